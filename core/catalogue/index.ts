@@ -1,0 +1,15 @@
+/** The shape of what teachers know: positions, techniques, approaches, and how they are found by name. */
+export { APPROACHES, APPROACH_LABELS, Approach } from './approach';
+export {
+  AREAS,
+  FAMILIES,
+  HoldDefaults,
+  Moment,
+  NamedSetUp,
+  Position,
+  SidesKind,
+  StageLength,
+  TRAITS,
+} from './position';
+export { Technique } from './technique';
+export { familyLabel, libraryOf, matchScore, searchable, type Library } from './library';

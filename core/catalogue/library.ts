@@ -1,0 +1,49 @@
+import type { Position } from './position';
+import type { Technique } from './technique';
+
+/** What core asks of a library: its entries by id, undefined where it has none. */
+export interface Library {
+  position(id: string): Position | undefined;
+  technique(id: string): Technique | undefined;
+}
+
+/** A library over lists of entries; of two with the same id the later one counts. */
+export function libraryOf(positions: readonly Position[], techniques: readonly Technique[]): Library {
+  const positionById = new Map(positions.map((entry) => [entry.id, entry]));
+  const techniqueById = new Map(techniques.map((entry) => [entry.id, entry]));
+  return { position: (id) => positionById.get(id), technique: (id) => techniqueById.get(id) };
+}
+
+const SAME_FAMILY_WORDS: Record<string, string> = { sideLying: 'side lying', wall: 'at the wall' };
+
+/** A family in words: `supine`, `side lying`, `at the wall`. */
+export const familyLabel = (family: Position['family']): string => SAME_FAMILY_WORDS[family] ?? family;
+
+/** Letters only, without accents or case, for search: `Ānanda-bālāsana` becomes `ananda balasana`. */
+export function searchable(text: string): string {
+  return text
+    .normalize('NFD')
+    .replace(/[\u0300-\u036f]/g, '')
+    .toLowerCase()
+    .replace(/[^a-z0-9]+/g, ' ')
+    .trim();
+}
+
+/**
+ * How well an entry's names answer what was typed: 0 for not at all, more for better (whole name, start of a name,
+ * start of a word, all words somewhere).
+ */
+export function matchScore(query: string, names: readonly string[]): number {
+  const asked = searchable(query);
+  if (asked === '') return 0;
+  const words = asked.split(' ');
+  let best = 0;
+  for (const name of names.map(searchable)) {
+    if (name === '') continue;
+    if (name === asked) best = Math.max(best, 4);
+    else if (name.startsWith(asked)) best = Math.max(best, 3);
+    else if (` ${name}`.includes(` ${asked}`)) best = Math.max(best, 2);
+    else if (words.every((word) => name.includes(word))) best = Math.max(best, 1);
+  }
+  return best;
+}

@@ -1,0 +1,26 @@
+/** The plan: the document, its limits, its named edits, undo, and reading it from outside. */
+export { PLAN_LIMITS } from './limits';
+export { PLAN_FORMAT, PLAN_VERSION, Plan, emptyPlan } from './plan';
+export {
+  BreathStep,
+  FirstSide,
+  HoldSides,
+  HoldStep,
+  MoveStep,
+  Prompt,
+  Rebound,
+  RestStep,
+  SideLength,
+  Stage,
+  Step,
+  TalkStep,
+} from './step';
+export type { PlainStep, StepKind } from './step';
+export { fieldIssues, type FieldIssue } from './issues';
+export { migrate, readPlan, type Migration, type ReadPlan } from './migrate';
+export { applyEdit, type EditResult, type PlanEdit } from './edit';
+export { addStep, changeStep, duplicateStep, moveStepTo, removeStep, setDetails, setStepCommon } from './step-edits';
+export { setEven, setFirstSide, setHold, setHoldSeconds, setSidesKind, sideSeconds, type Side } from './hold-edits';
+export { breathFrom, holdDefaults, holdFrom, holdNamed, moveStep, restStep, talkStep } from './new-step';
+export { record, redo, seal, startHistory, undo, type History } from './history';
+export { selfContained } from './self-contained';

@@ -1,0 +1,127 @@
+import type { Approach, HoldDefaults, Position, Technique } from '#core/catalogue';
+import type { BreathStep, HoldSides, HoldStep, MoveStep, Rebound, RestStep, TalkStep } from './step';
+
+const FALLBACK: HoldDefaults = { seconds: 180, minSeconds: 60, maxSeconds: 300, strength: 2 };
+
+/** A position's usual length and strength in an approach, or those of the nearest approach it has. */
+export function holdDefaults(position: Position, approach: Approach): HoldDefaults {
+  const { restorative, yin, blended, pranayama } = position.defaults;
+  return position.defaults[approach] ?? blended ?? restorative ?? yin ?? pranayama ?? FALLBACK;
+}
+
+function sidesOf(position: Position, seconds: number): HoldSides {
+  switch (position.sides) {
+    case 'together':
+      return { kind: 'together', seconds };
+    case 'one':
+      return { kind: 'one', side: 'left', seconds };
+    case 'each':
+    case 'crossing':
+      return { kind: position.sides, first: 'house', length: { kind: 'even', seconds } };
+  }
+}
+
+function reboundOf({ rebound }: Position): Rebound {
+  return rebound.when === 'none' || rebound.seconds === 0
+    ? { kind: 'none' }
+    : { kind: rebound.when, seconds: rebound.seconds };
+}
+
+/** A hold of a library position with the defaults of the plan's approach and the position's first set-up. */
+export function holdFrom(position: Position, approach: Approach, id: string): HoldStep {
+  const { seconds, minSeconds, maxSeconds, strength } = holdDefaults(position, approach);
+  return {
+    id,
+    kind: 'hold',
+    name: position.names.english,
+    note: '',
+    locked: false,
+    position: position.id,
+    sides: sidesOf(position, seconds),
+    range: { min: minSeconds, max: maxSeconds },
+    strength,
+    stages: position.stages.map((stage, i) => ({ id: `stage-${i + 1}`, ...stage, setUp: null })),
+    setUp: structuredCloneOf(position.setUps[0]?.items ?? []),
+    setupSeconds: null,
+    enterSeconds: null,
+    leaveSeconds: null,
+    switchSeconds: null,
+    prompts: position.prompts.map((prompt, i) => ({ id: `prompt-${i + 1}`, ...prompt, on: 'every' })),
+    rebound: reboundOf(position),
+    loosen: null,
+  };
+}
+
+/** A hold of something the library does not have, under the name that was typed. */
+export function holdNamed(name: string, id: string): HoldStep {
+  return {
+    id,
+    kind: 'hold',
+    name,
+    note: '',
+    locked: false,
+    position: `own-${id}`,
+    sides: { kind: 'together', seconds: FALLBACK.seconds },
+    range: null,
+    strength: null,
+    stages: [],
+    setUp: [],
+    setupSeconds: null,
+    enterSeconds: null,
+    leaveSeconds: null,
+    switchSeconds: null,
+    prompts: [],
+    rebound: { kind: 'none' },
+    loosen: null,
+  };
+}
+
+/** A breath step with a technique's usual practice. */
+export function breathFrom(technique: Technique, id: string): BreathStep {
+  return {
+    id,
+    kind: 'breath',
+    name: technique.names.english,
+    note: '',
+    locked: false,
+    technique: technique.id,
+    practice: structuredCloneOf(technique.practice),
+    setUp: [],
+    setupSeconds: null,
+    afterSeconds: 0,
+  };
+}
+
+export const restStep = (id: string, name = 'Rest', seconds = 60): RestStep => ({
+  id,
+  kind: 'rest',
+  name,
+  note: '',
+  locked: false,
+  seconds,
+  setUp: null,
+  setupSeconds: null,
+});
+
+export const moveStep = (id: string, name = 'Loosen', seconds = 45): MoveStep => ({
+  id,
+  kind: 'move',
+  name,
+  note: '',
+  locked: false,
+  seconds,
+});
+
+export const talkStep = (id: string, name = 'Talk', seconds = 60): TalkStep => ({
+  id,
+  kind: 'talk',
+  name,
+  note: '',
+  locked: false,
+  seconds,
+});
+
+/** Plain JSON values only, so a copy through JSON is whole and needs nothing of the platform. */
+function structuredCloneOf<T>(value: T): T {
+  return JSON.parse(JSON.stringify(value)) as T;
+}

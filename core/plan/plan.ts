@@ -1,0 +1,67 @@
+import { z } from 'zod';
+import { Approach } from '#core/catalogue';
+import { seconds, text } from './fields';
+import { PLAN_LIMITS } from './limits';
+import { Step } from './step';
+
+export const PLAN_FORMAT = 'zovrin-plan';
+export const PLAN_VERSION = 1;
+
+/**
+ * A session as planned: the document that is edited, stored, sent and saved to a file. Lengths are seconds.
+ * `startsAt` is a local date and time without a zone (`2026-11-26T18:30`): the hour on the hall's own clock.
+ */
+export const Plan = z
+  .strictObject({
+    format: z.literal(PLAN_FORMAT, 'This is not a plan file.'),
+    version: z.literal(PLAN_VERSION),
+    title: text('A title', PLAN_LIMITS.maxTitle).refine((title) => title.trim() !== '', 'A plan needs a title.'),
+    intent: text('An intent', PLAN_LIMITS.maxNote),
+    approach: Approach,
+    group: text('A group', 120),
+    groupSize: z
+      .int('A group is counted in whole people.')
+      .min(1, 'A group has at least one person.')
+      .max(PLAN_LIMITS.maxGroup, `A group has at most ${PLAN_LIMITS.maxGroup} people.`),
+    place: text('A place', 120),
+    startsAt: z
+      .string()
+      .regex(
+        /^\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])T([01]\d|2[0-3]):[0-5]\d$/,
+        'A date and time like 2026-11-26T18:30.',
+      )
+      .nullable(),
+    classSeconds: seconds('A class', PLAN_LIMITS.minClass, PLAN_LIMITS.maxClass),
+    steps: z.array(Step).max(PLAN_LIMITS.maxSteps, `A plan has at most ${PLAN_LIMITS.maxSteps} steps.`),
+  })
+  .superRefine((plan, context) => {
+    const seen = new Set<string>();
+    for (const [index, step] of plan.steps.entries()) {
+      if (seen.has(step.id)) {
+        context.addIssue({
+          code: 'custom',
+          path: ['steps', index, 'id'],
+          message: `Two steps have the id “${step.id}”.`,
+        });
+      }
+      seen.add(step.id);
+    }
+  });
+export type Plan = z.infer<typeof Plan>;
+
+/** A plan without steps. Title as given; one hour, twelve people. */
+export function emptyPlan(title: string, approach: Approach = 'restorative'): Plan {
+  return {
+    format: PLAN_FORMAT,
+    version: PLAN_VERSION,
+    title,
+    intent: '',
+    approach,
+    group: '',
+    groupSize: 12,
+    place: '',
+    startsAt: null,
+    classSeconds: 3600,
+    steps: [],
+  };
+}

@@ -1,0 +1,78 @@
+import type { PlanEdit } from './edit';
+import type { Plan } from './plan';
+import type { Step } from './step';
+
+type Details = Omit<Plan, 'format' | 'version' | 'steps'>;
+
+/** Changes the plan's own fields: title, approach, group, length of the class and so on. */
+export function setDetails(patch: Partial<Details>): PlanEdit {
+  return {
+    name: `change ${Object.keys(patch).join(', ')}`,
+    merge: `details ${Object.keys(patch).join()}`,
+    apply: (plan) => ({ ...plan, ...patch }),
+  };
+}
+
+/** Puts a step in at a place in the order, from 0; past the end is the end. */
+export function addStep(step: Step, at: number): PlanEdit {
+  return { name: `add ${step.name}`, apply: (plan) => ({ ...plan, steps: plan.steps.toSpliced(at, 0, step) }) };
+}
+
+/** Takes a step out. A plan without that step stays as it is. */
+export function removeStep(id: string): PlanEdit {
+  return { name: 'delete step', apply: (plan) => ({ ...plan, steps: plan.steps.filter((step) => step.id !== id) }) };
+}
+
+/** Moves a step so that it has place `to` in the new order, from 0. A plan without that step stays as it is. */
+export function moveStepTo(id: string, to: number): PlanEdit {
+  return {
+    name: 'move step',
+    apply: (plan) => {
+      const step = plan.steps.find((candidate) => candidate.id === id);
+      if (!step) return plan;
+      const others = plan.steps.filter((candidate) => candidate !== step);
+      return { ...plan, steps: others.toSpliced(Math.max(0, to), 0, step) };
+    },
+  };
+}
+
+/** Puts a copy with a new id right after a step. */
+export function duplicateStep(id: string, newId: string): PlanEdit {
+  return {
+    name: 'duplicate step',
+    apply: (plan) => {
+      const at = plan.steps.findIndex((step) => step.id === id);
+      const step = plan.steps[at];
+      return step ? { ...plan, steps: plan.steps.toSpliced(at + 1, 0, { ...step, id: newId }) } : plan;
+    },
+  };
+}
+
+/** Changes one step of a given kind; any other step, or a missing one, leaves the plan as it is. */
+export function changeStep<K extends Step['kind']>(
+  id: string,
+  kind: K,
+  name: string,
+  change: (step: Extract<Step, { kind: K }>) => Extract<Step, { kind: K }>,
+): PlanEdit {
+  return {
+    name,
+    merge: `${name} ${id}`,
+    apply: (plan) => ({
+      ...plan,
+      steps: plan.steps.map((step) =>
+        step.id === id && step.kind === kind ? change(step as Extract<Step, { kind: K }>) : step,
+      ),
+    }),
+  };
+}
+
+/** Changes what all kinds of step have: name, note, lock. */
+export function setStepCommon(id: string, patch: Partial<Pick<Step, 'name' | 'note' | 'locked'>>): PlanEdit {
+  const what = Object.keys(patch).join(', ');
+  return {
+    name: `change ${what}`,
+    merge: `${what} ${id}`,
+    apply: (plan) => ({ ...plan, steps: plan.steps.map((step) => (step.id === id ? { ...step, ...patch } : step)) }),
+  };
+}

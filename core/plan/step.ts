@@ -1,0 +1,123 @@
+import { z } from 'zod';
+import { BreathPractice } from '#core/breath';
+import { Moment, StageLength } from '#core/catalogue';
+import { SetUp } from '#core/props';
+import { HoldSeconds, Id, OwnSeconds, PlainSeconds, seconds, text } from './fields';
+import { PLAN_LIMITS } from './limits';
+
+const common = {
+  id: Id,
+  /** The name shown; kept with the step so that a plan reads well where its position is not in the library. */
+  name: text('A name', 120),
+  note: text('A note', PLAN_LIMITS.maxNote),
+  /** A locked step keeps its length when a plan is fitted. */
+  locked: z.boolean(),
+};
+
+export const FirstSide = z.enum(['house', 'left', 'right']);
+export type FirstSide = z.infer<typeof FirstSide>;
+
+/** One number for both sides, or one for each. */
+export const SideLength = z.discriminatedUnion('kind', [
+  z.strictObject({ kind: z.literal('even'), seconds: HoldSeconds }),
+  z.strictObject({ kind: z.literal('perSide'), left: HoldSeconds, right: HoldSeconds }),
+]);
+export type SideLength = z.infer<typeof SideLength>;
+
+/** How a hold lies over the sides of the body, with its length or lengths. */
+export const HoldSides = z.discriminatedUnion('kind', [
+  z.strictObject({ kind: z.literal('together'), seconds: HoldSeconds }),
+  z.strictObject({ kind: z.literal('one'), side: z.enum(['left', 'right']), seconds: HoldSeconds }),
+  z.strictObject({ kind: z.literal('each'), first: FirstSide, length: SideLength }),
+  z.strictObject({ kind: z.literal('crossing'), first: FirstSide, length: SideLength }),
+]);
+export type HoldSides = z.infer<typeof HoldSides>;
+
+export const Stage = z.strictObject({
+  id: Id,
+  name: text('A stage name', 60),
+  length: StageLength,
+  /** The props of this stage; null keeps those of the stage before. */
+  setUp: SetUp.nullable(),
+});
+export type Stage = z.infer<typeof Stage>;
+
+export const Prompt = z.strictObject({
+  id: Id,
+  at: Moment,
+  text: text('A prompt', 200),
+  on: z.enum(['every', 'first', 'second']),
+});
+export type Prompt = z.infer<typeof Prompt>;
+
+export const Rebound = z.discriminatedUnion('kind', [
+  z.strictObject({ kind: z.literal('none') }),
+  z.strictObject({ kind: z.literal('afterEach'), seconds: seconds('A rest after a side', 1, PLAN_LIMITS.maxChange) }),
+  z.strictObject({
+    kind: z.literal('afterBoth'),
+    seconds: seconds('A rest after both sides', 1, PLAN_LIMITS.maxChange),
+  }),
+]);
+export type Rebound = z.infer<typeof Rebound>;
+
+export const HoldStep = z.strictObject({
+  ...common,
+  kind: z.literal('hold'),
+  /** Id of a position; it need not be in this library. */
+  position: Id,
+  sides: HoldSides,
+  /** The range a fitting keeps to, in seconds a side; null where none is wanted. */
+  range: z
+    .strictObject({ min: HoldSeconds, max: HoldSeconds })
+    .refine((range) => range.min <= range.max, 'The shorter end of a range comes first.')
+    .nullable(),
+  /** Aimed-at strength from 0 to 10; null leaves it to the approach. */
+  strength: z.number().min(0).max(10, 'Strength goes from 0 to 10.').nullable(),
+  stages: z.array(Stage).max(PLAN_LIMITS.maxStages, `A hold has at most ${PLAN_LIMITS.maxStages} stages.`),
+  setUp: SetUp,
+  setupSeconds: OwnSeconds('A set-up', PLAN_LIMITS.maxSetup),
+  enterSeconds: OwnSeconds('A way in'),
+  leaveSeconds: OwnSeconds('A way out'),
+  switchSeconds: OwnSeconds('A change of sides'),
+  prompts: z.array(Prompt).max(PLAN_LIMITS.maxPrompts, `A hold has at most ${PLAN_LIMITS.maxPrompts} prompts.`),
+  rebound: Rebound,
+  loosen: z
+    .strictObject({ seconds: seconds('A loosening', 1, PLAN_LIMITS.maxChange), text: text('A loosening', 200) })
+    .nullable(),
+});
+export type HoldStep = z.infer<typeof HoldStep>;
+
+export const BreathStep = z.strictObject({
+  ...common,
+  kind: z.literal('breath'),
+  /** Id of a technique; it need not be in this library. */
+  technique: Id,
+  practice: BreathPractice,
+  setUp: SetUp,
+  setupSeconds: OwnSeconds('A set-up', PLAN_LIMITS.maxSetup),
+  /** Quiet breathing after the practice. */
+  afterSeconds: seconds('Quiet breathing', 0, PLAN_LIMITS.maxPlain),
+});
+export type BreathStep = z.infer<typeof BreathStep>;
+
+export const RestStep = z.strictObject({
+  ...common,
+  kind: z.literal('rest'),
+  seconds: PlainSeconds('A rest'),
+  /** Props of its own; null leaves in place what lies there. */
+  setUp: SetUp.nullable(),
+  setupSeconds: OwnSeconds('A set-up', PLAN_LIMITS.maxSetup),
+});
+export type RestStep = z.infer<typeof RestStep>;
+
+export const MoveStep = z.strictObject({ ...common, kind: z.literal('move'), seconds: PlainSeconds('A loosening') });
+export type MoveStep = z.infer<typeof MoveStep>;
+
+export const TalkStep = z.strictObject({ ...common, kind: z.literal('talk'), seconds: PlainSeconds('A talk') });
+export type TalkStep = z.infer<typeof TalkStep>;
+
+export const Step = z.discriminatedUnion('kind', [HoldStep, BreathStep, RestStep, MoveStep, TalkStep]);
+export type Step = z.infer<typeof Step>;
+export type StepKind = Step['kind'];
+/** The thin steps: a name and a length. */
+export type PlainStep = RestStep | MoveStep | TalkStep;

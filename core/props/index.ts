@@ -1,0 +1,17 @@
+/** Props: kinds and their folds, set-ups and their mirror, and the least moves from one set-up to the next. */
+export { PROP_KINDS, PROP_KIND_NAMES, propKind, propState } from './kinds';
+export type { PropKind, PropKindInfo, PropSize, PropState } from './kinds';
+export { PROP_PLACES, PROP_PLACE_NAMES, type PropPlace } from './places';
+export {
+  MAX_PIECES,
+  MAX_SET_UP_ROWS,
+  SetUp,
+  SetUpRow,
+  mirrorSetUp,
+  movesAtSwitch,
+  piecesByKind,
+  placedProps,
+} from './setup';
+export type { PlacedProp, PropSide } from './setup';
+export { propMoves, type Piece, type PropMove } from './moves';
+export { movesInWords, pieceCount, setUpInWords, stackHeightCm } from './words';

@@ -1,0 +1,84 @@
+/** Width × depth × height in centimetres as it lies, and how far it gives under the body, in centimetres. */
+export interface PropSize {
+  widthCm: number;
+  depthCm: number;
+  heightCm: number;
+  giveCm: number;
+}
+
+export interface PropState extends PropSize {
+  /** How a teacher says it: "basic fold", "on its edge". */
+  label: string;
+}
+
+export interface PropKindInfo {
+  label: string;
+  plural: string;
+  /** A fixture stays where it is: going to it is no carrying. */
+  fixture: boolean;
+  states: Readonly<Record<string, PropState>>;
+}
+
+const size = (label: string, widthCm: number, depthCm: number, heightCm: number, giveCm: number): PropState => ({
+  label,
+  widthCm,
+  depthCm,
+  heightCm,
+  giveCm,
+});
+
+const kind = (label: string, states: Record<string, PropState>, plural = `${label}s`): PropKindInfo => ({
+  label,
+  plural,
+  fixture: false,
+  states,
+});
+
+/**
+ * The kinds of prop and the folds or faces each can lie in.
+ * Sizes are typical ones, measured on ordinary studio props; a blanket is 200 × 150 × 0.5 cm and every fold of it
+ * keeps that volume.
+ */
+export const PROP_KINDS = {
+  flatBolster: kind('bolster', { whole: size('flat side down', 66, 30, 15, 2) }),
+  roundBolster: kind('round bolster', { whole: size('whole', 65, 22, 22, 3) }),
+  block: kind('block', {
+    flat: size('flat', 23, 15, 7.5, 0),
+    edge: size('on its edge', 23, 7.5, 15, 0),
+    tall: size('standing', 15, 7.5, 23, 0),
+  }),
+  blanket: kind('blanket', {
+    open: size('open', 200, 150, 0.5, 0),
+    basic: size('basic fold', 75, 50, 4, 0.8),
+    longHalf: size('long half', 75, 25, 8, 1.5),
+    longThirds: size('long thirds', 75, 17, 12, 2),
+    quarter: size('quarter fold', 37, 50, 8, 1.5),
+    rolled: size('rolled', 75, 16, 16, 3),
+  }),
+  halfMoon: kind('half-moon cushion', { whole: size('whole', 45, 25, 13, 3) }),
+  cushion: kind('cushion', { whole: size('whole', 40, 40, 10, 5) }),
+  pillow: kind('pillow', {
+    whole: size('whole', 75, 50, 14, 7),
+    folded: size('folded in two', 50, 38, 24, 10),
+  }),
+  strap: kind('strap', { open: size('open', 240, 4, 0.3, 0), loop: size('in a loop', 100, 4, 0.3, 0) }),
+  chair: kind('chair', {
+    upright: size('upright', 42, 42, 45, 1),
+    sideways: size('turned sideways', 42, 42, 45, 1),
+  }),
+  sandbag: kind('sandbag', { whole: size('whole', 45, 18, 5, 1) }),
+  eyePillow: kind('eye pillow', { whole: size('whole', 22, 10, 2, 1) }),
+  towel: kind('towel', { folded: size('folded flat', 70, 35, 1.6, 0.4), rolled: size('rolled', 70, 9, 9, 3) }),
+  stick: kind('stick', { whole: size('whole', 120, 3, 3, 0) }),
+  wall: { ...kind('wall', { whole: size('wall', 0, 0, 0, 0) }), fixture: true },
+} as const satisfies Record<string, PropKindInfo>;
+
+export type PropKind = keyof typeof PROP_KINDS;
+
+export const PROP_KIND_NAMES = Object.keys(PROP_KINDS) as [PropKind, ...PropKind[]];
+
+/** What is known of a kind, with its states as an open table. */
+export const propKind = (name: PropKind): PropKindInfo => PROP_KINDS[name];
+
+/** The state of a kind, or undefined where the kind has no such fold or face. */
+export const propState = (name: PropKind, state: string): PropState | undefined => propKind(name).states[state];

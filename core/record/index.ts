@@ -1,0 +1,3 @@
+/** The record: what was planned against what was done. */
+export { compareRun, type Planned, type RunRecord, type SideRecord, type StepRecord } from './compare';
+export { tellingSentence } from './sentence';

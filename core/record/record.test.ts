@@ -1,0 +1,64 @@
+import { describe, expect, test } from '@jest/globals';
+import { compareRun, tellingSentence } from '#core/record';
+import type { RunEvent } from '#core/run';
+import { compileTimeline } from '#core/timeline';
+import { noLibrary, planOf, talk, workedHold } from '../../tests/support/examples';
+
+const T0 = 1_790_000_000_000;
+const evening = compileTimeline(planOf(workedHold, talk('end', 60)), noLibrary);
+let made = 0;
+const at = (seconds: number, body: object): RunEvent =>
+  ({ ...body, id: `event-${made++}`, atMs: T0 + seconds * 1000 }) as RunEvent;
+const started = at(0, { kind: 'started' });
+const name = () => 'head to knee';
+
+describe('planned against done', () => {
+  test('a run as planned has no differences', () => {
+    const record = compareRun(evening, [started, at(670, { kind: 'ended' })]);
+    expect(record.total).toEqual({ plannedMs: 670_000, doneMs: 670_000, differenceMs: 0 });
+    expect(record.left.differenceMs).toBe(0);
+    expect(record.steps[0]?.sides.map(({ side, doneMs }) => [side, doneMs])).toEqual([
+      ['left', 220_000],
+      ['right', 220_000],
+    ]);
+    expect(tellingSentence(record, name)).toBe('On time, and the sides within 0:00 of each other.');
+  });
+
+  test('a second side cut short is told first, with where', () => {
+    const record = compareRun(evening, [started, at(345 + 170, { kind: 'cut' }), at(620, { kind: 'ended' })]);
+    expect(record.right).toEqual({ plannedMs: 220_000, doneMs: 170_000, differenceMs: -50_000 });
+    expect(tellingSentence(record, name)).toBe('Right sides ran 0:50 short in all, 0:50 of it in head to knee.');
+  });
+
+  test('a slow set-up is told as late', () => {
+    const record = compareRun(evening, [
+      started,
+      at(10, { kind: 'stretched', byMs: 90_000 }),
+      at(760, { kind: 'ended' }),
+    ]);
+    expect(record.changes.differenceMs).toBe(90_000);
+    expect(tellingSentence(record, name)).toBe('Ended 1:30 late, 1:30 of it in set-ups and changes.');
+  });
+
+  test('pauses are no time in a hold, but they are time by the clock', () => {
+    const record = compareRun(evening, [
+      started,
+      at(100, { kind: 'paused' }),
+      at(160, { kind: 'resumed' }),
+      at(730, { kind: 'ended' }),
+    ]);
+    expect(record).toMatchObject({ pausedMs: 60_000, left: { differenceMs: 0 }, total: { differenceMs: 60_000 } });
+  });
+
+  test('what was left out is marked, and a run without an end says so', () => {
+    const record = compareRun(evening, [
+      started,
+      at(10, { kind: 'jumped', phase: 9 }),
+      at(20, { kind: 'noted', text: 'cold room' }),
+    ]);
+    expect(record.steps[1]?.skipped).toBe(false);
+    expect(record.steps[0]?.sides.every(({ beganAtMs }) => beganAtMs === null)).toBe(true);
+    expect(record.notes).toEqual([{ atMs: T0 + 20_000, stepIndex: 1, text: 'cold room' }]);
+    expect(tellingSentence(record, name)).toMatch(/not ended/);
+  });
+});

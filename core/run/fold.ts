@@ -1,0 +1,173 @@
+import type { Phase, Timeline } from '#core/timeline';
+import type { Ms } from '#core/time';
+import type { RunEvent } from './events';
+import { groupAround, plannedQueue, withLength, withRounds, type Queue } from './queue';
+
+/** A stretch of a phase that was really led: when by the clock, and how long without the pauses in it. */
+export interface DoneSpan {
+  phase: number;
+  fromMs: Ms;
+  toMs: Ms;
+  activeMs: Ms;
+}
+
+export type RunStatus = 'ready' | 'running' | 'paused' | 'ended';
+
+/** Where a session is in its queue. `at` equals the queue's length when everything has been led. */
+export interface Cursor {
+  at: number;
+  /** Milliseconds of the item already led. */
+  intoMs: Ms;
+  /** The moment by the clock that `intoMs` speaks of. */
+  clockMs: Ms;
+  /** When the present item began by the clock. */
+  sinceMs: Ms;
+}
+
+/** A session after its events: everything `runState` needs besides the present moment. */
+export interface Run {
+  queue: Queue;
+  cursor: Cursor;
+  status: RunStatus;
+  startedAtMs: Ms | null;
+  endedAtMs: Ms | null;
+  pausedMs: Ms;
+  spans: readonly DoneSpan[];
+  notes: readonly { atMs: Ms; stepIndex: number | null; text: string }[];
+}
+
+/**
+ * Lets the clock run on to `nowMs`: leads items to their ends one after the other. A clock that went backwards leads
+ * nothing. Gives each finished item to `onDone`.
+ */
+export function advance(queue: Queue, cursor: Cursor, nowMs: Ms, onDone?: (span: DoneSpan) => void): Cursor {
+  let { at, intoMs, clockMs, sinceMs } = cursor;
+  let spare = Math.max(0, nowMs - clockMs);
+  for (let item = queue[at]; item !== undefined; item = queue[at]) {
+    const more = Math.max(0, item.ms - intoMs);
+    if (spare < more) break;
+    clockMs += more;
+    spare -= more;
+    onDone?.({ phase: item.phase, fromMs: sinceMs, toMs: clockMs, activeMs: intoMs + more });
+    at++;
+    intoMs = 0;
+    sinceMs = clockMs;
+  }
+  return { at, intoMs: intoMs + spare, clockMs: clockMs + spare, sinceMs };
+}
+
+/** Milliseconds a side of a step was held so far. */
+export function heldMs(timeline: Timeline, spans: readonly DoneSpan[], stepIndex: number, turn: number): Ms {
+  return spans.reduce((sum, { phase: index, activeMs }) => {
+    const phase = timeline.phases[index];
+    return phase?.kind === 'hold' && phase.stepIndex === stepIndex && phase.turn === turn ? sum + activeMs : sum;
+  }, 0);
+}
+
+/** The second side's items take, in proportion, what the first side really had. */
+function matchSecondSide(timeline: Timeline, run: Run): Queue {
+  const here = run.queue[run.cursor.at];
+  const stepIndex = here && timeline.phases[here.phase]?.stepIndex;
+  if (stepIndex === undefined) return run.queue;
+  const isSecond = (index: number): boolean => {
+    const phase = timeline.phases[index] as Phase;
+    return phase.kind === 'hold' && phase.stepIndex === stepIndex && phase.turn === 1;
+  };
+  const had = heldMs(timeline, run.spans, stepIndex, 0);
+  const items = run.queue.map((item, i) => ({ item, i })).filter(({ item }) => isSecond(item.phase));
+  const planned = items.reduce((sum, { item }) => sum + item.ms, 0);
+  if (had === 0 || planned === 0) return run.queue;
+  let [seen, given] = [0, 0];
+  const matched = new Map<number, Ms>();
+  for (const { item, i } of items) {
+    seen += item.ms;
+    const upTo = Math.round((had * seen) / planned);
+    matched.set(i, upTo - given);
+    given = upTo;
+  }
+  return run.queue.map((item, i) => ({ ...item, ms: matched.get(i) ?? item.ms }));
+}
+
+/** What was led up to the clock's moment, the stretch under way included. */
+export function ledSpans({ queue, cursor, spans }: Run): readonly DoneSpan[] {
+  const here = queue[cursor.at];
+  if (!here || cursor.intoMs === 0) return spans;
+  return [...spans, { phase: here.phase, fromMs: cursor.sinceMs, toMs: cursor.clockMs, activeMs: cursor.intoMs }];
+}
+
+/** Leaves the present item at the clock's moment, keeping what was led of it, and goes to another. */
+function goTo(run: Run, at: number): Run {
+  const { clockMs } = run.cursor;
+  return { ...run, cursor: { at, intoMs: 0, clockMs, sinceMs: clockMs }, spans: ledSpans(run) };
+}
+
+function clockTo(run: Run, nowMs: Ms): Run {
+  const atMs = Math.max(nowMs, run.cursor.clockMs);
+  if (run.status === 'paused') {
+    return { ...run, pausedMs: run.pausedMs + atMs - run.cursor.clockMs, cursor: { ...run.cursor, clockMs: atMs } };
+  }
+  if (run.status !== 'running') return run;
+  const spans: DoneSpan[] = [];
+  const cursor = advance(run.queue, run.cursor, atMs, (span) => spans.push(span));
+  return { ...run, cursor, spans: spans.length > 0 ? [...run.spans, ...spans] : run.spans };
+}
+
+function take(timeline: Timeline, before: Run, event: RunEvent): Run {
+  if (event.kind === 'started') {
+    if (before.status !== 'ready') return before;
+    const cursor = { at: 0, intoMs: 0, clockMs: event.atMs, sinceMs: event.atMs };
+    return { ...before, status: 'running', startedAtMs: event.atMs, cursor };
+  }
+  if (before.status === 'ready' || before.status === 'ended') return before;
+  const run = clockTo(before, event.atMs);
+  const { queue, cursor } = run;
+  const here = queue[cursor.at];
+  switch (event.kind) {
+    case 'paused':
+      return { ...run, status: 'paused' };
+    case 'resumed':
+      return { ...run, status: 'running' };
+    case 'jumped': {
+      const target = queue.findIndex(({ phase }) => phase === event.phase);
+      return target < 0 ? run : goTo(run, target);
+    }
+    case 'stretched':
+      return here
+        ? { ...run, queue: withLength(queue, cursor.at, Math.max(cursor.intoMs, here.ms + event.byMs)) }
+        : run;
+    case 'rounds':
+      return { ...run, queue: withRounds(timeline, queue, cursor.at, event.by) };
+    case 'cut':
+      return here ? goTo(run, groupAround(timeline, queue, cursor.at).end) : run;
+    case 'matched':
+      return { ...run, queue: matchSecondSide(timeline, run) };
+    case 'noted': {
+      const stepIndex = here ? (timeline.phases[here.phase]?.stepIndex ?? null) : null;
+      return { ...run, notes: [...run.notes, { atMs: event.atMs, stepIndex, text: event.text }] };
+    }
+    case 'ended':
+      return { ...goTo(run, cursor.at), status: 'ended', endedAtMs: run.cursor.clockMs };
+    case 'prompted':
+    case 'rated':
+      return run;
+  }
+}
+
+/**
+ * Folds the events of a run, in order, over its timeline. Nothing ticks: the same events give the same run, whenever
+ * and wherever it is asked. Events that make no sense where they stand (a second start, anything after the end) change
+ * nothing; an event dated before the one in front of it counts as happening with it.
+ */
+export function foldRun(timeline: Timeline, events: readonly RunEvent[]): Run {
+  const ready: Run = {
+    queue: plannedQueue(timeline),
+    cursor: { at: 0, intoMs: 0, clockMs: 0, sinceMs: 0 },
+    status: 'ready',
+    startedAtMs: null,
+    endedAtMs: null,
+    pausedMs: 0,
+    spans: [],
+    notes: [],
+  };
+  return events.reduce((run, event) => take(timeline, run, event), ready);
+}

@@ -1,0 +1,224 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { cuesAhead, foldRun, nextStop, previousStop, RunEvent, runState, stops } from '#core/run';
+import { compileTimeline, DEFAULT_RULES } from '#core/timeline';
+import type { BreathStep } from '#core/plan';
+import { plan } from '../../tests/support/arbitraries';
+import { noLibrary, planOf, talk, workedHold } from '../../tests/support/examples';
+
+const T0 = 1_790_000_000_000;
+const s = (seconds: number): number => T0 + seconds * 1000;
+
+type EventBody = RunEvent extends infer E ? (E extends RunEvent ? Omit<E, 'id' | 'atMs'> : never) : never;
+let made = 0;
+const at = (seconds: number, body: EventBody): RunEvent =>
+  ({ ...body, id: `event-${made++}`, atMs: s(seconds) }) as RunEvent;
+const started = at(0, { kind: 'started' });
+
+const prompts = [{ id: 'p', at: { kind: 'half' as const }, text: 'turn the head', on: 'every' as const }];
+const hold = { ...workedHold, prompts };
+const evening = compileTimeline(planOf(hold, talk('end', 60)), noLibrary);
+const state = (seconds: number, ...events: RunEvent[]) => runState(evening, [started, ...events], s(seconds));
+
+describe('a session as a function of its events and the clock', () => {
+  test('before the start nothing runs', () => {
+    expect(runState(evening, [], s(100))).toMatchObject({
+      status: 'ready',
+      plannedAtMs: 0,
+      lateMs: 0,
+      moreMs: 670_000,
+    });
+  });
+
+  test('follows the plan when nothing happens', () => {
+    expect(state(65)).toMatchObject({
+      status: 'running',
+      intoMs: 0,
+      groupMs: 220_000,
+      groupMoreMs: 220_000,
+      lateMs: 0,
+    });
+    expect(state(65).phase).toMatchObject({ kind: 'hold', side: 'left' });
+    expect(state(200)).toMatchObject({
+      groupMoreMs: 85_000,
+      plannedAtMs: 200_000,
+      moreMs: 470_000,
+      expectedEndMs: s(670),
+    });
+    expect(state(670)).toMatchObject({ status: 'over', phase: null, moreMs: 0, lateMs: 0 });
+    expect(state(900)).toMatchObject({ status: 'over', lateMs: 0, expectedEndMs: s(670) });
+  });
+
+  test('a pause stops the time and makes it late', () => {
+    const pause = at(100, { kind: 'paused' });
+    expect(state(150, pause)).toMatchObject({ status: 'paused', intoMs: 35_000, lateMs: 50_000 });
+    expect(state(200, pause, at(160, { kind: 'resumed' }))).toMatchObject({
+      status: 'running',
+      intoMs: 75_000,
+      lateMs: 60_000,
+    });
+  });
+
+  test('half a minute more and less', () => {
+    expect(state(100, at(100, { kind: 'stretched', byMs: 30_000 }))).toMatchObject({
+      groupMs: 250_000,
+      lateMs: 30_000,
+    });
+    expect(state(100, at(100, { kind: 'stretched', byMs: -30_000 }))).toMatchObject({
+      groupMs: 190_000,
+      lateMs: -30_000,
+    });
+    const over = at(280, { kind: 'stretched', byMs: -30_000 });
+    expect(state(280, over).phase).toMatchObject({ kind: 'leave', side: 'left' });
+  });
+
+  test('ending a hold goes to the way out', () => {
+    const cut = at(165, { kind: 'cut' });
+    expect(state(165, cut).phase).toMatchObject({ kind: 'leave', side: 'left' });
+    expect(state(165, cut).lateMs).toBe(-120_000);
+  });
+
+  test('the second side is matched to what the first side really had', () => {
+    const events = [at(165, { kind: 'cut' }), at(170, { kind: 'matched' })];
+    const run = foldRun(evening, [started, ...events]);
+    const second = run.queue.filter(
+      ({ phase }) => evening.phases[phase]?.kind === 'hold' && evening.phases[phase]?.side === 'right',
+    );
+    expect(second.map(({ ms }) => ms)).toEqual([100_000]);
+  });
+
+  test('jumping forward leaves out, jumping back does again', () => {
+    const talkPhase = evening.phases.at(-1)?.index ?? 0;
+    expect(state(100, at(90, { kind: 'jumped', phase: talkPhase }))).toMatchObject({
+      intoMs: 10_000,
+      expectedEndMs: s(150),
+    });
+    const back = [at(400, { kind: 'jumped', phase: 2 })];
+    expect(state(410, ...back)).toMatchObject({ intoMs: 10_000, groupMoreMs: 210_000 });
+  });
+
+  test('a clock that goes backwards leads nothing and loses nothing', () => {
+    expect(state(50, at(100, { kind: 'paused' }), at(90, { kind: 'resumed' }))).toMatchObject({
+      status: 'running',
+      intoMs: 35_000,
+    });
+  });
+
+  test('nothing happens after the end, and a second start changes nothing', () => {
+    const ended = at(300, { kind: 'ended' });
+    const finished = foldRun(evening, [started, ended]);
+    expect(foldRun(evening, [started, ended, at(310, { kind: 'resumed' }), at(320, { kind: 'cut' })])).toEqual(
+      finished,
+    );
+    expect(finished).toMatchObject({ status: 'ended', endedAtMs: s(300) });
+    expect(foldRun(evening, [started, at(10, { kind: 'started' })]).startedAtMs).toBe(T0);
+  });
+
+  test('asking in between never changes what comes later', () => {
+    fc.assert(
+      fc.property(plan, fc.array(fc.nat({ max: 900 }), { maxLength: 6 }), (any, gaps) => {
+        const timeline = compileTimeline(any, noLibrary);
+        const kinds = ['paused', 'resumed', 'cut', 'matched', 'resumed'] as const;
+        let seconds = 0;
+        const events = gaps.map((gap, i) => at((seconds += gap), { kind: kinds[i % kinds.length] ?? 'cut' }));
+        const all = [started, ...events];
+        const { queue, spans, cursor } = foldRun(timeline, all);
+        const led = spans.reduce((ms, span) => ms + span.activeMs, 0) + (queue[cursor.at] ? cursor.intoMs : 0);
+        const pausedMs = foldRun(timeline, all).pausedMs;
+        if (cursor.at < queue.length) expect(led + pausedMs).toBe(cursor.clockMs - T0);
+        for (const span of spans) expect(span.activeMs).toBeLessThanOrEqual(span.toMs - span.fromMs);
+        const now = runState(timeline, all, s(seconds + 30));
+        expect(now.moreMs).toBeGreaterThanOrEqual(0);
+        expect(runState(timeline, all, s(seconds + 30))).toEqual(now);
+      }),
+    );
+  });
+});
+
+describe('breath rounds', () => {
+  const part = (inThrough: 'left' | 'right', outThrough: 'left' | 'right') =>
+    ({ kind: 'cycle', in: 4, holdFull: 0, out: 4, holdEmpty: 0, inThrough, outThrough }) as const;
+  const step: BreathStep = {
+    id: 'breath',
+    kind: 'breath',
+    name: 'Alternate nostrils',
+    note: '',
+    locked: false,
+    technique: 'alternate',
+    practice: {
+      countSeconds: 1,
+      sets: [
+        {
+          id: 'a',
+          label: '',
+          parts: [part('left', 'right'), part('right', 'left')],
+          rounds: 9,
+          restSeconds: 0,
+          eyes: 'closed',
+          hands: '',
+        },
+      ],
+    },
+    setUp: [],
+    setupSeconds: 10,
+    afterSeconds: 20,
+  };
+  const practice = compileTimeline(planOf(step), noLibrary);
+  const now = (seconds: number, ...events: RunEvent[]) => runState(practice, [started, ...events], s(seconds));
+
+  test('says which round it is', () => {
+    expect(now(10).round).toEqual({ number: 1, of: 9 });
+    expect(now(25.999).round).toEqual({ number: 1, of: 9 });
+    expect(now(26)).toMatchObject({ round: { number: 2, of: 9 }, groupMs: 164_000 });
+  });
+
+  test('one round more and one less, at the end of the set', () => {
+    const more = at(30, { kind: 'rounds', by: 1 });
+    expect(now(30, more)).toMatchObject({ round: { number: 2, of: 10 }, lateMs: 16_000 });
+    expect(now(160, more).round).toEqual({ number: 10, of: 10 });
+    expect(now(30, at(30, { kind: 'rounds', by: -2 }))).toMatchObject({ round: { number: 2, of: 7 }, lateMs: -32_000 });
+    expect(now(30, at(30, { kind: 'rounds', by: -50 })).round).toEqual({ number: 2, of: 2 });
+  });
+
+  test('ending the practice goes past its quiet breathing', () => {
+    expect(now(40, at(30, { kind: 'cut' })).status).toBe('over');
+  });
+});
+
+describe('bells and prompts ahead', () => {
+  const ahead = (seconds: number, horizon: number, ...events: RunEvent[]) =>
+    cuesAhead(evening, DEFAULT_RULES, foldRun(evening, [started, ...events]), s(seconds), horizon * 1000).map((cue) => [
+      (cue.atMs - T0) / 1000,
+      cue.kind === 'bell' ? cue.bell : cue.text,
+    ]);
+
+  test('are those of the plan when nothing happens', () => {
+    expect(ahead(0, 700)).toEqual(
+      [
+        ...evening.bells.map(({ atMs, kind }) => [atMs / 1000, kind]),
+        ...evening.prompts.map(({ atMs, text }) => [atMs / 1000, text]),
+      ].sort((a, b) => Number(a[0]) - Number(b[0])),
+    );
+  });
+
+  test('move with a hold that was stretched', () => {
+    expect(ahead(100, 120, at(100, { kind: 'stretched', byMs: 30_000 }))).toEqual([
+      [190, 'half'],
+      [190, 'turn the head'],
+    ]);
+  });
+
+  test('only the horizon, and none while paused', () => {
+    expect(ahead(284, 2)).toEqual([[285, 'switch']]);
+    expect(ahead(100, 700, at(90, { kind: 'paused' }))).toEqual([]);
+  });
+});
+
+test('next and back stop at steps and sides', () => {
+  expect(stops(evening)).toEqual([0, 4, 9]);
+  expect(nextStop(evening, 2)).toBe(4);
+  expect(nextStop(evening, 9)).toBeUndefined();
+  expect(previousStop(evening, 6, false)).toBe(4);
+  expect(previousStop(evening, 4, true)).toBe(0);
+  expect(previousStop(evening, 0, true)).toBe(0);
+});

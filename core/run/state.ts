@@ -1,0 +1,87 @@
+import type { Phase, Timeline } from '#core/timeline';
+import type { Ms } from '#core/time';
+import type { RunEvent } from './events';
+import { advance, foldRun, type Run, type RunStatus } from './fold';
+import { groupAround, roundStarts } from './queue';
+
+/** A live session at one moment. All lengths in milliseconds, clock moments in milliseconds since 1970 UTC. */
+export interface RunState {
+  /** `over`: everything has been led, but the teacher has not ended the session. */
+  status: RunStatus | 'over';
+  /** Where in the queue; its length when over. */
+  at: number;
+  phase: Phase | null;
+  intoMs: Ms;
+  phaseMs: Ms;
+  /** The hold (all its stages), the whole breath practice, or the phase: how long it is and how much more is to come. */
+  groupMs: Ms;
+  groupMoreMs: Ms;
+  startedAtMs: Ms | null;
+  /** The end by the plan, by the pace so far, and the difference (above zero: late). */
+  plannedEndMs: Ms;
+  expectedEndMs: Ms;
+  lateMs: Ms;
+  moreMs: Ms;
+  /** The matching moment of the plan, for the ribbon's now line. */
+  plannedAtMs: Ms;
+  /** In a breath set: which of its rounds this is, from 1, and how many there are by now. */
+  round: { number: number; of: number } | null;
+}
+
+function roundAt(timeline: Timeline, run: Run, at: number): RunState['round'] {
+  const item = run.queue[at];
+  const phase = item && timeline.phases[item.phase];
+  if (!phase || !('round' in phase) || phase.kind === 'quiet') return null;
+  const starts = roundStarts(timeline, run.queue, at, (other) => {
+    const candidate = timeline.phases[other.phase];
+    return (
+      candidate !== undefined &&
+      'round' in candidate &&
+      candidate.kind !== 'quiet' &&
+      candidate.stepIndex === phase.stepIndex &&
+      candidate.set === phase.set
+    );
+  });
+  return { number: starts.findLastIndex((start) => start <= at) + 1, of: starts.length };
+}
+
+/** The state at `nowMs` of a run that has been folded; nothing of the run is changed. */
+export function stateAt(timeline: Timeline, run: Run, nowMs: Ms): RunState {
+  const clockMs = Math.max(nowMs, run.cursor.clockMs);
+  const cursor = run.status === 'running' ? advance(run.queue, run.cursor, clockMs) : run.cursor;
+  const item = run.queue[cursor.at];
+  const phase = item ? (timeline.phases[item.phase] as Phase) : null;
+  const group = groupAround(timeline, run.queue, cursor.at);
+  const laterMs = run.queue.slice(cursor.at + 1).reduce((sum, later) => sum + later.ms, 0);
+  const moreMs = item ? item.ms - cursor.intoMs + laterMs : 0;
+  const plannedMs = phase ? phase.endMs - phase.startMs : 0;
+  const into = item && item.ms > 0 ? Math.min(1, cursor.intoMs / item.ms) : 0;
+  const startMs = run.startedAtMs ?? nowMs;
+  const plannedEndMs = startMs + timeline.totals.totalMs;
+  const overSince = cursor.clockMs - cursor.intoMs;
+  const expectedEndMs = run.endedAtMs ?? (item ? (run.status === 'ready' ? nowMs : clockMs) + moreMs : overSince);
+  return {
+    status: item || run.status === 'ready' || run.status === 'ended' ? run.status : 'over',
+    at: cursor.at,
+    phase,
+    intoMs: item ? cursor.intoMs : 0,
+    phaseMs: item?.ms ?? 0,
+    groupMs: group.totalMs,
+    groupMoreMs: item ? group.totalMs - group.beforeMs - cursor.intoMs : 0,
+    startedAtMs: run.startedAtMs,
+    plannedEndMs,
+    expectedEndMs,
+    lateMs: expectedEndMs - plannedEndMs,
+    moreMs,
+    plannedAtMs: phase ? phase.startMs + Math.round(into * plannedMs) : timeline.totals.totalMs,
+    round: roundAt(timeline, run, cursor.at),
+  };
+}
+
+/**
+ * The state of a live session: a pure function of the plan's timeline, the events so far and the clock.
+ * `nowMs` is the device's clock in milliseconds since 1970 UTC.
+ */
+export function runState(timeline: Timeline, events: readonly RunEvent[], nowMs: Ms): RunState {
+  return stateAt(timeline, foldRun(timeline, events), nowMs);
+}

@@ -1,0 +1,4 @@
+/** Time: units, reading what people type, and showing it. */
+export { toMs, toSeconds, type Ms, type Seconds } from './units';
+export { DURATION_FORMS, parseDuration, type ParsedDuration } from './parse';
+export { clockOfMs, clockOfSeconds, editableClock, signedClockOfMs, spokenMs } from './format';

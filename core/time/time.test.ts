@@ -1,0 +1,101 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { clockOfMs, clockOfSeconds, editableClock, parseDuration, signedClockOfMs, spokenMs, toMs } from '#core/time';
+
+const read = (text: string): number | string => {
+  const parsed = parseDuration(text);
+  return parsed.ok ? parsed.seconds : parsed.reason;
+};
+
+describe('reading what people type', () => {
+  test.each([
+    ['4:30', 270],
+    ['4m30', 270],
+    ['4m 30s', 270],
+    ['4 min 30 sec', 270],
+    ['4.5 min', 270],
+    ['4,5 min', 270],
+    ['270', 270],
+    ['90s', 90],
+    ['1:05:00', 3900],
+    ['1h05', 3900],
+    ['1 hour', 3600],
+    ['2 minutes', 120],
+    [':40', 40],
+    ['75:00', 4500],
+    ['0:00.5', 0.5],
+    ['12.25', 12.25],
+    ['3′20″', 200],
+    ['  5 M  ', 300],
+    ['0', 0],
+  ])('%s is %d seconds', (text, seconds) => {
+    expect(read(text)).toBe(seconds);
+  });
+
+  test.each([
+    ['', /Type a time/],
+    ['soon', /not a time/],
+    ['4:75', /seconds go up to 59/],
+    ['1:75:00', /minutes go up to 59/],
+    ['-3:00', /below zero/],
+    ['−3:00', /below zero/],
+    ['4:3:2:1', /not a time/],
+    ['30s 4m', /not a time/],
+    ['4m 75', /up to 59/],
+    ['4 fortnights', /not a time/],
+    ['1e3', /not a time/],
+    ['9'.repeat(60), /too long/],
+  ])('%j is refused with a reason', (text, reason) => {
+    expect(read(text)).toMatch(reason);
+  });
+
+  test('never throws and never gives a length that is not a storable number', () => {
+    fc.assert(
+      fc.property(fc.string(), (text) => {
+        const parsed = parseDuration(text);
+        if (parsed.ok) {
+          expect(Number.isFinite(parsed.seconds)).toBe(true);
+          expect(parsed.seconds).toBeGreaterThanOrEqual(0);
+        } else expect(parsed.reason.length).toBeGreaterThan(10);
+      }),
+    );
+  });
+
+  test('what a field shows reads back as the same length, to the millisecond', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 0, max: 4 * 3600_000 }), (ms) => {
+        expect(toMs(read(editableClock(ms / 1000)) as number)).toBe(ms);
+      }),
+    );
+  });
+});
+
+describe('showing time', () => {
+  test.each([
+    [270, '4:30'],
+    [3900, '1:05:00'],
+    [0, '0:00'],
+    [59.6, '1:00'],
+    [7, '0:07'],
+  ])('%d seconds are shown as %s', (seconds, text) => {
+    expect(clockOfSeconds(seconds)).toBe(text);
+  });
+
+  test('a session is shown in minutes until a hundred of them', () => {
+    expect(clockOfMs(73 * 60_000 + 56_000)).toBe('73:56');
+    expect(clockOfMs(100 * 60_000)).toBe('1:40:00');
+  });
+
+  test('differences carry their sign, and none that rounds to nothing does', () => {
+    expect(signedClockOfMs(12_000)).toBe('+0:12');
+    expect(signedClockOfMs(-40_000)).toBe('−0:40');
+    expect(signedClockOfMs(300)).toBe('0:00');
+    expect(signedClockOfMs(-300)).toBe('0:00');
+  });
+
+  test('a screen reader hears units', () => {
+    expect(spokenMs(270_000)).toBe('4 minutes 30 seconds');
+    expect(spokenMs(3_661_000)).toBe('1 hour 1 minute 1 second');
+    expect(spokenMs(0)).toBe('0 seconds');
+  });
+});

@@ -1,0 +1,60 @@
+import { breathProgram } from '#core/breath';
+import type { Library } from '#core/catalogue';
+import type { BreathStep, Plan, Step } from '#core/plan';
+import { toMs } from '#core/time';
+import { writeHoldStep } from './hold';
+import { DEFAULT_RULES, type HouseRules } from './rules';
+import { stepSpan, totalsOf } from './totals';
+import type { StepSpan, Timeline } from './types';
+import { timelineWriter, type TimelineWriter } from './writer';
+
+function writeBreathStep(writer: TimelineWriter, step: BreathStep, library: Library): void {
+  if (!library.technique(step.technique)) {
+    writer.note(
+      'unknownTechnique',
+      `“${step.name || step.technique}” is not in your library; its own counts are used.`,
+    );
+  }
+  writer.setUp(step.setUp, 'both', step.setupSeconds);
+  writer.bell('start', writer.now());
+  for (const { startMs, endMs, ...phase } of breathProgram(step.practice))
+    writer.phase(endMs - startMs, { ...phase, side: 'none' });
+  writer.bell('end', writer.now());
+  const { sets } = step.practice;
+  const round = sets.at(-1)?.rounds ?? 1;
+  writer.phase(toMs(step.afterSeconds), { kind: 'quiet', side: 'none', set: sets.length - 1, round });
+}
+
+function writeStep(writer: TimelineWriter, step: Step, library: Library, rules: HouseRules): void {
+  switch (step.kind) {
+    case 'hold':
+      return writeHoldStep(writer, step, library, rules);
+    case 'breath':
+      return writeBreathStep(writer, step, library);
+    case 'rest':
+      if (step.setUp !== null) writer.setUp(step.setUp, 'both', step.setupSeconds);
+      writer.phase(toMs(step.seconds), { kind: 'rest', side: 'none' });
+      return writer.bell('end', writer.now());
+    case 'move':
+    case 'talk':
+      return writer.phase(toMs(step.seconds), { kind: step.kind, side: 'none' });
+  }
+}
+
+/**
+ * Unfolds a plan into an ordered, gapless list of phases in whole milliseconds from 0, with its prompts, bells, notes
+ * and totals. Total: every plan that the schema accepts compiles; what is odd about a step comes back as a note on it.
+ * This is the one place where a session's time is added up.
+ */
+export function compileTimeline(plan: Plan, library: Library, rules: HouseRules = DEFAULT_RULES): Timeline {
+  const writer = timelineWriter(rules);
+  const marks = plan.steps.map((step, index) => {
+    const [firstPhase, movesBefore] = [writer.phaseCount(), writer.moveCount()];
+    writer.begin(step, index);
+    writeStep(writer, step, library, rules);
+    return { step, index, firstPhase, endPhase: writer.phaseCount(), propMoves: writer.moveCount() - movesBefore };
+  });
+  const written = writer.finish();
+  const steps: StepSpan[] = marks.map((mark) => stepSpan(mark, written.phases));
+  return { ...written, steps, totals: totalsOf(steps, written.phases, toMs(plan.classSeconds)) };
+}

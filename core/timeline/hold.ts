@@ -1,0 +1,129 @@
+import type { Library, Moment } from '#core/catalogue';
+import { sideSeconds, type HoldStep } from '#core/plan';
+import { clockOfMs, clockOfSeconds, toMs, type Ms, type Seconds } from '#core/time';
+import type { HouseRules } from './rules';
+import { splitStages } from './stages';
+import type { TimelineWriter } from './writer';
+
+type Held = 'left' | 'right' | 'both';
+
+interface Turn {
+  held: Held;
+  seconds: Seconds;
+}
+
+interface ChangeTimes {
+  enterMs: Ms;
+  leaveMs: Ms;
+  switchMs: Ms;
+}
+
+/** The sides of a hold in the order in which they are held. */
+export function turnsOf(step: HoldStep, rules: HouseRules): Turn[] {
+  const { sides } = step;
+  const { left, right } = sideSeconds(sides);
+  if (sides.kind === 'together') return [{ held: 'both', seconds: sides.seconds }];
+  if (sides.kind === 'one') return [{ held: sides.side, seconds: sides.seconds }];
+  const turns: [Turn, Turn] = [
+    { held: 'left', seconds: left },
+    { held: 'right', seconds: right },
+  ];
+  const first = sides.first === 'house' ? rules.firstSide : sides.first;
+  return first === 'left' ? turns : turns.reverse();
+}
+
+function changeTimes(step: HoldStep, library: Library, rules: HouseRules): ChangeTimes {
+  const position = library.position(step.position);
+  return {
+    enterMs: toMs(step.enterSeconds ?? position?.enterSeconds ?? rules.enterSeconds),
+    leaveMs: toMs(step.leaveSeconds ?? position?.leaveSeconds ?? rules.leaveSeconds),
+    switchMs: toMs(step.switchSeconds ?? position?.switchSeconds ?? rules.switchSeconds),
+  };
+}
+
+/** Milliseconds from the start of a hold of `holdMs` to a moment of it; may lie outside the hold. */
+export function momentMs(moment: Moment, holdMs: Ms): Ms {
+  if (moment.kind === 'half') return Math.round(holdMs / 2);
+  const ms = toMs(moment.seconds);
+  return moment.kind === 'after' ? ms : holdMs - ms;
+}
+
+function writePrompts(writer: TimelineWriter, step: HoldStep, held: Held, turn: number, startMs: Ms, holdMs: Ms): void {
+  for (const prompt of step.prompts) {
+    if ((prompt.on === 'first' && turn !== 0) || (prompt.on === 'second' && turn !== 1)) continue;
+    const { at, text } = prompt;
+    const offset = momentMs(at, holdMs);
+    if (offset >= 0 && offset <= holdMs) writer.prompt({ atMs: startMs + offset, side: held, turn, at, text });
+    else writer.note('promptOutside', `“${text}” falls outside a hold of ${clockOfMs(holdMs)} and is not said.`);
+  }
+}
+
+/** The hold itself: one phase, or one for each stage, with its bells and prompts. */
+function writeHold(writer: TimelineWriter, step: HoldStep, turn: Turn, number: number, isLast: boolean): void {
+  const holdMs = toMs(turn.seconds);
+  const startMs = writer.now();
+  const common = { kind: 'hold' as const, side: turn.held, turn: number, crossing: step.sides.kind === 'crossing' };
+  if (step.stages.length === 0) writer.phase(holdMs, { ...common, stage: null });
+  else {
+    const { lengths, overMs, shortMs } = splitStages(step.stages, holdMs);
+    if (overMs > 0)
+      writer.note('stagesLong', `The stages are ${clockOfMs(overMs)} longer than the hold, so each is shortened.`);
+    if (shortMs > 0)
+      writer.note('stagesShort', `The stages are ${clockOfMs(shortMs)} shorter than the hold; the last one takes it.`);
+    step.stages.forEach((stage, index) => {
+      if (stage.setUp !== null) writer.place(stage.setUp, turn.held);
+      writer.phase(lengths[index] ?? 0, { ...common, stage: { index, count: step.stages.length, name: stage.name } });
+    });
+  }
+  writer.bell('start', startMs);
+  writer.bell('half', startMs + Math.round(holdMs / 2));
+  writer.bell(isLast ? 'end' : 'switch', startMs + holdMs);
+  writePrompts(writer, step, turn.held, number, startMs, holdMs);
+}
+
+function writeNotes(writer: TimelineWriter, step: HoldStep, turns: readonly Turn[], library: Library): void {
+  if (!library.position(step.position)) {
+    writer.note(
+      'unknownPosition',
+      `“${step.name || step.position}” is not in your library; its own times are counted.`,
+    );
+  }
+  const [first, second] = turns;
+  if (first && second && first.seconds !== second.seconds) {
+    const difference = clockOfSeconds(Math.abs(first.seconds - second.seconds));
+    writer.note('uneven', `Second side is ${difference} ${second.seconds < first.seconds ? 'shorter' : 'longer'}.`);
+  }
+  if (step.range && turns.some(({ seconds }) => seconds < step.range!.min || seconds > step.range!.max)) {
+    const { min, max } = step.range;
+    writer.note('outsideRange', `Outside its range of ${clockOfSeconds(min)} to ${clockOfSeconds(max)}.`);
+  }
+  if (step.strength !== null && step.strength > 7) {
+    writer.note('strong', `Strength ${step.strength} of 10 is above what any school here aims at.`);
+  }
+}
+
+/**
+ * A hold unfolds as set-up, then for each side: enter, hold, leave, rebound after a side where wanted, and between the
+ * sides the switch with its props; then the rebound after both and the loosening.
+ */
+export function writeHoldStep(writer: TimelineWriter, step: HoldStep, library: Library, rules: HouseRules): void {
+  const turns = turnsOf(step, rules);
+  const times = changeTimes(step, library, rules);
+  writeNotes(writer, step, turns, library);
+  writer.setUp(step.setUp, turns[0]?.held ?? 'both', step.setupSeconds);
+  turns.forEach((turn, number) => {
+    const isLast = number === turns.length - 1;
+    if (number > 0) {
+      const moves = writer.place(step.setUp, turn.held);
+      writer.phase(times.switchMs, { kind: 'switch', side: 'none', moves });
+    }
+    writer.phase(times.enterMs, { kind: 'enter', side: turn.held });
+    writeHold(writer, step, turn, number, isLast);
+    writer.phase(times.leaveMs, { kind: 'leave', side: turn.held });
+    const reboundHere = step.rebound.kind === 'afterEach' || (step.rebound.kind === 'afterBoth' && isLast);
+    if (step.rebound.kind !== 'none' && reboundHere) {
+      writer.phase(toMs(step.rebound.seconds), { kind: 'rebound', side: 'none' });
+    }
+  });
+  if (step.loosen) writer.phase(toMs(step.loosen.seconds), { kind: 'loosen', side: 'none' });
+}

@@ -1,0 +1,22 @@
+/** The timeline: a plan unfolded in time. The one place where time is added up. */
+export { compileTimeline } from './compile';
+export { DEFAULT_RULES, HouseRules } from './rules';
+export { phaseIndexAt } from './find';
+export { momentMs, turnsOf } from './hold';
+export type {
+  Bell,
+  BellKind,
+  BreathTimelinePhase,
+  ChangePhase,
+  CountedBreathPhase,
+  HoldPhase,
+  NoteKind,
+  Phase,
+  PhaseKind,
+  PhaseSide,
+  PromptCue,
+  StepSpan,
+  Timeline,
+  TimelineNote,
+  Totals,
+} from './types';

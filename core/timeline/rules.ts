@@ -1,0 +1,26 @@
+import { z } from 'zod';
+
+const Seconds = z.number().min(0).max(600);
+
+/** The teacher's house rules that a timeline needs. Lengths in seconds. */
+export const HouseRules = z.strictObject({
+  firstSide: z.enum(['left', 'right']),
+  /** Set-up: so much to begin with, so much for each prop move, never more than the cap. */
+  setup: z.strictObject({ baseSeconds: Seconds, perMoveSeconds: Seconds, capSeconds: Seconds }),
+  /** Ways in and out and changes of sides for positions that are not in the library. */
+  enterSeconds: Seconds,
+  leaveSeconds: Seconds,
+  switchSeconds: Seconds,
+  bells: z.strictObject({ start: z.boolean(), half: z.boolean(), switch: z.boolean(), end: z.boolean() }),
+});
+export type HouseRules = z.infer<typeof HouseRules>;
+
+/** Left first; set-up 8 s and 6 s a move, at most 120 s; every bell on. */
+export const DEFAULT_RULES: HouseRules = {
+  firstSide: 'left',
+  setup: { baseSeconds: 8, perMoveSeconds: 6, capSeconds: 120 },
+  enterSeconds: 20,
+  leaveSeconds: 20,
+  switchSeconds: 15,
+  bells: { start: true, half: true, switch: true, end: true },
+};

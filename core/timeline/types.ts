@@ -1,0 +1,128 @@
+import type { CountedPhase, OwnPacePhase, QuietPhase } from '#core/breath';
+import type { Moment } from '#core/catalogue';
+import type { PlacedProp, PropMove } from '#core/props';
+import type { StepKind } from '#core/plan';
+import type { Ms } from '#core/time';
+
+/** The side a phase belongs to: one side of the body, both at once, or none to speak of. */
+export type PhaseSide = 'left' | 'right' | 'both' | 'none';
+
+interface PhaseBase {
+  /** Place in the list of phases, from 0. */
+  index: number;
+  stepIndex: number;
+  stepId: string;
+  startMs: Ms;
+  endMs: Ms;
+  side: PhaseSide;
+  /** The props in place while this phase lasts; during a set-up or switch, those being brought into place. */
+  props: readonly PlacedProp[];
+}
+
+export interface ChangePhase extends PhaseBase {
+  kind: 'setup' | 'switch';
+  moves: readonly PropMove[];
+}
+
+export interface HoldPhase extends PhaseBase {
+  kind: 'hold';
+  /** 0 for the first side held, 1 for the second. */
+  turn: number;
+  /** Which limb is in front is what `side` tells. */
+  crossing: boolean;
+  /** The stage this phase is, where the hold has stages; one phase a stage. */
+  stage: { index: number; count: number; name: string } | null;
+}
+
+export interface QuietBodyPhase extends PhaseBase {
+  kind: 'enter' | 'leave' | 'rebound' | 'loosen' | 'rest' | 'move' | 'talk';
+}
+
+type Unplaced<T> = Omit<T, 'startMs' | 'endMs'>;
+export type CountedBreathPhase = PhaseBase & Unplaced<CountedPhase>;
+export type BreathTimelinePhase =
+  CountedBreathPhase | (PhaseBase & Unplaced<OwnPacePhase>) | (PhaseBase & Unplaced<QuietPhase>);
+
+/** A stretch of a timeline. The list is ordered and gapless: each begins where the one before ends. */
+export type Phase = ChangePhase | HoldPhase | QuietBodyPhase | BreathTimelinePhase;
+export type PhaseKind = Phase['kind'];
+
+/** Something to say at a moment of a hold. */
+export interface PromptCue {
+  atMs: Ms;
+  stepId: string;
+  stepIndex: number;
+  side: PhaseSide;
+  /** 0 while the first side is held, 1 for the second; with `at` it finds its moment again in a hold that was stretched. */
+  turn: number;
+  at: Moment;
+  text: string;
+}
+
+export type BellKind = 'start' | 'half' | 'switch' | 'end';
+
+export interface Bell {
+  atMs: Ms;
+  kind: BellKind;
+  stepIndex: number;
+}
+
+export type NoteKind =
+  | 'unknownPosition'
+  | 'unknownTechnique'
+  | 'uneven'
+  | 'outsideRange'
+  | 'strong'
+  | 'stagesLong'
+  | 'stagesShort'
+  | 'promptOutside'
+  | 'setupCapped';
+
+/** Something a teacher should know about a step, in words. */
+export interface TimelineNote {
+  stepId: string;
+  stepIndex: number;
+  kind: NoteKind;
+  message: string;
+}
+
+/** Where a step lies in time, and its phases: from `firstPhase` up to, not including, `endPhase`. */
+export interface StepSpan {
+  stepId: string;
+  stepIndex: number;
+  kind: StepKind;
+  startMs: Ms;
+  endMs: Ms;
+  firstPhase: number;
+  endPhase: number;
+  leftMs: Ms;
+  rightMs: Ms;
+  bothMs: Ms;
+  propMoves: number;
+}
+
+export interface Totals {
+  totalMs: Ms;
+  /** The length of the class, and what is to spare of it (below zero: over). */
+  targetMs: Ms;
+  spareMs: Ms;
+  holdMs: Ms;
+  leftMs: Ms;
+  rightMs: Ms;
+  bothMs: Ms;
+  breathMs: Ms;
+  /** Rests, rebounds and quiet breathing. */
+  restMs: Ms;
+  /** Set-ups, switches, ways in and out, loosening and talk. */
+  betweenMs: Ms;
+  propMoves: number;
+}
+
+export interface Timeline {
+  phases: readonly Phase[];
+  steps: readonly StepSpan[];
+  prompts: readonly PromptCue[];
+  bells: readonly Bell[];
+  notes: readonly TimelineNote[];
+  totals: Totals;
+}

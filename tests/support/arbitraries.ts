@@ -1,0 +1,164 @@
+import fc from 'fast-check';
+import type { BreathPart, BreathPractice } from '#core/breath';
+import { PROP_KIND_NAMES, PROP_PLACE_NAMES, propKind, type PlacedProp, type SetUp } from '#core/props';
+import { emptyPlan, Plan, type HoldSides, type Rebound, type Stage, type Step } from '#core/plan';
+
+/** Seconds with up to three decimals, as a plan stores them. */
+export const seconds = (min: number, max: number) =>
+  fc.integer({ min: min * 1000, max: max * 1000 }).map((ms) => ms / 1000);
+
+const rowLook = fc.constantFrom(...PROP_KIND_NAMES).chain((kind) =>
+  fc.record({
+    kind: fc.constant(kind),
+    state: fc.constantFrom(...Object.keys(propKind(kind).states)),
+    lie: fc.constantFrom('lengthwise' as const, 'crosswise' as const),
+    place: fc.constantFrom(...PROP_PLACE_NAMES),
+    side: fc.constantFrom('centre' as const, 'left' as const, 'right' as const, 'each' as const),
+    count: fc.integer({ min: 1, max: 3 }),
+  }),
+);
+
+export const setUp: fc.Arbitrary<SetUp> = fc.array(
+  fc
+    .tuple(rowLook, fc.boolean())
+    .map(([look, mirror]) => ({ ...look, id: `row-${look.kind}`, mirror, optional: false, why: '' })),
+  { maxLength: 5 },
+);
+
+/** Few kinds and places, so that pieces often meet again; small enough for brute force. */
+export const fewPlaced: fc.Arbitrary<PlacedProp[]> = fc.array(
+  fc.record({
+    kind: fc.constantFrom('blanket' as const, 'block' as const),
+    state: fc.constantFrom('a', 'b'),
+    lie: fc.constant('lengthwise' as const),
+    place: fc.constantFrom('knees' as const, 'head' as const),
+    side: fc.constantFrom('centre' as const, 'left' as const),
+    count: fc.integer({ min: 1, max: 2 }),
+  }),
+  { maxLength: 3 },
+);
+
+const count = fc.integer({ min: 0, max: 12 });
+const through = fc.constantFrom('nose' as const, 'left' as const, 'right' as const, 'mouth' as const);
+
+const part: fc.Arbitrary<BreathPart> = fc.oneof(
+  fc.record({
+    kind: fc.constant('cycle' as const),
+    in: fc.integer({ min: 1, max: 12 }),
+    holdFull: count,
+    out: fc.integer({ min: 1, max: 12 }),
+    holdEmpty: count,
+    inThrough: through,
+    outThrough: through,
+  }),
+  fc.record({
+    kind: fc.constant('ownPace' as const),
+    cycles: fc.integer({ min: 1, max: 8 }),
+    secondsPerCycle: seconds(1, 20),
+  }),
+);
+
+export const practice: fc.Arbitrary<BreathPractice> = fc.record({
+  countSeconds: seconds(0.5, 2),
+  sets: fc.array(
+    fc.record({
+      id: fc.constant('set'),
+      label: fc.constant(''),
+      parts: fc.array(part, { minLength: 1, maxLength: 2 }),
+      rounds: fc.integer({ min: 1, max: 4 }),
+      restSeconds: seconds(0, 60),
+      eyes: fc.constant('free' as const),
+      hands: fc.constant(''),
+    }),
+    { minLength: 1, maxLength: 3 },
+  ),
+});
+
+const first = fc.constantFrom('house' as const, 'left' as const, 'right' as const);
+const hold = seconds(1, 600);
+const length = fc.oneof(
+  hold.map((s) => ({ kind: 'even' as const, seconds: s })),
+  fc.record({ kind: fc.constant('perSide' as const), left: hold, right: hold }),
+);
+const sides: fc.Arbitrary<HoldSides> = fc.oneof(
+  fc.record({ kind: fc.constant('together' as const), seconds: hold }),
+  fc.record({
+    kind: fc.constant('one' as const),
+    side: fc.constantFrom('left' as const, 'right' as const),
+    seconds: hold,
+  }),
+  fc.record({ kind: fc.constant('each' as const), first, length }),
+  fc.record({ kind: fc.constant('crossing' as const), first, length }),
+);
+const moment = fc.oneof(
+  fc.record({ kind: fc.constant('after' as const), seconds: seconds(0, 300) }),
+  fc.constant({ kind: 'half' as const }),
+  fc.record({ kind: fc.constant('beforeEnd' as const), seconds: seconds(0, 300) }),
+);
+const rebound: fc.Arbitrary<Rebound> = fc.oneof(
+  fc.constant({ kind: 'none' as const }),
+  fc.record({ kind: fc.constantFrom('afterEach' as const, 'afterBoth' as const), seconds: seconds(1, 90) }),
+);
+const stage: fc.Arbitrary<Stage> = fc.record({
+  id: fc.constant('stage'),
+  name: fc.constant('folded'),
+  length: fc.oneof(
+    fc.record({ kind: fc.constant('fixed' as const), seconds: seconds(1, 200) }),
+    fc.record({ kind: fc.constant('share' as const), weight: fc.double({ min: 0.1, max: 5, noNaN: true }) }),
+  ),
+  setUp: fc.option(setUp),
+});
+const own = fc.option(seconds(0, 90));
+const common = { name: fc.constant('step'), note: fc.constant(''), locked: fc.boolean() };
+
+const step: fc.Arbitrary<Omit<Step, 'id'>> = fc.oneof(
+  fc.record({
+    ...common,
+    kind: fc.constant('hold' as const),
+    position: fc.constantFrom('janu', 'nowhere'),
+    sides,
+    range: fc.constant(null),
+    strength: fc.option(fc.integer({ min: 0, max: 10 })),
+    stages: fc.array(stage, { maxLength: 4 }),
+    setUp,
+    setupSeconds: own,
+    enterSeconds: own,
+    leaveSeconds: own,
+    switchSeconds: own,
+    prompts: fc.array(
+      fc.record({
+        id: fc.constant('p'),
+        at: moment,
+        text: fc.constant('soften'),
+        on: fc.constantFrom('every' as const, 'first' as const, 'second' as const),
+      }),
+      { maxLength: 3 },
+    ),
+    rebound,
+    loosen: fc.option(fc.record({ seconds: seconds(1, 60), text: fc.constant('shake') })),
+  }),
+  fc.record({
+    ...common,
+    kind: fc.constant('breath' as const),
+    technique: fc.constant('equal'),
+    practice,
+    setUp,
+    setupSeconds: own,
+    afterSeconds: seconds(0, 60),
+  }),
+  fc.record({
+    ...common,
+    kind: fc.constant('rest' as const),
+    seconds: seconds(1, 300),
+    setUp: fc.option(setUp),
+    setupSeconds: own,
+  }),
+  fc.record({ ...common, kind: fc.constantFrom('move' as const, 'talk' as const), seconds: seconds(1, 300) }),
+);
+
+/** Any plan of up to eight steps; checked against the schema, so that what tests see is what users can have. */
+export const plan: fc.Arbitrary<Plan> = fc
+  .array(step, { maxLength: 8 })
+  .map((steps) =>
+    Plan.parse({ ...emptyPlan('Any evening'), steps: steps.map((one, i) => ({ ...one, id: `step-${i}` })) }),
+  );

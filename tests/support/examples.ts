@@ -1,0 +1,20 @@
+import { libraryOf } from '#core/catalogue';
+import { emptyPlan, holdNamed, Plan, talkStep, type HoldStep, type Step } from '#core/plan';
+
+/** A library that knows nothing: every hold goes by its own times. */
+export const noLibrary = libraryOf([], []);
+
+/** The worked example: each side 3:40, set-up 40 s, enter 25 s, leave 20 s, switch 15 s, loosen 25 s: 10:10 in all. */
+export const workedHold: HoldStep = {
+  ...holdNamed('Head to knee', 'worked'),
+  sides: { kind: 'each', first: 'left', length: { kind: 'even', seconds: 220 } },
+  setupSeconds: 40,
+  enterSeconds: 25,
+  leaveSeconds: 20,
+  switchSeconds: 15,
+  loosen: { seconds: 25, text: 'shake the legs' },
+};
+
+export const planOf = (...steps: Step[]): Plan => Plan.parse({ ...emptyPlan('Example'), classSeconds: 900, steps });
+
+export const talk = (id: string, seconds: number): Step => talkStep(id, 'Talk', seconds);
