@@ -1,0 +1,5 @@
+/** The shapes of every request and response, shared by the server and the interface. */
+export { Problem } from './problem';
+export * from './plans';
+export * from './runs';
+export { TimelineRequest, TimelineResponse } from './timeline';

@@ -1,0 +1,54 @@
+import { z } from 'zod';
+import { Plan } from '#core/plan';
+
+export const PlanId = z.string().regex(/^[\w-]{1,64}$/, 'An id has letters, digits, - and _, at most 64.');
+const Moment = z.iso.datetime();
+const Revision = z.int().min(1);
+
+/** A plan as stored: its document, and the revision a change has to name. */
+export const StoredPlan = z.object({
+  id: PlanId,
+  revision: Revision,
+  createdAt: Moment,
+  updatedAt: Moment,
+  document: Plan,
+});
+export type StoredPlan = z.infer<typeof StoredPlan>;
+
+/** A plan in a list, with when it was last taught. */
+export const ListedPlan = StoredPlan.extend({ lastTaughtAt: Moment.nullable(), runs: z.int().min(0) });
+export type ListedPlan = z.infer<typeof ListedPlan>;
+
+export const ListPlansQuery = z.strictObject({
+  search: z.string().max(200).default(''),
+  limit: z.coerce.number().int().min(1).max(100).default(50),
+  offset: z.coerce.number().int().min(0).max(1_000_000).default(0),
+});
+export type ListPlansQuery = z.infer<typeof ListPlansQuery>;
+export const ListPlansResponse = z.object({ plans: z.array(ListedPlan), total: z.int().min(0) });
+export type ListPlansResponse = z.infer<typeof ListPlansResponse>;
+
+/** `document` is read with `readPlan`, so that older versions are taken and every wrong field is named. */
+export const CreatePlanRequest = z.strictObject({ id: PlanId.optional(), document: z.unknown() });
+export const SavePlanRequest = z.strictObject({ revision: Revision, document: z.unknown() });
+
+/** A stale write: the plan as it is now, and what was sent, so that neither is lost. */
+export const ConflictResponse = z.object({ current: StoredPlan, yours: Plan });
+export type ConflictResponse = z.infer<typeof ConflictResponse>;
+
+export const RevisionInfo = z.object({ revision: Revision, savedAt: Moment, title: z.string() });
+export const ListRevisionsResponse = z.object({ revisions: z.array(RevisionInfo) });
+export const StoredRevision = z.object({ revision: Revision, savedAt: Moment, document: Plan });
+export type StoredRevision = z.infer<typeof StoredRevision>;
+
+/** What lies in the bin, and until when. */
+export const BinnedItem = z.object({
+  kind: z.enum(['plan', 'run']),
+  id: PlanId,
+  title: z.string(),
+  deletedAt: Moment,
+  goneAt: Moment,
+});
+export type BinnedItem = z.infer<typeof BinnedItem>;
+export const BinResponse = z.object({ items: z.array(BinnedItem) });
+export type BinResponse = z.infer<typeof BinResponse>;

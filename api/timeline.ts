@@ -1,0 +1,31 @@
+import { z } from 'zod';
+import { HouseRules } from '#core/timeline';
+
+/** The arithmetic for a script: a plan in, its timeline and totals out. `rules` are the house rules, if not the usual. */
+export const TimelineRequest = z.strictObject({ document: z.unknown(), rules: HouseRules.optional() });
+
+const Ms = z.int();
+
+export const TimelineResponse = z.object({
+  phases: z.array(
+    z.looseObject({ index: z.int(), kind: z.string(), stepIndex: z.int(), stepId: z.string(), startMs: Ms, endMs: Ms, side: z.string() }),
+  ),
+  steps: z.array(z.looseObject({ stepId: z.string(), startMs: Ms, endMs: Ms })),
+  prompts: z.array(z.looseObject({ atMs: Ms, text: z.string() })),
+  bells: z.array(z.looseObject({ atMs: Ms, kind: z.string() })),
+  notes: z.array(z.looseObject({ stepId: z.string(), kind: z.string(), message: z.string() })),
+  totals: z.object({
+    totalMs: Ms,
+    targetMs: Ms,
+    spareMs: Ms,
+    holdMs: Ms,
+    leftMs: Ms,
+    rightMs: Ms,
+    bothMs: Ms,
+    breathMs: Ms,
+    restMs: Ms,
+    betweenMs: Ms,
+    propMoves: z.int(),
+  }),
+});
+export type TimelineResponse = z.infer<typeof TimelineResponse>;

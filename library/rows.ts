@@ -1,0 +1,33 @@
+import type { Moment } from '#core/catalogue';
+import { PROP_KINDS, type PropKind, type PropPlace, type SetUpRow } from '#core/props';
+
+type Look = Partial<Pick<SetUpRow, 'state' | 'lie' | 'side' | 'count' | 'mirror' | 'optional' | 'why'>>;
+
+/** A row of a set-up with its usual values: the first state of its kind, lengthwise, in the middle, one piece. */
+export function row(kind: PropKind, place: PropPlace, look: Look = {}): SetUpRow {
+  return {
+    id: `${kind}-${place}`,
+    kind,
+    place,
+    state: Object.keys(PROP_KINDS[kind].states)[0] ?? '',
+    lie: 'lengthwise',
+    side: 'centre',
+    count: 1,
+    mirror: true,
+    optional: false,
+    why: '',
+    ...look,
+  };
+}
+
+export const half: Moment = { kind: 'half' };
+export const after = (seconds: number): Moment => ({ kind: 'after', seconds });
+export const beforeEnd = (seconds: number): Moment => ({ kind: 'beforeEnd', seconds });
+
+/** Length, range and strength of a position in one approach: seconds, shortest, longest, strength from 0 to 10. */
+export const usually = (seconds: number, minSeconds: number, maxSeconds: number, strength: number) => ({
+  seconds,
+  minSeconds,
+  maxSeconds,
+  strength,
+});

@@ -1,0 +1,147 @@
+import type { Approach } from '#core/catalogue';
+import {
+  breathFrom,
+  emptyPlan,
+  holdFrom,
+  moveStep,
+  Plan,
+  restStep,
+  talkStep,
+  type BreathStep,
+  type HoldSides,
+  type HoldStep,
+  type Step,
+} from '#core/plan';
+import { POSITIONS, TECHNIQUES } from './entries';
+import { after, beforeEnd, half, row } from './rows';
+import { alternate, breathSet, cycle } from './techniques';
+
+function find<T extends { id: string }>(entries: readonly T[], id: string): T {
+  const entry = entries.find((candidate) => candidate.id === id);
+  if (!entry) throw new RangeError(`The library has no “${id}”.`);
+  return entry;
+}
+
+type StepMaker = (id: string, approach: Approach) => Step;
+
+const hold =
+  (position: string, seconds: number, patch: Partial<HoldStep> = {}): StepMaker =>
+  (id, approach) => {
+    const step = holdFrom(find(POSITIONS, position), approach, id);
+    return { ...step, sides: lasting(step.sides, seconds), ...patch };
+  };
+
+function lasting(sides: HoldSides, seconds: number): HoldSides {
+  if (sides.kind === 'together' || sides.kind === 'one') return { ...sides, seconds };
+  return { ...sides, length: { kind: 'even', seconds } };
+}
+
+const breath =
+  (technique: string, patch: Partial<BreathStep>): StepMaker =>
+  (id) => ({ ...breathFrom(find(TECHNIQUES, technique), id), ...patch });
+
+const talk =
+  (name: string, seconds: number): StepMaker =>
+  (id) =>
+    talkStep(id, name, seconds);
+
+const rest =
+  (name: string, seconds: number): StepMaker =>
+  (id) =>
+    restStep(id, name, seconds);
+
+const loosen =
+  (name: string, seconds: number): StepMaker =>
+  (id) =>
+    moveStep(id, name, seconds);
+
+const seat = [row('block', 'seat', { state: 'edge', lie: 'crosswise', why: 'hips no lower than the knees' })];
+const kneesUp = [row('roundBolster', 'knees', { lie: 'crosswise' }), row('blanket', 'head', { state: 'quarter' })];
+const even = (length: number, rounds: number) => ({
+  countSeconds: 1,
+  sets: [breathSet('even', [cycle([length, 0, length, 0])], rounds)],
+});
+const long = (out: number, rounds: number, holdFull = 0) => ({
+  countSeconds: 1,
+  sets: [breathSet('long', [cycle([4, holdFull, out, 0])], rounds)],
+});
+
+function build(title: string, approach: Approach, classMinutes: number, intent: string, steps: StepMaker[]): Plan {
+  return Plan.parse({
+    ...emptyPlan(title, approach),
+    intent,
+    classSeconds: classMinutes * 60,
+    steps: steps.map((make, i) => make(`s${i + 1}`, approach)),
+  });
+}
+
+/** An hour of rest for people on their feet at night: nothing is stretched, everything is held up. */
+const restorative = build('Restorative evening', 'restorative', 60, 'Rest the legs and the low back; arrive before the night.', [
+  talk('Arrive', 75),
+  hold('calves-on-chair', 360),
+  hold('reclined-twist', 210, { rebound: { kind: 'afterBoth', seconds: 30 } }),
+  breath('long-out-breath', { practice: long(8, 15) }),
+  hold('head-to-knee', 210, { prompts: [{ id: 'p1', at: half, text: 'Turn the head', on: 'every' }] }),
+  hold('child-on-bolster', 210),
+  rest('Lie on one side', 45),
+  hold('reclined-bound-angle', 360),
+  hold('legs-up-wall', 300),
+  hold('knees-in-rest', 420, { name: 'Last rest, knees held up', locked: true }),
+  talk('Close', 60),
+]);
+
+/** Yin for people who bend over a wheel: hips, wrists' neighbours and the long back. */
+const yin = build('Hips and hands', 'yin', 75, 'Hips, inner legs and the space between the shoulder blades.', [
+  talk('Arrive; what the hands did today', 120),
+  breath('equal-breath', { name: 'Even breath, seated', practice: even(5, 18), setUp: seat }),
+  hold('child-on-bolster', 240),
+  hold('head-to-knee', 240, { name: 'Head to knee, on two blocks' }),
+  rest('Rest on the back', 45),
+  hold('sleeping-swan', 270, {
+    sides: { kind: 'each', first: 'house', length: { kind: 'perSide', left: 270, right: 230 } },
+    prompts: [
+      { id: 'p1', at: after(90), text: 'Let the back knee sink', on: 'every' },
+      { id: 'p2', at: half, text: 'Turn the head the other way', on: 'every' },
+      { id: 'p3', at: beforeEnd(20), text: 'Hands under the shoulders', on: 'every' },
+    ],
+  }),
+  loosen('Knees side to side', 45),
+  hold('wide-leg-fold', 300),
+  hold('crossed-arms-prone', 120),
+  hold('bridge-on-bolster', 210),
+  hold('reclined-twist', 210),
+  breath('long-out-breath', { name: 'Long out-breath, lying', practice: long(8, 12), setUp: kneesUp }),
+  hold('knees-in-rest', 420, { name: 'Last rest, knees on a bolster', locked: true }),
+  talk('Sit up, hands on the lap, close', 60),
+]);
+
+const ramp = (out: number) => breathSet(`out-${out}`, [cycle([4, 0, out, 0])], 5, { label: `out ${out}` });
+
+/** A breath evening for singers: places of the breath, a growing out-breath, both nostrils, a long line. */
+const breathEvening = build('Long line', 'pranayama', 40, 'A longer out-breath without effort; the ribs wide, the throat free.', [
+  talk('Arrive', 90),
+  breath('three-part-breath', { name: 'Breath into belly, sides, chest', setUp: seat, afterSeconds: 30 }),
+  hold('fish-over-blankets', 240),
+  breath('long-out-breath', {
+    name: 'Out-breath from 4 to 10',
+    practice: { countSeconds: 1, sets: [ramp(4), ramp(6), ramp(8), ramp(10)] },
+    setUp: kneesUp,
+    afterSeconds: 40,
+  }),
+  breath('alternate-nostrils', {
+    practice: { countSeconds: 1, sets: [breathSet('alternate', alternate([4, 4, 8, 0]), 9)] },
+    setUp: seat,
+    afterSeconds: 45,
+  }),
+  hold('reclined-twist', 120),
+  breath('throat-breath', { practice: { countSeconds: 1, sets: [breathSet('throat', [cycle([4, 0, 8, 0])], 15)] }, setUp: seat, afterSeconds: 40 }),
+  hold('knees-in-rest', 330, { name: 'Last rest', locked: true }),
+  talk('Close', 60),
+]);
+
+/** Plans to start from. */
+export const TEMPLATES: readonly { id: string; says: string; plan: Plan }[] = [
+  { id: 'restorative', says: 'An hour of rest, everything held up', plan: restorative },
+  { id: 'yin', says: 'Seventy-five minutes of long holds for hips and back', plan: yin },
+  { id: 'breath', says: 'Forty minutes of breath, seated and lying', plan: breathEvening },
+];

@@ -1,0 +1,16 @@
+import { DEMO_PLANS, demoRuns } from '#library/demo';
+import { addEvents, startRun } from './routes/runs';
+import { createPlan } from './routes/plans';
+import type { Store } from './store/store';
+
+/** Loads the demo data into a store that holds nothing yet. Gives whether it did. */
+export async function loadDemo(store: Store): Promise<boolean> {
+  if ((await store.plans.count()) > 0) return false;
+  for (const { id, plan } of DEMO_PLANS) await createPlan(store, id, plan);
+  for (const { id, planId, beganAt, events } of demoRuns) {
+    const startMs = new Date(beganAt).getTime();
+    await startRun(store, { id, planId, planRevision: 1 }, startMs);
+    await addEvents(store, id, events(startMs));
+  }
+  return true;
+}

@@ -1,0 +1,52 @@
+import { Router } from 'express';
+import { Op } from 'sequelize';
+import { z } from 'zod';
+import { BinResponse, PlanId } from '#api';
+import { answer } from '../http/answer';
+import { accept, notFound } from '../http/problems';
+import { BIN_MS, iso, type Store } from '../store/store';
+
+const Kind = z.enum(['plan', 'run']);
+
+/** Takes out for good what has lain in the bin for longer than it is kept. */
+export async function emptyBin(store: Store): Promise<void> {
+  const tooOld = { deletedMs: { [Op.lt]: store.now() - BIN_MS } };
+  await store.write(async (transaction) => {
+    const runs = (await store.runs.findAll({ where: tooOld, attributes: ['id'], transaction })).map(({ id }) => id);
+    const plans = (await store.plans.findAll({ where: tooOld, attributes: ['id'], transaction })).map(({ id }) => id);
+    await store.events.destroy({ where: { runId: runs }, transaction });
+    await store.runs.destroy({ where: { id: runs }, transaction });
+    await store.revisions.destroy({ where: { planId: plans }, transaction });
+    await store.plans.destroy({ where: { id: plans }, transaction });
+  });
+}
+
+/** The bin: what was deleted in the last 30 days, and taking it back. */
+export function binRoutes(store: Store): Router {
+  const routes = Router();
+
+  routes.get('/', async (_request, response) => {
+    const deleted = { where: { deletedMs: { [Op.ne]: null } }, attributes: ['id', 'title', 'deletedMs'] };
+    const [plans, runs] = await Promise.all([store.plans.findAll(deleted), store.runs.findAll(deleted)]);
+    const item = (kind: 'plan' | 'run') => (row: { id: string; title: string; deletedMs: number | null }) => {
+      const deletedMs = row.deletedMs ?? 0;
+      return { kind, id: row.id, title: row.title, deletedAt: iso(deletedMs), goneAt: iso(deletedMs + BIN_MS) };
+    };
+    const items = [...plans.map(item('plan')), ...runs.map(item('run'))];
+    answer(response, BinResponse, { items: items.sort((a, b) => b.deletedAt.localeCompare(a.deletedAt)) });
+  });
+
+  routes.post('/:kind/:id/restore', async (request, response) => {
+    const kind = accept(Kind, request.params.kind);
+    const where = { id: accept(PlanId, request.params.id), deletedMs: { [Op.ne]: null } };
+    const restored = await store.write(async (transaction) => {
+      const options = { where, transaction };
+      const [count] = kind === 'plan' ? await store.plans.update({ deletedMs: null }, options) : await store.runs.update({ deletedMs: null }, options);
+      return count;
+    });
+    if (restored === 0) throw notFound(`such ${kind} in the bin`);
+    response.status(204).end();
+  });
+
+  return routes;
+}

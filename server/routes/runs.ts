@@ -1,0 +1,106 @@
+import { Router } from 'express';
+import type { Transaction } from 'sequelize';
+import { RunEvent } from '#core/run';
+import { AddEventsRequest, AddEventsResponse, ListRunsQuery, ListRunsResponse, PlanId, StartRunRequest, StoredRun } from '#api';
+import { answer } from '../http/answer';
+import { accept, HttpProblem, notFound } from '../http/problems';
+import type { EventRow, RunRow } from '../store/models';
+import { iso, type Store } from '../store/store';
+import { storedDocument } from './plans';
+
+const eventOf = (row: EventRow): RunEvent => RunEvent.parse(JSON.parse(row.event));
+
+const stored = (row: RunRow, events: readonly EventRow[]): StoredRun => ({
+  id: row.id,
+  planId: row.planId,
+  planRevision: row.planRevision,
+  createdAt: iso(row.createdMs),
+  plan: storedDocument(row.document),
+  events: events.filter(({ runId }) => runId === row.id).map(eventOf),
+});
+
+async function eventsOf(store: Store, runIds: string[]): Promise<EventRow[]> {
+  return store.events.findAll({ where: { runId: runIds }, order: [['runId', 'ASC'], ['seq', 'ASC']] });
+}
+
+async function liveRun(store: Store, id: string, transaction?: Transaction): Promise<RunRow> {
+  const row = await store.runs.findOne({ where: { id, deletedMs: null }, ...(transaction ? { transaction } : {}) });
+  if (!row) throw notFound('run with this id');
+  return row;
+}
+
+/** Begins a run of a plan as it was at a revision. Asked twice with the same id, it is the same run. */
+export async function startRun(store: Store, request: StartRunRequest, createdMs = store.now()): Promise<StoredRun> {
+  const { id, planId, planRevision } = request;
+  return store.write(async (transaction) => {
+    const existing = await store.runs.findByPk(id, { transaction });
+    if (existing) {
+      if (existing.planId !== planId) throw new HttpProblem(409, 'Taken', 'A run with this id exists for another plan.');
+      return stored(existing, await store.events.findAll({ where: { runId: id }, order: [['seq', 'ASC']], transaction }));
+    }
+    const plan = await store.plans.findOne({ where: { id: planId, deletedMs: null }, transaction });
+    const revision = plan && (await store.revisions.findOne({ where: { planId, revision: planRevision }, transaction }));
+    if (!plan || !revision) throw notFound('such revision of this plan');
+    const { title } = storedDocument(revision.document);
+    const row = await store.runs.create(
+      { id, planId, planRevision, title, document: revision.document, createdMs, deletedMs: null },
+      { transaction },
+    );
+    return stored(row, []);
+  });
+}
+
+/** Adds events at the end of a run, each once. Gives how many were new and how many there are now. */
+export async function addEvents(store: Store, runId: string, events: readonly RunEvent[]) {
+  return store.write(async (transaction) => {
+    await liveRun(store, runId, transaction);
+    const known = await store.events.findAll({ where: { id: events.map(({ id }) => id) }, attributes: ['id', 'runId'], transaction });
+    if (known.some((row) => row.runId !== runId)) throw new HttpProblem(409, 'Taken', 'An event with this id belongs to another run.');
+    const seen = new Set(known.map(({ id }) => id));
+    const fresh = events.filter(({ id }) => !seen.has(id) && seen.add(id));
+    const total = await store.events.count({ where: { runId }, transaction });
+    await store.events.bulkCreate(
+      fresh.map((event, i) => ({ id: event.id, runId, seq: total + i, event: JSON.stringify(event) })),
+      { transaction },
+    );
+    return { stored: fresh.length, total: total + fresh.length };
+  });
+}
+
+/** Runs: list, begin, read, add what happened, into the bin. */
+export function runRoutes(store: Store): Router {
+  const routes = Router();
+
+  routes.get('/', async (request, response) => {
+    const { planId, limit, offset } = accept(ListRunsQuery, request.query);
+    const where = { deletedMs: null, ...(planId ? { planId } : {}) };
+    const { rows, count } = await store.runs.findAndCountAll({ where, order: [['createdMs', 'DESC'], ['id', 'ASC']], limit, offset });
+    const events = await eventsOf(store, rows.map(({ id }) => id));
+    answer(response, ListRunsResponse, { runs: rows.map((row) => stored(row, events)), total: count });
+  });
+
+  routes.post('/', async (request, response) => {
+    answer(response, StoredRun, await startRun(store, accept(StartRunRequest, request.body)), 201);
+  });
+
+  routes.get('/:id', async (request, response) => {
+    const row = await liveRun(store, accept(PlanId, request.params.id));
+    answer(response, StoredRun, stored(row, await eventsOf(store, [row.id])));
+  });
+
+  routes.post('/:id/events', async (request, response) => {
+    const { events } = accept(AddEventsRequest, request.body);
+    answer(response, AddEventsResponse, await addEvents(store, accept(PlanId, request.params.id), events));
+  });
+
+  routes.delete('/:id', async (request, response) => {
+    const id = accept(PlanId, request.params.id);
+    await store.write(async (transaction) => {
+      await (await liveRun(store, id, transaction)).update({ deletedMs: store.now() }, { transaction });
+    });
+    response.status(204).end();
+  });
+
+  return routes;
+}
+

@@ -1,0 +1,238 @@
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { QueryTypes } from 'sequelize';
+import sqlite3 from 'sqlite3';
+import request from 'supertest';
+import { addStep, emptyPlan, Plan, talkStep } from '#core/plan';
+import { createApp } from './app';
+import { loadDemo } from './demo';
+import { emptyBin } from './routes/bin';
+import { openStore, type Store } from './store/store';
+import { planOf, workedHold } from '../tests/support/examples';
+
+const DAY = 24 * 3600 * 1000;
+let folder: string;
+let store: Store;
+let clock = 1_790_000_000_000;
+let logged: unknown[] = [];
+
+beforeEach(async () => {
+  folder = mkdtempSync(join(tmpdir(), 'zovrin-'));
+  clock = 1_790_000_000_000;
+  logged = [];
+  store = await openStore(join(folder, 'test.sqlite'), () => clock);
+});
+afterEach(async () => {
+  await store.close();
+  rmSync(folder, { recursive: true });
+});
+
+const api = () => request(createApp(store, { log: (error) => logged.push(error) }));
+const document = (title = 'Evening'): Plan => addStep(talkStep('t', 'Arrive', 60), 0).apply(emptyPlan(title));
+const create = async (id: string, plan = document()) => (await api().post('/api/plans').send({ id, document: plan }).expect(201)).body;
+const save = (id: string, revision: number, title: string) => api().put(`/api/plans/${id}`).send({ revision, document: document(title) });
+const started = { id: 'event-started', atMs: 1_790_000_000_000, kind: 'started' };
+
+describe('plans', () => {
+  test('are made, read, saved with a revision, and every revision is kept', async () => {
+    expect(await create('p')).toMatchObject({ id: 'p', revision: 1, document: { title: 'Evening' } });
+    clock += 1000;
+    expect((await save('p', 1, 'Later').expect(200)).body).toMatchObject({ revision: 2, updatedAt: new Date(clock).toISOString() });
+    const revisions = (await api().get('/api/plans/p/revisions').expect(200)).body.revisions;
+    expect(revisions.map((r: { revision: number; title: string }) => [r.revision, r.title])).toEqual([
+      [2, 'Later'],
+      [1, 'Evening'],
+    ]);
+    expect((await api().get('/api/plans/p/revisions/1').expect(200)).body.document.title).toBe('Evening');
+    await api().get('/api/plans/p/revisions/9').expect(404);
+  });
+
+  test('a stale write is answered with both versions and changes nothing', async () => {
+    await create('p');
+    await save('p', 1, 'Mine').expect(200);
+    const conflict = await save('p', 1, 'Yours').expect(409).expect('content-type', /problem\+json/);
+    expect(conflict.body).toMatchObject({ status: 409, current: { revision: 2, document: { title: 'Mine' } }, yours: { title: 'Yours' } });
+    expect((await api().get('/api/plans/p')).body).toMatchObject({ revision: 2, document: { title: 'Mine' } });
+  });
+
+  test('the same save sent again, its answer lost, is no conflict', async () => {
+    await create('p');
+    await save('p', 1, 'Once').expect(200);
+    expect((await save('p', 1, 'Once').expect(200)).body.revision).toBe(2);
+  });
+
+  test('of many writers with one revision exactly one wins', async () => {
+    await create('p');
+    const answers = await Promise.all(Array.from({ length: 8 }, (_, i) => save('p', 1, `Writer ${i}`)));
+    expect(answers.map(({ status }) => status).sort()).toEqual([200, 409, 409, 409, 409, 409, 409, 409]);
+  });
+
+  test('the last 200 revisions are kept', async () => {
+    await create('p');
+    for (let revision = 1; revision <= 204; revision++) await save('p', revision, `No ${revision}`).expect(200);
+    const kept = (await api().get('/api/plans/p/revisions')).body.revisions;
+    expect(kept).toHaveLength(200);
+    expect(kept.at(-1).revision).toBe(6);
+  });
+
+  test('are found by any word of title, group or intent, without accents, newest first', async () => {
+    await create('a', { ...document('Śavāsana only'), group: 'Potters' });
+    clock += 1000;
+    await create('b', document('Hips'));
+    const found = async (search: string) =>
+      (await api().get('/api/plans').query({ search }).expect(200)).body.plans.map(({ id }: { id: string }) => id);
+    expect(await found('')).toEqual(['b', 'a']);
+    expect(await found('savasana')).toEqual(['a']);
+    expect(await found('pott only')).toEqual(['a']);
+    expect(await found('%')).toEqual(['b', 'a']);
+    expect(await found('nothing like it')).toEqual([]);
+  });
+
+  test('go to the bin, come back, and are gone after 30 days', async () => {
+    await create('p');
+    await api().delete('/api/plans/p').expect(204);
+    await api().get('/api/plans/p').expect(404);
+    await save('p', 1, 'Too late').expect(404);
+    expect((await api().get('/api/bin')).body.items).toMatchObject([{ kind: 'plan', id: 'p', title: 'Evening' }]);
+    await api().post('/api/bin/plan/p/restore').expect(204);
+    await api().post('/api/bin/plan/p/restore').expect(404);
+    await api().get('/api/plans/p').expect(200);
+    await api().delete('/api/plans/p').expect(204);
+    clock += 29 * DAY;
+    await emptyBin(store);
+    expect((await api().get('/api/bin')).body.items).toHaveLength(1);
+    clock += 2 * DAY;
+    await emptyBin(store);
+    expect((await api().get('/api/bin')).body.items).toHaveLength(0);
+    expect(await store.revisions.count()).toBe(0);
+  });
+});
+
+describe('runs', () => {
+  const begin = (id: string) => api().post('/api/runs').send({ id, planId: 'p', planRevision: 1 });
+  const send = (id: string, ...events: object[]) => api().post(`/api/runs/${id}/events`).send({ events });
+
+  test('keep the plan as it was taught, and every event once, in order', async () => {
+    await create('p');
+    await begin('r').expect(201);
+    await begin('r').expect(201);
+    await save('p', 1, 'Changed since').expect(200);
+    const paused = { id: 'event-paused', atMs: started.atMs + 1000, kind: 'paused' };
+    expect((await send('r', started).expect(200)).body).toEqual({ stored: 1, total: 1 });
+    expect((await send('r', started, paused, paused).expect(200)).body).toEqual({ stored: 1, total: 2 });
+    const run = (await api().get('/api/runs/r').expect(200)).body;
+    expect(run.plan.title).toBe('Evening');
+    expect(run.events).toEqual([started, paused]);
+    expect((await api().get('/api/plans')).body.plans[0]).toMatchObject({ runs: 1, lastTaughtAt: new Date(clock).toISOString() });
+  });
+
+  test('are refused for a plan, a revision or a run that is not there', async () => {
+    await create('p');
+    await api().post('/api/runs').send({ id: 'r', planId: 'other', planRevision: 1 }).expect(404);
+    await api().post('/api/runs').send({ id: 'r', planId: 'p', planRevision: 7 }).expect(404);
+    await send('nothing', started).expect(404);
+    await begin('r').expect(201);
+    await begin('q').expect(201);
+    await send('r', started).expect(200);
+    await send('q', started).expect(409);
+    await send('r', { ...started, id: 'event-x', kind: 'danced' }).expect(422);
+  });
+
+  test('go to the bin and come back', async () => {
+    await create('p');
+    await begin('r').expect(201);
+    await api().delete('/api/runs/r').expect(204);
+    expect((await api().get('/api/runs')).body.runs).toEqual([]);
+    await api().post('/api/bin/run/r/restore').expect(204);
+    expect((await api().get('/api/runs').query({ planId: 'p' })).body.total).toBe(1);
+  });
+});
+
+test('the arithmetic can be asked for by a script', async () => {
+  const { body } = await api().post('/api/timeline').send({ document: planOf(workedHold) }).expect(200);
+  expect(body.totals).toMatchObject({ totalMs: 610_000, holdMs: 440_000 });
+  expect(body.phases).toHaveLength(9);
+  const refused = await api().post('/api/timeline').send({ document: { ...planOf(workedHold), title: '' } });
+  expect(refused.status).toBe(422);
+  expect(refused.body.errors).toEqual([{ field: 'document.title', reason: 'A plan needs a title.' }]);
+});
+
+test('the demo data is loaded once and can be read', async () => {
+  expect(await loadDemo(store)).toBe(true);
+  expect(await loadDemo(store)).toBe(false);
+  expect((await api().get('/api/plans')).body.total).toBe(3);
+  expect((await api().get('/api/runs')).body.total).toBe(2);
+});
+
+describe('bad input', () => {
+  test.each([
+    ['not JSON', '{"id":', 400],
+    ['no document', '{"id":"p"}', 422],
+    ['an id with a slash', '{"id":"a/b","document":{}}', 422],
+    ['3 MB', JSON.stringify({ document: 'x'.repeat(3_000_000) }), 413],
+  ])('%s', async (_, body, status) => {
+    const answer = await api().post('/api/plans').set('content-type', 'application/json').send(body);
+    expect(answer.status).toBe(status);
+    expect(answer.body).toMatchObject({ status, detail: expect.any(String) });
+    expect(await store.plans.count()).toBe(0);
+  });
+
+  test('every field is named, with the reason', async () => {
+    const bad = { ...document(), title: 'x'.repeat(10_000), groupSize: 0 };
+    const { body } = await api().post('/api/plans').send({ document: bad }).expect(422);
+    expect(body.errors).toEqual([
+      { field: 'document.title', reason: 'A title has at most 200 letters.' },
+      { field: 'document.groupSize', reason: 'A group has at least one person.' },
+    ]);
+  });
+
+  test('an address that is not there, or does not decode', async () => {
+    await api().get('/api/nowhere').expect(404).expect('content-type', /problem\+json/);
+    await api().get('/api/plans/%E0%A4%A').expect(400);
+  });
+
+  test('whatever is sent, never a 5xx and never a half-written record', async () => {
+    await create('p');
+    const method = fc.constantFrom('get', 'post', 'put', 'delete' as const);
+    const path = fc.constantFrom('/api/plans', '/api/plans/p', '/api/plans/p/revisions/x', '/api/runs', '/api/runs/r/events', '/api/timeline', '/api/bin/plan/p/restore');
+    const piece = fc.oneof(fc.jsonValue(), fc.constant(document()), fc.constant({ id: 'r', planId: 'p', planRevision: 1 }));
+    const body = fc.oneof(piece, fc.record({ revision: fc.oneof(fc.nat(3), fc.jsonValue()), document: piece, events: fc.array(fc.oneof(piece, fc.constant(started))) }));
+    await fc.assert(
+      fc.asyncProperty(method, path, fc.string(), body, async (verb, address, query, sent) => {
+        const call = api()[verb as 'post'](address).query({ search: query, limit: query });
+        const { status } = await (verb === 'get' ? call : call.set('content-type', 'application/json').send(JSON.stringify(sent)));
+        expect(status).toBeLessThan(500);
+      }),
+      { numRuns: 300 },
+    );
+    expect(logged).toEqual([]);
+    for (const row of await store.plans.findAll()) expect(Plan.safeParse(JSON.parse(row.document)).success).toBe(true);
+  });
+});
+
+describe('the database', () => {
+  test('is a write-ahead log, flushed in full at every commit', async () => {
+    const database = store.plans.sequelize;
+    if (!database) throw new Error('no database');
+    const [mode] = await database.query('PRAGMA journal_mode', { type: QueryTypes.SELECT });
+    expect(mode).toEqual({ journal_mode: 'wal' });
+    const inside = await store.write((transaction) => database.query('PRAGMA synchronous', { type: QueryTypes.SELECT, transaction }));
+    expect(inside).toEqual([{ synchronous: 2 }]);
+  });
+
+  test('locked by another program: a clear message, nothing stored, and it works again afterwards', async () => {
+    await create('p');
+    const other = new sqlite3.Database(join(folder, 'test.sqlite'));
+    const run = (sql: string) => new Promise<void>((done, fail) => other.exec(sql, (error) => (error ? fail(error) : done())));
+    await run('BEGIN EXCLUSIVE');
+    const refused = await save('p', 1, 'While locked');
+    expect(refused.status).toBe(503);
+    expect(refused.body).toMatchObject({ title: 'Database busy', detail: expect.stringContaining('send it again') });
+    await run('ROLLBACK');
+    await new Promise<void>((done) => other.close(() => done()));
+    await save('p', 1, 'Afterwards').expect(200);
+  }, 30_000);
+});

@@ -1,0 +1,72 @@
+import { DataTypes, Model, type InferAttributes, type InferCreationAttributes, type ModelStatic, type Sequelize } from 'sequelize';
+
+export interface PlanRow extends Model<InferAttributes<PlanRow>, InferCreationAttributes<PlanRow>> {
+  id: string;
+  revision: number;
+  title: string;
+  document: string;
+  searchable: string;
+  createdMs: number;
+  updatedMs: number;
+  deletedMs: number | null;
+}
+
+export interface RevisionRow extends Model<InferAttributes<RevisionRow>, InferCreationAttributes<RevisionRow>> {
+  planId: string;
+  revision: number;
+  document: string;
+  savedMs: number;
+}
+
+export interface RunRow extends Model<InferAttributes<RunRow>, InferCreationAttributes<RunRow>> {
+  id: string;
+  planId: string;
+  planRevision: number;
+  title: string;
+  document: string;
+  createdMs: number;
+  deletedMs: number | null;
+}
+
+export interface EventRow extends Model<InferAttributes<EventRow>, InferCreationAttributes<EventRow>> {
+  id: string;
+  runId: string;
+  seq: number;
+  event: string;
+}
+
+export interface Models {
+  plans: ModelStatic<PlanRow>;
+  revisions: ModelStatic<RevisionRow>;
+  runs: ModelStatic<RunRow>;
+  events: ModelStatic<EventRow>;
+}
+
+const id = () => ({ type: DataTypes.STRING(64), primaryKey: true });
+// Made anew for each column: Sequelize writes into the objects it is given.
+const text = () => ({ type: DataTypes.TEXT, allowNull: false });
+const integer = () => ({ type: DataTypes.INTEGER, allowNull: false });
+const moment = () => ({ type: DataTypes.INTEGER, allowNull: true });
+
+/** The tables as the migrations leave them. */
+export function defineModels(database: Sequelize): Models {
+  const table = { timestamps: false, freezeTableName: true };
+  return {
+    plans: database.define<PlanRow>(
+      'plans',
+      { id: id(), revision: integer(), title: text(), document: text(), searchable: text(), createdMs: integer(), updatedMs: integer(), deletedMs: moment() },
+      table,
+    ),
+    revisions: database.define<RevisionRow>(
+      'plan_revisions',
+      { planId: id(), revision: { ...integer(), primaryKey: true }, document: text(), savedMs: integer() },
+      table,
+    ),
+    runs: database.define<RunRow>(
+      'runs',
+      { id: id(), planId: text(), planRevision: integer(), title: text(), document: text(), createdMs: integer(), deletedMs: moment() },
+      table,
+    ),
+    events: database.define<EventRow>('run_events', { id: id(), runId: text(), seq: integer(), event: text() }, table),
+  };
+}
