@@ -8,7 +8,15 @@ const Ms = z.int();
 
 export const TimelineResponse = z.object({
   phases: z.array(
-    z.looseObject({ index: z.int(), kind: z.string(), stepIndex: z.int(), stepId: z.string(), startMs: Ms, endMs: Ms, side: z.string() }),
+    z.looseObject({
+      index: z.int(),
+      kind: z.string(),
+      stepIndex: z.int(),
+      stepId: z.string(),
+      startMs: Ms,
+      endMs: Ms,
+      side: z.string(),
+    }),
   ),
   steps: z.array(z.looseObject({ stepId: z.string(), startMs: Ms, endMs: Ms })),
   prompts: z.array(z.looseObject({ atMs: Ms, text: z.string() })),

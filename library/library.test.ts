@@ -46,7 +46,8 @@ test('nothing promises a cure', () => {
 });
 
 test('entries are found without accents, by any name and by part of one', () => {
-  const found = (query: string) => POSITIONS.filter(({ names }) => matchScore(query, Object.values(names)) > 0).map(({ id }) => id);
+  const found = (query: string) =>
+    POSITIONS.filter(({ names }) => matchScore(query, Object.values(names)) > 0).map(({ id }) => id);
   expect(found('janu')).toEqual(['head-to-knee']);
   expect(found('half butterfly')).toEqual(['head-to-knee']);
   expect(found('SAVASANA')).toEqual(['knees-in-rest', 'last-rest']);

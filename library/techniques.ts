@@ -13,17 +13,30 @@ export function cycle(
 }
 
 /** One set of a practice with its usual values: eyes closed, no rest after it. */
-export function breathSet(id: string, parts: BreathSet['parts'], rounds: number, rest: Partial<BreathSet> = {}): BreathSet {
+export function breathSet(
+  id: string,
+  parts: BreathSet['parts'],
+  rounds: number,
+  rest: Partial<BreathSet> = {},
+): BreathSet {
   return { id, label: '', parts, rounds, restSeconds: 0, eyes: 'closed', hands: '', ...rest };
 }
 
 const practice = (countSeconds: number, ...sets: BreathSet[]): BreathPractice => ({ countSeconds, sets });
 
 /** One round of alternate nostrils: in left, out right, in right, out left. */
-export const alternate = (counts: Counts): CyclePart[] => [cycle(counts, 'left', 'right'), cycle(counts, 'right', 'left')];
+export const alternate = (counts: Counts): CyclePart[] => [
+  cycle(counts, 'left', 'right'),
+  cycle(counts, 'right', 'left'),
+];
 
 const watched = (id: string, label: string, hands: string): BreathSet =>
-  breathSet(id, [{ kind: 'ownPace', cycles: 6, secondsPerCycle: 7 }], 1, { label, hands, eyes: 'free', restSeconds: 10 });
+  breathSet(id, [{ kind: 'ownPace', cycles: 6, secondsPerCycle: 7 }], 1, {
+    label,
+    hands,
+    eyes: 'free',
+    restSeconds: 10,
+  });
 
 /** The breath techniques of the library. */
 export const TECHNIQUES: Technique[] = [
@@ -34,7 +47,10 @@ export const TECHNIQUES: Technique[] = [
     round: '1 round = so many breaths at one’s own pace',
     practice: practice(1, breathSet('watch', [{ kind: 'ownPace', cycles: 24, secondsPerCycle: 5 }], 1)),
     seat: 'Any seat with the hips no lower than the knees, or lying.',
-    taught: ['Notice where the breath is felt first.', 'Follow one breath from its beginning to its end, then the next, without helping.'],
+    taught: [
+      'Notice where the breath is felt first.',
+      'Follow one breath from its beginning to its end, then the next, without helping.',
+    ],
     mistakes: 'Making the breath deeper because it is watched. Say: let it be as small as it likes.',
     caution: 'If watching the breath makes anyone uneasy, eyes open and attention on the hands instead.',
   },
@@ -45,7 +61,11 @@ export const TECHNIQUES: Technique[] = [
     round: '1 round = 1 cycle: in and out, the same count',
     practice: practice(1, breathSet('even', [cycle([5, 0, 5, 0])], 18)),
     seat: 'Upright on a block or chair, or lying.',
-    taught: ['Count the in-breath as it is.', 'Give the out-breath the same count.', 'Keep the count through small changes of strength.'],
+    taught: [
+      'Count the in-breath as it is.',
+      'Give the out-breath the same count.',
+      'Keep the count through small changes of strength.',
+    ],
     mistakes: 'A count that is too long and ends in a gasp. Say: shorten it by one.',
     caution: 'Back to one’s own pace at the first sign of air hunger or dizziness.',
   },
@@ -56,7 +76,10 @@ export const TECHNIQUES: Technique[] = [
     round: '1 round = 1 cycle: in, and out for longer',
     practice: practice(1, breathSet('long', [cycle([4, 0, 6, 0])], 18)),
     seat: 'Lying with the knees held up, or seated.',
-    taught: ['Begin with an even count.', 'Let the out-breath grow by one count at a time, as long as the in-breath stays easy.'],
+    taught: [
+      'Begin with an even count.',
+      'Let the out-breath grow by one count at a time, as long as the in-breath stays easy.',
+    ],
     mistakes: 'Pressing the last of the air out. Say: let it end by itself.',
     caution: 'With asthma or shortness of breath leave the out-breath as long as it comes.',
   },
@@ -67,7 +90,12 @@ export const TECHNIQUES: Technique[] = [
     round: '1 round = 1 cycle with the soft sound in and out',
     practice: practice(1, breathSet('throat', [cycle([4, 0, 6, 0])], 12)),
     seat: 'Upright, chin level.',
-    taught: ['Whisper “ha” out through the open mouth.', 'The same on the way in.', 'Close the lips half-way through the out-breath and keep the sound.', 'In and out through the nose, so softly that only you hear it.'],
+    taught: [
+      'Whisper “ha” out through the open mouth.',
+      'The same on the way in.',
+      'Close the lips half-way through the out-breath and keep the sound.',
+      'In and out through the nose, so softly that only you hear it.',
+    ],
     mistakes: 'A loud, tight sound. Say: half as loud, and half again.',
     caution: 'Without any effort in pregnancy and with heart trouble; leave the sound out if the throat is sore.',
   },
@@ -76,12 +104,21 @@ export const TECHNIQUES: Technique[] = [
     names: { english: 'Three-part breath', sanskrit: '' },
     short: 'Three-part',
     round: '1 round = so many breaths into one place',
-    practice: practice(1, watched('belly', 'belly', 'both hands on the belly'), watched('ribs', 'side ribs', 'hands round the side ribs'), {
-      ...watched('chest', 'upper chest', 'fingertips under the collar bones'),
-      restSeconds: 0,
-    }),
+    practice: practice(
+      1,
+      watched('belly', 'belly', 'both hands on the belly'),
+      watched('ribs', 'side ribs', 'hands round the side ribs'),
+      {
+        ...watched('chest', 'upper chest', 'fingertips under the collar bones'),
+        restSeconds: 0,
+      },
+    ),
     seat: 'Lying first, later seated.',
-    taught: ['Feel the hand on the belly rise.', 'The same into the side ribs, then under the collar bones.', 'One breath through all three places from below; out from above.'],
+    taught: [
+      'Feel the hand on the belly rise.',
+      'The same into the side ribs, then under the collar bones.',
+      'One breath through all three places from below; out from above.',
+    ],
     mistakes: 'Lifting the shoulders for the third part. Say: the collar bones float, the shoulders stay.',
     caution: 'Small and easy after operations on belly or chest; ask the doctor first.',
   },
@@ -92,7 +129,11 @@ export const TECHNIQUES: Technique[] = [
     round: '1 round = 2 cycles: in left, out right, in right, out left',
     practice: practice(1, breathSet('alternate', alternate([4, 0, 4, 0]), 9)),
     seat: 'Upright, elbow of the working hand free or held by the other.',
-    taught: ['Close the right nostril with the thumb, in through the left.', 'Close the left, open the right, out.', 'In right, change, out left: that is one round.'],
+    taught: [
+      'Close the right nostril with the thumb, in through the left.',
+      'Close the left, open the right, out.',
+      'In right, change, out left: that is one round.',
+    ],
     mistakes: 'Pressing the nose to one side. Say: a feather’s weight on the soft part.',
     caution: 'Only with a clear nose; without holding in pregnancy and with high blood pressure.',
   },

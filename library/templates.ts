@@ -76,19 +76,25 @@ function build(title: string, approach: Approach, classMinutes: number, intent: 
 }
 
 /** An hour of rest for people on their feet at night: nothing is stretched, everything is held up. */
-const restorative = build('Restorative evening', 'restorative', 60, 'Rest the legs and the low back; arrive before the night.', [
-  talk('Arrive', 75),
-  hold('calves-on-chair', 360),
-  hold('reclined-twist', 210, { rebound: { kind: 'afterBoth', seconds: 30 } }),
-  breath('long-out-breath', { practice: long(8, 15) }),
-  hold('head-to-knee', 210, { prompts: [{ id: 'p1', at: half, text: 'Turn the head', on: 'every' }] }),
-  hold('child-on-bolster', 210),
-  rest('Lie on one side', 45),
-  hold('reclined-bound-angle', 360),
-  hold('legs-up-wall', 300),
-  hold('knees-in-rest', 420, { name: 'Last rest, knees held up', locked: true }),
-  talk('Close', 60),
-]);
+const restorative = build(
+  'Restorative evening',
+  'restorative',
+  60,
+  'Rest the legs and the low back; arrive before the night.',
+  [
+    talk('Arrive', 75),
+    hold('calves-on-chair', 360),
+    hold('reclined-twist', 210, { rebound: { kind: 'afterBoth', seconds: 30 } }),
+    breath('long-out-breath', { practice: long(8, 15) }),
+    hold('head-to-knee', 210, { prompts: [{ id: 'p1', at: half, text: 'Turn the head', on: 'every' }] }),
+    hold('child-on-bolster', 210),
+    rest('Lie on one side', 45),
+    hold('reclined-bound-angle', 360),
+    hold('legs-up-wall', 300),
+    hold('knees-in-rest', 420, { name: 'Last rest, knees held up', locked: true }),
+    talk('Close', 60),
+  ],
+);
 
 /** Yin for people who bend over a wheel: hips, wrists' neighbours and the long back. */
 const yin = build('Hips and hands', 'yin', 75, 'Hips, inner legs and the space between the shoulder blades.', [
@@ -118,26 +124,36 @@ const yin = build('Hips and hands', 'yin', 75, 'Hips, inner legs and the space b
 const ramp = (out: number) => breathSet(`out-${out}`, [cycle([4, 0, out, 0])], 5, { label: `out ${out}` });
 
 /** A breath evening for singers: places of the breath, a growing out-breath, both nostrils, a long line. */
-const breathEvening = build('Long line', 'pranayama', 40, 'A longer out-breath without effort; the ribs wide, the throat free.', [
-  talk('Arrive', 90),
-  breath('three-part-breath', { name: 'Breath into belly, sides, chest', setUp: seat, afterSeconds: 30 }),
-  hold('fish-over-blankets', 240),
-  breath('long-out-breath', {
-    name: 'Out-breath from 4 to 10',
-    practice: { countSeconds: 1, sets: [ramp(4), ramp(6), ramp(8), ramp(10)] },
-    setUp: kneesUp,
-    afterSeconds: 40,
-  }),
-  breath('alternate-nostrils', {
-    practice: { countSeconds: 1, sets: [breathSet('alternate', alternate([4, 4, 8, 0]), 9)] },
-    setUp: seat,
-    afterSeconds: 45,
-  }),
-  hold('reclined-twist', 120),
-  breath('throat-breath', { practice: { countSeconds: 1, sets: [breathSet('throat', [cycle([4, 0, 8, 0])], 15)] }, setUp: seat, afterSeconds: 40 }),
-  hold('knees-in-rest', 330, { name: 'Last rest', locked: true }),
-  talk('Close', 60),
-]);
+const breathEvening = build(
+  'Long line',
+  'pranayama',
+  40,
+  'A longer out-breath without effort; the ribs wide, the throat free.',
+  [
+    talk('Arrive', 90),
+    breath('three-part-breath', { name: 'Breath into belly, sides, chest', setUp: seat, afterSeconds: 30 }),
+    hold('fish-over-blankets', 240),
+    breath('long-out-breath', {
+      name: 'Out-breath from 4 to 10',
+      practice: { countSeconds: 1, sets: [ramp(4), ramp(6), ramp(8), ramp(10)] },
+      setUp: kneesUp,
+      afterSeconds: 40,
+    }),
+    breath('alternate-nostrils', {
+      practice: { countSeconds: 1, sets: [breathSet('alternate', alternate([4, 4, 8, 0]), 9)] },
+      setUp: seat,
+      afterSeconds: 45,
+    }),
+    hold('reclined-twist', 120),
+    breath('throat-breath', {
+      practice: { countSeconds: 1, sets: [breathSet('throat', [cycle([4, 0, 8, 0])], 15)] },
+      setUp: seat,
+      afterSeconds: 40,
+    }),
+    hold('knees-in-rest', 330, { name: 'Last rest', locked: true }),
+    talk('Close', 60),
+  ],
+);
 
 /** Plans to start from. */
 export const TEMPLATES: readonly { id: string; says: string; plan: Plan }[] = [

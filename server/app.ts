@@ -54,7 +54,10 @@ export function createApp(store: Store, { webFolder, log = console.error }: AppO
   });
   app.use('/api', unknownRoute);
   if (webFolder && existsSync(webFolder)) {
-    app.use('/assets', express.static(join(webFolder, 'assets'), { immutable: true, maxAge: '1y', fallthrough: false }));
+    app.use(
+      '/assets',
+      express.static(join(webFolder, 'assets'), { immutable: true, maxAge: '1y', fallthrough: false }),
+    );
     app.use(express.static(webFolder));
     app.get('/{*path}', (_request, response) => response.sendFile('index.html', { root: webFolder }));
   }

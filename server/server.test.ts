@@ -32,15 +32,22 @@ afterEach(async () => {
 
 const api = () => request(createApp(store, { log: (error) => logged.push(error) }));
 const document = (title = 'Evening'): Plan => addStep(talkStep('t', 'Arrive', 60), 0).apply(emptyPlan(title));
-const create = async (id: string, plan = document()) => (await api().post('/api/plans').send({ id, document: plan }).expect(201)).body;
-const save = (id: string, revision: number, title: string) => api().put(`/api/plans/${id}`).send({ revision, document: document(title) });
+const create = async (id: string, plan = document()) =>
+  (await api().post('/api/plans').send({ id, document: plan }).expect(201)).body;
+const save = (id: string, revision: number, title: string) =>
+  api()
+    .put(`/api/plans/${id}`)
+    .send({ revision, document: document(title) });
 const started = { id: 'event-started', atMs: 1_790_000_000_000, kind: 'started' };
 
 describe('plans', () => {
   test('are made, read, saved with a revision, and every revision is kept', async () => {
     expect(await create('p')).toMatchObject({ id: 'p', revision: 1, document: { title: 'Evening' } });
     clock += 1000;
-    expect((await save('p', 1, 'Later').expect(200)).body).toMatchObject({ revision: 2, updatedAt: new Date(clock).toISOString() });
+    expect((await save('p', 1, 'Later').expect(200)).body).toMatchObject({
+      revision: 2,
+      updatedAt: new Date(clock).toISOString(),
+    });
     const revisions = (await api().get('/api/plans/p/revisions').expect(200)).body.revisions;
     expect(revisions.map((r: { revision: number; title: string }) => [r.revision, r.title])).toEqual([
       [2, 'Later'],
@@ -53,8 +60,14 @@ describe('plans', () => {
   test('a stale write is answered with both versions and changes nothing', async () => {
     await create('p');
     await save('p', 1, 'Mine').expect(200);
-    const conflict = await save('p', 1, 'Yours').expect(409).expect('content-type', /problem\+json/);
-    expect(conflict.body).toMatchObject({ status: 409, current: { revision: 2, document: { title: 'Mine' } }, yours: { title: 'Yours' } });
+    const conflict = await save('p', 1, 'Yours')
+      .expect(409)
+      .expect('content-type', /problem\+json/);
+    expect(conflict.body).toMatchObject({
+      status: 409,
+      current: { revision: 2, document: { title: 'Mine' } },
+      yours: { title: 'Yours' },
+    });
     expect((await api().get('/api/plans/p')).body).toMatchObject({ revision: 2, document: { title: 'Mine' } });
   });
 
@@ -126,7 +139,10 @@ describe('runs', () => {
     const run = (await api().get('/api/runs/r').expect(200)).body;
     expect(run.plan.title).toBe('Evening');
     expect(run.events).toEqual([started, paused]);
-    expect((await api().get('/api/plans')).body.plans[0]).toMatchObject({ runs: 1, lastTaughtAt: new Date(clock).toISOString() });
+    expect((await api().get('/api/plans')).body.plans[0]).toMatchObject({
+      runs: 1,
+      lastTaughtAt: new Date(clock).toISOString(),
+    });
   });
 
   test('are refused for a plan, a revision or a run that is not there', async () => {
@@ -152,10 +168,15 @@ describe('runs', () => {
 });
 
 test('the arithmetic can be asked for by a script', async () => {
-  const { body } = await api().post('/api/timeline').send({ document: planOf(workedHold) }).expect(200);
+  const { body } = await api()
+    .post('/api/timeline')
+    .send({ document: planOf(workedHold) })
+    .expect(200);
   expect(body.totals).toMatchObject({ totalMs: 610_000, holdMs: 440_000 });
   expect(body.phases).toHaveLength(9);
-  const refused = await api().post('/api/timeline').send({ document: { ...planOf(workedHold), title: '' } });
+  const refused = await api()
+    .post('/api/timeline')
+    .send({ document: { ...planOf(workedHold), title: '' } });
   expect(refused.status).toBe(422);
   expect(refused.body.errors).toEqual([{ field: 'document.title', reason: 'A plan needs a title.' }]);
 });
@@ -190,20 +211,44 @@ describe('bad input', () => {
   });
 
   test('an address that is not there, or does not decode', async () => {
-    await api().get('/api/nowhere').expect(404).expect('content-type', /problem\+json/);
+    await api()
+      .get('/api/nowhere')
+      .expect(404)
+      .expect('content-type', /problem\+json/);
     await api().get('/api/plans/%E0%A4%A').expect(400);
   });
 
   test('whatever is sent, never a 5xx and never a half-written record', async () => {
     await create('p');
     const method = fc.constantFrom('get', 'post', 'put', 'delete' as const);
-    const path = fc.constantFrom('/api/plans', '/api/plans/p', '/api/plans/p/revisions/x', '/api/runs', '/api/runs/r/events', '/api/timeline', '/api/bin/plan/p/restore');
-    const piece = fc.oneof(fc.jsonValue(), fc.constant(document()), fc.constant({ id: 'r', planId: 'p', planRevision: 1 }));
-    const body = fc.oneof(piece, fc.record({ revision: fc.oneof(fc.nat(3), fc.jsonValue()), document: piece, events: fc.array(fc.oneof(piece, fc.constant(started))) }));
+    const path = fc.constantFrom(
+      '/api/plans',
+      '/api/plans/p',
+      '/api/plans/p/revisions/x',
+      '/api/runs',
+      '/api/runs/r/events',
+      '/api/timeline',
+      '/api/bin/plan/p/restore',
+    );
+    const piece = fc.oneof(
+      fc.jsonValue(),
+      fc.constant(document()),
+      fc.constant({ id: 'r', planId: 'p', planRevision: 1 }),
+    );
+    const body = fc.oneof(
+      piece,
+      fc.record({
+        revision: fc.oneof(fc.nat(3), fc.jsonValue()),
+        document: piece,
+        events: fc.array(fc.oneof(piece, fc.constant(started))),
+      }),
+    );
     await fc.assert(
       fc.asyncProperty(method, path, fc.string(), body, async (verb, address, query, sent) => {
         const call = api()[verb as 'post'](address).query({ search: query, limit: query });
-        const { status } = await (verb === 'get' ? call : call.set('content-type', 'application/json').send(JSON.stringify(sent)));
+        const { status } = await (verb === 'get'
+          ? call
+          : call.set('content-type', 'application/json').send(JSON.stringify(sent)));
         expect(status).toBeLessThan(500);
       }),
       { numRuns: 300 },
@@ -219,14 +264,17 @@ describe('the database', () => {
     if (!database) throw new Error('no database');
     const [mode] = await database.query('PRAGMA journal_mode', { type: QueryTypes.SELECT });
     expect(mode).toEqual({ journal_mode: 'wal' });
-    const inside = await store.write((transaction) => database.query('PRAGMA synchronous', { type: QueryTypes.SELECT, transaction }));
+    const inside = await store.write((transaction) =>
+      database.query('PRAGMA synchronous', { type: QueryTypes.SELECT, transaction }),
+    );
     expect(inside).toEqual([{ synchronous: 2 }]);
   });
 
   test('locked by another program: a clear message, nothing stored, and it works again afterwards', async () => {
     await create('p');
     const other = new sqlite3.Database(join(folder, 'test.sqlite'));
-    const run = (sql: string) => new Promise<void>((done, fail) => other.exec(sql, (error) => (error ? fail(error) : done())));
+    const run = (sql: string) =>
+      new Promise<void>((done, fail) => other.exec(sql, (error) => (error ? fail(error) : done())));
     await run('BEGIN EXCLUSIVE');
     const refused = await save('p', 1, 'While locked');
     expect(refused.status).toBe(503);

@@ -2,6 +2,7 @@
 export { compileTimeline } from './compile';
 export { DEFAULT_RULES, HouseRules } from './rules';
 export { phaseIndexAt } from './find';
+export { propShelf, type ShelfBand, type ShelfRow } from './shelf';
 export { momentMs, turnsOf } from './hold';
 export type {
   Bell,

@@ -34,12 +34,18 @@ function ledEvents(planId: string, deviations: readonly Deviation[], startMs: Ms
   add({ kind: 'started' }, startMs);
   const lastOfTurn = (phase: Phase): boolean => {
     const next = phases[phase.index + 1];
-    return phase.kind !== 'hold' || next?.kind !== 'hold' || next.stepIndex !== phase.stepIndex || next.turn !== phase.turn;
+    return (
+      phase.kind !== 'hold' || next?.kind !== 'hold' || next.stepIndex !== phase.stepIndex || next.turn !== phase.turn
+    );
   };
   for (const phase of phases) {
     const turn = phase.kind === 'hold' ? phase.turn : undefined;
     const deviation = deviations.find(
-      (one) => one.step === phase.stepIndex + 1 && one.kind === phase.kind && (one.turn === undefined || one.turn === turn) && lastOfTurn(phase),
+      (one) =>
+        one.step === phase.stepIndex + 1 &&
+        one.kind === phase.kind &&
+        (one.turn === undefined || one.turn === turn) &&
+        lastOfTurn(phase),
     );
     const byMs = toMs(deviation?.bySeconds ?? 0);
     if (byMs !== 0) add({ kind: 'stretched', byMs }, atMs + 1000);
@@ -75,6 +81,16 @@ const CHOIR: Deviation[] = [
 
 /** Two evenings as they really went: slow changes, short second sides. */
 export const demoRuns: readonly DemoRun[] = [
-  { id: 'demo-run-nurses', planId: 'demo-nurses', beganAt: '2026-11-19T18:02', events: (startMs) => ledEvents('demo-nurses', NURSES, startMs) },
-  { id: 'demo-run-choir', planId: 'demo-choir', beganAt: '2026-11-17T19:16', events: (startMs) => ledEvents('demo-choir', CHOIR, startMs) },
+  {
+    id: 'demo-run-nurses',
+    planId: 'demo-nurses',
+    beganAt: '2026-11-19T18:02',
+    events: (startMs) => ledEvents('demo-nurses', NURSES, startMs),
+  },
+  {
+    id: 'demo-run-choir',
+    planId: 'demo-choir',
+    beganAt: '2026-11-17T19:16',
+    events: (startMs) => ledEvents('demo-choir', CHOIR, startMs),
+  },
 ];

@@ -44,7 +44,11 @@ function ofDatabase(error: unknown): HttpProblem | undefined {
     return new HttpProblem(507, 'Disk full', 'The disk is full or cannot be written. Make room, then send this again.');
   }
   if (code === 'SQLITE_READONLY' || code === 'SQLITE_CANTOPEN') {
-    return new HttpProblem(503, 'Database not writable', 'The database file cannot be written. Keep this and send it again.');
+    return new HttpProblem(
+      503,
+      'Database not writable',
+      'The database file cannot be written. Keep this and send it again.',
+    );
   }
   return undefined;
 }

@@ -41,7 +41,10 @@ export function binRoutes(store: Store): Router {
     const where = { id: accept(PlanId, request.params.id), deletedMs: { [Op.ne]: null } };
     const restored = await store.write(async (transaction) => {
       const options = { where, transaction };
-      const [count] = kind === 'plan' ? await store.plans.update({ deletedMs: null }, options) : await store.runs.update({ deletedMs: null }, options);
+      const [count] =
+        kind === 'plan'
+          ? await store.plans.update({ deletedMs: null }, options)
+          : await store.runs.update({ deletedMs: null }, options);
       return count;
     });
     if (restored === 0) throw notFound(`such ${kind} in the bin`);

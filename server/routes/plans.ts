@@ -44,9 +44,16 @@ const stored = (row: PlanRow): StoredPlan => ({
   document: storedDocument(row.document),
 });
 
-const searchText = ({ title, group, intent, approach }: Plan): string => searchable([title, group, intent, approach].join(' '));
+const searchText = ({ title, group, intent, approach }: Plan): string =>
+  searchable([title, group, intent, approach].join(' '));
 
-async function keepRevision(store: Store, transaction: Transaction, planId: string, revision: number, document: string) {
+async function keepRevision(
+  store: Store,
+  transaction: Transaction,
+  planId: string,
+  revision: number,
+  document: string,
+) {
   await store.revisions.create({ planId, revision, document, savedMs: store.now() }, { transaction });
   await store.revisions.destroy({ where: { planId, revision: { [Op.lte]: revision - KEPT_REVISIONS } }, transaction });
 }
@@ -60,11 +67,21 @@ async function livePlan(store: Store, id: string, transaction?: Transaction): Pr
 /** Puts a new plan into the store, with its first revision. A taken id is a conflict. */
 export async function createPlan(store: Store, id: string, plan: Plan): Promise<StoredPlan> {
   return store.write(async (transaction) => {
-    if (await store.plans.findByPk(id, { transaction })) throw new HttpProblem(409, 'Taken', 'A plan with this id exists.');
+    if (await store.plans.findByPk(id, { transaction }))
+      throw new HttpProblem(409, 'Taken', 'A plan with this id exists.');
     const now = store.now();
     const document = JSON.stringify(plan);
     const row = await store.plans.create(
-      { id, revision: 1, title: plan.title, document, searchable: searchText(plan), createdMs: now, updatedMs: now, deletedMs: null },
+      {
+        id,
+        revision: 1,
+        title: plan.title,
+        document,
+        searchable: searchText(plan),
+        createdMs: now,
+        updatedMs: now,
+        deletedMs: null,
+      },
       { transaction },
     );
     await keepRevision(store, transaction, id, 1, document);
@@ -75,7 +92,15 @@ export async function createPlan(store: Store, id: string, plan: Plan): Promise<
 async function listPlans(store: Store, { search, limit, offset }: ListPlansQuery): Promise<ListPlansResponse> {
   const words = searchable(search).split(' ').filter(Boolean);
   const where = { deletedMs: null, [Op.and]: words.map((word) => ({ searchable: { [Op.like]: `%${word}%` } })) };
-  const { rows, count } = await store.plans.findAndCountAll({ where, order: [['updatedMs', 'DESC'], ['id', 'ASC']], limit, offset });
+  const { rows, count } = await store.plans.findAndCountAll({
+    where,
+    order: [
+      ['updatedMs', 'DESC'],
+      ['id', 'ASC'],
+    ],
+    limit,
+    offset,
+  });
   const runs = await store.runs.findAll({
     where: { planId: rows.map(({ id }) => id), deletedMs: null },
     attributes: ['planId', 'createdMs'],
@@ -97,7 +122,13 @@ async function savePlan(store: Store, id: string, revision: number, plan: Plan):
     if (row.revision === revision + 1 && row.document === document) return stored(row);
     if (row.revision !== revision) {
       const conflict: ConflictResponse = ConflictResponse.parse({ current: stored(row), yours: plan });
-      throw new HttpProblem(409, 'Changed elsewhere', 'This plan was changed elsewhere since you opened it.', undefined, { ...conflict });
+      throw new HttpProblem(
+        409,
+        'Changed elsewhere',
+        'This plan was changed elsewhere since you opened it.',
+        undefined,
+        { ...conflict },
+      );
     }
     await row.update(
       { revision: revision + 1, document, title: plan.title, searchable: searchText(plan), updatedMs: store.now() },

@@ -1,7 +1,15 @@
 import { Router } from 'express';
 import type { Transaction } from 'sequelize';
 import { RunEvent } from '#core/run';
-import { AddEventsRequest, AddEventsResponse, ListRunsQuery, ListRunsResponse, PlanId, StartRunRequest, StoredRun } from '#api';
+import {
+  AddEventsRequest,
+  AddEventsResponse,
+  ListRunsQuery,
+  ListRunsResponse,
+  PlanId,
+  StartRunRequest,
+  StoredRun,
+} from '#api';
 import { answer } from '../http/answer';
 import { accept, HttpProblem, notFound } from '../http/problems';
 import type { EventRow, RunRow } from '../store/models';
@@ -20,7 +28,13 @@ const stored = (row: RunRow, events: readonly EventRow[]): StoredRun => ({
 });
 
 async function eventsOf(store: Store, runIds: string[]): Promise<EventRow[]> {
-  return store.events.findAll({ where: { runId: runIds }, order: [['runId', 'ASC'], ['seq', 'ASC']] });
+  return store.events.findAll({
+    where: { runId: runIds },
+    order: [
+      ['runId', 'ASC'],
+      ['seq', 'ASC'],
+    ],
+  });
 }
 
 async function liveRun(store: Store, id: string, transaction?: Transaction): Promise<RunRow> {
@@ -35,11 +49,16 @@ export async function startRun(store: Store, request: StartRunRequest, createdMs
   return store.write(async (transaction) => {
     const existing = await store.runs.findByPk(id, { transaction });
     if (existing) {
-      if (existing.planId !== planId) throw new HttpProblem(409, 'Taken', 'A run with this id exists for another plan.');
-      return stored(existing, await store.events.findAll({ where: { runId: id }, order: [['seq', 'ASC']], transaction }));
+      if (existing.planId !== planId)
+        throw new HttpProblem(409, 'Taken', 'A run with this id exists for another plan.');
+      return stored(
+        existing,
+        await store.events.findAll({ where: { runId: id }, order: [['seq', 'ASC']], transaction }),
+      );
     }
     const plan = await store.plans.findOne({ where: { id: planId, deletedMs: null }, transaction });
-    const revision = plan && (await store.revisions.findOne({ where: { planId, revision: planRevision }, transaction }));
+    const revision =
+      plan && (await store.revisions.findOne({ where: { planId, revision: planRevision }, transaction }));
     if (!plan || !revision) throw notFound('such revision of this plan');
     const { title } = storedDocument(revision.document);
     const row = await store.runs.create(
@@ -54,8 +73,13 @@ export async function startRun(store: Store, request: StartRunRequest, createdMs
 export async function addEvents(store: Store, runId: string, events: readonly RunEvent[]) {
   return store.write(async (transaction) => {
     await liveRun(store, runId, transaction);
-    const known = await store.events.findAll({ where: { id: events.map(({ id }) => id) }, attributes: ['id', 'runId'], transaction });
-    if (known.some((row) => row.runId !== runId)) throw new HttpProblem(409, 'Taken', 'An event with this id belongs to another run.');
+    const known = await store.events.findAll({
+      where: { id: events.map(({ id }) => id) },
+      attributes: ['id', 'runId'],
+      transaction,
+    });
+    if (known.some((row) => row.runId !== runId))
+      throw new HttpProblem(409, 'Taken', 'An event with this id belongs to another run.');
     const seen = new Set(known.map(({ id }) => id));
     const fresh = events.filter(({ id }) => !seen.has(id) && seen.add(id));
     const total = await store.events.count({ where: { runId }, transaction });
@@ -74,8 +98,19 @@ export function runRoutes(store: Store): Router {
   routes.get('/', async (request, response) => {
     const { planId, limit, offset } = accept(ListRunsQuery, request.query);
     const where = { deletedMs: null, ...(planId ? { planId } : {}) };
-    const { rows, count } = await store.runs.findAndCountAll({ where, order: [['createdMs', 'DESC'], ['id', 'ASC']], limit, offset });
-    const events = await eventsOf(store, rows.map(({ id }) => id));
+    const { rows, count } = await store.runs.findAndCountAll({
+      where,
+      order: [
+        ['createdMs', 'DESC'],
+        ['id', 'ASC'],
+      ],
+      limit,
+      offset,
+    });
+    const events = await eventsOf(
+      store,
+      rows.map(({ id }) => id),
+    );
     answer(response, ListRunsResponse, { runs: rows.map((row) => stored(row, events)), total: count });
   });
 
@@ -103,4 +138,3 @@ export function runRoutes(store: Store): Router {
 
   return routes;
 }
-

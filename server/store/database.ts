@@ -13,7 +13,12 @@ import { migrations } from './migrations';
  */
 export async function openDatabase(file: string): Promise<Sequelize> {
   mkdirSync(dirname(file), { recursive: true });
-  const database = new Sequelize({ dialect: 'sqlite', storage: file, logging: false, retry: { match: [/SQLITE_BUSY/], max: 2 } });
+  const database = new Sequelize({
+    dialect: 'sqlite',
+    storage: file,
+    logging: false,
+    retry: { match: [/SQLITE_BUSY/], max: 2 },
+  });
   await database.query('PRAGMA journal_mode = WAL', { type: QueryTypes.SELECT });
   await database.query('PRAGMA synchronous = FULL', { type: QueryTypes.RAW });
   await database.query('PRAGMA busy_timeout = 3000', { type: QueryTypes.RAW });

@@ -1,4 +1,11 @@
-import { DataTypes, Model, type InferAttributes, type InferCreationAttributes, type ModelStatic, type Sequelize } from 'sequelize';
+import {
+  DataTypes,
+  Model,
+  type InferAttributes,
+  type InferCreationAttributes,
+  type ModelStatic,
+  type Sequelize,
+} from 'sequelize';
 
 export interface PlanRow extends Model<InferAttributes<PlanRow>, InferCreationAttributes<PlanRow>> {
   id: string;
@@ -54,7 +61,16 @@ export function defineModels(database: Sequelize): Models {
   return {
     plans: database.define<PlanRow>(
       'plans',
-      { id: id(), revision: integer(), title: text(), document: text(), searchable: text(), createdMs: integer(), updatedMs: integer(), deletedMs: moment() },
+      {
+        id: id(),
+        revision: integer(),
+        title: text(),
+        document: text(),
+        searchable: text(),
+        createdMs: integer(),
+        updatedMs: integer(),
+        deletedMs: moment(),
+      },
       table,
     ),
     revisions: database.define<RevisionRow>(
@@ -64,7 +80,15 @@ export function defineModels(database: Sequelize): Models {
     ),
     runs: database.define<RunRow>(
       'runs',
-      { id: id(), planId: text(), planRevision: integer(), title: text(), document: text(), createdMs: integer(), deletedMs: moment() },
+      {
+        id: id(),
+        planId: text(),
+        planRevision: integer(),
+        title: text(),
+        document: text(),
+        createdMs: integer(),
+        deletedMs: moment(),
+      },
       table,
     ),
     events: database.define<EventRow>('run_events', { id: id(), runId: text(), seq: integer(), event: text() }, table),

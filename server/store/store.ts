@@ -21,8 +21,7 @@ export async function openStore(file: string, now: () => number = Date.now): Pro
   return {
     ...defineModels(database),
     now,
-    write: (change) =>
-      writer.runExclusive(() => database.transaction({ type: Transaction.TYPES.IMMEDIATE }, change)),
+    write: (change) => writer.runExclusive(() => database.transaction({ type: Transaction.TYPES.IMMEDIATE }, change)),
     close: () => database.close(),
   };
 }

@@ -1,0 +1,12 @@
+import vue from '@vitejs/plugin-vue';
+import { defineConfig } from 'vite';
+
+const server = `http://127.0.0.1:${process.env.PORT ?? 4780}`;
+
+/** The interface: from web/ into dist/web. */
+export default defineConfig({
+  root: 'web',
+  plugins: [vue()],
+  build: { outDir: '../dist/web', emptyOutDir: true, target: 'es2023', chunkSizeWarningLimit: 700 },
+  server: { port: 4781, proxy: { '/api': server } },
+});

@@ -1,0 +1,52 @@
+import type { z } from 'zod';
+import { Problem } from '#api';
+
+/** The server answered that something is wrong. */
+export class ApiProblem extends Error {
+  constructor(
+    readonly problem: Problem,
+    readonly body: unknown,
+  ) {
+    super(problem.detail);
+  }
+  get status(): number {
+    return this.problem.status;
+  }
+}
+
+/** The server could not be reached, or what it said made no sense. Trying again later may help. */
+export class Unreachable extends Error {}
+
+/** Whether sending the same again later may work: not reached, busy, disk full, or a server's own fault. */
+export const worthRetrying = (error: unknown): boolean =>
+  error instanceof Unreachable || (error instanceof ApiProblem && error.status >= 500);
+
+async function fetchJson(method: string, path: string, body?: unknown): Promise<unknown> {
+  let response: Response;
+  try {
+    response = await fetch(`/api${path}`, {
+      method,
+      ...(body === undefined ? {} : { headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) }),
+    });
+  } catch {
+    throw new Unreachable('The server cannot be reached.');
+  }
+  if (response.status === 204) return undefined;
+  const json: unknown = await response.json().catch(() => undefined);
+  if (response.ok) return json;
+  const problem = Problem.safeParse(json);
+  if (problem.success) throw new ApiProblem(problem.data, json);
+  throw new Unreachable('The server cannot be reached.');
+}
+
+/** Asks the server and checks what comes back. Throws ApiProblem or Unreachable. */
+export async function ask<T>(schema: z.ZodType<T>, method: string, path: string, body?: unknown): Promise<T> {
+  const parsed = schema.safeParse(await fetchJson(method, path, body));
+  if (!parsed.success) throw new Unreachable('The server answered in a way this page does not understand. Reload it.');
+  return parsed.data;
+}
+
+/** Tells the server something that has no answer. Throws ApiProblem or Unreachable. */
+export const tell = async (method: string, path: string): Promise<void> => {
+  await fetchJson(method, path);
+};

@@ -1,0 +1,75 @@
+<script setup lang="ts">
+import Button from 'primevue/button';
+import { ref, shallowRef } from 'vue';
+import type { BinnedItem } from '#api';
+import { listBin, restore } from '../client/plans';
+import { dayOf } from '../shared/dates';
+
+const items = shallowRef<BinnedItem[]>();
+const trouble = ref('');
+
+async function load(): Promise<void> {
+  try {
+    items.value = await listBin();
+    trouble.value = '';
+  } catch (error) {
+    trouble.value = (error as Error).message;
+  }
+}
+async function takeBack(item: BinnedItem): Promise<void> {
+  try {
+    await restore(item);
+    await load();
+  } catch (error) {
+    trouble.value = (error as Error).message;
+  }
+}
+const day = (iso: string): string => dayOf(new Date(iso).getTime());
+void load();
+</script>
+
+<template>
+  <main class="room">
+    <h1>Bin</h1>
+    <p class="quiet">What was deleted is kept here for 30 days.</p>
+    <p v-if="trouble" class="caution" role="alert">{{ trouble }}</p>
+    <p v-else-if="items?.length === 0" class="empty">Nothing in the bin.</p>
+    <ul>
+      <li v-for="item in items" :key="item.kind + item.id">
+        <span class="strong">{{ item.title }}</span>
+        <span class="quiet"
+          >{{ item.kind }}, deleted {{ day(item.deletedAt) }}, gone for good {{ day(item.goneAt) }}</span
+        >
+        <Button
+          label="Take back"
+          outlined
+          size="small"
+          :aria-label="`Take back ${item.title}`"
+          @click="takeBack(item)"
+        />
+      </li>
+    </ul>
+  </main>
+</template>
+
+<style scoped>
+.room {
+  max-width: 860px;
+  padding: 18px 32px;
+}
+h1 {
+  font-size: 27px;
+  line-height: 34px;
+}
+li {
+  display: grid;
+  grid-template-columns: 1fr 1fr auto;
+  gap: 16px;
+  align-items: center;
+  padding: 10px 0;
+  border-bottom: 1px solid var(--line);
+}
+.empty {
+  padding: 24px 0;
+}
+</style>

@@ -1,0 +1,186 @@
+<script setup lang="ts">
+import Button from 'primevue/button';
+import InputText from 'primevue/inputtext';
+import { useToast } from 'primevue/usetoast';
+import { watchDebounced } from '@vueuse/core';
+import { computed, ref, shallowRef } from 'vue';
+import { useRouter } from 'vue-router';
+import { setDetails, type Plan } from '#core/plan';
+import type { ListedPlan, StoredRun } from '#api';
+import { createPlan, deletePlan, listPlans } from '../client/plans';
+import { listRuns } from '../client/runs';
+import { savePlanFile } from '../stores/files';
+import { timelineOf } from '../shared/ribbon/layout';
+import LatelyTaught from './LatelyTaught.vue';
+import NewPlanDialog from './NewPlanDialog.vue';
+import NextUp from './NextUp.vue';
+import PlanRow from './PlanRow.vue';
+
+const PAGE = 40;
+const router = useRouter();
+const toast = useToast();
+const plans = shallowRef<ListedPlan[]>([]);
+const runs = shallowRef<StoredRun[]>([]);
+const total = ref(0);
+const search = ref('');
+const trouble = ref('');
+const loaded = ref(false);
+const making = ref(false);
+
+const rows = computed(() => plans.value.map((stored) => ({ stored, timeline: timelineOf(stored.document) })));
+/** One scale for all thumbnails, from the longest class on the page. */
+const pxPerMs = computed(() => {
+  const longest = Math.max(
+    60_000 * 30,
+    ...rows.value.map(({ timeline: { totals } }) => Math.max(totals.totalMs, totals.targetMs)),
+  );
+  return 330 / longest;
+});
+const next = computed(() => {
+  const dated = rows.value.filter(
+    ({ stored }) => stored.document.startsAt && new Date(stored.document.startsAt).getTime() > Date.now() - 7_200_000,
+  );
+  return dated.sort((a, b) => (a.stored.document.startsAt ?? '').localeCompare(b.stored.document.startsAt ?? ''))[0];
+});
+
+async function load(): Promise<void> {
+  try {
+    const [found, lately] = await Promise.all([listPlans(search.value, PAGE), listRuns(4)]);
+    [plans.value, total.value, runs.value, trouble.value] = [found.plans, found.total, lately.runs, ''];
+  } catch (error) {
+    trouble.value = (error as Error).message;
+  }
+  loaded.value = true;
+}
+async function showMore(): Promise<void> {
+  try {
+    const found = await listPlans(search.value, PAGE, plans.value.length);
+    plans.value = [...plans.value, ...found.plans];
+  } catch (error) {
+    trouble.value = (error as Error).message;
+  }
+}
+async function make(plan: Plan): Promise<void> {
+  try {
+    await router.push(`/plans/${(await createPlan(plan)).id}`);
+  } catch (error) {
+    trouble.value = (error as Error).message;
+  }
+}
+const copy = ({ document }: ListedPlan) =>
+  make(setDetails({ title: `${document.title.slice(0, 190)} (copy)`, startsAt: null }).apply(document));
+async function remove(stored: ListedPlan): Promise<void> {
+  try {
+    await deletePlan(stored.id);
+    toast.add({ severity: 'secondary', summary: `“${stored.document.title}” is in the bin for 30 days`, life: 8000 });
+    await load();
+  } catch (error) {
+    trouble.value = (error as Error).message;
+  }
+}
+watchDebounced(search, load, { debounce: 180 });
+void load();
+</script>
+
+<template>
+  <main>
+    <NextUp v-if="next" :stored="next.stored" :timeline="next.timeline" />
+    <div class="columns">
+      <section aria-labelledby="plans-title">
+        <header>
+          <h1 id="plans-title">Plans</h1>
+          <InputText
+            v-model="search"
+            type="search"
+            placeholder="Search plans"
+            aria-label="Search plans"
+            size="small"
+            class="search"
+          />
+          <Button label="New plan" @click="making = true" />
+        </header>
+        <p v-if="trouble" class="trouble caution" role="alert">
+          {{ trouble }} <button type="button" class="link-button" @click="load">Try again</button>
+        </p>
+        <ul v-if="rows.length > 0">
+          <PlanRow
+            v-for="{ stored, timeline } in rows"
+            :key="stored.id"
+            :stored="stored"
+            :timeline="timeline"
+            :px-per-ms="pxPerMs"
+            @copy="copy(stored)"
+            @save-file="savePlanFile(stored.document)"
+            @remove="remove(stored)"
+          />
+        </ul>
+        <p v-else-if="loaded && !trouble && search" class="empty">
+          No plan has “{{ search }}” in its title, group or intent.
+        </p>
+        <div v-else-if="loaded && !trouble" class="empty">
+          <p>No plans yet. Begin with one that is nearly right, or from nothing.</p>
+          <Button label="Make the first plan" @click="making = true" />
+        </div>
+        <footer>
+          <button v-if="plans.length < total" type="button" class="link-button" @click="showMore">
+            Show more of {{ total }}
+          </button>
+          <RouterLink to="/bin" class="link-button">Bin</RouterLink>
+        </footer>
+      </section>
+      <LatelyTaught :runs="runs" :px-per-ms="pxPerMs" />
+    </div>
+    <NewPlanDialog v-model:visible="making" @make="make" />
+  </main>
+</template>
+
+<style scoped>
+.columns {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 362px;
+  gap: 56px;
+  padding: 18px 32px 32px;
+}
+header {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+  min-height: 44px;
+  padding-bottom: 8px;
+  border-bottom: 1px solid var(--line-strong);
+}
+h1 {
+  flex: 1;
+  font-size: 22px;
+  line-height: 26px;
+}
+.search {
+  width: 200px;
+}
+.trouble,
+.empty {
+  padding: 24px 0;
+}
+.empty p {
+  margin-bottom: 16px;
+}
+footer {
+  display: flex;
+  justify-content: space-between;
+  padding-top: 8px;
+}
+@media (width < 1060px) {
+  .columns {
+    grid-template-columns: minmax(0, 1fr);
+    gap: 24px;
+  }
+}
+@media (width < 640px) {
+  .columns {
+    padding: 12px;
+  }
+  .search {
+    width: 110px;
+  }
+}
+</style>

@@ -1,0 +1,108 @@
+<script setup lang="ts">
+import Menu from 'primevue/menu';
+import { computed, useTemplateRef } from 'vue';
+import { clockOfMs } from '#core/time';
+import type { Timeline } from '#core/timeline';
+import type { ListedPlan } from '#api';
+import AppIcon from '../shared/AppIcon.vue';
+import { dayOf } from '../shared/dates';
+import RibbonThumb from '../shared/ribbon/RibbonThumb.vue';
+import { balanceInWords, classLength, groupAndApproach, spareInWords } from './plan-words';
+
+const { stored, timeline, pxPerMs } = defineProps<{ stored: ListedPlan; timeline: Timeline; pxPerMs: number }>();
+const emit = defineEmits<{ copy: []; saveFile: []; remove: [] }>();
+
+const menu = useTemplateRef('menu');
+const balance = computed(() => balanceInWords(timeline));
+const taught = computed(() =>
+  stored.lastTaughtAt ? `taught ${dayOf(new Date(stored.lastTaughtAt).getTime())}` : 'not yet taught',
+);
+const items = [
+  { label: 'Copy', command: () => emit('copy') },
+  { label: 'Save to a file', command: () => emit('saveFile') },
+  { label: 'Delete', command: () => emit('remove') },
+];
+</script>
+
+<template>
+  <li>
+    <RouterLink :to="`/plans/${stored.id}`" class="row">
+      <span class="title">
+        <strong>{{ stored.document.title }}</strong>
+        <span class="small quiet">{{ groupAndApproach(stored.document) }}</span>
+      </span>
+      <RibbonThumb class="thumb" :timeline="timeline" :px-per-ms="pxPerMs" :width="336" />
+      <span>
+        <strong>{{ clockOfMs(timeline.totals.totalMs) }}</strong>
+        <span class="small" :class="timeline.totals.spareMs < 0 ? 'caution strong' : 'quiet'"
+          >of {{ classLength(timeline.totals.targetMs) }}, {{ spareInWords(timeline) }}</span
+        >
+      </span>
+      <span class="when">
+        <span :class="{ strong: balance !== 'even' }">{{ balance || ' ' }}</span>
+        <span class="small quiet">{{ taught }}</span>
+      </span>
+    </RouterLink>
+    <button
+      type="button"
+      class="icon-button"
+      aria-haspopup="menu"
+      :aria-label="`More for ${stored.document.title}`"
+      @click="menu?.toggle($event)"
+    >
+      <AppIcon name="more" />
+    </button>
+    <Menu ref="menu" :model="items" popup />
+  </li>
+</template>
+
+<style scoped>
+li {
+  display: flex;
+  align-items: center;
+  border-bottom: 1px solid var(--line);
+}
+.row {
+  display: grid;
+  flex: 1;
+  grid-template-columns: minmax(120px, 190px) minmax(0, 336px) 128px minmax(110px, 1fr);
+  gap: 14px;
+  align-items: center;
+  min-width: 0;
+  padding: 5px 0;
+  text-decoration: none;
+}
+.row:hover strong {
+  text-decoration: underline;
+  text-underline-offset: 3px;
+}
+.row > span {
+  display: flex;
+  flex-direction: column;
+  min-width: 0;
+}
+strong {
+  font-weight: 600;
+}
+.title strong,
+.title span {
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+.thumb {
+  max-width: 100%;
+}
+@media (width < 760px) {
+  .row {
+    grid-template-columns: minmax(0, 1fr) 128px;
+  }
+  .thumb {
+    grid-row: 2;
+    grid-column: 1 / -1;
+  }
+  .when {
+    display: none !important;
+  }
+}
+</style>

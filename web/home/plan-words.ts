@@ -1,0 +1,25 @@
+import { APPROACH_LABELS } from '#core/catalogue';
+import type { Plan } from '#core/plan';
+import { clockOfMs } from '#core/time';
+import type { Timeline } from '#core/timeline';
+
+/** `12 people`, `1 person`. */
+export const people = (count: number): string => (count === 1 ? '1 person' : `${count} people`);
+
+/** `1:04 to spare`, `4:36 over`. */
+export const spareInWords = ({ totals: { spareMs } }: Timeline): string =>
+  `${clockOfMs(Math.abs(spareMs))} ${spareMs < 0 ? 'over' : 'to spare'}`;
+
+/** Whether the sides of a plan are even: `even`, `right 0:40 short`, or empty where nothing has sides. */
+export function balanceInWords({ totals: { leftMs, rightMs } }: Timeline): string {
+  if (leftMs + rightMs === 0) return '';
+  if (leftMs === rightMs) return 'even';
+  return `${leftMs < rightMs ? 'left' : 'right'} ${clockOfMs(Math.abs(leftMs - rightMs))} short`;
+}
+
+/** `Potters · Yin`. */
+export const groupAndApproach = ({ group, approach }: Plan): string =>
+  [group, APPROACH_LABELS[approach]].filter(Boolean).join(' · ');
+
+/** The length of a class for a phrase like "of 75": `75`, `7:30`. */
+export const classLength = (ms: number): string => clockOfMs(ms).replace(/^(\d{1,2}):00$/, '$1');

@@ -1,0 +1,104 @@
+<script setup lang="ts">
+import AutoComplete from 'primevue/autocomplete';
+import { ref, useTemplateRef } from 'vue';
+import { addStep } from '#core/plan';
+import { newId } from '../stores/browser';
+import { useEditor } from '../stores/editor';
+import AppIcon from '../shared/AppIcon.vue';
+import { suggestSteps, type Suggestion } from './suggest';
+
+const emit = defineEmits<{ added: [] }>();
+const editor = useEditor();
+const typed = ref<string | Suggestion>('');
+const found = ref<Suggestion[]>([]);
+const box = useTemplateRef<HTMLElement>('box');
+const trouble = ref('');
+
+function find({ query }: { query: string }): void {
+  found.value = suggestSteps(query);
+}
+function add(suggestion: Suggestion): void {
+  if (!editor.plan) return;
+  const id = newId();
+  const at = editor.selectedIndex < 0 ? editor.plan.steps.length : editor.selectedIndex + 1;
+  const [issue] = editor.edit(addStep(suggestion.make(id, editor.plan.approach), at));
+  trouble.value = issue?.reason ?? '';
+  if (issue) return;
+  editor.selected = id;
+  typed.value = '';
+  emit('added');
+}
+const focus = (): void => box.value?.querySelector('input')?.focus();
+defineExpose({ focus });
+</script>
+
+<template>
+  <div ref="box" class="add">
+    <AppIcon name="plus" />
+    <AutoComplete
+      v-model="typed"
+      :suggestions="found"
+      option-label="name"
+      :min-length="0"
+      :delay="0"
+      auto-option-focus
+      complete-on-focus
+      placeholder="Add a step: a position, a breath, rest, talk"
+      :input-props="{ 'aria-label': 'Add a step' }"
+      fluid
+      @complete="find"
+      @option-select="add($event.value)"
+    >
+      <template #option="{ option }: { option: Suggestion }">
+        <span class="option">
+          <span class="strong">{{ option.name }}</span>
+          <span class="small quiet">{{ option.says }}</span>
+        </span>
+      </template>
+      <template #empty>Nothing by that name.</template>
+    </AutoComplete>
+    <kbd>A</kbd>
+    <p v-if="trouble" class="caution small" role="alert">{{ trouble }}</p>
+  </div>
+</template>
+
+<style scoped>
+.add {
+  display: flex;
+  position: relative;
+  gap: 8px;
+  align-items: center;
+  margin: 3px 24px 7px 32px;
+  padding: 0 8px 0 10px;
+  border: 1px solid var(--line-strong);
+  border-radius: 4px;
+  background: var(--sheet);
+}
+.add:focus-within {
+  outline: 2px solid var(--focus);
+  outline-offset: 1px;
+}
+.add :deep(.p-autocomplete) {
+  flex: 1;
+}
+.add :deep(input) {
+  border: 0;
+  outline: 0;
+  background: none;
+}
+.add p {
+  position: absolute;
+  bottom: 100%;
+  left: 8px;
+  background: var(--paper);
+}
+.option {
+  display: flex;
+  flex-direction: column;
+}
+@media (width < 640px) {
+  .add {
+    margin: 8px 12px;
+  }
+}
+</style>

@@ -1,0 +1,167 @@
+<script setup lang="ts">
+import Button from 'primevue/button';
+import { onBeforeUnmount, ref, useTemplateRef, watch } from 'vue';
+import { onBeforeRouteLeave } from 'vue-router';
+import { ApiProblem } from '../client/http';
+import SessionRibbon from '../shared/ribbon/SessionRibbon.vue';
+import { useEditor } from '../stores/editor';
+import AddStep from './AddStep.vue';
+import ConflictDialog from './ConflictDialog.vue';
+import StepInspector from './inspector/StepInspector.vue';
+import PlanHeader from './PlanHeader.vue';
+import StepList from './StepList.vue';
+import { usePlanKeys } from './use-plan-keys';
+
+const { id } = defineProps<{ id: string }>();
+
+const editor = useEditor();
+const trouble = ref('');
+const missing = ref(false);
+const ready = ref(false);
+const list = useTemplateRef('list');
+const inspector = useTemplateRef<HTMLElement>('inspector');
+const add = useTemplateRef('add');
+
+async function open(): Promise<void> {
+  trouble.value = '';
+  try {
+    await editor.open(id);
+    ready.value = true;
+  } catch (error) {
+    missing.value = error instanceof ApiProblem && error.status === 404;
+    trouble.value = missing.value ? 'There is no such plan. It may lie in the bin.' : (error as Error).message;
+  }
+}
+
+usePlanKeys({
+  add: () => add.value?.focus(),
+  toFields: () => inspector.value?.querySelector<HTMLElement>('input, select, button')?.focus(),
+  toList: () => list.value?.focusSelected(),
+  inFields: (target) => inspector.value?.contains(target) ?? false,
+});
+
+const choose = (index: number): void => {
+  editor.selected = editor.plan?.steps[index]?.id;
+};
+watch(
+  () => editor.selected,
+  () => {
+    editor.seal();
+    inspector.value?.scrollTo({ top: 0 });
+  },
+);
+watch(
+  () => editor.plan?.title,
+  (title) => {
+    if (title) document.title = `${title} · Zovrin`;
+  },
+);
+const warn = (event: BeforeUnloadEvent): void => {
+  if (editor.storageFull && editor.state !== 'saved') event.preventDefault();
+};
+window.addEventListener('beforeunload', warn);
+onBeforeRouteLeave(() => editor.close());
+onBeforeUnmount(() => window.removeEventListener('beforeunload', warn));
+void open();
+</script>
+
+<template>
+  <main v-if="ready && editor.plan && editor.timeline" class="plan">
+    <PlanHeader :plan="editor.plan" :timeline="editor.timeline" />
+    <div class="timeline">
+      <SessionRibbon
+        shelf
+        :plan="editor.plan"
+        :timeline="editor.timeline"
+        :selected="editor.selectedIndex"
+        @select="choose"
+      />
+    </div>
+    <div class="columns">
+      <div class="steps">
+        <StepList ref="list" :plan="editor.plan" :timeline="editor.timeline" />
+        <AddStep ref="add" @added="list?.focusSelected()" />
+      </div>
+      <aside ref="inspector" aria-label="Chosen step" class="inspector">
+        <StepInspector
+          v-if="editor.selectedStep"
+          :key="editor.selected"
+          :step="editor.selectedStep"
+          :index="editor.selectedIndex"
+          :timeline="editor.timeline"
+        />
+        <p v-else class="quiet none">
+          {{
+            editor.plan.steps.length === 0
+              ? 'This plan has no steps yet. Add the first below the list: type a position, a breath, rest or talk.'
+              : 'Choose a step to see and change it.'
+          }}
+        </p>
+      </aside>
+    </div>
+    <ConflictDialog />
+  </main>
+  <main v-else-if="trouble" class="trouble">
+    <p class="caution strong" role="alert">{{ trouble }}</p>
+    <Button v-if="!missing" label="Try again" outlined @click="open" />
+    <RouterLink to="/">All plans</RouterLink> <RouterLink to="/bin">Bin</RouterLink>
+  </main>
+</template>
+
+<style scoped>
+.plan {
+  display: flex;
+  flex-direction: column;
+  height: calc(100vh - 42px);
+  min-height: 640px;
+}
+.timeline {
+  padding: 6px 32px 0;
+  border-bottom: 1px solid var(--line-strong);
+}
+.columns {
+  display: grid;
+  flex: 1;
+  grid-template-columns: minmax(0, 736fr) minmax(0, 544fr);
+  min-height: 0;
+}
+.steps {
+  display: flex;
+  flex-direction: column;
+  min-height: 0;
+}
+.inspector {
+  overflow: auto;
+  background: var(--sheet);
+  padding: 12px 32px 24px 24px;
+}
+.none {
+  padding-top: 24px;
+}
+.trouble {
+  display: flex;
+  gap: 16px;
+  align-items: center;
+  padding: 32px;
+}
+@media (width < 1060px) {
+  .plan {
+    height: auto;
+  }
+  .columns {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .inspector {
+    padding: 16px 32px 32px;
+    border-top: 1px solid var(--line-strong);
+  }
+}
+@media (width < 640px) {
+  .timeline {
+    padding: 6px 12px 0;
+  }
+  .inspector {
+    padding: 12px;
+  }
+}
+</style>

@@ -1,0 +1,139 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { Step } from '#core/plan';
+import { clockOfMs, spokenMs } from '#core/time';
+import type { StepSpan, TimelineNote } from '#core/timeline';
+import AppIcon from '../shared/AppIcon.vue';
+import SideGlyph from '../shared/SideGlyph.vue';
+import RowSpine from './RowSpine.vue';
+import { stepInWords } from './step-words';
+
+const { step, span, notes, pxPerMs, selected, reachable } = defineProps<{
+  step: Step;
+  span: StepSpan;
+  notes: readonly TimelineNote[];
+  pxPerMs: number;
+  selected: boolean;
+  /** Whether the tab key stops here. */
+  reachable: boolean;
+}>();
+
+const thin = computed(() => step.kind !== 'hold' && step.kind !== 'breath');
+const totalMs = computed(() => span.endMs - span.startMs);
+const words = computed(() => stepInWords(step));
+const warning = computed(() => notes.find(({ kind }) => kind !== 'setupCapped')?.message);
+const said = computed(() => {
+  const sides =
+    span.leftMs + span.rightMs > 0 ? `left ${spokenMs(span.leftMs)}, right ${spokenMs(span.rightMs)}, ` : '';
+  return `${span.stepIndex + 1}, ${step.name}, ${sides}${spokenMs(totalMs.value)} in all${warning.value ? `. ${warning.value}` : ''}`;
+});
+</script>
+
+<template>
+  <div
+    role="option"
+    class="row"
+    :class="{ thin, selected }"
+    :aria-selected="selected"
+    :aria-label="said"
+    :tabindex="reachable ? 0 : -1"
+  >
+    <span class="number">{{ span.stepIndex + 1 }}</span>
+    <span class="figure"><SideGlyph v-if="!thin" :step="step" /></span>
+    <span class="names">
+      <span class="name">{{ step.name }}</span>
+      <span v-if="!thin" class="small words">{{ words }}</span>
+    </span>
+    <RowSpine class="spine" :step="step" :span="span" :px-per-ms="pxPerMs" :tall="!thin" />
+    <span class="total">{{ clockOfMs(totalMs) }}</span>
+    <span class="mark" :title="warning">
+      <AppIcon v-if="warning" name="warn" :size="16" class="caution" />
+      <AppIcon v-else-if="step.locked" name="lock" :size="16" />
+    </span>
+  </div>
+</template>
+
+<style scoped>
+.row {
+  display: grid;
+  grid-template-columns: 28px 66px minmax(0, 1fr) 260px 56px 20px;
+  gap: 0 8px;
+  align-items: center;
+  height: 33px;
+  padding: 0 20px 0 32px;
+  border-bottom: 1px solid var(--line);
+  cursor: pointer;
+  user-select: none;
+}
+.thin {
+  height: 23px;
+}
+.row:hover {
+  background: color-mix(in srgb, var(--sheet) 50%, transparent);
+}
+.row.selected {
+  box-shadow: inset 5px 0 var(--ink);
+  background: var(--sheet);
+}
+.row:focus-visible {
+  outline-offset: -2px;
+}
+.number {
+  color: var(--ink-2);
+}
+.selected .number {
+  color: var(--ink);
+  font-weight: 600;
+}
+.figure {
+  justify-self: end;
+}
+.names {
+  display: flex;
+  flex-direction: column;
+  min-width: 0;
+}
+.name,
+.words {
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+.name {
+  font-size: 14.5px;
+  font-weight: 600;
+  line-height: 16px;
+}
+.thin .name {
+  color: var(--ink-2);
+  font-weight: 400;
+}
+.words {
+  color: var(--ink-2);
+  line-height: 14px;
+}
+.spine {
+  align-self: stretch;
+}
+.total {
+  text-align: right;
+}
+.mark {
+  justify-self: end;
+}
+@media (pointer: coarse) {
+  .row {
+    height: 44px;
+  }
+}
+@media (width < 640px) {
+  .row {
+    grid-template-columns: 22px minmax(0, 1fr) 56px 20px;
+    padding: 0 12px;
+  }
+  .figure,
+  .spine {
+    display: none;
+  }
+}
+</style>

@@ -1,0 +1,132 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { BREATH_LIMITS, breathCost, type BreathPractice, type BreathSet } from '#core/breath';
+import { changeStep, type BreathStep } from '#core/plan';
+import { clockOfMs } from '#core/time';
+import type { Timeline } from '#core/timeline';
+import { builtInLibrary } from '#library';
+import AppIcon from '../../shared/AppIcon.vue';
+import NumberField from '../../shared/fields/NumberField.vue';
+import TimeField from '../../shared/fields/TimeField.vue';
+import { newId } from '../../stores/browser';
+import { rateInWords } from '../step-words';
+import { useEdit } from '../use-edit';
+import BreathSetRow from './BreathSetRow.vue';
+import FieldGroup from './FieldGroup.vue';
+import SetUpRows from './SetUpRows.vue';
+import StepRibbon from './StepRibbon.vue';
+
+const { step, index, timeline } = defineProps<{ step: BreathStep; index: number; timeline: Timeline }>();
+
+const edit = useEdit();
+const technique = computed(() => builtInLibrary.technique(step.technique));
+const cost = computed(() => breathCost(step.practice));
+const figures = computed(() => [
+  { value: clockOfMs(cost.value.lengthMs), what: 'in all' },
+  { value: String(cost.value.cycles), what: cost.value.cycles === 1 ? 'breath' : 'breaths' },
+  { value: rateInWords(cost.value.meanRate), what: 'a minute' },
+  {
+    value: cost.value.longestRetentionMs > 0 ? clockOfMs(cost.value.longestRetentionMs) : 'none',
+    what: 'longest hold',
+  },
+  { value: `${Math.round(1000 * cost.value.retentionShare) / 10} %`, what: 'of it holding' },
+]);
+const put = (patch: Partial<BreathPractice>): string | undefined =>
+  edit(
+    changeStep(step.id, 'breath', 'change breath', (before) => ({
+      ...before,
+      practice: { ...before.practice, ...patch },
+    })),
+  );
+const setSet = (set: BreathSet) => (next: BreathSet | null) =>
+  put({ sets: step.practice.sets.flatMap((other) => (other === set ? (next ? [next] : []) : [other])) });
+function addSet(): void {
+  const last = step.practice.sets.at(-1);
+  if (last) put({ sets: [...step.practice.sets, { ...last, id: newId() }] });
+}
+const setAfter = (seconds: number | null) =>
+  edit(changeStep(step.id, 'breath', 'set quiet breathing', (before) => ({ ...before, afterSeconds: seconds ?? 0 })));
+</script>
+
+<template>
+  <dl class="cost" aria-label="What it costs">
+    <div v-for="{ value, what } in figures" :key="what">
+      <dd class="numeral">{{ value }}</dd>
+      <dt class="small quiet">{{ what }}</dt>
+    </div>
+  </dl>
+  <StepRibbon :timeline="timeline" :index="index" />
+  <FieldGroup title="Counts" add="Add a set" @add="addSet">
+    <template #head>
+      <span class="small quiet">one count is</span>
+      <NumberField
+        hide-label
+        label="Seconds a count"
+        unit="s"
+        :step="0.1"
+        :model-value="step.practice.countSeconds"
+        :accept="(countSeconds) => put({ countSeconds })"
+      />
+      <span class="small quiet">{{ BREATH_LIMITS.minCountSeconds }} to {{ BREATH_LIMITS.maxCountSeconds }}</span>
+    </template>
+    <BreathSetRow
+      v-for="(set, i) in step.practice.sets"
+      :key="set.id"
+      :set="set"
+      :number="i + 1"
+      :only="step.practice.sets.length === 1"
+      :count-seconds="step.practice.countSeconds"
+      :accept="setSet(set)"
+    />
+    <p v-if="technique" class="small quiet">{{ technique.round }}.</p>
+  </FieldGroup>
+  <FieldGroup title="After">
+    <TimeField label="Quiet breathing" :model-value="step.afterSeconds" :accept="setAfter" />
+  </FieldGroup>
+  <SetUpRows
+    title="Seat"
+    :says="technique?.seat ?? ''"
+    :set-up="step.setUp"
+    :two-sided="false"
+    :ready="[]"
+    :accept="(setUp) => edit(changeStep(step.id, 'breath', 'change seat', (before) => ({ ...before, setUp })))"
+  />
+  <div v-if="technique" class="taught">
+    <h3>How it is taught</h3>
+    <ol>
+      <li v-for="line in technique.taught" :key="line">{{ line }}</li>
+    </ol>
+    <p class="quiet">{{ technique.mistakes }}</p>
+    <p class="warn"><AppIcon name="warn" :size="16" class="caution" /> {{ technique.caution }}</p>
+  </div>
+</template>
+
+<style scoped>
+.cost {
+  display: flex;
+  gap: 20px;
+  margin: 10px 0 4px;
+}
+.cost dd {
+  margin: 0;
+  font-size: 24px;
+  line-height: 28px;
+}
+.taught {
+  padding-top: 8px;
+  border-top: 1px solid var(--line);
+}
+.taught h3 {
+  font: 600 14.5px/20px var(--text);
+}
+.taught ol {
+  list-style: decimal;
+  padding-left: 20px;
+}
+.warn {
+  display: flex;
+  gap: 8px;
+  align-items: flex-start;
+  margin-top: 6px;
+}
+</style>

@@ -1,0 +1,74 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { changeStep, setStepCommon, type PlainStep } from '#core/plan';
+import { clockOfSeconds } from '#core/time';
+import TextField from '../../shared/fields/TextField.vue';
+import TimeField from '../../shared/fields/TimeField.vue';
+import { useEdit } from '../use-edit';
+import SetUpRows from './SetUpRows.vue';
+
+/** A rest, a loosening or a talk: a length, and what it is for. */
+const { step } = defineProps<{ step: PlainStep }>();
+
+const edit = useEdit();
+const setSeconds = (seconds: number | null) =>
+  edit(changeStep(step.id, step.kind, 'set length', (before) => ({ ...before, seconds: seconds ?? 0 })));
+const label = computed(() => ({ rest: 'Rest', move: 'Loosen', talk: 'Talk' })[step.kind]);
+</script>
+
+<template>
+  <div class="length">
+    <TimeField large :label="label" :model-value="step.seconds" :accept="setSeconds" />
+    <span class="quiet">{{ clockOfSeconds(step.seconds) }} in all</span>
+  </div>
+  <TextField
+    label="Note"
+    :rows="4"
+    placeholder="What to say or to see to"
+    :model-value="step.note"
+    :accept="(note) => edit(setStepCommon(step.id, { note }))"
+  />
+  <template v-if="step.kind === 'rest'">
+    <label class="own"
+      ><input
+        type="checkbox"
+        :checked="step.setUp !== null"
+        @change="
+          edit(
+            changeStep(step.id, 'rest', 'set props', (before) => ({
+              ...before,
+              setUp: before.setUp === null ? [] : null,
+            })),
+          )
+        "
+      />
+      has props of its own</label
+    >
+    <SetUpRows
+      v-if="step.setUp"
+      title="Set-up"
+      :set-up="step.setUp"
+      :two-sided="false"
+      :ready="[]"
+      :accept="(setUp) => edit(changeStep(step.id, 'rest', 'change set-up', (before) => ({ ...before, setUp })))"
+    />
+  </template>
+</template>
+
+<style scoped>
+.length {
+  display: grid;
+  grid-template-columns: 160px 1fr;
+  gap: 16px;
+  align-items: end;
+  margin: 12px 0 16px;
+}
+.length .quiet {
+  padding-bottom: 8px;
+}
+.own {
+  display: flex;
+  gap: 6px;
+  margin: 12px 0 8px;
+}
+</style>

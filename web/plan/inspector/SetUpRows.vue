@@ -1,0 +1,202 @@
+<script setup lang="ts">
+import { ref } from 'vue';
+import type { NamedSetUp } from '#core/catalogue';
+import {
+  movesAtSwitch,
+  PROP_KINDS,
+  PROP_KIND_NAMES,
+  PROP_PLACES,
+  propKind,
+  stackHeightCm,
+  type PropKind,
+  type PropPlace,
+  type SetUp,
+  type SetUpRow,
+} from '#core/props';
+import AppIcon from '../../shared/AppIcon.vue';
+import { newId } from '../../stores/browser';
+import FieldGroup from './FieldGroup.vue';
+
+/** A set-up as rows: which prop, in which fold, how it lies, where, on which side, how many. */
+const {
+  title,
+  says = '',
+  setUp,
+  twoSided,
+  ready,
+  accept,
+} = defineProps<{
+  title: string;
+  says?: string;
+  setUp: SetUp;
+  twoSided: boolean;
+  /** The set-ups the library has for this position. */
+  ready: readonly NamedSetUp[];
+  accept: (setUp: SetUp) => string | undefined;
+}>();
+
+const trouble = ref('');
+const put = (rows: SetUp): void => {
+  trouble.value = accept(rows) ?? '';
+};
+const change = (row: SetUpRow, patch: Partial<SetUpRow>): void =>
+  put(setUp.map((other) => (other === row ? { ...row, ...patch } : other)));
+const firstState = (kind: PropKind): string => Object.keys(PROP_KINDS[kind].states)[0] ?? '';
+const height = (row: SetUpRow): string => {
+  const cm = stackHeightCm(row.kind, row.state, row.count);
+  return cm >= 3 ? `${Math.round(cm)} cm` : '';
+};
+function addRow(): void {
+  put([
+    ...setUp,
+    {
+      id: newId(),
+      kind: 'blanket',
+      state: 'basic',
+      lie: 'lengthwise',
+      place: 'head',
+      side: 'centre',
+      count: 1,
+      mirror: true,
+      optional: false,
+      why: '',
+    },
+  ]);
+}
+function take(event: Event): void {
+  const select = event.target as HTMLSelectElement;
+  const chosen = ready.find(({ id }) => id === select.value);
+  if (chosen) put(chosen.items.map((row) => ({ ...row })));
+  select.value = '';
+}
+const value = (event: Event): string => (event.target as HTMLSelectElement).value;
+</script>
+
+<template>
+  <FieldGroup :title="title" :says="says" add="Add a prop" @add="addRow">
+    <template v-if="ready.length > 0" #head>
+      <select class="ready small" aria-label="Take a set-up from the library" @change="take">
+        <option value="">from the library…</option>
+        <option v-for="named in ready" :key="named.id" :value="named.id">{{ named.name }}</option>
+      </select>
+    </template>
+    <p v-if="setUp.length === 0" class="small quiet">No props.</p>
+    <ul>
+      <li v-for="row in setUp" :key="row.id">
+        <input
+          class="count"
+          type="number"
+          min="1"
+          max="12"
+          :value="row.count"
+          :aria-label="`How many, ${propKind(row.kind).label}`"
+          @change="change(row, { count: Number(value($event)) })"
+        />
+        <select
+          :value="row.kind"
+          aria-label="Prop"
+          class="kind"
+          @change="change(row, { kind: value($event) as PropKind, state: firstState(value($event) as PropKind) })"
+        >
+          <option v-for="kind in PROP_KIND_NAMES" :key="kind" :value="kind">{{ propKind(kind).label }}</option>
+        </select>
+        <select
+          :value="row.state"
+          aria-label="Fold or face"
+          :disabled="Object.keys(propKind(row.kind).states).length === 1"
+          @change="change(row, { state: value($event) })"
+        >
+          <option v-for="(state, name) in propKind(row.kind).states" :key="name" :value="name">
+            {{ state.label }}
+          </option>
+        </select>
+        <select :value="row.lie" aria-label="Lie" @change="change(row, { lie: value($event) as SetUpRow['lie'] })">
+          <option value="lengthwise">lengthwise</option>
+          <option value="crosswise">crosswise</option>
+        </select>
+        <select :value="row.place" aria-label="Place" @change="change(row, { place: value($event) as PropPlace })">
+          <option v-for="(words, place) in PROP_PLACES" :key="place" :value="place">{{ words }}</option>
+        </select>
+        <select
+          :value="row.side"
+          :aria-label="twoSided ? 'Side while the left side is held' : 'Side'"
+          @change="change(row, { side: value($event) as SetUpRow['side'] })"
+        >
+          <option value="centre">middle</option>
+          <option value="left">left</option>
+          <option value="right">right</option>
+          <option value="each">each side</option>
+        </select>
+        <span class="small quiet cm">{{ height(row) }}</span>
+        <button
+          type="button"
+          class="icon-button"
+          :aria-label="`Remove ${propKind(row.kind).label}`"
+          @click="put(setUp.filter((other) => other !== row))"
+        >
+          <AppIcon name="remove" :size="14" />
+        </button>
+        <label v-if="twoSided && (movesAtSwitch(row) || !row.mirror)" class="small quiet mirror">
+          <input
+            type="checkbox"
+            :checked="row.mirror"
+            @change="change(row, { mirror: ($event.target as HTMLInputElement).checked })"
+          />
+          <AppIcon name="swap" :size="14" /> moves to the other side at the change
+        </label>
+        <p v-if="row.why" class="small quiet why">{{ row.why }}</p>
+      </li>
+    </ul>
+    <p v-if="trouble" class="caution small" role="alert">{{ trouble }}</p>
+  </FieldGroup>
+</template>
+
+<style scoped>
+li {
+  display: grid;
+  grid-template-columns: 36px 1.3fr 1.2fr 1.1fr 1.6fr 0.9fr 38px 26px;
+  gap: 2px 4px;
+  align-items: center;
+  padding: 2px 0;
+}
+select,
+.count {
+  min-width: 0;
+}
+.kind {
+  font-weight: 600;
+}
+.ready {
+  max-width: 180px;
+}
+.cm {
+  text-align: right;
+}
+.icon-button {
+  width: 26px;
+  height: 26px;
+}
+.mirror,
+.why {
+  display: flex;
+  grid-column: 2 / -1;
+  gap: 5px;
+  align-items: center;
+}
+.count {
+  height: 26px;
+  padding: 0 4px;
+  border: 1px solid transparent;
+  border-bottom-color: var(--line-strong);
+  border-radius: 3px;
+  background: none;
+  color: var(--ink);
+  font: inherit;
+}
+@media (width < 640px) {
+  li {
+    grid-template-columns: 44px 1fr 1fr 44px;
+    padding: 8px 0;
+  }
+}
+</style>

@@ -1,0 +1,53 @@
+<script setup lang="ts">
+import { computed, useId } from 'vue';
+import type { SidesKind } from '#core/catalogue';
+import { setFirstSide, setSidesKind, type FirstSide, type HoldStep } from '#core/plan';
+import { DEFAULT_RULES } from '#core/timeline';
+import { builtInLibrary } from '#library';
+import { useEdit } from '../use-edit';
+
+/** How a hold lies over the sides of the body, which goes first, and what "left" means for it. */
+const { step } = defineProps<{ step: HoldStep }>();
+
+const edit = useEdit();
+const sidesId = useId();
+const firstId = useId();
+const two = computed(() => (step.sides.kind === 'each' || step.sides.kind === 'crossing' ? step.sides : undefined));
+const leftMeans = computed(() => builtInLibrary.position(step.position)?.leftMeans ?? '');
+const value = (event: Event): string => (event.target as HTMLSelectElement).value;
+</script>
+
+<template>
+  <div class="sides small">
+    <label :for="sidesId">Sides</label>
+    <select :id="sidesId" :value="step.sides.kind" @change="edit(setSidesKind(step.id, value($event) as SidesKind))">
+      <option value="together">both together</option>
+      <option value="each">each in turn</option>
+      <option value="crossing">crossing</option>
+      <option value="one">one only</option>
+    </select>
+    <template v-if="two">
+      <label :for="firstId">first</label>
+      <select :id="firstId" :value="two.first" @change="edit(setFirstSide(step.id, value($event) as FirstSide))">
+        <option value="house">{{ DEFAULT_RULES.firstSide }}, as usual</option>
+        <option value="left">left</option>
+        <option value="right">right</option>
+      </select>
+      <span v-if="leftMeans" class="quiet">“Left”: {{ leftMeans }}.</span>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.sides {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 8px;
+  align-items: center;
+  padding-bottom: 6px;
+}
+label {
+  color: var(--ink-2);
+  font-size: 13.5px;
+}
+</style>

@@ -1,0 +1,69 @@
+import { familyLabel, matchScore, type Approach } from '#core/catalogue';
+import { breathFrom, holdDefaults, holdFrom, holdNamed, moveStep, restStep, talkStep, type Step } from '#core/plan';
+import { clockOfSeconds } from '#core/time';
+import { POSITIONS, TECHNIQUES } from '#library';
+
+/** Something that can be added to a plan, found by what was typed. */
+export interface Suggestion {
+  name: string;
+  says: string;
+  make: (id: string, approach: Approach) => Step;
+}
+
+interface Entry extends Suggestion {
+  names: string[];
+}
+
+const PLAIN: Entry[] = [
+  { name: 'Rest', says: 'a still rest, 1:00', names: ['Rest', 'Pause', 'Stillness'], make: (id) => restStep(id) },
+  { name: 'Loosen', says: 'a short loosening, 0:45', names: ['Loosen', 'Move', 'Shake'], make: (id) => moveStep(id) },
+  {
+    name: 'Talk',
+    says: 'arrive, explain, close, 1:00',
+    names: ['Talk', 'Arrive', 'Close', 'Speak'],
+    make: (id) => talkStep(id),
+  },
+];
+
+const ENTRIES: Entry[] = [
+  ...POSITIONS.map((position) => {
+    const { english, sanskrit, yin } = position.names;
+    const sides = { together: 'both sides', each: 'each side', crossing: 'crossing', one: 'one side' }[position.sides];
+    const { seconds } = holdDefaults(position, 'blended');
+    return {
+      name: english,
+      says: [sanskrit, yin, familyLabel(position.family), `${sides}, about ${clockOfSeconds(seconds)}`]
+        .filter(Boolean)
+        .join(' · '),
+      names: [english, sanskrit, yin, position.short],
+      make: (id: string, approach: Approach) => holdFrom(position, approach, id),
+    };
+  }),
+  ...TECHNIQUES.map((technique) => ({
+    name: technique.names.english,
+    says: [technique.names.sanskrit, technique.round].filter(Boolean).join(' · '),
+    names: [technique.names.english, technique.names.sanskrit, technique.short, 'breath'],
+    make: (id: string) => breathFrom(technique, id),
+  })),
+  ...PLAIN,
+];
+
+/**
+ * What can be added for what was typed, best first; everything while nothing is typed. A name nobody knows can be added
+ * as a hold of one's own.
+ */
+export function suggestSteps(query: string): Suggestion[] {
+  const asked = query.trim();
+  if (asked === '') return ENTRIES;
+  const found = ENTRIES.map((entry) => ({ entry, score: matchScore(asked, entry.names) }))
+    .filter(({ score }) => score > 0)
+    .sort((a, b) => b.score - a.score)
+    .map(({ entry }) => entry);
+  const name = asked.slice(0, 120);
+  const own: Suggestion = {
+    name: `“${name}”`,
+    says: 'a hold of your own under this name',
+    make: (id) => holdNamed(name, id),
+  };
+  return found.some((entry) => matchScore(asked, entry.names) === 4) ? found : [...found, own];
+}

@@ -1,0 +1,48 @@
+import { createRouter, createWebHistory } from 'vue-router';
+import HomeRoom from './home/HomeRoom.vue';
+
+declare module 'vue-router' {
+  interface RouteMeta {
+    /** Which room of the navigation this belongs to. */
+    room?: 'plan' | 'teach' | 'lookback';
+    title: string;
+    /** A room without the navigation above it. */
+    bare?: boolean;
+  }
+}
+
+export const router = createRouter({
+  history: createWebHistory(),
+  routes: [
+    { path: '/', component: HomeRoom, meta: { title: 'Plans' } },
+    {
+      path: '/plans/:id',
+      component: () => import('./plan/PlanRoom.vue'),
+      props: true,
+      meta: { room: 'plan', title: 'Plan' },
+    },
+    {
+      path: '/teach/:id',
+      component: () => import('./teach/TeachRoom.vue'),
+      props: true,
+      meta: { room: 'teach', title: 'Teach', bare: true },
+    },
+    {
+      path: '/runs',
+      component: () => import('./lookback/RunsRoom.vue'),
+      meta: { room: 'lookback', title: 'Look back' },
+    },
+    {
+      path: '/runs/:id',
+      component: () => import('./lookback/RunRoom.vue'),
+      props: true,
+      meta: { room: 'lookback', title: 'Look back' },
+    },
+    { path: '/bin', component: () => import('./home/BinRoom.vue'), meta: { title: 'Bin' } },
+    { path: '/:path(.*)*', component: () => import('./home/NowhereRoom.vue'), meta: { title: 'Not here' } },
+  ],
+});
+
+router.afterEach((to) => {
+  document.title = `${to.meta.title} · Zovrin`;
+});

@@ -1,0 +1,118 @@
+<script setup lang="ts">
+import { ref, useId, watch } from 'vue';
+
+/** A number. Gives the reason under the field where it is refused, and keeps what was typed. */
+const {
+  modelValue,
+  label,
+  accept,
+  hideLabel = false,
+  step = 1,
+  unit = '',
+} = defineProps<{
+  modelValue: number;
+  label: string;
+  accept: (value: number) => string | undefined;
+  hideLabel?: boolean;
+  step?: number;
+  unit?: string;
+}>();
+
+const id = useId();
+const typed = ref('');
+const reason = ref('');
+watch(
+  () => modelValue,
+  (value) => {
+    typed.value = String(value);
+    reason.value = '';
+  },
+  { immediate: true },
+);
+function commit(): void {
+  const text = typed.value.trim().replace(',', '.');
+  const value = text === '' ? Number.NaN : Number(text);
+  if (Number.isNaN(value)) reason.value = 'Type a number.';
+  else reason.value = (value === modelValue ? undefined : accept(value)) ?? '';
+}
+function nudge(by: number): void {
+  const value = Number(typed.value.replace(',', '.'));
+  if (Number.isNaN(value)) return;
+  typed.value = String(Math.round((value + by) * 1000) / 1000);
+  commit();
+}
+</script>
+
+<template>
+  <span class="field" :class="{ bad: reason !== '' }">
+    <label :for="id" :class="{ 'sr-only': hideLabel }">{{ label }}</label>
+    <span class="line">
+      <input
+        :id="id"
+        v-model="typed"
+        inputmode="decimal"
+        autocomplete="off"
+        :aria-invalid="reason !== ''"
+        @change="commit"
+        @keydown.enter="commit"
+        @keydown.up.prevent="nudge(step)"
+        @keydown.down.prevent="nudge(-step)"
+      />
+      <span v-if="unit" class="quiet">{{ unit }}</span>
+    </span>
+    <span v-if="reason !== ''" class="reason" role="alert">{{ reason }}</span>
+  </span>
+</template>
+
+<style scoped>
+.field {
+  display: inline-flex;
+  position: relative;
+  flex-direction: column;
+  gap: 2px;
+}
+label {
+  color: var(--ink-2);
+  font-size: 12.5px;
+  line-height: 16px;
+}
+.line {
+  display: flex;
+  gap: 5px;
+  align-items: center;
+}
+input {
+  width: 56px;
+  height: 30px;
+  padding: 4px 8px;
+  border: 1px solid var(--line-strong);
+  border-radius: 4px;
+  background: var(--sheet);
+  color: var(--ink);
+  font: inherit;
+  font-variant-numeric: tabular-nums;
+}
+.bad input {
+  border-color: var(--caution);
+}
+.reason {
+  position: absolute;
+  z-index: 3;
+  top: calc(100% + 2px);
+  left: 0;
+  width: max-content;
+  max-width: 260px;
+  padding: 6px 8px;
+  border: 1px solid var(--caution);
+  border-radius: 4px;
+  background: var(--caution-soft);
+  color: var(--caution);
+  font-size: 13px;
+  line-height: 17px;
+}
+@media (pointer: coarse) {
+  input {
+    height: 44px;
+  }
+}
+</style>

@@ -1,0 +1,146 @@
+<script setup lang="ts">
+import { computed, ref, useId, watch } from 'vue';
+import { editableClock, parseDuration, type Seconds } from '#core/time';
+
+/**
+ * A length typed as people write it. Gives seconds when what is typed can be read and is accepted; otherwise says why
+ * under the field and keeps what was typed. `usual` is the length that counts while the field is empty.
+ */
+const {
+  modelValue,
+  label,
+  accept,
+  usual,
+  large = false,
+  hideLabel = false,
+} = defineProps<{
+  modelValue: Seconds | null;
+  label: string;
+  /** Takes the length; gives the reason where it is refused. */
+  accept: (seconds: Seconds | null) => string | undefined;
+  usual?: Seconds;
+  large?: boolean;
+  hideLabel?: boolean;
+}>();
+
+const id = useId();
+const typed = ref('');
+const reason = ref('');
+const shown = computed(() => (modelValue === null ? '' : editableClock(modelValue)));
+watch(
+  shown,
+  (text) => {
+    typed.value = text;
+    reason.value = '';
+  },
+  { immediate: true },
+);
+
+function commit(): void {
+  if (typed.value === shown.value) {
+    reason.value = '';
+    return;
+  }
+  if (usual !== undefined && typed.value.trim() === '') {
+    reason.value = accept(null) ?? '';
+    return;
+  }
+  const parsed = parseDuration(typed.value);
+  reason.value = (parsed.ok ? accept(parsed.seconds) : parsed.reason) ?? '';
+  if (reason.value === '') typed.value = shown.value;
+}
+
+function nudge(by: number): void {
+  const parsed = parseDuration(typed.value || editableClock(usual ?? 0));
+  if (!parsed.ok) return;
+  typed.value = editableClock(Math.max(0, parsed.seconds + by));
+  commit();
+}
+</script>
+
+<template>
+  <span class="field" :class="{ large, bad: reason !== '' }">
+    <label :for="id" :class="{ 'sr-only': hideLabel }">{{ label }}</label>
+    <input
+      :id="id"
+      v-model="typed"
+      type="text"
+      inputmode="text"
+      autocomplete="off"
+      :placeholder="usual === undefined ? '' : editableClock(usual)"
+      :aria-invalid="reason !== ''"
+      :aria-describedby="reason === '' ? undefined : `${id}-reason`"
+      @change="commit"
+      @keydown.enter="commit"
+      @keydown.up.prevent="nudge($event.shiftKey ? 60 : 15)"
+      @keydown.down.prevent="nudge($event.shiftKey ? -60 : -15)"
+    />
+    <span v-if="reason !== ''" :id="`${id}-reason`" class="reason" role="alert">{{ reason }}</span>
+  </span>
+</template>
+
+<style scoped>
+.field {
+  display: inline-flex;
+  position: relative;
+  gap: 8px;
+  align-items: center;
+}
+label {
+  color: var(--ink-2);
+}
+input {
+  width: 72px;
+  height: 28px;
+  padding: 0 6px;
+  border: 1px solid transparent;
+  border-bottom-color: var(--line-strong);
+  border-radius: 3px;
+  background: none;
+  color: var(--ink);
+  font: inherit;
+  font-variant-numeric: tabular-nums;
+}
+input::placeholder {
+  color: var(--ink-3);
+  opacity: 1;
+}
+input:hover {
+  border-color: var(--line-strong);
+}
+.bad input {
+  border-color: var(--caution);
+}
+.large {
+  flex-direction: column;
+  gap: 0;
+  align-items: stretch;
+}
+.large input {
+  width: 100%;
+  height: 40px;
+  font: 500 26px/34px var(--head);
+  font-variant-numeric: tabular-nums;
+}
+.reason {
+  position: absolute;
+  z-index: 3;
+  top: calc(100% + 2px);
+  right: 0;
+  width: max-content;
+  max-width: 280px;
+  padding: 6px 8px;
+  border: 1px solid var(--caution);
+  border-radius: 4px;
+  background: var(--caution-soft);
+  color: var(--caution);
+  font-size: 13px;
+  line-height: 17px;
+  text-align: left;
+}
+@media (pointer: coarse) {
+  input {
+    height: 44px;
+  }
+}
+</style>

@@ -1,0 +1,97 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { Plan } from '#core/plan';
+import { clockOfMs } from '#core/time';
+import type { PromptCue, Timeline } from '#core/timeline';
+import type { Block, HoldBlock } from './blocks';
+import { shorterSides } from './labels';
+import { holdEdges, missingEnd, xOf, type RibbonScale } from './shapes';
+
+/** What stands on a ribbon: numbers, prompts, bells, locks, and what a shorter side misses. About y = 0. */
+const { plan, timeline, blocks, scale, bellsY } = defineProps<{
+  plan: Plan;
+  timeline: Timeline;
+  blocks: readonly Block[];
+  scale: RibbonScale;
+  bellsY: number;
+}>();
+
+const NARROWEST_NUMBER = 30;
+const x = (ms: number): number => xOf(scale, ms);
+const holds = computed(() => blocks.filter((block): block is HoldBlock => block.kind === 'hold'));
+
+const numbers = computed(() => [
+  ...holds.value.flatMap((block) => {
+    const [from, to] = block.longest.map(x) as [number, number];
+    if (to - from < NARROWEST_NUMBER) return [];
+    const [top, bottom] = holdEdges(block, scale.height);
+    return [
+      { x: (from + to) / 2, y: (top + bottom) / 2 + 4.2, text: clockOfMs(block.endMs - block.startMs), ink: false },
+    ];
+  }),
+  ...blocks.flatMap((block) => {
+    if (block.kind !== 'rest' || x(block.endMs) - x(block.startMs) < 34) return [];
+    return [
+      { x: (x(block.startMs) + x(block.endMs)) / 2, y: 4, text: clockOfMs(block.endMs - block.startMs), ink: true },
+    ];
+  }),
+]);
+
+function promptY({ stepIndex, turn }: PromptCue): number {
+  const block = holds.value.find((hold) => hold.stepIndex === stepIndex && hold.turn === turn);
+  if (!block) return 0;
+  const [top, bottom] = holdEdges(block, scale.height);
+  return block.side === 'right' ? bottom - 5 : top + 5;
+}
+const missing = computed(() =>
+  shorterSides(holds.value).map(({ block, missingMs }) => ({
+    d: missingEnd(block, missingMs, scale),
+    x: Math.max(x(block.endMs + missingMs), x(block.leaveMs)) + 4,
+    y: block.side === 'left' ? -scale.height + 10 : scale.height - 4,
+    text: `${clockOfMs(missingMs)} short`,
+  })),
+);
+const locks = computed(() =>
+  timeline.steps
+    .filter(({ stepIndex }) => plan.steps[stepIndex]?.locked)
+    .map(({ startMs, endMs }) => `M${x(startMs)} ${-scale.height}H${x(endMs)}m0 -3v6`),
+);
+</script>
+
+<template>
+  <text
+    v-for="(number, i) in numbers"
+    :key="`n${i}`"
+    class="r-number"
+    :class="{ ink: number.ink }"
+    :x="number.x"
+    :y="number.y"
+    >{{ number.text }}</text
+  >
+  <circle
+    v-for="(prompt, i) in timeline.prompts"
+    :key="`p${i}`"
+    class="r-dot"
+    :cx="x(prompt.atMs)"
+    :cy="promptY(prompt)"
+    r="1.7"
+  />
+  <template v-for="(bell, i) in timeline.bells" :key="`b${i}`">
+    <circle v-if="bell.kind !== 'half'" class="r-bell" :cx="x(bell.atMs)" :cy="bellsY" r="1.8" />
+  </template>
+  <path v-for="(d, i) in locks" :key="`l${i}`" class="r-planned" :d="d" />
+  <template v-for="(gap, i) in missing" :key="`m${i}`">
+    <path class="r-missing" :d="gap.d" />
+    <text class="short" :x="gap.x" :y="gap.y">{{ gap.text }}</text>
+  </template>
+</template>
+
+<style scoped>
+.short {
+  fill: var(--caution);
+  font: 600 12.5px var(--text);
+  paint-order: stroke;
+  stroke: var(--paper);
+  stroke-width: 3px;
+}
+</style>

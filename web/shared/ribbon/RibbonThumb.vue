@@ -1,0 +1,45 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { clockOfMs } from '#core/time';
+import type { Timeline } from '#core/timeline';
+import { ribbonBlocks } from './blocks';
+import RibbonBody from './RibbonBody.vue';
+import { xOf } from './shapes';
+
+/** A session as a small ribbon. Thumbnails in one list share `pxPerMs`, so a short session looks short. */
+const {
+  timeline,
+  pxPerMs,
+  width,
+  height = 48,
+} = defineProps<{
+  timeline: Timeline;
+  pxPerMs: number;
+  width: number;
+  height?: number;
+}>();
+
+const scale = computed(() => ({ x0: 1, pxPerMs, height: height * 0.4, thread: 1.6 }));
+/** Too small for stages: their cuts would eat the hold. */
+const blocks = computed(() =>
+  ribbonBlocks(timeline.phases).map((block) => (block.kind === 'hold' ? { ...block, cutsMs: [] } : block)),
+);
+const endX = computed(() => xOf(scale.value, timeline.totals.totalMs));
+const targetX = computed(() => Math.min(width - 1, xOf(scale.value, timeline.totals.targetMs)));
+const said = computed(() => `${clockOfMs(timeline.totals.totalMs)} of ${clockOfMs(timeline.totals.targetMs)}`);
+</script>
+
+<template>
+  <svg
+    :width="width"
+    :height="height"
+    :viewBox="`0 ${-height / 2} ${width} ${height}`"
+    role="img"
+    :aria-label="`Ribbon, ${said}`"
+  >
+    <path class="r-axis" :d="`M1 0H${endX}`" />
+    <path v-if="targetX > endX" class="r-tick" stroke-dasharray="1.5 2.5" :d="`M${endX} 0H${targetX}`" />
+    <RibbonBody :blocks="blocks" :scale="scale" />
+    <path class="r-target" :d="`M${targetX} ${-height * 0.42}V${height * 0.42}`" />
+  </svg>
+</template>

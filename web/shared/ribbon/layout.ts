@@ -1,0 +1,45 @@
+import type { Plan } from '#core/plan';
+import { compileTimeline, type Timeline } from '#core/timeline';
+import { builtInLibrary } from '#library';
+import { xOf, type RibbonScale } from './shapes';
+
+/** The time a planner's ribbon shows: the longer of total and class, and a minute and a half. Milliseconds. */
+export const ribbonDomainMs = ({ totals }: Timeline): number => Math.max(totals.totalMs, totals.targetMs) + 90_000;
+
+/** Names of a step for the lane above a ribbon, the fullest first: its own, the part before a comma, the library's short one. */
+export function laneNames(plan: Plan, stepIndex: number): string[] {
+  const step = plan.steps[stepIndex];
+  if (!step) return [];
+  const entry =
+    step.kind === 'hold'
+      ? builtInLibrary.position(step.position)
+      : step.kind === 'breath'
+        ? builtInLibrary.technique(step.technique)
+        : undefined;
+  const shorter = [step.name.split(/[,;]/)[0] ?? '', entry?.short ?? '', entry?.short.split(' ')[0] ?? ''];
+  return [step.name, ...shorter.filter((name) => name.length > 0)].filter((name) => name.length < 32);
+}
+
+const SMALLEST_TARGET = 24;
+
+/**
+ * The step under a point of the ribbon. A step narrower than 24 px can still be hit 12 px about its middle; where two
+ * could be meant, the one with the nearer middle is.
+ */
+export function stepAt(timeline: Timeline, scale: RibbonScale, x: number): number | undefined {
+  let best: { index: number; distance: number } | undefined;
+  for (const { stepIndex, startMs, endMs } of timeline.steps) {
+    const [from, to] = [xOf(scale, startMs), xOf(scale, endMs)];
+    const middle = (from + to) / 2;
+    const reach = Math.max(SMALLEST_TARGET, to - from) / 2;
+    const distance = Math.abs(x - middle);
+    if (distance > reach) continue;
+    const thin = to - from < SMALLEST_TARGET;
+    const rank = thin ? distance : distance + (x >= from && x <= to ? 0 : 1000);
+    if (!best || rank < best.distance) best = { index: stepIndex, distance: rank };
+  }
+  return best?.index;
+}
+
+/** A plan's timeline with the library that ships. */
+export const timelineOf = (plan: Plan): Timeline => compileTimeline(plan, builtInLibrary);

@@ -1,0 +1,112 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { compileTimeline } from '#core/timeline';
+import { plan } from '../../../tests/support/arbitraries';
+import { noLibrary, planOf, talk, workedHold } from '../../../tests/support/examples';
+import { ribbonBlocks, type HoldBlock } from './blocks';
+import { axisMinutes, laneLabels, shorterSides } from './labels';
+import { blockShapes, holdEdges, waveFactor, type RibbonScale } from './shapes';
+
+const scale: RibbonScale = { x0: 10, pxPerMs: 1 / 1000, height: 36, thread: 3 };
+const blocksOf = (document: Parameters<typeof compileTimeline>[0]) =>
+  ribbonBlocks(compileTimeline(document, noLibrary).phases);
+
+describe('blocks', () => {
+  test('a two-sided hold is two blocks that carry their ways in and out', () => {
+    const holds = blocksOf(planOf(workedHold)).filter((block) => block.kind === 'hold');
+    expect(holds.map(({ side, enterMs, startMs, endMs, leaveMs }) => [side, enterMs, startMs, endMs, leaveMs])).toEqual(
+      [
+        ['left', 40_000, 65_000, 285_000, 305_000],
+        ['right', 320_000, 345_000, 565_000, 585_000],
+      ],
+    );
+  });
+
+  test('blocks with their shoulders cover the time without a gap', () => {
+    fc.assert(
+      fc.property(plan, (any) => {
+        const timeline = compileTimeline(any, noLibrary);
+        let at = 0;
+        for (const block of ribbonBlocks(timeline.phases)) {
+          expect(block.kind === 'hold' ? block.enterMs : block.startMs).toBe(at);
+          at = block.kind === 'hold' ? block.leaveMs : block.endMs;
+        }
+        expect(at).toBe(timeline.totals.totalMs);
+      }),
+    );
+  });
+
+  test('the shorter side is found with exactly what it misses', () => {
+    const sides = {
+      kind: 'each' as const,
+      first: 'left' as const,
+      length: { kind: 'perSide' as const, left: 270, right: 230 },
+    };
+    const holds = blocksOf(planOf({ ...workedHold, sides })).filter(
+      (block): block is HoldBlock => block.kind === 'hold',
+    );
+    expect(shorterSides(holds).map(({ block, missingMs }) => [block.side, missingMs])).toEqual([['right', 40_000]]);
+    expect(
+      shorterSides(blocksOf(planOf(workedHold)).filter((block): block is HoldBlock => block.kind === 'hold')),
+    ).toEqual([]);
+  });
+});
+
+describe('shapes', () => {
+  test('left rises, right hangs, both lies across, crossing leans', () => {
+    expect(holdEdges({ side: 'left', crossing: false }, 36)).toEqual([-36, 0]);
+    expect(holdEdges({ side: 'right', crossing: false }, 36)).toEqual([-0, 36]);
+    expect(holdEdges({ side: 'both', crossing: false }, 36)).toEqual([-18, 18]);
+    expect(holdEdges({ side: 'left', crossing: true }, 36)).toEqual([-27, 9]);
+    expect(holdEdges({ side: 'right', crossing: true }, 36)).toEqual([-9, 27]);
+  });
+
+  test('every block of every plan has a shape with only numbers in it, within the ribbon', () => {
+    fc.assert(
+      fc.property(plan, (any) => {
+        const blocks = blocksOf(any);
+        const factor = waveFactor(blocks, scale.pxPerMs);
+        for (const block of blocks) {
+          for (const { d } of blockShapes(block, scale, factor)) {
+            expect(d).toMatch(/^M[-\d. MCHVLqtaZ]+$/i);
+            expect(d).not.toMatch(/NaN|Infinity/);
+          }
+        }
+      }),
+    );
+  });
+
+  test('dense breath is drawn several cycles to a wave, one factor for the ribbon', () => {
+    const wave = {
+      kind: 'wave',
+      stepIndex: 0,
+      startMs: 0,
+      endMs: 100_000,
+      quarters: [
+        { kind: 'in', ms: 5000 },
+        { kind: 'out', ms: 5000 },
+      ],
+      cyclesPerRound: 1,
+    } as const;
+    const blocks = [{ ...wave, quarters: [...wave.quarters] }];
+    expect(waveFactor(blocks, 1 / 1000)).toBe(1);
+    expect(waveFactor(blocks, 1 / 10_000)).toBe(3);
+    expect(waveFactor(blocksOf(planOf(talk('a', 60))), 1)).toBe(1);
+  });
+});
+
+test('labels: number and name, the number alone, or nothing', () => {
+  const entries = [
+    { x: 0, number: 1, names: ['Child’s pose on a long bolster, wide', 'Child’s pose'] },
+    { x: 200, number: 2, names: ['Head to knee'] },
+    { x: 230, number: 3, names: ['Rest'] },
+    { x: 236, number: 4, names: ['Rest'] },
+  ];
+  expect(laneLabels(entries, 400).map(({ text }) => text)).toEqual(['1 Child’s pose', '2', '', '4 Rest']);
+});
+
+test('the axis is marked in round minutes', () => {
+  expect(axisMinutes(1078 / (75 * 60_000))).toBe(5);
+  expect(axisMinutes(1078 / (10 * 60_000))).toBe(1);
+  expect(axisMinutes(300 / (90 * 60_000))).toBe(20);
+});

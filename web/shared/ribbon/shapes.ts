@@ -1,0 +1,168 @@
+import type { Block, HoldBlock, WaveBlock } from './blocks';
+
+/** How a ribbon lies on the page: x of its beginning, pixels a millisecond, height of a hold, width of the thread. */
+export interface RibbonScale {
+  x0: number;
+  pxPerMs: number;
+  height: number;
+  thread: number;
+}
+
+/** One drawn shape: a path and what it is, which the stylesheet colours. */
+export interface Shape {
+  look:
+    'left' | 'right' | 'both' | 'rest' | 'thread' | 'breath' | 'breath-band' | 'own-pace' | 'loosen' | 'talk' | 'cut';
+  d: string;
+}
+
+const n = (value: number): string => String(Math.round(value * 100) / 100);
+
+export const xOf = (scale: RibbonScale, ms: number): number => scale.x0 + ms * scale.pxPerMs;
+
+/** A shoulder: one cubic from a point to a point, level at both ends. */
+function shoulder(x0: number, y0: number, x1: number, y1: number): string {
+  const middle = n((x0 + x1) / 2);
+  return `C${middle} ${n(y0)} ${middle} ${n(y1)} ${n(x1)} ${n(y1)}`;
+}
+
+/** Upper and lower edge of a hold about the centre line: left above, right below, both across, crossing leaning. */
+export function holdEdges({ side, crossing }: Pick<HoldBlock, 'side' | 'crossing'>, height: number): [number, number] {
+  if (side !== 'left' && side !== 'right') return [-height / 2, height / 2];
+  const [out, back] = crossing ? [0.75 * height, 0.25 * height] : [height, 0];
+  return side === 'left' ? [-out, back] : [-back, out];
+}
+
+/** The outline of a hold with its shoulders; also used alone, for what was planned. */
+export function holdOutline(block: HoldBlock, scale: RibbonScale): string {
+  const [top, bottom] = holdEdges(block, scale.height);
+  const half = scale.thread / 2;
+  const [enter, start, end, leave] = [block.enterMs, block.startMs, block.endMs, block.leaveMs].map((ms) =>
+    xOf(scale, ms),
+  ) as [number, number, number, number];
+  return (
+    `M${n(enter)} ${n(-half)}${shoulder(enter, -half, start, top)}H${n(end)}${shoulder(end, top, leave, -half)}` +
+    `V${n(half)}${shoulder(leave, half, end, bottom)}H${n(start)}${shoulder(start, bottom, enter, half)}Z`
+  );
+}
+
+function rest(x0: number, x1: number, scale: RibbonScale): string {
+  const half = scale.thread / 2;
+  const reach = Math.max(half + 0.5, scale.height * 0.24);
+  const edge = Math.min(4, (x1 - x0) / 3);
+  return (
+    `M${n(x0)} ${n(-half)}${shoulder(x0, -half, x0 + edge, -reach)}H${n(x1 - edge)}${shoulder(x1 - edge, -reach, x1, -half)}` +
+    `V${n(half)}${shoulder(x1, half, x1 - edge, reach)}H${n(x0 + edge)}${shoulder(x0 + edge, reach, x0, half)}Z`
+  );
+}
+
+function loosen(x0: number, x1: number, scale: RibbonScale): string {
+  const waves = Math.max(2, Math.round((x1 - x0) / 7));
+  const width = (x1 - x0) / waves;
+  const rise = Math.min(6.4, scale.height * 0.18);
+  return `M${n(x0)} 0` + `q${n(width / 4)} ${n(-rise)} ${n(width / 2)} 0t${n(width / 2)} 0`.repeat(waves);
+}
+
+/** Dots as circles of two arcs, so that a talk is one path. */
+function talk(x0: number, x1: number, scale: RibbonScale): string {
+  const radius = Math.min(1.8, scale.height * 0.06 + 0.4);
+  const dots = Math.max(1, Math.floor((x1 - x0) / (radius * 3.6)));
+  const width = (x1 - x0) / dots;
+  const arc = `a${n(radius)} ${n(radius)} 0 1 1`;
+  return Array.from(
+    { length: dots },
+    (_, i) => `M${n(x0 + width * (i + 0.5) - radius)} 0${arc} ${n(2 * radius)} 0${arc} ${n(-2 * radius)} 0`,
+  ).join('');
+}
+
+/** Breath cycles drawn narrower than this many pixels are drawn several to a wave. */
+const NARROWEST_WAVE = 3;
+/** From this width on the slopes of a wave are curved. */
+const CURVED_FROM = 10;
+
+const cycleMs = (block: WaveBlock): number =>
+  block.quarters.reduce((sum, { ms }) => sum + ms, 0) / block.cyclesPerRound;
+
+/** How many cycles one drawn wave stands for: one factor for a whole ribbon, so that densities can be compared. */
+export function waveFactor(blocks: readonly Block[], pxPerMs: number): number {
+  const widths = blocks.filter((block) => block.kind === 'wave').map((block) => cycleMs(block) * pxPerMs);
+  const narrowest = Math.min(...widths);
+  return Number.isFinite(narrowest) && narrowest > 0 ? Math.max(1, Math.ceil(NARROWEST_WAVE / narrowest)) : 1;
+}
+
+function wave(block: WaveBlock, scale: RibbonScale, factor: number): string {
+  const [top, bottom] = [-scale.height / 2, scale.height / 2];
+  const end = xOf(scale, block.endMs);
+  const curved = cycleMs(block) * scale.pxPerMs * factor > CURVED_FROM;
+  let x = xOf(scale, block.startMs);
+  let d = `M${n(x)} ${n(bottom)}`;
+  for (let i = 0; x < end - 0.01; i = (i + 1) % block.quarters.length) {
+    const quarter = block.quarters[i] as WaveBlock['quarters'][number];
+    const next = Math.min(end, x + quarter.ms * scale.pxPerMs * factor);
+    if (quarter.kind === 'holdFull' || quarter.kind === 'holdEmpty') d += `H${n(next)}`;
+    else {
+      const [from, to] = quarter.kind === 'in' ? [bottom, top] : [top, bottom];
+      d += curved ? shoulder(x, from, next, to) : `L${n(next)} ${n(to)}`;
+    }
+    x = next;
+  }
+  return `${d}V${n(bottom)}Z`;
+}
+
+function ownPace(x0: number, x1: number, cycles: number, scale: RibbonScale): string {
+  const [top, bottom] = [-scale.height / 2 + 1, scale.height / 2 - 1];
+  const waves = Math.max(1, Math.min(cycles, Math.floor((x1 - x0) / NARROWEST_WAVE)));
+  const width = (x1 - x0) / waves;
+  let d = `M${n(x0)} ${n(bottom)}`;
+  for (let i = 0; i < waves; i++) {
+    const x = x0 + i * width;
+    d += shoulder(x, bottom, x + width / 2, top) + shoulder(x + width / 2, top, x + width, bottom);
+  }
+  return d;
+}
+
+const band = (x0: number, x1: number, height: number): string =>
+  `M${n(x0)} ${n(-height / 2)}H${n(x1)}V${n(height / 2)}H${n(x0)}Z`;
+
+const LOOK_OF_SIDE = { left: 'left', right: 'right', both: 'both', none: 'both' } as const;
+
+/** The shapes of one block, back to front, about a centre line at y = 0. Nothing is narrower than a pixel. */
+export function blockShapes(block: Block, scale: RibbonScale, factor: number): Shape[] {
+  const x0 = xOf(scale, block.startMs);
+  const x1 = Math.max(x0 + 1, xOf(scale, block.endMs));
+  switch (block.kind) {
+    case 'hold': {
+      const [top, bottom] = holdEdges(block, scale.height);
+      const cuts = block.cutsMs.map((ms) => xOf(scale, ms));
+      return [
+        { look: LOOK_OF_SIDE[block.side], d: holdOutline(block, scale) },
+        ...cuts.map((x): Shape => ({ look: 'cut', d: `M${n(x)} ${n(top)}V${n(bottom)}` })),
+      ];
+    }
+    case 'wave':
+      return [
+        { look: 'breath-band', d: band(x0, x1, scale.height) },
+        { look: 'breath', d: wave(block, scale, factor) },
+      ];
+    case 'ownPace':
+      return [
+        { look: 'breath-band', d: band(x0, x1, scale.height) },
+        { look: 'own-pace', d: ownPace(x0, x1, block.cycles, scale) },
+      ];
+    case 'thread':
+      return [{ look: 'thread', d: band(x0, x1, scale.thread) }];
+    case 'rest':
+      return [{ look: 'rest', d: rest(x0, x1, scale) }];
+    case 'loosen':
+      return [{ look: 'loosen', d: loosen(x0, x1, scale) }];
+    case 'talk':
+      return [{ look: 'talk', d: talk(x0, x1, scale) }];
+  }
+}
+
+/** The dashed end of a shorter side: exactly what is missing of it, from its end, against the longer one. */
+export function missingEnd(block: HoldBlock, missingMs: number, scale: RibbonScale): string {
+  const [top, bottom] = holdEdges(block, scale.height);
+  const outer = block.side === 'left' ? top + 0.75 : bottom - 0.75;
+  const inner = block.side === 'left' ? -2.5 : 2.5;
+  return `M${n(xOf(scale, block.endMs))} ${n(outer)}H${n(xOf(scale, block.endMs + missingMs))}V${n(inner)}`;
+}

@@ -1,0 +1,266 @@
+import { defineStore } from 'pinia';
+import { computed, ref, shallowRef } from 'vue';
+import {
+  applyEdit,
+  record,
+  redo as redone,
+  seal as sealed,
+  setDetails,
+  startHistory,
+  undo as undone,
+  type FieldIssue,
+  type History,
+  type PlanEdit,
+} from '#core/plan';
+import { compileTimeline } from '#core/timeline';
+import type { ConflictResponse, StoredPlan } from '#api';
+import { builtInLibrary } from '#library';
+import { ApiProblem, worthRetrying } from '../client/http';
+import { conflictOf, createPlan, readStoredPlan, savePlan } from '../client/plans';
+import { dropDraft, keepDraft, takeDraft } from './drafts';
+
+export type SaveState = 'saved' | 'saving' | 'unsaved' | 'waiting' | 'refused' | 'conflict';
+
+const SAVE_AFTER_MS = 700;
+const RETRY_MS = [2000, 5000, 10_000, 30_000];
+
+/** Which version to go on with when a plan was changed in two places; the other one is always kept as a copy. */
+export type Resolution = 'mine' | 'theirs';
+
+/**
+ * The plan on the desk: its history, its timeline, and keeping it saved. Every edit is written to this browser at once
+ * and to the server soon after; until the server has acknowledged it, it survives a reload, a crash and a lost line.
+ */
+export const useEditor = defineStore('editor', () => {
+  const id = ref('');
+  const revision = ref(0);
+  const history = shallowRef<History>();
+  const selected = ref<string>();
+  const state = ref<SaveState>('saved');
+  const savedAt = ref<Date>();
+  const trouble = ref('');
+  const storageFull = ref(false);
+  const conflict = shallowRef<ConflictResponse>();
+
+  const plan = computed(() => history.value?.plan);
+  const timeline = computed(() => plan.value && compileTimeline(plan.value, builtInLibrary));
+  const selectedIndex = computed(() => plan.value?.steps.findIndex((step) => step.id === selected.value) ?? -1);
+  const selectedStep = computed(() => plan.value?.steps[selectedIndex.value]);
+  const canUndo = computed(() => (history.value?.past.length ?? 0) > 0);
+  const canRedo = computed(() => (history.value?.future.length ?? 0) > 0);
+
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  let sending = false;
+  let failures = 0;
+  let channel: BroadcastChannel | undefined;
+  /** Versions sent since the last acknowledgement, as text: if one of them turns out to be stored, it was ours. */
+  let unanswered: string[] = [];
+
+  const keep = async (): Promise<void> => {
+    if (!plan.value) return;
+    storageFull.value = !(await keepDraft(id.value, { revision: revision.value, plan: plan.value, unanswered }));
+  };
+
+  const wait = (ms: number): void => {
+    clearTimeout(timer);
+    timer = setTimeout(() => void save(), ms);
+  };
+
+  function show(stored: StoredPlan): void {
+    id.value = stored.id;
+    revision.value = stored.revision;
+    savedAt.value = new Date(stored.updatedAt);
+  }
+
+  /** Opens a plan; edits that an earlier visit could not save are taken up again. Throws where it cannot be read. */
+  async function open(planId: string): Promise<void> {
+    close();
+    const stored = await readStoredPlan(planId);
+    const draft = await takeDraft(planId);
+    show(stored);
+    history.value = startHistory(stored.document);
+    const { steps } = stored.document;
+    selected.value = (steps.find(({ kind }) => kind === 'hold') ?? steps[0])?.id;
+    state.value = 'saved';
+    listen();
+    const storedText = JSON.stringify(stored.document);
+    if (!draft || JSON.stringify(draft.plan) === storedText) return;
+    if (draft.revision !== stored.revision && !draft.unanswered.includes(storedText)) {
+      history.value = startHistory(draft.plan);
+      meetConflict({ current: stored, yours: draft.plan });
+      return;
+    }
+    put(record(startHistory(stored.document), { name: 'edits kept from before', apply: () => draft.plan }, draft.plan));
+  }
+
+  /** Leaves the plan; what is not saved yet is sent now and kept here until it is acknowledged. */
+  function close(): void {
+    clearTimeout(timer);
+    if (state.value === 'unsaved' || state.value === 'waiting') void save();
+    channel?.close();
+    channel = undefined;
+    conflict.value = undefined;
+    trouble.value = '';
+    failures = 0;
+  }
+
+  /** Other tabs tell when they have saved: a tab without edits of its own follows them. */
+  function listen(): void {
+    channel = new BroadcastChannel(`zovrin.plan.${id.value}`);
+    channel.onmessage = async () => {
+      if (state.value !== 'saved') return;
+      const stored = await readStoredPlan(id.value).catch(() => undefined);
+      if (!stored || stored.id !== id.value || stored.revision <= revision.value || state.value !== 'saved') return;
+      show(stored);
+      if (history.value)
+        history.value = record(
+          history.value,
+          { name: 'edits from another tab', apply: () => stored.document },
+          stored.document,
+        );
+    };
+  }
+
+  function put(next: History): void {
+    history.value = next;
+    if (!next.plan.steps.some((step) => step.id === selected.value)) selected.value = undefined;
+    void keep();
+    if (state.value === 'conflict') return;
+    state.value = 'unsaved';
+    wait(SAVE_AFTER_MS);
+  }
+
+  /** Makes an edit. Gives the fields that would be wrong, and then nothing has changed; an empty list is success. */
+  function edit(change: PlanEdit): FieldIssue[] {
+    if (!history.value) return [];
+    const result = applyEdit(history.value.plan, change);
+    if (!result.ok) return result.issues;
+    if (JSON.stringify(result.plan) !== JSON.stringify(history.value.plan))
+      put(record(history.value, change, result.plan));
+    return [];
+  }
+
+  const seal = (): void => {
+    if (history.value) history.value = sealed(history.value);
+  };
+  const undo = (): void => {
+    if (history.value && canUndo.value) put(undone(history.value));
+  };
+  const redo = (): void => {
+    if (history.value && canRedo.value) put(redone(history.value));
+  };
+
+  function meetConflict(met: ConflictResponse): void {
+    conflict.value = met;
+    state.value = 'conflict';
+    void keep();
+  }
+
+  /** A stale write: our own earlier save whose answer was lost, or somebody else's. */
+  function meetStaleWrite(met: ConflictResponse): void {
+    if (!unanswered.includes(JSON.stringify(met.current.document)))
+      return meetConflict({ ...met, yours: plan.value ?? met.yours });
+    show(met.current);
+    unanswered = [];
+    state.value = 'unsaved';
+    void keep();
+    wait(0);
+  }
+
+  /** Sends what the server has not acknowledged. One request at a time; what changed meanwhile goes with the next. */
+  async function save(): Promise<void> {
+    const sent = plan.value;
+    if (!sent || sending || state.value === 'saved' || state.value === 'conflict') return;
+    sending = true;
+    const planId = id.value;
+    state.value = 'saving';
+    unanswered = [...unanswered, JSON.stringify(sent)].slice(-4);
+    void keep();
+    try {
+      const stored = await savePlan(planId, revision.value, sent);
+      unanswered = [];
+      failures = 0;
+      trouble.value = '';
+      if (id.value !== planId) return;
+      show(stored);
+      channel?.postMessage(stored.revision);
+      if (plan.value === sent) {
+        state.value = 'saved';
+        await dropDraft(planId);
+      } else {
+        state.value = 'unsaved';
+        await keep();
+        wait(SAVE_AFTER_MS);
+      }
+    } catch (error) {
+      const met = conflictOf(error);
+      if (met) meetStaleWrite(met);
+      else if (worthRetrying(error)) {
+        state.value = 'waiting';
+        trouble.value = (error as Error).message;
+        wait(RETRY_MS[Math.min(failures++, RETRY_MS.length - 1)] ?? 30_000);
+      } else {
+        state.value = 'refused';
+        trouble.value = refusal(error);
+      }
+    } finally {
+      sending = false;
+    }
+  }
+
+  function refusal(error: unknown): string {
+    if (!(error instanceof ApiProblem)) return (error as Error).message;
+    const [first] = error.problem.errors ?? [];
+    return first ? `${first.reason} (${first.field})` : error.problem.detail;
+  }
+
+  /** Goes on with one of two versions; the other becomes a plan of its own, so both are kept. */
+  async function resolve(choice: Resolution): Promise<StoredPlan | undefined> {
+    const met = conflict.value;
+    if (!met || !history.value) return undefined;
+    const mine = history.value.plan;
+    const other = choice === 'mine' ? met.current.document : mine;
+    const copy = await createPlan(setDetails({ title: `${other.title.slice(0, 180)} (other version)` }).apply(other));
+    show(met.current);
+    conflict.value = undefined;
+    if (choice === 'theirs') {
+      history.value = record(
+        history.value,
+        { name: 'take the other version', apply: () => met.current.document },
+        met.current.document,
+      );
+      state.value = 'saved';
+      await dropDraft(id.value);
+    } else {
+      state.value = 'unsaved';
+      await keep();
+      await save();
+    }
+    return copy;
+  }
+
+  return {
+    id,
+    revision,
+    plan,
+    timeline,
+    selected,
+    selectedIndex,
+    selectedStep,
+    state,
+    savedAt,
+    trouble,
+    storageFull,
+    conflict,
+    canUndo,
+    canRedo,
+    open,
+    close,
+    edit,
+    seal,
+    undo,
+    redo,
+    save,
+    resolve,
+  };
+});

@@ -1,0 +1,31 @@
+import { readPlan, selfContained, type FieldIssue, type Plan } from '#core/plan';
+import { builtInLibrary } from '#library';
+
+const MOST_BYTES = 2_000_000;
+
+/** Gives a plan to the browser as a file in the open format. */
+export function savePlanFile(plan: Plan): void {
+  const text = `${JSON.stringify(selfContained(plan, builtInLibrary), null, 2)}\n`;
+  const link = document.createElement('a');
+  link.href = URL.createObjectURL(new Blob([text], { type: 'application/json' }));
+  link.download = `${plan.title.replace(/[^\p{L}\p{N}]+/gu, '-').replace(/^-|-$/g, '') || 'plan'}.zovrin.json`;
+  link.click();
+  URL.revokeObjectURL(link.href);
+}
+
+export type OpenedFile = { ok: true; plan: Plan } | { ok: false; reason: string; issues: FieldIssue[] };
+
+/** Reads a plan file. Nothing is stored; what is wrong comes back with every field. */
+export async function readPlanFile(file: File): Promise<OpenedFile> {
+  if (file.size > MOST_BYTES)
+    return { ok: false, reason: `“${file.name}” is larger than 2 MB; a plan file is not.`, issues: [] };
+  let value: unknown;
+  try {
+    value = JSON.parse(await file.text());
+  } catch {
+    return { ok: false, reason: `“${file.name}” is not a plan file: it is no JSON.`, issues: [] };
+  }
+  const read = readPlan(value);
+  if (read.ok) return read;
+  return { ok: false, reason: `“${file.name}” cannot be opened. Nothing was stored.`, issues: read.issues };
+}

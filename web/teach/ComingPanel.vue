@@ -1,0 +1,80 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { clockOfMs } from '#core/time';
+import type { Session } from './use-session';
+import { comingDetail, comingTitle } from './words';
+
+/** What comes next, after which change, and with which props. */
+const { session } = defineProps<{ session: Session }>();
+
+const rows = computed(() => {
+  const { phase, groupMoreMs } = session.state.value;
+  // While a change is under way, what it leads to comes after what is still to come of the change.
+  const changing = phase && ['setup', 'switch', 'enter'].includes(phase.kind);
+  return session.coming.value.map((coming, i) => {
+    const sameStep = coming.phase.stepIndex === phase?.stepIndex;
+    const afterMs = coming.afterMs + (i === 0 && changing ? groupMoreMs : 0);
+    const lead =
+      i > 0
+        ? 'after that'
+        : afterMs >= 1000
+          ? changing
+            ? `in ${clockOfMs(afterMs)}`
+            : `then, after a change of ${clockOfMs(afterMs)}`
+          : 'then';
+    return {
+      key: coming.phase.index,
+      lead,
+      title: comingTitle(session.plan, coming, sameStep),
+      detail: comingDetail(coming, sameStep),
+    };
+  });
+});
+</script>
+
+<template>
+  <div class="panel">
+    <section v-for="row in rows" :key="row.key">
+      <p class="quiet">{{ row.lead }}</p>
+      <h2>{{ row.title }}</h2>
+      <p class="quiet">{{ row.detail }}</p>
+    </section>
+    <p v-if="rows.length === 0" class="quiet last">Nothing after this.</p>
+  </div>
+</template>
+
+<style scoped>
+.panel {
+  display: flex;
+  flex-direction: column;
+  min-width: 0;
+  overflow: hidden;
+  padding: 22px 40px;
+  border-left: 1px solid var(--line-strong);
+}
+section + section {
+  margin-top: 22px;
+  padding-top: 22px;
+  border-top: 1px solid var(--line);
+}
+h2 {
+  font-size: 32px;
+  line-height: 38px;
+  overflow-wrap: anywhere;
+}
+.quiet::first-letter {
+  text-transform: none;
+}
+:global(.lit-both) .panel section + section {
+  display: none;
+}
+@media (width < 900px) {
+  .panel section + section {
+    display: none;
+  }
+  h2 {
+    font-size: 24px;
+    line-height: 28px;
+  }
+}
+</style>

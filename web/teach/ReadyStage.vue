@@ -1,0 +1,66 @@
+<script setup lang="ts">
+import Button from 'primevue/button';
+import { computed } from 'vue';
+import { pieceCount } from '#core/props';
+import { clockOfMs } from '#core/time';
+import { propShelf } from '#core/timeline';
+import { people } from '../home/plan-words';
+import type { Session } from './use-session';
+
+/** Before the first bell: what it is, and what must lie ready. */
+const { session } = defineProps<{ session: Session }>();
+const emit = defineEmits<{ begin: [] }>();
+
+const bring = computed(() =>
+  propShelf(session.timeline).map(({ kind, most }) => pieceCount(kind, most * session.plan.groupSize)),
+);
+</script>
+
+<template>
+  <section>
+    <h2>{{ session.plan.title }}</h2>
+    <p class="quiet">
+      {{ [session.plan.group, people(session.plan.groupSize), session.plan.place].filter(Boolean).join(' · ') }}
+    </p>
+    <p class="length numeral">{{ clockOfMs(session.timeline.totals.totalMs) }}</p>
+    <p v-if="bring.length > 0">Lay ready: {{ bring.join(', ') }}</p>
+    <p class="quiet safe">
+      Leave a position at once for sharp pain, tingling, numbness, breathlessness or dizziness. Nobody has to hold the
+      breath.
+    </p>
+    <Button label="Begin" class="begin" autofocus @click="emit('begin')" />
+  </section>
+</template>
+
+<style scoped>
+section {
+  display: flex;
+  flex-direction: column;
+  gap: 10px;
+  align-items: center;
+  justify-content: center;
+  overflow: auto;
+  padding: 16px 24px;
+  background: var(--lit);
+  text-align: center;
+}
+h2 {
+  font-size: 38px;
+  line-height: 44px;
+  overflow-wrap: anywhere;
+}
+.length {
+  font-size: 96px;
+  line-height: 110px;
+}
+.safe {
+  max-width: 620px;
+  font-size: 16px;
+}
+.begin {
+  height: 64px;
+  margin-top: 12px;
+  padding: 0 56px;
+  font-size: 21px;
+}
+</style>

@@ -1,0 +1,159 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { heldMs } from '#core/run';
+import AppIcon from '../shared/AppIcon.vue';
+import type { IconName } from '../shared/icons';
+import type { Session } from './use-session';
+
+/** The big controls. What they do follows what is under way: half minutes in a hold, rounds in a breath. */
+const { session } = defineProps<{ session: Session }>();
+const emit = defineEmits<{ begin: []; ring: []; cut: []; note: []; end: [] }>();
+
+interface Control {
+  label: string;
+  icon: IconName;
+  act: () => void;
+  main?: boolean;
+  wide?: boolean;
+  off?: boolean;
+}
+
+const state = session.state;
+/** The first side was not as long as planned: the second can be given the same. */
+const canMatch = computed(() => {
+  const { phase } = state.value;
+  if (!phase) return false;
+  const second = session.run.value.queue.filter(({ phase: index }) => {
+    const other = session.timeline.phases[index];
+    return other?.kind === 'hold' && other.stepIndex === phase.stepIndex && other.turn === 1;
+  });
+  const had = heldMs(session.timeline, session.run.value.spans, phase.stepIndex, 0);
+  const coming = second.reduce((sum, { ms }) => sum + ms, 0);
+  const over = phase.kind === 'hold' && phase.turn === 0;
+  return (
+    !over && had > 0 && coming > 0 && Math.abs(had - coming) >= 1000 && (phase.kind !== 'hold' || phase.turn === 1)
+  );
+});
+const endLabel = computed(() => {
+  const { phase } = state.value;
+  if (phase?.kind === 'hold') return 'End this hold';
+  if (phase && 'round' in phase) return 'End the breath';
+  return 'Skip this';
+});
+const controls = computed<Control[]>(() => {
+  const { status, round } = state.value;
+  const bell: Control = { label: 'Bell', icon: 'bell', act: () => emit('ring') };
+  const note: Control = { label: 'Note', icon: 'note', act: () => emit('note') };
+  if (status === 'ready')
+    return [{ label: 'Begin', icon: 'play', main: true, wide: true, act: () => emit('begin') }, bell];
+  if (status === 'over')
+    return [
+      { label: 'Back', icon: 'back', act: session.back },
+      { label: 'End the session', icon: 'end', main: true, wide: true, act: () => emit('end') },
+      bell,
+      note,
+    ];
+  return [
+    { label: 'Back', icon: 'back', act: session.back },
+    {
+      label: status === 'paused' ? 'Go on' : 'Pause',
+      icon: status === 'paused' ? 'play' : 'pause',
+      main: true,
+      wide: true,
+      act: () => emit('begin'),
+    },
+    {
+      label: round ? 'One round less' : 'Half a minute less',
+      icon: 'minus',
+      act: () => session.more(-1),
+      off: round !== null && round.number >= round.of,
+    },
+    { label: round ? 'One round more' : 'Half a minute more', icon: 'plus', act: () => session.more(1) },
+    canMatch.value
+      ? { label: 'Same as first side', icon: 'swap', act: () => session.happen({ kind: 'matched' }) }
+      : { label: endLabel.value, icon: 'end', act: () => emit('cut') },
+    { label: 'Next', icon: 'next', act: session.next },
+    bell,
+    note,
+  ];
+});
+</script>
+
+<template>
+  <footer>
+    <button
+      v-for="control in controls"
+      :key="control.icon + control.label"
+      type="button"
+      :class="{ main: control.main, wide: control.wide }"
+      :disabled="control.off"
+      @click="control.act"
+    >
+      <AppIcon :name="control.icon" /><span>{{ control.label }}</span>
+    </button>
+  </footer>
+</template>
+
+<style scoped>
+footer {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+  padding: 4px 32px 20px;
+}
+button {
+  display: flex;
+  flex: 1 1 auto;
+  gap: 10px;
+  align-items: center;
+  justify-content: center;
+  min-width: 96px;
+  height: 64px;
+  padding: 0 12px;
+  border: 1px solid var(--line-strong);
+  border-radius: 6px;
+  background: none;
+  color: var(--ink-2);
+  font-size: 17px;
+  cursor: pointer;
+}
+button:hover:not(:disabled) {
+  background: var(--lit);
+}
+button:disabled {
+  opacity: 0.45;
+  cursor: default;
+}
+.wide {
+  min-width: 180px;
+}
+.main {
+  border-color: var(--now);
+  color: var(--now);
+  font-weight: 600;
+}
+@media (width < 900px) {
+  footer {
+    gap: 8px;
+    padding: 4px 12px 12px;
+  }
+  button {
+    flex-basis: 30%;
+    min-width: 0;
+    height: 56px;
+    font-size: 15px;
+    line-height: 17px;
+  }
+}
+@media (width < 640px) {
+  button {
+    flex-basis: 22%;
+    flex-direction: column;
+    gap: 3px;
+    height: 58px;
+    padding: 0 4px;
+    font-size: 12px;
+    line-height: 14px;
+  }
+}
+</style>

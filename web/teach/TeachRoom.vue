@@ -1,0 +1,50 @@
+<script setup lang="ts">
+import Button from 'primevue/button';
+import { ref, shallowRef } from 'vue';
+import type { StoredPlan } from '#api';
+import { ApiProblem } from '../client/http';
+import { readStoredPlan } from '../client/plans';
+import TeachSession from './TeachSession.vue';
+import { unfinishedRun } from './outbox';
+
+const { id } = defineProps<{ id: string }>();
+const stored = shallowRef<StoredPlan>();
+const trouble = ref('');
+
+async function load(): Promise<void> {
+  trouble.value = '';
+  try {
+    stored.value = await readStoredPlan(id);
+    document.title = `${stored.value.document.title} · Teach · Zovrin`;
+  } catch (error) {
+    // A session under way goes on without the server: its plan is kept with it.
+    const run = unfinishedRun(id);
+    const at = new Date().toISOString();
+    if (run) stored.value = { id, revision: run.planRevision, createdAt: at, updatedAt: at, document: run.plan };
+    else
+      trouble.value =
+        error instanceof ApiProblem && error.status === 404
+          ? 'There is no such plan. It may lie in the bin.'
+          : (error as Error).message;
+  }
+}
+void load();
+</script>
+
+<template>
+  <TeachSession v-if="stored && stored.document.steps.length > 0" :stored="stored" />
+  <main v-else-if="stored || trouble" class="trouble">
+    <p role="alert">{{ trouble || 'This plan has no steps to lead yet.' }}</p>
+    <Button v-if="trouble" label="Try again" outlined @click="load" />
+    <RouterLink :to="stored ? `/plans/${id}` : '/'">{{ stored ? 'Open the plan' : 'All plans' }}</RouterLink>
+  </main>
+</template>
+
+<style scoped>
+.trouble {
+  display: flex;
+  gap: 16px;
+  align-items: center;
+  padding: 32px;
+}
+</style>

@@ -1,0 +1,135 @@
+<script setup lang="ts">
+import { useEventListener, useWakeLock } from '@vueuse/core';
+import { computed, onBeforeUnmount, ref, watch } from 'vue';
+import { onBeforeRouteLeave, useRouter } from 'vue-router';
+import type { StoredPlan } from '#api';
+import { useSettings } from '../stores/settings';
+import { makeBells } from './bells';
+import BreathStage from './BreathStage.vue';
+import HoldStage from './HoldStage.vue';
+import LeaveDialog from './LeaveDialog.vue';
+import NoteDialog from './NoteDialog.vue';
+import ReadyStage from './ReadyStage.vue';
+import TeachControls from './TeachControls.vue';
+import TeachRibbon from './TeachRibbon.vue';
+import TeachTop from './TeachTop.vue';
+import { useBells } from './use-bells';
+import { useSession } from './use-session';
+
+const { stored } = defineProps<{ stored: StoredPlan }>();
+
+const router = useRouter();
+const settings = useSettings();
+const session = useSession(stored, () => settings.bells);
+const bells = makeBells();
+const { pulse, silent, ring } = useBells(session, bells);
+const wakeLock = useWakeLock();
+const noting = ref(false);
+const leaving = ref(false);
+let mayLeave = false;
+
+const status = computed(() => session.state.value.status);
+const inBreath = computed(() => {
+  const { phase } = session.state.value;
+  return phase !== null && 'round' in phase;
+});
+const underWay = computed(() => ['running', 'paused', 'over'].includes(status.value));
+
+function begin(): void {
+  void bells.wake();
+  void wakeLock.request('screen').catch(() => undefined);
+  session.pauseOrGoOn();
+}
+/** Ends what is under way, with the bell it would have had. */
+function cut(): void {
+  const { phase } = session.state.value;
+  const changing = session.coming.value[0]?.phase;
+  session.happen({ kind: 'cut' });
+  if (phase?.kind === 'hold' && changing?.kind === 'hold' && changing.stepIndex === phase.stepIndex) ring('switch');
+  else if (phase && (phase.kind === 'hold' || 'round' in phase)) ring('end');
+}
+async function end(): Promise<void> {
+  const run = session.local.value;
+  session.happen({ kind: 'ended' });
+  mayLeave = true;
+  await router.push(run ? `/runs/${run.id}` : '/');
+}
+async function leave(): Promise<void> {
+  mayLeave = true;
+  await router.push(`/plans/${stored.id}`);
+}
+const askToLeave = (): void => {
+  if (underWay.value) leaving.value = true;
+  else void leave();
+};
+onBeforeRouteLeave(() => {
+  if (mayLeave || !underWay.value) return true;
+  leaving.value = true;
+  return false;
+});
+onBeforeUnmount(() => {
+  bells.close();
+  void wakeLock.release().catch(() => undefined);
+});
+watch(
+  () => settings.volume,
+  (volume) => bells.setVolume(volume),
+  { immediate: true },
+);
+
+const KEYS: Record<string, () => void> = {
+  ' ': begin,
+  ArrowRight: session.next,
+  PageDown: session.next,
+  ArrowLeft: session.back,
+  PageUp: session.back,
+  '+': () => session.more(1),
+  '=': () => session.more(1),
+  '-': () => session.more(-1),
+  e: cut,
+  m: () => session.happen({ kind: 'matched' }),
+  b: () => ring(),
+  n: () => (noting.value = true),
+  Escape: askToLeave,
+};
+useEventListener(window, 'keydown', (event: KeyboardEvent) => {
+  if (noting.value || leaving.value || event.ctrlKey || event.metaKey || event.altKey) return;
+  if ((event.target as Element).closest('input, textarea, select')) return;
+  const act = KEYS[event.key.length === 1 ? event.key.toLowerCase() : event.key];
+  if (!act) return;
+  // Space on a button would press it as well.
+  event.preventDefault();
+  (document.activeElement as HTMLElement | null)?.blur();
+  if (status.value === 'ready' && ![' ', 'Escape', 'b'].includes(event.key)) return;
+  act();
+});
+useEventListener(window, 'pointerdown', () => void bells.wake(), { once: true });
+</script>
+
+<template>
+  <main class="teach" :class="{ pulse }">
+    <TeachTop :session="session" :silent="silent && underWay" @leave="askToLeave" @wake="bells.wake()" />
+    <ReadyStage v-if="status === 'ready'" :session="session" @begin="begin" />
+    <BreathStage v-else-if="inBreath" :session="session" />
+    <HoldStage v-else :session="session" />
+    <TeachRibbon :session="session" />
+    <TeachControls :session="session" @begin="begin" @ring="ring()" @cut="cut" @note="noting = true" @end="end" />
+    <NoteDialog v-model:visible="noting" @note="(text) => session.happen({ kind: 'noted', text })" />
+    <LeaveDialog v-model:visible="leaving" @end="end" @leave="leave" />
+  </main>
+</template>
+
+<style scoped>
+.teach {
+  display: grid;
+  grid-template-rows: 60px minmax(0, 1fr) 116px auto;
+  height: 100vh;
+  height: 100dvh;
+  overflow: hidden;
+  font-size: 19px;
+  line-height: 24px;
+}
+.pulse {
+  box-shadow: inset 0 0 0 10px var(--now);
+}
+</style>

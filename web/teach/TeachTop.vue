@@ -1,0 +1,98 @@
+<script setup lang="ts">
+import Popover from 'primevue/popover';
+import { computed, useTemplateRef } from 'vue';
+import AppIcon from '../shared/AppIcon.vue';
+import { clockTime } from '../shared/dates';
+import BellSettings from './BellSettings.vue';
+import type { Session } from './use-session';
+import { lateInWords } from './words';
+
+const { session, silent } = defineProps<{ session: Session; silent: boolean }>();
+const emit = defineEmits<{ leave: []; wake: [] }>();
+
+const settings = useTemplateRef('settings');
+const state = session.state;
+const step = computed(() => (state.value.phase ? session.plan.steps[state.value.phase.stepIndex] : undefined));
+const place = computed(() =>
+  state.value.phase && state.value.status !== 'ready'
+    ? `step ${state.value.phase.stepIndex + 1} of ${session.plan.steps.length}`
+    : session.plan.group,
+);
+const title = computed(() => (state.value.status === 'ready' || !step.value ? session.plan.title : step.value.name));
+const ends = computed(() => clockTime(state.value.expectedEndMs));
+</script>
+
+<template>
+  <header>
+    <button type="button" class="icon-button" aria-label="Leave" @click="emit('leave')">
+      <AppIcon name="remove" />
+    </button>
+    <h1>{{ title }}</h1>
+    <span class="quiet place">{{ place }}</span>
+    <span v-if="session.trouble.value" class="caution small trouble" role="alert">{{ session.trouble.value }}</span>
+    <button v-else-if="silent" type="button" class="caution small plain-button" @click="emit('wake')">
+      Bell is silent until you touch the screen
+    </button>
+    <span class="clock numeral">{{ clockTime(session.now.value) }}</span>
+    <span class="quiet ends">
+      ends <strong>{{ ends }}</strong><template v-if="state.status !== 'ready'"
+        >, <span :class="{ now: Math.abs(state.lateMs) >= 60_000 }">{{ lateInWords(state.lateMs) }}</span></template
+      >
+    </span>
+    <button type="button" class="icon-button" aria-label="Bells and volume" @click="settings?.toggle($event)">
+      <AppIcon name="bell" />
+    </button>
+    <Popover ref="settings"><BellSettings /></Popover>
+  </header>
+</template>
+
+<style scoped>
+header {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+  padding: 0 20px;
+  border-bottom: 1px solid var(--line);
+}
+h1 {
+  overflow: hidden;
+  font: 600 19px/24px var(--text);
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+.place {
+  flex: 1;
+  white-space: nowrap;
+}
+.trouble {
+  max-width: 420px;
+}
+.clock {
+  font-size: 28px;
+}
+strong {
+  color: var(--ink);
+  font-weight: 600;
+}
+.ends {
+  white-space: nowrap;
+}
+.now {
+  color: var(--now);
+}
+@media (width < 640px) {
+  header {
+    gap: 6px;
+    padding: 0 8px;
+    font-size: 15px;
+  }
+  .place,
+  .clock {
+    display: none;
+  }
+  h1 {
+    flex: 1;
+    font-size: 16px;
+  }
+}
+</style>

@@ -1,0 +1,103 @@
+import { readPlan, type Plan } from '#core/plan';
+import { RunEvent } from '#core/run';
+import type { StartRunRequest } from '#api';
+import { worthRetrying } from '../client/http';
+import { addEvents, startRun } from '../client/runs';
+import { kept } from '../stores/browser';
+
+/** A run whose events are kept in this browser until the server has them all. */
+export interface LocalRun extends StartRunRequest {
+  /** The plan as it was when the session began. */
+  plan: Plan;
+  events: RunEvent[];
+  /** How many of the events, from the first, the server has acknowledged. */
+  acknowledged: number;
+}
+
+const PREFIX = 'zovrin.run.';
+const keyOf = ({ planId, id }: Pick<LocalRun, 'planId' | 'id'>): string => `${PREFIX}${planId}.${id}`;
+
+const hasEnded = ({ events }: LocalRun): boolean => events.some(({ kind }) => kind === 'ended');
+const allSent = ({ events, acknowledged }: LocalRun): boolean => acknowledged >= events.length;
+
+function keptRuns(planId = ''): LocalRun[] {
+  return kept.keys(planId ? `${PREFIX}${planId}.` : PREFIX).flatMap((key) => {
+    try {
+      const run = JSON.parse(kept.read(key) ?? '') as LocalRun;
+      const plan = readPlan(run.plan);
+      return plan.ok ? [{ ...run, plan: plan.plan, events: run.events.map((event) => RunEvent.parse(event)) }] : [];
+    } catch {
+      return [];
+    }
+  });
+}
+
+/** The session of a plan that was begun in this browser and has not ended; the latest, should there be several. */
+export const unfinishedRun = (planId: string): LocalRun | undefined =>
+  keptRuns(planId)
+    .filter((run) => !hasEnded(run))
+    .sort((a, b) => (b.events[0]?.atMs ?? 0) - (a.events[0]?.atMs ?? 0))[0];
+
+export const keepLocalRun = (run: LocalRun): boolean => kept.write(keyOf(run), JSON.stringify(run));
+export const dropLocalRun = (run: LocalRun): void => kept.remove(keyOf(run));
+
+const BATCH = 200;
+
+/** Sends one batch of what the server has not acknowledged. The server stores each event once, however often it comes. */
+async function sendBatch(run: LocalRun): Promise<void> {
+  const { id, planId, planRevision, acknowledged } = run;
+  if (acknowledged === 0) await startRun({ id, planId, planRevision });
+  const batch = run.events.slice(acknowledged, acknowledged + BATCH);
+  await addEvents(id, batch);
+  run.acknowledged += batch.length;
+}
+
+/** Sends the sessions that ended while the server could not be reached. What still cannot be sent stays for the next time. */
+export async function sendLeftovers(): Promise<void> {
+  for (const run of keptRuns().filter(hasEnded)) {
+    try {
+      while (!allSent(run)) await sendBatch(run);
+      dropLocalRun(run);
+    } catch {
+      return;
+    }
+  }
+}
+
+const RETRY_MS = 3000;
+
+/**
+ * Sends the events of the session under way, in order. `current` gives the run as it is now; `said` is told whether
+ * everything is with the server and, if not, why.
+ */
+export function makeOutbox(current: () => LocalRun | undefined, said: (trouble: string) => void) {
+  let busy = false;
+  let timer: ReturnType<typeof setTimeout> | undefined;
+
+  async function send(): Promise<void> {
+    const run = current();
+    if (!run || busy || allSent(run)) return;
+    busy = true;
+    clearTimeout(timer);
+    let failed = false;
+    try {
+      await sendBatch(run);
+      const now = current();
+      if (now?.id === run.id) {
+        now.acknowledged = run.acknowledged;
+        keepLocalRun(now);
+      }
+      said('');
+      if (hasEnded(run) && allSent(run)) dropLocalRun(run);
+    } catch (error) {
+      failed = true;
+      said(`${(error as Error).message} What happens is kept here${worthRetrying(error) ? ' and sent later' : ''}.`);
+      if (worthRetrying(error)) timer = setTimeout(() => void send(), RETRY_MS);
+    } finally {
+      busy = false;
+    }
+    if (!failed) void send();
+  }
+
+  return { send, stop: () => clearTimeout(timer) };
+}

@@ -1,0 +1,74 @@
+import type { Through } from '#core/breath';
+import type { Plan } from '#core/plan';
+import { movesInWords } from '#core/props';
+import type { Coming, RunState } from '#core/run';
+import { clockOfMs, type Ms } from '#core/time';
+import type { Phase } from '#core/timeline';
+
+const PHASE_WORDS: Record<Phase['kind'], string> = {
+  setup: 'Set up',
+  enter: 'Way in',
+  hold: 'Hold',
+  leave: 'Way out',
+  switch: 'Change sides',
+  rebound: 'Still rest',
+  loosen: 'Loosen',
+  rest: 'Rest',
+  move: 'Loosen',
+  talk: 'Talk',
+  in: 'In',
+  holdFull: 'Hold full',
+  out: 'Out',
+  holdEmpty: 'Hold empty',
+  ownPace: 'Own pace',
+  quiet: 'Quiet breathing',
+};
+export const phaseWord = (kind: Phase['kind']): string => PHASE_WORDS[kind];
+
+export const THROUGH_WORDS: Record<Through, string> = {
+  nose: 'nose',
+  left: 'left nostril',
+  right: 'right nostril',
+  mouth: 'mouth',
+};
+
+/** The side as one word, or what the phase is where there is none: `Left`, `Both sides`, `Change sides`. */
+export function stageWord(phase: Phase): string {
+  if (phase.kind !== 'hold') return phaseWord(phase.kind);
+  if (phase.side === 'both') return 'Both sides';
+  const side = phase.side === 'left' ? 'Left' : 'Right';
+  return phase.crossing ? `${side} in front` : side;
+}
+
+/** A time that runs out, rounded up so that it reaches 0:00 when it is over. */
+export const countdown = (ms: Ms): string => clockOfMs(Math.ceil(ms / 1000) * 1000);
+
+/** `ends 20:02, on time`: the judgement alone. Within a quarter of a minute is on time. */
+export function lateInWords(lateMs: Ms): string {
+  if (Math.abs(lateMs) < 15_000) return 'on time';
+  return `${clockOfMs(Math.abs(lateMs))} ${lateMs > 0 ? 'late' : 'early'}`;
+}
+
+/** What is coming as a title: `Right, 3:30`, or the next step by its name. */
+export function comingTitle(plan: Plan, coming: Coming, sameStep: boolean): string {
+  const step = plan.steps[coming.phase.stepIndex];
+  const name = sameStep && coming.phase.kind === 'hold' ? stageWord(coming.phase) : (step?.name ?? '');
+  return `${name}, ${clockOfMs(coming.lengthMs)}`;
+}
+
+/** What is to be done with the props on the way there; what side it begins with, for a step of two sides. */
+export function comingDetail(coming: Coming, sameStep: boolean): string {
+  const side =
+    !sameStep && coming.phase.kind === 'hold' && coming.phase.side !== 'both'
+      ? `${stageWord(coming.phase).toLowerCase()} first`
+      : '';
+  return [side, movesInWords(coming.moves)].filter(Boolean).join('; ');
+}
+
+/** Which side of the stage is lit. */
+export function litSide(state: RunState): 'left' | 'right' | 'both' {
+  const { phase } = state;
+  if (phase?.kind === 'hold' && (phase.side === 'left' || phase.side === 'right')) return phase.side;
+  if (phase?.kind === 'enter' && (phase.side === 'left' || phase.side === 'right')) return phase.side;
+  return 'both';
+}
