@@ -1,4 +1,3 @@
-import './no-eval';
 import { createPinia } from 'pinia';
 import PrimeVue from 'primevue/config';
 import ToastService from 'primevue/toastservice';

@@ -1,6 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { libraryOf } from '#core/catalogue';
+import type {
+  Plan} from '#core/plan';
 import {
   addStep,
   applyEdit,
@@ -9,7 +11,6 @@ import {
   holdNamed,
   migrate,
   moveStepTo,
-  Plan,
   readPlan,
   record,
   redo,

@@ -1,5 +1,5 @@
 import { propKind, propState, type PropKind } from './kinds';
-import type { PropMove } from './moves';
+import type { Piece, PropMove } from './moves';
 import { PROP_PLACES } from './places';
 import type { SetUp } from './setup';
 
@@ -25,35 +25,53 @@ export function stackHeightCm(kind: PropKind, state: string, count: number): num
 
 const SIDE_WORDS = { centre: '', each: '', left: ', left', right: ', right' } as const;
 
-/** What to do before a change, in a colleague's words: `bring 2 blankets; bolster to under the knees; 1 block away`. */
-export function movesInWords(moves: readonly PropMove[]): string {
-  const grouped = new Map<string, { move: PropMove; count: number }>();
-  for (const move of moves) {
-    const target = move.action === 'takeAway' ? '' : JSON.stringify(move.to);
-    const key = `${move.action}|${move.kind}|${move.action === 'putDown' || move.action === 'takeAway' ? '' : target}`;
-    const group = grouped.get(key);
-    if (group) group.count++;
-    else grouped.set(key, { move, count: 1 });
+/** What happens to a piece on the way from one set-up to the next, as one thing to say: folded, and put where it goes. */
+interface Errand {
+  action: 'bring' | 'away' | 'change';
+  kind: PropKind;
+  says: string;
+}
+
+const stateLabel = ({ kind, state }: Piece): string => propState(kind, state)?.label ?? state;
+
+function whereTo(from: Piece, { place, side, lie }: Piece): string {
+  if (place !== from.place) return `${PROP_PLACES[place]}${SIDE_WORDS[side]}`;
+  if (side !== from.side && side !== 'centre') return `to the ${side} side`;
+  return side === from.side ? lie : 'to the middle';
+}
+
+const isSamePiece = (a: Piece, b: Piece): boolean => JSON.stringify(a) === JSON.stringify(b);
+
+function errands(moves: readonly PropMove[]): Errand[] {
+  const list: Errand[] = [];
+  for (let i = 0; i < moves.length; i++) {
+    const move = moves[i] as PropMove;
+    const next = moves[i + 1];
+    const { kind } = move;
+    if (move.action === 'putDown') list.push({ action: 'bring', kind, says: '' });
+    else if (move.action === 'takeAway') list.push({ action: 'away', kind, says: '' });
+    else if (move.action === 'move') list.push({ action: 'change', kind, says: whereTo(move.from, move.to) });
+    else if (next?.action === 'move' && isSamePiece(move.to, next.from)) {
+      list.push({ action: 'change', kind, says: `${stateLabel(move.to)}, ${whereTo(next.from, next.to)}` });
+      i++;
+    } else list.push({ action: 'change', kind, says: stateLabel(move.to) });
   }
-  const groups = [...grouped.values()];
-  const counted = (move: PropMove, count: number): string =>
-    count === 1 ? propKind(move.kind).label : pieceCount(move.kind, count);
-  const of = (action: PropMove['action']) => groups.filter(({ move }) => move.action === action);
-  const bring = of('putDown').map(({ move, count }) => counted(move, count));
-  const away = of('takeAway').map(({ move, count }) => counted(move, count));
-  const changed = groups.flatMap(({ move, count }) => {
-    if (move.action === 'refold') {
-      return [`${counted(move, count)}: ${propState(move.kind, move.to.state)?.label ?? move.to.state}`];
-    }
-    if (move.action !== 'move') return [];
-    const { place, side, lie } = move.to;
-    if (place !== move.from.place) return [`${counted(move, count)} ${PROP_PLACES[place]}${SIDE_WORDS[side]}`];
-    if (side !== move.from.side && side !== 'centre') return [`${counted(move, count)} to the ${side} side`];
-    return [`turn ${counted(move, count)} ${lie}`];
-  });
-  return [
-    ...(bring.length > 0 ? [`bring ${bring.join(', ')}`] : []),
-    ...changed,
-    ...(away.length > 0 ? [`${away.join(', ')} away`] : []),
-  ].join('; ');
+  return list;
+}
+
+/** What to do before a change, in a colleague's words: `bring 2 blankets; bolster under the knees; block away`. */
+export function movesInWords(moves: readonly PropMove[]): string {
+  const counts = new Map<string, { errand: Errand; count: number }>();
+  for (const errand of errands(moves)) {
+    const key = JSON.stringify(errand);
+    counts.set(key, { errand, count: (counts.get(key)?.count ?? 0) + 1 });
+  }
+  const of = (action: Errand['action']): string[] =>
+    [...counts.values()]
+      .filter(({ errand }) => errand.action === action)
+      .map(({ errand: { kind, says }, count }) =>
+        `${count === 1 ? propKind(kind).label : pieceCount(kind, count)} ${says}`.trim(),
+      );
+  const [bring, away] = [of('bring').join(', '), of('away').join(', ')];
+  return [bring && `bring ${bring}`, ...of('change'), away && `${away} away`].filter(Boolean).join('; ');
 }

@@ -1,5 +1,5 @@
 import type { ErrorRequestHandler, RequestHandler } from 'express';
-import { z } from 'zod';
+import type { z } from 'zod';
 import { fieldIssues, type FieldIssue } from '#core/plan';
 import type { Problem } from '#api';
 

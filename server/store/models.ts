@@ -1,6 +1,7 @@
+import type {
+  Model} from 'sequelize';
 import {
   DataTypes,
-  Model,
   type InferAttributes,
   type InferCreationAttributes,
   type ModelStatic,

@@ -63,7 +63,10 @@ const labels = computed(() => {
 const ticks = computed(() => {
   const step = axisMinutes(scale.value.pxPerMs, 100) * 60_000;
   const from = (step - (startMs.value % step)) % step;
-  return Array.from({ length: Math.max(0, Math.floor((endMs.value - from) / step) + 1) }, (_, i) => from + i * step);
+  return Array.from(
+    { length: Math.max(0, Math.floor((endMs.value - from) / step) + 1) },
+    (_, i) => from + i * step,
+  ).filter((ms) => overMs.value < 1000 || x(record.total.doneMs) - x(ms) > 80 || x(ms) > x(record.total.doneMs) + 20);
 });
 const targetX = computed(() => x(timeline.totals.targetMs));
 const overMs = computed(() => record.total.doneMs - timeline.totals.targetMs);
@@ -103,7 +106,7 @@ const overMs = computed(() => record.total.doneMs - timeline.totals.targetMs);
       </g>
       <template v-if="overMs >= 1000">
         <rect class="over" :x="targetX" :y="AXIS - 2" :width="x(record.total.doneMs) - targetX" height="4" />
-        <text class="over-text" :x="Math.min(width, x(record.total.doneMs))" :y="AXIS - 8" text-anchor="end">
+        <text class="over-text" :x="Math.min(width, x(record.total.doneMs))" :y="AXIS + 16" text-anchor="end">
           {{ clockOfMs(overMs) }} over
         </text>
       </template>

@@ -55,16 +55,17 @@ void load();
         <h1>{{ says }}</h1>
       </div>
       <p class="number">
-        <span class="numeral">{{ clockOfMs(record.total.doneMs) }}</span
-        ><span class="small quiet">planned {{ clockOfMs(record.total.plannedMs) }}</span>
+        <span class="numeral">{{ clockOfMs(record.total.doneMs) }}</span><span class="small quiet"
+          >planned {{ clockOfMs(record.total.plannedMs) }}</span
+        >
       </p>
       <p class="number">
-        <span class="numeral">{{ signedClockOfMs(record.changes.differenceMs) }}</span
-        ><span class="small quiet">in set-ups and changes</span>
+        <span class="numeral">{{ signedClockOfMs(record.changes.differenceMs) }}</span><span class="small quiet"
+          >in set-ups and changes</span
+        >
       </p>
       <p v-if="record.pausedMs > 0" class="number">
-        <span class="numeral">{{ clockOfMs(record.pausedMs) }}</span
-        ><span class="small quiet">paused</span>
+        <span class="numeral">{{ clockOfMs(record.pausedMs) }}</span><span class="small quiet">paused</span>
       </p>
     </header>
     <DoneRibbon :plan="run.plan" :timeline="timeline" :run="folded" :record="record" />

@@ -31,7 +31,7 @@ const quarters = computed(() => {
 });
 const frame = computed(() => ({
   width: Math.max(300, width.value - 80),
-  height: Math.max(80, Math.min(220, height.value * 0.42)),
+  height: Math.max(80, Math.min(220, height.value * 0.4)),
 }));
 const hill = computed(() => breathHill(quarters.value, frame.value));
 const intoCycleMs = computed(() => {
@@ -309,6 +309,9 @@ h2 {
     left: 16px;
     width: auto;
     gap: 20px;
+  }
+  .count {
+    font-size: min(120px, 15vh);
   }
   .then,
   .coming {

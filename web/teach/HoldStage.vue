@@ -94,6 +94,10 @@ const spoken = computed(() => `${word.value}. ${said.value?.kind === 'prompt' ? 
   grid-column: 1;
   grid-row: 1;
 }
+.lit-right .coming {
+  border-right: 1px solid var(--line-strong);
+  border-left: 0;
+}
 .lit-both {
   grid-template-columns: 1fr;
 }

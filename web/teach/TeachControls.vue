@@ -146,8 +146,10 @@ button:disabled {
   }
 }
 @media (width < 640px) {
-  button {
+  button,
+  .wide {
     flex-basis: 22%;
+    min-width: 0;
     flex-direction: column;
     gap: 3px;
     height: 58px;

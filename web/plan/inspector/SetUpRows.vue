@@ -2,7 +2,6 @@
 import { ref } from 'vue';
 import type { NamedSetUp } from '#core/catalogue';
 import {
-  movesAtSwitch,
   PROP_KINDS,
   PROP_KIND_NAMES,
   PROP_PLACES,
@@ -46,6 +45,8 @@ const height = (row: SetUpRow): string => {
   const cm = stackHeightCm(row.kind, row.state, row.count);
   return cm >= 3 ? `${Math.round(cm)} cm` : '';
 };
+const changeKind = (row: SetUpRow, kind: PropKind): void => change(row, { kind, state: firstState(kind) });
+const hasOneState = (row: SetUpRow): boolean => Object.keys(propKind(row.kind).states).length === 1;
 function addRow(): void {
   put([
     ...setUp,
@@ -82,7 +83,7 @@ const value = (event: Event): string => (event.target as HTMLSelectElement).valu
     </template>
     <p v-if="setUp.length === 0" class="small quiet">No props.</p>
     <ul>
-      <li v-for="row in setUp" :key="row.id">
+      <li v-for="row in setUp" :key="row.id" :title="row.why">
         <input
           class="count"
           type="number"
@@ -92,40 +93,18 @@ const value = (event: Event): string => (event.target as HTMLSelectElement).valu
           :aria-label="`How many, ${propKind(row.kind).label}`"
           @change="change(row, { count: Number(value($event)) })"
         />
-        <select
-          :value="row.kind"
-          aria-label="Prop"
-          class="kind"
-          @change="change(row, { kind: value($event) as PropKind, state: firstState(value($event) as PropKind) })"
-        >
+        <select :value="row.kind" aria-label="Prop" class="kind" @change="changeKind(row, value($event) as PropKind)">
           <option v-for="kind in PROP_KIND_NAMES" :key="kind" :value="kind">{{ propKind(kind).label }}</option>
         </select>
         <select
           :value="row.state"
           aria-label="Fold or face"
-          :disabled="Object.keys(propKind(row.kind).states).length === 1"
+          :disabled="hasOneState(row)"
           @change="change(row, { state: value($event) })"
         >
           <option v-for="(state, name) in propKind(row.kind).states" :key="name" :value="name">
             {{ state.label }}
           </option>
-        </select>
-        <select :value="row.lie" aria-label="Lie" @change="change(row, { lie: value($event) as SetUpRow['lie'] })">
-          <option value="lengthwise">lengthwise</option>
-          <option value="crosswise">crosswise</option>
-        </select>
-        <select :value="row.place" aria-label="Place" @change="change(row, { place: value($event) as PropPlace })">
-          <option v-for="(words, place) in PROP_PLACES" :key="place" :value="place">{{ words }}</option>
-        </select>
-        <select
-          :value="row.side"
-          :aria-label="twoSided ? 'Side while the left side is held' : 'Side'"
-          @change="change(row, { side: value($event) as SetUpRow['side'] })"
-        >
-          <option value="centre">middle</option>
-          <option value="left">left</option>
-          <option value="right">right</option>
-          <option value="each">each side</option>
         </select>
         <span class="small quiet cm">{{ height(row) }}</span>
         <button
@@ -136,15 +115,43 @@ const value = (event: Event): string => (event.target as HTMLSelectElement).valu
         >
           <AppIcon name="remove" :size="14" />
         </button>
-        <label v-if="twoSided && (movesAtSwitch(row) || !row.mirror)" class="small quiet mirror">
-          <input
-            type="checkbox"
-            :checked="row.mirror"
-            @change="change(row, { mirror: ($event.target as HTMLInputElement).checked })"
-          />
-          <AppIcon name="swap" :size="14" /> moves to the other side at the change
-        </label>
-        <p v-if="row.why" class="small quiet why">{{ row.why }}</p>
+        <select
+          class="place"
+          :value="row.place"
+          aria-label="Place"
+          @change="change(row, { place: value($event) as PropPlace })"
+        >
+          <option v-for="(words, place) in PROP_PLACES" :key="place" :value="place">{{ words }}</option>
+        </select>
+        <span class="lying">
+          <select :value="row.lie" aria-label="Lie" @change="change(row, { lie: value($event) as SetUpRow['lie'] })">
+            <option value="lengthwise">lengthwise</option>
+            <option value="crosswise">crosswise</option>
+          </select>
+          <select
+            :value="row.side"
+            :aria-label="twoSided ? 'Side while the left side is held' : 'Side'"
+            @change="change(row, { side: value($event) as SetUpRow['side'] })"
+          >
+            <option value="centre">middle</option>
+            <option value="left">left</option>
+            <option value="right">right</option>
+            <option value="each">each side</option>
+          </select>
+          <label
+            v-if="twoSided && (row.side === 'left' || row.side === 'right')"
+            class="small quiet mirror"
+            title="Moves to the other side at the change"
+          >
+            <input
+              type="checkbox"
+              :checked="row.mirror"
+              aria-label="Moves to the other side at the change"
+              @change="change(row, { mirror: ($event.target as HTMLInputElement).checked })"
+            />
+            <AppIcon name="swap" :size="14" /> changes sides
+          </label>
+        </span>
       </li>
     </ul>
     <p v-if="trouble" class="caution small" role="alert">{{ trouble }}</p>
@@ -154,10 +161,18 @@ const value = (event: Event): string => (event.target as HTMLSelectElement).valu
 <style scoped>
 li {
   display: grid;
-  grid-template-columns: 36px 1.3fr 1.2fr 1.1fr 1.6fr 0.9fr 38px 26px;
-  gap: 2px 4px;
+  grid-template-columns: 40px minmax(0, 1fr) minmax(0, 1.3fr) 44px 26px;
+  gap: 0 8px;
   align-items: center;
-  padding: 2px 0;
+  padding: 3px 0;
+}
+.place {
+  grid-column: 2;
+}
+.lying {
+  display: flex;
+  grid-column: 3 / -1;
+  gap: 6px;
 }
 select,
 .count {
@@ -176,12 +191,11 @@ select,
   width: 26px;
   height: 26px;
 }
-.mirror,
-.why {
+.mirror {
   display: flex;
-  grid-column: 2 / -1;
-  gap: 5px;
+  gap: 4px;
   align-items: center;
+  white-space: nowrap;
 }
 .count {
   height: 26px;
@@ -192,11 +206,5 @@ select,
   background: none;
   color: var(--ink);
   font: inherit;
-}
-@media (width < 640px) {
-  li {
-    grid-template-columns: 44px 1fr 1fr 44px;
-    padding: 8px 0;
-  }
 }
 </style>

@@ -86,14 +86,19 @@ function holdBlock(run: readonly HoldPhase[], before: Phase | undefined, behind:
 
 function waveBlock(run: readonly CountedBreathPhase[]): WaveBlock {
   const first = run[0] as CountedBreathPhase;
-  const round = run.filter((phase) => phase.round === first.round);
+  const rounds = [...new Set(run.map(({ round }) => round))].map((number) =>
+    run.filter(({ round }) => round === number),
+  );
+  // The first round may have been entered late or left early: the longest one shows the shape.
+  const lengthOf = (phases: readonly Phase[]): Ms => phases.reduce((sum, phase) => sum + length(phase), 0);
+  const shape = rounds.reduce((best, other) => (lengthOf(other) > lengthOf(best) ? other : best));
   return {
     kind: 'wave',
     stepIndex: first.stepIndex,
     startMs: first.startMs,
     endMs: (run.at(-1) as Phase).endMs,
-    quarters: round.map((phase) => ({ kind: phase.kind, ms: length(phase) })),
-    cyclesPerRound: new Set(round.map(({ cycle }) => cycle)).size,
+    quarters: shape.map((phase) => ({ kind: phase.kind, ms: length(phase) })),
+    cyclesPerRound: new Set(shape.map(({ cycle }) => cycle)).size,
   };
 }
 

@@ -84,7 +84,11 @@ const cycleMs = (block: WaveBlock): number =>
 
 /** How many cycles one drawn wave stands for: one factor for a whole ribbon, so that densities can be compared. */
 export function waveFactor(blocks: readonly Block[], pxPerMs: number): number {
-  const widths = blocks.filter((block) => block.kind === 'wave').map((block) => cycleMs(block) * pxPerMs);
+  // A set that was left within its first breath says nothing about how long its breaths are.
+  const telling = blocks.filter(
+    (block): block is WaveBlock => block.kind === 'wave' && block.endMs - block.startMs > 1.5 * cycleMs(block),
+  );
+  const widths = telling.map((block) => cycleMs(block) * pxPerMs);
   const narrowest = Math.min(...widths);
   return Number.isFinite(narrowest) && narrowest > 0 ? Math.max(1, Math.ceil(NARROWEST_WAVE / narrowest)) : 1;
 }

@@ -1,0 +1,70 @@
+/** The arrows of the house: which room may know which. Checked by `npm run arrows`. */
+const room = (name) => `^${name}/`;
+const test = '\\.test\\.ts$|^tests/|^bench/';
+
+/** Inside core, each folder may know those before it in this order (and itself). */
+const CORE = ['time', 'breath', 'props', 'catalogue', 'plan', 'timeline', 'run', 'record'];
+const corePaths = CORE.map((folder, i) => ({
+  name: `core-${folder}-looks-down`,
+  comment: 'time ← breath, props ← catalogue ← plan ← timeline ← run ← record',
+  severity: 'error',
+  from: { path: `^core/${folder}/`, pathNot: test },
+  to: { path: `^core/(${CORE.slice(i + 1).join('|') || 'nothing'})/` },
+}));
+
+module.exports = {
+  forbidden: [
+    ...corePaths,
+    {
+      name: 'core-knows-zod-and-itself',
+      severity: 'error',
+      from: { path: room('core'), pathNot: test },
+      to: { pathNot: '^core/|^node_modules/zod/' },
+    },
+    {
+      name: 'library-knows-core',
+      severity: 'error',
+      from: { path: room('library'), pathNot: test },
+      to: { pathNot: '^core/|^library/' },
+    },
+    {
+      name: 'api-knows-core',
+      severity: 'error',
+      from: { path: room('api'), pathNot: test },
+      to: { pathNot: '^core/|^api/|^node_modules/zod/' },
+    },
+    { name: 'server-not-web', severity: 'error', from: { path: room('server') }, to: { path: room('web') } },
+    { name: 'web-not-server', severity: 'error', from: { path: room('web') }, to: { path: room('server') } },
+    {
+      name: 'only-tests-know-tests',
+      severity: 'error',
+      from: { pathNot: test },
+      to: { path: '^tests/|\\.test\\.ts$' },
+    },
+    { name: 'no-circles', severity: 'error', from: {}, to: { circular: true } },
+    {
+      name: 'nothing-unresolved',
+      severity: 'error',
+      from: {},
+      to: { couldNotResolve: true, pathNot: '\\.(woff2|css)$' },
+    },
+    {
+      name: 'through-the-public-face',
+      comment: 'Another folder of core is known by its index only.',
+      severity: 'error',
+      from: { path: '^core/([^/]+)/', pathNot: test },
+      to: { path: '^core/([^/]+)/(?!index\\.ts$)', pathNot: '^core/$1/' },
+    },
+  ],
+  options: {
+    doNotFollow: { path: 'node_modules' },
+    exclude: { path: '^dist/|^data/' },
+    tsPreCompilationDeps: true,
+    tsConfig: { fileName: 'tsconfig.json' },
+    enhancedResolveOptions: {
+      exportsFields: ['exports'],
+      conditionNames: ['import', 'types', 'default'],
+      extensions: ['.ts', '.vue', '.js'],
+    },
+  },
+};

@@ -1,0 +1,35 @@
+import { defineConfig } from '@playwright/test';
+
+const port = 4799;
+
+/** The real interface in Debian's Chromium, against a server with a database of its own. */
+export default defineConfig({
+  testDir: 'tests/e2e',
+  fullyParallel: true,
+  workers: 2,
+  timeout: 45_000,
+  reporter: [['list'], ['json', { outputFile: 'test-results/e2e.json' }]],
+  use: {
+    baseURL: `http://127.0.0.1:${port}`,
+    viewport: { width: 1280, height: 800 },
+    timezoneId: 'Europe/London',
+    launchOptions: {
+      executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+      args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+      ],
+    },
+  },
+  webServer: {
+    command: 'rm -rf test-results/data && node dist/server/main.js --demo',
+    url: `http://127.0.0.1:${port}/api/health`,
+    env: { PORT: String(port), ZOVRIN_DATABASE: 'test-results/data/e2e.sqlite' },
+    reuseExistingServer: false,
+  },
+});
