@@ -1,8 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { libraryOf } from '#core/catalogue';
-import type {
-  Plan} from '#core/plan';
+import type { Plan } from '#core/plan';
 import {
   addStep,
   applyEdit,

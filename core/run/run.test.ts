@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import type { RunEvent} from '#core/run';
+import type { RunEvent } from '#core/run';
 import { cuesAhead, foldRun, nextStop, previousStop, runState, stops } from '#core/run';
 import { compileTimeline, DEFAULT_RULES } from '#core/timeline';
 import type { BreathStep } from '#core/plan';

@@ -1,5 +1,4 @@
-import type {
-  Model} from 'sequelize';
+import type { Model } from 'sequelize';
 import {
   DataTypes,
   type InferAttributes,

@@ -9,7 +9,7 @@ import type { ListedPlan } from '#api';
 import AppIcon from '../shared/AppIcon.vue';
 import { clockTime, startInWords } from '../shared/dates';
 import SessionRibbon from '../shared/ribbon/SessionRibbon.vue';
-import { people, spareInWords } from './plan-words';
+import { people, spareInWords } from '../shared/plan-words';
 
 /** The plan that is taught next, with what to see to before it. */
 const { stored, timeline } = defineProps<{ stored: ListedPlan; timeline: Timeline }>();

@@ -7,7 +7,7 @@ import type { ListedPlan } from '#api';
 import AppIcon from '../shared/AppIcon.vue';
 import { dayOf } from '../shared/dates';
 import RibbonThumb from '../shared/ribbon/RibbonThumb.vue';
-import { balanceInWords, classLength, groupAndApproach, spareInWords } from './plan-words';
+import { balanceInWords, classLength, groupAndApproach, spareInWords } from '../shared/plan-words';
 
 const { stored, timeline, pxPerMs } = defineProps<{ stored: ListedPlan; timeline: Timeline; pxPerMs: number }>();
 const emit = defineEmits<{ copy: []; saveFile: []; remove: [] }>();

@@ -7,7 +7,7 @@ import { clockOfMs, signedClockOfMs } from '#core/time';
 import type { StoredRun } from '#api';
 import { ApiProblem } from '../client/http';
 import { readRun } from '../client/runs';
-import { people } from '../home/plan-words';
+import { people } from '../shared/plan-words';
 import { clockTime, longDayOf } from '../shared/dates';
 import { timelineOf } from '../shared/ribbon/layout';
 import DoneRibbon from './DoneRibbon.vue';

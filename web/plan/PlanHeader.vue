@@ -6,7 +6,7 @@ import { APPROACH_LABELS } from '#core/catalogue';
 import type { Plan } from '#core/plan';
 import { clockOfMs } from '#core/time';
 import type { Timeline } from '#core/timeline';
-import { people, spareInWords } from '../home/plan-words';
+import { people, spareInWords } from '../shared/plan-words';
 import AppIcon from '../shared/AppIcon.vue';
 import { startInWords } from '../shared/dates';
 import { useEditor } from '../stores/editor';

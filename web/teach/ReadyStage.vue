@@ -4,7 +4,7 @@ import { computed } from 'vue';
 import { pieceCount } from '#core/props';
 import { clockOfMs } from '#core/time';
 import { propShelf } from '#core/timeline';
-import { people } from '../home/plan-words';
+import { people } from '../shared/plan-words';
 import type { Session } from './use-session';
 
 /** Before the first bell: what it is, and what must lie ready. */

@@ -1,0 +1,94 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test, type Page } from '@playwright/test';
+import { newPlan, openPlan, rows } from './support';
+
+/** No serious or critical finding of the automatic check. */
+async function check(page: Page): Promise<void> {
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  const bad = violations.filter(({ impact }) => impact === 'serious' || impact === 'critical');
+  expect(
+    bad.map(({ id, nodes }) => [id, nodes.slice(0, 3).map(({ html, failureSummary }) => `${html} ${failureSummary}`)]),
+  ).toEqual([]);
+}
+
+for (const colorScheme of ['light', 'dark'] as const) {
+  test.describe(colorScheme, () => {
+    test.use({ colorScheme });
+
+    test('home, new plan, bin', async ({ page }) => {
+      await page.goto('/');
+      await expect(page.getByRole('heading', { name: 'Plans' })).toBeVisible();
+      await check(page);
+      await page.getByRole('button', { name: 'New plan' }).click();
+      await expect(page.getByRole('dialog')).toBeVisible();
+      await check(page);
+      await page.goto('/bin');
+      await check(page);
+    });
+
+    test('planner: a hold, a breath, a talk', async ({ page, request }) => {
+      const { id } = await newPlan(request, 'yin');
+      await openPlan(page, id);
+      for (const row of [5, 1, 0]) {
+        await rows(page).nth(row).click();
+        await check(page);
+      }
+    });
+
+    test('teach: before, in a hold, in a breath', async ({ page, request }) => {
+      const { id } = await newPlan(request, 'yin');
+      await page.goto(`/teach/${id}`);
+      await expect(page.getByRole('button', { name: 'Begin' }).first()).toBeVisible();
+      await check(page);
+      await page.keyboard.press('Space');
+      await check(page);
+      await page.keyboard.press('ArrowRight');
+      await expect(page.getByText('step 2 of 14')).toBeVisible();
+      await page.keyboard.press('e');
+      await check(page);
+    });
+
+    test('look back: all runs and one', async ({ page }) => {
+      await page.goto('/runs');
+      await expect(page.getByRole('link', { name: /Before the night shift/ })).toBeVisible();
+      await check(page);
+      await page.goto('/runs/demo-run-nurses');
+      await expect(page.getByRole('heading', { level: 1 })).toContainText('Right sides ran 0:50 short');
+      await check(page);
+    });
+  });
+}
+
+for (const [name, width, height] of [
+  ['desk', 1280, 800],
+  ['tablet', 820, 1180],
+] as const) {
+  test(`nothing scrolls sideways at ${name} size`, async ({ page, request }) => {
+    await page.setViewportSize({ width, height });
+    const { id } = await newPlan(request, 'yin', {
+      title: 'A title that goes on and on for singers, potters and nurses of the whole estuary '.repeat(2),
+    });
+    for (const path of ['/', `/plans/${id}`, `/teach/${id}`, '/runs', '/runs/demo-run-nurses']) {
+      await page.goto(path);
+      await page.waitForLoadState('networkidle');
+      const over = await page.evaluate(() => document.documentElement.scrollWidth - innerWidth);
+      expect([path, over]).toEqual([path, 0]);
+    }
+  });
+}
+
+test('teaching on a phone: the controls fit and are large enough', async ({ page, request }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  const { id } = await newPlan(request, 'yin');
+  await page.goto(`/teach/${id}`);
+  await page.getByRole('button', { name: 'Begin' }).first().click();
+  const boxes = await page
+    .locator('footer button')
+    .evaluateAll((buttons) => buttons.map((button) => button.getBoundingClientRect().toJSON()));
+  expect(boxes.length).toBe(8);
+  for (const box of boxes) {
+    expect(Math.min(box.width, box.height)).toBeGreaterThanOrEqual(44);
+    expect(box.bottom).toBeLessThanOrEqual(844);
+    expect(box.right).toBeLessThanOrEqual(390);
+  }
+});

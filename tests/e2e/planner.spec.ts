@@ -1,0 +1,197 @@
+import { expect, test } from '@playwright/test';
+import { newPlan, openPlan, rowNames, rows, saved, storedPlan, total } from './support';
+
+test.describe('writing a plan', () => {
+  test('a hold is typed, the totals follow, and it is still there after a reload', async ({ page, request }) => {
+    const { id } = await newPlan(request, 'yin');
+    await openPlan(page, id);
+    await expect(total(page)).toContainText('72:16');
+    await rows(page).nth(3).click();
+    await page.getByLabel('Left', { exact: true }).fill('5m');
+    await page.keyboard.press('Enter');
+    await expect(total(page)).toContainText('74:16');
+    await expect(page.getByLabel('Right', { exact: true })).toHaveValue('5:00');
+    await saved(page);
+    await page.reload();
+    await expect(total(page)).toContainText('74:16');
+    expect((await storedPlan(request, id)).revision).toBe(2);
+  });
+
+  test('uneven sides are told, and made even', async ({ page, request }) => {
+    const { id } = await newPlan(request, 'yin');
+    await openPlan(page, id);
+    await rows(page).nth(5).click();
+    await expect(page.getByRole('complementary')).toContainText('Second side is 0:40 shorter');
+    await expect(page.getByRole('img', { name: 'Left 14:00, right 13:20' })).toBeVisible();
+    await page.getByRole('switch', { name: 'Even' }).click();
+    await expect(page.getByRole('img', { name: 'Left 14:00, right 14:00' })).toBeVisible();
+    await expect(page.getByLabel('Right', { exact: true })).toHaveValue('4:30');
+  });
+
+  test('a time that cannot be read says how, keeps what was typed and changes nothing', async ({ page, request }) => {
+    const { id } = await newPlan(request, 'yin');
+    await openPlan(page, id);
+    await rows(page).nth(2).click();
+    const field = page.getByLabel('Both sides', { exact: true });
+    for (const [typed, says] of [
+      ['five-ish', 'Type it like 4:30'],
+      ['4:75', 'seconds go up to 59'],
+      ['0', 'at least 0:01'],
+      ['61 min', 'at most 1:00:00'],
+    ] as const) {
+      await field.fill(typed);
+      await field.press('Enter');
+      await expect(page.getByRole('alert')).toContainText(says);
+      await expect(field).toHaveValue(typed);
+    }
+    await expect(total(page)).toContainText('72:16');
+    expect((await storedPlan(request, id)).revision).toBe(1);
+  });
+
+  test('the keyboard alone: add, move, duplicate, lock, delete, undo, redo', async ({ page, request }) => {
+    const { id } = await newPlan(request, 'restorative');
+    await openPlan(page, id);
+    const before = await rowNames(page);
+    await page.keyboard.press('a');
+    await page.keyboard.type('supta matsy');
+    await page.keyboard.press('Enter');
+    await expect(rows(page)).toHaveCount(before.length + 1);
+    await expect(page.locator('[role=option][aria-selected=true] .name')).toHaveText('Reclined twist');
+    await expect(page.locator('[role=option][aria-selected=true]')).toBeFocused();
+
+    await page.keyboard.press('Alt+ArrowUp');
+    await page.keyboard.press('Alt+ArrowUp');
+    expect((await rowNames(page)).slice(0, 2)).toEqual(['Reclined twist', 'Arrive']);
+    await page.keyboard.press('d');
+    expect((await rowNames(page)).slice(0, 3)).toEqual(['Reclined twist', 'Reclined twist', 'Arrive']);
+    await page.keyboard.press('l');
+    await expect(page.getByRole('button', { name: 'Length is locked: free it' })).toBeVisible();
+    await page.keyboard.press('Delete');
+    await expect(rows(page)).toHaveCount(before.length + 1);
+    for (let i = 0; i < 6; i++) await page.keyboard.press('Control+z');
+    expect(await rowNames(page)).toEqual(before);
+    for (let i = 0; i < 6; i++) await page.keyboard.press('Control+Shift+z');
+    await expect(rows(page)).toHaveCount(before.length + 1);
+    expect((await rowNames(page))[0]).toBe('Reclined twist');
+
+    await page.keyboard.press('ArrowDown');
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('complementary').getByLabel('Name', { exact: true })).toBeFocused();
+    await page.keyboard.press('Escape');
+    await expect(page.locator('[role=option][aria-selected=true]')).toBeFocused();
+    await page.keyboard.press('?');
+    await expect(page.getByRole('dialog')).toContainText('Duplicate the chosen step');
+  });
+
+  test('a row is dragged to its place', async ({ page, request }) => {
+    const { id } = await newPlan(request, 'restorative');
+    await openPlan(page, id);
+    const [first, second, third] = await rowNames(page);
+    const [from, to] = await Promise.all([rows(page).nth(0).boundingBox(), rows(page).nth(2).boundingBox()]);
+    if (!from || !to) throw new Error('no rows');
+    await page.mouse.move(from.x + 200, from.y + from.height / 2);
+    await page.mouse.down();
+    await page.mouse.move(from.x + 200, from.y + 30, { steps: 4 });
+    await page.mouse.move(to.x + 200, to.y + to.height - 4, { steps: 12 });
+    await page.mouse.up();
+    await expect.poll(async () => (await rowNames(page)).slice(0, 3)).toEqual([second, third, first]);
+    await saved(page);
+    expect((await storedPlan(request, id)).document.steps[2]?.name).toBe(first);
+    await page.keyboard.press('Control+z');
+    expect((await rowNames(page))[0]).toBe(first);
+  });
+
+  test('choosing on the ribbon chooses in the list, and back', async ({ page, request }) => {
+    const { id } = await newPlan(request, 'yin');
+    await openPlan(page, id);
+    const ribbon = page.getByRole('group', { name: /^Ribbon of 14 steps/ });
+    const box = await ribbon.boundingBox();
+    if (!box) throw new Error('no ribbon');
+    await ribbon.click({ position: { x: 118 + (box.width - 118) * 0.56, y: 61 } });
+    await expect(page.locator('[role=option][aria-selected=true] .name')).toHaveText(
+      'Crossed arms, lying on the front',
+    );
+    await ribbon.press('ArrowLeft');
+    await expect(page.locator('[role=option][aria-selected=true] .name')).toHaveText('Wide-legged fold');
+    await rows(page).nth(12).click();
+    await expect(ribbon.locator('text.on').first()).toContainText('13 Last rest');
+  });
+
+  test('breath shows at once what it costs', async ({ page, request }) => {
+    const { id } = await newPlan(request, 'yin');
+    await openPlan(page, id);
+    await rows(page).nth(1).click();
+    const cost = page.getByLabel('What it costs');
+    await expect(cost).toContainText('3:00');
+    for (const [label, counts] of [
+      ['in', '4'],
+      ['hold full', '16'],
+      ['out', '8'],
+      ['rounds', '10'],
+    ] as const) {
+      await page.getByLabel(label, { exact: true }).fill(counts);
+      await page.keyboard.press('Enter');
+    }
+    await expect(cost).toContainText('4:40');
+    await expect(cost).toContainText('2.14');
+    await expect(cost).toContainText('57.1 %');
+    await page.getByLabel('in', { exact: true }).fill('70');
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('alert')).toContainText('at most 60 counts');
+    await expect(cost).toContainText('4:40');
+  });
+
+  test('set-up, stages, prompts and what comes after', async ({ page, request }) => {
+    const { id } = await newPlan(request, 'yin');
+    await openPlan(page, id);
+    await rows(page).nth(3).click();
+    const inspector = page.getByRole('complementary');
+    await inspector.getByRole('button', { name: 'Add a prop' }).click();
+    await inspector.getByLabel('Prop', { exact: true }).last().selectOption('strap');
+    await inspector.getByLabel('Place', { exact: true }).last().selectOption('feet');
+    await inspector.getByRole('button', { name: 'Add a stage' }).click();
+    await inspector.getByRole('button', { name: 'Add a stage' }).click();
+    await inspector.getByLabel('Length of stage 1').fill('1:00');
+    await page.keyboard.press('Enter');
+    await inspector.getByRole('button', { name: 'Add a prompt' }).click();
+    await inspector.getByLabel('Words of prompt 3').fill('Soften the jaw');
+    await page.keyboard.press('Enter');
+    await inspector.getByRole('radio', { name: 'each side' }).click();
+    await inspector.getByLabel('Length of the rest').fill('0:40');
+    await page.keyboard.press('Enter');
+    await saved(page);
+    const step = (await storedPlan(request, id)).document.steps[3];
+    expect(step).toMatchObject({
+      rebound: { kind: 'afterEach', seconds: 40 },
+      stages: [{ length: { kind: 'fixed', seconds: 60 } }, { length: { kind: 'share' } }],
+    });
+    if (step?.kind !== 'hold') throw new Error('no hold');
+    expect(step.setUp.at(-1)).toMatchObject({ kind: 'strap', state: 'open', place: 'feet' });
+    expect(step.prompts.at(-1)).toMatchObject({ text: 'Soften the jaw', at: { kind: 'half' } });
+  });
+
+  test('a position that is not in the library keeps its name and its own times', async ({ page, request }) => {
+    const { id, document } = await newPlan(request, 'restorative');
+    const steps = document.steps.map((step) =>
+      step.kind === 'hold' && step.position === 'legs-up-wall'
+        ? { ...step, position: 'from-a-friend', name: 'Harbour rest', enterSeconds: 50 }
+        : step,
+    );
+    await request.put(`/api/plans/${id}`, { data: { revision: 1, document: { ...document, steps } } });
+    await openPlan(page, id);
+    await rows(page).filter({ hasText: 'Harbour rest' }).click();
+    await expect(page.getByRole('complementary')).toContainText('not in your library, counted with its own times');
+    await expect(page.getByLabel('Way in', { exact: true })).toHaveValue('0:50');
+  });
+
+  test('an empty plan says what to do first', async ({ page, request }) => {
+    const { id } = await newPlan(request, 'restorative', { steps: [], title: 'Nothing yet' });
+    await openPlan(page, id);
+    await expect(page.getByRole('complementary')).toContainText('no steps yet');
+    await page.keyboard.press('a');
+    await page.keyboard.type('zanzibar lean');
+    await page.keyboard.press('Enter');
+    await expect(rows(page)).toHaveCount(1);
+    await expect(rows(page).first()).toContainText('zanzibar lean');
+  });
+});

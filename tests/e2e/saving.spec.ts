@@ -1,0 +1,162 @@
+import { expect, test, type Page } from '@playwright/test';
+import { newPlan, openPlan, rowNames, rows, saved, storedPlan, total } from './support';
+
+const lengthen = async (page: Page, row: number, time: string): Promise<void> => {
+  await rows(page).nth(row).click();
+  await page.getByLabel('Both sides', { exact: true }).fill(time);
+  await page.keyboard.press('Enter');
+};
+
+test('two tabs: the one without edits follows; two edits at once are shown and both kept', async ({
+  page,
+  context,
+  request,
+}) => {
+  const { id } = await newPlan(request, 'restorative', { title: 'Two tabs' });
+  await openPlan(page, id);
+  const other = await context.newPage();
+  await openPlan(other, id);
+  await lengthen(page, 1, '7:00');
+  await expect(total(other)).toContainText('60:41');
+
+  await context.route('**/api/plans/*', async (route) =>
+    route.request().method() === 'PUT' ? route.abort() : route.continue(),
+  );
+  await lengthen(page, 1, '8:00');
+  await lengthen(other, 1, '9:00');
+  await expect(other.getByRole('status').filter({ hasText: 'Not saved yet' })).toBeVisible();
+  await context.unrouteAll();
+  await saved(page);
+  const dialog = other.getByRole('dialog', { name: 'This plan was changed in two places' });
+  await expect(dialog).toBeVisible({ timeout: 15_000 });
+  await expect(dialog).toContainText('62:41');
+  await dialog.getByRole('button', { name: 'Go on with the version in this window' }).click();
+  await expect(dialog).toBeHidden();
+  await saved(other);
+  expect((await storedPlan(request, id)).document.steps[1]).toMatchObject({ sides: { seconds: 540 } });
+  const listed = await (await request.get('/api/plans?search=two+tabs+other+version')).json();
+  expect(listed.plans).toHaveLength(1);
+  expect(listed.plans[0].document.steps[1]).toMatchObject({ sides: { seconds: 480 } });
+});
+
+test('a lost connection: the edit is kept, survives a reload, and is sent', async ({ page, request }) => {
+  const { id } = await newPlan(request, 'restorative');
+  await openPlan(page, id);
+  await page.route('**/api/plans/*', (route) =>
+    route.request().method() === 'PUT' ? route.abort() : route.continue(),
+  );
+  await lengthen(page, 1, '7:00');
+  await expect(page.getByRole('status').filter({ hasText: 'Your change is kept here and sent again' })).toBeVisible();
+  expect((await storedPlan(request, id)).revision).toBe(1);
+  await page.reload();
+  await expect(total(page)).toContainText('60:41');
+  await page.unrouteAll();
+  await saved(page);
+  expect((await storedPlan(request, id)).document.steps[1]).toMatchObject({ sides: { seconds: 420 } });
+});
+
+test('a busy database or a full disk: a clear message, and the edit is sent again', async ({ page, request }) => {
+  const { id } = await newPlan(request, 'restorative');
+  await openPlan(page, id);
+  let refusals = 2;
+  await page.route('**/api/plans/*', (route) => {
+    if (route.request().method() !== 'PUT' || refusals-- <= 0) return route.continue();
+    const detail = 'The disk is full or cannot be written. Make room, then send this again.';
+    return route.fulfill({
+      status: 507,
+      contentType: 'application/problem+json',
+      body: JSON.stringify({ type: 'about:blank', title: 'Disk full', status: 507, detail }),
+    });
+  });
+  await lengthen(page, 1, '7:00');
+  await expect(page.getByRole('status').filter({ hasText: 'The disk is full' })).toBeVisible();
+  await expect(total(page)).toContainText('60:41');
+  await expect.poll(async () => (await storedPlan(request, id)).revision, { timeout: 20_000 }).toBe(2);
+});
+
+test('a save whose answer was lost is no conflict with oneself', async ({ page, request }) => {
+  const { id } = await newPlan(request, 'restorative');
+  await openPlan(page, id);
+  let lost = 0;
+  await page.route('**/api/plans/*', async (route) => {
+    if (route.request().method() !== 'PUT' || lost++ > 0) return route.continue();
+    await route.fetch();
+    await route.abort();
+  });
+  await lengthen(page, 1, '7:00');
+  await expect(page.getByRole('status').filter({ hasText: 'Not saved yet' })).toBeVisible();
+  await lengthen(page, 7, '7:00');
+  await saved(page);
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+  const { revision, document } = await storedPlan(request, id);
+  expect(revision).toBe(3);
+  expect([document.steps[1], document.steps[7]]).toMatchObject([
+    { sides: { seconds: 420 } },
+    { sides: { seconds: 420 } },
+  ]);
+});
+
+test('a plan goes to a file and comes back from one; a broken file is refused with every field', async ({
+  page,
+  request,
+}) => {
+  const { id } = await newPlan(request, 'yin', { title: 'Sánchez, on file' });
+  await openPlan(page, id);
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save to a file' }).click(),
+  ]);
+  expect(download.suggestedFilename()).toBe('Sánchez-on-file.zovrin.json');
+  const path = await download.path();
+  const names = await rowNames(page);
+
+  await page.goto('/');
+  await page.getByRole('button', { name: 'New plan' }).click();
+  const input = page.locator('input[type=file]');
+  const broken = { format: 'zovrin-plan', version: 1, title: 'x'.repeat(10_000), steps: 3 };
+  await input.setInputFiles({
+    name: 'broken.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(JSON.stringify(broken)),
+  });
+  await expect(page.getByRole('alert')).toContainText('Nothing was stored');
+  await expect(page.getByRole('alert')).toContainText('title: A title has at most 200 letters.');
+  await expect(page.getByRole('alert')).toContainText('groupSize');
+  await input.setInputFiles({ name: 'noise.json', mimeType: 'application/json', buffer: Buffer.from('\u0000{') });
+  await expect(page.getByRole('alert')).toContainText('it is no JSON');
+  await input.setInputFiles(path);
+  await expect(page.getByRole('listbox', { name: 'Steps' })).toBeVisible();
+  expect(await rowNames(page)).toEqual(names);
+  expect(page.url()).not.toContain(id);
+});
+
+test('home: make from a template, search, copy, delete, take back', async ({ page }) => {
+  await page.goto('/');
+  await page.getByRole('button', { name: 'New plan' }).click();
+  await page.getByRole('button', { name: /^Long line/ }).click();
+  await expect(page.getByRole('listbox', { name: 'Steps' })).toBeVisible();
+  await page.getByRole('button', { name: /change title/ }).click();
+  await page.getByLabel('Title').fill('Ṛtu evening for the Käthe choir');
+  await page.keyboard.press('Enter');
+  await page.getByRole('button', { name: 'Done' }).click();
+  await saved(page);
+
+  await page.goto('/');
+  await page.getByLabel('Search plans').fill('rtu kathe');
+  await expect(page.getByRole('link', { name: /Ṛtu evening/ })).toHaveCount(1);
+  await page.getByRole('button', { name: 'More for Ṛtu evening for the Käthe choir' }).click();
+  await page.getByRole('menuitem', { name: 'Copy' }).click();
+  await expect(page.getByRole('heading', { name: 'Ṛtu evening for the Käthe choir (copy)' })).toBeVisible();
+
+  await page.goto('/');
+  await page.getByLabel('Search plans').fill('rtu kathe copy');
+  await page.getByRole('button', { name: /^More for/ }).click();
+  await page.getByRole('menuitem', { name: 'Delete' }).click();
+  await expect(page.getByText('No plan has “rtu kathe copy”')).toBeVisible();
+  await page.getByRole('link', { name: 'Bin' }).click();
+  await page.getByRole('button', { name: /^Take back Ṛtu evening/ }).click();
+  await expect(page.getByRole('button', { name: /^Take back Ṛtu evening/ })).toHaveCount(0);
+  await page.goto('/');
+  await page.getByLabel('Search plans').fill('rtu kathe copy');
+  await expect(page.getByRole('link', { name: /Ṛtu evening/ })).toHaveCount(1);
+});

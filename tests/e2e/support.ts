@@ -1,0 +1,30 @@
+import { expect, type APIRequestContext, type Page } from '@playwright/test';
+import { TEMPLATES } from '#library';
+import type { Plan } from '#core/plan';
+import { StoredPlan } from '#api';
+
+/** A plan of its own for a test, from a template. */
+export async function newPlan(
+  request: APIRequestContext,
+  template: string,
+  patch: Partial<Plan> = {},
+): Promise<StoredPlan> {
+  const found = TEMPLATES.find(({ id }) => id === template);
+  if (!found) throw new Error(`no template ${template}`);
+  const answer = await request.post('/api/plans', { data: { document: { ...found.plan, ...patch } } });
+  expect(answer.status()).toBe(201);
+  return StoredPlan.parse(await answer.json());
+}
+
+export const storedPlan = async (request: APIRequestContext, id: string): Promise<StoredPlan> =>
+  StoredPlan.parse(await (await request.get(`/api/plans/${id}`)).json());
+
+export const rows = (page: Page) => page.getByRole('option');
+export const rowNames = (page: Page) => page.locator('[role=option] .name').allInnerTexts();
+export const total = (page: Page) => page.getByLabel('Total', { exact: true });
+export const saved = (page: Page) => expect(page.getByRole('status').filter({ hasText: /^Saved/ })).toBeVisible();
+
+export async function openPlan(page: Page, id: string): Promise<void> {
+  await page.goto(`/plans/${id}`);
+  await expect(page.getByRole('listbox', { name: 'Steps' })).toBeVisible();
+}
