@@ -136,7 +136,7 @@ test('home: make from a template, search, copy, delete, take back', async ({ pag
   await page.getByRole('button', { name: /^Long line/ }).click();
   await expect(page.getByRole('listbox', { name: 'Steps' })).toBeVisible();
   await page.getByRole('button', { name: /change title/ }).click();
-  await page.getByLabel('Title').fill('Ṛtu evening for the Käthe choir');
+  await page.getByLabel('Title', { exact: true }).fill('Ṛtu evening for the Käthe choir');
   await page.keyboard.press('Enter');
   await page.getByRole('button', { name: 'Done' }).click();
   await saved(page);
@@ -150,6 +150,7 @@ test('home: make from a template, search, copy, delete, take back', async ({ pag
 
   await page.goto('/');
   await page.getByLabel('Search plans').fill('rtu kathe copy');
+  await expect(page.getByRole('button', { name: /^More for/ })).toHaveCount(1);
   await page.getByRole('button', { name: /^More for/ }).click();
   await page.getByRole('menuitem', { name: 'Delete' }).click();
   await expect(page.getByText('No plan has “rtu kathe copy”')).toBeVisible();

@@ -19,7 +19,7 @@ export async function newPlan(
 export const storedPlan = async (request: APIRequestContext, id: string): Promise<StoredPlan> =>
   StoredPlan.parse(await (await request.get(`/api/plans/${id}`)).json());
 
-export const rows = (page: Page) => page.getByRole('option');
+export const rows = (page: Page) => page.getByRole('listbox', { name: 'Steps' }).getByRole('option');
 export const rowNames = (page: Page) => page.locator('[role=option] .name').allInnerTexts();
 export const total = (page: Page) => page.getByLabel('Total', { exact: true });
 export const saved = (page: Page) => expect(page.getByRole('status').filter({ hasText: /^Saved/ })).toBeVisible();

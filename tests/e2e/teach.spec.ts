@@ -1,3 +1,4 @@
+/// <reference lib="dom" />
 import { expect, test, type Page } from '@playwright/test';
 import { compareRun } from '#core/record';
 import { compileTimeline } from '#core/timeline';
@@ -68,8 +69,9 @@ test('the hour for the night shift, taught to its end and compared to the plan',
   await page.keyboard.press('Enter');
 
   // The remainder as planned, to the end.
-  for (let i = 0; i < 60 && !(await page.getByText('The plan is over').isVisible()); i++) await pass(page, 60);
-  await expect(page.getByText('The plan is over')).toBeVisible();
+  for (let i = 0; i < 60 && !(await page.getByText('The plan is over', { exact: true }).isVisible()); i++)
+    await pass(page, 60);
+  await expect(page.getByText('The plan is over', { exact: true })).toBeVisible();
   await page.getByRole('button', { name: 'End the session' }).click();
   await expect(page).toHaveURL(/\/runs\//);
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
@@ -130,11 +132,12 @@ test('leaving asks, and a session left running is found again', async ({ page, r
   await page.keyboard.press('Escape');
   const dialog = page.getByRole('dialog', { name: 'Leave the session?' });
   await dialog.getByRole('button', { name: 'Stay' }).click();
+  await pass(page, 1);
   await expect(dialog).toBeHidden();
   await page.getByRole('button', { name: 'Leave', exact: true }).click();
   await dialog.getByRole('button', { name: 'Leave it running' }).click();
   await expect(page.getByRole('listbox', { name: 'Steps' })).toBeVisible();
-  await pass(page, 30);
+  await pass(page, 29);
   await page.getByRole('button', { name: 'Teach' }).click();
   await expect(time(page)).toHaveText('1:00');
   await page.keyboard.press('Space');

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import AutoComplete from 'primevue/autocomplete';
-import { ref, useTemplateRef } from 'vue';
+import { nextTick, ref, useTemplateRef } from 'vue';
 import { addStep } from '#core/plan';
 import { newId } from '../stores/browser';
 import { useEditor } from '../stores/editor';
@@ -15,7 +15,15 @@ const box = useTemplateRef<HTMLElement>('box');
 const trouble = ref('');
 
 function find({ query }: { query: string }): void {
-  found.value = suggestSteps(query);
+  // A search that was still waiting when its words were taken is no longer asked for.
+  if (typed.value === query) found.value = suggestSteps(query);
+}
+/** Enter before the list has opened takes what would have stood first in it. */
+async function takeFirst(): Promise<void> {
+  const query = typed.value;
+  await nextTick();
+  const [first] = typeof query === 'string' && query.trim() !== '' && typed.value === query ? suggestSteps(query) : [];
+  if (first) add(first);
 }
 function add(suggestion: Suggestion): void {
   if (!editor.plan) return;
@@ -26,14 +34,15 @@ function add(suggestion: Suggestion): void {
   if (issue) return;
   editor.selected = id;
   typed.value = '';
-  emit('added');
+  // The list gives the focus back to the field as it closes; only then can it move on to the new step.
+  void nextTick(() => setTimeout(() => emit('added')));
 }
 const focus = (): void => box.value?.querySelector('input')?.focus();
 defineExpose({ focus });
 </script>
 
 <template>
-  <div ref="box" class="add">
+  <div ref="box" class="add" @keydown.enter="takeFirst">
     <AppIcon name="plus" />
     <AutoComplete
       v-model="typed"

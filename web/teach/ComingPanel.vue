@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue';
+import type { Coming } from '#core/run';
 import { clockOfMs } from '#core/time';
 import type { Session } from './use-session';
-import { comingDetail, comingTitle } from './words';
+import { comingDetail, comingTitle, countdown } from './words';
 
 /** What comes next, after which change, and with which props. */
 const { session } = defineProps<{ session: Session }>();
@@ -10,23 +11,20 @@ const { session } = defineProps<{ session: Session }>();
 const rows = computed(() => {
   const { phase, groupMoreMs } = session.state.value;
   // While a change is under way, what it leads to comes after what is still to come of the change.
-  const changing = phase && ['setup', 'switch', 'enter'].includes(phase.kind);
-  return session.coming.value.map((coming, i) => {
-    const sameStep = coming.phase.stepIndex === phase?.stepIndex;
+  const changing = phase !== null && ['setup', 'switch', 'enter'].includes(phase.kind);
+  const isHere = ({ phase: { stepIndex } }: Coming): boolean => stepIndex === phase?.stepIndex;
+  // The second side of a step to come is part of that step; the second side of this one is what comes next.
+  const told = session.coming.value.filter(
+    (coming, i, all) => isHere(coming) || coming.phase.stepIndex !== all[i - 1]?.phase.stepIndex,
+  );
+  return told.slice(0, 2).map((coming, i) => {
     const afterMs = coming.afterMs + (i === 0 && changing ? groupMoreMs : 0);
-    const lead =
-      i > 0
-        ? 'after that'
-        : afterMs >= 1000
-          ? changing
-            ? `in ${clockOfMs(afterMs)}`
-            : `then, after a change of ${clockOfMs(afterMs)}`
-          : 'then';
+    const change = changing ? `in ${countdown(afterMs)}` : `then, after a change of ${clockOfMs(afterMs)}`;
     return {
       key: coming.phase.index,
-      lead,
-      title: comingTitle(session.plan, coming, sameStep),
-      detail: comingDetail(coming, sameStep),
+      lead: i > 0 ? 'after that' : afterMs >= 1000 ? change : 'then',
+      title: comingTitle(session.plan, coming, isHere(coming)),
+      detail: comingDetail(coming, isHere(coming)),
     };
   });
 });

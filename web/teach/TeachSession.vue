@@ -123,6 +123,7 @@ useEventListener(window, 'pointerdown', () => void bells.wake(), { once: true })
 .teach {
   display: grid;
   grid-template-rows: 60px minmax(0, 1fr) 116px auto;
+  grid-template-columns: minmax(0, 1fr);
   height: 100vh;
   height: 100dvh;
   overflow: hidden;

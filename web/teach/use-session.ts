@@ -46,7 +46,7 @@ export function useSession(stored: StoredPlan, bells: () => HouseRules['bells'])
   const run = computed<Run>(() => foldRun(timeline, local.value?.events ?? []));
   const state = computed(() => stateAt(timeline, run.value, now.value));
   const phases = computed(() => ledPhases(timeline, run.value));
-  const coming = computed(() => comingUp(timeline, run.value, state.value.at, 2));
+  const coming = computed(() => comingUp(timeline, run.value, state.value.at, 4));
   const rules = computed<HouseRules>(() => ({ ...DEFAULT_RULES, bells: bells() }));
   const cuesFrom = (fromMs: number, horizonMs: number): Cue[] =>
     cuesAhead(timeline, rules.value, run.value, fromMs, horizonMs);
