@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
-import { onBeforeUnmount, ref, useTemplateRef, watch } from 'vue';
+import { nextTick, onBeforeUnmount, ref, useTemplateRef, watch } from 'vue';
 import { onBeforeRouteLeave } from 'vue-router';
 import { ApiProblem } from '../client/http';
 import SessionRibbon from '../shared/ribbon/SessionRibbon.vue';
@@ -35,7 +35,8 @@ async function open(): Promise<void> {
 
 usePlanKeys({
   add: () => add.value?.focus(),
-  toFields: () => inspector.value?.querySelector<HTMLElement>('input, select, button')?.focus(),
+  // After the step that was chosen last has its fields.
+  toFields: () => void nextTick(() => inspector.value?.querySelector<HTMLElement>('input, select, button')?.focus()),
   toList: () => list.value?.focusSelected(),
   inFields: (target) => inspector.value?.contains(target) ?? false,
 });

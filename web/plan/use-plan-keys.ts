@@ -25,10 +25,9 @@ export function usePlanKeys({ add, toFields, toList, inFields }: Places): void {
   }
 
   function remove(): void {
-    const [step, index] = [editor.selectedStep, editor.selectedIndex];
+    const step = editor.selectedStep;
     if (!step) return;
     editor.edit(removeStep(step.id));
-    editor.selected = editor.plan?.steps[Math.min(index, editor.plan.steps.length - 1)]?.id;
   }
 
   function duplicate(): void {
@@ -58,7 +57,11 @@ export function usePlanKeys({ add, toFields, toList, inFields }: Places): void {
       event.preventDefault();
       if (document.activeElement instanceof HTMLElement && isTyping(document.activeElement))
         document.activeElement.blur();
-      return key === 'y' || event.shiftKey ? editor.redo() : editor.undo();
+      if (key === 'y' || event.shiftKey) editor.redo();
+      else editor.undo();
+      // What had the focus may be gone with the step.
+      requestAnimationFrame(() => document.activeElement === document.body && toList());
+      return;
     }
     if (key === 'Escape' && inFields(event.target as Node)) return toList();
     if (isTyping(event.target) || event.ctrlKey || event.metaKey) return;

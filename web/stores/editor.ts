@@ -122,8 +122,11 @@ export const useEditor = defineStore('editor', () => {
   }
 
   function put(next: History): void {
+    const at = selectedIndex.value;
     history.value = next;
-    if (!next.plan.steps.some((step) => step.id === selected.value)) selected.value = undefined;
+    const { steps } = next.plan;
+    // A chosen step that is gone leaves the choice to its neighbour.
+    if (!steps.some((step) => step.id === selected.value)) selected.value = steps[Math.max(0, Math.min(at, steps.length - 1))]?.id;
     void keep();
     if (state.value === 'conflict') return;
     state.value = 'unsaved';

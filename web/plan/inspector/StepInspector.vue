@@ -45,10 +45,6 @@ function duplicate(): void {
   const id = newId();
   if (editor.edit(duplicateStep(step.id, id)).length === 0) editor.selected = id;
 }
-function remove(): void {
-  editor.edit(removeStep(step.id));
-  editor.selected = editor.plan?.steps[Math.min(index, editor.plan.steps.length - 1)]?.id;
-}
 </script>
 
 <template>
@@ -97,7 +93,7 @@ function remove(): void {
       <button type="button" class="icon-button" aria-label="Duplicate" title="Duplicate (D)" @click="duplicate">
         <AppIcon name="copy" />
       </button>
-      <button type="button" class="icon-button" aria-label="Delete step" title="Delete" @click="remove">
+      <button type="button" class="icon-button" aria-label="Delete step" title="Delete" @click="editor.edit(removeStep(step.id))">
         <AppIcon name="remove" />
       </button>
     </div>
