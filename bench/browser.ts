@@ -1,0 +1,90 @@
+/// <reference lib="dom" />
+import { spawn } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { chromium, type Page } from '@playwright/test';
+import config from '../playwright.config';
+import { longPlan } from './compile';
+import { msFigure, percentile, type Figure } from './measure';
+
+const PORT = 4803;
+const URL = `http://127.0.0.1:${PORT}`;
+const EDITS = 60;
+
+/** Time from an edit of a hold to the ribbon painted again, for a plan of 40 steps, in milliseconds. */
+async function redraws(page: Page): Promise<number[]> {
+  await page.goto(`${URL}/plans/bench`);
+  await page.locator('[role=option]').nth(1).click();
+  return page.evaluate(async (edits) => {
+    const field = [...document.querySelectorAll('aside input')].find((input) =>
+      /^\d+:\d\d$/.test((input as HTMLInputElement).value),
+    ) as HTMLInputElement;
+    const times: number[] = [];
+    for (let i = 0; i < edits; i++) {
+      const before = document.querySelector('.timeline path.r-both')?.getAttribute('d');
+      field.value = `${3 + (i % 3)}:${String((i * 7) % 60).padStart(2, '0')}`;
+      field.dispatchEvent(new Event('input', { bubbles: true }));
+      const from = performance.now();
+      field.dispatchEvent(new Event('change', { bubbles: true }));
+      await new Promise(requestAnimationFrame);
+      await new Promise((painted) => setTimeout(painted));
+      times.push(performance.now() - from);
+      if (document.querySelector('.timeline path.r-both')?.getAttribute('d') === before)
+        throw new Error('The ribbon did not change.');
+    }
+    return times;
+  }, EDITS);
+}
+
+/** The first page: script over the wire, and until it can be used; and redrawing the ribbon. Needs a build in dist/. */
+export async function benchBrowser(): Promise<Figure[]> {
+  const folder = mkdtempSync(join(tmpdir(), 'zovrin-bench-'));
+  const server = spawn('node', ['dist/server/main.js', '--demo'], {
+    env: { ...process.env, PORT: String(PORT), ZOVRIN_DATABASE: join(folder, 'bench.sqlite') },
+    stdio: 'pipe',
+  });
+  await new Promise<void>((ready) =>
+    server.stdout.on('data', (text: Buffer) => text.includes('Zovrin is at') && ready()),
+  );
+  const browser = await chromium.launch(config.use?.launchOptions);
+  try {
+    const document = longPlan(40);
+    await fetch(`${URL}/api/plans`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ id: 'bench', document }),
+    });
+    const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+    let script = 0;
+    page.on('response', async (response) => {
+      if (response.request().resourceType() === 'script') script += (await response.request().sizes()).responseBodySize;
+    });
+    const from = performance.now();
+    await page.goto(URL);
+    await page.getByRole('heading', { name: 'Plans', exact: true }).waitFor();
+    await page
+      .getByRole('link', { name: /Hips and hands/ })
+      .first()
+      .waitFor();
+    const usable = performance.now() - from;
+    await page.waitForLoadState('networkidle');
+    const kilobytes = script / 1024;
+    const times = await redraws(page);
+    return [
+      {
+        what: 'first page, script over the wire',
+        figure: `${kilobytes.toFixed(0)} KB`,
+        bar: '< 300 KB',
+        ok: kilobytes < 300,
+      },
+      msFigure('first page, usable', usable, 1500),
+      msFigure(`an edit to the ribbon redrawn, 40 steps, 95th percentile of ${EDITS}`, percentile(times, 0.95), 50),
+      { what: 'the same, median', figure: `${percentile(times, 0.5).toFixed(1)} ms`, bar: '', ok: true },
+    ];
+  } finally {
+    await browser.close();
+    server.kill();
+    rmSync(folder, { recursive: true });
+  }
+}
