@@ -260,14 +260,21 @@ describe('bad input', () => {
 
 describe('the database', () => {
   test('is a write-ahead log, flushed in full at every commit', async () => {
-    const database = store.plans.sequelize;
-    if (!database) throw new Error('no database');
-    const [mode] = await database.query('PRAGMA journal_mode', { type: QueryTypes.SELECT });
-    expect(mode).toEqual({ journal_mode: 'wal' });
-    const inside = await store.write((transaction) =>
-      database.query('PRAGMA synchronous', { type: QueryTypes.SELECT, transaction }),
-    );
-    expect(inside).toEqual([{ synchronous: 2 }]);
+    const pragma = async (tables: Pick<Store, 'plans'>, name: string) =>
+      (await tables.plans.sequelize?.query(`PRAGMA ${name}`, { type: QueryTypes.SELECT }))?.[0];
+    expect(await pragma(store, 'journal_mode')).toEqual({ journal_mode: 'wal' });
+    expect(await store.write((tables) => pragma(tables, 'synchronous'))).toEqual({ synchronous: 2 });
+  });
+
+  test('a change that fails half-way leaves nothing behind', async () => {
+    await create('p');
+    const half = store.write(async (tables) => {
+      await tables.plans.update({ title: 'Half' }, { where: { id: 'p' } });
+      throw new Error('then something broke');
+    });
+    await expect(half).rejects.toThrow('then something broke');
+    expect((await store.plans.findByPk('p'))?.title).toBe('Evening');
+    await save('p', 1, 'Works again').expect(200);
   });
 
   test('locked by another program: a clear message, nothing stored, and it works again afterwards', async () => {

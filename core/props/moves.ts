@@ -11,17 +11,17 @@ export type PropMove =
   | { action: 'refold'; kind: PropKind; from: Piece; to: Piece }
   | { action: 'move'; kind: PropKind; from: Piece; to: Piece };
 
-const spotOf = (piece: Piece): string => `${piece.place}|${piece.side}|${piece.lie}`;
-const sameSpot = (a: Piece, b: Piece): boolean => spotOf(a) === spotOf(b);
+const sameSpot = (a: Piece, b: Piece): boolean => a.place === b.place && a.side === b.side && a.lie === b.lie;
 const sameState = (a: Piece, b: Piece): boolean => a.state === b.state;
 
 function pieces(placed: readonly PlacedProp[]): Map<PropKind, Piece[]> {
   const byKind = new Map<PropKind, Piece[]>();
-  for (const { count, ...piece } of placed) {
-    if (propKind(piece.kind).fixture) continue;
-    const list = byKind.get(piece.kind) ?? [];
+  for (const { kind, state, lie, place, side, count } of placed) {
+    if (propKind(kind).fixture) continue;
+    const piece = { kind, state, lie, place, side };
+    const list = byKind.get(kind) ?? [];
     for (let i = 0; i < count; i++) list.push(piece);
-    byKind.set(piece.kind, list);
+    byKind.set(kind, list);
   }
   return byKind;
 }
@@ -60,6 +60,7 @@ function pairByOneAction(before: readonly Piece[], after: readonly Piece[]): Map
 
 function movesOfKind(kind: PropKind, before: readonly Piece[], after: readonly Piece[]): PropMove[] {
   const [olds, news] = withoutUnchanged(before, after);
+  if (olds.length === 0 && news.length === 0) return [];
   const pairs = pairByOneAction(olds, news);
   const unusedNews = news.filter((_, a) => ![...pairs.values()].includes(a));
   const moves: PropMove[] = [];

@@ -17,12 +17,11 @@ function writeBreathStep(writer: TimelineWriter, step: BreathStep, library: Libr
   }
   writer.setUp(step.setUp, 'both', step.setupSeconds);
   writer.bell('start', writer.now());
-  for (const { startMs, endMs, ...phase } of breathProgram(step.practice))
-    writer.phase(endMs - startMs, { ...phase, side: 'none' });
+  for (const phase of breathProgram(step.practice)) writer.breath(phase);
   writer.bell('end', writer.now());
   const { sets } = step.practice;
   const round = sets.at(-1)?.rounds ?? 1;
-  writer.phase(toMs(step.afterSeconds), { kind: 'quiet', side: 'none', set: sets.length - 1, round });
+  writer.quiet(toMs(step.afterSeconds), sets.length - 1, round);
 }
 
 function writeStep(writer: TimelineWriter, step: Step, library: Library, rules: HouseRules): void {
@@ -33,11 +32,11 @@ function writeStep(writer: TimelineWriter, step: Step, library: Library, rules: 
       return writeBreathStep(writer, step, library);
     case 'rest':
       if (step.setUp !== null) writer.setUp(step.setUp, 'both', step.setupSeconds);
-      writer.phase(toMs(step.seconds), { kind: 'rest', side: 'none' });
+      writer.body(toMs(step.seconds), 'rest');
       return writer.bell('end', writer.now());
     case 'move':
     case 'talk':
-      return writer.phase(toMs(step.seconds), { kind: step.kind, side: 'none' });
+      return writer.body(toMs(step.seconds), step.kind);
   }
 }
 

@@ -62,8 +62,8 @@ function writePrompts(writer: TimelineWriter, step: HoldStep, held: Held, turn: 
 function writeHold(writer: TimelineWriter, step: HoldStep, turn: Turn, number: number, isLast: boolean): void {
   const holdMs = toMs(turn.seconds);
   const startMs = writer.now();
-  const common = { kind: 'hold' as const, side: turn.held, turn: number, crossing: step.sides.kind === 'crossing' };
-  if (step.stages.length === 0) writer.phase(holdMs, { ...common, stage: null });
+  const common = { side: turn.held, turn: number, crossing: step.sides.kind === 'crossing' };
+  if (step.stages.length === 0) writer.hold(holdMs, { ...common, stage: null });
   else {
     const { lengths, overMs, shortMs } = splitStages(step.stages, holdMs);
     if (overMs > 0)
@@ -72,7 +72,7 @@ function writeHold(writer: TimelineWriter, step: HoldStep, turn: Turn, number: n
       writer.note('stagesShort', `The stages are ${clockOfMs(shortMs)} shorter than the hold; the last one takes it.`);
     step.stages.forEach((stage, index) => {
       if (stage.setUp !== null) writer.place(stage.setUp, turn.held);
-      writer.phase(lengths[index] ?? 0, { ...common, stage: { index, count: step.stages.length, name: stage.name } });
+      writer.hold(lengths[index] ?? 0, { ...common, stage: { index, count: step.stages.length, name: stage.name } });
     });
   }
   writer.bell('start', startMs);
@@ -115,15 +115,15 @@ export function writeHoldStep(writer: TimelineWriter, step: HoldStep, library: L
     const isLast = number === turns.length - 1;
     if (number > 0) {
       const moves = writer.place(step.setUp, turn.held);
-      writer.phase(times.switchMs, { kind: 'switch', side: 'none', moves });
+      writer.change(times.switchMs, 'switch', moves);
     }
-    writer.phase(times.enterMs, { kind: 'enter', side: turn.held });
+    writer.body(times.enterMs, 'enter', turn.held);
     writeHold(writer, step, turn, number, isLast);
-    writer.phase(times.leaveMs, { kind: 'leave', side: turn.held });
+    writer.body(times.leaveMs, 'leave', turn.held);
     const reboundHere = step.rebound.kind === 'afterEach' || (step.rebound.kind === 'afterBoth' && isLast);
     if (step.rebound.kind !== 'none' && reboundHere) {
-      writer.phase(toMs(step.rebound.seconds), { kind: 'rebound', side: 'none' });
+      writer.body(toMs(step.rebound.seconds), 'rebound');
     }
   });
-  if (step.loosen) writer.phase(toMs(step.loosen.seconds), { kind: 'loosen', side: 'none' });
+  if (step.loosen) writer.body(toMs(step.loosen.seconds), 'loosen');
 }

@@ -1,16 +1,26 @@
-import { placedProps, propMoves, type PlacedProp, type SetUp } from '#core/props';
+import type { BreathPhase } from '#core/breath';
+import { placedProps, propMoves, type PlacedProp, type PropMove, type SetUp } from '#core/props';
 import type { Step } from '#core/plan';
 import { toMs, type Ms, type Seconds } from '#core/time';
 import type { HouseRules } from './rules';
-import type { Bell, BellKind, NoteKind, Phase, PromptCue, TimelineNote } from './types';
-
-type NewPhase<P> = P extends Phase ? Omit<P, 'index' | 'stepIndex' | 'stepId' | 'startMs' | 'endMs' | 'props'> : never;
+import type {
+  Bell,
+  BellKind,
+  ChangePhase,
+  HoldPhase,
+  NoteKind,
+  Phase,
+  PhaseSide,
+  PromptCue,
+  QuietBodyPhase,
+  TimelineNote,
+} from './types';
 
 const NOTHING: readonly PlacedProp[] = [];
 
 /**
  * The growing end of a timeline: where we are in time, which step is being written and which props lie in place.
- * Everything that adds up time goes through `phase`, so there can be no gap and no overlap.
+ * Everything that adds up time goes through `take`, so there can be no gap and no overlap.
  */
 export function timelineWriter(rules: HouseRules) {
   const phases: Phase[] = [];
@@ -25,12 +35,10 @@ export function timelineWriter(rules: HouseRules) {
 
   const stepId = (): string => step?.id ?? '';
 
-  /** Adds a phase of so many milliseconds; none of no length is ever added. */
-  function phase(ms: Ms, what: NewPhase<Phase>): void {
-    if (ms <= 0) return;
-    const placed = { index: phases.length, stepIndex, stepId: stepId(), startMs: nowMs, endMs: nowMs + ms, props };
-    phases.push({ ...placed, ...what } as Phase);
+  /** Takes the next so many milliseconds, and gives where they begin. */
+  function take(ms: Ms): Ms {
     nowMs += ms;
+    return nowMs - ms;
   }
 
   /** Brings the props of a set-up into place and says which moves that took. */
@@ -42,9 +50,112 @@ export function timelineWriter(rules: HouseRules) {
     return moves;
   }
 
+  /** A set-up or a change of sides, with what it takes to get there. */
+  function change(ms: Ms, kind: ChangePhase['kind'], moves: readonly PropMove[]): void {
+    if (ms > 0)
+      phases.push({
+        index: phases.length,
+        stepIndex,
+        stepId: stepId(),
+        startMs: take(ms),
+        endMs: nowMs,
+        props,
+        side: 'none',
+        kind,
+        moves,
+      });
+  }
+
   return {
-    phase,
+    change,
     place,
+
+    // One method for each shape of phase, each with all of its fields written out: a literal that begins with a spread
+    // takes Node 20 some fifty times as long to make. A phase of no length is never added.
+    hold(ms: Ms, { side, turn, crossing, stage }: Pick<HoldPhase, 'side' | 'turn' | 'crossing' | 'stage'>): void {
+      if (ms > 0)
+        phases.push({
+          index: phases.length,
+          stepIndex,
+          stepId: stepId(),
+          startMs: take(ms),
+          endMs: nowMs,
+          props,
+          kind: 'hold',
+          side,
+          turn,
+          crossing,
+          stage,
+        });
+    },
+
+    body(ms: Ms, kind: QuietBodyPhase['kind'], side: PhaseSide = 'none'): void {
+      if (ms > 0)
+        phases.push({
+          index: phases.length,
+          stepIndex,
+          stepId: stepId(),
+          startMs: take(ms),
+          endMs: nowMs,
+          props,
+          kind,
+          side,
+        });
+    },
+
+    quiet(ms: Ms, set: number, round: number): void {
+      if (ms > 0)
+        phases.push({
+          index: phases.length,
+          stepIndex,
+          stepId: stepId(),
+          startMs: take(ms),
+          endMs: nowMs,
+          props,
+          side: 'none',
+          kind: 'quiet',
+          set,
+          round,
+        });
+    },
+
+    breath(phase: BreathPhase): void {
+      const { set, round } = phase;
+      const ms = phase.endMs - phase.startMs;
+      if (phase.kind === 'quiet') return this.quiet(ms, set, round);
+      if (phase.kind === 'ownPace')
+        return void phases.push({
+          index: phases.length,
+          stepIndex,
+          stepId: stepId(),
+          startMs: take(ms),
+          endMs: nowMs,
+          props,
+          side: 'none',
+          kind: 'ownPace',
+          set,
+          round,
+          cycles: phase.cycles,
+        });
+      const { kind, counts, countMs, cycle, through } = phase;
+      phases.push({
+        index: phases.length,
+        stepIndex,
+        stepId: stepId(),
+        startMs: take(ms),
+        endMs: nowMs,
+        props,
+        side: 'none',
+        kind,
+        set,
+        round,
+        counts,
+        countMs,
+        cycle,
+        through,
+      });
+    },
+
     now: () => nowMs,
     moveCount: () => moveCount,
     phaseCount: () => phases.length,
@@ -62,15 +173,15 @@ export function timelineWriter(rules: HouseRules) {
       if (ownSeconds === null && usual > capSeconds) {
         this.note('setupCapped', `${moves.length} prop moves before this; counted as ${capSeconds} seconds at most.`);
       }
-      phase(toMs(ownSeconds ?? Math.min(usual, capSeconds)), { kind: 'setup', side: 'none', moves });
+      change(toMs(ownSeconds ?? Math.min(usual, capSeconds)), 'setup', moves);
     },
 
     bell(kind: BellKind, atMs: Ms): void {
       if (rules.bells[kind]) bells.push({ atMs, kind, stepIndex });
     },
 
-    prompt(cue: Pick<PromptCue, 'atMs' | 'side' | 'turn' | 'at' | 'text'>): void {
-      prompts.push({ ...cue, stepId: stepId(), stepIndex });
+    prompt({ atMs, side, turn, at, text }: Omit<PromptCue, 'stepId' | 'stepIndex'>): void {
+      prompts.push({ atMs, stepId: stepId(), stepIndex, side, turn, at, text });
     },
 
     note(kind: NoteKind, message: string): void {

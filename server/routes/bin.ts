@@ -11,13 +11,13 @@ const Kind = z.enum(['plan', 'run']);
 /** Takes out for good what has lain in the bin for longer than it is kept. */
 export async function emptyBin(store: Store): Promise<void> {
   const tooOld = { deletedMs: { [Op.lt]: store.now() - BIN_MS } };
-  await store.write(async (transaction) => {
-    const runs = (await store.runs.findAll({ where: tooOld, attributes: ['id'], transaction })).map(({ id }) => id);
-    const plans = (await store.plans.findAll({ where: tooOld, attributes: ['id'], transaction })).map(({ id }) => id);
-    await store.events.destroy({ where: { runId: runs }, transaction });
-    await store.runs.destroy({ where: { id: runs }, transaction });
-    await store.revisions.destroy({ where: { planId: plans }, transaction });
-    await store.plans.destroy({ where: { id: plans }, transaction });
+  await store.write(async ({ plans, revisions, runs, events }) => {
+    const runIds = (await runs.findAll({ where: tooOld, attributes: ['id'] })).map(({ id }) => id);
+    const planIds = (await plans.findAll({ where: tooOld, attributes: ['id'] })).map(({ id }) => id);
+    await events.destroy({ where: { runId: runIds } });
+    await runs.destroy({ where: { id: runIds } });
+    await revisions.destroy({ where: { planId: planIds } });
+    await plans.destroy({ where: { id: planIds } });
   });
 }
 
@@ -39,14 +39,9 @@ export function binRoutes(store: Store): Router {
   routes.post('/:kind/:id/restore', async (request, response) => {
     const kind = accept(Kind, request.params.kind);
     const where = { id: accept(PlanId, request.params.id), deletedMs: { [Op.ne]: null } };
-    const restored = await store.write(async (transaction) => {
-      const options = { where, transaction };
-      const [count] =
-        kind === 'plan'
-          ? await store.plans.update({ deletedMs: null }, options)
-          : await store.runs.update({ deletedMs: null }, options);
-      return count;
-    });
+    const [restored] = await store.write(({ plans, runs }) =>
+      kind === 'plan' ? plans.update({ deletedMs: null }, { where }) : runs.update({ deletedMs: null }, { where }),
+    );
     if (restored === 0) throw notFound(`such ${kind} in the bin`);
     response.status(204).end();
   });

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { Router } from 'express';
-import { Op, type Transaction } from 'sequelize';
+import { Op } from 'sequelize';
 import { searchable } from '#core/catalogue';
 import { readPlan, type Plan } from '#core/plan';
 import {
@@ -17,7 +17,7 @@ import {
 import { z } from 'zod';
 import { answer } from '../http/answer';
 import { accept, HttpProblem, notFound, unprocessable } from '../http/problems';
-import type { PlanRow } from '../store/models';
+import type { Models, PlanRow } from '../store/models';
 import { iso, type Store } from '../store/store';
 
 const KEPT_REVISIONS = 200;
@@ -36,56 +36,52 @@ export function storedDocument(text: string): Plan {
   return read.plan;
 }
 
-const stored = (row: PlanRow): StoredPlan => ({
+const stored = (row: PlanRow, document = storedDocument(row.document)): StoredPlan => ({
   id: row.id,
   revision: row.revision,
   createdAt: iso(row.createdMs),
   updatedAt: iso(row.updatedMs),
-  document: storedDocument(row.document),
+  document,
 });
 
 const searchText = ({ title, group, intent, approach }: Plan): string =>
   searchable([title, group, intent, approach].join(' '));
 
+/** Keeps a version of a plan, and lets go of the one that is now too old. */
 async function keepRevision(
-  store: Store,
-  transaction: Transaction,
-  planId: string,
-  revision: number,
-  document: string,
-) {
-  await store.revisions.create({ planId, revision, document, savedMs: store.now() }, { transaction });
-  await store.revisions.destroy({ where: { planId, revision: { [Op.lte]: revision - KEPT_REVISIONS } }, transaction });
+  tables: Models,
+  row: Pick<PlanRow, 'id' | 'revision' | 'document' | 'updatedMs'>,
+): Promise<void> {
+  const { id: planId, revision, document, updatedMs: savedMs } = row;
+  await tables.revisions.create({ planId, revision, document, savedMs });
+  if (revision > KEPT_REVISIONS) {
+    await tables.revisions.destroy({ where: { planId, revision: { [Op.lte]: revision - KEPT_REVISIONS } } });
+  }
 }
 
-async function livePlan(store: Store, id: string, transaction?: Transaction): Promise<PlanRow> {
-  const row = await store.plans.findOne({ where: { id, deletedMs: null }, ...(transaction ? { transaction } : {}) });
+async function livePlan(tables: Models, id: string): Promise<PlanRow> {
+  const row = await tables.plans.findOne({ where: { id, deletedMs: null } });
   if (!row) throw notFound('plan with this id');
   return row;
 }
 
 /** Puts a new plan into the store, with its first revision. A taken id is a conflict. */
 export async function createPlan(store: Store, id: string, plan: Plan): Promise<StoredPlan> {
-  return store.write(async (transaction) => {
-    if (await store.plans.findByPk(id, { transaction }))
-      throw new HttpProblem(409, 'Taken', 'A plan with this id exists.');
+  return store.write(async (tables) => {
+    if (await tables.plans.findByPk(id)) throw new HttpProblem(409, 'Taken', 'A plan with this id exists.');
     const now = store.now();
-    const document = JSON.stringify(plan);
-    const row = await store.plans.create(
-      {
-        id,
-        revision: 1,
-        title: plan.title,
-        document,
-        searchable: searchText(plan),
-        createdMs: now,
-        updatedMs: now,
-        deletedMs: null,
-      },
-      { transaction },
-    );
-    await keepRevision(store, transaction, id, 1, document);
-    return stored(row);
+    const row = await tables.plans.create({
+      id,
+      revision: 1,
+      title: plan.title,
+      document: JSON.stringify(plan),
+      searchable: searchText(plan),
+      createdMs: now,
+      updatedMs: now,
+      deletedMs: null,
+    });
+    await keepRevision(tables, row);
+    return stored(row, plan);
   });
 }
 
@@ -115,11 +111,11 @@ async function listPlans(store: Store, { search, limit, offset }: ListPlansQuery
 }
 
 async function savePlan(store: Store, id: string, revision: number, plan: Plan): Promise<StoredPlan> {
-  return store.write(async (transaction) => {
-    const row = await livePlan(store, id, transaction);
+  return store.write(async (tables) => {
+    const row = await livePlan(tables, id);
     const document = JSON.stringify(plan);
     // A save that was stored but whose answer was lost comes again: it is the same save, not a conflict.
-    if (row.revision === revision + 1 && row.document === document) return stored(row);
+    if (row.revision === revision + 1 && row.document === document) return stored(row, plan);
     if (row.revision !== revision) {
       const conflict: ConflictResponse = ConflictResponse.parse({ current: stored(row), yours: plan });
       throw new HttpProblem(
@@ -127,15 +123,15 @@ async function savePlan(store: Store, id: string, revision: number, plan: Plan):
         'Changed elsewhere',
         'This plan was changed elsewhere since you opened it.',
         undefined,
-        { ...conflict },
+        {
+          ...conflict,
+        },
       );
     }
-    await row.update(
-      { revision: revision + 1, document, title: plan.title, searchable: searchText(plan), updatedMs: store.now() },
-      { transaction },
-    );
-    await keepRevision(store, transaction, id, revision + 1, document);
-    return stored(row);
+    const { title } = plan;
+    await row.update({ revision: revision + 1, document, title, searchable: searchText(plan), updatedMs: store.now() });
+    await keepRevision(tables, row);
+    return stored(row, plan);
   });
 }
 
@@ -165,9 +161,7 @@ export function planRoutes(store: Store): Router {
 
   routes.delete('/:id', async (request, response) => {
     const id = idOf(request.params);
-    await store.write(async (transaction) => {
-      await (await livePlan(store, id, transaction)).update({ deletedMs: store.now() }, { transaction });
-    });
+    await store.write(async (tables) => (await livePlan(tables, id)).update({ deletedMs: store.now() }));
     response.status(204).end();
   });
 

@@ -1,5 +1,4 @@
 import { Router } from 'express';
-import type { Transaction } from 'sequelize';
 import { RunEvent } from '#core/run';
 import {
   AddEventsRequest,
@@ -12,7 +11,7 @@ import {
 } from '#api';
 import { answer } from '../http/answer';
 import { accept, HttpProblem, notFound } from '../http/problems';
-import type { EventRow, RunRow } from '../store/models';
+import type { EventRow, Models, RunRow } from '../store/models';
 import { iso, type Store } from '../store/store';
 import { storedDocument } from './plans';
 
@@ -27,8 +26,8 @@ const stored = (row: RunRow, events: readonly EventRow[]): StoredRun => ({
   events: events.filter(({ runId }) => runId === row.id).map(eventOf),
 });
 
-async function eventsOf(store: Store, runIds: string[]): Promise<EventRow[]> {
-  return store.events.findAll({
+async function eventsOf(tables: Models, runIds: string[]): Promise<EventRow[]> {
+  return tables.events.findAll({
     where: { runId: runIds },
     order: [
       ['runId', 'ASC'],
@@ -37,8 +36,8 @@ async function eventsOf(store: Store, runIds: string[]): Promise<EventRow[]> {
   });
 }
 
-async function liveRun(store: Store, id: string, transaction?: Transaction): Promise<RunRow> {
-  const row = await store.runs.findOne({ where: { id, deletedMs: null }, ...(transaction ? { transaction } : {}) });
+async function liveRun(tables: Models, id: string): Promise<RunRow> {
+  const row = await tables.runs.findOne({ where: { id, deletedMs: null } });
   if (!row) throw notFound('run with this id');
   return row;
 }
@@ -46,46 +45,39 @@ async function liveRun(store: Store, id: string, transaction?: Transaction): Pro
 /** Begins a run of a plan as it was at a revision. Asked twice with the same id, it is the same run. */
 export async function startRun(store: Store, request: StartRunRequest, createdMs = store.now()): Promise<StoredRun> {
   const { id, planId, planRevision } = request;
-  return store.write(async (transaction) => {
-    const existing = await store.runs.findByPk(id, { transaction });
+  return store.write(async (tables) => {
+    const existing = await tables.runs.findByPk(id);
     if (existing) {
       if (existing.planId !== planId)
         throw new HttpProblem(409, 'Taken', 'A run with this id exists for another plan.');
-      return stored(
-        existing,
-        await store.events.findAll({ where: { runId: id }, order: [['seq', 'ASC']], transaction }),
-      );
+      return stored(existing, await eventsOf(tables, [id]));
     }
-    const plan = await store.plans.findOne({ where: { id: planId, deletedMs: null }, transaction });
-    const revision =
-      plan && (await store.revisions.findOne({ where: { planId, revision: planRevision }, transaction }));
-    if (!plan || !revision) throw notFound('such revision of this plan');
-    const { title } = storedDocument(revision.document);
-    const row = await store.runs.create(
-      { id, planId, planRevision, title, document: revision.document, createdMs, deletedMs: null },
-      { transaction },
-    );
+    const plan = await tables.plans.findOne({ where: { id: planId, deletedMs: null } });
+    const revision = plan && (await tables.revisions.findOne({ where: { planId, revision: planRevision } }));
+    if (!revision) throw notFound('such revision of this plan');
+    const { document } = revision;
+    const { title } = storedDocument(document);
+    const row = await tables.runs.create({ id, planId, planRevision, title, document, createdMs, deletedMs: null });
     return stored(row, []);
   });
 }
 
 /** Adds events at the end of a run, each once. Gives how many were new and how many there are now. */
 export async function addEvents(store: Store, runId: string, events: readonly RunEvent[]) {
-  return store.write(async (transaction) => {
-    await liveRun(store, runId, transaction);
-    const known = await store.events.findAll({
+  return store.write(async (tables) => {
+    await liveRun(tables, runId);
+    const known = await tables.events.findAll({
       where: { id: events.map(({ id }) => id) },
       attributes: ['id', 'runId'],
-      transaction,
     });
-    if (known.some((row) => row.runId !== runId))
+    if (known.some((row) => row.runId !== runId)) {
       throw new HttpProblem(409, 'Taken', 'An event with this id belongs to another run.');
+    }
     const seen = new Set(known.map(({ id }) => id));
     const fresh = events.filter(({ id }) => !seen.has(id) && seen.add(id));
-    const total = await store.events.count({ where: { runId }, transaction });
-    await store.events.bulkCreate(
+    const total = await tables.events.count({ where: { runId } });
+    await tables.events.bulkCreate(
       fresh.map((event, i) => ({ id: event.id, runId, seq: total + i, event: JSON.stringify(event) })),
-      { transaction },
     );
     return { stored: fresh.length, total: total + fresh.length };
   });
@@ -130,9 +122,7 @@ export function runRoutes(store: Store): Router {
 
   routes.delete('/:id', async (request, response) => {
     const id = accept(PlanId, request.params.id);
-    await store.write(async (transaction) => {
-      await (await liveRun(store, id, transaction)).update({ deletedMs: store.now() }, { transaction });
-    });
+    await store.write(async (tables) => (await liveRun(tables, id)).update({ deletedMs: store.now() }));
     response.status(204).end();
   });
 

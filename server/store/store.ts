@@ -1,28 +1,50 @@
 import { Mutex } from 'async-mutex';
-import { Transaction, type Sequelize } from 'sequelize';
-import { openDatabase } from './database';
+import { connect, migrate } from './database';
 import { defineModels, type Models } from './models';
 
-/** What the routes keep things in: the tables, a clock, and one writer at a time. */
+/** What the routes keep things in: the tables to read from, one writer at a time, and a clock. */
 export interface Store extends Models {
   now: () => number;
-  /** Runs a change as one transaction; changes wait for each other, so that a revision is read and raised in one piece. */
-  write<T>(change: (transaction: Transaction) => Promise<T>): Promise<T>;
+  /**
+   * Makes a change as one transaction, on the tables it is given. Changes wait for each other, so that a revision is
+   * read and raised in one piece; they have a connection of their own, so that nobody reads what is not committed.
+   */
+  write<T>(change: (tables: Models) => Promise<T>): Promise<T>;
   close(): Promise<void>;
 }
 
-export const BIN_DAYS = 30;
+const BIN_DAYS = 30;
+/** How long the bin keeps what was deleted, in milliseconds. */
 export const BIN_MS = BIN_DAYS * 24 * 3600 * 1000;
 
 /** Opens the store in a file. `now` gives milliseconds since 1970 UTC. Throws where the file cannot be opened. */
 export async function openStore(file: string, now: () => number = Date.now): Promise<Store> {
-  const database: Sequelize = await openDatabase(file);
-  const writer = new Mutex();
+  const writer = await connect(file);
+  await migrate(writer);
+  const reader = await connect(file);
+  const tables = defineModels(writer);
+  const turn = new Mutex();
+
+  async function transact<T>(change: (tables: Models) => Promise<T>): Promise<T> {
+    await writer.query('BEGIN IMMEDIATE');
+    try {
+      const result = await change(tables);
+      await writer.query('COMMIT');
+      return result;
+    } catch (error) {
+      await writer.query('ROLLBACK').catch(() => undefined);
+      throw error;
+    }
+  }
+
   return {
-    ...defineModels(database),
+    ...defineModels(reader),
     now,
-    write: (change) => writer.runExclusive(() => database.transaction({ type: Transaction.TYPES.IMMEDIATE }, change)),
-    close: () => database.close(),
+    write: (change) => turn.runExclusive(() => transact(change)),
+    async close() {
+      await reader.close();
+      await writer.close();
+    },
   };
 }
 
