@@ -1,5 +1,4 @@
 /// <reference lib="dom" />
-import { spawn } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -7,14 +6,13 @@ import { chromium, type Page } from '@playwright/test';
 import config from '../playwright.config';
 import { longPlan } from './compile';
 import { msFigure, percentile, type Figure } from './measure';
+import { serve } from './serve';
 
-const PORT = 4803;
-const URL = `http://127.0.0.1:${PORT}`;
 const EDITS = 60;
 
 /** Time from an edit of a hold to the ribbon painted again, for a plan of 40 steps, in milliseconds. */
-async function redraws(page: Page): Promise<number[]> {
-  await page.goto(`${URL}/plans/bench`);
+async function redraws(page: Page, url: string): Promise<number[]> {
+  await page.goto(`${url}/plans/bench`);
   await page.locator('[role=option]').nth(1).click();
   return page.evaluate(async (edits) => {
     const field = [...document.querySelectorAll('aside input')].find((input) =>
@@ -40,28 +38,23 @@ async function redraws(page: Page): Promise<number[]> {
 /** The first page: script over the wire, and until it can be used; and redrawing the ribbon. Needs a build in dist/. */
 export async function benchBrowser(): Promise<Figure[]> {
   const folder = mkdtempSync(join(tmpdir(), 'zovrin-bench-'));
-  const server = spawn('node', ['dist/server/main.js', '--demo'], {
-    env: { ...process.env, PORT: String(PORT), ZOVRIN_DATABASE: join(folder, 'bench.sqlite') },
-    stdio: 'pipe',
-  });
-  await new Promise<void>((ready) =>
-    server.stdout.on('data', (text: Buffer) => text.includes('Zovrin is at') && ready()),
-  );
+  const { url, stop } = await serve(4803, join(folder, 'bench.sqlite'));
   const browser = await chromium.launch(config.use?.launchOptions);
   try {
     const document = longPlan(40);
-    await fetch(`${URL}/api/plans`, {
+    await fetch(`${url}/api/plans`, {
       method: 'POST',
       headers: { 'content-type': 'application/json' },
       body: JSON.stringify({ id: 'bench', document }),
     });
     const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
-    let script = 0;
-    page.on('response', async (response) => {
-      if (response.request().resourceType() === 'script') script += (await response.request().sizes()).responseBodySize;
+    const scripts: Promise<number>[] = [];
+    page.on('requestfinished', (request) => {
+      if (request.resourceType() === 'script')
+        scripts.push(request.sizes().then(({ responseBodySize }) => responseBodySize));
     });
     const from = performance.now();
-    await page.goto(URL);
+    await page.goto(url);
     await page.getByRole('heading', { name: 'Plans', exact: true }).waitFor();
     await page
       .getByRole('link', { name: /Hips and hands/ })
@@ -69,8 +62,8 @@ export async function benchBrowser(): Promise<Figure[]> {
       .waitFor();
     const usable = performance.now() - from;
     await page.waitForLoadState('networkidle');
-    const kilobytes = script / 1024;
-    const times = await redraws(page);
+    const kilobytes = (await Promise.all(scripts)).reduce((sum, size) => sum + size, 0) / 1024;
+    const times = await redraws(page, url);
     return [
       {
         what: 'first page, script over the wire',
@@ -84,7 +77,7 @@ export async function benchBrowser(): Promise<Figure[]> {
     ];
   } finally {
     await browser.close();
-    server.kill();
+    stop();
     rmSync(folder, { recursive: true });
   }
 }

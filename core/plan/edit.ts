@@ -16,9 +16,11 @@ export type EditResult = { ok: true; plan: Plan } | { ok: false; issues: FieldIs
 
 /**
  * Applies an edit. The result is a plan that the schema accepts, or the fields that would be wrong with the reasons,
- * and then nothing has changed: plans are values and are never written to.
+ * and then nothing has changed: plans are values and are never written to. Steps an edit leaves alone are the same objects
+ * afterwards, so that only what changed is drawn again.
  */
 export function applyEdit(plan: Plan, edit: PlanEdit): EditResult {
-  const parsed = Plan.safeParse(edit.apply(plan));
-  return parsed.success ? { ok: true, plan: parsed.data } : { ok: false, issues: fieldIssues(parsed.error) };
+  const edited = edit.apply(plan);
+  const parsed = Plan.safeParse(edited);
+  return parsed.success ? { ok: true, plan: edited } : { ok: false, issues: fieldIssues(parsed.error) };
 }

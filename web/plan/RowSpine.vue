@@ -1,17 +1,24 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { Step } from '#core/plan';
-import { clockOfMs } from '#core/time';
-import type { StepSpan } from '#core/timeline';
+import { clockOfMs, type Ms } from '#core/time';
 
 /** A row's part of the upright ribbon: left lengths grow left, right lengths right, both-sides lie across. */
-const { step, span, pxPerMs, tall } = defineProps<{ step: Step; span: StepSpan; pxPerMs: number; tall: boolean }>();
+const { step, leftMs, rightMs, bothMs, totalMs, pxPerMs, tall } = defineProps<{
+  step: Step;
+  leftMs: Ms;
+  rightMs: Ms;
+  bothMs: Ms;
+  totalMs: Ms;
+  pxPerMs: number;
+  tall: boolean;
+}>();
 
 const H = 12;
-const left = computed(() => span.leftMs * pxPerMs);
-const right = computed(() => span.rightMs * pxPerMs);
-const both = computed(() => (span.bothMs * pxPerMs) / 2);
-const breath = computed(() => (step.kind === 'breath' ? Math.max(8, ((span.endMs - span.startMs) * pxPerMs) / 2) : 0));
+const left = computed(() => leftMs * pxPerMs);
+const right = computed(() => rightMs * pxPerMs);
+const both = computed(() => (bothMs * pxPerMs) / 2);
+const breath = computed(() => (step.kind === 'breath' ? Math.max(8, (totalMs * pxPerMs) / 2) : 0));
 const missing = computed(() => {
   if (step.kind !== 'hold' || (step.sides.kind !== 'each' && step.sides.kind !== 'crossing')) return '';
   const [from, to, sign] = left.value < right.value ? [left.value, right.value, -1] : [right.value, left.value, 1];
@@ -39,13 +46,13 @@ const wholeNumber = computed(() => both.value * 2 > 34);
       <rect class="r-both" :x="-both" :y="-H / 2" :width="2 * both" :height="H" rx="3" />
       <path v-if="missing" class="r-missing" :d="missing" />
       <text v-if="both > 0" class="r-number" :class="{ outside: !wholeNumber }" :x="wholeNumber ? 0 : both + 6" y="4.2">
-        {{ clockOfMs(span.bothMs) }}
+        {{ clockOfMs(bothMs) }}
       </text>
       <text v-if="left > 0" class="side" :x="-Math.max(left, missing ? right : 0) - 6" y="4.5" text-anchor="end">
-        {{ clockOfMs(span.leftMs) }}
+        {{ clockOfMs(leftMs) }}
       </text>
       <text v-if="right > 0" class="side" :x="Math.max(right, missing ? left : 0) + 6" y="4.5">
-        {{ clockOfMs(span.rightMs) }}
+        {{ clockOfMs(rightMs) }}
       </text>
     </template>
     <template v-else-if="step.kind === 'breath'">

@@ -23,6 +23,19 @@ const pxPerMs = computed(() => {
   return Math.min(0.25 / 1000, MOST_PX / longest);
 });
 
+const totalOf = (index: number): number => {
+  const span = timeline.steps[index];
+  return span ? span.endMs - span.startMs : 0;
+};
+/** The first thing to know about each step; that a set-up was capped is only told in the inspector. */
+const warnings = computed(() => {
+  const first = new Map<number, string>();
+  for (const { stepIndex, kind, message } of timeline.notes) {
+    if (kind !== 'setupCapped' && !first.has(stepIndex)) first.set(stepIndex, message);
+  }
+  return first;
+});
+
 let sortable: Sortable | undefined;
 onMounted(() => {
   if (!list.value) return;
@@ -93,8 +106,12 @@ defineExpose({ focusSelected });
       v-for="(step, index) in plan.steps"
       :key="step.id"
       :step="step"
-      :span="timeline.steps[index]!"
-      :notes="timeline.notes.filter((note) => note.stepIndex === index)"
+      :index="index"
+      :left-ms="timeline.steps[index]?.leftMs ?? 0"
+      :right-ms="timeline.steps[index]?.rightMs ?? 0"
+      :both-ms="timeline.steps[index]?.bothMs ?? 0"
+      :total-ms="totalOf(index)"
+      :warning="warnings.get(index)"
       :px-per-ms="pxPerMs"
       :selected="step.id === editor.selected"
       :reachable="step.id === editor.selected || (editor.selectedIndex < 0 && index === 0)"

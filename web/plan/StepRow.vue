@@ -1,17 +1,21 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { Step } from '#core/plan';
-import { clockOfMs, spokenMs } from '#core/time';
-import type { StepSpan, TimelineNote } from '#core/timeline';
+import { clockOfMs, spokenMs, type Ms } from '#core/time';
 import AppIcon from '../shared/AppIcon.vue';
 import SideGlyph from '../shared/SideGlyph.vue';
 import RowSpine from './RowSpine.vue';
 import { stepInWords } from './step-words';
 
-const { step, span, notes, pxPerMs, selected, reachable } = defineProps<{
+// Plain values, so that a row is drawn again only when something of it changed.
+const { step, index, leftMs, rightMs, bothMs, totalMs, warning, pxPerMs, selected, reachable } = defineProps<{
   step: Step;
-  span: StepSpan;
-  notes: readonly TimelineNote[];
+  index: number;
+  leftMs: Ms;
+  rightMs: Ms;
+  bothMs: Ms;
+  totalMs: Ms;
+  warning: string | undefined;
   pxPerMs: number;
   selected: boolean;
   /** Whether the tab key stops here. */
@@ -19,13 +23,10 @@ const { step, span, notes, pxPerMs, selected, reachable } = defineProps<{
 }>();
 
 const thin = computed(() => step.kind !== 'hold' && step.kind !== 'breath');
-const totalMs = computed(() => span.endMs - span.startMs);
 const words = computed(() => stepInWords(step));
-const warning = computed(() => notes.find(({ kind }) => kind !== 'setupCapped')?.message);
 const said = computed(() => {
-  const sides =
-    span.leftMs + span.rightMs > 0 ? `left ${spokenMs(span.leftMs)}, right ${spokenMs(span.rightMs)}, ` : '';
-  return `${span.stepIndex + 1}, ${step.name}, ${sides}${spokenMs(totalMs.value)} in all${warning.value ? `. ${warning.value}` : ''}`;
+  const sides = leftMs + rightMs > 0 ? `left ${spokenMs(leftMs)}, right ${spokenMs(rightMs)}, ` : '';
+  return `${index + 1}, ${step.name}, ${sides}${spokenMs(totalMs)} in all${warning ? `. ${warning}` : ''}`;
 });
 </script>
 
@@ -38,13 +39,22 @@ const said = computed(() => {
     :aria-label="said"
     :tabindex="reachable ? 0 : -1"
   >
-    <span class="number">{{ span.stepIndex + 1 }}</span>
+    <span class="number">{{ index + 1 }}</span>
     <span class="figure"><SideGlyph v-if="!thin" :step="step" /></span>
     <span class="names">
       <span class="name">{{ step.name }}</span>
       <span v-if="!thin" class="small words">{{ words }}</span>
     </span>
-    <RowSpine class="spine" :step="step" :span="span" :px-per-ms="pxPerMs" :tall="!thin" />
+    <RowSpine
+      class="spine"
+      :step="step"
+      :left-ms="leftMs"
+      :right-ms="rightMs"
+      :both-ms="bothMs"
+      :total-ms="totalMs"
+      :px-per-ms="pxPerMs"
+      :tall="!thin"
+    />
     <span class="total">{{ clockOfMs(totalMs) }}</span>
     <span class="mark" :title="warning">
       <AppIcon v-if="warning" name="warn" :size="16" class="caution" />

@@ -126,7 +126,8 @@ export const useEditor = defineStore('editor', () => {
     history.value = next;
     const { steps } = next.plan;
     // A chosen step that is gone leaves the choice to its neighbour.
-    if (!steps.some((step) => step.id === selected.value)) selected.value = steps[Math.max(0, Math.min(at, steps.length - 1))]?.id;
+    if (!steps.some((step) => step.id === selected.value))
+      selected.value = steps[Math.max(0, Math.min(at, steps.length - 1))]?.id;
     void keep();
     if (state.value === 'conflict') return;
     state.value = 'unsaved';

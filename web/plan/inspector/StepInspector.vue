@@ -93,7 +93,13 @@ function duplicate(): void {
       <button type="button" class="icon-button" aria-label="Duplicate" title="Duplicate (D)" @click="duplicate">
         <AppIcon name="copy" />
       </button>
-      <button type="button" class="icon-button" aria-label="Delete step" title="Delete" @click="editor.edit(removeStep(step.id))">
+      <button
+        type="button"
+        class="icon-button"
+        aria-label="Delete step"
+        title="Delete"
+        @click="editor.edit(removeStep(step.id))"
+      >
         <AppIcon name="remove" />
       </button>
     </div>
