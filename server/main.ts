@@ -5,6 +5,7 @@ import { loadDemo } from './demo';
 import { emptyBin } from './routes/bin';
 import { openStore } from './store/store';
 
+const DAY_MS = 24 * 3600 * 1000;
 const log = pino({ level: process.env.LOG_LEVEL ?? 'warn' });
 const port = Number(process.env.PORT ?? 4780);
 const host = '127.0.0.1';
@@ -12,6 +13,7 @@ const database = process.env.ZOVRIN_DATABASE ?? join(process.cwd(), 'data', 'zov
 
 const store = await openStore(database);
 await emptyBin(store);
+setInterval(() => void emptyBin(store).catch((error: unknown) => log.error(error)), DAY_MS).unref();
 if (process.argv.includes('--demo') && (await loadDemo(store))) console.log('Loaded the demo data.');
 
 const app = createApp(store, { webFolder: join(process.cwd(), 'dist', 'web'), log: (error) => log.error(error) });

@@ -114,8 +114,9 @@ header {
 }
 h1 {
   overflow: hidden;
+  padding-bottom: 3px;
   font-size: 27px;
-  line-height: 30px;
+  line-height: 31px;
   text-overflow: ellipsis;
   white-space: nowrap;
 }
@@ -146,9 +147,15 @@ h1 {
   align-items: center;
 }
 @media (width < 1060px) {
+  /* The numbers that matter stay in view while the page scrolls. */
   header {
+    position: sticky;
+    z-index: 4;
+    top: 0;
     flex-wrap: wrap;
     padding-bottom: 6px;
+    border-bottom: 1px solid var(--line);
+    background: var(--paper);
   }
   .title {
     flex-basis: 100%;

@@ -38,7 +38,7 @@ export function stepInWords(step: Step): string {
     }
     case 'breath': {
       const { cycles, meanRate } = breathCost(step.practice);
-      return `${countsInWords(step.practice)}, ${cycles} breaths, ${rateInWords(meanRate)} a minute`;
+      return `${countsInWords(step.practice)} · ${cycles} breaths, ${rateInWords(meanRate)}/min`;
     }
     default:
       return step.note;

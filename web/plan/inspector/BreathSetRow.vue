@@ -65,7 +65,7 @@ const round = computed(() => `${clockOfMs(roundMs(set, countSeconds))} a round`)
       <TextField
         hide-label
         :label="`Label of set ${number}`"
-        placeholder="Label, such as a place of the breath"
+        placeholder="Label"
         :model-value="set.label"
         :accept="(label) => accept({ ...set, label })"
       />

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, useId } from 'vue';
 import type { SidesKind } from '#core/catalogue';
-import { setFirstSide, setSidesKind, type FirstSide, type HoldStep } from '#core/plan';
+import { setFirstSide, setHold, setSidesKind, type FirstSide, type HoldStep } from '#core/plan';
 import { DEFAULT_RULES } from '#core/timeline';
 import { builtInLibrary } from '#library';
 import { useEdit } from '../use-edit';
@@ -12,8 +12,14 @@ const { step } = defineProps<{ step: HoldStep }>();
 const edit = useEdit();
 const sidesId = useId();
 const firstId = useId();
+const strengthId = useId();
+const STRENGTHS = Array.from({ length: 11 }, (_, strength) => strength);
 const two = computed(() => (step.sides.kind === 'each' || step.sides.kind === 'crossing' ? step.sides : undefined));
 const leftMeans = computed(() => builtInLibrary.position(step.position)?.leftMeans ?? '');
+function setStrength(event: Event): void {
+  const chosen = value(event);
+  edit(setHold(step.id, { strength: chosen === '' ? null : Number(chosen) }));
+}
 const value = (event: Event): string => (event.target as HTMLSelectElement).value;
 </script>
 
@@ -33,8 +39,13 @@ const value = (event: Event): string => (event.target as HTMLSelectElement).valu
         <option value="left">left</option>
         <option value="right">right</option>
       </select>
-      <span v-if="leftMeans" class="quiet">“Left”: {{ leftMeans }}.</span>
     </template>
+    <label :for="strengthId">strength</label>
+    <select :id="strengthId" :value="step.strength ?? ''" @change="setStrength">
+      <option value="">as usual</option>
+      <option v-for="strength in STRENGTHS" :key="strength" :value="strength">{{ strength }} of 10</option>
+    </select>
+    <span v-if="two && leftMeans" class="quiet">“Left”: {{ leftMeans }}.</span>
   </div>
 </template>
 
