@@ -1,4 +1,5 @@
-import { Plan, type Step } from '#core/plan';
+import type { Plan } from '#core/plan';
+import { type Step } from '#core/plan';
 import { compileTimeline } from '#core/timeline';
 import { builtInLibrary, TEMPLATES } from '#library';
 import { msFigure, percentile, timed, type Figure } from './measure';

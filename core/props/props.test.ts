@@ -133,6 +133,14 @@ describe('rows and words', () => {
     );
   });
 
+  test('a piece that is folded otherwise and put elsewhere is one thing to say', () => {
+    const roll = placed({ state: 'rolled', place: 'knees' });
+    expect(movesInWords(propMoves([placed({})], [roll]))).toBe('blanket: rolled, under the knees');
+    expect(movesInWords(propMoves([placed({})], [placed({ state: 'rolled' })]))).toBe('blanket: rolled');
+    expect(movesInWords(propMoves([placed({})], [placed({ lie: 'crosswise' })]))).toBe('blanket crosswise');
+    expect(movesInWords([])).toBe('');
+  });
+
   test('moves as a colleague says them', () => {
     const before = [placed({ side: 'left' }), placed({ kind: 'block', state: 'flat', count: 2 })];
     const after = [placed({ side: 'right' }), placed({ kind: 'flatBolster', state: 'whole', place: 'chest' })];

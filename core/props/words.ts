@@ -29,6 +29,7 @@ const SIDE_WORDS = { centre: '', each: '', left: ', left', right: ', right' } as
 interface Errand {
   action: 'bring' | 'away' | 'change';
   kind: PropKind;
+  /** What follows the name of the prop, with what joins it: ` under the knees`, `: rolled`. */
   says: string;
 }
 
@@ -50,11 +51,11 @@ function errands(moves: readonly PropMove[]): Errand[] {
     const { kind } = move;
     if (move.action === 'putDown') list.push({ action: 'bring', kind, says: '' });
     else if (move.action === 'takeAway') list.push({ action: 'away', kind, says: '' });
-    else if (move.action === 'move') list.push({ action: 'change', kind, says: whereTo(move.from, move.to) });
+    else if (move.action === 'move') list.push({ action: 'change', kind, says: ` ${whereTo(move.from, move.to)}` });
     else if (next?.action === 'move' && isSamePiece(move.to, next.from)) {
-      list.push({ action: 'change', kind, says: `${stateLabel(move.to)}, ${whereTo(next.from, next.to)}` });
+      list.push({ action: 'change', kind, says: `: ${stateLabel(move.to)}, ${whereTo(next.from, next.to)}` });
       i++;
-    } else list.push({ action: 'change', kind, says: stateLabel(move.to) });
+    } else list.push({ action: 'change', kind, says: `: ${stateLabel(move.to)}` });
   }
   return list;
 }
@@ -69,8 +70,8 @@ export function movesInWords(moves: readonly PropMove[]): string {
   const of = (action: Errand['action']): string[] =>
     [...counts.values()]
       .filter(({ errand }) => errand.action === action)
-      .map(({ errand: { kind, says }, count }) =>
-        `${count === 1 ? propKind(kind).label : pieceCount(kind, count)} ${says}`.trim(),
+      .map(
+        ({ errand: { kind, says }, count }) => `${count === 1 ? propKind(kind).label : pieceCount(kind, count)}${says}`,
       );
   const [bring, away] = [of('bring').join(', '), of('away').join(', ')];
   return [bring && `bring ${bring}`, ...of('change'), away && `${away} away`].filter(Boolean).join('; ');

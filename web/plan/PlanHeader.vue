@@ -133,12 +133,14 @@ h1 {
   white-space: nowrap;
 }
 .numeral {
+  margin-right: 4px;
   color: var(--ink);
   font-size: 28px;
   line-height: 32px;
 }
 .caution,
 .caution .numeral {
+  margin-right: 4px;
   color: var(--caution);
 }
 .actions {

@@ -185,6 +185,7 @@ header {
   flex: 1;
 }
 .more .numeral {
+  margin-right: 6px;
   font-size: 32px;
 }
 .hill {

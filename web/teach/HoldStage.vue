@@ -139,6 +139,10 @@ const spoken = computed(() => `${word.value}. ${said.value?.kind === 'prompt' ? 
   font-size: 24px;
   line-height: 30px;
 }
+.prompt .quiet,
+.part strong {
+  margin-right: 8px;
+}
 .lit-both .prompt {
   align-self: flex-start;
   max-width: 52%;

@@ -25,7 +25,8 @@ const look = (round: number): string => (round < number ? 'led' : round === numb
 </template>
 
 <style scoped>
-strong {
+p strong {
+  margin-right: 8px;
   font: 600 26px/30px var(--head);
 }
 svg {
