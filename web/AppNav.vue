@@ -3,7 +3,7 @@ import { computed, ref } from 'vue';
 import { useRoute } from 'vue-router';
 import { useEditor } from './stores/editor';
 import { useSettings } from './stores/settings';
-import AppIcon from './shared/AppIcon.vue';
+import IconButton from './shared/IconButton.vue';
 import ShortcutsDialog from './shared/ShortcutsDialog.vue';
 import ZovrinMark from './shared/ZovrinMark.vue';
 import SaveStatus from './plan/SaveStatus.vue';
@@ -41,14 +41,11 @@ window.addEventListener('keydown', onKey);
     </nav>
     <div class="end">
       <SaveStatus v-if="here === 'plan'" />
-      <button
-        class="icon-button"
-        type="button"
-        :aria-label="settings.night ? 'Light theme' : 'Night theme'"
+      <IconButton
+        :icon="settings.night ? 'sun' : 'moon'"
+        :label="settings.night ? 'Light theme' : 'Night theme'"
         @click="settings.toggleTheme"
-      >
-        <AppIcon :name="settings.night ? 'sun' : 'moon'" />
-      </button>
+      />
       <button class="icon-button" type="button" aria-label="Keyboard shortcuts" @click="shortcuts = true">
         <kbd>?</kbd>
       </button>

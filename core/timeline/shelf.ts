@@ -24,9 +24,8 @@ export interface ShelfRow {
 export function propShelf(timeline: Timeline): ShelfRow[] {
   const rows = new Map<PropKind, ShelfRow>();
   for (const step of timeline.steps) {
-    const phases = timeline.phases.slice(step.firstPhase, step.endPhase);
-    if (!phases.some(({ kind }) => kind === 'setup')) continue;
-    for (const { startMs, endMs, props } of phases) {
+    if (!step.usesProps) continue;
+    for (const { startMs, endMs, props } of timeline.phases.slice(step.firstPhase, step.endPhase)) {
       for (const [kind, count] of piecesByKind(props)) {
         const row = rows.get(kind) ?? { kind, most: 0, bands: [] };
         rows.set(kind, row);

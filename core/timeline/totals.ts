@@ -46,6 +46,10 @@ export function stepSpan(mark: StepMark, phases: readonly Phase[]): StepSpan {
     rightMs: 0,
     bothMs: 0,
     propMoves: mark.propMoves,
+    usesProps:
+      mark.step.kind === 'hold' ||
+      mark.step.kind === 'breath' ||
+      (mark.step.kind === 'rest' && mark.step.setUp !== null),
   };
   for (let i = mark.firstPhase; i < mark.endPhase; i++) {
     const phase = phases[i];

@@ -99,6 +99,8 @@ export interface StepSpan {
   rightMs: Ms;
   bothMs: Ms;
   propMoves: number;
+  /** Whether props are in use here, or only lie about: holds and breath, and a rest with a set-up of its own. */
+  usesProps: boolean;
 }
 
 export interface Totals {

@@ -4,7 +4,7 @@ import { computed, useTemplateRef } from 'vue';
 import { clockOfMs } from '#core/time';
 import type { Timeline } from '#core/timeline';
 import type { ListedPlan } from '#api';
-import AppIcon from '../shared/AppIcon.vue';
+import IconButton from '../shared/IconButton.vue';
 import { dayOf } from '../shared/dates';
 import RibbonThumb from '../shared/ribbon/RibbonThumb.vue';
 import { balanceInWords, classLength, groupAndApproach, spareInWords } from '../shared/plan-words';
@@ -43,15 +43,12 @@ const items = [
         <span class="small quiet">{{ taught }}</span>
       </span>
     </RouterLink>
-    <button
-      type="button"
-      class="icon-button"
+    <IconButton
+      icon="more"
+      :label="`More for ${stored.document.title}`"
       aria-haspopup="menu"
-      :aria-label="`More for ${stored.document.title}`"
       @click="menu?.toggle($event)"
-    >
-      <AppIcon name="more" />
-    </button>
+    />
     <Menu ref="menu" :model="items" popup />
   </li>
 </template>

@@ -5,7 +5,7 @@ import { compareRun, tellingSentence } from '#core/record';
 import { clockOfMs, signedClockOfMs } from '#core/time';
 import type { StoredRun } from '#api';
 import { deleteRun, listRuns } from '../client/runs';
-import AppIcon from '../shared/AppIcon.vue';
+import IconButton from '../shared/IconButton.vue';
 import { clockTime, dayOf } from '../shared/dates';
 import { timelineOf } from '../shared/ribbon/layout';
 import RibbonThumb from '../shared/ribbon/RibbonThumb.vue';
@@ -77,14 +77,7 @@ void load();
           >
           <span>{{ says }}</span>
         </RouterLink>
-        <button
-          type="button"
-          class="icon-button"
-          :aria-label="`Delete the run of ${dayOf(startMs)}`"
-          @click="remove(run)"
-        >
-          <AppIcon name="remove" />
-        </button>
+        <IconButton icon="remove" :label="`Delete the run of ${dayOf(startMs)}`" @click="remove(run)" />
       </li>
     </ul>
     <button v-if="runs && runs.length < total" type="button" class="link-button" @click="load(100)">

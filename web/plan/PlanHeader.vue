@@ -7,7 +7,7 @@ import type { Plan } from '#core/plan';
 import { clockOfMs } from '#core/time';
 import type { Timeline } from '#core/timeline';
 import { people, spareInWords } from '../shared/plan-words';
-import AppIcon from '../shared/AppIcon.vue';
+import IconButton from '../shared/IconButton.vue';
 import { startInWords } from '../shared/dates';
 import { useEditor } from '../stores/editor';
 import { savePlanFile } from '../stores/files';
@@ -60,35 +60,9 @@ const share = computed(() => {
     </p>
     <BalanceBar class="balance" :left-ms="timeline.totals.leftMs" :right-ms="timeline.totals.rightMs" />
     <div class="actions">
-      <button
-        type="button"
-        class="icon-button"
-        aria-label="Undo"
-        title="Undo"
-        :disabled="!editor.canUndo"
-        @click="editor.undo()"
-      >
-        <AppIcon name="undo" />
-      </button>
-      <button
-        type="button"
-        class="icon-button"
-        aria-label="Redo"
-        title="Redo"
-        :disabled="!editor.canRedo"
-        @click="editor.redo()"
-      >
-        <AppIcon name="redo" />
-      </button>
-      <button
-        type="button"
-        class="icon-button"
-        aria-label="Save to a file"
-        title="Save to a file"
-        @click="savePlanFile(plan)"
-      >
-        <AppIcon name="save" />
-      </button>
+      <IconButton icon="undo" label="Undo" :disabled="!editor.canUndo" @click="editor.undo()" />
+      <IconButton icon="redo" label="Redo" :disabled="!editor.canRedo" @click="editor.redo()" />
+      <IconButton icon="save" label="Save to a file" @click="savePlanFile(plan)" />
       <Button label="Teach" :disabled="plan.steps.length === 0" @click="router.push(`/teach/${editor.id}`)" />
     </div>
   </header>

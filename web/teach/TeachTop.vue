@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import Popover from 'primevue/popover';
 import { computed, useTemplateRef } from 'vue';
-import AppIcon from '../shared/AppIcon.vue';
+import IconButton from '../shared/IconButton.vue';
 import { clockTime } from '../shared/dates';
 import BellSettings from './BellSettings.vue';
 import type { Session } from './use-session';
@@ -24,9 +24,7 @@ const ends = computed(() => clockTime(state.value.expectedEndMs));
 
 <template>
   <header>
-    <button type="button" class="icon-button" aria-label="Leave" @click="emit('leave')">
-      <AppIcon name="remove" />
-    </button>
+    <IconButton icon="remove" label="Leave" @click="emit('leave')" />
     <h1>{{ title }}</h1>
     <span class="quiet place">{{ place }}</span>
     <span v-if="session.trouble.value" class="caution small trouble" role="alert">{{ session.trouble.value }}</span>
@@ -39,9 +37,7 @@ const ends = computed(() => clockTime(state.value.expectedEndMs));
         >, <span :class="{ now: Math.abs(state.lateMs) >= 60_000 }">{{ lateInWords(state.lateMs) }}</span></template
       >
     </span>
-    <button type="button" class="icon-button" aria-label="Bells and volume" @click="settings?.toggle($event)">
-      <AppIcon name="bell" />
-    </button>
+    <IconButton icon="bell" label="Bells and volume" @click="settings?.toggle($event)" />
     <Popover ref="settings"><BellSettings /></Popover>
   </header>
 </template>

@@ -2,7 +2,7 @@
 import { computed } from 'vue';
 import { roundMs, type BreathPart, type BreathSet, type CyclePart } from '#core/breath';
 import { clockOfMs } from '#core/time';
-import AppIcon from '../../shared/AppIcon.vue';
+import IconButton from '../../shared/IconButton.vue';
 import NumberField from '../../shared/fields/NumberField.vue';
 import TextField from '../../shared/fields/TextField.vue';
 import TimeField from '../../shared/fields/TimeField.vue';
@@ -58,9 +58,7 @@ const round = computed(() => `${clockOfMs(roundMs(set, countSeconds))} a round`)
       :accept="(rounds) => accept({ ...set, rounds })"
     />
     <span class="small quiet each">{{ round }}</span>
-    <button v-if="!only" type="button" class="icon-button" :aria-label="`Remove set ${number}`" @click="accept(null)">
-      <AppIcon name="remove" :size="14" />
-    </button>
+    <IconButton v-if="!only" icon="remove" :label="`Remove set ${number}`" :size="14" @click="accept(null)" />
     <div class="second">
       <TextField
         hide-label

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue';
 import { setHold, type HoldStep, type Prompt } from '#core/plan';
-import AppIcon from '../../shared/AppIcon.vue';
+import IconButton from '../../shared/IconButton.vue';
 import TextField from '../../shared/fields/TextField.vue';
 import TimeField from '../../shared/fields/TimeField.vue';
 import { newId } from '../../stores/browser';
@@ -66,14 +66,12 @@ function add(): void {
           <option value="second">second side</option>
         </select>
         <span v-else />
-        <button
-          type="button"
-          class="icon-button"
-          :aria-label="`Remove prompt ${i + 1}`"
+        <IconButton
+          icon="remove"
+          :label="`Remove prompt ${i + 1}`"
+          :size="14"
           @click="put(step.prompts.filter((other) => other !== prompt))"
-        >
-          <AppIcon name="remove" :size="14" />
-        </button>
+        />
       </li>
     </ul>
     <p v-if="trouble" class="caution small" role="alert">{{ trouble }}</p>

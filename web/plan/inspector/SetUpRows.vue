@@ -13,6 +13,7 @@ import {
   type SetUpRow,
 } from '#core/props';
 import AppIcon from '../../shared/AppIcon.vue';
+import IconButton from '../../shared/IconButton.vue';
 import { newId } from '../../stores/browser';
 import FieldGroup from './FieldGroup.vue';
 
@@ -107,14 +108,12 @@ const value = (event: Event): string => (event.target as HTMLSelectElement).valu
           </option>
         </select>
         <span class="small quiet cm">{{ height(row) }}</span>
-        <button
-          type="button"
-          class="icon-button"
-          :aria-label="`Remove ${propKind(row.kind).label}`"
+        <IconButton
+          icon="remove"
+          :label="`Remove ${propKind(row.kind).label}`"
+          :size="14"
           @click="put(setUp.filter((other) => other !== row))"
-        >
-          <AppIcon name="remove" :size="14" />
-        </button>
+        />
         <select
           class="place"
           :value="row.place"

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue';
 import { setHold, type HoldStep, type Stage } from '#core/plan';
-import AppIcon from '../../shared/AppIcon.vue';
+import IconButton from '../../shared/IconButton.vue';
 import TextField from '../../shared/fields/TextField.vue';
 import TimeField from '../../shared/fields/TimeField.vue';
 import { newId } from '../../stores/browser';
@@ -63,14 +63,12 @@ function add(): void {
             />
             own props
           </label>
-          <button
-            type="button"
-            class="icon-button"
-            :aria-label="`Remove stage ${i + 1}`"
+          <IconButton
+            icon="remove"
+            :label="`Remove stage ${i + 1}`"
+            :size="14"
             @click="put(step.stages.filter((other) => other !== stage))"
-          >
-            <AppIcon name="remove" :size="14" />
-          </button>
+          />
         </div>
         <SetUpRows
           v-if="stage.setUp"

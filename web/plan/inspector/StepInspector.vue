@@ -5,6 +5,7 @@ import { duplicateStep, moveStepTo, removeStep, setStepCommon, type Step } from 
 import type { Timeline } from '#core/timeline';
 import { builtInLibrary } from '#library';
 import AppIcon from '../../shared/AppIcon.vue';
+import IconButton from '../../shared/IconButton.vue';
 import TextField from '../../shared/fields/TextField.vue';
 import { newId } from '../../stores/browser';
 import { useEditor } from '../../stores/editor';
@@ -60,48 +61,29 @@ function duplicate(): void {
       <p class="small quiet">{{ about }}</p>
     </div>
     <div class="actions">
-      <button
-        type="button"
-        class="icon-button"
-        aria-label="Move up"
-        title="Move up (Alt ↑)"
+      <IconButton
+        icon="up"
+        label="Move up"
+        hint="Move up (Alt ↑)"
         :disabled="index === 0"
         @click="editor.edit(moveStepTo(step.id, index - 1))"
-      >
-        <AppIcon name="up" />
-      </button>
-      <button
-        type="button"
-        class="icon-button"
-        aria-label="Move down"
-        title="Move down (Alt ↓)"
+      />
+      <IconButton
+        icon="down"
+        label="Move down"
+        hint="Move down (Alt ↓)"
         :disabled="index === timeline.steps.length - 1"
         @click="editor.edit(moveStepTo(step.id, index + 1))"
-      >
-        <AppIcon name="down" />
-      </button>
-      <button
-        type="button"
-        class="icon-button"
+      />
+      <IconButton
+        :icon="step.locked ? 'lock' : 'unlock'"
+        :label="step.locked ? 'Length is locked: free it' : 'Lock its length'"
+        :hint="step.locked ? 'Length is locked' : 'Lock its length'"
         :aria-pressed="step.locked"
-        :aria-label="step.locked ? 'Length is locked: free it' : 'Lock its length'"
-        :title="step.locked ? 'Length is locked' : 'Lock its length'"
         @click="editor.edit(setStepCommon(step.id, { locked: !step.locked }))"
-      >
-        <AppIcon :name="step.locked ? 'lock' : 'unlock'" />
-      </button>
-      <button type="button" class="icon-button" aria-label="Duplicate" title="Duplicate (D)" @click="duplicate">
-        <AppIcon name="copy" />
-      </button>
-      <button
-        type="button"
-        class="icon-button"
-        aria-label="Delete step"
-        title="Delete"
-        @click="editor.edit(removeStep(step.id))"
-      >
-        <AppIcon name="remove" />
-      </button>
+      />
+      <IconButton icon="copy" label="Duplicate" hint="Duplicate (D)" @click="duplicate" />
+      <IconButton icon="remove" label="Delete step" hint="Delete" @click="editor.edit(removeStep(step.id))" />
     </div>
   </header>
   <p v-for="note in notes" :key="note.kind + note.message" class="note caution small">

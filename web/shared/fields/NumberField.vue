@@ -60,7 +60,7 @@ function nudge(by: number): void {
       />
       <span v-if="unit" class="quiet">{{ unit }}</span>
     </span>
-    <span v-if="reason !== ''" class="reason" role="alert">{{ reason }}</span>
+    <span v-if="reason !== ''" class="field-reason" role="alert">{{ reason }}</span>
   </span>
 </template>
 
@@ -95,20 +95,8 @@ input {
 .bad input {
   border-color: var(--caution);
 }
-.reason {
-  position: absolute;
-  z-index: 3;
-  top: calc(100% + 2px);
+.field-reason {
   left: 0;
-  width: max-content;
-  max-width: 260px;
-  padding: 6px 8px;
-  border: 1px solid var(--caution);
-  border-radius: 4px;
-  background: var(--caution-soft);
-  color: var(--caution);
-  font-size: 13px;
-  line-height: 17px;
 }
 @media (pointer: coarse) {
   input {

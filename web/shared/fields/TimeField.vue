@@ -75,7 +75,7 @@ function nudge(by: number): void {
       @keydown.up.prevent="nudge($event.shiftKey ? 60 : 15)"
       @keydown.down.prevent="nudge($event.shiftKey ? -60 : -15)"
     />
-    <span v-if="reason !== ''" :id="`${id}-reason`" class="reason" role="alert">{{ reason }}</span>
+    <span v-if="reason !== ''" :id="`${id}-reason`" class="field-reason" role="alert">{{ reason }}</span>
   </span>
 </template>
 
@@ -122,21 +122,8 @@ input:hover {
   font: 500 26px/34px var(--head);
   font-variant-numeric: tabular-nums;
 }
-.reason {
-  position: absolute;
-  z-index: 3;
-  top: calc(100% + 2px);
+.field-reason {
   right: 0;
-  width: max-content;
-  max-width: 280px;
-  padding: 6px 8px;
-  border: 1px solid var(--caution);
-  border-radius: 4px;
-  background: var(--caution-soft);
-  color: var(--caution);
-  font-size: 13px;
-  line-height: 17px;
-  text-align: left;
 }
 @media (pointer: coarse) {
   input {

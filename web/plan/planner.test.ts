@@ -1,0 +1,89 @@
+import { describe, expect, test } from '@jest/globals';
+import { Plan, emptyPlan, holdNamed, talkStep, type Step } from '#core/plan';
+import { POSITIONS, TECHNIQUES, TEMPLATES } from '#library';
+import { countsInWords, rateInWords, stepInWords } from './step-words';
+import { suggestSteps } from './suggest';
+
+const make = (query: string): Step | undefined => suggestSteps(query)[0]?.make('new', 'yin');
+const names = (query: string): string[] => suggestSteps(query).map(({ name }) => name);
+
+describe('finding a step by what is typed', () => {
+  test('everything while nothing is typed', () => {
+    expect(suggestSteps('')).toHaveLength(POSITIONS.length + TECHNIQUES.length + 3);
+  });
+
+  test('by English, Sanskrit without marks, yin name, and part of one; the best first', () => {
+    expect(names('head to knee')[0]).toBe('Head to knee');
+    expect(names('viparita')[0]).toBe('Legs up the wall');
+    expect(names('dragonfly')[0]).toBe('Wide-legged fold');
+    expect(names('twist').slice(0, 2).sort()).toEqual(['Bolster twist', 'Reclined twist']);
+    expect(names('ujjayi')[0]).toBe('Throat breath');
+    expect(names('breath')).toHaveLength(TECHNIQUES.length);
+  });
+
+  test('makes what fits: a hold with the defaults of the approach, a breath, the plain ones', () => {
+    expect(make('caterpillar')).toMatchObject({
+      kind: 'hold',
+      position: 'seated-fold',
+      sides: { kind: 'together', seconds: 240 },
+      strength: 4,
+    });
+    expect(make('nadi')).toMatchObject({ kind: 'breath', technique: 'alternate-nostrils' });
+    expect(make('rest')).toMatchObject({ kind: 'rest', seconds: 60 });
+    expect(make('shake')).toMatchObject({ kind: 'move' });
+    expect(make('arrive')).toMatchObject({ kind: 'talk' });
+  });
+
+  test('a name nobody knows can be a hold of one’s own; a known one is not offered twice', () => {
+    expect(names('Harbour lean')).toEqual(['“Harbour lean”']);
+    expect(make('Harbour lean')).toMatchObject({ kind: 'hold', name: 'Harbour lean', position: 'own-new' });
+    expect(names('Head to knee')).not.toContain('“Head to knee”');
+    expect(make('x'.repeat(500))?.name).toHaveLength(120);
+  });
+
+  test('whatever is found can be put into a plan', () => {
+    for (const { make: makeStep } of suggestSteps('')) {
+      for (const approach of ['restorative', 'yin', 'pranayama', 'blended'] as const) {
+        expect(Plan.safeParse({ ...emptyPlan('Try', approach), steps: [makeStep('a', approach)] }).success).toBe(true);
+      }
+    }
+  });
+});
+
+describe('a step in a line', () => {
+  const yin = TEMPLATES.find(({ id }) => id === 'yin')?.plan.steps ?? [];
+  const say = (index: number): string => (yin[index] ? stepInWords(yin[index]) : '');
+
+  test('set-up, stages, counts', () => {
+    expect(say(3)).toBe('blanket, 2 blocks');
+    expect(say(7)).toBe('bolster, blanket · upright 1:00, then folded');
+    expect(say(1)).toBe('in 5, out 5 · 18 breaths, 6/min');
+    expect(stepInWords({ ...talkStep('t'), note: 'Ask about hands' })).toBe('Ask about hands');
+    expect(stepInWords(holdNamed('Harbour lean', 'h'))).toBe('not in your library');
+  });
+
+  test('counts of more than one set, holds full and empty, own pace', () => {
+    const part = {
+      kind: 'cycle',
+      in: 4,
+      holdFull: 2,
+      out: 6,
+      holdEmpty: 1,
+      inThrough: 'nose',
+      outThrough: 'nose',
+    } as const;
+    const set = { id: 'a', label: '', parts: [part], rounds: 3, restSeconds: 0, eyes: 'free', hands: '' } as const;
+    const of = (...sets: (typeof set)[]) =>
+      countsInWords({ countSeconds: 1, sets: sets.map((one) => ({ ...one, parts: [...one.parts] })) });
+    expect(of(set)).toBe('in 4, full 2, out 6, empty 1');
+    expect(of(set, set)).toBe('in 4, full 2, out 6, empty 1 and 1 more set');
+    expect(of(set, set, set)).toBe('in 4, full 2, out 6, empty 1 and 2 more sets');
+    expect(
+      countsInWords({
+        countSeconds: 1,
+        sets: [{ ...set, parts: [{ kind: 'ownPace', cycles: 5, secondsPerCycle: 6 }] }],
+      }),
+    ).toBe('own pace');
+    expect(rateInWords(60 / 28)).toBe('2.14');
+  });
+});
