@@ -11,7 +11,7 @@ const { plan, timeline } = defineProps<{ plan: Plan; timeline: Timeline }>();
 
 const editor = useEditor();
 const list = useTemplateRef<HTMLElement>('list');
-const MOST_PX = 96;
+const MOST_PX = 84;
 /** One scale for all rows: a quarter of a pixel a second, less where a side would not fit. */
 const pxPerMs = computed(() => {
   const longest = Math.max(

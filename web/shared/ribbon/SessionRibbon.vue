@@ -181,7 +181,7 @@ function onKey(event: KeyboardEvent): void {
           :width="x(timeline.totals.totalMs) - x(timeline.totals.targetMs)"
           height="4"
         />
-        <text class="over-text" :x="Math.min(width, x(timeline.totals.totalMs))" :y="AXIS_Y + 30" text-anchor="end">
+        <text class="over-text" :x="Math.min(width, x(timeline.totals.totalMs))" :y="AXIS_Y - 4" text-anchor="end">
           {{ clockOfMs(-spare) }} over
         </text>
       </template>
@@ -239,6 +239,9 @@ svg {
 .over-text {
   fill: var(--caution);
   font: 600 12.5px var(--text);
+  paint-order: stroke;
+  stroke: var(--caution-soft);
+  stroke-width: 3px;
 }
 .measure path {
   stroke: var(--ink);
