@@ -1,5 +1,7 @@
 export default {
   testEnvironment: 'node',
+  // Generous, for a machine that is busy with something else: no test is about time.
+  testTimeout: 30_000,
   roots: [
     '<rootDir>/core',
     '<rootDir>/library',

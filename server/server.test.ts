@@ -188,6 +188,55 @@ test('the demo data is loaded once and can be read', async () => {
   expect((await api().get('/api/runs')).body.total).toBe(2);
 });
 
+describe('lists', () => {
+  const ids = (body: { plans: { id: string }[] }) => body.plans.map(({ id }) => id);
+
+  test('come in pages, with how many there are', async () => {
+    for (const id of ['a', 'b', 'c', 'd', 'e']) {
+      clock += 1000;
+      await create(id);
+    }
+    const page = async (query: object) => (await api().get('/api/plans').query(query).expect(200)).body;
+    expect(ids(await page({ limit: 2 }))).toEqual(['e', 'd']);
+    expect(ids(await page({ limit: 2, offset: 4 }))).toEqual(['a']);
+    expect((await page({ limit: 2 })).total).toBe(5);
+    expect(ids(await page({ offset: 99 }))).toEqual([]);
+    for (const query of [{ limit: 0 }, { limit: 1000 }, { offset: -1 }, { limit: 'many' }, { order: 'random' }]) {
+      const refused = await api().get('/api/plans').query(query).expect(422);
+      expect(refused.body.errors).toHaveLength(1);
+    }
+  });
+
+  test('a saved plan comes first, and keeps when it was made', async () => {
+    const made = await create('old');
+    clock += 1000;
+    await create('new');
+    clock += 1000;
+    await save('old', 1, 'Touched').expect(200);
+    const { body } = await api().get('/api/plans').expect(200);
+    expect(ids(body)).toEqual(['old', 'new']);
+    expect(body.plans[0].createdAt).toBe(made.createdAt);
+  });
+
+  test('an id that is taken is a conflict and changes nothing', async () => {
+    await create('p');
+    await api()
+      .post('/api/plans')
+      .send({ id: 'p', document: document('Another') })
+      .expect(409);
+    expect((await api().get('/api/plans/p')).body.document.title).toBe('Evening');
+  });
+
+  test('a plan of the bin counts nowhere, and its runs stay', async () => {
+    await create('p');
+    await api().post('/api/runs').send({ id: 'r', planId: 'p', planRevision: 1 }).expect(201);
+    await api().delete('/api/plans/p').expect(204);
+    expect((await api().get('/api/plans')).body).toEqual({ plans: [], total: 0 });
+    expect((await api().get('/api/runs/r').expect(200)).body.plan.title).toBe('Evening');
+    await api().post('/api/runs').send({ id: 'q', planId: 'p', planRevision: 1 }).expect(404);
+  });
+});
+
 describe('bad input', () => {
   test.each([
     ['not JSON', '{"id":', 400],

@@ -61,4 +61,40 @@ describe('planned against done', () => {
     expect(record.notes).toEqual([{ atMs: T0 + 20_000, stepIndex: 1, text: 'cold room' }]);
     expect(tellingSentence(record, name)).toMatch(/not ended/);
   });
+
+  test('left sides short are told as left; an early end as early', () => {
+    const left = compareRun(evening, [started, at(65 + 150, { kind: 'cut' }), at(600, { kind: 'ended' })]);
+    expect(tellingSentence(left, name)).toBe('Left sides ran 1:10 short in all, 1:10 of it in head to knee.');
+    const early = compareRun(evening, [started, at(615, { kind: 'jumped', phase: 9 }), at(616, { kind: 'ended' })]);
+    expect(tellingSentence(early, name)).toBe('Ended 0:54 early.');
+  });
+
+  test('everything left out is told as that', () => {
+    const nothing = compareRun(evening, [started, at(0, { kind: 'ended' })]);
+    expect(nothing.steps.every(({ skipped }) => skipped)).toBe(true);
+    expect(tellingSentence(nothing, name)).toBe('Nothing of the plan was led.');
+  });
+
+  test('a hold that was gone back to counts all the time it was held', () => {
+    const record = compareRun(evening, [started, at(200, { kind: 'jumped', phase: 2 }), at(805, { kind: 'ended' })]);
+    expect(record.left.doneMs).toBe(135_000 + 220_000);
+    expect(record.steps[0]?.sides[0]?.beganAtMs).toBe(T0 + 65_000);
+  });
+
+  test('per step, what was done adds up to the session without its pauses', () => {
+    const events = [
+      started,
+      at(100, { kind: 'paused' }),
+      at(130, { kind: 'resumed' }),
+      at(400, { kind: 'stretched', byMs: 45_000 }),
+      at(745, { kind: 'ended' }),
+    ];
+    const record = compareRun(evening, events);
+    const done = record.steps.reduce(
+      (sum, { sides, changes, other }) =>
+        sum + changes.doneMs + other.doneMs + sides.reduce((s, side) => s + side.doneMs, 0),
+      0,
+    );
+    expect(done + record.pausedMs).toBe(record.total.doneMs);
+  });
 });

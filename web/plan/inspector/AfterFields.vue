@@ -47,7 +47,7 @@ const setLoosen = (seconds: number | null) => {
       />
     </template>
     <div class="loosen">
-      <TimeField label="Then loosen" :model-value="step.loosen?.seconds ?? null" :usual="0" :accept="setLoosen" />
+      <TimeField label="Then loosen" :model-value="step.loosen?.seconds ?? null" usual="none" :accept="setLoosen" />
       <TextField
         v-if="step.loosen"
         hide-label

@@ -70,8 +70,8 @@ const setRange = (end: 'min' | 'max') => (seconds: number | null) => {
     </div>
     <RangeRail :marks="marks" :range="step.range" />
     <div class="range small">
-      <TimeField label="from" :model-value="step.range?.min ?? null" :usual="0" :accept="setRange('min')" />
-      <TimeField label="to" :model-value="step.range?.max ?? null" :usual="0" :accept="setRange('max')" />
+      <TimeField label="from" :model-value="step.range?.min ?? null" usual="none" :accept="setRange('min')" />
+      <TimeField label="to" :model-value="step.range?.max ?? null" usual="none" :accept="setRange('max')" />
     </div>
   </div>
 </template>

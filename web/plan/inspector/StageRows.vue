@@ -51,10 +51,10 @@ function add(): void {
             hide-label
             :label="`Length of stage ${i + 1}`"
             :model-value="stage.length.kind === 'fixed' ? stage.length.seconds : null"
-            :usual="0"
+            usual="share"
             :accept="setLength(stage)"
           />
-          <span class="small quiet">{{ stage.length.kind === 'share' ? 'shares what is to spare' : '' }}</span>
+          <span class="small quiet">{{ stage.length.kind === 'share' ? 'of the remainder' : '' }}</span>
           <label class="small quiet props">
             <input
               type="checkbox"

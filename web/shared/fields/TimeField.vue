@@ -4,7 +4,7 @@ import { editableClock, parseDuration, type Seconds } from '#core/time';
 
 /**
  * A length typed as people write it. Gives seconds when what is typed can be read and is accepted; otherwise says why
- * under the field and keeps what was typed. `usual` is the length that counts while the field is empty.
+ * under the field and keeps what was typed. `usual` is what counts while the field is empty: a length, or a word for it.
  */
 const {
   modelValue,
@@ -18,7 +18,7 @@ const {
   label: string;
   /** Takes the length; gives the reason where it is refused. */
   accept: (seconds: Seconds | null) => string | undefined;
-  usual?: Seconds;
+  usual?: Seconds | string;
   large?: boolean;
   hideLabel?: boolean;
 }>();
@@ -26,6 +26,7 @@ const {
 const id = useId();
 const typed = ref('');
 const reason = ref('');
+const placeholder = computed(() => (typeof usual === 'number' ? editableClock(usual) : (usual ?? '')));
 const shown = computed(() => (modelValue === null ? '' : editableClock(modelValue)));
 watch(
   shown,
@@ -51,7 +52,7 @@ function commit(): void {
 }
 
 function nudge(by: number): void {
-  const parsed = parseDuration(typed.value || editableClock(usual ?? 0));
+  const parsed = parseDuration(typed.value || (typeof usual === 'number' ? editableClock(usual) : '0'));
   if (!parsed.ok) return;
   typed.value = editableClock(Math.max(0, parsed.seconds + by));
   commit();
@@ -67,7 +68,7 @@ function nudge(by: number): void {
       type="text"
       inputmode="text"
       autocomplete="off"
-      :placeholder="usual === undefined ? '' : editableClock(usual)"
+      :placeholder="placeholder"
       :aria-invalid="reason !== ''"
       :aria-describedby="reason === '' ? undefined : `${id}-reason`"
       @change="commit"

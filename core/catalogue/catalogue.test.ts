@@ -1,0 +1,77 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { familyLabel, HoldDefaults, libraryOf, matchScore, Position, searchable, StageLength } from '#core/catalogue';
+import { POSITIONS } from '#library';
+
+const [first] = POSITIONS;
+if (!first) throw new Error('an empty library');
+const refused = (patch: object): string =>
+  (Position.safeParse({ ...first, ...patch }).error?.issues ?? [])
+    .map(({ path, message }) => `${path.join('.')}: ${message}`)
+    .join(' ');
+
+describe('an entry that does not fit is refused at its field', () => {
+  test.each([
+    [{ names: { english: ' ', sanskrit: '', yin: '' } }, 'names.english'],
+    [{ sides: 'upside down' }, 'sides'],
+    [{ areas: ['aura'] }, 'areas.0'],
+    [{ areas: [] }, 'areas'],
+    [{ setUps: [] }, 'setUps'],
+    [{ waysIn: ['only one'] }, 'waysIn'],
+    [{ traits: ['levitation'] }, 'traits.0'],
+    [{ enterSeconds: -1 }, 'enterSeconds'],
+    [{ colour: 'red' }, ''],
+  ])('%j', (patch, field) => {
+    expect(refused(patch)).toContain(field);
+    expect(refused(patch)).not.toBe('');
+  });
+
+  test('a length outside its range', () => {
+    const parsed = HoldDefaults.safeParse({ seconds: 30, minSeconds: 60, maxSeconds: 120, strength: 2 });
+    expect(parsed.error?.issues[0]?.message).toBe('The length must lie within its range.');
+  });
+
+  test('a stage of no length', () => {
+    expect(StageLength.safeParse({ kind: 'fixed', seconds: 0 }).success).toBe(false);
+    expect(StageLength.safeParse({ kind: 'share', weight: 0 }).success).toBe(false);
+  });
+});
+
+describe('finding by name', () => {
+  test('accents, case and punctuation do not matter', () => {
+    expect(searchable('Jānu Śīrṣāsana – half')).toBe('janu sirsasana half');
+    expect(matchScore('JANU', ['Head to knee', 'jānu śīrṣāsana'])).toBe(3);
+  });
+
+  test('a whole name beats its beginning, that beats a word, that beats a part', () => {
+    const name = ['Legs up the wall'];
+    expect(['legs up the wall', 'legs up', 'wall', 'all egs'].map((asked) => matchScore(asked, name))).toEqual([
+      4, 3, 2, 1,
+    ]);
+    expect(matchScore('walls', name)).toBe(0);
+    expect(matchScore('  ', name)).toBe(0);
+  });
+
+  test('every name of every entry finds that entry, and nothing typed throws', () => {
+    for (const { names } of POSITIONS) {
+      for (const name of Object.values(names).filter(Boolean)) expect(matchScore(name, Object.values(names))).toBe(4);
+    }
+    fc.assert(
+      fc.property(fc.string(), (typed) => expect(matchScore(typed, ['Head to knee'])).toBeGreaterThanOrEqual(0)),
+    );
+  });
+});
+
+test('of two entries with one id the later counts; an unknown id is undefined', () => {
+  const own = { ...first, short: 'Mine' };
+  expect(libraryOf([first, own], []).position(first.id)).toBe(own);
+  expect(libraryOf([], []).position(first.id)).toBeUndefined();
+});
+
+test('families in words', () => {
+  expect([familyLabel('supine'), familyLabel('sideLying'), familyLabel('wall')]).toEqual([
+    'supine',
+    'side lying',
+    'at the wall',
+  ]);
+});

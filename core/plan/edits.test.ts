@@ -1,0 +1,112 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import type { SidesKind } from '#core/catalogue';
+import {
+  addStep,
+  applyEdit,
+  changeStep,
+  duplicateStep,
+  moveStepTo,
+  Plan,
+  record,
+  redo,
+  removeStep,
+  restStep,
+  setDetails,
+  setEven,
+  setFirstSide,
+  setHold,
+  setHoldSeconds,
+  setSidesKind,
+  setStepCommon,
+  startHistory,
+  undo,
+  type PlanEdit,
+} from '#core/plan';
+import { plan, seconds } from '../../tests/support/arbitraries';
+
+const id = fc.integer({ min: 0, max: 8 }).map((n) => `step-${n}`);
+const side = fc.constantFrom('left', 'right', 'even' as const);
+const kind: fc.Arbitrary<SidesKind> = fc.constantFrom('together', 'each', 'crossing', 'one');
+
+/** Any edit a planner can make, good ones and ones that will be refused. */
+const edit: fc.Arbitrary<PlanEdit> = fc.oneof(
+  fc.tuple(id, side, seconds(0, 4000)).map(([step, which, s]) => setHoldSeconds(step, which, s)),
+  fc.tuple(id, fc.boolean()).map(([step, even]) => setEven(step, even)),
+  fc.tuple(id, kind).map(([step, sides]) => setSidesKind(step, sides)),
+  fc.tuple(id, fc.constantFrom('house', 'left', 'right' as const)).map(([step, first]) => setFirstSide(step, first)),
+  fc
+    .tuple(id, seconds(0, 700))
+    .map(([step, s]) => setHold(step, { rebound: { kind: 'afterEach', seconds: s }, setupSeconds: s })),
+  fc.tuple(id, fc.nat({ max: 12 })).map(([step, to]) => moveStepTo(step, to)),
+  fc.tuple(id, fc.nat({ max: 1000 })).map(([step, n]) => duplicateStep(step, `copy-${n}`)),
+  id.map((step) => removeStep(step)),
+  fc.tuple(fc.nat({ max: 1000 }), fc.nat({ max: 12 })).map(([n, to]) => addStep(restStep(`rest-${n}`), to)),
+  fc.tuple(id, fc.string({ maxLength: 200 })).map(([step, name]) => setStepCommon(step, { name, locked: true })),
+  fc.string({ maxLength: 300 }).map((title) => setDetails({ title })),
+  fc
+    .tuple(id, seconds(0, 4000))
+    .map(([step, s]) => changeStep(step, 'talk', 'set length', (before) => ({ ...before, seconds: s }))),
+);
+
+describe('any row of edits', () => {
+  test('leads from plan to plan, and never writes to the one before', () => {
+    fc.assert(
+      fc.property(plan, fc.array(edit, { maxLength: 12 }), (start, edits) => {
+        let current = start;
+        for (const one of edits) {
+          const before = JSON.stringify(current);
+          const result = applyEdit(current, one);
+          expect(JSON.stringify(current)).toBe(before);
+          if (!result.ok) {
+            expect(result.issues.length).toBeGreaterThan(0);
+            for (const { reason } of result.issues) expect(reason.length).toBeGreaterThan(5);
+          } else {
+            expect(Plan.safeParse(result.plan).success).toBe(true);
+            current = result.plan;
+          }
+        }
+      }),
+    );
+  });
+
+  test('can be undone to the beginning and redone to the end', () => {
+    fc.assert(
+      fc.property(plan, fc.array(edit, { maxLength: 12 }), (start, edits) => {
+        const end = edits.reduce((history, one) => {
+          const result = applyEdit(history.plan, one);
+          return result.ok ? record(history, { ...one, merge: undefined }, result.plan) : history;
+        }, startHistory(start));
+        let back = end;
+        while (back.past.length > 0) back = undo(back);
+        expect(back.plan).toEqual(start);
+        let forth = back;
+        while (forth.future.length > 0) forth = redo(forth);
+        expect(forth.plan).toEqual(end.plan);
+      }),
+    );
+  });
+
+  test('leaves the steps it does not speak of the very same objects', () => {
+    fc.assert(
+      fc.property(plan, id, fc.string({ maxLength: 40 }), (start, step, name) => {
+        const result = applyEdit(start, setStepCommon(step, { name }));
+        if (!result.ok) return;
+        for (const [i, before] of start.steps.entries())
+          if (before.id !== step) expect(result.plan.steps[i]).toBe(before);
+      }),
+    );
+  });
+});
+
+test('a moved step has the place that was asked for, and the others keep their order', () => {
+  fc.assert(
+    fc.property(plan, fc.nat({ max: 7 }), fc.nat({ max: 9 }), (start, from, to) => {
+      const step = start.steps[from];
+      if (!step) return;
+      const moved = moveStepTo(step.id, to).apply(start).steps;
+      expect(moved[Math.min(to, moved.length - 1)]).toBe(step);
+      expect(moved.filter((other) => other !== step)).toEqual(start.steps.filter((other) => other !== step));
+    }),
+  );
+});
