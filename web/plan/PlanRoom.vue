@@ -61,7 +61,7 @@ const warn = (event: BeforeUnloadEvent): void => {
   if (editor.storageFull && editor.state !== 'saved') event.preventDefault();
 };
 window.addEventListener('beforeunload', warn);
-onBeforeRouteLeave(() => editor.close());
+onBeforeRouteLeave(() => void editor.close());
 onBeforeUnmount(() => window.removeEventListener('beforeunload', warn));
 void open();
 </script>

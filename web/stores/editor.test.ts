@@ -220,6 +220,16 @@ describe('changed in two places', () => {
     ]);
   });
 
+  test('a reload in the middle of a conflict asks again', async () => {
+    await inConflict();
+    for (let i = 0; i < 2; i++) {
+      const after = await opened();
+      expect(after.state).toBe('conflict');
+      expect([after.plan?.title, after.conflict?.current.document.title]).toEqual(['Mine', 'Theirs']);
+    }
+    expect(onServer.document.title).toBe('Theirs');
+  });
+
   test('a draft of a tab that is still open is left to it', async () => {
     const draft = { revision: 1, plan: titled('Being typed over there'), unanswered: [], editedAt: 1 };
     browser.local.setItem('zovrin.draft.p.other', JSON.stringify(draft));
@@ -227,6 +237,33 @@ describe('changed in two places', () => {
     expect((await opened()).plan?.title).toBe('Evening');
     browser.otherTabs = [];
     expect((await opened()).plan?.title).toBe('Being typed over there');
+  });
+});
+
+describe('from one plan to the next', () => {
+  test('what was typed last is saved on the way, each plan under its own address', async () => {
+    const editor = await opened();
+    editor.edit(setDetails({ title: 'Typed and left' }));
+    const next = editor.open('p');
+    await settle();
+    await next;
+    expect(onServer).toMatchObject({ revision: 2, document: { title: 'Typed and left' } });
+    expect([editor.state, editor.revision]).toEqual(['saved', 2]);
+    editor.edit(setDetails({ title: 'And on' }));
+    await pass(700);
+    expect(onServer.document.title).toBe('And on');
+  });
+
+  test('what cannot be sent stays kept, and nothing is tried for it while another plan is open', async () => {
+    const editor = await opened();
+    browser.answer = (call) => (call.method === 'PUT' ? 'unreachable' : serve(call));
+    editor.edit(setDetails({ title: 'Left behind' }));
+    await pass(700);
+    await editor.close();
+    const tried = browser.calls.length;
+    await pass(60_000);
+    expect(browser.calls).toHaveLength(tried);
+    expect(drafts()).toHaveLength(1);
   });
 });
 

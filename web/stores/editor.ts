@@ -10,6 +10,7 @@ import {
   undo as undone,
   type FieldIssue,
   type History,
+  type Plan,
   type PlanEdit,
 } from '#core/plan';
 import { compileTimeline } from '#core/timeline';
@@ -50,7 +51,8 @@ export const useEditor = defineStore('editor', () => {
   const canRedo = computed(() => (history.value?.future.length ?? 0) > 0);
 
   let timer: ReturnType<typeof setTimeout> | undefined;
-  let sending = false;
+  /** The save under way, if there is one. */
+  let sending: Promise<void> | undefined;
   let failures = 0;
   let channel: BroadcastChannel | undefined;
   /** Versions sent since the last acknowledgement, as text: if one of them turns out to be stored, it was ours. */
@@ -74,7 +76,7 @@ export const useEditor = defineStore('editor', () => {
 
   /** Opens a plan; edits that an earlier visit could not save are taken up again. Throws where it cannot be read. */
   async function open(planId: string): Promise<void> {
-    close();
+    await close();
     const stored = await readStoredPlan(planId);
     const draft = await takeDraft(planId);
     show(stored);
@@ -86,6 +88,8 @@ export const useEditor = defineStore('editor', () => {
     const storedText = JSON.stringify(stored.document);
     if (!draft || JSON.stringify(draft.plan) === storedText) return;
     if (draft.revision !== stored.revision && !draft.unanswered.includes(storedText)) {
+      // The edits were made on an older revision, and stay that until it is chosen which version goes on.
+      revision.value = draft.revision;
       history.value = startHistory(draft.plan);
       meetConflict({ current: stored, yours: draft.plan });
       return;
@@ -93,15 +97,17 @@ export const useEditor = defineStore('editor', () => {
     put(record(startHistory(stored.document), { name: 'edits kept from before', apply: () => draft.plan }, draft.plan));
   }
 
-  /** Leaves the plan; what is not saved yet is sent now and kept here until it is acknowledged. */
-  function close(): void {
-    clearTimeout(timer);
-    if (state.value === 'unsaved' || state.value === 'waiting') void save();
+  /**
+   * Leaves the plan: what is not saved yet is sent now, and what cannot be sent stays kept here for the next visit.
+   * The next plan is only opened when this has come to its end, so that no answer meets the wrong plan.
+   */
+  async function close(): Promise<void> {
     channel?.close();
     channel = undefined;
-    conflict.value = undefined;
-    trouble.value = '';
-    failures = 0;
+    await sending;
+    await save();
+    clearTimeout(timer);
+    [conflict.value, trouble.value, failures, unanswered] = [undefined, '', 0, []];
   }
 
   /** Other tabs tell when they have saved: a tab without edits of its own follows them. */
@@ -172,25 +178,27 @@ export const useEditor = defineStore('editor', () => {
   }
 
   /** Sends what the server has not acknowledged. One request at a time; what changed meanwhile goes with the next. */
-  async function save(): Promise<void> {
-    const sent = plan.value;
-    if (!sent || sending || state.value === 'saved' || state.value === 'conflict') return;
-    sending = true;
-    const planId = id.value;
+  function save(): Promise<void> {
+    const isClean = state.value === 'saved' || state.value === 'conflict';
+    if (!plan.value || isClean) return Promise.resolve();
+    sending ??= send(plan.value).finally(() => (sending = undefined));
+    return sending;
+  }
+
+  async function send(sent: Plan): Promise<void> {
     state.value = 'saving';
     unanswered = [...unanswered, JSON.stringify(sent)].slice(-4);
     void keep();
     try {
-      const stored = await savePlan(planId, revision.value, sent);
+      const stored = await savePlan(id.value, revision.value, sent);
       unanswered = [];
       failures = 0;
       trouble.value = '';
-      if (id.value !== planId) return;
       show(stored);
       channel?.postMessage(stored.revision);
       if (plan.value === sent) {
         state.value = 'saved';
-        await dropDraft(planId);
+        await dropDraft(id.value);
       } else {
         state.value = 'unsaved';
         await keep();
@@ -207,8 +215,6 @@ export const useEditor = defineStore('editor', () => {
         state.value = 'refused';
         trouble.value = refusal(error);
       }
-    } finally {
-      sending = false;
     }
   }
 
