@@ -1,7 +1,7 @@
-import type { Phase, Timeline } from '#core/timeline';
+import type { Timeline } from '#core/timeline';
 import type { Ms } from '#core/time';
 import type { RunEvent } from './events';
-import { groupAround, plannedQueue, withLength, withRounds, type Queue } from './queue';
+import { groupAround, plannedQueue, withLength, withRounds, type Queue, type QueueItem } from './queue';
 
 /** A stretch of a phase that was really led: when by the clock, and how long without the pauses in it. */
 export interface DoneSpan {
@@ -64,19 +64,36 @@ export function heldMs(timeline: Timeline, spans: readonly DoneSpan[], stepIndex
   }, 0);
 }
 
+/** The items of the second side of the step under way that are not behind item `at`. */
+function secondSideItems(timeline: Timeline, queue: Queue, at: number): { item: QueueItem; i: number }[] {
+  const here = queue[at];
+  const stepIndex = here && timeline.phases[here.phase]?.stepIndex;
+  return queue.flatMap((item, i) => {
+    const phase = timeline.phases[item.phase];
+    return i >= at && phase?.kind === 'hold' && phase.stepIndex === stepIndex && phase.turn === 1 ? [{ item, i }] : [];
+  });
+}
+
+/**
+ * How much longer (below zero: shorter) the second side of the step under way would be, in milliseconds, if it were given
+ * what the first side really had; 0 while the first side is held, and where there is no second side to come. A second
+ * side of stages can only be matched before it begins.
+ */
+export function secondSideGapMs(timeline: Timeline, { queue, spans }: Pick<Run, 'queue' | 'spans'>, at: number): Ms {
+  const here = queue[at] && timeline.phases[queue[at].phase];
+  if (!here || (here.kind === 'hold' && (here.turn === 0 || (here.stage?.index ?? 0) > 0))) return 0;
+  const comingMs = secondSideItems(timeline, queue, at).reduce((sum, { item }) => sum + item.ms, 0);
+  const hadMs = heldMs(timeline, spans, here.stepIndex, 0);
+  return hadMs === 0 || comingMs === 0 ? 0 : hadMs - comingMs;
+}
+
 /** The second side's items take, in proportion, what the first side really had. */
 function matchSecondSide(timeline: Timeline, run: Run): Queue {
-  const here = run.queue[run.cursor.at];
-  const stepIndex = here && timeline.phases[here.phase]?.stepIndex;
-  if (stepIndex === undefined) return run.queue;
-  const isSecond = (index: number): boolean => {
-    const phase = timeline.phases[index] as Phase;
-    return phase.kind === 'hold' && phase.stepIndex === stepIndex && phase.turn === 1;
-  };
-  const had = heldMs(timeline, run.spans, stepIndex, 0);
-  const items = run.queue.map((item, i) => ({ item, i })).filter(({ item }) => isSecond(item.phase));
+  const { queue, cursor } = run;
+  if (secondSideGapMs(timeline, run, cursor.at) === 0) return queue;
+  const items = secondSideItems(timeline, queue, cursor.at);
   const planned = items.reduce((sum, { item }) => sum + item.ms, 0);
-  if (had === 0 || planned === 0) return run.queue;
+  const had = planned + secondSideGapMs(timeline, run, cursor.at);
   let [seen, given] = [0, 0];
   const matched = new Map<number, Ms>();
   for (const { item, i } of items) {
@@ -85,7 +102,7 @@ function matchSecondSide(timeline: Timeline, run: Run): Queue {
     matched.set(i, upTo - given);
     given = upTo;
   }
-  return run.queue.map((item, i) => ({ ...item, ms: matched.get(i) ?? item.ms }));
+  return queue.map((item, i) => ({ ...item, ms: matched.get(i) ?? item.ms }));
 }
 
 /** What was led up to the clock's moment, the stretch under way included. */

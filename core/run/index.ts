@@ -1,6 +1,6 @@
 /** A live session: a pure function of what happened and the clock. */
 export { RunEvent, type RunEventKind } from './events';
-export { foldRun, heldMs, ledSpans, type DoneSpan, type Run, type RunStatus } from './fold';
+export { foldRun, heldMs, ledSpans, secondSideGapMs, type DoneSpan, type Run, type RunStatus } from './fold';
 export { runState, stateAt, type RunState } from './state';
 export { cuesAhead, type Cue } from './cues';
 export { comingUp, type Coming } from './coming';

@@ -61,48 +61,51 @@ export function groupAround(timeline: Timeline, queue: Queue, at: number): Group
 export const withLength = (queue: Queue, at: number, ms: Ms): Queue =>
   queue.map((item, i) => (i === at ? { ...item, ms } : item));
 
+/** The rounds of one breath set in the queue: where each begins, and the item after the last. */
+interface Rounds {
+  starts: number[];
+  end: number;
+}
+
+/**
+ * The rounds of the breath set around item `at`, or null where no set is. A round begins where the planned phase goes to
+ * another round, or back to an earlier phase (an added round is a copy).
+ */
+export function roundsAround(timeline: Timeline, queue: Queue, at: number): Rounds | null {
+  const breathAt = (i: number) => {
+    const phase = queue[i] && phaseOf(timeline, queue[i]);
+    return phase && 'round' in phase && phase.kind !== 'quiet' ? phase : undefined;
+  };
+  const here = breathAt(at);
+  if (!here) return null;
+  const inSet = (i: number) => {
+    const phase = breathAt(i);
+    return phase?.stepIndex === here.stepIndex && phase.set === here.set ? phase : undefined;
+  };
+  let first = at;
+  while (inSet(first - 1)) first--;
+  const starts: number[] = [];
+  let end = first;
+  for (let phase = inSet(end), before = phase; phase; phase = inSet(++end)) {
+    if (end === first || phase.round !== before?.round || phase.index <= before.index) starts.push(end);
+    before = phase;
+  }
+  return { starts, end };
+}
+
 /**
  * Adds rounds to the breath set that item `at` belongs to, as copies of its last round after it; below zero takes
  * rounds away from the end, but never the present one or any before it.
  */
 export function withRounds(timeline: Timeline, queue: Queue, at: number, by: number): Queue {
-  const here = queue[at] && phaseOf(timeline, queue[at]);
-  if (!here || !('round' in here) || here.kind === 'quiet') return queue;
-  const inSet = (item: QueueItem): boolean => {
-    const phase = phaseOf(timeline, item);
-    return 'round' in phase && phase.kind !== 'quiet' && phase.stepIndex === here.stepIndex && phase.set === here.set;
-  };
-  const rounds = roundStarts(timeline, queue, at, inSet);
-  const present = rounds.findLastIndex((start) => start <= at);
-  const last = rounds.at(-1) ?? at;
-  let end = last;
-  while (queue[end] && inSet(queue[end] as QueueItem)) end++;
+  const rounds = roundsAround(timeline, queue, at);
+  if (!rounds) return queue;
+  const { starts, end } = rounds;
   if (by > 0) {
-    const copy = queue.slice(last, end);
+    const copy = queue.slice(starts.at(-1), end);
     return queue.toSpliced(end, 0, ...Array.from({ length: by }, () => copy).flat());
   }
-  const from = rounds[Math.max(present + 1, rounds.length + by)];
+  const present = starts.findLastIndex((start) => start <= at);
+  const from = starts[Math.max(present + 1, starts.length + by)];
   return from === undefined ? queue : queue.toSpliced(from, end - from);
-}
-
-/**
- * Where the rounds of the set around `at` begin in the queue. A round begins where the planned phase goes to another
- * round, or back to an earlier phase (an added round is a copy).
- */
-export function roundStarts(
-  timeline: Timeline,
-  queue: Queue,
-  at: number,
-  inSet: (item: QueueItem) => boolean,
-): number[] {
-  let first = at;
-  while (first > 0 && inSet(queue[first - 1] as QueueItem)) first--;
-  const starts: number[] = [];
-  let before: { round: number; index: number } | undefined;
-  for (let i = first; i < queue.length && inSet(queue[i] as QueueItem); i++) {
-    const phase = phaseOf(timeline, queue[i] as QueueItem) as Phase & { round: number };
-    if (!before || phase.round !== before.round || phase.index <= before.index) starts.push(i);
-    before = { round: phase.round, index: phase.index };
-  }
-  return starts;
 }

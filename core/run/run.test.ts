@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import type { RunEvent } from '#core/run';
-import { cuesAhead, foldRun, nextStop, previousStop, runState, stops } from '#core/run';
+import { cuesAhead, foldRun, nextStop, previousStop, runState, secondSideGapMs, stops } from '#core/run';
 import { compileTimeline, DEFAULT_RULES } from '#core/timeline';
 import type { BreathStep } from '#core/plan';
 import { plan } from '../../tests/support/arbitraries';
@@ -86,6 +86,20 @@ describe('a session as a function of its events and the clock', () => {
       ({ phase }) => evening.phases[phase]?.kind === 'hold' && evening.phases[phase]?.side === 'right',
     );
     expect(second.map(({ ms }) => ms)).toEqual([100_000]);
+  });
+
+  test('matching is offered from the way out of the first side until the second is over, and changes nothing else', () => {
+    const gap = (seconds: number, ...events: RunEvent[]) => {
+      const run = foldRun(evening, [started, ...events, at(seconds, { kind: 'prompted', text: '' })]);
+      return secondSideGapMs(evening, run, run.cursor.at);
+    };
+    const cut = at(165, { kind: 'cut' });
+    expect([gap(30), gap(100), gap(164)]).toEqual([0, 0, 0]);
+    expect([gap(170, cut), gap(190, cut), gap(240, cut)]).toEqual([-120_000, -120_000, -120_000]);
+    expect(gap(180, cut, at(175, { kind: 'matched' }))).toBe(0);
+    expect(gap(455, cut)).toBe(0);
+    const plain = foldRun(evening, [started, at(100, { kind: 'matched' })]);
+    expect(plain.queue).toEqual(foldRun(evening, [started]).queue);
   });
 
   test('jumping forward leaves out, jumping back does again', () => {

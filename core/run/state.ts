@@ -2,7 +2,7 @@ import type { Phase, Timeline } from '#core/timeline';
 import type { Ms } from '#core/time';
 import type { RunEvent } from './events';
 import { advance, foldRun, type Run, type RunStatus } from './fold';
-import { groupAround, roundStarts } from './queue';
+import { groupAround, roundsAround } from './queue';
 
 /** A live session at one moment. All lengths in milliseconds, clock moments in milliseconds since 1970 UTC. */
 export interface RunState {
@@ -29,20 +29,8 @@ export interface RunState {
 }
 
 function roundAt(timeline: Timeline, run: Run, at: number): RunState['round'] {
-  const item = run.queue[at];
-  const phase = item && timeline.phases[item.phase];
-  if (!phase || !('round' in phase) || phase.kind === 'quiet') return null;
-  const starts = roundStarts(timeline, run.queue, at, (other) => {
-    const candidate = timeline.phases[other.phase];
-    return (
-      candidate !== undefined &&
-      'round' in candidate &&
-      candidate.kind !== 'quiet' &&
-      candidate.stepIndex === phase.stepIndex &&
-      candidate.set === phase.set
-    );
-  });
-  return { number: starts.findLastIndex((start) => start <= at) + 1, of: starts.length };
+  const starts = roundsAround(timeline, run.queue, at)?.starts;
+  return starts ? { number: starts.findLastIndex((start) => start <= at) + 1, of: starts.length } : null;
 }
 
 /** The state at `nowMs` of a run that has been folded; nothing of the run is changed. */

@@ -8,7 +8,7 @@ import { clockOfMs } from '#core/time';
 import type { Timeline } from '#core/timeline';
 import { clockTime } from '../shared/dates';
 import { ribbonBlocks, type HoldBlock } from '../shared/ribbon/blocks';
-import { axisMinutes, laneLabels } from '../shared/ribbon/labels';
+import { axisTicks, laneLabels } from '../shared/ribbon/labels';
 import { laneNames } from '../shared/ribbon/layout';
 import RibbonBody from '../shared/ribbon/RibbonBody.vue';
 import { holdEdges, holdOutline, xOf } from '../shared/ribbon/shapes';
@@ -61,12 +61,11 @@ const labels = computed(() => {
   );
 });
 const ticks = computed(() => {
-  const step = axisMinutes(scale.value.pxPerMs, 100) * 60_000;
-  const from = (step - (startMs.value % step)) % step;
-  return Array.from(
-    { length: Math.max(0, Math.floor((endMs.value - from) / step) + 1) },
-    (_, i) => from + i * step,
-  ).filter((ms) => overMs.value < 1000 || x(record.total.doneMs) - x(ms) > 80 || x(ms) > x(record.total.doneMs) + 20);
+  // "1:23 over" stands at the end of what was done: no mark under it.
+  const doneX = x(record.total.doneMs);
+  return axisTicks(scale.value.pxPerMs, endMs.value, startMs.value, 100).filter(
+    (ms) => overMs.value < 1000 || doneX - x(ms) > 80 || x(ms) > doneX + 20,
+  );
 });
 const targetX = computed(() => x(timeline.totals.targetMs));
 const overMs = computed(() => record.total.doneMs - timeline.totals.targetMs);

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { heldMs } from '#core/run';
+import { secondSideGapMs } from '#core/run';
 import AppIcon from '../shared/AppIcon.vue';
 import type { IconName } from '../shared/icons';
 import type { Session } from './use-session';
@@ -19,21 +19,11 @@ interface Control {
 }
 
 const state = session.state;
-/** The first side was not as long as planned: the second can be given the same. */
-const canMatch = computed(() => {
-  const { phase } = state.value;
-  if (!phase) return false;
-  const second = session.run.value.queue.filter(({ phase: index }) => {
-    const other = session.timeline.phases[index];
-    return other?.kind === 'hold' && other.stepIndex === phase.stepIndex && other.turn === 1;
-  });
-  const had = heldMs(session.timeline, session.run.value.spans, phase.stepIndex, 0);
-  const coming = second.reduce((sum, { ms }) => sum + ms, 0);
-  const over = phase.kind === 'hold' && phase.turn === 0;
-  return (
-    !over && had > 0 && coming > 0 && Math.abs(had - coming) >= 1000 && (phase.kind !== 'hold' || phase.turn === 1)
-  );
-});
+const WORTH_MATCHING_MS = 1000;
+/** The first side was not as long as the second is going to be: the second can be given the same. */
+const canMatch = computed(
+  () => Math.abs(secondSideGapMs(session.timeline, session.run.value, state.value.at)) >= WORTH_MATCHING_MS,
+);
 const endLabel = computed(() => {
   const { phase } = state.value;
   if (phase?.kind === 'hold') return 'End this hold';
@@ -53,8 +43,17 @@ const controls = computed<Control[]>(() => {
       bell,
       note,
     ];
+  const match: Control = {
+    label: 'Same as first side',
+    icon: 'swap',
+    act: () => session.happen({ kind: 'matched' }),
+  };
+  const back: Control = { label: 'Back', icon: 'back', act: session.back };
+  const end: Control = { label: endLabel.value, icon: 'end', act: () => emit('cut') };
+  // On the way to the second side there is no hold to end; once it is held, ending it must stay at hand.
+  const held = state.value.phase?.kind === 'hold';
   return [
-    { label: 'Back', icon: 'back', act: session.back },
+    canMatch.value && held ? match : back,
     {
       label: status === 'paused' ? 'Go on' : 'Pause',
       icon: status === 'paused' ? 'play' : 'pause',
@@ -69,9 +68,7 @@ const controls = computed<Control[]>(() => {
       off: round !== null && round.number >= round.of,
     },
     { label: round ? 'One round more' : 'Half a minute more', icon: 'plus', act: () => session.more(1) },
-    canMatch.value
-      ? { label: 'Same as first side', icon: 'swap', act: () => session.happen({ kind: 'matched' }) }
-      : { label: endLabel.value, icon: 'end', act: () => emit('cut') },
+    canMatch.value && !held ? match : end,
     { label: 'Next', icon: 'next', act: session.next },
     bell,
     note,
@@ -131,6 +128,20 @@ button:disabled {
   border-color: var(--now);
   color: var(--now);
   font-weight: 600;
+}
+/* One row at a desk: a long label takes two lines rather than a row of its own. */
+@media (width >= 900px) {
+  footer {
+    flex-wrap: nowrap;
+  }
+  button {
+    flex-shrink: 1;
+    min-width: 0;
+    line-height: 20px;
+  }
+  .wide {
+    min-width: 140px;
+  }
 }
 @media (width < 900px) {
   footer {

@@ -3,7 +3,7 @@ import { useElementSize } from '@vueuse/core';
 import { computed, useTemplateRef } from 'vue';
 import { clockTime } from '../shared/dates';
 import { ribbonBlocks } from '../shared/ribbon/blocks';
-import { axisMinutes } from '../shared/ribbon/labels';
+import { axisTicks } from '../shared/ribbon/labels';
 import RibbonBody from '../shared/ribbon/RibbonBody.vue';
 import { xOf } from '../shared/ribbon/shapes';
 import type { Session } from './use-session';
@@ -30,13 +30,9 @@ const scale = computed(() => ({
   thread: 3,
 }));
 const x = (ms: number): number => xOf(scale.value, ms);
-const ticks = computed(() => {
-  const step = axisMinutes(scale.value.pxPerMs, 120) * 60_000;
-  const first = (step - (startMs.value % step)) % step;
-  return Array.from({ length: Math.floor((endMs.value - first) / step) + 1 }, (_, i) => first + i * step).filter(
-    (ms) => Math.abs(x(ms) - x(session.timeline.totals.totalMs)) > 60,
-  );
-});
+const ticks = computed(() =>
+  axisTicks(scale.value.pxPerMs, endMs.value, startMs.value, 120).filter((ms) => Math.abs(x(ms) - plannedX.value) > 60),
+);
 const lateX = computed(() => x(endMs.value));
 const plannedX = computed(() => x(session.timeline.totals.totalMs));
 </script>

@@ -6,7 +6,7 @@ import { clockOfMs } from '#core/time';
 import type { Timeline } from '#core/timeline';
 import { clockTime } from '../dates';
 import { ribbonBlocks } from './blocks';
-import { axisMinutes, laneLabels } from './labels';
+import { axisTicks, laneLabels } from './labels';
 import { laneNames, ribbonDomainMs, stepAt } from './layout';
 import PropShelf from './PropShelf.vue';
 import RibbonBody from './RibbonBody.vue';
@@ -59,15 +59,12 @@ const labels = computed(() =>
     width.value,
   ),
 );
-const ticks = computed(() => {
-  const step = axisMinutes(scale.value.pxPerMs) * 60_000;
-  const offset = startMs === undefined ? 0 : (step - (startMs % step)) % step;
-  const count = Math.floor((domainMs.value - offset) / step) + 1;
-  return Array.from({ length: count }, (_, i) => offset + i * step).map((ms) => ({
+const ticks = computed(() =>
+  axisTicks(scale.value.pxPerMs, domainMs.value, startMs).map((ms) => ({
     x: x(ms),
     text: startMs === undefined ? (ms === 0 ? '0 min' : String(ms / 60_000)) : clockTime(startMs + ms),
-  }));
-});
+  })),
+);
 const spare = computed(() => timeline.totals.spareMs);
 const columns = computed(() =>
   [

@@ -45,3 +45,13 @@ export function shorterSides(blocks: readonly HoldBlock[]): { block: HoldBlock; 
     return [{ block: lengthA < lengthB ? a : b, missingMs: Math.abs(lengthA - lengthB) }];
   });
 }
+
+/**
+ * The marks of a time axis from 0 to `endMs`: milliseconds at round minutes, at least `apart` pixels from each other.
+ * With `startMs`, the clock at 0 in milliseconds since 1970, they lie at round minutes of the clock.
+ */
+export function axisTicks(pxPerMs: number, endMs: number, startMs = 0, apart?: number): number[] {
+  const step = axisMinutes(pxPerMs, apart) * 60_000;
+  const first = (step - (startMs % step)) % step;
+  return Array.from({ length: Math.max(0, Math.floor((endMs - first) / step) + 1) }, (_, i) => first + i * step);
+}

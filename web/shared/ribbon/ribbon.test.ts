@@ -4,7 +4,7 @@ import { compileTimeline } from '#core/timeline';
 import { plan } from '../../../tests/support/arbitraries';
 import { noLibrary, planOf, talk, workedHold } from '../../../tests/support/examples';
 import { ribbonBlocks, type HoldBlock } from './blocks';
-import { axisMinutes, laneLabels, shorterSides } from './labels';
+import { axisMinutes, axisTicks, laneLabels, shorterSides } from './labels';
 import { blockShapes, holdEdges, waveFactor, type RibbonScale } from './shapes';
 
 const scale: RibbonScale = { x0: 10, pxPerMs: 1 / 1000, height: 36, thread: 3 };
@@ -109,4 +109,12 @@ test('the axis is marked in round minutes', () => {
   expect(axisMinutes(1078 / (75 * 60_000))).toBe(5);
   expect(axisMinutes(1078 / (10 * 60_000))).toBe(1);
   expect(axisMinutes(300 / (90 * 60_000))).toBe(20);
+});
+
+test('marks lie at round minutes of the session, or of the clock', () => {
+  const pxPerMs = 12 / 60_000;
+  expect(axisTicks(pxPerMs, 12 * 60_000)).toEqual([0, 300_000, 600_000]);
+  const at1802 = Date.UTC(2026, 10, 19, 18, 2);
+  expect(axisTicks(pxPerMs, 12 * 60_000, at1802)).toEqual([180_000, 480_000]);
+  expect(axisTicks(pxPerMs, 60_000, at1802)).toEqual([]);
 });
