@@ -1,11 +1,35 @@
 import type { Position } from '#core/catalogue';
+import type { PositionText } from './entry';
+import { FIGURES } from './figures';
+import { AT_WALL } from './positions/at-wall';
+import { HIPS } from './positions/hips';
 import { KNEELING } from './positions/kneeling';
+import { LYING } from './positions/lying';
+import { PRONE } from './positions/prone';
 import { SEATED } from './positions/seated';
+import { SEATS } from './positions/seats';
 import { SUPINE } from './positions/supine';
 import { WALL } from './positions/wall';
 import { TECHNIQUES } from './techniques';
 
+/** A position with its figure. Throws where an entry has none: the library is broken then, and so is the build. */
+function drawn(entry: PositionText): Position {
+  const figure = FIGURES[entry.id];
+  if (!figure) throw new Error(`The position “${entry.id}” has no figure.`);
+  return { ...entry, figure };
+}
+
 /** The positions that ship with Zovrin. */
-export const POSITIONS: readonly Position[] = [...SEATED, ...KNEELING, ...SUPINE, ...WALL];
+export const POSITIONS: readonly Position[] = [
+  ...SEATS,
+  ...SEATED,
+  ...HIPS,
+  ...KNEELING,
+  ...PRONE,
+  ...SUPINE,
+  ...LYING,
+  ...WALL,
+  ...AT_WALL,
+].map(drawn);
 
 export { TECHNIQUES };

@@ -34,10 +34,10 @@ describe.each(TECHNIQUES.map((entry) => [entry.id, entry] as const))('technique 
   });
 });
 
-test('ids are unique, and there are as many as the demo needs', () => {
+test('ids are unique, and there are sixty positions at least', () => {
   expect(new Set(POSITIONS.map(({ id }) => id)).size).toBe(POSITIONS.length);
-  expect(POSITIONS.length).toBeGreaterThanOrEqual(15);
-  expect(TECHNIQUES.length).toBe(6);
+  expect(POSITIONS.length).toBeGreaterThanOrEqual(60);
+  expect(new Set(TECHNIQUES.map(({ id }) => id)).size).toBe(TECHNIQUES.length);
 });
 
 test('nothing promises a cure', () => {
@@ -50,7 +50,7 @@ test('entries are found without accents, by any name and by part of one', () => 
     POSITIONS.filter(({ names }) => matchScore(query, Object.values(names)) > 0).map(({ id }) => id);
   expect(found('janu')).toEqual(['head-to-knee']);
   expect(found('half butterfly')).toEqual(['head-to-knee']);
-  expect(found('SAVASANA')).toEqual(['knees-in-rest', 'last-rest']);
+  expect(found('SAVASANA')).toEqual(expect.arrayContaining(['knees-in-rest', 'last-rest', 'side-lying']));
   expect(found('wall')).toContain('legs-up-wall');
   expect(found('')).toEqual([]);
   expect(found('zzz')).toEqual([]);

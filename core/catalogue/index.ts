@@ -8,6 +8,7 @@ export {
   NamedSetUp,
   Position,
   SidesKind,
+  Variation,
   StageLength,
   TRAITS,
 } from './position';

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { Figure } from '#core/body';
 import { SetUp } from '#core/props';
 import { Approach } from './approach';
 
@@ -78,6 +79,14 @@ export const NamedSetUp = z.strictObject({
 });
 export type NamedSetUp = z.infer<typeof NamedSetUp>;
 
+/** Another way to hold a position, with the set-up or the position that shows it. */
+export const Variation = z.strictObject({
+  words: Words(300),
+  setUp: z.string().min(1).max(64).optional(),
+  position: z.string().min(1).max(64).optional(),
+});
+export type Variation = z.infer<typeof Variation>;
+
 /** An entry of the library: a position with what a teacher knows of it. */
 export const Position = z.strictObject({
   id: Words(64),
@@ -100,12 +109,17 @@ export const Position = z.strictObject({
   waysIn: z.array(Words(240)).min(2).max(5),
   waysOut: z.array(Words(240)).min(1).max(5),
   prompts: z.array(z.strictObject({ at: Moment, text: Words(200) })).max(12),
-  easier: Words(300),
-  stronger: Words(300),
+  easier: Variation,
+  stronger: Variation,
   /** Seconds of still rest that usually follow, after each side or after both. */
   rebound: z.strictObject({ seconds: Seconds, when: z.enum(['none', 'afterEach', 'afterBoth']) }),
+  /** A small movement that loosens what was held. */
   loosen: z.string().max(200),
+  /** What answers it: a position that goes the other way. */
+  answer: z.string().max(200),
   traits: z.array(z.enum(TRAITS)),
   caution: Words(400),
+  /** How it is drawn, with the left side held. */
+  figure: Figure,
 });
 export type Position = z.infer<typeof Position>;

@@ -1,8 +1,8 @@
-import type { Position } from '#core/catalogue';
+import type { PositionText } from '../entry';
 import { after, beforeEnd, half, row, usually } from '../rows';
 
 /** Kneeling and prone positions. */
-export const KNEELING: Position[] = [
+export const KNEELING: PositionText[] = [
   {
     id: 'child-on-bolster',
     names: { english: 'Child’s pose on a bolster', sanskrit: 'bālāsana', yin: 'Child' },
@@ -40,10 +40,11 @@ export const KNEELING: Position[] = [
     ],
     waysOut: ['Press the hands down beside the bolster and come up slowly, head last.'],
     prompts: [{ at: half, text: 'Turn the head the other way' }],
-    easier: 'A second bolster, or a blanket between thighs and calves.',
-    stronger: 'Knees together and less under the chest.',
+    easier: { words: 'A second bolster, or a blanket between thighs and calves.' },
+    stronger: { words: 'Knees together and less under the chest.' },
     rebound: { seconds: 30, when: 'none' },
     loosen: 'Stretch the legs back one at a time',
+    answer: '',
     traits: ['deepKneeBend', 'prone'],
     caution:
       'With sore knees put a folded blanket behind them or lie on one side; in later pregnancy knees wide, bolster higher.',
@@ -94,10 +95,11 @@ export const KNEELING: Position[] = [
     ],
     waysOut: ['Slide forward onto the belly, arms beside you, and wait there.'],
     prompts: [{ at: after(60), text: 'Elbows may bend' }],
-    easier: 'Forearms on a bolster instead of the floor.',
-    stronger: 'Chin down instead of the forehead, only if the neck is free.',
+    easier: { words: 'Forearms on a bolster instead of the floor.' },
+    stronger: { words: 'Chin down instead of the forehead, only if the neck is free.' },
     rebound: { seconds: 30, when: 'afterBoth' },
     loosen: '',
+    answer: '',
     traits: ['backBend', 'neckLoad', 'armsOverhead', 'headBelowHeart'],
     caution: 'With pinching at the top of the shoulder take the arms wider; with tingling in the hands come out.',
   },
@@ -126,7 +128,12 @@ export const KNEELING: Position[] = [
         home: false,
         items: [
           row('flatBolster', 'chest', { why: 'carries the trunk' }),
-          row('blanket', 'hip', { state: 'basic', side: 'left', why: 'fills the gap so the pelvis stays level' }),
+          row('blanket', 'hip', {
+            state: 'quarter',
+            lie: 'crosswise',
+            side: 'left',
+            why: 'fills the gap so the pelvis stays level',
+          }),
         ],
       },
       {
@@ -155,10 +162,11 @@ export const KNEELING: Position[] = [
       { at: after(90), text: 'Let the back knee sink' },
       { at: beforeEnd(20), text: 'Hands under the shoulders' },
     ],
-    easier: 'Lie on the back, ankle on the other knee, for the same time.',
-    stronger: 'The front shin a little further from the body.',
+    easier: { words: 'Lie on the back, ankle on the other knee, for the same time.' },
+    stronger: { words: 'The front shin a little further from the body.' },
     rebound: { seconds: 30, when: 'afterEach' },
     loosen: 'Rock the pelvis from side to side',
+    answer: '',
     traits: ['endRangeHip', 'deepKneeBend'],
     caution: 'Any pain in the front knee: take the foot closer in or lie on the back instead.',
   },
@@ -196,10 +204,11 @@ export const KNEELING: Position[] = [
     ],
     waysOut: ['Press the feet down, unweight the chest and draw the arms out one at a time.'],
     prompts: [{ at: half, text: 'Breathe between the shoulder blades' }],
-    easier: 'One arm across only, lying on that side.',
-    stronger: 'Hands further apart.',
+    easier: { words: 'One arm across only, lying on that side.' },
+    stronger: { words: 'Hands further apart.' },
     rebound: { seconds: 20, when: 'afterEach' },
     loosen: 'Roll the shoulders',
+    answer: '',
     traits: ['prone', 'neckLoad'],
     caution: 'Out at once for tingling or a numb hand; not on a shoulder that was operated on.',
   },

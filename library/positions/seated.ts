@@ -1,8 +1,8 @@
-import type { Position } from '#core/catalogue';
+import type { PositionText } from '../entry';
 import { after, half, row, usually } from '../rows';
 
 /** Seated folds. */
-export const SEATED: Position[] = [
+export const SEATED: PositionText[] = [
   {
     id: 'head-to-knee',
     names: { english: 'Head to knee', sanskrit: 'jānu śīrṣāsana', yin: 'Half butterfly' },
@@ -27,7 +27,12 @@ export const SEATED: Position[] = [
         name: 'Forehead on two blocks',
         home: false,
         items: [
-          row('blanket', 'seat', { state: 'longHalf', mirror: false, why: 'lets the pelvis tip forward' }),
+          row('blanket', 'seat', {
+            state: 'longHalf',
+            lie: 'crosswise',
+            mirror: false,
+            why: 'lets the pelvis tip forward',
+          }),
           row('block', 'forehead', { count: 2, side: 'left', why: 'the forehead rests, so the neck can' }),
         ],
       },
@@ -49,10 +54,11 @@ export const SEATED: Position[] = [
       { at: after(45), text: 'Let the straight knee soften' },
       { at: half, text: 'Let the low back grow wide' },
     ],
-    easier: 'Bend the straight knee over a rolled blanket, or rest the forehead on a chair seat.',
-    stronger: 'Take one block away when the back has let go, not before.',
+    easier: { words: 'Bend the straight knee over a rolled blanket, or rest the forehead on a chair seat.' },
+    stronger: { words: 'Take one block away when the back has let go, not before.' },
     rebound: { seconds: 30, when: 'none' },
     loosen: 'Shake both legs out',
+    answer: '',
     traits: ['loadedSpinalFold', 'headBelowHeart'],
     caution: 'With disc trouble or brittle bones keep the back long, or lie down with a strap round the foot.',
   },
@@ -81,7 +87,7 @@ export const SEATED: Position[] = [
         home: false,
         items: [
           row('flatBolster', 'onThighs', { why: 'carries the chest and the forehead' }),
-          row('blanket', 'seat', { state: 'longHalf' }),
+          row('blanket', 'seat', { state: 'longHalf', lie: 'crosswise' }),
           row('blanket', 'knees', { state: 'rolled', optional: true, why: 'knees may stay bent' }),
         ],
       },
@@ -94,10 +100,11 @@ export const SEATED: Position[] = [
     ],
     waysOut: ['Walk the hands back, head last.', 'Slide the bolster away before the legs move.'],
     prompts: [{ at: half, text: 'Turn the head to the other side' }],
-    easier: 'Bend the knees as much as needed; the fold belongs to the hips.',
-    stronger: 'Lower support under the forehead, legs a little closer.',
+    easier: { words: 'Bend the knees as much as needed; the fold belongs to the hips.' },
+    stronger: { words: 'Lower support under the forehead, legs a little closer.' },
     rebound: { seconds: 45, when: 'afterBoth' },
     loosen: 'Rock the knees from side to side',
+    answer: '',
     traits: ['loadedSpinalFold'],
     caution: 'Not with a fresh disc injury; with sciatica bend the knees until nothing pulls down the leg.',
   },
@@ -126,7 +133,7 @@ export const SEATED: Position[] = [
         home: false,
         items: [
           row('flatBolster', 'chest', { why: 'stops the low back from taking the weight' }),
-          row('blanket', 'seat', { state: 'longHalf' }),
+          row('blanket', 'seat', { state: 'longHalf', lie: 'crosswise' }),
         ],
       },
       {
@@ -149,10 +156,11 @@ export const SEATED: Position[] = [
       'Move slowly; the inner legs have been long.',
     ],
     prompts: [{ at: half, text: 'Let the feet fall as they like' }],
-    easier: 'Sit with the back at the wall and only the first stage.',
-    stronger: 'A thinner support under the chest.',
+    easier: { words: 'Sit with the back at the wall and only the first stage.' },
+    stronger: { words: 'A thinner support under the chest.' },
     rebound: { seconds: 45, when: 'none' },
     loosen: 'Draw the knees in and rock',
+    answer: '',
     traits: ['endRangeHip', 'loadedSpinalFold'],
     caution: 'With a hip replacement or inner knee pain keep the legs narrower and the knees bent.',
   },

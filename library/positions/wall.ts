@@ -1,8 +1,8 @@
-import type { Position } from '#core/catalogue';
+import type { PositionText } from '../entry';
 import { half, row, usually } from '../rows';
 
 /** At the wall and with a chair. */
-export const WALL: Position[] = [
+export const WALL: PositionText[] = [
   {
     id: 'legs-up-wall',
     names: { english: 'Legs up the wall', sanskrit: 'viparīta karaṇī', yin: '' },
@@ -47,10 +47,11 @@ export const WALL: Position[] = [
     ],
     waysOut: ['Bend the knees, soles on the wall, and roll to the side.', 'Stay there until the head is clear.'],
     prompts: [{ at: half, text: 'Arms a little wider' }],
-    easier: 'Calves on a chair seat.',
-    stronger: 'A higher support under the pelvis.',
+    easier: { words: 'Calves on a chair seat.' },
+    stronger: { words: 'A higher support under the pelvis.' },
     rebound: { seconds: 45, when: 'none' },
     loosen: '',
+    answer: '',
     traits: ['inversion', 'flatSupine', 'headBelowHeart'],
     caution: 'Not with glaucoma or high blood pressure that is not controlled; calves on a chair is the easier way.',
   },
@@ -80,10 +81,15 @@ export const WALL: Position[] = [
         home: false,
         items: [
           row('chair', 'calves', { state: 'sideways' }),
-          row('blanket', 'calves', { state: 'basic', why: 'soft edge behind the knees' }),
+          row('blanket', 'calves', { state: 'quarter', lie: 'crosswise', why: 'soft edge behind the knees' }),
         ],
       },
-      { id: 'home', name: 'At home: sofa or stool', home: true, items: [row('pillow', 'calves', { count: 3 })] },
+      {
+        id: 'home',
+        name: 'At home: sofa or stool',
+        home: true,
+        items: [row('pillow', 'calves', { state: 'folded', count: 2, lie: 'crosswise' })],
+      },
     ],
     stages: [],
     waysIn: [
@@ -92,10 +98,11 @@ export const WALL: Position[] = [
     ],
     waysOut: ['Draw the knees to the chest and roll to one side.'],
     prompts: [{ at: half, text: 'Let the thighs lean where they like' }],
-    easier: 'A bolster under the knees on the floor.',
-    stronger: 'Legs up the wall.',
+    easier: { words: 'A bolster under the knees on the floor.' },
+    stronger: { words: 'Legs up the wall.' },
     rebound: { seconds: 30, when: 'none' },
     loosen: '',
+    answer: '',
     traits: ['flatSupine', 'longUnmovingHold'],
     caution: 'After 20 weeks of pregnancy lie on the left side with a pillow between the knees instead.',
   },

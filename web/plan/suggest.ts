@@ -57,7 +57,7 @@ export function suggestSteps(query: string): Suggestion[] {
   if (asked === '') return ENTRIES;
   const found = ENTRIES.map((entry) => ({ entry, score: matchScore(asked, entry.names) }))
     .filter(({ score }) => score > 0)
-    .sort((a, b) => b.score - a.score)
+    .sort((a, b) => b.score - a.score || a.entry.name.length - b.entry.name.length)
     .map(({ entry }) => entry);
   const name = asked.slice(0, 120);
   const own: Suggestion = {

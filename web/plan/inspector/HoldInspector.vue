@@ -85,7 +85,7 @@ const usualOf = (key: 'enterSeconds' | 'leaveSeconds' | 'switchSeconds'): number
     <div>
       <p><span class="strong">Way out:</span> {{ position.waysOut.join(' ') }}</p>
       <p><span class="strong">Caution:</span> {{ position.caution }}</p>
-      <p><span class="strong">Easier:</span> {{ position.easier }}</p>
+      <p><span class="strong">Easier:</span> {{ position.easier.words }}</p>
       <p class="small quiet">
         Usual cautions, not medical advice. With a condition, ask a doctor or licensed practitioner. Leave at once for
         sharp pain, tingling, numbness, breathlessness or dizziness.

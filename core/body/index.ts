@@ -1,0 +1,12 @@
+/** The figure: how a position is held, how it comes to rest with its props, what can be measured on it, how it looks. */
+export { Figure, View, VIEWS, type ViewName } from './figure';
+export { Arm, Foot, Hand, Leg, otherSide, outward, Pose, SIDES, type Angles, type Side } from './pose';
+export { SettleStep } from './settle/steps';
+export { settle, type Settled } from './settle/settle';
+export { Flexibility, ORDINARY, STIFF, SUPPLE } from './flexibility';
+export { MAX_STATURE_CM, MIN_STATURE_CM, SHARES, segmentsOf, TABLE_STATURE_CM } from './proportions';
+export { skeletonOf, type Skeleton } from './skeleton';
+export { COARSE_CM, draw, FINE_CM, type Drawing } from './draw/drawing';
+export { svgOf } from './draw/svg';
+export { mirrorFigure, mirrorPose } from './mirror';
+export { clearanceOf, lowestOf, measure, type Measures } from './measure';

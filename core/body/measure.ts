@@ -1,0 +1,75 @@
+import { topOfParts, type Ellipsoid } from './flesh';
+import { headCentre, heartOf } from './landmarks';
+import { clearance, lowestPoint } from './settle/clearance';
+import type { Settled } from './settle/settle';
+import { supportAt } from './solids/solid';
+import type { Vec3 } from './vector';
+
+/** What can be measured on a settled body, in centimetres. */
+export interface Measures {
+  /** From the lowest point of each place straight down to the floor, a prop or the own legs. 0: it lies on it. */
+  gaps: {
+    head: number;
+    chest: number;
+    sacrum: number;
+    leftKnee: number;
+    rightKnee: number;
+    leftHand: number;
+    rightHand: number;
+  };
+  /** How much higher than the heart (negative: lower) the middle of the head and of the hips are. */
+  headOverHeart: number;
+  pelvisOverHeart: number;
+}
+
+const isLeg = ({ part }: Ellipsoid) => part === 'thigh' || part === 'shank' || part === 'foot';
+const nothing = () => false;
+
+const PLACES: Record<
+  keyof Measures['gaps'],
+  { of: (piece: Ellipsoid) => boolean; over: (piece: Ellipsoid) => boolean }
+> = {
+  head: { of: ({ part }) => part === 'head' || part === 'hair', over: isLeg },
+  chest: { of: ({ part, s, slope }) => part === 'torso' && !slope && s > 30 && s < 46, over: isLeg },
+  sacrum: { of: ({ part, s }) => part === 'torso' && s < 9, over: nothing },
+  leftKnee: { of: (piece) => isKnee(piece, -1), over: nothing },
+  rightKnee: { of: (piece) => isKnee(piece, 1), over: nothing },
+  leftHand: { of: ({ part, side }) => part === 'hand' && side === -1, over: isLeg },
+  rightHand: { of: ({ part, side }) => part === 'hand' && side === 1, over: isLeg },
+};
+
+function isKnee({ part, side, s }: Ellipsoid, wanted: -1 | 1): boolean {
+  return side === wanted && ((part === 'thigh' && s > 0.93) || (part === 'shank' && s < 0.08));
+}
+
+function gapUnder({ flesh, solids }: Settled, place: keyof Measures['gaps']): number {
+  const { of, over } = PLACES[place];
+  let least = Infinity;
+  for (const piece of flesh) {
+    if (!of(piece)) continue;
+    const low = lowestPoint([piece]);
+    const at: Vec3 = piece.at;
+    const under = solids.filter((solid) => 'at' in solid && solid.at[1] < at[1]);
+    const support = Math.max(supportAt(under, at[0], at[2]), topOfParts(flesh, at, over));
+    least = Math.min(least, low - support);
+  }
+  return Math.max(0, least);
+}
+
+/** Measures a settled body. Gaps that flesh and props give way to count as 0. */
+export function measure(settled: Settled): Measures {
+  const heart = heartOf(settled.body)[1];
+  return {
+    gaps: Object.fromEntries(
+      Object.keys(PLACES).map((place) => [place, gapUnder(settled, place as keyof Measures['gaps'])]),
+    ) as Measures['gaps'],
+    headOverHeart: headCentre(settled.body)[1] - heart,
+    pelvisOverHeart: settled.body.spine.root[1] - heart,
+  };
+}
+
+/** The lowest point of a settled body, in centimetres over the floor (negative: below it). */
+export const lowestOf = ({ flesh }: Settled): number => lowestPoint(flesh);
+
+/** How far the body is from floor, props and wall at its nearest place; negative: deeper in than flesh and prop give. */
+export const clearanceOf = ({ flesh, solids }: Settled): number => clearance(flesh, solids);

@@ -1,0 +1,340 @@
+import type { PlacedProp, PropPlace } from '#core/props';
+import { onHead, topOfParts, type Ellipsoid } from '../flesh';
+import { headCentre, headingOf, legsMiddle, onLimb, onSpine, palmOf, soleOf } from '../landmarks';
+import { outward, SIDES, type Side } from '../pose';
+import type { Skeleton } from '../skeleton';
+import {
+  aboutY,
+  across,
+  add,
+  along,
+  arcSine,
+  arcTangent,
+  between,
+  cross,
+  forwardOf,
+  frameOf,
+  multiply,
+  rightOf,
+  subtract,
+  unit,
+  upOf,
+  Y_AXIS,
+  type Mat3,
+  type Vec3,
+} from '../vector';
+import { chairOf, lieFrame, pieceOf, rising, sizeOf } from './shapes';
+import { strapOf } from './strap';
+import { footprintOf, supportAt, topOf, type Box, type Roll, type Solid } from './solid';
+
+/**
+ * Where a place of the body is for props, in body centimetres from where it would be put by itself: along the mat, up,
+ * and to the right. Part of a figure's data, where a position needs a prop a little elsewhere.
+ */
+export type Shifts = Partial<Record<PropPlace, readonly [number, number, number]>>;
+
+/** How a prop meets the body: carried on it, under it, held between, standing against it, or round it. */
+type Meeting = 'under' | 'startsUnder' | 'on' | 'between' | 'against' | 'around';
+
+const MEETINGS: Record<PropPlace, Meeting> = {
+  head: 'under',
+  forehead: 'under',
+  neck: 'under',
+  shoulders: 'under',
+  upperBack: 'under',
+  spine: 'startsUnder',
+  chest: 'startsUnder',
+  belly: 'startsUnder',
+  onBelly: 'on',
+  lowBack: 'under',
+  sacrum: 'under',
+  seat: 'under',
+  hip: 'under',
+  thighs: 'under',
+  onThighs: 'on',
+  knees: 'under',
+  betweenKnees: 'between',
+  shins: 'under',
+  onShins: 'on',
+  calves: 'under',
+  ankles: 'under',
+  soles: 'against',
+  feet: 'around',
+  arms: 'under',
+  hands: 'under',
+  eyes: 'on',
+  cover: 'around',
+  legs: 'against',
+  behind: 'against',
+};
+
+const sidesOf = (side: PlacedProp['side']): Side | undefined =>
+  side === 'left' || side === 'right' ? side : undefined;
+
+/** The middle of a place of the body. */
+function anchorOf(place: PropPlace, body: Skeleton, side: Side | undefined): Vec3 {
+  const leg = (at: number) => (side ? onLimb(body.legs[side], at) : legsMiddle(body, at));
+  const arm = (at: number) =>
+    side ? onLimb(body.arms[side], at) : between(onLimb(body.arms.left, at), onLimb(body.arms.right, at), 0.5);
+  const hand = side
+    ? palmOf(body, body.arms[side])
+    : between(palmOf(body, body.arms.left), palmOf(body, body.arms.right), 0.5);
+  const sole = side
+    ? soleOf(body, body.legs[side])
+    : between(soleOf(body, body.legs.left), soleOf(body, body.legs.right), 0.5);
+  const k = body.k;
+  switch (place) {
+    case 'forehead': {
+      // Over the leg that is folded over, where it is named.
+      const [x, y, z] = headCentre(body);
+      return [x, y, side ? body.legs[side].middle[2] : z];
+    }
+    case 'head':
+      return between(headCentre(body), onSpine(body, 53.6), 0.15);
+    case 'eyes':
+      return onHead(body, [9.6, 5.2, 0]);
+    case 'neck':
+      return body.spine.neck[4]!.at;
+    case 'shoulders':
+      return onSpine(body, 48);
+    case 'upperBack':
+      return onSpine(body, 36);
+    case 'spine':
+      return onSpine(body, 15);
+    case 'chest':
+      return onSpine(body, 14);
+    case 'belly':
+      return onSpine(body, 3);
+    case 'onBelly':
+      return onSpine(body, 14);
+    case 'lowBack':
+      return onSpine(body, 16);
+    case 'sacrum':
+      return onSpine(body, 4);
+    case 'seat':
+      return along(body.spine.root, [1, 0, 0], -4 * k);
+    case 'hip':
+      return side ? add(body.legs[side].root, [-8 * k, 0, outward(side) * 6 * k]) : body.spine.root;
+    case 'thighs':
+      return leg(0.68);
+    case 'onThighs':
+      return leg(0.5);
+    case 'knees':
+      return leg(0.93);
+    case 'betweenKnees':
+      return legsMiddle(body, 1);
+    case 'shins':
+    case 'onShins':
+      return leg(1.5);
+    case 'calves':
+      return leg(1.45);
+    case 'ankles':
+      return leg(1.92);
+    case 'soles':
+    case 'feet':
+      return sole;
+    case 'arms':
+      return arm(1.5);
+    case 'hands':
+      return hand;
+    case 'cover':
+      return onSpine(body, 10);
+    case 'legs':
+    case 'behind':
+      return body.spine.root;
+  }
+}
+
+/** The top of the legs or feet over a place of the floor: what a stack for the head stands on in a seated fold. */
+const legsUnder = (flesh: readonly Ellipsoid[], at: Vec3): number =>
+  topOfParts(flesh, at, ({ part }) => part === 'thigh' || part === 'shank' || part === 'foot');
+
+/** A long prop whose far half lies on others slopes up to them from the floor. */
+function sloped(piece: Box, solids: readonly Solid[], heading: Vec3): Box | undefined {
+  const reach = piece.half[0];
+  const near = along(piece.at, heading, -reach);
+  const supports = solids.filter((solid): solid is Box | Roll => solid.shape === 'box' || solid.shape === 'roll');
+  let best: Box | undefined;
+  for (const support of supports) {
+    const cover = footprintOf(support);
+    const middle: Vec3 = [(cover.x[0] + cover.x[1]) / 2, 0, (cover.z[0] + cover.z[1]) / 2];
+    const ahead = (middle[0] - near[0]) * heading[0] + (middle[2] - near[2]) * heading[2];
+    const half = (cover.x[1] - cover.x[0]) / 2;
+    // What lies under the near end too carries the whole of it, and nothing slopes.
+    if (ahead < reach * 0.6 || ahead > reach * 2.2 || ahead - half < reach * 0.3) continue;
+    if (Math.abs(middle[2] - near[2]) > 20) continue;
+    const edge = ahead - half;
+    const rise = arcSine(Math.min(0.8, topOf(support) / Math.max(edge, 12)));
+    const frame = rising(piece.frame, rise * Math.sign(heading[0] * forwardOf(piece.frame)[0] || 1));
+    const up = upOf(frame);
+    const axis = forwardOf(frame);
+    const way = axis[0] * heading[0] + axis[2] * heading[2] > 0 ? axis : ([-axis[0], -axis[1], -axis[2]] as const);
+    const foot: Vec3 = [near[0], 0, near[2]];
+    const at = along(along(foot, way, reach), up, piece.half[1]);
+    if (!best || at[1] > best.at[1]) best = { ...piece, at, frame };
+  }
+  return best;
+}
+
+function wallAt(place: PropPlace, body: Skeleton, shift: Vec3): Solid {
+  const k = body.k;
+  const common = { shape: 'wall', prop: 'wall', giveCm: 0, loose: false } as const;
+  if (place === 'behind') return { ...common, x: -(14 + shift[0]) * k };
+  if (place === 'soles') {
+    const toe = Math.max(soleOf(body, body.legs.left)[0], soleOf(body, body.legs.right)[0]);
+    return { ...common, x: toe + (1 + shift[0]) * k };
+  }
+  if (place === 'hands') {
+    const tip = (side: Side) => along(body.arms[side].end, upOf(body.arms[side].last), -body.segments.hand * 0.5)[0];
+    return { ...common, x: Math.max(tip('left'), tip('right')) + (1.5 + shift[0]) * k };
+  }
+  return { ...common, x: (16 + shift[0]) * k };
+}
+
+/**
+ * The props of one place put down at a body as it is held now, on the floor or on what already lies there.
+ * The order of the rows is the order of putting down: what comes later lies on what came before.
+ */
+export function putDown(
+  props: readonly PlacedProp[],
+  body: Skeleton,
+  flesh: () => readonly Ellipsoid[],
+  before: readonly Solid[],
+  shifts: Shifts,
+): Solid[] {
+  const put: Solid[] = [];
+  const k = body.k;
+  for (const prop of props) {
+    const by = shifts[prop.place] ?? [0, 0, 0];
+    const shift: Vec3 = [by[0] * k, by[1] * k, by[2] * k];
+    if (prop.kind === 'wall') {
+      put.push(wallAt(prop.place, body, by as Vec3));
+      continue;
+    }
+    const side = sidesOf(prop.side);
+    const anchor = anchorOf(prop.place, body, side);
+    const at: Vec3 = [anchor[0] + shift[0], anchor[1] + shift[1], anchor[2] + shift[2]];
+    if (prop.kind === 'chair') {
+      put.push(...chairFor(prop, at, body));
+      continue;
+    }
+    if (prop.kind === 'strap') {
+      put.push(...strapOf(prop, body));
+      continue;
+    }
+    if (prop.place === 'cover') continue;
+    for (let i = 0; i < prop.count; i++) {
+      put.push(pieceFor(prop, at, body, flesh, [...before, ...put], shift));
+    }
+  }
+  return put;
+}
+
+function chairFor(prop: PlacedProp, at: Vec3, body: Skeleton): Solid[] {
+  const facing = prop.state === 'sideways' ? -90 : 0;
+  const { long } = sizeOf({ kind: 'chair', state: 'upright' });
+  if (prop.place === 'seat') return chairOf([at[0] + 1 * body.k, 0, at[2]], facing);
+  // In front of the body its seat faces the body.
+  if (prop.place === 'calves') return chairOf([at[0], 0, at[2]], facing || 180);
+  return chairOf([at[0] + long * 0.3, 0, at[2]], facing || 180);
+}
+
+/**
+ * Between the legs, its long side along the shins: carried by the lower leg of someone who lies on the side, held
+ * between the knees of others.
+ */
+function betweenLegs(prop: PlacedProp, body: Skeleton): Box | Roll {
+  const { left, right } = body.legs;
+  const { high } = sizeOf(prop);
+  const onSide = Math.abs(rightOf(body.spine.rootFrame)[1]) > 0.6;
+  const lower = left.root[1] < right.root[1] ? left : right;
+  const shin = unit(subtract(lower.end, lower.middle));
+  if (onSide) {
+    const up = unit(across(Y_AXIS, shin));
+    const middle = along(onLimb(lower, 1.35), up, 4.6 * body.k + high / 2);
+    return pieceOf(prop, middle, frameOf(shin, up, cross(shin, up)));
+  }
+  const apart = unit(across(subtract(right.middle, left.middle), shin));
+  const middle = between(onLimb(left, 1.2), onLimb(right, 1.2), 0.5);
+  return { ...pieceOf(prop, middle, frameOf(shin, apart, cross(shin, apart))), loose: true };
+}
+
+/** The frame of a piece at a place: how it lies, turned with the trunk or with the limb it holds. */
+function frameFor(prop: PlacedProp, body: Skeleton): Mat3 {
+  const heading = headingOf(body);
+  const turn = arcTangent(-heading[2], heading[0]);
+  const withTrunk = MEETINGS[prop.place] === 'startsUnder' || prop.place === 'sacrum' || prop.place === 'lowBack';
+  const straight = Math.abs(turn) < 12 || Math.abs(turn) > 168;
+  return multiply(withTrunk && !straight ? aboutY(turn) : aboutY(0), lieFrame(prop.lie));
+}
+
+function pieceFor(
+  prop: PlacedProp,
+  at: Vec3,
+  body: Skeleton,
+  flesh: () => readonly Ellipsoid[],
+  solids: readonly Solid[],
+  shift: Vec3,
+): Box | Roll {
+  const size = sizeOf(prop);
+  const meeting = MEETINGS[prop.place];
+  const frame = frameFor(prop, body);
+  const high = size.high;
+  const standOn = (x: number, z: number) => supportAt(solids, x, z, 2) + high / 2;
+
+  if (meeting === 'startsUnder') {
+    const heading = headingOf(body);
+    const half = (prop.lie === 'lengthwise' ? size.long : size.wide) / 2;
+    const middle = along([at[0], 0, at[2]], heading, half);
+    const near = along(middle, heading, -half * 0.85);
+    const legs = prop.place === 'chest' ? Math.max(legsUnder(flesh(), near), legsUnder(flesh(), middle)) : 0;
+    const base = Math.max(supportAt(solids, near[0], near[2], 2), legs);
+    const flat = pieceOf(prop, [middle[0], base + high / 2 + shift[1], middle[2]], frame);
+    if (flat.shape !== 'box' || prop.lie !== 'lengthwise') return flat;
+    return sloped(flat, solids, heading) ?? flat;
+  }
+  if (meeting === 'on') {
+    if (prop.place === 'eyes') {
+      // It lies on the face, wherever that looks: its thickness along the head's forward, its length across.
+      const f = body.spine.head;
+      const face: Mat3 = [f[2], f[0], f[1], f[5], f[3], f[4], f[8], f[6], f[7]];
+      return { ...pieceOf(prop, at, face), loose: true };
+    }
+    const carrier = prop.place === 'onThighs' ? 'thigh' : prop.place === 'onShins' ? 'shank' : 'torso';
+    const onLegs = carrier !== 'torso';
+    const under = onLegs && !sidesOf(prop.side) ? SIDES.map((of) => anchorOf(prop.place, body, of)) : [at];
+    const top = Math.max(...under.map((place) => topOfParts(flesh(), place, ({ part }) => part === carrier)));
+    // A bolster on the thighs begins where the belly ends.
+    const x = prop.place === 'onThighs' && prop.lie === 'lengthwise' ? at[0] + size.long / 2 + 4 * body.k : at[0];
+    const above = solids.filter((solid) => 'at' in solid && solid.at[1] > top - 1);
+    const stacked = supportAt(above, x, at[2], 2);
+    const piece = pieceOf(prop, [x, Math.max(top - 0.8, stacked) + high / 2, at[2]], frame);
+    return prop.place === 'onThighs' ? piece : { ...piece, loose: true };
+  }
+  if (meeting === 'between') {
+    return betweenLegs(prop, body);
+  }
+  if (meeting === 'against') {
+    const x = prop.place === 'soles' ? at[0] + high / 2 + 1.5 : at[0] - high / 2 - 12 * body.k;
+    return pieceOf(prop, [x, Math.max(size.wide / 2, 4), at[2]], multiply(frame, [0, 1, 0, -1, 0, 0, 0, 0, 1]));
+  }
+  if (prop.place === 'seat') {
+    // Only its front edge is under the sitting bones, so that the thighs slope down from it.
+    const deep = (prop.lie === 'lengthwise' ? size.long : size.wide) / 2;
+    const x = deep > 14 ? at[0] + 13 * body.k - deep : at[0];
+    return pieceOf(prop, [x, standOn(x, at[2]) + shift[1], at[2]], frame);
+  }
+  if (prop.place === 'head') {
+    // It ends where the shoulders begin.
+    const heading = headingOf(body);
+    const neck = onSpine(body, 52);
+    const deep = (prop.lie === 'lengthwise' ? size.long : size.wide) / 2;
+    const ahead = (at[0] - neck[0]) * heading[0] + (at[2] - neck[2]) * heading[2];
+    const lying = Math.hypot(heading[0], heading[2]) > 0.9 && ahead > 0;
+    const back = lying ? Math.max(0, deep - ahead) : 0;
+    const [x, , z] = along(at, heading, back);
+    return pieceOf(prop, [x, standOn(at[0], at[2]) + shift[1], z], frame);
+  }
+  const onLegs = prop.place === 'forehead' ? legsUnder(flesh(), at) : 0;
+  return pieceOf(prop, [at[0], Math.max(standOn(at[0], at[2]), onLegs + high / 2) + shift[1], at[2]], frame);
+}

@@ -1,0 +1,120 @@
+import { describe, expect, test } from '@jest/globals';
+import { clearanceOf, draw, lowestOf, measure, mirrorFigure, ORDINARY, settle, STIFF, SUPPLE, svgOf } from '#core/body';
+import { mirrorSetUp, placedProps } from '#core/props';
+import { builtInLibrary, POSITIONS } from '#library';
+
+const STATURES = [140, 155, 165, 180, 200];
+const BODIES = [
+  ['stiff', STIFF],
+  ['ordinary', ORDINARY],
+  ['supple', SUPPLE],
+] as const;
+const propsOf = (id: string, without: readonly string[] = []) =>
+  placedProps(builtInLibrary.position(id)!.setUps[0]!.items, 'left').filter(({ place }) => !without.includes(place));
+const figureOf = (id: string) => builtInLibrary.position(id)!.figure;
+
+describe.each(POSITIONS.map((entry) => [entry.id, entry] as const))('the figure of %s', (id, entry) => {
+  test('is not in the floor by more than 1 cm, for five statures and three flexibilities', () => {
+    for (const stature of STATURES) {
+      for (const [, body] of BODIES) {
+        expect(lowestOf(settle(entry.figure, propsOf(id), stature, body))).toBeGreaterThan(-1);
+      }
+    }
+  });
+
+  test('every set-up lets it come to rest, and nobody sinks into a prop', () => {
+    for (const { items } of entry.setUps) {
+      const settled = settle(entry.figure, placedProps(items, 'left'), 165, ORDINARY);
+      expect(settled.log.filter(({ how }) => how === 'stuck')).toEqual([]);
+      // Measured beyond what flesh and prop give; the edges of soft props are not modelled finer than this.
+      expect(clearanceOf(settled)).toBeGreaterThan(-5);
+    }
+  });
+
+  test('reaches what it is to reach', () => {
+    const { body } = settle(entry.figure, propsOf(id), 165, ORDINARY);
+    for (const limb of [body.legs.left, body.legs.right]) expect(limb.shortCm).toBeLessThan(2);
+  });
+
+  test('mirrored with its props it is the mirror image', () => {
+    const twice = mirrorFigure(mirrorFigure(entry.figure));
+    expect(twice).toEqual(entry.figure);
+    const items = entry.setUps[0]!.items.map((row) => ({ ...row, mirror: true }));
+    const left = settle(entry.figure, placedProps(items, 'left'), 165, ORDINARY);
+    const right = settle(mirrorFigure(entry.figure), placedProps(mirrorSetUp(items), 'left'), 165, ORDINARY);
+    expect(right.body.spine.skull[0]).toBeCloseTo(left.body.spine.skull[0], 1);
+    expect(right.body.spine.skull[1]).toBeCloseTo(left.body.spine.skull[1], 1);
+    expect(right.body.spine.skull[2]).toBeCloseTo(-left.body.spine.skull[2], 1);
+    expect(right.body.legs.right.end[1]).toBeCloseTo(left.body.legs.left.end[1], 1);
+    expect(measure(right).gaps.leftHand).toBeCloseTo(measure(left).gaps.rightHand, 0);
+  });
+});
+
+describe('what is measured', () => {
+  test.each(['head-to-knee', 'seated-fold', 'wide-leg-fold', 'butterfly-fold'])(
+    'the gap under the head grows as the hip fold shrinks: %s',
+    (id) => {
+      const gaps = [130, 120, 110, 100, 90].map(
+        (hipFold) =>
+          measure(
+            settle(figureOf(id), propsOf(id, ['forehead', 'chest', 'onThighs', 'knees']), 165, {
+              ...ORDINARY,
+              hipFold,
+            }),
+          ).gaps.head,
+      );
+      for (const [i, gap] of gaps.slice(1).entries()) expect(gap).toBeGreaterThanOrEqual(gaps[i]! - 0.5);
+      expect(gaps.at(-1)!).toBeGreaterThan(gaps[0]! + 2);
+    },
+  );
+
+  test('flexibility matters more than stature', () => {
+    const gap = (stature: number, hipFold: number) =>
+      measure(settle(figureOf('head-to-knee'), [], stature, { ...ORDINARY, hipFold })).gaps.head;
+    const byStature = Math.abs(gap(180, 112) - gap(155, 112));
+    const byFlexibility = Math.abs(gap(165, 98) - gap(165, 126));
+    expect(byFlexibility).toBeGreaterThan(3 * byStature);
+  });
+
+  test('who lies flat lies on everything: head, chest, sacrum', () => {
+    const { gaps, headOverHeart, pelvisOverHeart } = measure(settle(figureOf('last-rest'), [], 165, ORDINARY));
+    for (const gap of [gaps.head, gaps.chest, gaps.sacrum]) expect(gap).toBeLessThan(0.5);
+    expect(Math.abs(headOverHeart)).toBeLessThan(4);
+    expect(Math.abs(pelvisOverHeart)).toBeLessThan(4);
+  });
+
+  test.each([
+    ['bridge-on-bolster', 8],
+    ['legs-up-wall-blankets', 6],
+    ['legs-up-from-bolster', 6],
+  ])('the pelvis is higher than the heart in %s', (id, least) => {
+    expect(measure(settle(figureOf(id), propsOf(id), 165, ORDINARY)).pelvisOverHeart).toBeGreaterThan(least);
+  });
+
+  test.each(['downward-dog-held', 'hanging-fold'])('the head is well below the heart in %s', (id) => {
+    expect(measure(settle(figureOf(id), propsOf(id), 165, ORDINARY)).headOverHeart).toBeLessThan(-10);
+  });
+
+  test.each(['fish-on-bolster', 'propped-rest', 'reclined-bound-angle', 'easy-seat', 'chair-seat'])(
+    'the head is above the heart in %s',
+    (id) => {
+      expect(measure(settle(figureOf(id), propsOf(id), 165, ORDINARY)).headOverHeart).toBeGreaterThan(2);
+    },
+  );
+
+  test('the chair carries the seat at its own height', () => {
+    const seated = settle(figureOf('chair-seat'), propsOf('chair-seat'), 165, ORDINARY);
+    expect(seated.body.spine.root[1]).toBeGreaterThan(50);
+    expect(seated.body.spine.root[1]).toBeLessThan(62);
+  });
+});
+
+test('a drawing is the same every time, small, and uses the colours of the page', () => {
+  const settled = settle(figureOf('sleeping-swan'), propsOf('sleeping-swan'), 165, ORDINARY);
+  const once = svgOf(draw(settled, figureOf('sleeping-swan').view), 'a');
+  expect(svgOf(draw(settled, figureOf('sleeping-swan').view), 'a')).toBe(once);
+  expect(once.length).toBeLessThan(24_000);
+  expect(once).toContain('var(--f-skin)');
+  expect(once).not.toMatch(/#[0-9a-f]{6}/);
+  expect(once).not.toMatch(/NaN|undefined|Infinity/);
+});

@@ -1,0 +1,121 @@
+import { home, prompt, say, studio, told, type PositionText } from '../entry';
+import { after, half, row } from '../rows';
+
+const across = { lie: 'crosswise' } as const;
+const CAUTION =
+  'Eye pressure, reflux, heart trouble, late pregnancy: calves on a chair. Numb feet: knees bent, soles on the wall.';
+
+/** Legs up the wall in its forms. */
+export const AT_WALL: PositionText[] = [
+  told({
+    id: 'legs-up-wall-blankets',
+    names: ['Legs up the wall on folded blankets', 'viparīta karaṇī', 'Waterfall'],
+    short: 'Wall, blankets',
+    family: 'wall',
+    outInto: 'sideLying',
+    lengths: { restorative: [600, 300, 900, 0], yin: [300, 180, 600, 1], blended: [420, 240, 720, 0] },
+    times: [40, 40, 15],
+    areas: ['hamstrings', 'low back', 'whole body'],
+    aims: 'The pelvis a hand higher than the chest; aims at the quiet that follows light legs.',
+    setUps: [
+      studio(
+        'blankets',
+        'Two blankets in long thirds',
+        row('wall', 'legs'),
+        row('blanket', 'sacrum', { state: 'longHalf', count: 2, ...across, why: 'pelvis above the heart' }),
+      ),
+      home('a folded pillow', row('wall', 'legs'), row('pillow', 'sacrum', { state: 'folded', ...across })),
+    ],
+    waysIn: [
+      'Blankets a hand’s width from the wall.',
+      'Sit sideways on them, swing the legs up, lie down.',
+      'Let the tail tip into the gap.',
+    ],
+    waysOut: ['Knees to the chest, slide back off the blankets.', 'Rest flat, then roll to the side.'],
+    prompts: [prompt(after(60), 'Let the thighs drop into the hips')],
+    easier: say('Without the blankets.', 'legs-up-wall'),
+    stronger: say('A strap round the shins.'),
+    traits: ['inversion', 'headBelowHeart', 'flatSupine'],
+    caution: CAUTION,
+  }),
+  told({
+    id: 'legs-up-wall-belly',
+    names: ['Legs up the wall, blanket on the belly', 'viparīta karaṇī', ''],
+    short: 'Wall, belly',
+    family: 'wall',
+    outInto: 'sideLying',
+    lengths: {
+      restorative: [600, 300, 900, 0],
+      yin: [300, 180, 600, 0],
+      blended: [420, 240, 720, 0],
+      pranayama: [300, 180, 600, 0],
+    },
+    times: [40, 40, 15],
+    areas: ['breath', 'hamstrings', 'whole body'],
+    aims: 'A little weight on the belly shows the breath; aims at out-breaths that grow longer by themselves.',
+    setUps: [
+      studio(
+        'belly',
+        'Folded blanket on the belly',
+        row('wall', 'legs'),
+        row('blanket', 'onBelly', { state: 'quarter', ...across, why: 'gentle weight for the breath' }),
+      ),
+      home('a cushion on the belly', row('wall', 'legs'), row('cushion', 'onBelly')),
+    ],
+    waysIn: ['Legs up the wall.', 'Lay the folded blanket on the belly, arms to the sides.'],
+    waysOut: ['Take the blanket off, knees to the chest, roll to the side.'],
+    prompts: [prompt(half, 'Let the blanket rise and fall')],
+    easier: say('Without the blanket.', 'legs-up-wall'),
+    stronger: say('A sandbag instead.'),
+    traits: ['inversion', 'flatSupine'],
+    caution: CAUTION,
+  }),
+  told({
+    id: 'diamond-at-wall',
+    names: ['Diamond at the wall', 'baddha koṇāsana at the wall', ''],
+    short: 'Wall diamond',
+    family: 'wall',
+    outInto: 'sideLying',
+    lengths: { restorative: [300, 180, 480, 0], yin: [240, 180, 360, 3], blended: [240, 120, 360, 1] },
+    times: [30, 30, 15],
+    areas: ['inner thighs', 'outer hips'],
+    aims: 'The bound angle with the feet on the wall; aims at knees that open by their own weight.',
+    setUps: [
+      studio('wall', 'Wall', row('wall', 'legs')),
+      home(
+        'wall, folded towel under the head',
+        row('wall', 'legs'),
+        row('towel', 'head', { state: 'folded', ...across }),
+      ),
+    ],
+    waysIn: ['From legs up the wall bend the knees, soles together.', 'Slide the feet down towards the hips.'],
+    waysOut: ['Slide the feet up, then knees to the chest and to the side.'],
+    prompts: [prompt(half, 'Hands may rest on the thighs')],
+    easier: say('Feet higher up the wall.'),
+    stronger: say('Hands gently on the thighs.'),
+    traits: ['endRangeHip', 'flatSupine'],
+    caution: CAUTION,
+  }),
+  told({
+    id: 'wide-legs-at-wall',
+    names: ['Wide legs at the wall', 'upaviṣṭa koṇāsana at the wall', ''],
+    short: 'Wall, wide',
+    family: 'wall',
+    outInto: 'sideLying',
+    lengths: { restorative: [240, 120, 420, 0], yin: [240, 120, 360, 4], blended: [210, 120, 300, 2] },
+    times: [30, 40, 15],
+    areas: ['inner thighs', 'hamstrings'],
+    aims: 'Wide legs with the back at rest; aims at patience while the legs sink.',
+    setUps: [
+      studio('wall', 'Wall', row('wall', 'legs')),
+      home('wall and pillows outside the knees', row('wall', 'legs')),
+    ],
+    waysIn: ['From legs up the wall let the legs slide apart.', 'Stop where the inner legs begin to speak.'],
+    waysOut: ['Lift the legs together with the hands, knees to the chest, roll to the side.'],
+    prompts: [prompt(after(60), 'Heels heavy')],
+    easier: say('Legs together.', 'legs-up-wall'),
+    stronger: say('Stay longer rather than wider.'),
+    traits: ['endRangeHip', 'flatSupine', 'inversion'],
+    caution: CAUTION,
+  }),
+];
