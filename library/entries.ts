@@ -1,4 +1,4 @@
-import type { Position } from '#core/catalogue';
+import type { Position, Technique } from '#core/catalogue';
 import type { PositionText } from './entry';
 import { FIGURES } from './figures';
 import { AT_WALL } from './positions/at-wall';
@@ -10,7 +10,8 @@ import { SEATED } from './positions/seated';
 import { SEATS } from './positions/seats';
 import { SUPINE } from './positions/supine';
 import { WALL } from './positions/wall';
-import { TECHNIQUES } from './techniques';
+import { FURTHER_TECHNIQUES } from './further-techniques';
+import { FIRST_TECHNIQUES } from './techniques';
 
 /** A position with its figure. Throws where an entry has none: the library is broken then, and so is the build. */
 function drawn(entry: PositionText): Position {
@@ -32,4 +33,5 @@ export const POSITIONS: readonly Position[] = [
   ...AT_WALL,
 ].map(drawn);
 
-export { TECHNIQUES };
+/** The breath techniques that ship with Zovrin. */
+export const TECHNIQUES: readonly Technique[] = [...FIRST_TECHNIQUES, ...FURTHER_TECHNIQUES];

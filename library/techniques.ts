@@ -22,7 +22,7 @@ export function breathSet(
   return { id, label: '', parts, rounds, restSeconds: 0, eyes: 'closed', hands: '', ...rest };
 }
 
-const practice = (countSeconds: number, ...sets: BreathSet[]): BreathPractice => ({ countSeconds, sets });
+export const practice = (countSeconds: number, ...sets: BreathSet[]): BreathPractice => ({ countSeconds, sets });
 
 /** One round of alternate nostrils: in left, out right, in right, out left. */
 export const alternate = (counts: Counts): CyclePart[] => [
@@ -30,7 +30,7 @@ export const alternate = (counts: Counts): CyclePart[] => [
   cycle(counts, 'right', 'left'),
 ];
 
-const watched = (id: string, label: string, hands: string): BreathSet =>
+export const watched = (id: string, label: string, hands: string): BreathSet =>
   breathSet(id, [{ kind: 'ownPace', cycles: 6, secondsPerCycle: 7 }], 1, {
     label,
     hands,
@@ -38,14 +38,17 @@ const watched = (id: string, label: string, hands: string): BreathSet =>
     restSeconds: 10,
   });
 
-/** The breath techniques of the library. */
-export const TECHNIQUES: Technique[] = [
+/** The techniques most groups begin with. */
+export const FIRST_TECHNIQUES: Technique[] = [
   {
     id: 'breath-awareness',
     names: { english: 'Breath awareness', sanskrit: '' },
     short: 'Awareness',
     round: '1 round = so many breaths at one’s own pace',
     practice: practice(1, breathSet('watch', [{ kind: 'ownPace', cycles: 24, secondsPerCycle: 5 }], 1)),
+    range: { minSeconds: 60, maxSeconds: 900 },
+    gates: 'Nothing: this is where everyone begins.',
+    traits: [],
     seat: 'Any seat with the hips no lower than the knees, or lying.',
     taught: [
       'Notice where the breath is felt first.',
@@ -60,6 +63,9 @@ export const TECHNIQUES: Technique[] = [
     short: 'Even breath',
     round: '1 round = 1 cycle: in and out, the same count',
     practice: practice(1, breathSet('even', [cycle([5, 0, 5, 0])], 18)),
+    range: { minSeconds: 120, maxSeconds: 900 },
+    gates: 'A breath that can be watched without changing it.',
+    traits: [],
     seat: 'Upright on a block or chair, or lying.',
     taught: [
       'Count the in-breath as it is.',
@@ -75,6 +81,9 @@ export const TECHNIQUES: Technique[] = [
     short: 'Long out',
     round: '1 round = 1 cycle: in, and out for longer',
     practice: practice(1, breathSet('long', [cycle([4, 0, 6, 0])], 18)),
+    range: { minSeconds: 120, maxSeconds: 900 },
+    gates: 'The even breath for some minutes without air hunger.',
+    traits: [],
     seat: 'Lying with the knees held up, or seated.',
     taught: [
       'Begin with an even count.',
@@ -89,6 +98,9 @@ export const TECHNIQUES: Technique[] = [
     short: 'Throat breath',
     round: '1 round = 1 cycle with the soft sound in and out',
     practice: practice(1, breathSet('throat', [cycle([4, 0, 6, 0])], 12)),
+    range: { minSeconds: 120, maxSeconds: 900 },
+    gates: 'The longer out-breath; a throat that is not sore.',
+    traits: ['sound'],
     seat: 'Upright, chin level.',
     taught: [
       'Whisper “ha” out through the open mouth.',
@@ -113,6 +125,9 @@ export const TECHNIQUES: Technique[] = [
         restSeconds: 0,
       },
     ),
+    range: { minSeconds: 120, maxSeconds: 600 },
+    gates: 'Breath felt in the belly.',
+    traits: [],
     seat: 'Lying first, later seated.',
     taught: [
       'Feel the hand on the belly rise.',
@@ -128,6 +143,9 @@ export const TECHNIQUES: Technique[] = [
     short: 'Alternate nostrils',
     round: '1 round = 2 cycles: in left, out right, in right, out left',
     practice: practice(1, breathSet('alternate', alternate([4, 0, 4, 0]), 9)),
+    range: { minSeconds: 180, maxSeconds: 900 },
+    gates: 'The even breath, and a clear nose.',
+    traits: ['nostrils'],
     seat: 'Upright, elbow of the working hand free or held by the other.',
     taught: [
       'Close the right nostril with the thumb, in through the left.',

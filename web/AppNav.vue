@@ -16,6 +16,7 @@ const rooms = computed(() => [
   { room: 'home', label: 'Plans', to: '/' },
   ...(editor.id ? [{ room: 'plan', label: 'Plan', to: `/plans/${editor.id}` }] : []),
   { room: 'lookback', label: 'Look back', to: '/runs' },
+  { room: 'library', label: 'Library', to: '/library' },
 ]);
 const here = computed(() => route.meta.room ?? (route.path === '/' ? 'home' : ''));
 

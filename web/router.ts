@@ -4,7 +4,7 @@ import HomeRoom from './home/HomeRoom.vue';
 declare module 'vue-router' {
   interface RouteMeta {
     /** Which room of the navigation this belongs to. */
-    room?: 'plan' | 'teach' | 'lookback';
+    room?: 'plan' | 'teach' | 'lookback' | 'library';
     title: string;
     /** A room without the navigation above it. */
     bare?: boolean;
@@ -37,6 +37,23 @@ export const router = createRouter({
       component: () => import('./lookback/RunRoom.vue'),
       props: true,
       meta: { room: 'lookback', title: 'Look back' },
+    },
+    {
+      path: '/library',
+      component: () => import('./library/LibraryRoom.vue'),
+      meta: { room: 'library', title: 'Library' },
+    },
+    {
+      path: '/library/breath/:id',
+      component: () => import('./library/TechniqueRoom.vue'),
+      props: true,
+      meta: { room: 'library', title: 'Library' },
+    },
+    {
+      path: '/library/:id',
+      component: () => import('./library/EntryRoom.vue'),
+      props: true,
+      meta: { room: 'library', title: 'Library' },
     },
     { path: '/bin', component: () => import('./home/BinRoom.vue'), meta: { title: 'Bin' } },
     { path: '/:path(.*)*', component: () => import('./home/NowhereRoom.vue'), meta: { title: 'Not here' } },

@@ -7,6 +7,6 @@ export { Flexibility, ORDINARY, STIFF, SUPPLE } from './flexibility';
 export { MAX_STATURE_CM, MIN_STATURE_CM, SHARES, segmentsOf, TABLE_STATURE_CM } from './proportions';
 export { skeletonOf, type Skeleton } from './skeleton';
 export { COARSE_CM, draw, FINE_CM, type Drawing } from './draw/drawing';
-export { svgOf } from './draw/svg';
+export { ID_MARK, svgOf } from './draw/svg';
 export { mirrorFigure, mirrorPose } from './mirror';
 export { clearanceOf, lowestOf, measure, type Measures } from './measure';

@@ -12,5 +12,6 @@ export {
   StageLength,
   TRAITS,
 } from './position';
-export { Technique } from './technique';
+export { BREATH_TRAITS, Technique } from './technique';
 export { familyLabel, libraryOf, matchScore, searchable, type Library } from './library';
+export { countOptions, findPositions, NOTHING_CHOSEN, type Chosen } from './find';

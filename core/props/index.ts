@@ -14,4 +14,4 @@ export {
 } from './setup';
 export type { PlacedProp, PropSide } from './setup';
 export { propMoves, type Piece, type PropMove } from './moves';
-export { movesInWords, pieceCount, setUpInWords, stackHeightCm } from './words';
+export { movesInWords, pieceCount, setUpInWords, setUpRowInWords, stackHeightCm } from './words';

@@ -17,6 +17,16 @@ export function setUpInWords(setUp: SetUp): string {
   return [...counts].map(([kind, count]) => (count === 1 ? propKind(kind).label : pieceCount(kind, count))).join(', ');
 }
 
+/** A row of a set-up as a teacher says it: `2 blocks, on edge, crosswise, under the forehead, left`. */
+export function setUpRowInWords({ kind, state, lie, place, side, count }: SetUp[number]): string {
+  const { label, states, fixture } = propKind(kind);
+  const pieces = count > 1 ? pieceCount(kind, count) : label;
+  if (fixture) return `${pieces} ${PROP_PLACES[place]}`;
+  const known = Object.keys(states).length > 1 ? propState(kind, state)?.label : undefined;
+  const where = `${PROP_PLACES[place]}${side === 'each' ? ', each side' : SIDE_WORDS[side]}`;
+  return [pieces, known, lie === 'crosswise' ? 'crosswise' : undefined, where].filter(Boolean).join(', ');
+}
+
 /** The height of a row's stack in centimetres under load: pieces times height less what they give. */
 export function stackHeightCm(kind: PropKind, state: string, count: number): number {
   const size = propState(kind, state);

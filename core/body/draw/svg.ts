@@ -18,6 +18,9 @@ const FACE = {
   mouth: { stroke: 'var(--f-brow)', width: 2.6 },
 };
 
+/** Stands for the id of clip paths until a figure is put into a page. */
+export const ID_MARK = '§';
+
 /**
  * The inside of an `svg` element for a drawing, in millimetres of the room. `id` must be the only one of its kind in
  * the page (the body's outline and the props are clip paths).

@@ -1,0 +1,121 @@
+import { propKind, type PropKind } from '#core/props';
+import { APPROACH_LABELS, type Approach } from './approach';
+import { familyLabel, matchScore, searchable } from './library';
+import type { Position } from './position';
+
+/** What positions can be filtered by; every group may have several chosen, which widen it. */
+export interface Chosen {
+  approach: readonly Approach[];
+  family: readonly Position['family'][];
+  area: readonly Position['areas'][number][];
+  sides: readonly ('together' | 'sides')[];
+  /** A set-up that needs no other kinds of prop than these; empty: any. `none`: one without props. */
+  props: readonly (PropKind | 'none')[];
+  length: readonly ('short' | 'middle' | 'long')[];
+  leaveOut: readonly Position['traits'][number][];
+}
+
+export const NOTHING_CHOSEN: Chosen = {
+  approach: [],
+  family: [],
+  area: [],
+  sides: [],
+  props: [],
+  length: [],
+  leaveOut: [],
+};
+
+/** Minutes a position is usually held: up to two, up to four, longer. */
+const SHORT_SECONDS = 120;
+const MIDDLE_SECONDS = 240;
+
+function lengthOf({ defaults }: Position): Chosen['length'][number] {
+  const seconds = Math.max(...Object.values(defaults).map((usual) => usual.seconds));
+  return seconds <= SHORT_SECONDS ? 'short' : seconds <= MIDDLE_SECONDS ? 'middle' : 'long';
+}
+
+/** The kinds a set-up can not do without. */
+const needed = (items: Position['setUps'][number]['items']): PropKind[] =>
+  items.filter(({ optional, kind }) => !optional && kind !== 'wall').map(({ kind }) => kind);
+
+const fits: { [group in keyof Chosen]: (entry: Position, wanted: Chosen[group]) => boolean } = {
+  approach: (entry, wanted) => wanted.some((approach) => entry.defaults[approach]),
+  family: (entry, wanted) => wanted.includes(entry.family),
+  area: (entry, wanted) => wanted.some((area) => entry.areas.includes(area)),
+  sides: (entry, wanted) => wanted.includes(entry.sides === 'together' ? 'together' : 'sides'),
+  props: (entry, wanted) =>
+    entry.setUps.some(({ items }) => {
+      const kinds = needed(items);
+      return kinds.length === 0 ? wanted.includes('none') : kinds.every((kind) => wanted.includes(kind));
+    }),
+  length: (entry, wanted) => wanted.includes(lengthOf(entry)),
+  leaveOut: (entry, wanted) => !wanted.some((trait) => entry.traits.includes(trait)),
+};
+const GROUPS = Object.keys(fits) as (keyof Chosen)[];
+
+function passes(entry: Position, chosen: Chosen, without?: keyof Chosen): boolean {
+  return GROUPS.every((group) => {
+    if (group === without || chosen[group].length === 0) return true;
+    return (fits[group] as (entry: Position, wanted: readonly string[]) => boolean)(entry, chosen[group]);
+  });
+}
+
+/** Everything of an entry that a search looks at, the names first. */
+const wordsOf = (entry: Position): string[] => [
+  ...Object.values(entry.names),
+  entry.short,
+  ...entry.areas,
+  familyLabel(entry.family),
+  ...Object.keys(entry.defaults).map((approach) => APPROACH_LABELS[approach as Approach]),
+  ...entry.setUps.flatMap(({ name, items }) => [
+    name,
+    ...items.flatMap(({ kind, count }) => [
+      propKind(kind).label,
+      ...(count > 1 ? [`${count} ${propKind(kind).plural}`] : []),
+    ]),
+  ]),
+];
+const NAMES = 4;
+
+function scoreOf(entry: Position, query: string): number {
+  const words = wordsOf(entry);
+  const byName = matchScore(query, words.slice(0, NAMES));
+  if (byName > 0) return byName + 10;
+  if (matchScore(query, words.slice(NAMES)) > 0) return 5;
+  // Several words may each stand somewhere else: "hips bolster".
+  const all = searchable(words.join(' '));
+  return searchable(query)
+    .split(' ')
+    .every((word) => all.includes(word))
+    ? 1
+    : 0;
+}
+
+/** The entries that answer a search and what is chosen; the best first, or in their own order without a search. */
+export function findPositions(entries: readonly Position[], query: string, chosen: Chosen): Position[] {
+  const left = entries.filter((entry) => passes(entry, chosen));
+  if (searchable(query) === '') return left;
+  return left
+    .map((entry) => ({ entry, score: scoreOf(entry, query) }))
+    .filter(({ score }) => score > 0)
+    .sort((a, b) => b.score - a.score || a.entry.names.english.length - b.entry.names.english.length)
+    .map(({ entry }) => entry);
+}
+
+/** How many entries each option of a group would leave, beside what is chosen in the other groups. */
+export function countOptions<G extends keyof Chosen>(
+  entries: readonly Position[],
+  query: string,
+  chosen: Chosen,
+  group: G,
+  options: readonly Chosen[G][number][],
+): Map<Chosen[G][number], number> {
+  const asked = searchable(query) !== '';
+  const others = entries.filter((entry) => passes(entry, chosen, group) && (!asked || scoreOf(entry, query) > 0));
+  return new Map(
+    options.map((option) => [
+      option,
+      others.filter((entry) => passes(entry, { ...NOTHING_CHOSEN, [group]: [option] })).length,
+    ]),
+  );
+}

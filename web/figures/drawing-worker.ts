@@ -1,0 +1,25 @@
+import { expose } from 'comlink';
+import { COARSE_CM, draw, FINE_CM, measure, ID_MARK, settle, svgOf, type Settled } from '#core/body';
+
+import type { FigureRequest, MeasuredFigure } from './request';
+
+/** The last body that came to rest: another view of it needs drawing only. */
+let last: { key: string; settled: Settled } | undefined;
+
+function settled({ figure, props, statureCm, flexibility }: FigureRequest): Settled {
+  const key = JSON.stringify([figure, props, statureCm, flexibility]);
+  if (last?.key !== key) last = { key, settled: settle(figure, props, statureCm, flexibility) };
+  return last.settled;
+}
+
+/** Settles and draws away from the page, so that nothing on it waits. */
+const artist = {
+  draw(request: FigureRequest): MeasuredFigure {
+    const body = settled(request);
+    const drawing = draw(body, request.view, request.coarse ? COARSE_CM : FINE_CM);
+    return { svg: svgOf(drawing, ID_MARK), box: drawing.box, level: drawing.level, measures: measure(body) };
+  },
+};
+export type Artist = typeof artist;
+
+expose(artist);

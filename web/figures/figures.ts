@@ -1,0 +1,49 @@
+import { wrap, type Remote } from 'comlink';
+import { readonly, shallowRef } from 'vue';
+import type { Artist } from './drawing-worker';
+import type { DrawnFigure, FigureRequest, MeasuredFigure } from './request';
+
+const KEPT = 240;
+const kept = new Map<string, Promise<MeasuredFigure>>();
+let artist: Remote<Artist> | undefined;
+
+/** The worker that draws; started when the first figure is asked for that does not ship ready. */
+function theArtist(): Remote<Artist> {
+  artist ??= wrap<Artist>(new Worker(new URL('./drawing-worker.ts', import.meta.url), { type: 'module' }));
+  return artist;
+}
+
+/** Draws a figure in the worker; the same one is drawn once. Rejects when the worker can not draw it. */
+export function drawFigure(request: FigureRequest): Promise<MeasuredFigure> {
+  const key = JSON.stringify(request);
+  const known = kept.get(key);
+  if (known) {
+    kept.delete(key);
+    kept.set(key, known);
+    return known;
+  }
+  const drawn = theArtist().draw(request) as Promise<MeasuredFigure>;
+  kept.set(key, drawn);
+  drawn.catch(() => kept.delete(key));
+  const [oldest] = kept.keys();
+  if (kept.size > KEPT && oldest !== undefined) kept.delete(oldest);
+  return drawn;
+}
+
+const standard = shallowRef<Readonly<Record<string, DrawnFigure>>>({});
+let asked = false;
+
+/** The figures that ship ready, by the position's id; empty until they have come. */
+export function useStandardFigures() {
+  if (!asked) {
+    asked = true;
+    // Without them a figure is drawn by the worker; the next one to ask tries again.
+    fetch('/figures/standard.json')
+      .then((response) => response.json() as Promise<Record<string, DrawnFigure>>)
+      .then(
+        (figures) => (standard.value = figures),
+        () => (asked = false),
+      );
+  }
+  return readonly(standard);
+}

@@ -1,0 +1,70 @@
+import { computed, shallowRef, toValue, watch, type MaybeRefOrGetter } from 'vue';
+import { ORDINARY, TABLE_STATURE_CM, type Flexibility, type View } from '#core/body';
+import type { Position } from '#core/catalogue';
+import { placedProps, type SetUp } from '#core/props';
+import { drawFigure, useStandardFigures } from './figures';
+import type { DrawnFigure, FigureRequest, MeasuredFigure } from './request';
+
+/** The body a figure is drawn for where no other is chosen. */
+export const STANDARD_BODY = { statureCm: TABLE_STATURE_CM, flexibility: ORDINARY };
+
+interface Wanted {
+  position: Position | undefined;
+  setUp: SetUp;
+  view?: View;
+  body?: { statureCm: number; flexibility: Flexibility };
+  coarse?: boolean;
+}
+
+/** What is asked of the worker for a position with a set-up; nothing for a position without a figure. */
+export function requestFor({
+  position,
+  setUp,
+  view,
+  body = STANDARD_BODY,
+  coarse = false,
+}: Wanted): FigureRequest | undefined {
+  if (!position) return undefined;
+  const { figure } = position;
+  return { figure, props: placedProps(setUp, 'left'), ...body, view: view ?? figure.view, coarse };
+}
+
+/** A figure drawn in the worker whenever what is wanted changes; the last one stays until the next is there. */
+export function useDrawnFigure(wanted: MaybeRefOrGetter<FigureRequest | undefined>) {
+  const drawn = shallowRef<MeasuredFigure>();
+  const trouble = shallowRef('');
+  let latest = 0;
+  watch(
+    () => toValue(wanted),
+    async (request) => {
+      const turn = ++latest;
+      if (!request) {
+        drawn.value = undefined;
+        return;
+      }
+      try {
+        const figure = await drawFigure(request);
+        if (turn === latest) [drawn.value, trouble.value] = [figure, ''];
+      } catch {
+        if (turn === latest) trouble.value = 'This figure cannot be drawn.';
+      }
+    },
+    { immediate: true },
+  );
+  return { drawn, trouble };
+}
+
+const kinds = (setUp: SetUp) =>
+  setUp.map(({ kind, state, lie, place, side, count }) => [kind, state, lie, place, side, count].join()).join(';');
+
+/** A position with a set-up as it usually stands: ready where it ships so, else from the worker. */
+export function usePositionFigure(wanted: MaybeRefOrGetter<{ position: Position | undefined; setUp: SetUp }>) {
+  const standard = useStandardFigures();
+  const ready = computed((): DrawnFigure | undefined => {
+    const { position, setUp } = toValue(wanted);
+    const usual = position?.setUps[0]?.items;
+    return position && usual && kinds(usual) === kinds(setUp) ? standard.value[position.id] : undefined;
+  });
+  const { drawn } = useDrawnFigure(() => (ready.value ? undefined : requestFor(toValue(wanted))));
+  return computed(() => ready.value ?? drawn.value);
+}

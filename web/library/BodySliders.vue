@@ -1,0 +1,80 @@
+<script setup lang="ts">
+import Slider from 'primevue/slider';
+import { MAX_STATURE_CM, MIN_STATURE_CM, ORDINARY, TABLE_STATURE_CM, type Flexibility } from '#core/body';
+
+/** The body a figure is drawn for: stature and three measures of flexibility. */
+const statureCm = defineModel<number>('statureCm', { required: true });
+const flexibility = defineModel<Flexibility>('flexibility', { required: true });
+const emit = defineEmits<{ moving: [boolean] }>();
+
+const MEASURES = [
+  { key: 'hipFold', label: 'Hip fold', least: 80, most: 140, says: 'straight leg raised, from the floor' },
+  { key: 'kneeOpening', label: 'Knee opening', least: 40, most: 90, says: 'knee falling out, from upright' },
+  { key: 'shoulder', label: 'Shoulder', least: 110, most: 180, says: 'arm lifted overhead' },
+] as const;
+
+function setStature(value: number | number[]): void {
+  emit('moving', true);
+  statureCm.value = Number(value);
+}
+function setMeasure(key: keyof Flexibility, value: number | number[]): void {
+  emit('moving', true);
+  flexibility.value = { ...flexibility.value, [key]: Number(value) };
+}
+function reset(): void {
+  statureCm.value = TABLE_STATURE_CM;
+  flexibility.value = { ...ORDINARY };
+}
+</script>
+
+<template>
+  <div class="sliders">
+    <div class="slider">
+      <span id="stature-label">Stature</span>
+      <Slider
+        :model-value="statureCm"
+        :min="MIN_STATURE_CM"
+        :max="MAX_STATURE_CM"
+        aria-labelledby="stature-label"
+        @update:model-value="setStature"
+        @slideend="emit('moving', false)"
+      />
+      <strong>{{ statureCm }} cm</strong>
+    </div>
+    <div v-for="{ key, label, least, most, says } in MEASURES" :key="key" class="slider" :title="says">
+      <span :id="`${key}-label`">{{ label }}</span>
+      <Slider
+        :model-value="flexibility[key]"
+        :min="least"
+        :max="most"
+        :aria-labelledby="`${key}-label`"
+        @update:model-value="setMeasure(key, $event)"
+        @slideend="emit('moving', false)"
+      />
+      <strong>{{ flexibility[key] }}°</strong>
+    </div>
+    <button type="button" class="link-button" @click="reset">Usual body</button>
+  </div>
+</template>
+
+<style scoped>
+.sliders {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(250px, 1fr));
+  gap: 6px 28px;
+  align-items: center;
+}
+.slider {
+  display: grid;
+  grid-template-columns: 96px 1fr 54px;
+  gap: 14px;
+  align-items: center;
+  min-height: 32px;
+}
+.slider strong {
+  text-align: right;
+}
+.link-button {
+  justify-self: start;
+}
+</style>

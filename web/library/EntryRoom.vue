@@ -1,0 +1,305 @@
+<script setup lang="ts">
+import SelectButton from 'primevue/selectbutton';
+import { computed, ref, shallowRef, watch } from 'vue';
+import { ORDINARY, TABLE_STATURE_CM, VIEWS, type Flexibility } from '#core/body';
+import { APPROACH_LABELS, APPROACHES, familyLabel } from '#core/catalogue';
+import { mirrorSetUp, setUpRowInWords } from '#core/props';
+import { builtInLibrary } from '#library';
+import FigureView from '../figures/FigureView.vue';
+import { requestFor, useDrawnFigure } from '../figures/use-figure';
+import AppIcon from '../shared/AppIcon.vue';
+import BodySliders from './BodySliders.vue';
+import MeasuredRow from './MeasuredRow.vue';
+import UsedIn from './UsedIn.vue';
+import VariationCard from './VariationCard.vue';
+import { momentInWords } from './moments';
+import { SIDES_WORDS, TRAIT_WORDS, usualInWords } from './words';
+
+/** One position: how it looks from all sides and for whom, how it is taught, and where it is used. */
+const { id } = defineProps<{ id: string }>();
+
+const entry = computed(() => builtInLibrary.position(id));
+const setUpId = ref('');
+const side = ref<'left' | 'right'>('left');
+const statureCm = ref(TABLE_STATURE_CM);
+const flexibility = shallowRef<Flexibility>({ ...ORDINARY });
+const moving = ref(false);
+
+watch(
+  entry,
+  (now) => {
+    setUpId.value = now?.setUps[0]?.id ?? '';
+    side.value = 'left';
+  },
+  { immediate: true },
+);
+// A slider moved by the keyboard has no end of its own; the fine drawing follows when it has been still for a moment.
+let stillFor: ReturnType<typeof setTimeout> | undefined;
+watch([statureCm, flexibility], () => {
+  clearTimeout(stillFor);
+  stillFor = setTimeout(() => (moving.value = false), 250);
+});
+
+const setUp = computed(() => entry.value?.setUps.find((one) => one.id === setUpId.value) ?? entry.value?.setUps[0]);
+const twoSided = computed(() => entry.value?.sides === 'each' || entry.value?.sides === 'crossing');
+const rows = computed(() => {
+  const items = setUp.value?.items ?? [];
+  return side.value === 'right' ? mirrorSetUp(items) : items;
+});
+const body = computed(() => ({ statureCm: statureCm.value, flexibility: flexibility.value }));
+const request = (view?: (typeof VIEWS)[keyof typeof VIEWS], coarse = moving.value) =>
+  requestFor({
+    position: entry.value,
+    setUp: setUp.value?.items ?? [],
+    body: body.value,
+    coarse,
+    ...(view ? { view } : {}),
+  });
+const own = useDrawnFigure(() => request());
+const views = [
+  { name: 'From the side', ...useDrawnFigure(() => (moving.value ? undefined : request(VIEWS.side))) },
+  { name: 'From above', ...useDrawnFigure(() => (moving.value ? undefined : request(VIEWS.above))) },
+  { name: 'From the front', ...useDrawnFigure(() => (moving.value ? undefined : request(VIEWS.front))) },
+];
+const names = computed(() => [entry.value?.names.sanskrit, entry.value?.names.yin].filter(Boolean).join(' · '));
+const approaches = computed(() => APPROACHES.filter((approach) => entry.value?.defaults[approach]));
+const sideOptions = [
+  { label: 'Left side', value: 'left' },
+  { label: 'Right side', value: 'right' },
+];
+</script>
+
+<template>
+  <main v-if="entry && setUp">
+    <header>
+      <RouterLink to="/library" class="back"><AppIcon name="back" />Library</RouterLink>
+      <h1>{{ entry.names.english }}</h1>
+      <p class="quiet">
+        {{ names }}<template v-if="names"> · </template>{{ familyLabel(entry.family) }}, {{ SIDES_WORDS[entry.sides] }}
+        <template v-if="entry.leftMeans"> (left: {{ entry.leftMeans }})</template>
+      </p>
+    </header>
+    <div class="page">
+      <section class="look" aria-label="How it looks">
+        <div class="choices">
+          <SelectButton
+            v-model="setUpId"
+            :options="entry.setUps"
+            option-label="name"
+            option-value="id"
+            :allow-empty="false"
+            aria-label="Set-up"
+          />
+          <SelectButton
+            v-if="twoSided"
+            v-model="side"
+            :options="sideOptions"
+            option-label="label"
+            option-value="value"
+            :allow-empty="false"
+            aria-label="Side"
+          />
+        </div>
+        <div class="large">
+          <FigureView
+            :figure="own.drawn.value"
+            :mirrored="side === 'right'"
+            :label="`${entry.names.english}, ${setUp.name}`"
+          />
+          <p v-if="own.trouble.value" class="caution" role="alert">{{ own.trouble.value }}</p>
+        </div>
+        <div class="views">
+          <figure v-for="{ name, drawn } in views" :key="name">
+            <FigureView :figure="drawn.value" :mirrored="side === 'right'" :label="name" />
+            <figcaption class="small quiet">{{ name }}</figcaption>
+          </figure>
+        </div>
+        <BodySliders v-model:stature-cm="statureCm" v-model:flexibility="flexibility" @moving="moving = $event" />
+        <MeasuredRow v-if="own.drawn.value" :measures="own.drawn.value.measures" :mirrored="side === 'right'" />
+      </section>
+      <section class="told">
+        <p class="aims">{{ entry.aims }}</p>
+        <p class="small quiet">Works on {{ entry.areas.join(', ') }}.</p>
+        <dl>
+          <template v-for="approach in approaches" :key="approach">
+            <dt>{{ APPROACH_LABELS[approach] }}</dt>
+            <dd>{{ usualInWords(entry.defaults, approach) }}</dd>
+          </template>
+        </dl>
+        <h2>{{ setUp.name }}</h2>
+        <ul v-if="rows.length > 0" class="lines">
+          <li v-for="row in rows" :key="row.id">
+            {{ setUpRowInWords(row) }}<span v-if="row.optional" class="quiet">, if wished</span
+            ><span v-if="row.why" class="quiet">: {{ row.why }}</span>
+          </li>
+        </ul>
+        <p v-else class="quiet">No props.</p>
+        <h2>Way in</h2>
+        <ol class="lines">
+          <li v-for="way in entry.waysIn" :key="way">{{ way }}</li>
+        </ol>
+        <template v-if="entry.prompts.length > 0">
+          <h2>What to say</h2>
+          <ul class="lines">
+            <li v-for="prompt in entry.prompts" :key="prompt.text">
+              <span class="quiet">{{ momentInWords(prompt.at) }}:</span> {{ prompt.text }}
+            </li>
+          </ul>
+        </template>
+        <h2>Way out</h2>
+        <ol class="lines">
+          <li v-for="way in entry.waysOut" :key="way">{{ way }}</li>
+        </ol>
+        <p v-if="entry.loosen">Loosen: {{ entry.loosen }}</p>
+        <p v-if="entry.answer">Answer: {{ entry.answer }}</p>
+        <div class="variations">
+          <VariationCard title="Easier" :variation="entry.easier" :entry="entry" @set-up="setUpId = $event" />
+          <VariationCard title="Stronger" :variation="entry.stronger" :entry="entry" @set-up="setUpId = $event" />
+        </div>
+        <div class="cautions">
+          <AppIcon name="warn" :size="16" class="caution" />
+          <div>
+            <p>{{ entry.caution }}</p>
+            <p v-if="entry.traits.length > 0" class="small quiet">
+              Look out for: {{ entry.traits.map((trait) => TRAIT_WORDS[trait].toLowerCase()).join(', ') }}.
+            </p>
+            <p class="small quiet">
+              Usual cautions, not medical advice. With a condition, ask a doctor or licensed practitioner.
+            </p>
+          </div>
+        </div>
+        <UsedIn :uses="(step) => step.kind === 'hold' && step.position === entry!.id" />
+      </section>
+    </div>
+  </main>
+  <main v-else class="missing">
+    <h1>Not in the library</h1>
+    <p>This entry is not here any more. <RouterLink to="/library">Back to the library</RouterLink></p>
+  </main>
+</template>
+
+<style scoped>
+header {
+  padding: 10px 32px 12px;
+  border-bottom: 1px solid var(--line-strong);
+}
+.back {
+  display: inline-flex;
+  gap: 4px;
+  align-items: center;
+  min-height: 24px;
+  color: var(--main);
+  font-weight: 600;
+  text-decoration: none;
+}
+h1 {
+  font-size: 30px;
+  line-height: 36px;
+}
+.page {
+  display: grid;
+  grid-template-columns: minmax(0, 1.35fr) minmax(0, 1fr);
+}
+.look {
+  padding: 16px 32px 24px;
+  border-right: 1px solid var(--line-strong);
+  background: var(--sheet);
+}
+.told {
+  padding: 16px 32px 32px 28px;
+}
+.choices {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
+.large {
+  height: 320px;
+  margin: 14px 0;
+}
+.views {
+  display: grid;
+  grid-template-columns: repeat(3, 1fr);
+  gap: 16px;
+  margin-bottom: 16px;
+  padding: 12px 0;
+  border-top: 1px solid var(--line);
+  border-bottom: 1px solid var(--line);
+}
+figure {
+  margin: 0;
+}
+.views :deep(svg) {
+  height: 130px;
+}
+figcaption {
+  margin-top: 4px;
+  text-align: center;
+}
+.aims {
+  font-size: 17px;
+  line-height: 23px;
+}
+h2 {
+  margin-top: 16px;
+  font-size: 19px;
+  line-height: 24px;
+}
+dl {
+  display: grid;
+  grid-template-columns: max-content 1fr;
+  gap: 0 14px;
+  margin: 10px 0 0;
+}
+dt {
+  font-weight: 600;
+}
+dd {
+  margin: 0;
+}
+.lines li {
+  padding: 2px 0;
+}
+ol.lines {
+  padding-left: 18px;
+  list-style: decimal;
+}
+.variations {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 16px;
+  margin-top: 16px;
+}
+.cautions {
+  display: flex;
+  gap: 10px;
+  margin-top: 16px;
+  padding-top: 12px;
+  border-top: 1px solid var(--line);
+}
+.missing {
+  padding: 40px 32px;
+}
+@media (width < 900px) {
+  .page {
+    grid-template-columns: 1fr;
+  }
+  .look {
+    border-right: 0;
+  }
+}
+@media (width < 640px) {
+  header,
+  .look,
+  .told {
+    padding-right: 16px;
+    padding-left: 16px;
+  }
+  .views {
+    grid-template-columns: 1fr;
+  }
+  .variations {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

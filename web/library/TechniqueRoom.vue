@@ -1,0 +1,111 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { breathCost } from '#core/breath';
+import { clockOfMs } from '#core/time';
+import { builtInLibrary } from '#library';
+import AppIcon from '../shared/AppIcon.vue';
+import UsedIn from './UsedIn.vue';
+
+/** One breath technique: what a round of it is, how it is taught, and what it asks of whom. */
+const { id } = defineProps<{ id: string }>();
+
+const technique = computed(() => builtInLibrary.technique(id));
+const usual = computed(() => {
+  if (!technique.value) return '';
+  const { practice } = technique.value;
+  const rounds = practice.sets.reduce((sum, set) => sum + set.rounds, 0);
+  return `${rounds} ${rounds === 1 ? 'round' : 'rounds'}, ${clockOfMs(breathCost(practice).lengthMs)}`;
+});
+</script>
+
+<template>
+  <main v-if="technique">
+    <RouterLink to="/library" class="back"><AppIcon name="back" />Library</RouterLink>
+    <h1>{{ technique.names.english }}</h1>
+    <p class="quiet">{{ technique.names.sanskrit }}</p>
+    <p class="aims">{{ technique.round }}</p>
+    <dl>
+      <dt>Usually</dt>
+      <dd>{{ usual }}</dd>
+      <dt>Seat</dt>
+      <dd>{{ technique.seat }}</dd>
+      <dt>First</dt>
+      <dd>{{ technique.gates }}</dd>
+    </dl>
+    <h2>How it is taught</h2>
+    <ol>
+      <li v-for="step in technique.taught" :key="step">{{ step }}</li>
+    </ol>
+    <h2>Common mistakes</h2>
+    <p>{{ technique.mistakes }}</p>
+    <div class="cautions">
+      <AppIcon name="warn" :size="16" class="caution" />
+      <div>
+        <p>{{ technique.caution }}</p>
+        <p class="small quiet">
+          Usual cautions, not medical advice. With a condition, ask a doctor or licensed practitioner.
+        </p>
+      </div>
+    </div>
+    <UsedIn :uses="(step) => step.kind === 'breath' && step.technique === technique!.id" />
+  </main>
+  <main v-else>
+    <h1>Not in the library</h1>
+    <p>This technique is not here any more. <RouterLink to="/library">Back to the library</RouterLink></p>
+  </main>
+</template>
+
+<style scoped>
+main {
+  max-width: 760px;
+  padding: 10px 32px 32px;
+}
+.back {
+  display: inline-flex;
+  gap: 4px;
+  align-items: center;
+  color: var(--main);
+  font-weight: 600;
+  text-decoration: none;
+}
+h1 {
+  font-size: 30px;
+  line-height: 36px;
+}
+h2 {
+  margin-top: 18px;
+  font-size: 19px;
+  line-height: 24px;
+}
+.aims {
+  margin-top: 8px;
+  font-size: 17px;
+  line-height: 23px;
+}
+dl {
+  display: grid;
+  grid-template-columns: max-content 1fr;
+  gap: 2px 14px;
+  margin: 10px 0 0;
+}
+dt {
+  font-weight: 600;
+}
+dd {
+  margin: 0;
+}
+ol {
+  padding-left: 18px;
+  list-style: decimal;
+}
+li {
+  padding: 2px 0;
+}
+.cautions {
+  display: flex;
+  gap: 10px;
+  margin-top: 16px;
+  padding-top: 12px;
+  border-top: 1px solid var(--line);
+}
+</style>

@@ -1,0 +1,114 @@
+import {
+  APPROACH_LABELS,
+  AREAS,
+  FAMILIES,
+  familyLabel,
+  TRAITS,
+  type Approach,
+  type Chosen,
+  type Position,
+} from '#core/catalogue';
+import { propKind, type PropKind } from '#core/props';
+import { clockOfSeconds } from '#core/time';
+
+const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
+
+export const TRAIT_WORDS: Record<Position['traits'][number], string> = {
+  headBelowHeart: 'Head below the heart',
+  prone: 'Face down',
+  flatSupine: 'Flat on the back',
+  deepKneeBend: 'Deep knee bend',
+  loadedSpinalFold: 'Loaded fold of the back',
+  endRangeHip: 'Hips at their end',
+  backBend: 'Back bend',
+  twist: 'Twist',
+  neckLoad: 'Weight on the neck',
+  armsOverhead: 'Arms overhead',
+  inversion: 'Legs above the heart',
+  longUnmovingHold: 'Long and unmoving',
+};
+
+interface Group<G extends keyof Chosen = keyof Chosen> {
+  group: G;
+  title: string;
+  options: { value: Chosen[G][number]; label: string }[];
+}
+
+const PROP_OPTIONS: (PropKind | 'none')[] = ['flatBolster', 'blanket', 'block', 'pillow', 'chair', 'strap', 'none'];
+
+/** The filters of the library, in the order in which teachers choose. */
+export const FILTERS: readonly Group[] = [
+  {
+    group: 'approach',
+    title: 'Approach',
+    options: (['restorative', 'yin', 'pranayama'] as const).map((value) => ({ value, label: APPROACH_LABELS[value] })),
+  },
+  {
+    group: 'family',
+    title: 'Place',
+    options: FAMILIES.map((value) => ({ value, label: capital(familyLabel(value)) })),
+  },
+  { group: 'area', title: 'Works on', options: AREAS.map((value) => ({ value, label: capital(value) })) },
+  {
+    group: 'sides',
+    title: 'Sides',
+    options: [
+      { value: 'together', label: 'Together' },
+      { value: 'sides', label: 'Left, then right' },
+    ],
+  },
+  {
+    group: 'props',
+    title: 'Props at hand',
+    options: PROP_OPTIONS.map((value) => ({
+      value,
+      label: value === 'none' ? 'No props' : capital(propKind(value).plural),
+    })),
+  },
+  {
+    group: 'length',
+    title: 'Held for',
+    options: [
+      { value: 'short', label: 'Up to 2 min' },
+      { value: 'middle', label: 'Up to 4 min' },
+      { value: 'long', label: 'Longer' },
+    ],
+  },
+  { group: 'leaveOut', title: 'Leave out', options: TRAITS.map((value) => ({ value, label: TRAIT_WORDS[value] })) },
+];
+
+/** How long it is usually held, from the shortest to the longest of its approaches: `3 to 8 min`. */
+export function rangeInWords({ defaults }: Position): string {
+  const ranges = Object.values(defaults);
+  const least = Math.min(...ranges.map(({ minSeconds }) => minSeconds));
+  const most = Math.max(...ranges.map(({ maxSeconds }) => maxSeconds));
+  const minutes = (seconds: number) => (seconds % 60 === 0 ? String(seconds / 60) : clockOfSeconds(seconds));
+  return `${minutes(least)} to ${minutes(most)} min`;
+}
+
+/** The props of the first set-up in a few words: `bolster, 2 blankets`. */
+export function propsInWords({ setUps }: Position): string {
+  const counts = new Map<PropKind, number>();
+  for (const { kind, count, side, optional } of setUps[0]?.items ?? []) {
+    if (!optional) counts.set(kind, (counts.get(kind) ?? 0) + count * (side === 'each' ? 2 : 1));
+  }
+  const words = [...counts].map(([kind, count]) =>
+    count > 1 ? `${count} ${propKind(kind).plural}` : propKind(kind).label,
+  );
+  return words.join(', ') || 'no props';
+}
+
+/** Length and range in one approach: `3:00, from 2:00 to 5:00, strength 2`. */
+export function usualInWords(defaults: Position['defaults'], approach: Approach): string {
+  const usual = defaults[approach];
+  if (!usual) return '';
+  const { seconds, minSeconds, maxSeconds, strength } = usual;
+  return `${clockOfSeconds(seconds)}, from ${clockOfSeconds(minSeconds)} to ${clockOfSeconds(maxSeconds)}, strength ${strength}`;
+}
+
+export const SIDES_WORDS: Record<Position['sides'], string> = {
+  together: 'both sides together',
+  each: 'left, then right',
+  crossing: 'one in front, then the other',
+  one: 'one side',
+};
