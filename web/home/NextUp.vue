@@ -7,6 +7,7 @@ import { clockOfMs } from '#core/time';
 import { propShelf, type Timeline } from '#core/timeline';
 import type { ListedPlan } from '#api';
 import AppIcon from '../shared/AppIcon.vue';
+import FigureFrieze from './FigureFrieze.vue';
 import { clockTime, startInWords } from '../shared/dates';
 import SessionRibbon from '../shared/ribbon/SessionRibbon.vue';
 import { people, spareInWords } from '../shared/plan-words';
@@ -52,6 +53,7 @@ const bring = computed(() =>
       <Button label="Open the plan" outlined class="big" @click="router.push(`/plans/${stored.id}`)" />
       <Button label="Teach this one" class="big main" @click="router.push(`/teach/${stored.id}`)" />
     </div>
+    <FigureFrieze :plan="plan" />
     <SessionRibbon :plan="plan" :timeline="timeline" :start-ms="startMs" @select="router.push(`/plans/${stored.id}`)" />
     <div class="foot">
       <p v-for="check in checks" :key="check" class="caution strong check">

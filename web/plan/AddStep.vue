@@ -4,6 +4,7 @@ import { nextTick, ref, useTemplateRef } from 'vue';
 import { addStep } from '#core/plan';
 import { newId } from '../stores/browser';
 import { useEditor } from '../stores/editor';
+import PositionFigure from '../figures/PositionFigure.vue';
 import AppIcon from '../shared/AppIcon.vue';
 import { suggestSteps, type Suggestion } from './suggest';
 
@@ -55,13 +56,24 @@ defineExpose({ focus });
       placeholder="Add a step: a position, a breath, rest, talk"
       :input-props="{ 'aria-label': 'Add a step' }"
       fluid
+      scroll-height="420px"
       @complete="find"
       @option-select="add($event.value)"
     >
       <template #option="{ option }: { option: Suggestion }">
         <span class="option">
-          <span class="strong">{{ option.name }}</span>
-          <span class="small quiet">{{ option.says }}</span>
+          <span class="picture"
+            ><PositionFigure
+              v-if="option.position"
+              :position="option.position"
+              :set-up="option.position.setUps[0]?.items ?? []"
+              label=""
+              :least="1500"
+          /></span>
+          <span class="words">
+            <span class="strong">{{ option.name }}</span>
+            <span class="small quiet">{{ option.says }}</span>
+          </span>
         </span>
       </template>
       <template #empty>Nothing by that name.</template>
@@ -102,8 +114,18 @@ defineExpose({ focus });
   background: var(--paper);
 }
 .option {
+  display: grid;
+  grid-template-columns: 84px minmax(0, 1fr);
+  gap: 12px;
+  align-items: center;
+}
+.picture {
+  height: 46px;
+}
+.words {
   display: flex;
   flex-direction: column;
+  min-width: 0;
 }
 @media (width < 640px) {
   .add {

@@ -3,6 +3,8 @@ import { computed } from 'vue';
 import type { Step } from '#core/plan';
 import { clockOfMs, spokenMs, type Ms } from '#core/time';
 import AppIcon from '../shared/AppIcon.vue';
+import { builtInLibrary } from '#library';
+import StepFigure from '../figures/StepFigure.vue';
 import SideGlyph from '../shared/SideGlyph.vue';
 import RowSpine from './RowSpine.vue';
 import { stepInWords } from './step-words';
@@ -23,6 +25,7 @@ const { step, index, leftMs, rightMs, bothMs, totalMs, warning, pxPerMs, selecte
 }>();
 
 const thin = computed(() => step.kind !== 'hold' && step.kind !== 'breath');
+const drawn = computed(() => step.kind === 'hold' && builtInLibrary.position(step.position) !== undefined);
 const words = computed(() => stepInWords(step));
 const said = computed(() => {
   const sides = leftMs + rightMs > 0 ? `left ${spokenMs(leftMs)}, right ${spokenMs(rightMs)}, ` : '';
@@ -40,7 +43,11 @@ const said = computed(() => {
     :tabindex="reachable ? 0 : -1"
   >
     <span class="number">{{ index + 1 }}</span>
-    <span class="figure"><SideGlyph v-if="!thin" :step="step" /></span>
+    <span class="figure" :class="{ drawn }"
+      ><StepFigure v-if="drawn && step.kind === 'hold'" :step="step" :least="1500" /><SideGlyph
+        v-else-if="!thin"
+        :step="step"
+    /></span>
     <span class="names">
       <span class="name">{{ step.name }}</span>
       <span v-if="!thin" class="small words">{{ words }}</span>
@@ -97,6 +104,10 @@ const said = computed(() => {
 }
 .figure {
   justify-self: end;
+}
+.figure.drawn {
+  width: 66px;
+  height: 32px;
 }
 .names {
   display: flex;

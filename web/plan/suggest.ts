@@ -1,4 +1,4 @@
-import { familyLabel, matchScore, type Approach } from '#core/catalogue';
+import { familyLabel, findPositions, matchScore, NOTHING_CHOSEN, type Approach, type Position } from '#core/catalogue';
 import { breathFrom, holdDefaults, holdFrom, holdNamed, moveStep, restStep, talkStep, type Step } from '#core/plan';
 import { clockOfSeconds } from '#core/time';
 import { POSITIONS, TECHNIQUES } from '#library';
@@ -7,6 +7,8 @@ import { POSITIONS, TECHNIQUES } from '#library';
 export interface Suggestion {
   name: string;
   says: string;
+  /** Drawn beside its name. */
+  position?: Position;
   make: (id: string, approach: Approach) => Step;
 }
 
@@ -36,6 +38,7 @@ const ENTRIES: Entry[] = [
         .filter(Boolean)
         .join(' · '),
       names: [english, sanskrit, yin, position.short],
+      position,
       make: (id: string, approach: Approach) => holdFrom(position, approach, id),
     };
   }),
@@ -59,11 +62,17 @@ export function suggestSteps(query: string): Suggestion[] {
     .filter(({ score }) => score > 0)
     .sort((a, b) => b.score - a.score || a.entry.name.length - b.entry.name.length)
     .map(({ entry }) => entry);
+  // Then what the library's search finds by a part of the body or a prop.
+  const byName = new Set(found.map(({ position }) => position));
+  const alsoFound = findPositions(POSITIONS, asked, NOTHING_CHOSEN)
+    .filter((position) => !byName.has(position))
+    .map((position) => ENTRIES.find((entry) => entry.position === position)!);
   const name = asked.slice(0, 120);
   const own: Suggestion = {
     name: `“${name}”`,
     says: 'a hold of your own under this name',
     make: (id) => holdNamed(name, id),
   };
-  return found.some((entry) => matchScore(asked, entry.names) === 4) ? found : [...found, own];
+  const all = [...found, ...alsoFound];
+  return found.some((entry) => matchScore(asked, entry.names) === 4) ? all : [...all, own];
 }

@@ -1,12 +1,19 @@
 <script setup lang="ts">
 import { computed } from 'vue';
+import type { HoldStep } from '#core/plan';
 import type { Coming } from '#core/run';
 import { clockOfMs } from '#core/time';
+import StepFigure from '../figures/StepFigure.vue';
 import type { Session } from './use-session';
 import { comingDetail, comingTitle, countdown } from './words';
 
 /** What comes next, after which change, and with which props. */
 const { session } = defineProps<{ session: Session }>();
+
+function holdOf({ phase }: Coming): HoldStep | undefined {
+  const step = session.plan.steps[phase.stepIndex];
+  return step?.kind === 'hold' ? step : undefined;
+}
 
 const rows = computed(() => {
   const { phase, groupMoreMs } = session.state.value;
@@ -25,6 +32,8 @@ const rows = computed(() => {
       lead: i > 0 ? 'after that' : afterMs >= 1000 ? change : 'then',
       title: comingTitle(session.plan, coming, isHere(coming)),
       detail: comingDetail(coming, isHere(coming)),
+      step: holdOf(coming),
+      side: 'side' in coming.phase ? coming.phase.side : 'left',
     };
   });
 });
@@ -36,6 +45,7 @@ const rows = computed(() => {
       <p class="quiet">{{ row.lead }}</p>
       <h2>{{ row.title }}</h2>
       <p class="quiet">{{ row.detail }}</p>
+      <div v-if="row.step" class="figure"><StepFigure :step="row.step" :side="row.side" :least="1500" /></div>
     </section>
     <p v-if="rows.length === 0" class="quiet last">Nothing after this.</p>
   </div>
@@ -49,6 +59,11 @@ const rows = computed(() => {
   overflow: hidden;
   padding: 22px 40px;
   border-left: 1px solid var(--line-strong);
+}
+.figure {
+  height: min(20vh, 150px);
+  margin-top: 8px;
+  opacity: 0.55;
 }
 section + section {
   margin-top: 22px;

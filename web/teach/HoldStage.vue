@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { clockOfMs, spokenMs } from '#core/time';
+import StepFigure from '../figures/StepFigure.vue';
 import ComingPanel from './ComingPanel.vue';
 import type { Session } from './use-session';
 import { countdown, litSide, stageWord } from './words';
@@ -14,6 +15,13 @@ const word = computed(() => {
   if (state.value.status === 'over') return 'The plan is over';
   return state.value.phase ? stageWord(state.value.phase) : '';
 });
+/** The hold that is held or being changed to, for the figure. */
+const held = computed(() => {
+  const { phase, status } = state.value;
+  const step = phase && status !== 'over' ? session.plan.steps[phase.stepIndex] : undefined;
+  return step?.kind === 'hold' ? step : undefined;
+});
+const figureSide = computed(() => (lit.value === 'both' ? 'left' : lit.value));
 const time = computed(() => countdown(state.value.groupMoreMs));
 const share = computed(() => (state.value.groupMs > 0 ? state.value.groupMoreMs / state.value.groupMs : 0));
 const stage = computed(() => (state.value.phase?.kind === 'hold' ? state.value.phase.stage : null));
@@ -50,6 +58,9 @@ const spoken = computed(() => `${word.value}. ${said.value?.kind === 'prompt' ? 
         <strong>{{ stage.name }}</strong>
         <span class="quiet">{{ stageMore }}, part {{ stage.index + 1 }} of {{ stage.count }}</span>
       </p>
+      <div v-if="held" class="figure">
+        <StepFigure :step="held" :side="figureSide" :label="held.name" :least="1500" />
+      </div>
       <p class="prompt">
         <strong v-if="said?.kind === 'prompt'" class="now">{{ said.text }}</strong>
         <template v-else-if="ahead?.kind === 'prompt'"
@@ -128,6 +139,13 @@ const spoken = computed(() => `${word.value}. ${said.value?.kind === 'prompt' ? 
 }
 .paused .time {
   opacity: 0.55;
+}
+.figure {
+  flex: 1 1 0;
+  width: 100%;
+  max-width: 640px;
+  min-height: 90px;
+  margin-top: 8px;
 }
 .part,
 .prompt {

@@ -7,6 +7,7 @@ import AppIcon from '../../shared/AppIcon.vue';
 import TimeField from '../../shared/fields/TimeField.vue';
 import { useEdit } from '../use-edit';
 import AfterFields from './AfterFields.vue';
+import HoldFigure from './HoldFigure.vue';
 import HoldLengths from './HoldLengths.vue';
 import SidesFields from './SidesFields.vue';
 import PromptRows from './PromptRows.vue';
@@ -33,6 +34,7 @@ const usualOf = (key: 'enterSeconds' | 'leaveSeconds' | 'switchSeconds'): number
   <div class="top">
     <div class="ways">
       <template v-if="position">
+        <HoldFigure :step="step" :position="position" />
         <p class="small strong">Way in</p>
         <p v-for="way in position.waysIn" :key="way" class="way">{{ way }}</p>
       </template>
