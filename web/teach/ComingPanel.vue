@@ -8,7 +8,11 @@ import type { Session } from './use-session';
 import { comingDetail, comingTitle, countdown } from './words';
 
 /** What comes next, after which change, and with which props. */
-const { session } = defineProps<{ session: Session }>();
+const { session, brief = false } = defineProps<{
+  session: Session;
+  /** Only the very next: where it stands in a corner of the stage. */
+  brief?: boolean;
+}>();
 
 function holdOf({ phase }: Coming): HoldStep | undefined {
   const step = session.plan.steps[phase.stepIndex];
@@ -24,7 +28,7 @@ const rows = computed(() => {
   const told = session.coming.value.filter(
     (coming, i, all) => isHere(coming) || coming.phase.stepIndex !== all[i - 1]?.phase.stepIndex,
   );
-  return told.slice(0, 2).map((coming, i) => {
+  return told.slice(0, brief ? 1 : 2).map((coming, i) => {
     const afterMs = coming.afterMs + (i === 0 && changing ? groupMoreMs : 0);
     const change = changing ? `in ${countdown(afterMs)}` : `then, after a change of ${clockOfMs(afterMs)}`;
     return {
@@ -40,7 +44,7 @@ const rows = computed(() => {
 </script>
 
 <template>
-  <div class="panel">
+  <div class="panel" :class="{ brief }">
     <section v-for="row in rows" :key="row.key">
       <p class="quiet">{{ row.lead }}</p>
       <h2>{{ row.title }}</h2>
@@ -65,6 +69,26 @@ const rows = computed(() => {
   margin-top: 8px;
   opacity: 0.55;
 }
+/* In the corner of the stage: the figure beside the words, under the time. */
+.brief section {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 220px;
+  gap: 0 20px;
+  align-content: end;
+}
+.brief section > * {
+  grid-column: 1;
+}
+.brief h2 {
+  font-size: 28px;
+  line-height: 34px;
+}
+.brief .figure {
+  grid-row: 1 / 5;
+  grid-column: 2;
+  height: 128px;
+  margin: 0;
+}
 section + section {
   margin-top: 22px;
   padding-top: 22px;
@@ -77,9 +101,6 @@ h2 {
 }
 .quiet::first-letter {
   text-transform: none;
-}
-:global(.lit-both) .panel section + section {
-  display: none;
 }
 @media (width < 900px) {
   .panel section + section {

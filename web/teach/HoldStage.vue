@@ -15,10 +15,12 @@ const word = computed(() => {
   if (state.value.status === 'over') return 'The plan is over';
   return state.value.phase ? stageWord(state.value.phase) : '';
 });
-/** The hold that is held or being changed to, for the figure. */
+/** The hold that is held, for the figure. */
 const held = computed(() => {
   const { phase, status } = state.value;
-  const step = phase && status !== 'over' ? session.plan.steps[phase.stepIndex] : undefined;
+  // While the room changes, what it changes to is drawn with what comes next.
+  const isHeld = phase?.kind === 'hold' && status !== 'over';
+  const step = isHeld ? session.plan.steps[phase.stepIndex] : undefined;
   return step?.kind === 'hold' ? step : undefined;
 });
 const figureSide = computed(() => (lit.value === 'both' ? 'left' : lit.value));
@@ -75,7 +77,7 @@ const spoken = computed(() => `${word.value}. ${said.value?.kind === 'prompt' ? 
         :style="{ height: `${100 * share}%` }"
       />
     </div>
-    <ComingPanel class="coming" :session="session" />
+    <ComingPanel class="coming" :session="session" :brief="lit === 'both'" />
     <p class="sr-only" aria-live="polite">{{ spoken }}</p>
   </section>
 </template>
@@ -119,7 +121,7 @@ const spoken = computed(() => `${word.value}. ${said.value?.kind === 'prompt' ? 
   position: absolute;
   right: 40px;
   bottom: 16px;
-  width: min(38%, 420px);
+  width: min(48%, 560px);
   padding: 0;
   border: 0;
 }
@@ -160,6 +162,10 @@ const spoken = computed(() => `${word.value}. ${said.value?.kind === 'prompt' ? 
 .prompt .quiet,
 .part strong {
   margin-right: 8px;
+}
+.lit-both .figure {
+  align-self: flex-start;
+  max-width: 46%;
 }
 .lit-both .prompt {
   align-self: flex-start;
