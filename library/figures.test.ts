@@ -1,5 +1,18 @@
 import { describe, expect, test } from '@jest/globals';
-import { clearanceOf, draw, lowestOf, measure, mirrorFigure, ORDINARY, settle, STIFF, SUPPLE, svgOf } from '#core/body';
+import {
+  clearanceOf,
+  draw,
+  jointsPastLimits,
+  lowestOf,
+  measure,
+  mirrorFigure,
+  ORDINARY,
+  poseByJoints,
+  settle,
+  STIFF,
+  SUPPLE,
+  svgOf,
+} from '#core/body';
 import { mirrorSetUp, placedProps } from '#core/props';
 import { builtInLibrary, POSITIONS } from '#library';
 
@@ -34,6 +47,14 @@ describe.each(POSITIONS.map((entry) => [entry.id, entry] as const))('the figure 
   test('reaches what it is to reach', () => {
     const { body } = settle(entry.figure, propsOf(id), 165, ORDINARY);
     for (const limb of [body.legs.left, body.legs.right]) expect(limb.shortCm).toBeLessThan(2);
+  });
+
+  test('asks no joint for more than a body has', () => {
+    for (const [, body] of BODIES) {
+      const settled = settle(entry.figure, propsOf(id), 165, body);
+      const past = jointsPastLimits(poseByJoints(settled.pose, settled.body));
+      expect(past.map(({ side, reason }) => `${side}: ${reason}`)).toEqual([]);
+    }
   });
 
   test('mirrored with its props it is the mirror image', () => {

@@ -10,3 +10,6 @@ export { COARSE_CM, draw, FINE_CM, type Drawing } from './draw/drawing';
 export { ID_MARK, svgOf } from './draw/svg';
 export { mirrorFigure, mirrorPose } from './mirror';
 export { clearanceOf, lowestOf, measure, type Measures } from './measure';
+export { poseByJoints } from './by-joints';
+export { JOINT_LIMITS, jointsPastLimits, LIMITED_JOINTS, type JointLimit, type PastLimit } from './joint-limits';
+export { JOINT_NAMES, isLimbJoint, jointOf, setJoint, type JointName } from './joints';

@@ -69,10 +69,13 @@ function handFrame(hand: Hand, forearm: Mat3, side: Side): Mat3 {
 }
 
 /** Where the knee points for a swivel: 0 up (or forward, where the leg itself is upright), 90 out to the side. */
-function kneePole(from: Vec3, to: Vec3, swivel: number, forward: Vec3, side: Side): Vec3 {
+function kneePole(from: Vec3, to: Vec3, swivel: number, pelvis: Mat3, side: Side): Vec3 {
+  const forward = forwardOf(pelvis);
+  const top = upOf(pelvis);
   const direction = unit(subtract(to, from));
   let ahead = across(Y_AXIS, direction);
-  if (length(ahead) < 0.35) ahead = across(forward, direction);
+  // An upright leg: over the floor, forward is where the pelvis looks, or where its top points when it is tipped.
+  if (length(ahead) < 0.6) ahead = across([forward[0] + top[0], 0, forward[2] + top[2]], direction);
   if (length(ahead) < 1e-6) ahead = across(X_AXIS, direction);
   ahead = unit(ahead);
   let out = cross(direction, ahead);
@@ -94,7 +97,7 @@ function legAt(leg: Leg, root: Vec3, spine: Spine, segments: Segments, k: number
     const [x, y, out] = sided(leg.at, side);
     const wanted: Vec3 = [spine.root[0] + x * k, (leg.hanging ? spine.root[1] : 0) + y * k, spine.root[2] + out * k];
     const target = withinReach(root, wanted, (segments.thigh + segments.shank) * 0.9995);
-    const pole = kneePole(root, target, leg.swivel, forwardOf(spine.rootFrame), side);
+    const pole = kneePole(root, target, leg.swivel, spine.rootFrame, side);
     const bones = reach(root, target, segments.thigh, segments.shank, pole, 'knee');
     return {
       root,

@@ -77,7 +77,7 @@ export const WRIST_ANCHORS = [
 ] as const;
 
 export const Arm = z.discriminatedUnion('kind', [
-  z.strictObject({ kind: z.literal('joints'), shoulder: Triple, elbow: degrees(160), hand: Hand }),
+  z.strictObject({ kind: z.literal('joints'), shoulder: Triple, elbow: degrees(180), hand: Hand }),
   /** By where the wrist is, counted from a place of the body; `elbow` is the direction the elbow points to. */
   z.strictObject({
     kind: z.literal('wrist'),

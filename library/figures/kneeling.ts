@@ -65,7 +65,7 @@ export const KNEELING_FIGURES: Record<string, Figure> = {
       arm: HANDS_AHEAD,
     },
     // The knees go as wide as what lies between them.
-    kneelingFold(112, turn('kneeOut', 20, -20, ['thighs', 'shanks']), turn('ankleOut', 8, -10, ['feet', 'shanks'])),
+    kneelingFold(112, turn('kneeOut', 20, 19.5, ['thighs', 'shanks']), turn('ankleOut', 8, 7.5, ['feet', 'shanks'])),
   ),
   'heart-melting': figure(
     { ...allFours, pitch: 100, lumbar: -14, thoracic: -16, neck: -20, arm: ARMS_LONG },
@@ -124,10 +124,10 @@ export const KNEELING_FIGURES: Record<string, Figure> = {
   ),
   'lunge-hands-inside': figure(
     {
-      pitch: 52,
+      pitch: 38,
       height: 31,
-      lumbar: 16,
-      thoracic: 22,
+      lumbar: 30,
+      thoracic: 30,
       neck: -6,
       left: ankleAt([34, 6.2, 18], 12, FLAT_FOOT),
       right: BACK_KNEE,
@@ -138,10 +138,10 @@ export const KNEELING_FIGURES: Record<string, Figure> = {
   ),
   'lunge-outside': figure(
     {
-      pitch: 56,
+      pitch: 40,
       height: 30,
-      lumbar: 16,
-      thoracic: 22,
+      lumbar: 32,
+      thoracic: 30,
       neck: -6,
       left: ankleAt([34, 6.2, 20], 48, footTo([1, 0, 0.5], [0, -0.9, -0.45])),
       right: BACK_KNEE,
@@ -152,16 +152,16 @@ export const KNEELING_FIGURES: Record<string, Figure> = {
   ),
   'lunge-forearms': figure(
     {
-      pitch: 82,
-      height: 30,
-      lumbar: 20,
-      thoracic: 20,
+      pitch: 30,
+      height: 28,
+      lumbar: 52,
+      thoracic: 36,
       neck: -14,
-      left: ankleAt([34, 6.2, 17], 22, FLAT_FOOT),
+      left: ankleAt([32, 6.2, 24], 26, FLAT_FOOT),
       right: BACK_KNEE,
       arm: wristDown('shoulder', [18, 3.4, -7], [-1, 0.1, 0.3], PALM_DOWN),
     },
-    [...BACK_KNEE_DOWN, put('chest'), ...HANDS_DOWN, turn('neck', -50, 0, ['head'])],
+    [...BACK_KNEE_DOWN, put('chest'), ...HANDS_DOWN, turn('neck', -34, 20, ['head'])],
     'threeQuarter',
   ),
   'swan-upright': figure(

@@ -39,7 +39,7 @@ const ON_HEELS: SettleStep[] = [
   ...SHINS_DOWN,
   put('seat', 'calves'),
   // The heels go as far apart as what stands between them.
-  turn('ankleOut', 6, -20, ['feet', 'shanks']),
+  turn('ankleOut', 6, 5.5, ['feet', 'shanks']),
   lower(['pelvis'], [...HEELS]),
   ...HANDS_DOWN,
 ];

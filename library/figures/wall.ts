@@ -2,7 +2,6 @@ import type { Figure } from '#core/body';
 import { ARMS_DOWN, FEET_DOWN, TRUNK_ON_BACK } from './recipes';
 import {
   ankleAt,
-  ankleOver,
   ARMS_BESIDE,
   armBy,
   figure,
@@ -35,8 +34,8 @@ export const WALL_FIGURES: Record<string, Figure> = {
     'threeQuarterBack',
   ),
   'diamond-at-wall': figure(
-    { ...AT_WALL, leg: ankleOver([12.5, 30, 3.6], 78, footTo([0.1, 1, 0.1], [0, 0.1, -1])), arm: ARMS_BESIDE },
-    [put('legs'), ...TRUNK_ON_BACK, ...ARMS_DOWN],
+    { ...AT_WALL, leg: legBy([96, 46, 56], 98, footTo([0.1, 1, 0.1], [0, 0.1, -1])), arm: ARMS_BESIDE },
+    [put('legs'), ...TRUNK_ON_BACK, turn('hip', 125, 70, ['feet', 'shanks']), ...ARMS_DOWN],
     'threeQuarterBack',
   ),
   'wide-legs-at-wall': figure(

@@ -196,12 +196,12 @@ export const PRONE: PositionText[] = [
       studio(
         'bolster',
         'Forearms on a bolster, soft knee',
-        row('flatBolster', 'arms', { ...across, why: 'forearms need not reach the floor' }),
+        row('flatBolster', 'arms', { why: 'forearms need not reach the floor' }),
         row('blanket', 'knees', { state: 'quarter', side: 'right' }),
       ),
       home(
         'forearms on firm pillows',
-        row('pillow', 'arms', { ...across }),
+        row('pillow', 'arms', { state: 'folded' }),
         row('towel', 'knees', { state: 'folded', side: 'right' }),
       ),
     ],

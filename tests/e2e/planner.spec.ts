@@ -5,15 +5,15 @@ test.describe('writing a plan', () => {
   test('a hold is typed, the totals follow, and it is still there after a reload', async ({ page, request }) => {
     const { id } = await newPlan(request, 'yin');
     await openPlan(page, id);
-    await expect(total(page)).toContainText('72:16');
+    await expect(total(page)).toContainText('72:22');
     await rows(page).nth(3).click();
     await page.getByLabel('Left', { exact: true }).fill('5m');
     await page.keyboard.press('Enter');
-    await expect(total(page)).toContainText('74:16');
+    await expect(total(page)).toContainText('74:22');
     await expect(page.getByLabel('Right', { exact: true })).toHaveValue('5:00');
     await saved(page);
     await page.reload();
-    await expect(total(page)).toContainText('74:16');
+    await expect(total(page)).toContainText('74:22');
     expect((await storedPlan(request, id)).revision).toBe(2);
   });
 
@@ -44,7 +44,7 @@ test.describe('writing a plan', () => {
       await expect(page.getByRole('alert')).toContainText(says);
       await expect(field).toHaveValue(typed);
     }
-    await expect(total(page)).toContainText('72:16');
+    await expect(total(page)).toContainText('72:22');
     expect((await storedPlan(request, id)).revision).toBe(1);
   });
 

@@ -17,7 +17,7 @@ test('two tabs: the one without edits follows; two edits at once are shown and b
   const other = await context.newPage();
   await openPlan(other, id);
   await lengthen(page, 1, '7:00');
-  await expect(total(other)).toContainText('60:41');
+  await expect(total(other)).toContainText('60:47');
 
   await context.route('**/api/plans/*', async (route) =>
     route.request().method() === 'PUT' ? route.abort() : route.continue(),
@@ -29,7 +29,7 @@ test('two tabs: the one without edits follows; two edits at once are shown and b
   await saved(page);
   const dialog = other.getByRole('dialog', { name: 'This plan was changed in two places' });
   await expect(dialog).toBeVisible({ timeout: 15_000 });
-  await expect(dialog).toContainText('62:41');
+  await expect(dialog).toContainText('62:47');
   await dialog.getByRole('button', { name: 'Go on with the version in this window' }).click();
   await expect(dialog).toBeHidden();
   await saved(other);
@@ -49,7 +49,7 @@ test('a lost connection: the edit is kept, survives a reload, and is sent', asyn
   await expect(page.getByRole('status').filter({ hasText: 'Your change is kept here and sent again' })).toBeVisible();
   expect((await storedPlan(request, id)).revision).toBe(1);
   await page.reload();
-  await expect(total(page)).toContainText('60:41');
+  await expect(total(page)).toContainText('60:47');
   await page.unrouteAll();
   await saved(page);
   expect((await storedPlan(request, id)).document.steps[1]).toMatchObject({ sides: { seconds: 420 } });
@@ -70,7 +70,7 @@ test('a busy database or a full disk: a clear message, and the edit is sent agai
   });
   await lengthen(page, 1, '7:00');
   await expect(page.getByRole('status').filter({ hasText: 'The disk is full' })).toBeVisible();
-  await expect(total(page)).toContainText('60:41');
+  await expect(total(page)).toContainText('60:47');
   await expect.poll(async () => (await storedPlan(request, id)).revision, { timeout: 20_000 }).toBe(2);
 });
 

@@ -35,6 +35,20 @@ const night = {
   },
   primary: { color: '#e3a75e', contrastColor: '#1a140a', hoverColor: '#ebb878', activeColor: '#d3964c' },
 };
+/** Choices side by side: the chosen one lies on the sheet, the others in the well. */
+const toggle = {
+  root: {
+    background: 'var(--well)',
+    hoverBackground: 'var(--well)',
+    checkedBackground: 'var(--well)',
+    borderColor: 'var(--well)',
+    checkedBorderColor: 'var(--well)',
+    color: 'var(--ink-2)',
+    hoverColor: 'var(--ink)',
+    checkedColor: 'var(--ink)',
+  },
+  content: { checkedBackground: 'var(--sheet)', checkedShadow: 'none' },
+};
 /** Both themes read their colours from the tokens; only what PrimeVue computes with is given as a number. */
 const fromTokens = {
   highlight: {
@@ -90,6 +104,7 @@ export const ZovrinPreset = definePreset(Aura, {
     colorScheme: { light: { ...light, ...fromTokens }, dark: { ...night, ...fromTokens } },
   },
   components: {
+    togglebutton: { colorScheme: { light: toggle, dark: toggle } },
     button: {
       colorScheme: {
         light: { outlined: { primary: outlined } },

@@ -9,11 +9,13 @@ export interface Lowered {
 
 const HALVINGS = 9;
 const MOST_STEPS = 120;
+/** How far back a start without room is moved at least, where the range itself is small. */
+const LEAST_WAY_BACK = 24;
 
 /**
  * Moves a value from `from` towards `to` until its room is used up. Room per unit of the value changes by no more than
  * `speed`, so each step can be as long as the room there is; what is overstepped by the smallest step is halved away.
- * When the start has no room, the way back (up to eight tenths of the range) is searched for the nearest value that has.
+ * When the start has no room, the way back (at least 24, at most eight tenths of the range) is searched for the nearest value that has.
  */
 export function lower(room: Room, from: number, to: number, speed: number): Lowered {
   const range = Math.abs(to - from);
@@ -29,13 +31,14 @@ export function lower(room: Room, from: number, to: number, speed: number): Lowe
     return inside;
   };
 
+  const farthest = Math.max(range * 0.8, LEAST_WAY_BACK);
   const way = Math.sign(to - from) || 1;
   let value = from;
   let left = room(value);
   if (left < 0) {
     for (let i = 0; i < MOST_STEPS; i++) {
-      const back = value - way * Math.max(-left / speed / 2, least);
-      if (Math.abs(back - from) > range * 0.8) return { value: from, how: 'stuck' };
+      const back = value - way * Math.max(-left / speed / 2, least, 0.4);
+      if (Math.abs(back - from) > farthest) return { value: from, how: 'stuck' };
       const there = room(back);
       if (there >= 0) return { value: halve(back, value), how: 'touched' };
       value = back;

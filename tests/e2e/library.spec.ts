@@ -1,0 +1,119 @@
+import { expect, test, type Page } from '@playwright/test';
+import { newPlan, openPlan, rowNames, rows, saved, storedPlan } from './support';
+
+const cards = (page: Page) => page.getByRole('list', { name: 'Positions' }).getByRole('link');
+const figure = (page: Page, name: string) => page.getByRole('img', { name, exact: true });
+
+test.describe('the library', () => {
+  test('is searched by any name without accents, by a part of the body and by props', async ({ page }) => {
+    await page.goto('/library');
+    await expect(cards(page)).not.toHaveCount(0);
+    const all = await cards(page).count();
+    expect(all).toBeGreaterThanOrEqual(60);
+    // Every card shows its figure.
+    await expect(page.locator('.card .figure-view g path')).not.toHaveCount(0);
+    await page.keyboard.press('/');
+    const search = page.getByRole('searchbox', { name: 'Search the library' });
+    await expect(search).toBeFocused();
+    await search.fill('janu');
+    await expect(cards(page)).toHaveCount(1);
+    await expect(cards(page).first()).toContainText('Head to knee');
+    await search.fill('half butterfly');
+    await expect(cards(page).first()).toContainText('Head to knee');
+    await search.fill('two blocks');
+    await expect(cards(page).filter({ hasText: 'Head to knee' })).toHaveCount(1);
+    await search.fill('sibilant');
+    await expect(page.getByText('Nothing answers this.')).toBeVisible();
+    await page.getByRole('button', { name: 'Show everything' }).click();
+    await expect(cards(page)).toHaveCount(all);
+  });
+
+  test('is filtered, counts what each filter leaves, and keeps it over a reload', async ({ page }) => {
+    await page.goto('/library');
+    const wall = page.getByRole('group', { name: 'Place' }).locator('label', { hasText: 'At the wall' });
+    const count = Number(await wall.locator('.count').textContent());
+    expect(count).toBeGreaterThan(3);
+    await wall.click();
+    await expect(cards(page)).toHaveCount(count);
+    await page.getByRole('group', { name: 'Leave out' }).locator('label', { hasText: 'Legs above the heart' }).click();
+    const left = await cards(page).count();
+    expect(left).toBeLessThan(count);
+    await page.reload();
+    await expect(cards(page)).toHaveCount(left);
+    await page.getByRole('button', { name: /^At the wall/ }).click();
+    await page.getByRole('button', { name: /^leave out/ }).click();
+    await expect(page.getByText('77 of 77')).toBeVisible();
+  });
+
+  test('is walked with the arrow keys and opened with Enter; Back comes to the same search', async ({ page }) => {
+    await page.goto('/library?search=twist');
+    await cards(page).first().focus();
+    await page.keyboard.press('ArrowRight');
+    await expect(cards(page).nth(1)).toBeFocused();
+    const name = await cards(page).nth(1).locator('strong').innerText();
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('heading', { level: 1, name })).toBeVisible();
+    await page.goBack();
+    await expect(page.getByRole('searchbox')).toHaveValue('twist');
+  });
+
+  test('an entry shows the figure from all sides, for another body, for the other side and set-up', async ({
+    page,
+  }) => {
+    await page.goto('/library/head-to-knee');
+    const large = figure(page, 'Head to knee, Forehead on two blocks');
+    await expect(large.locator('path')).not.toHaveCount(0);
+    for (const name of ['From the side', 'From above', 'From the front']) {
+      await expect(figure(page, name).locator('path')).not.toHaveCount(0);
+    }
+    const before = await large.innerHTML();
+    await page.getByRole('slider', { name: 'Hip fold' }).focus();
+    await page.keyboard.press('Home');
+    await expect(page.getByText('80°')).toBeVisible();
+    await expect.poll(() => large.innerHTML()).not.toBe(before);
+    await expect(page.getByText('Free under')).toContainText('head');
+    await page.getByRole('button', { name: 'Usual body' }).click();
+    await page.getByRole('button', { name: 'Right side' }).click();
+    await expect(large.locator('g[transform^=matrix]')).toHaveCount(1);
+    await expect(page.getByText('2 blocks, flat, under the forehead, right')).toBeVisible();
+    await page.getByRole('button', { name: /^At home/ }).click();
+    await expect(page.getByText('pillow, folded in two, under the forehead, right')).toBeVisible();
+    await expect(page.getByRole('link', { name: 'Before the night shift' })).toBeVisible();
+  });
+
+  test('a breath technique says what a round is and how it is taught', async ({ page }) => {
+    await page.goto('/library?search=bhramari');
+    await page.getByRole('link', { name: /Humming breath/ }).click();
+    await expect(page.getByText('1 round = 1 cycle: in quietly, out humming')).toBeVisible();
+    await expect(page.getByText('Not with an ear infection')).toBeVisible();
+  });
+
+  test('an entry that is not there says so and leads back', async ({ page }) => {
+    await page.goto('/library/nowhere');
+    await expect(page.getByText('This entry is not here any more.')).toBeVisible();
+    await page.getByRole('link', { name: 'Back to the library' }).click();
+    await expect(page.getByRole('heading', { name: 'Library' })).toBeVisible();
+  });
+});
+
+test('picking from the planner: the same search, with figures, from the keyboard', async ({ page, request }) => {
+  const { id } = await newPlan(request, 'yin');
+  await openPlan(page, id);
+  await rows(page).last().click();
+  await page.keyboard.press('a');
+  await page.keyboard.type('outer hips');
+  const options = page.getByRole('listbox', { name: /Option List/i }).getByRole('option');
+  await expect(options.first()).toBeVisible();
+  await expect(options.first().locator('svg path')).not.toHaveCount(0);
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('Enter');
+  await saved(page);
+  const { document } = await storedPlan(request, id);
+  const added = document.steps.at(-1)!;
+  expect(added.kind).toBe('hold');
+  expect(await rowNames(page)).toContain(added.name);
+  // It came with the defaults of the plan's approach, and stands there with its figure.
+  await expect(page.getByRole('img', { name: added.name, exact: true }).locator('path')).not.toHaveCount(0);
+  await page.getByRole('group', { name: 'Seen from' }).getByRole('button', { name: 'Above' }).click();
+  await expect(page.getByRole('img', { name: added.name, exact: true }).locator('path')).not.toHaveCount(0);
+});
