@@ -26,7 +26,7 @@ export const JOINT_LIMITS: Partial<Record<JointName, JointLimit>> = {
   neckTurn: { label: 'Neck, turn', least: -60, most: 60 },
   head: { label: 'Head, nod', least: -40, most: 40 },
   headTurn: { label: 'Head, turn', least: -50, most: 50 },
-  hip: { label: 'Hip, lift', least: -70, most: 160 },
+  hip: { label: 'Hip, lift', least: -70, most: 165 },
   hipOpen: { label: 'Hip, open', least: -75, most: 95 },
   hipTurn: { label: 'Hip, turn out', least: -100, most: 120 },
   knee: { label: 'Knee, bend', least: -2, most: 172 },

@@ -152,7 +152,7 @@ export const KNEELING_FIGURES: Record<string, Figure> = {
   ),
   'lunge-forearms': figure(
     {
-      pitch: 30,
+      pitch: 38,
       height: 28,
       lumbar: 52,
       thoracic: 36,
