@@ -24,6 +24,9 @@ const { entry } = defineProps<{ entry: Position }>();
 
 <style scoped>
 li {
+  /* Cards out of sight are laid out and painted when they come near. */
+  content-visibility: auto;
+  contain-intrinsic-size: auto 222px;
   border-right: 1px solid var(--line);
   border-bottom: 1px solid var(--line);
 }

@@ -33,8 +33,8 @@ export interface Drawing {
 }
 
 /** How finely a figure is drawn: the side of a cell in centimetres. */
-export const FINE_CM = 0.4;
-export const COARSE_CM = 0.8;
+export const FINE_CM = 0.45;
+export const COARSE_CM = 1;
 
 const OUTLINE_ERROR_MM = 1.1;
 const LINE_HALF_MM = 2.4;
