@@ -1,2 +1,0 @@
-cd /work/main; npm run --silent unit -- core/body library/figures --json --outputFile=/tmp/u.json >/dev/null 2>&1; node -e "
-const r=require('/tmp/u.json');console.log(r.numPassedTests,r.numFailedTests);for(const t of r.testResults)for(const a of t.assertionResults)if(a.status==='failed')console.log(a.fullName.slice(0,100),'|',(a.failureMessages[0].match(/(Expected|Received)[^\n]*/g)||[a.failureMessages[0].slice(0,200)]).slice(0,3).join(' '))"
