@@ -15,7 +15,7 @@ export interface FigureRequest {
 /** A figure as it is shown: the inside of an `svg` element and the box it needs, in millimetres of the room. */
 export interface DrawnFigure {
   svg: string;
-  box: [x: number, y: number, width: number, height: number];
+  box: readonly [x: number, y: number, width: number, height: number];
   level: boolean;
 }
 

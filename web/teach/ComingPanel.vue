@@ -37,7 +37,7 @@ const rows = computed(() => {
       title: comingTitle(session.plan, coming, isHere(coming)),
       detail: comingDetail(coming, isHere(coming)),
       step: holdOf(coming),
-      side: 'side' in coming.phase ? coming.phase.side : 'left',
+      side: 'side' in coming.phase && coming.phase.side === 'right' ? ('right' as const) : ('left' as const),
     };
   });
 });
