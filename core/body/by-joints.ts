@@ -64,8 +64,8 @@ export function poseByJoints(pose: Pose, body: Skeleton): Pose {
   const legs = { ...pose.legs };
   const arms = { ...pose.arms };
   for (const side of SIDES) {
-    legs[side] = legByJoints(body, pose.legs[side], side);
-    arms[side] = armByJoints(body, pose.arms[side], side);
+    legs[side] = structuredClone(legByJoints(body, pose.legs[side], side));
+    arms[side] = structuredClone(armByJoints(body, pose.arms[side], side));
   }
-  return { ...structuredClone(pose), legs: structuredClone(legs), arms: structuredClone(arms) };
+  return { ...structuredClone(pose), legs, arms };
 }

@@ -1,5 +1,7 @@
 import { z } from 'zod';
 import { PROP_PLACE_NAMES } from '#core/props';
+import { jointsPastLimits } from './joint-limits';
+import { jointPath } from './joints';
 import { Pose } from './pose';
 import { SettleStep } from './settle/steps';
 
@@ -25,10 +27,16 @@ const Shift = z.tuple([z.number().min(-150).max(150), z.number().min(-150).max(1
  * What is needed to draw a position: how it is held, how it comes to rest, where its props lie other than by rule, and
  * where it is best seen from. Written for the left side.
  */
-export const Figure = z.strictObject({
-  pose: Pose,
-  settle: z.array(SettleStep).max(40),
-  shifts: z.partialRecord(z.enum(PROP_PLACE_NAMES), Shift),
-  view: View,
-});
+export const Figure = z
+  .strictObject({
+    pose: Pose,
+    settle: z.array(SettleStep).max(40),
+    shifts: z.partialRecord(z.enum(PROP_PLACE_NAMES), Shift),
+    view: View,
+  })
+  .superRefine(({ pose }, context) => {
+    for (const { joint, side, reason } of jointsPastLimits(pose)) {
+      context.addIssue({ code: 'custom', path: ['pose', ...(jointPath(pose, joint, side) ?? [])], message: reason });
+    }
+  });
 export type Figure = z.infer<typeof Figure>;

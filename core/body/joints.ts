@@ -130,6 +130,22 @@ export function setJoint(pose: Pose, joint: JointName, side: Side, value: number
   return true;
 }
 
+function pathTo(wanted: object, within: object): string[] | undefined {
+  for (const [name, value] of Object.entries(within)) {
+    if (value === wanted) return [name];
+    const deeper = typeof value === 'object' && value !== null ? pathTo(wanted, value as object) : undefined;
+    if (deeper) return [name, ...deeper];
+  }
+  return undefined;
+}
+
+/** Where in the pose a joint stands, as `['legs', 'left', 'knee']`; undefined where this limb is not held by it. */
+export function jointPath(pose: Pose, joint: JointName, side: Side): string[] | undefined {
+  const place = placeOf(pose, joint, side);
+  const path = place && pathTo(place.holder, pose);
+  return path && [...path, String(place.key)];
+}
+
 /** Joints of a limb and not of the trunk. */
 export const isLimbJoint = (joint: JointName): boolean =>
   !(joint in SPINE) && joint !== 'height' && joint !== 'pitch' && joint !== 'roll' && joint !== 'yaw';

@@ -17,7 +17,11 @@ describe('an entry that does not fit is refused at its field', () => {
     [{ areas: ['aura'] }, 'areas.0'],
     [{ areas: [] }, 'areas'],
     [{ setUps: [] }, 'setUps'],
-    [{ waysIn: ['only one'] }, 'waysIn'],
+    [{ waysIn: ['1', '2', '3', '4', '5', '6'] }, 'waysIn'],
+    [{ waysIn: [' '] }, 'waysIn.0'],
+    [{ defaults: {} }, 'defaults'],
+    [{ easier: { words: '', setUp: 'nowhere' } }, 'easier.setUp'],
+    [{ setUps: [first.setUps[0], first.setUps[0]] }, 'setUps.1.id'],
     [{ traits: ['levitation'] }, 'traits.0'],
     [{ enterSeconds: -1 }, 'enterSeconds'],
     [{ colour: 'red' }, ''],
@@ -29,6 +33,13 @@ describe('an entry that does not fit is refused at its field', () => {
   test('a length outside its range', () => {
     const parsed = HoldDefaults.safeParse({ seconds: 30, minSeconds: 60, maxSeconds: 120, strength: 2 });
     expect(parsed.error?.issues[0]?.message).toBe('The length must lie within its range.');
+  });
+
+  test('a range upside down', () => {
+    const parsed = HoldDefaults.safeParse({ seconds: 90, minSeconds: 120, maxSeconds: 60, strength: 2 });
+    expect(parsed.error?.issues.map(({ path, message }) => [path.join(), message])).toEqual([
+      ['maxSeconds', 'The longest is shorter than the shortest.'],
+    ]);
   });
 
   test('a stage of no length', () => {

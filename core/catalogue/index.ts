@@ -4,6 +4,7 @@ export {
   AREAS,
   FAMILIES,
   HoldDefaults,
+  MAX_WAYS,
   Moment,
   NamedSetUp,
   Position,
@@ -15,3 +16,4 @@ export {
 export { BREATH_TRAITS, Technique } from './technique';
 export { familyLabel, libraryOf, matchScore, searchable, type Library } from './library';
 export { countOptions, findPositions, NOTHING_CHOSEN, type Chosen } from './find';
+export { ENTRY_FORMAT, ENTRY_VERSION, OwnEntry, positionDocument, readEntry, techniqueDocument } from './own-entry';

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { Figure } from '#core/body';
+import { Id, oneOf, seconds, text, words } from '#core/document';
 import { SetUp } from '#core/props';
 import { Approach } from './approach';
 
@@ -43,20 +44,32 @@ export const SidesKind = z.enum(['together', 'each', 'crossing', 'one']);
 /** Symmetric, left and right in turn, one limb in front and then the other, or one side only. */
 export type SidesKind = z.infer<typeof SidesKind>;
 
-const Seconds = z.number().min(0).max(3600);
-const Words = (max: number) => z.string().trim().min(1).max(max);
+const MAX_SECONDS = 3600;
+const Seconds = (what: string) => seconds(what, 0, MAX_SECONDS);
 
 /** How long and how strong a position usually is in one approach. Seconds per side; strength from 0 to 10. */
 export const HoldDefaults = z
-  .strictObject({ seconds: Seconds, minSeconds: Seconds, maxSeconds: Seconds, strength: z.number().min(0).max(10) })
-  .refine((d) => d.minSeconds <= d.seconds && d.seconds <= d.maxSeconds, 'The length must lie within its range.');
+  .strictObject({
+    seconds: seconds('A length', 1, MAX_SECONDS),
+    minSeconds: seconds('The shortest', 1, MAX_SECONDS),
+    maxSeconds: seconds('The longest', 1, MAX_SECONDS),
+    strength: z
+      .number('Strength is a number.')
+      .min(0, 'Strength goes from 0 to 10.')
+      .max(10, 'Strength goes from 0 to 10.'),
+  })
+  .superRefine(({ seconds: usual, minSeconds, maxSeconds }, context) => {
+    const refuse = (field: string, message: string) => context.addIssue({ code: 'custom', path: [field], message });
+    if (minSeconds > maxSeconds) refuse('maxSeconds', 'The longest is shorter than the shortest.');
+    else if (usual < minSeconds || usual > maxSeconds) refuse('seconds', 'The length must lie within its range.');
+  });
 export type HoldDefaults = z.infer<typeof HoldDefaults>;
 
 /** A moment in a hold: so long after it begins, half-way, or so long before it ends. */
 export const Moment = z.discriminatedUnion('kind', [
-  z.strictObject({ kind: z.literal('after'), seconds: Seconds }),
+  z.strictObject({ kind: z.literal('after'), seconds: Seconds('A moment') }),
   z.strictObject({ kind: z.literal('half') }),
-  z.strictObject({ kind: z.literal('beforeEnd'), seconds: Seconds }),
+  z.strictObject({ kind: z.literal('beforeEnd'), seconds: Seconds('A moment') }),
 ]);
 export type Moment = z.infer<typeof Moment>;
 
@@ -71,55 +84,77 @@ export const StageLength = z.discriminatedUnion('kind', [
 export type StageLength = z.infer<typeof StageLength>;
 
 export const NamedSetUp = z.strictObject({
-  id: Words(64),
-  name: Words(80),
+  id: Id,
+  name: words('A name of the set-up', 80),
   /** Made of things found at home. */
   home: z.boolean(),
   items: SetUp,
 });
 export type NamedSetUp = z.infer<typeof NamedSetUp>;
 
-/** Another way to hold a position, with the set-up or the position that shows it. */
+/** Another way to hold a position, with the set-up or the position that shows it. Without words there is none. */
 export const Variation = z.strictObject({
-  words: Words(300),
-  setUp: z.string().min(1).max(64).optional(),
-  position: z.string().min(1).max(64).optional(),
+  words: text('A variation', 300),
+  setUp: Id.optional(),
+  position: Id.optional(),
 });
 export type Variation = z.infer<typeof Variation>;
 
-/** An entry of the library: a position with what a teacher knows of it. */
-export const Position = z.strictObject({
-  id: Words(64),
-  names: z.strictObject({ english: Words(80), sanskrit: z.string().max(80), yin: z.string().max(80) }),
-  /** A short name for the ribbon's lane. */
-  short: Words(24),
-  family: z.enum(FAMILIES),
-  comesOutInto: z.enum(FAMILIES),
-  sides: SidesKind,
-  /** What "left" means here: which leg, which arm. Empty for a position done together. */
-  leftMeans: z.string().max(120),
-  defaults: z.partialRecord(Approach, HoldDefaults),
-  enterSeconds: Seconds,
-  leaveSeconds: Seconds,
-  switchSeconds: Seconds,
-  areas: z.array(z.enum(AREAS)).min(1),
-  aims: Words(400),
-  setUps: z.array(NamedSetUp).min(1),
-  stages: z.array(z.strictObject({ name: Words(60), length: StageLength })).max(8),
-  waysIn: z.array(Words(240)).min(2).max(5),
-  waysOut: z.array(Words(240)).min(1).max(5),
-  prompts: z.array(z.strictObject({ at: Moment, text: Words(200) })).max(12),
-  easier: Variation,
-  stronger: Variation,
-  /** Seconds of still rest that usually follow, after each side or after both. */
-  rebound: z.strictObject({ seconds: Seconds, when: z.enum(['none', 'afterEach', 'afterBoth']) }),
-  /** A small movement that loosens what was held. */
-  loosen: z.string().max(200),
-  /** What answers it: a position that goes the other way. */
-  answer: z.string().max(200),
-  traits: z.array(z.enum(TRAITS)),
-  caution: Words(400),
-  /** How it is drawn, with the left side held. */
-  figure: Figure,
-});
+export const MAX_WAYS = 5;
+const Ways = (what: string) => z.array(words(what, 240)).max(MAX_WAYS, `At most ${MAX_WAYS} sentences.`);
+
+/**
+ * An entry of the library: a position with what a teacher knows of it. What tells of it may be left empty in an entry of
+ * one's own; the library that ships has all of it.
+ */
+export const Position = z
+  .strictObject({
+    id: Id,
+    names: z.strictObject({
+      english: words('A name', 80),
+      sanskrit: text('A Sanskrit name', 80),
+      yin: text('A yin name', 80),
+    }),
+    /** A short name for the ribbon's lane. */
+    short: words('A short name', 24),
+    family: oneOf('A place in the room', FAMILIES),
+    comesOutInto: oneOf('A place in the room', FAMILIES),
+    sides: SidesKind,
+    /** What "left" means here: which leg, which arm. Empty for a position done together. */
+    leftMeans: text('What left means', 120),
+    defaults: z.partialRecord(Approach, HoldDefaults),
+    enterSeconds: Seconds('A way in'),
+    leaveSeconds: Seconds('A way out'),
+    switchSeconds: Seconds('A change of sides'),
+    areas: z.array(oneOf('An area', AREAS)).min(1, 'Name at least one area of the body.'),
+    aims: text('What it aims at', 400),
+    setUps: z.array(NamedSetUp).min(1, 'A position has at least one set-up; it may be without props.').max(12),
+    stages: z.array(z.strictObject({ name: words('A stage name', 60), length: StageLength })).max(8),
+    waysIn: Ways('A way in'),
+    waysOut: Ways('A way out'),
+    prompts: z.array(z.strictObject({ at: Moment, text: words('A prompt', 200) })).max(12),
+    easier: Variation,
+    stronger: Variation,
+    /** Seconds of still rest that usually follow, after each side or after both. */
+    rebound: z.strictObject({ seconds: Seconds('A rest'), when: z.enum(['none', 'afterEach', 'afterBoth']) }),
+    /** A small movement that loosens what was held. */
+    loosen: text('A loosening', 200),
+    /** What answers it: a position that goes the other way. */
+    answer: text('An answer', 200),
+    traits: z.array(oneOf('A trait', TRAITS)),
+    caution: text('A caution', 400),
+    /** How it is drawn, with the left side held. */
+    figure: Figure,
+  })
+  .superRefine(({ defaults, setUps, easier, stronger }, context) => {
+    const refuse = (path: (string | number)[], message: string) => context.addIssue({ code: 'custom', path, message });
+    if (Object.keys(defaults).length === 0) refuse(['defaults'], 'Say for at least one approach how long it is held.');
+    const ids = setUps.map(({ id }) => id);
+    for (const [i, id] of ids.entries()) {
+      if (ids.indexOf(id) < i) refuse(['setUps', i, 'id'], `Two set-ups have the id “${id}”.`);
+    }
+    for (const [name, { setUp }] of Object.entries({ easier, stronger })) {
+      if (setUp !== undefined && !ids.includes(setUp)) refuse([name, 'setUp'], `There is no set-up “${setUp}”.`);
+    }
+  });
 export type Position = z.infer<typeof Position>;

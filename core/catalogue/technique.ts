@@ -1,7 +1,6 @@
 import { z } from 'zod';
 import { BreathPractice } from '#core/breath';
-
-const Words = (max: number) => z.string().trim().min(1).max(max);
+import { Id, oneOf, seconds, text, words } from '#core/document';
 
 /** What a technique asks of a body, for cautions. */
 export const BREATH_TRAITS = [
@@ -16,24 +15,35 @@ export const BREATH_TRAITS = [
   'neckBent',
 ] as const;
 
-/** A breath technique: what one round of it is, in words, and the practice it usually starts with. */
+/**
+ * A breath technique: what one round of it is, in words, and the practice it usually starts with. What tells of it may be
+ * left empty in an entry of one's own; the library that ships has all of it.
+ */
 export const Technique = z.strictObject({
-  id: Words(64),
-  names: z.strictObject({ english: Words(80), sanskrit: z.string().max(80) }),
-  short: Words(24),
+  id: Id,
+  names: z.strictObject({ english: words('A name', 80), sanskrit: text('A Sanskrit name', 80) }),
+  short: words('A short name', 24),
   /** What one round is, shown wherever a number of rounds can be typed. */
-  round: Words(160),
+  round: words('What a round is', 160),
   practice: BreathPractice,
   /** How long it is usually practised, in seconds. */
   range: z
-    .strictObject({ minSeconds: z.number().min(30).max(3600), maxSeconds: z.number().min(30).max(3600) })
-    .refine((range) => range.minSeconds <= range.maxSeconds, 'The shortest length is longer than the longest.'),
+    .strictObject({ minSeconds: seconds('The shortest', 30, 3600), maxSeconds: seconds('The longest', 30, 3600) })
+    .superRefine(({ minSeconds, maxSeconds }, context) => {
+      if (minSeconds > maxSeconds) {
+        context.addIssue({
+          code: 'custom',
+          path: ['maxSeconds'],
+          message: 'The longest is shorter than the shortest.',
+        });
+      }
+    }),
   /** What should be easy before this is begun. */
-  gates: Words(240),
-  traits: z.array(z.enum(BREATH_TRAITS)),
-  seat: Words(160),
-  taught: z.array(Words(240)).min(2).max(6),
-  mistakes: Words(300),
-  caution: Words(400),
+  gates: text('What comes first', 240),
+  traits: z.array(oneOf('A trait', BREATH_TRAITS)),
+  seat: text('A seat', 160),
+  taught: z.array(words('A step of teaching', 240)).max(6, 'At most six steps of teaching.'),
+  mistakes: text('Common mistakes', 300),
+  caution: text('A caution', 400),
 });
 export type Technique = z.infer<typeof Technique>;

@@ -1,14 +1,8 @@
-import type { FieldIssue } from './issues';
-import { fieldIssues } from './issues';
+import { fieldIssues, type Change, type FieldIssue } from '#core/document';
 import { Plan } from './plan';
 
-/**
- * A named change of a plan: a pure function from one plan to the next.
- * Edits with the same `merge` key, one after the other, are one step of undo (typing in one field, say).
- */
-export interface PlanEdit {
-  name: string;
-  merge?: string;
+/** A named change of a plan: a pure function from one plan to the next. */
+export interface PlanEdit extends Change {
   apply(plan: Plan): Plan;
 }
 

@@ -8,8 +8,6 @@ import {
   duplicateStep,
   moveStepTo,
   Plan,
-  record,
-  redo,
   removeStep,
   restStep,
   setDetails,
@@ -19,10 +17,9 @@ import {
   setHoldSeconds,
   setSidesKind,
   setStepCommon,
-  startHistory,
-  undo,
   type PlanEdit,
 } from '#core/plan';
+import { record, redo, startHistory, undo } from '#core/document';
 import { plan, seconds } from '../../tests/support/arbitraries';
 
 const id = fc.integer({ min: 0, max: 8 }).map((n) => `step-${n}`);
@@ -74,15 +71,15 @@ describe('any row of edits', () => {
     fc.assert(
       fc.property(plan, fc.array(edit, { maxLength: 12 }), (start, edits) => {
         const end = edits.reduce((history, one) => {
-          const result = applyEdit(history.plan, one);
+          const result = applyEdit(history.now, one);
           return result.ok ? record(history, { ...one, merge: undefined }, result.plan) : history;
         }, startHistory(start));
         let back = end;
         while (back.past.length > 0) back = undo(back);
-        expect(back.plan).toEqual(start);
+        expect(back.now).toEqual(start);
         let forth = back;
         while (forth.future.length > 0) forth = redo(forth);
-        expect(forth.plan).toEqual(end.plan);
+        expect(forth.now).toEqual(end.now);
       }),
     );
   });

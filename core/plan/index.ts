@@ -16,11 +16,9 @@ export {
   TalkStep,
 } from './step';
 export type { PlainStep, StepKind } from './step';
-export { fieldIssues, type FieldIssue } from './issues';
-export { migrate, readPlan, type Migration, type ReadPlan } from './migrate';
+export { readPlan, type ReadPlan } from './read';
 export { applyEdit, type EditResult, type PlanEdit } from './edit';
 export { addStep, changeStep, duplicateStep, moveStepTo, removeStep, setDetails, setStepCommon } from './step-edits';
 export { setEven, setFirstSide, setHold, setHoldSeconds, setSidesKind, sideSeconds, type Side } from './hold-edits';
 export { breathFrom, holdDefaults, holdFrom, holdNamed, moveStep, restStep, talkStep } from './new-step';
-export { record, redo, seal, startHistory, undo, type History } from './history';
 export { selfContained } from './self-contained';

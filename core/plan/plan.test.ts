@@ -8,24 +8,17 @@ import {
   duplicateStep,
   emptyPlan,
   holdNamed,
-  migrate,
   moveStepTo,
   readPlan,
-  record,
-  redo,
   removeStep,
-  seal,
   selfContained,
   setDetails,
   setEven,
   setHold,
   setHoldSeconds,
   setSidesKind,
-  setStepCommon,
   sideSeconds,
-  startHistory,
   talkStep,
-  undo,
   type PlanEdit,
 } from '#core/plan';
 import { plan } from '../../tests/support/arbitraries';
@@ -83,16 +76,6 @@ describe('reading a plan', () => {
     const result = readPlan({ ...base, title: '', groupSize: 0, classSeconds: 1 });
     expect(result.ok ? [] : result.issues.map(({ field }) => field)).toEqual(['title', 'groupSize', 'classSeconds']);
   });
-
-  test('migrations run one after the other, and a missing one is an error', () => {
-    const renamed = migrate(
-      { version: 1, name: 'x' },
-      { 1: ({ name, ...d }) => ({ ...d, title: name }), 2: (d) => ({ ...d, n: 1 }) },
-      3,
-    );
-    expect(renamed).toEqual({ version: 3, title: 'x', n: 1 });
-    expect(() => migrate({ version: 1 }, {}, 2)).toThrow('No migration from version 1');
-  });
 });
 
 describe('edits', () => {
@@ -127,33 +110,6 @@ describe('edits', () => {
         expect(holdOf(back).sides).toEqual({ kind: 'together', seconds: 222 });
       }),
     );
-  });
-});
-
-describe('undo', () => {
-  const step = (history: ReturnType<typeof startHistory>, edit: PlanEdit) =>
-    record(history, edit, must(history.plan, edit));
-
-  test('back and forth gives the same plans', () => {
-    const one = step(startHistory(base), removeStep('a'));
-    const two = step(one, setStepCommon('b', { name: 'Close' }));
-    expect(undo(two).plan).toEqual(one.plan);
-    expect(undo(undo(two)).plan).toEqual(base);
-    expect(redo(undo(two)).plan).toEqual(two.plan);
-    expect(undo(startHistory(base)).plan).toEqual(base);
-    expect(redo(two)).toEqual(two);
-  });
-
-  test('typing in one field is one step; leaving the field ends it', () => {
-    const typed = ['C', 'Cl', 'Close'].reduce((h, name) => step(h, setStepCommon('b', { name })), startHistory(base));
-    expect(undo(typed).plan).toEqual(base);
-    const again = step(seal(typed), setStepCommon('b', { name: 'Close up' }));
-    expect(undo(again).plan).toEqual(typed.plan);
-  });
-
-  test('a new edit after undo drops what was undone', () => {
-    const edited = step(undo(step(startHistory(base), removeStep('a'))), removeStep('b'));
-    expect(redo(edited)).toEqual(edited);
   });
 });
 

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { Approach } from '#core/catalogue';
-import { seconds, text } from './fields';
+import { seconds, text } from '#core/document';
 import { PLAN_LIMITS } from './limits';
 import { Step } from './step';
 

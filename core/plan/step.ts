@@ -1,8 +1,9 @@
 import { z } from 'zod';
 import { BreathPractice } from '#core/breath';
 import { Moment, StageLength } from '#core/catalogue';
+import { Id, seconds, text } from '#core/document';
 import { SetUp } from '#core/props';
-import { HoldSeconds, Id, OwnSeconds, PlainSeconds, seconds, text } from './fields';
+import { HoldSeconds, OwnSeconds, PlainSeconds } from './fields';
 import { PLAN_LIMITS } from './limits';
 
 const common = {

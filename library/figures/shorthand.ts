@@ -144,8 +144,15 @@ export const pose = (held: Held): Pose => ({
     neck: angles(held.neck),
     head: angles(held.head),
   },
-  legs: structuredClone({ left: held.left ?? held.leg ?? LEG, right: held.right ?? held.leg ?? LEG }),
-  arms: structuredClone({ left: held.leftArm ?? held.arm ?? ARM, right: held.rightArm ?? held.arm ?? ARM }),
+  // Copied one by one: limbs told together are still two limbs, each of which settles by itself.
+  legs: {
+    left: structuredClone(held.left ?? held.leg ?? LEG),
+    right: structuredClone(held.right ?? held.leg ?? LEG),
+  },
+  arms: {
+    left: structuredClone(held.leftArm ?? held.arm ?? ARM),
+    right: structuredClone(held.rightArm ?? held.arm ?? ARM),
+  },
 });
 
 export type Shifts = Figure['shifts'];

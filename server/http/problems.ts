@@ -1,6 +1,6 @@
 import type { ErrorRequestHandler, RequestHandler } from 'express';
 import type { z } from 'zod';
-import { fieldIssues, type FieldIssue } from '#core/plan';
+import { fieldIssues, type FieldIssue } from '#core/document';
 import type { Problem } from '#api';
 
 /** An error with an answer for whoever sent the request. */

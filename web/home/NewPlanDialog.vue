@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import Dialog from 'primevue/dialog';
 import { ref } from 'vue';
-import { emptyPlan, type FieldIssue, type Plan } from '#core/plan';
+import type { FieldIssue } from '#core/document';
+import { emptyPlan, type Plan } from '#core/plan';
 import { clockOfMs } from '#core/time';
 import { TEMPLATES } from '#library';
 import { timelineOf } from '../shared/ribbon/layout';

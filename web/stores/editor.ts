@@ -1,18 +1,15 @@
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
 import {
-  applyEdit,
   record,
   redo as redone,
   seal as sealed,
-  setDetails,
   startHistory,
   undo as undone,
   type FieldIssue,
   type History,
-  type Plan,
-  type PlanEdit,
-} from '#core/plan';
+} from '#core/document';
+import { applyEdit, setDetails, type Plan, type PlanEdit } from '#core/plan';
 import { compileTimeline } from '#core/timeline';
 import type { ConflictResponse, StoredPlan } from '#api';
 import { builtInLibrary } from '#library';
@@ -35,7 +32,7 @@ export type Resolution = 'mine' | 'theirs';
 export const useEditor = defineStore('editor', () => {
   const id = ref('');
   const revision = ref(0);
-  const history = shallowRef<History>();
+  const history = shallowRef<History<Plan>>();
   const selected = ref<string>();
   const state = ref<SaveState>('saved');
   const savedAt = ref<Date>();
@@ -43,7 +40,7 @@ export const useEditor = defineStore('editor', () => {
   const storageFull = ref(false);
   const conflict = shallowRef<ConflictResponse>();
 
-  const plan = computed(() => history.value?.plan);
+  const plan = computed(() => history.value?.now);
   const timeline = computed(() => plan.value && compileTimeline(plan.value, builtInLibrary));
   const selectedIndex = computed(() => plan.value?.steps.findIndex((step) => step.id === selected.value) ?? -1);
   const selectedStep = computed(() => plan.value?.steps[selectedIndex.value]);
@@ -94,7 +91,7 @@ export const useEditor = defineStore('editor', () => {
       meetConflict({ current: stored, yours: draft.plan });
       return;
     }
-    put(record(startHistory(stored.document), { name: 'edits kept from before', apply: () => draft.plan }, draft.plan));
+    put(record(startHistory(stored.document), { name: 'edits kept from before' }, draft.plan));
   }
 
   /**
@@ -118,19 +115,14 @@ export const useEditor = defineStore('editor', () => {
       const stored = await readStoredPlan(id.value).catch(() => undefined);
       if (!stored || stored.id !== id.value || stored.revision <= revision.value || state.value !== 'saved') return;
       show(stored);
-      if (history.value)
-        history.value = record(
-          history.value,
-          { name: 'edits from another tab', apply: () => stored.document },
-          stored.document,
-        );
+      if (history.value) history.value = record(history.value, { name: 'edits from another tab' }, stored.document);
     };
   }
 
-  function put(next: History): void {
+  function put(next: History<Plan>): void {
     const at = selectedIndex.value;
     history.value = next;
-    const { steps } = next.plan;
+    const { steps } = next.now;
     // A chosen step that is gone leaves the choice to its neighbour.
     if (!steps.some((step) => step.id === selected.value))
       selected.value = steps[Math.max(0, Math.min(at, steps.length - 1))]?.id;
@@ -143,9 +135,9 @@ export const useEditor = defineStore('editor', () => {
   /** Makes an edit. Gives the fields that would be wrong, and then nothing has changed; an empty list is success. */
   function edit(change: PlanEdit): FieldIssue[] {
     if (!history.value) return [];
-    const result = applyEdit(history.value.plan, change);
+    const result = applyEdit(history.value.now, change);
     if (!result.ok) return result.issues;
-    if (JSON.stringify(result.plan) !== JSON.stringify(history.value.plan))
+    if (JSON.stringify(result.plan) !== JSON.stringify(history.value.now))
       put(record(history.value, change, result.plan));
     return [];
   }
@@ -228,17 +220,13 @@ export const useEditor = defineStore('editor', () => {
   async function resolve(choice: Resolution): Promise<StoredPlan | undefined> {
     const met = conflict.value;
     if (!met || !history.value) return undefined;
-    const mine = history.value.plan;
+    const mine = history.value.now;
     const other = choice === 'mine' ? met.current.document : mine;
     const copy = await createPlan(setDetails({ title: `${other.title.slice(0, 180)} (other version)` }).apply(other));
     show(met.current);
     conflict.value = undefined;
     if (choice === 'theirs') {
-      history.value = record(
-        history.value,
-        { name: 'take the other version', apply: () => met.current.document },
-        met.current.document,
-      );
+      history.value = record(history.value, { name: 'take the other version' }, met.current.document);
       state.value = 'saved';
       await dropDraft(id.value);
     } else {

@@ -1,4 +1,5 @@
-import { readPlan, selfContained, type FieldIssue, type Plan } from '#core/plan';
+import type { FieldIssue } from '#core/document';
+import { readPlan, selfContained, type Plan } from '#core/plan';
 import { builtInLibrary } from '#library';
 
 const MOST_BYTES = 2_000_000;

@@ -4,7 +4,7 @@ import { JOINT_NAMES } from '../joints';
 import { AREAS_OF_CONTACT } from './parts';
 
 const Of = z.enum(['left', 'right', 'both']);
-const On = z.array(z.enum(AREAS_OF_CONTACT)).min(1).max(6);
+const On = z.array(z.enum(AREAS_OF_CONTACT)).min(1).max(12);
 /** Limbs of one's own that count as something to rest on. */
 const OwnLimb = z.enum(['leftLeg', 'rightLeg', 'leftArm', 'rightArm']);
 export type OwnLimb = z.infer<typeof OwnLimb>;

@@ -1,0 +1,47 @@
+import { z } from 'zod';
+import { readDocument, type DocumentKind, type Read } from '#core/document';
+import { Position } from './position';
+import { Technique } from './technique';
+
+export const ENTRY_FORMAT = 'zovrin-entry';
+export const ENTRY_VERSION = 1;
+
+const document = {
+  format: z.literal(ENTRY_FORMAT, 'This is not an entry of a library.'),
+  version: z.literal(ENTRY_VERSION),
+};
+
+/** An entry of a teacher's own library as it is stored, sent, and saved with the plans that use it. */
+export const OwnEntry = z.discriminatedUnion('kind', [
+  z.strictObject({ ...document, kind: z.literal('position'), entry: Position }),
+  z.strictObject({ ...document, kind: z.literal('technique'), entry: Technique }),
+]);
+export type OwnEntry = z.infer<typeof OwnEntry>;
+
+const ENTRY_DOCUMENT: DocumentKind<OwnEntry> = {
+  format: ENTRY_FORMAT,
+  called: 'an entry of a library',
+  version: ENTRY_VERSION,
+  migrations: {},
+  schema: OwnEntry,
+};
+
+/**
+ * Reads an entry from anything: a request, a file, the database. Older versions are migrated first.
+ * Returns the entry, or every field that is wrong with the reason. Never throws.
+ */
+export const readEntry = (value: unknown): Read<OwnEntry> => readDocument(ENTRY_DOCUMENT, value);
+
+/** The document of a position or a technique of one's own. */
+export const positionDocument = (entry: Position): OwnEntry => ({
+  format: ENTRY_FORMAT,
+  version: ENTRY_VERSION,
+  kind: 'position',
+  entry,
+});
+export const techniqueDocument = (entry: Technique): OwnEntry => ({
+  format: ENTRY_FORMAT,
+  version: ENTRY_VERSION,
+  kind: 'technique',
+  entry,
+});

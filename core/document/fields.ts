@@ -1,0 +1,30 @@
+import { z } from 'zod';
+import { clockOfSeconds } from '#core/time';
+
+const DECIMALS = 'A length has at most three decimals of a second.';
+
+/** A length in seconds from `min` to `max`, at most three decimals; refused with the limit in words. */
+export function seconds(what: string, min: number, max: number) {
+  return z
+    .number(`${what} is a number of seconds.`)
+    .min(min, `${what} is at least ${clockOfSeconds(min)}.`)
+    .max(max, `${what} is at most ${clockOfSeconds(max)}.`)
+    .multipleOf(0.001, DECIMALS);
+}
+
+/** Text of at most `max` letters; it may be empty. */
+export function text(what: string, max: number) {
+  return z.string(`${what} is text.`).max(max, `${what} has at most ${max.toLocaleString('en')} letters.`);
+}
+
+/** Text of at most `max` letters with something in it besides blanks. */
+export function words(what: string, max: number) {
+  return text(what, max).refine((typed) => typed.trim() !== '', `${what} is needed.`);
+}
+
+/** One of a few, refused with what there is to choose from. */
+export function oneOf<const T extends readonly [string, ...string[]]>(what: string, options: T) {
+  return z.enum(options, `${what} is one of: ${options.join(', ')}.`);
+}
+
+export const Id = z.string().min(1, 'An id cannot be empty.').max(64, 'An id has at most 64 letters.');

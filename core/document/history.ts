@@ -1,0 +1,57 @@
+/** What led from one version to the next. Changes with the same `merge` key, one after the other, are one step of undo. */
+export interface Change {
+  name: string;
+  merge?: string;
+}
+
+interface Entry<T> {
+  version: T;
+  /** Name of the change that led away from this version. */
+  change: string;
+}
+
+/** Undo as the list of earlier versions, redo as the list of undone ones. A value; nothing in it is written to. */
+export interface History<T> {
+  past: readonly Entry<T>[];
+  now: T;
+  future: readonly Entry<T>[];
+  merge: string | undefined;
+}
+
+const MOST = 300;
+
+export const startHistory = <T>(now: T): History<T> => ({ past: [], now, future: [], merge: undefined });
+
+/** Adds the version a change led to. A change with the merge key of the one before it joins that one. */
+export function record<T>(history: History<T>, change: Change, now: T): History<T> {
+  const joins = change.merge !== undefined && change.merge === history.merge && history.past.length > 0;
+  const past = joins ? history.past : [...history.past, { version: history.now, change: change.name }].slice(-MOST);
+  return { past, now, future: [], merge: change.merge };
+}
+
+/** Ends merging: the next change starts its own step of undo. */
+export const seal = <T>(history: History<T>): History<T> => ({ ...history, merge: undefined });
+
+/** One step back, or the same history where there is none. */
+export function undo<T>(history: History<T>): History<T> {
+  const last = history.past.at(-1);
+  if (!last) return history;
+  return {
+    past: history.past.slice(0, -1),
+    now: last.version,
+    future: [{ version: history.now, change: last.change }, ...history.future],
+    merge: undefined,
+  };
+}
+
+/** One step forward again, or the same history where nothing was undone. */
+export function redo<T>(history: History<T>): History<T> {
+  const [next, ...future] = history.future;
+  if (!next) return history;
+  return {
+    past: [...history.past, { version: history.now, change: next.change }],
+    now: next.version,
+    future,
+    merge: undefined,
+  };
+}

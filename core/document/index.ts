@@ -1,0 +1,5 @@
+/** Documents that are stored and sent: their fields, reading them from outside, and what is wrong with them in words. */
+export { Id, oneOf, seconds, text, words } from './fields';
+export { fieldIssues, type FieldIssue } from './issues';
+export { migrate, readDocument, type DocumentKind, type Migration, type Read } from './read';
+export { record, redo, seal, startHistory, undo, type Change, type History } from './history';
