@@ -1,5 +1,6 @@
 import type { HoldDefaults, Moment, NamedSetUp, Position, Variation } from '#core/catalogue';
 import type { SetUpRow } from '#core/props';
+import { usualWhy } from './whys';
 
 /** A position without its figure, which is written with the other figures. */
 export type PositionText = Omit<Position, 'figure'>;
@@ -58,7 +59,10 @@ export function told(entry: Told): PositionText {
     switchSeconds: times[2],
     areas: entry.areas,
     aims: entry.aims,
-    setUps: entry.setUps,
+    setUps: entry.setUps.map((setUp) => ({
+      ...setUp,
+      items: setUp.items.map((item) => ({ ...item, why: item.why || usualWhy(item, entry.family) })),
+    })),
     stages: entry.stages ?? [],
     waysIn: entry.waysIn,
     waysOut: entry.waysOut,

@@ -4,15 +4,11 @@ import { matchScore, Position, Technique } from '#core/catalogue';
 import { breathFrom, emptyPlan, holdFrom, Plan } from '#core/plan';
 import { compileTimeline } from '#core/timeline';
 import { builtInLibrary, POSITIONS, TECHNIQUES } from '#library';
+import { libraryProblems } from '#library/complete';
 
 describe.each(POSITIONS.map((entry) => [entry.id, entry] as const))('position %s', (id, entry) => {
   test('fits the schema of the library', () => {
     expect(Position.parse(entry)).toEqual(entry);
-  });
-
-  test('has a studio set-up and one for home, and says what left means when it has sides', () => {
-    expect(entry.setUps.map(({ home }) => home)).toEqual(expect.arrayContaining([true, false]));
-    expect(entry.leftMeans !== '').toBe(entry.sides !== 'together');
   });
 
   test('can be put into a plan in every approach and compiles without a note', () => {
@@ -34,10 +30,51 @@ describe.each(TECHNIQUES.map((entry) => [entry.id, entry] as const))('technique 
   });
 });
 
-test('ids are unique, and there are sixty positions at least', () => {
-  expect(new Set(POSITIONS.map(({ id }) => id)).size).toBe(POSITIONS.length);
-  expect(POSITIONS.length).toBeGreaterThanOrEqual(60);
-  expect(new Set(TECHNIQUES.map(({ id }) => id)).size).toBe(TECHNIQUES.length);
+describe('what ships', () => {
+  const [first] = POSITIONS;
+  const [breath] = TECHNIQUES;
+
+  test('is complete: sixty positions and eighteen techniques at least', () => {
+    expect(libraryProblems(POSITIONS, TECHNIQUES)).toEqual([]);
+    expect(POSITIONS.length).toBeGreaterThanOrEqual(60);
+    expect(TECHNIQUES.length).toBeGreaterThanOrEqual(18);
+  });
+
+  test.each([
+    [{ names: { english: '', sanskrit: '', yin: '' } }, 'easy-seat: names.english: A name is needed.'],
+    [{ areas: ['aura'] }, 'easy-seat: areas.0: An area is one of: feet'],
+    [{ waysIn: ['Sit.'] }, 'easy-seat: waysIn: at least two sentences'],
+    [{ aims: ' ' }, 'easy-seat: aims: needed'],
+    [{ leftMeans: 'the left leg' }, 'easy-seat: leftMeans: needed where there are sides'],
+    [{ setUps: first!.setUps.filter(({ home }) => !home) }, 'easy-seat: setUps: one made of things found at home'],
+    [{ stronger: { words: 'Longer.' } }, 'easy-seat: stronger: shown by a set-up or by another position'],
+    [{ easier: { words: 'Softer.', position: 'nowhere' } }, 'easy-seat: easier.position: no position “nowhere”'],
+    [
+      {
+        figure: {
+          ...first!.figure,
+          pose: { ...first!.figure.pose, spine: { ...first!.figure.pose.spine, neck: [99, 0, 0] } },
+        },
+      },
+      'easy-seat: figure.pose.spine.neck.0: Neck, forward goes from -70° to 75°, not to 99°.',
+    ],
+  ])('an entry that does not fit is told with its field: %#', (patch, expected) => {
+    const problems = libraryProblems([{ ...first, ...patch }, ...POSITIONS.slice(1)], TECHNIQUES);
+    expect(problems.join('\n')).toContain(expected);
+  });
+
+  test('a set-up without its reasons, an unknown prop, a technique without a round, an id twice', () => {
+    const [setUp, ...others] = first!.setUps;
+    const row = { ...setUp!.items[0]!, why: '' };
+    const withRow = (patch: object) => [{ ...first, setUps: [{ ...setUp, items: [{ ...row, ...patch }] }, ...others] }];
+    expect(libraryProblems(withRow({}), [])).toContainEqual('easy-seat: setUps.block.block-seat.why: needed');
+    expect(libraryProblems(withRow({ kind: 'throne' }), []).join()).toContain('setUps.0.items.0.kind: A prop is one of: flatBolster');
+    expect(libraryProblems([], [{ ...breath, round: 'a while' }])).toEqual([
+      'breath-awareness: round: begins with “1 round = ”',
+    ]);
+    expect(libraryProblems([first, first], []).join()).toContain('easy-seat: id: there are two entries with this id');
+    expect(libraryProblems([null], [])).toHaveLength(1);
+  });
 });
 
 test('nothing promises a cure', () => {

@@ -23,11 +23,3 @@ export function row(kind: PropKind, place: PropPlace, look: Look = {}): SetUpRow
 export const half: Moment = { kind: 'half' };
 export const after = (seconds: number): Moment => ({ kind: 'after', seconds });
 export const beforeEnd = (seconds: number): Moment => ({ kind: 'beforeEnd', seconds });
-
-/** Length, range and strength of a position in one approach: seconds, shortest, longest, strength from 0 to 10. */
-export const usually = (seconds: number, minSeconds: number, maxSeconds: number, strength: number) => ({
-  seconds,
-  minSeconds,
-  maxSeconds,
-  strength,
-});

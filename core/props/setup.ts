@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { oneOf } from '#core/document';
 import { PROP_KIND_NAMES, propKind, propState, type PropKind } from './kinds';
 import { PROP_PLACE_NAMES, type PropPlace } from './places';
 
@@ -12,11 +13,11 @@ export const MAX_PIECES = 12;
 export const SetUpRow = z
   .strictObject({
     id: z.string().min(1).max(64),
-    kind: z.enum(PROP_KIND_NAMES),
+    kind: oneOf('A prop', PROP_KIND_NAMES),
     state: z.string().max(40),
     lie: z.enum(['lengthwise', 'crosswise']),
-    place: z.enum(PROP_PLACE_NAMES),
-    side: z.enum(['centre', 'left', 'right', 'each']),
+    place: oneOf('A place', PROP_PLACE_NAMES),
+    side: oneOf('A side', ['centre', 'left', 'right', 'each']),
     count: z.int().min(1).max(MAX_PIECES, `A row holds at most ${MAX_PIECES} pieces.`),
     mirror: z.boolean(),
     optional: z.boolean(),
