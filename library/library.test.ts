@@ -68,7 +68,9 @@ describe('what ships', () => {
     const row = { ...setUp!.items[0]!, why: '' };
     const withRow = (patch: object) => [{ ...first, setUps: [{ ...setUp, items: [{ ...row, ...patch }] }, ...others] }];
     expect(libraryProblems(withRow({}), [])).toContainEqual('easy-seat: setUps.block.block-seat.why: needed');
-    expect(libraryProblems(withRow({ kind: 'throne' }), []).join()).toContain('setUps.0.items.0.kind: A prop is one of: flatBolster');
+    expect(libraryProblems(withRow({ kind: 'throne' }), []).join()).toContain(
+      'setUps.0.items.0.kind: A prop is one of: flatBolster',
+    );
     expect(libraryProblems([], [{ ...breath, round: 'a while' }])).toEqual([
       'breath-awareness: round: begins with “1 round = ”',
     ]);

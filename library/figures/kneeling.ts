@@ -35,6 +35,9 @@ const KNEES_DOWN: SettleStep[] = [
 ];
 const BACK_KNEE_DOWN: SettleStep[] = [put('knees', 'shins'), turn('kneeUp', 20, 3, ['knees'], { of: 'right' })];
 
+/** The side of the front leg, which is what tells a lunge. */
+const FROM_FRONT_LEG = { azimuth: 156, elevation: 20 };
+
 /** Hips over the knees: the thighs hang straight down. */
 const allFours = { pitch: 90, height: 45, leg: kneel(9, 9, { kneeUp: 0 }) };
 
@@ -78,6 +81,7 @@ export const KNEELING_FIGURES: Record<string, Figure> = {
       ...HANDS_DOWN,
     ],
     'side',
+    { chest: [20, 0, 0] },
   ),
   'thread-the-needle': figure(
     {
@@ -134,7 +138,7 @@ export const KNEELING_FIGURES: Record<string, Figure> = {
       arm: wristDown('shoulder', [0, 3.2, -4], [-0.6, 0, 1], PALM_DOWN),
     },
     [...BACK_KNEE_DOWN, put('chest'), ...HANDS_DOWN, ...FEET_DOWN.slice(0, 2)],
-    'threeQuarter',
+    FROM_FRONT_LEG,
   ),
   'lunge-outside': figure(
     {
@@ -148,7 +152,7 @@ export const KNEELING_FIGURES: Record<string, Figure> = {
       arm: wristDown('shoulder', [2, 3.2, -6], [-0.6, 0, 1], PALM_DOWN),
     },
     [...BACK_KNEE_DOWN, put('chest'), ...HANDS_DOWN, ...FEET_DOWN.slice(0, 2)],
-    'threeQuarterFront',
+    FROM_FRONT_LEG,
   ),
   'lunge-forearms': figure(
     {
@@ -162,7 +166,7 @@ export const KNEELING_FIGURES: Record<string, Figure> = {
       arm: wristDown('shoulder', [18, 3.4, -7], [-1, 0.1, 0.3], PALM_DOWN),
     },
     [...BACK_KNEE_DOWN, put('chest'), ...HANDS_DOWN, turn('neck', -34, 20, ['head'])],
-    'threeQuarter',
+    FROM_FRONT_LEG,
   ),
   'swan-upright': figure(
     {

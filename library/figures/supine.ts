@@ -198,7 +198,7 @@ export const SUPINE_FIGURES: Record<string, Figure> = {
       arm: wristAt('ankle', [2, 4, -3], [0.4, 0, 1], handTo([0.2, 0.9, -0.5], [0.4, 0, 1], 60)),
     },
     TRUNK_ON_BACK,
-    'side',
+    { azimuth: 75, elevation: 30 },
   ),
   'leg-with-strap': figure(
     {
@@ -222,7 +222,7 @@ export const SUPINE_FIGURES: Record<string, Figure> = {
       arm: wristAt('otherKnee', [-12, -4, 4], [0, -0.2, 1], handTo([0.3, 0.1, -1], [-0.5, -0.5, 0], 50)),
     },
     TRUNK_ON_BACK,
-    'side',
+    { azimuth: 122, elevation: 24 },
   ),
   'legs-parallel-held': figure({ ...LYING, leg: LONG_LEG, arm: ARMS_BESIDE }, ON_THE_BACK),
   'half-lying-twist': figure(

@@ -24,9 +24,9 @@ export const KNEELING: PositionText[] = [
 
       studio(
         'high',
-        'Two bolsters',
-        row('flatBolster', 'chest', { count: 2 }),
-        row('blanket', 'calves', { state: 'basic', lie: 'crosswise' }),
+        'Blanket on the bolster',
+        row('flatBolster', 'chest'),
+        row('blanket', 'chest', { state: 'longHalf' }),
       ),
     ],
     waysIn: [
@@ -35,7 +35,7 @@ export const KNEELING: PositionText[] = [
     ],
     waysOut: ['Press the hands down beside the bolster and come up slowly, head last.'],
     prompts: [prompt(half, 'Turn the head the other way')],
-    easier: say('A second bolster, and a blanket between thighs and calves.', '#high'),
+    easier: say('A folded blanket on the bolster.', '#high'),
     stronger: say('Knees together, chest on the thighs.', 'child-narrow'),
     rebound: [30, 'none'],
     loosen: 'Stretch the legs back one at a time',

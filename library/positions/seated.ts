@@ -30,9 +30,9 @@ export const SEATED: PositionText[] = [
 
       studio(
         'high',
-        'Rolled blanket and three blocks',
+        'Folded blanket and three blocks',
         row('blanket', 'seat', { state: 'longHalf', lie: 'crosswise' }),
-        row('blanket', 'knees', { state: 'rolled', lie: 'crosswise', side: 'left' }),
+        row('blanket', 'knees', { state: 'longHalf', lie: 'crosswise', side: 'left' }),
         row('block', 'forehead', { count: 3, side: 'left' }),
       ),
       studio(
@@ -49,7 +49,7 @@ export const SEATED: PositionText[] = [
     ],
     waysOut: ['Press the hands down and come up with the head last.', 'Lean back on the hands and let the legs rest.'],
     prompts: [prompt(after(45), 'Let the straight knee soften'), prompt(half, 'Let the low back grow wide')],
-    easier: say('A rolled blanket under the straight knee and a third block.', '#high'),
+    easier: say('A folded blanket under the straight knee and a third block.', '#high'),
     stronger: say('One block, when the back has let go, not before.', '#one-block'),
     rebound: [30, 'none'],
     loosen: 'Shake both legs out',

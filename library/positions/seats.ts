@@ -61,8 +61,6 @@ export const SEATS: PositionText[] = [
         row('blanket', 'seat', { state: 'quarter', ...across, why: 'for long legs or a hollow seat' }),
       ),
       home('a kitchen chair', row('chair', 'seat')),
-
-      studio('back', 'Cushion behind the waist', row('chair', 'seat'), row('cushion', 'behind')),
     ],
     waysIn: [
       'Sit towards the front edge, away from the back rest.',
@@ -70,7 +68,7 @@ export const SEATS: PositionText[] = [
     ],
     waysOut: ['Lean on the hands and stand slowly.'],
     prompts: [prompt(after(30), 'Feel both feet')],
-    easier: say('Lean against the back rest with a cushion behind the waist.', '#back'),
+    easier: say('A folded blanket on the seat, hips higher than the knees.', '#blanket'),
     stronger: say('Cross-legged on a block.', 'easy-seat'),
     loosen: 'Roll the shoulders, press the feet into the floor.',
     answer: 'Stand and reach up.',
@@ -96,16 +94,16 @@ export const SEATS: PositionText[] = [
 
       studio(
         'knees',
-        'Rolled blanket under the knees',
+        'Folded blanket under the knees',
         row('blanket', 'seat', { state: 'longHalf', lie: 'crosswise' }),
-        row('blanket', 'knees', { state: 'rolled', lie: 'crosswise' }),
+        row('blanket', 'knees', { state: 'longHalf', lie: 'crosswise' }),
       ),
       studio('floor', 'On the floor'),
     ],
     waysIn: ['Sit on the edge of the blanket, both legs long.', 'Hands beside the hips, press down and grow tall.'],
     waysOut: ['Bend the knees and hug them.'],
     prompts: [prompt(after(20), 'Heels away, crown up')],
-    easier: say('A rolled blanket under the knees.', '#knees'),
+    easier: say('A folded blanket under the knees.', '#knees'),
     stronger: say('Flat on the floor, when the back stays long without the blanket.', '#floor'),
     loosen: 'Shake the legs.',
     answer: 'Knees hugged, back round.',

@@ -142,14 +142,6 @@ export const SUPINE: PositionText[] = [
         row('blanket', 'betweenKnees', { state: 'basic', optional: true }),
       ),
       home('two pillows', row('pillow', 'belly', { count: 2 })),
-
-      studio(
-        'high',
-        'Blanket on the bolster',
-        row('flatBolster', 'belly'),
-        row('blanket', 'belly', { state: 'longHalf' }),
-      ),
-      studio('low', 'Long folded blanket', row('blanket', 'belly', { state: 'longHalf' })),
     ],
     waysIn: [
       'Sit with one hip against the end of the bolster, knees bent to the side.',
@@ -157,8 +149,8 @@ export const SUPINE: PositionText[] = [
     ],
     waysOut: ['Press the hands, come up with the head last, turn to the middle.'],
     prompts: [prompt(half, 'Turn the head only if the neck likes it')],
-    easier: say('A blanket on the bolster, head turned the same way as the knees.', '#high'),
-    stronger: say('A long folded blanket instead of the bolster: the turn is deeper.', '#low'),
+    easier: say('On the side, one knee over the other.', 'half-lying-twist'),
+    stronger: say('On the back, knees stacked.', 'reclined-twist'),
     loosen: 'Rock the pelvis on all fours.',
     rebound: [30, 'none'],
     answer: 'Child’s pose.',

@@ -17,7 +17,12 @@ import { builtInLibrary, POSITIONS } from '#library';
 
 const entry = (id: string) => builtInLibrary.position(id)!;
 const propsOf = (id: string) => placedProps(entry(id).setUps[0]!.items, 'left');
-const lying = (id: string) => asItLies(entry(id).figure, settle(entry(id).figure, propsOf(id), 165, ORDINARY));
+const known = new Map<string, Figure>();
+function lying(id: string): Figure {
+  const figure = known.get(id) ?? asItLies(entry(id).figure, settle(entry(id).figure, propsOf(id), 165, ORDINARY));
+  known.set(id, figure);
+  return figure;
+}
 const settled = (figure: Figure, id: string) => settle(figure, propsOf(id), 165, ORDINARY);
 
 describe('a figure taken as it lies', () => {
