@@ -2,6 +2,7 @@ export default {
   testEnvironment: 'node',
   // Generous, for a machine that is busy with something else: no test is about time.
   testTimeout: 30_000,
+  maxWorkers: 2,
   roots: [
     '<rootDir>/core',
     '<rootDir>/library',
@@ -14,7 +15,7 @@ export default {
   extensionsToTreatAsEsm: ['.ts'],
   transform: {
     '^.+\\.ts$': [
-      '@swc/jest',
+      '<rootDir>/tests/support/transform.cjs',
       {
         jsc: { parser: { syntax: 'typescript' }, target: 'es2022' },
         module: { type: 'es6' },

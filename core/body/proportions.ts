@@ -32,7 +32,16 @@ export const TABLE_STATURE_CM = 165;
 export const MIN_STATURE_CM = 140;
 export const MAX_STATURE_CM = 200;
 
-/** Lengths of the segments in centimetres for a stature in centimetres. */
+const known = new Map<number, Segments>();
+const MOST_KNOWN = 100;
+
+/** Lengths of the segments in centimetres for a stature in centimetres. Asked many times while a figure settles. */
 export function segmentsOf(statureCm: number): Segments {
-  return Object.fromEntries(Object.entries(SHARES).map(([name, share]) => [name, share * statureCm])) as Segments;
+  const before = known.get(statureCm);
+  if (before) return before;
+  if (known.size > MOST_KNOWN) known.clear();
+  const lengths = Object.entries(SHARES).map(([name, share]) => [name, share * statureCm]);
+  const segments = Object.fromEntries(lengths) as Segments;
+  known.set(statureCm, segments);
+  return segments;
 }

@@ -106,10 +106,14 @@ export function settle(
     };
     // Tipping the pelvis folds the hips of legs that stay where they are; legs held by their joints go with it.
     const folding = SIDES.filter((side) => (pose.legs[side].kind === 'joints') === (joint === 'hip'));
+    // The same pieces in the same order each time, wherever the joint is: which of them count is found out once.
+    let counted: readonly boolean[] | undefined;
     const room = (value: number): number => {
       set(value);
       const body = skeletonOf(pose, statureCm);
-      const flesh = fleshOf(body, pose, parts).filter(counts);
+      const pieces = fleshOf(body, pose, parts);
+      const mask = (counted ??= pieces.map(counts));
+      const flesh = pieces.filter((_, i) => mask[i]);
       const touch = clearance(flesh, onto.length > 0 ? [...solids, ...ownLimbs(body, onto)] : solids);
       let least = touch;
       if (joint === 'pitch' || joint === 'hip') least = Math.min(least, 1.5 * hipRoom(body, flexibility, folding));
