@@ -15,7 +15,7 @@ export default {
   extensionsToTreatAsEsm: ['.ts'],
   transform: {
     '^.+\\.ts$': [
-      '<rootDir>/tests/support/transform.cjs',
+      '<rootDir>/tests/support/transform.js',
       {
         jsc: { parser: { syntax: 'typescript' }, target: 'es2022' },
         module: { type: 'es6' },

@@ -21,6 +21,8 @@ export type ListedPlan = z.infer<typeof ListedPlan>;
 
 export const ListPlansQuery = z.strictObject({
   search: z.string().max(200).default(''),
+  /** Only plans with a step made from this entry of the library. */
+  uses: z.string().max(64).optional(),
   limit: z.coerce.number().int().min(1).max(100).default(50),
   offset: z.coerce.number().int().min(0).max(1_000_000).default(0),
 });
@@ -28,7 +30,10 @@ export type ListPlansQuery = z.infer<typeof ListPlansQuery>;
 export const ListPlansResponse = z.object({ plans: z.array(ListedPlan), total: z.int().min(0) });
 export type ListPlansResponse = z.infer<typeof ListPlansResponse>;
 
-/** `document` is read with `readPlan`, so that older versions are taken and every wrong field is named. */
+/**
+ * `document` is read with `readPlanFile`, so that older versions are taken and every wrong field is named. The entries of
+ * one's own that it carries come into the library with it.
+ */
 export const CreatePlanRequest = z.strictObject({ id: PlanId.optional(), document: z.unknown() });
 export const SavePlanRequest = z.strictObject({ revision: Revision, document: z.unknown() });
 
@@ -41,9 +46,12 @@ export const ListRevisionsResponse = z.object({ revisions: z.array(RevisionInfo)
 export const StoredRevision = z.object({ revision: Revision, savedAt: Moment, document: Plan });
 export type StoredRevision = z.infer<typeof StoredRevision>;
 
+export const BinKind = z.enum(['plan', 'run', 'entry']);
+export type BinKind = z.infer<typeof BinKind>;
+
 /** What lies in the bin, and until when. */
 export const BinnedItem = z.object({
-  kind: z.enum(['plan', 'run']),
+  kind: BinKind,
   id: PlanId,
   title: z.string(),
   deletedAt: Moment,

@@ -4,13 +4,14 @@ import compression from 'compression';
 import express, { type Express } from 'express';
 import helmet from 'helmet';
 import { compileTimeline, DEFAULT_RULES } from '#core/timeline';
-import { builtInLibrary } from '#library';
 import { TimelineRequest, TimelineResponse } from '#api';
 import { answer } from './http/answer';
 import { accept, answerProblems, unknownRoute } from './http/problems';
 import { binRoutes } from './routes/bin';
-import { acceptPlan, planRoutes } from './routes/plans';
+import { entryRoutes } from './routes/entries';
+import { acceptPlanFile, planRoutes } from './routes/plans';
 import { runRoutes } from './routes/runs';
+import { libraryFor } from './store/own-library';
 import type { Store } from './store/store';
 
 interface AppOptions {
@@ -46,10 +47,12 @@ export function createApp(store: Store, { webFolder, log = console.error }: AppO
   });
   app.use('/api/plans', planRoutes(store));
   app.use('/api/runs', runRoutes(store));
+  app.use('/api/entries', entryRoutes(store));
   app.use('/api/bin', binRoutes(store));
-  app.post('/api/timeline', (request, response) => {
+  app.post('/api/timeline', async (request, response) => {
     const { document, rules } = accept(TimelineRequest, request.body);
-    const timeline = compileTimeline(acceptPlan(document), builtInLibrary, rules ?? DEFAULT_RULES);
+    const { plan, entries } = acceptPlanFile(document);
+    const timeline = compileTimeline(plan, await libraryFor(store, plan, entries), rules ?? DEFAULT_RULES);
     answer(response, TimelineResponse, timeline as unknown as TimelineResponse);
   });
   app.use('/api', unknownRoute);

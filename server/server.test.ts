@@ -1,36 +1,15 @@
-import { mkdtempSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
-import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
+import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { QueryTypes } from 'sequelize';
 import sqlite3 from 'sqlite3';
-import request from 'supertest';
 import { addStep, emptyPlan, Plan, talkStep } from '#core/plan';
-import { createApp } from './app';
 import { loadDemo } from './demo';
 import { emptyBin } from './routes/bin';
-import { openStore, type Store } from './store/store';
 import { planOf, workedHold } from '../tests/support/examples';
+import { DAY, testServer } from '../tests/support/test-server';
 
-const DAY = 24 * 3600 * 1000;
-let folder: string;
-let store: Store;
-let clock = 1_790_000_000_000;
-let logged: unknown[] = [];
-
-beforeEach(async () => {
-  folder = mkdtempSync(join(tmpdir(), 'zovrin-'));
-  clock = 1_790_000_000_000;
-  logged = [];
-  store = await openStore(join(folder, 'test.sqlite'), () => clock);
-});
-afterEach(async () => {
-  await store.close();
-  rmSync(folder, { recursive: true });
-});
-
-const api = () => request(createApp(store, { log: (error) => logged.push(error) }));
+const server = testServer();
+const { api } = server;
 const document = (title = 'Evening'): Plan => addStep(talkStep('t', 'Arrive', 60), 0).apply(emptyPlan(title));
 const create = async (id: string, plan = document()) =>
   (await api().post('/api/plans').send({ id, document: plan }).expect(201)).body;
@@ -43,10 +22,10 @@ const started = { id: 'event-started', atMs: 1_790_000_000_000, kind: 'started' 
 describe('plans', () => {
   test('are made, read, saved with a revision, and every revision is kept', async () => {
     expect(await create('p')).toMatchObject({ id: 'p', revision: 1, document: { title: 'Evening' } });
-    clock += 1000;
+    server.clock += 1000;
     expect((await save('p', 1, 'Later').expect(200)).body).toMatchObject({
       revision: 2,
-      updatedAt: new Date(clock).toISOString(),
+      updatedAt: new Date(server.clock).toISOString(),
     });
     const revisions = (await api().get('/api/plans/p/revisions').expect(200)).body.revisions;
     expect(revisions.map((r: { revision: number; title: string }) => [r.revision, r.title])).toEqual([
@@ -93,7 +72,7 @@ describe('plans', () => {
 
   test('are found by any word of title, group or intent, without accents, newest first', async () => {
     await create('a', { ...document('Śavāsana only'), group: 'Potters' });
-    clock += 1000;
+    server.clock += 1000;
     await create('b', document('Hips'));
     const found = async (search: string) =>
       (await api().get('/api/plans').query({ search }).expect(200)).body.plans.map(({ id }: { id: string }) => id);
@@ -114,13 +93,13 @@ describe('plans', () => {
     await api().post('/api/bin/plan/p/restore').expect(404);
     await api().get('/api/plans/p').expect(200);
     await api().delete('/api/plans/p').expect(204);
-    clock += 29 * DAY;
-    await emptyBin(store);
+    server.clock += 29 * DAY;
+    await emptyBin(server.store);
     expect((await api().get('/api/bin')).body.items).toHaveLength(1);
-    clock += 2 * DAY;
-    await emptyBin(store);
+    server.clock += 2 * DAY;
+    await emptyBin(server.store);
     expect((await api().get('/api/bin')).body.items).toHaveLength(0);
-    expect(await store.revisions.count()).toBe(0);
+    expect(await server.store.revisions.count()).toBe(0);
   });
 });
 
@@ -141,7 +120,7 @@ describe('runs', () => {
     expect(run.events).toEqual([started, paused]);
     expect((await api().get('/api/plans')).body.plans[0]).toMatchObject({
       runs: 1,
-      lastTaughtAt: new Date(clock).toISOString(),
+      lastTaughtAt: new Date(server.clock).toISOString(),
     });
   });
 
@@ -182,8 +161,8 @@ test('the arithmetic can be asked for by a script', async () => {
 });
 
 test('the demo data is loaded once and can be read', async () => {
-  expect(await loadDemo(store)).toBe(true);
-  expect(await loadDemo(store)).toBe(false);
+  expect(await loadDemo(server.store)).toBe(true);
+  expect(await loadDemo(server.store)).toBe(false);
   expect((await api().get('/api/plans')).body.total).toBe(3);
   expect((await api().get('/api/runs')).body.total).toBe(2);
 });
@@ -193,7 +172,7 @@ describe('lists', () => {
 
   test('come in pages, with how many there are', async () => {
     for (const id of ['a', 'b', 'c', 'd', 'e']) {
-      clock += 1000;
+      server.clock += 1000;
       await create(id);
     }
     const page = async (query: object) => (await api().get('/api/plans').query(query).expect(200)).body;
@@ -209,9 +188,9 @@ describe('lists', () => {
 
   test('a saved plan comes first, and keeps when it was made', async () => {
     const made = await create('old');
-    clock += 1000;
+    server.clock += 1000;
     await create('new');
-    clock += 1000;
+    server.clock += 1000;
     await save('old', 1, 'Touched').expect(200);
     const { body } = await api().get('/api/plans').expect(200);
     expect(ids(body)).toEqual(['old', 'new']);
@@ -247,7 +226,7 @@ describe('bad input', () => {
     const answer = await api().post('/api/plans').set('content-type', 'application/json').send(body);
     expect(answer.status).toBe(status);
     expect(answer.body).toMatchObject({ status, detail: expect.any(String) });
-    expect(await store.plans.count()).toBe(0);
+    expect(await server.store.plans.count()).toBe(0);
   });
 
   test('every field is named, with the reason', async () => {
@@ -302,33 +281,34 @@ describe('bad input', () => {
       }),
       { numRuns: 300 },
     );
-    expect(logged).toEqual([]);
-    for (const row of await store.plans.findAll()) expect(Plan.safeParse(JSON.parse(row.document)).success).toBe(true);
+    expect(server.logged).toEqual([]);
+    for (const row of await server.store.plans.findAll())
+      expect(Plan.safeParse(JSON.parse(row.document)).success).toBe(true);
   });
 });
 
 describe('the database', () => {
   test('is a write-ahead log, flushed in full at every commit', async () => {
-    const pragma = async (tables: Pick<Store, 'plans'>, name: string) =>
+    const pragma = async (tables: Pick<typeof server.store, 'plans'>, name: string) =>
       (await tables.plans.sequelize?.query(`PRAGMA ${name}`, { type: QueryTypes.SELECT }))?.[0];
-    expect(await pragma(store, 'journal_mode')).toEqual({ journal_mode: 'wal' });
-    expect(await store.write((tables) => pragma(tables, 'synchronous'))).toEqual({ synchronous: 2 });
+    expect(await pragma(server.store, 'journal_mode')).toEqual({ journal_mode: 'wal' });
+    expect(await server.store.write((tables) => pragma(tables, 'synchronous'))).toEqual({ synchronous: 2 });
   });
 
   test('a change that fails half-way leaves nothing behind', async () => {
     await create('p');
-    const half = store.write(async (tables) => {
+    const half = server.store.write(async (tables) => {
       await tables.plans.update({ title: 'Half' }, { where: { id: 'p' } });
       throw new Error('then something broke');
     });
     await expect(half).rejects.toThrow('then something broke');
-    expect((await store.plans.findByPk('p'))?.title).toBe('Evening');
+    expect((await server.store.plans.findByPk('p'))?.title).toBe('Evening');
     await save('p', 1, 'Works again').expect(200);
   });
 
   test('locked by another program: a clear message, nothing stored, and it works again afterwards', async () => {
     await create('p');
-    const other = new sqlite3.Database(join(folder, 'test.sqlite'));
+    const other = new sqlite3.Database(server.file);
     const run = (sql: string) =>
       new Promise<void>((done, fail) => other.exec(sql, (error) => (error ? fail(error) : done())));
     await run('BEGIN EXCLUSIVE');

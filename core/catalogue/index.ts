@@ -14,6 +14,6 @@ export {
   TRAITS,
 } from './position';
 export { BREATH_TRAITS, Technique } from './technique';
-export { familyLabel, libraryOf, matchScore, searchable, type Library } from './library';
+export { familyLabel, libraryOf, matchScore, searchable, withOwnEntries, type Library } from './library';
 export { countOptions, findPositions, NOTHING_CHOSEN, type Chosen } from './find';
 export { ENTRY_FORMAT, ENTRY_VERSION, OwnEntry, positionDocument, readEntry, techniqueDocument } from './own-entry';

@@ -1,3 +1,4 @@
+import type { OwnEntry } from './own-entry';
 import type { Position } from './position';
 import type { Technique } from './technique';
 
@@ -12,6 +13,18 @@ export function libraryOf(positions: readonly Position[], techniques: readonly T
   const positionById = new Map(positions.map((entry) => [entry.id, entry]));
   const techniqueById = new Map(techniques.map((entry) => [entry.id, entry]));
   return { position: (id) => positionById.get(id), technique: (id) => techniqueById.get(id) };
+}
+
+/** A library with the entries of a teacher's own before those of another. */
+export function withOwnEntries(base: Library, own: readonly OwnEntry[]): Library {
+  const mine = libraryOf(
+    own.flatMap((one) => (one.kind === 'position' ? [one.entry] : [])),
+    own.flatMap((one) => (one.kind === 'technique' ? [one.entry] : [])),
+  );
+  return {
+    position: (id) => mine.position(id) ?? base.position(id),
+    technique: (id) => mine.technique(id) ?? base.technique(id),
+  };
 }
 
 const SAME_FAMILY_WORDS: Record<string, string> = { sideLying: 'side lying', wall: 'at the wall' };

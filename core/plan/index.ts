@@ -22,3 +22,14 @@ export { addStep, changeStep, duplicateStep, moveStepTo, removeStep, setDetails,
 export { setEven, setFirstSide, setHold, setHoldSeconds, setSidesKind, sideSeconds, type Side } from './hold-edits';
 export { breathFrom, holdDefaults, holdFrom, holdNamed, moveStep, restStep, talkStep } from './new-step';
 export { selfContained } from './self-contained';
+export {
+  adoptEntries,
+  entriesOf,
+  entryOf,
+  MAX_FILE_ENTRIES,
+  planFile,
+  readPlanFile,
+  withEntryId,
+  type PlanFile,
+  type ReadPlanFile,
+} from './file';

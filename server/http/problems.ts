@@ -21,6 +21,12 @@ export const notFound = (what: string): HttpProblem => new HttpProblem(404, 'Not
 export const unprocessable = (errors: FieldIssue[]): HttpProblem =>
   new HttpProblem(422, 'Not accepted', 'Nothing was stored. Each field below says what to put right.', errors);
 
+/** The same for the document in a request, whose fields stand below it. */
+export const unprocessableDocument = (issues: readonly FieldIssue[]): HttpProblem =>
+  unprocessable(
+    issues.map(({ field, reason }) => ({ field: field === '' ? 'document' : `document.${field}`, reason })),
+  );
+
 /** Parses a part of a request; every wrong field is named. Throws an HttpProblem. */
 export function accept<T>(schema: z.ZodType<T>, value: unknown): T {
   const parsed = schema.safeParse(value);

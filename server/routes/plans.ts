@@ -2,7 +2,8 @@ import { randomUUID } from 'node:crypto';
 import { Router } from 'express';
 import { Op } from 'sequelize';
 import { searchable } from '#core/catalogue';
-import { readPlan, type Plan } from '#core/plan';
+import type { OwnEntry } from '#core/catalogue';
+import { adoptEntries, readPlan, readPlanFile, type Plan, type PlanFile } from '#core/plan';
 import {
   ConflictResponse,
   CreatePlanRequest,
@@ -16,17 +17,25 @@ import {
 } from '#api';
 import { z } from 'zod';
 import { answer } from '../http/answer';
-import { accept, HttpProblem, notFound, unprocessable } from '../http/problems';
+import { accept, HttpProblem, notFound, unprocessableDocument } from '../http/problems';
 import type { Models, PlanRow } from '../store/models';
+import { addEntry, isBuiltIn, ownEntriesByIds, usesEntry } from '../store/own-library';
 import { iso, type Store } from '../store/store';
 
 const KEPT_REVISIONS = 200;
 
 /** Reads a document of a request; throws every wrong field as a 422. */
-export function acceptPlan(document: unknown): Plan {
+function acceptPlan(document: unknown): Plan {
   const read = readPlan(document);
-  if (!read.ok) throw unprocessable(read.issues.map(({ field, reason }) => ({ field: `document.${field}`, reason })));
+  if (!read.ok) throw unprocessableDocument(read.issues);
   return read.plan;
+}
+
+/** Reads a plan of a request that may carry entries of its own; throws every wrong field as a 422. */
+export function acceptPlanFile(document: unknown): PlanFile {
+  const read = readPlanFile(document);
+  if (!read.ok) throw unprocessableDocument(read.issues);
+  return { plan: read.plan, entries: read.entries };
 }
 
 /** Reads a document of the database: one that was checked when it was written, migrated if it is older. */
@@ -65,11 +74,29 @@ async function livePlan(tables: Models, id: string): Promise<PlanRow> {
   return row;
 }
 
-/** Puts a new plan into the store, with its first revision. A taken id is a conflict. */
-export async function createPlan(store: Store, id: string, plan: Plan): Promise<StoredPlan> {
+/**
+ * Puts a new plan into the store, with its first revision and with the entries of one's own that it carries: all of it
+ * or nothing. A taken id is a conflict.
+ */
+export async function createPlan(
+  store: Store,
+  id: string,
+  given: Plan,
+  entries: readonly OwnEntry[] = [],
+): Promise<StoredPlan> {
   return store.write(async (tables) => {
     if (await tables.plans.findByPk(id)) throw new HttpProblem(409, 'Taken', 'A plan with this id exists.');
     const now = store.now();
+    const here = await ownEntriesByIds(
+      tables,
+      entries.map(({ entry }) => entry.id),
+    );
+    const { plan, fresh } = adoptEntries(
+      { plan: given, entries: [...entries] },
+      (entryId) => (isBuiltIn(entryId) ? 'built-in' : here.get(entryId)),
+      randomUUID,
+    );
+    for (const entry of fresh) await addEntry(tables, entry, now);
     const row = await tables.plans.create({
       id,
       revision: 1,
@@ -85,9 +112,10 @@ export async function createPlan(store: Store, id: string, plan: Plan): Promise<
   });
 }
 
-async function listPlans(store: Store, { search, limit, offset }: ListPlansQuery): Promise<ListPlansResponse> {
+async function listPlans(store: Store, { search, uses, limit, offset }: ListPlansQuery): Promise<ListPlansResponse> {
   const words = searchable(search).split(' ').filter(Boolean);
-  const where = { deletedMs: null, [Op.and]: words.map((word) => ({ searchable: { [Op.like]: `%${word}%` } })) };
+  const matches = words.map((word) => ({ searchable: { [Op.like]: `%${word}%` } }));
+  const where = { deletedMs: null, [Op.and]: [...matches, ...(uses === undefined ? [] : [usesEntry(uses)])] };
   const { rows, count } = await store.plans.findAndCountAll({
     where,
     order: [
@@ -146,7 +174,8 @@ export function planRoutes(store: Store): Router {
 
   routes.post('/', async (request, response) => {
     const { id, document } = accept(CreatePlanRequest, request.body);
-    answer(response, StoredPlan, await createPlan(store, id ?? randomUUID(), acceptPlan(document)), 201);
+    const { plan, entries } = acceptPlanFile(document);
+    answer(response, StoredPlan, await createPlan(store, id ?? randomUUID(), plan, entries), 201);
   });
 
   routes.get('/:id', async (request, response) => {

@@ -1,4 +1,5 @@
 import { Router } from 'express';
+import { selfContained } from '#core/plan';
 import { RunEvent } from '#core/run';
 import {
   AddEventsRequest,
@@ -12,6 +13,7 @@ import {
 import { answer } from '../http/answer';
 import { accept, HttpProblem, notFound } from '../http/problems';
 import type { EventRow, Models, RunRow } from '../store/models';
+import { libraryFor } from '../store/own-library';
 import { iso, type Store } from '../store/store';
 import { storedDocument } from './plans';
 
@@ -55,8 +57,10 @@ export async function startRun(store: Store, request: StartRunRequest, createdMs
     const plan = await tables.plans.findOne({ where: { id: planId, deletedMs: null } });
     const revision = plan && (await tables.revisions.findOne({ where: { planId, revision: planRevision } }));
     if (!revision) throw notFound('such revision of this plan');
-    const { document } = revision;
-    const { title } = storedDocument(document);
+    const taught = storedDocument(revision.document);
+    // With the times its positions have now: the record does not change when an entry of the library does.
+    const document = JSON.stringify(selfContained(taught, await libraryFor(tables, taught)));
+    const { title } = taught;
     const row = await tables.runs.create({ id, planId, planRevision, title, document, createdMs, deletedMs: null });
     return stored(row, []);
   });

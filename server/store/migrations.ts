@@ -54,4 +54,18 @@ export const migrations: { name: string; up: Step; down: Step }[] = [
       for (const table of ['run_events', 'runs', 'plan_revisions', 'plans']) await context.dropTable(table);
     },
   },
+  {
+    name: '0002-own-entries',
+    up: ({ context }) =>
+      context.createTable('entries', {
+        id: id(),
+        revision: integer(),
+        title: text(),
+        document: text(),
+        createdMs: integer(),
+        updatedMs: integer(),
+        deletedMs: { type: DataTypes.INTEGER, allowNull: true },
+      }),
+    down: ({ context }) => context.dropTable('entries'),
+  },
 ];

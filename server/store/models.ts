@@ -42,11 +42,22 @@ export interface EventRow extends Model<InferAttributes<EventRow>, InferCreation
   event: string;
 }
 
+export interface EntryRow extends Model<InferAttributes<EntryRow>, InferCreationAttributes<EntryRow>> {
+  id: string;
+  revision: number;
+  title: string;
+  document: string;
+  createdMs: number;
+  updatedMs: number;
+  deletedMs: number | null;
+}
+
 export interface Models {
   plans: ModelStatic<PlanRow>;
   revisions: ModelStatic<RevisionRow>;
   runs: ModelStatic<RunRow>;
   events: ModelStatic<EventRow>;
+  entries: ModelStatic<EntryRow>;
 }
 
 const id = () => ({ type: DataTypes.STRING(64), primaryKey: true });
@@ -92,5 +103,18 @@ export function defineModels(database: Sequelize): Models {
       table,
     ),
     events: database.define<EventRow>('run_events', { id: id(), runId: text(), seq: integer(), event: text() }, table),
+    entries: database.define<EntryRow>(
+      'entries',
+      {
+        id: id(),
+        revision: integer(),
+        title: text(),
+        document: text(),
+        createdMs: integer(),
+        updatedMs: integer(),
+        deletedMs: moment(),
+      },
+      table,
+    ),
   };
 }
