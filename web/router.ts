@@ -1,5 +1,6 @@
 import { createRouter, createWebHistory } from 'vue-router';
 import HomeRoom from './home/HomeRoom.vue';
+import { useLibrary } from './stores/library';
 
 declare module 'vue-router' {
   interface RouteMeta {
@@ -59,6 +60,9 @@ export const router = createRouter({
     { path: '/:path(.*)*', component: () => import('./home/NowhereRoom.vue'), meta: { title: 'Not here' } },
   ],
 });
+
+// Plans are drawn with the entries of one's own, so these come first; without them everything else still opens.
+router.beforeEach(() => useLibrary().ready());
 
 router.afterEach((to) => {
   document.title = `${to.meta.title} · Zovrin`;

@@ -1,4 +1,4 @@
-import type { Plan } from '#core/plan';
+import type { Plan, PlanFile } from '#core/plan';
 import { BinResponse, ConflictResponse, ListPlansResponse, StoredPlan, type BinnedItem } from '#api';
 import { ApiProblem, ask, tell } from './http';
 
@@ -11,7 +11,13 @@ export const listPlans = (search: string, limit = 50, offset = 0) =>
     `/plans?${new URLSearchParams({ search, limit: String(limit), offset: String(offset) })}`,
   );
 
-export const createPlan = (document: Plan) => ask(StoredPlan, 'POST', '/plans', { document });
+/** The plans with a step made from an entry of the library. */
+export const listPlansUsing = (entry: string, limit: number) =>
+  ask(ListPlansResponse, 'GET', `/plans?${new URLSearchParams({ uses: entry, limit: String(limit) })}`);
+
+/** Makes a plan; the entries of one's own that come with it are brought into the library. */
+export const createPlan = (plan: Plan, entries: PlanFile['entries'] = []) =>
+  ask(StoredPlan, 'POST', '/plans', { document: entries.length > 0 ? { ...plan, entries } : plan });
 
 export const readStoredPlan = (id: string) => ask(StoredPlan, 'GET', at(id));
 

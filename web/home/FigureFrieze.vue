@@ -2,15 +2,16 @@
 import { computed } from 'vue';
 import type { HoldStep, Plan } from '#core/plan';
 import StepFigure from '../figures/StepFigure.vue';
-import { builtInLibrary } from '#library';
+import { useLibrary } from '../stores/library';
 
 /** The figures of a plan in a row on one ground line, in the order in which they come. */
 const { plan } = defineProps<{ plan: Plan }>();
+const library = useLibrary();
 
 const MOST = 14;
 const holds = computed(() =>
   plan.steps
-    .filter((step): step is HoldStep => step.kind === 'hold' && builtInLibrary.position(step.position) !== undefined)
+    .filter((step): step is HoldStep => step.kind === 'hold' && library.all.position(step.position) !== undefined)
     .slice(0, MOST),
 );
 </script>

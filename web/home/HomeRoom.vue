@@ -5,12 +5,13 @@ import { useToast } from 'primevue/usetoast';
 import { watchDebounced } from '@vueuse/core';
 import { computed, ref, shallowRef } from 'vue';
 import { useRouter } from 'vue-router';
-import { setDetails, type Plan } from '#core/plan';
+import { setDetails, type PlanFile } from '#core/plan';
 import type { ListedPlan, StoredRun } from '#api';
 import { createPlan, deletePlan, listPlans } from '../client/plans';
 import { listRuns } from '../client/runs';
 import { savePlanFile } from '../stores/files';
 import { timelineOf } from '../shared/ribbon/layout';
+import { useLibrary } from '../stores/library';
 import LatelyTaught from './LatelyTaught.vue';
 import NewPlanDialog from './NewPlanDialog.vue';
 import NextUp from './NextUp.vue';
@@ -18,6 +19,7 @@ import PlanRow from './PlanRow.vue';
 
 const PAGE = 40;
 const router = useRouter();
+const library = useLibrary();
 const toast = useToast();
 const plans = shallowRef<ListedPlan[]>([]);
 const runs = shallowRef<StoredRun[]>([]);
@@ -27,7 +29,9 @@ const trouble = ref('');
 const loaded = ref(false);
 const making = ref(false);
 
-const rows = computed(() => plans.value.map((stored) => ({ stored, timeline: timelineOf(stored.document) })));
+const rows = computed(() =>
+  plans.value.map((stored) => ({ stored, timeline: timelineOf(stored.document, library.all) })),
+);
 /** One scale for all thumbnails, from the longest class on the page. */
 const pxPerMs = computed(() => {
   const longest = Math.max(
@@ -60,15 +64,20 @@ async function showMore(): Promise<void> {
     trouble.value = (error as Error).message;
   }
 }
-async function make(plan: Plan): Promise<void> {
+async function make({ plan, entries }: PlanFile): Promise<void> {
   try {
-    await router.push(`/plans/${(await createPlan(plan)).id}`);
+    const { id } = await createPlan(plan, entries);
+    if (entries.length > 0) await library.reload();
+    await router.push(`/plans/${id}`);
   } catch (error) {
     trouble.value = (error as Error).message;
   }
 }
 const copy = ({ document }: ListedPlan) =>
-  make(setDetails({ title: `${document.title.slice(0, 190)} (copy)`, startsAt: null }).apply(document));
+  make({
+    plan: setDetails({ title: `${document.title.slice(0, 190)} (copy)`, startsAt: null }).apply(document),
+    entries: [],
+  });
 async function remove(stored: ListedPlan): Promise<void> {
   try {
     await deletePlan(stored.id);

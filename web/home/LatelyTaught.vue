@@ -5,12 +5,14 @@ import type { StoredRun } from '#api';
 import { dayOf } from '../shared/dates';
 import { timelineOf } from '../shared/ribbon/layout';
 import RibbonThumb from '../shared/ribbon/RibbonThumb.vue';
+import { useLibrary } from '../stores/library';
 
 const { runs, pxPerMs } = defineProps<{ runs: readonly StoredRun[]; pxPerMs: number }>();
+const library = useLibrary();
 
 const taught = computed(() =>
   runs.map((run) => {
-    const timeline = timelineOf(run.plan);
+    const timeline = timelineOf(run.plan, library.all);
     const record = compareRun(timeline, run.events);
     return {
       id: run.id,

@@ -2,32 +2,38 @@
 import Dialog from 'primevue/dialog';
 import { ref } from 'vue';
 import type { FieldIssue } from '#core/document';
-import { emptyPlan, type Plan } from '#core/plan';
+import { emptyPlan, type Plan, type PlanFile } from '#core/plan';
 import { clockOfMs } from '#core/time';
 import { TEMPLATES } from '#library';
 import { timelineOf } from '../shared/ribbon/layout';
 import RibbonThumb from '../shared/ribbon/RibbonThumb.vue';
-import { readPlanFile } from '../stores/files';
+import { openPlanFile } from '../stores/files';
+import { useLibrary } from '../stores/library';
 
 const visible = defineModel<boolean>('visible', { required: true });
-const emit = defineEmits<{ make: [plan: Plan] }>();
+const emit = defineEmits<{ make: [file: PlanFile] }>();
 
 const reason = ref('');
 const issues = ref<FieldIssue[]>([]);
-const templates = TEMPLATES.map(({ id, says, plan }) => ({ id, says, plan, timeline: timelineOf(plan) }));
+const templates = TEMPLATES.map(({ id, says, plan }) => ({
+  id,
+  says,
+  plan,
+  timeline: timelineOf(plan, useLibrary().all),
+}));
 
-function make(plan: Plan): void {
+function make(plan: Plan, entries: PlanFile['entries'] = []): void {
   visible.value = false;
-  emit('make', plan);
+  emit('make', { plan, entries });
 }
 async function openFile(event: Event): Promise<void> {
   const input = event.target as HTMLInputElement;
   const file = input.files?.[0];
   if (!file) return;
-  const opened = await readPlanFile(file);
+  const opened = await openPlanFile(file);
   input.value = '';
   [reason.value, issues.value] = opened.ok ? ['', []] : [opened.reason, opened.issues];
-  if (opened.ok) make(opened.plan);
+  if (opened.ok) make(opened.plan, opened.entries);
 }
 </script>
 

@@ -4,7 +4,6 @@ import { computed, ref, shallowRef, watch } from 'vue';
 import { ORDINARY, TABLE_STATURE_CM, VIEWS, type Flexibility } from '#core/body';
 import { APPROACH_LABELS, APPROACHES, familyLabel } from '#core/catalogue';
 import { mirrorSetUp, setUpRowInWords } from '#core/props';
-import { builtInLibrary } from '#library';
 import FigureView from '../figures/FigureView.vue';
 import { requestFor, useDrawnFigure } from '../figures/use-figure';
 import AppIcon from '../shared/AppIcon.vue';
@@ -14,11 +13,13 @@ import UsedIn from './UsedIn.vue';
 import VariationCard from './VariationCard.vue';
 import { momentInWords } from './moments';
 import { SIDES_WORDS, TRAIT_WORDS, usualInWords } from './words';
+import { useLibrary } from '../stores/library';
 
 /** One position: how it looks from all sides and for whom, how it is taught, and where it is used. */
 const { id } = defineProps<{ id: string }>();
+const library = useLibrary();
 
-const entry = computed(() => builtInLibrary.position(id));
+const entry = computed(() => library.all.position(id));
 const setUpId = ref('');
 const side = ref<'left' | 'right'>('left');
 const statureCm = ref(TABLE_STATURE_CM);
@@ -168,7 +169,7 @@ const sideOptions = [
             </p>
           </div>
         </div>
-        <UsedIn :uses="(step) => step.kind === 'hold' && step.position === entry!.id" />
+        <UsedIn :entry="entry.id" />
       </section>
     </div>
   </main>

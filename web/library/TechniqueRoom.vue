@@ -2,14 +2,15 @@
 import { computed } from 'vue';
 import { breathCost } from '#core/breath';
 import { clockOfMs } from '#core/time';
-import { builtInLibrary } from '#library';
 import AppIcon from '../shared/AppIcon.vue';
 import UsedIn from './UsedIn.vue';
+import { useLibrary } from '../stores/library';
 
 /** One breath technique: what a round of it is, how it is taught, and what it asks of whom. */
 const { id } = defineProps<{ id: string }>();
+const library = useLibrary();
 
-const technique = computed(() => builtInLibrary.technique(id));
+const technique = computed(() => library.all.technique(id));
 const usual = computed(() => {
   if (!technique.value) return '';
   const { practice } = technique.value;
@@ -47,7 +48,7 @@ const usual = computed(() => {
         </p>
       </div>
     </div>
-    <UsedIn :uses="(step) => step.kind === 'breath' && step.technique === technique!.id" />
+    <UsedIn :entry="technique.id" />
   </main>
   <main v-else>
     <h1>Not in the library</h1>

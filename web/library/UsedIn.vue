@@ -1,32 +1,40 @@
 <script setup lang="ts">
-import { computed, shallowRef } from 'vue';
-import type { Step } from '#core/plan';
+import { shallowRef, watch } from 'vue';
 import type { ListedPlan } from '#api';
-import { listPlans } from '../client/plans';
+import { listPlansUsing } from '../client/plans';
 
 /** The plans that use an entry of the library. */
-const { uses } = defineProps<{ uses: (step: Step) => boolean }>();
+const { entry } = defineProps<{ entry: string }>();
 
-const MOST = 100;
-const plans = shallowRef<readonly ListedPlan[]>();
+const MOST = 20;
+const using = shallowRef<readonly ListedPlan[]>();
+const total = shallowRef(0);
 const trouble = shallowRef('');
-listPlans('', MOST).then(
-  (found) => (plans.value = found.plans),
-  (error: Error) => (trouble.value = error.message),
+watch(
+  () => entry,
+  async (asked) => {
+    try {
+      const found = await listPlansUsing(asked, MOST);
+      if (asked === entry) [using.value, total.value, trouble.value] = [found.plans, found.total, ''];
+    } catch (error) {
+      trouble.value = (error as Error).message;
+    }
+  },
+  { immediate: true },
 );
-const using = computed(() => (plans.value ?? []).filter(({ document }) => document.steps.some(uses)));
 </script>
 
 <template>
   <section>
     <h2>In your plans</h2>
     <p v-if="trouble" class="caution">{{ trouble }}</p>
-    <p v-else-if="plans && using.length === 0" class="quiet">In none yet.</p>
+    <p v-else-if="using?.length === 0" class="quiet">In none yet.</p>
     <ul>
       <li v-for="plan in using" :key="plan.id">
         <RouterLink :to="`/plans/${plan.id}`">{{ plan.document.title }}</RouterLink>
       </li>
     </ul>
+    <p v-if="using && total > using.length" class="small quiet">and {{ total - using.length }} more.</p>
   </section>
 </template>
 

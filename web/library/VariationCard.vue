@@ -1,14 +1,15 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { Position, Variation } from '#core/catalogue';
-import { builtInLibrary } from '#library';
 import PositionFigure from '../figures/PositionFigure.vue';
+import { useLibrary } from '../stores/library';
 
 /** Another way to hold a position, with the set-up or the position that shows it. */
 const { variation, entry } = defineProps<{ title: string; variation: Variation; entry: Position }>();
+const library = useLibrary();
 const emit = defineEmits<{ setUp: [id: string] }>();
 
-const other = computed(() => (variation.position ? builtInLibrary.position(variation.position) : undefined));
+const other = computed(() => (variation.position ? library.all.position(variation.position) : undefined));
 const setUp = computed(() => entry.setUps.find(({ id }) => id === variation.setUp));
 </script>
 

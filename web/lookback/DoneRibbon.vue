@@ -12,9 +12,11 @@ import { axisTicks, laneLabels } from '../shared/ribbon/labels';
 import { laneNames } from '../shared/ribbon/layout';
 import RibbonBody from '../shared/ribbon/RibbonBody.vue';
 import { holdEdges, holdOutline, xOf } from '../shared/ribbon/shapes';
+import { useLibrary } from '../stores/library';
 
 /** One run along the clock: done as fill, planned as an outline from the moment each hold really began. */
 const { plan, timeline, run, record } = defineProps<{ plan: Plan; timeline: Timeline; run: Run; record: RunRecord }>();
+const library = useLibrary();
 
 const box = useTemplateRef('box');
 const { width } = useElementSize(box, { width: 1216, height: 0 });
@@ -53,7 +55,7 @@ const labels = computed(() => {
   const entries = [...first].map(([stepIndex, ms]) => ({
     x: x(ms),
     number: stepIndex + 1,
-    names: laneNames(plan, stepIndex),
+    names: laneNames(plan, stepIndex, library.all),
   }));
   return laneLabels(
     entries.sort((a, b) => a.x - b.x),

@@ -12,12 +12,14 @@ import { clockTime, longDayOf } from '../shared/dates';
 import { timelineOf } from '../shared/ribbon/layout';
 import DoneRibbon from './DoneRibbon.vue';
 import RunTable from './RunTable.vue';
+import { useLibrary } from '../stores/library';
 
 const { id } = defineProps<{ id: string }>();
+const library = useLibrary();
 const run = shallowRef<StoredRun>();
 const trouble = ref('');
 
-const timeline = computed(() => run.value && timelineOf(run.value.plan));
+const timeline = computed(() => run.value && timelineOf(run.value.plan, library.all));
 const record = computed(() => run.value && timeline.value && compareRun(timeline.value, run.value.events));
 const folded = computed(() => run.value && timeline.value && foldRun(timeline.value, run.value.events));
 const says = computed(() => record.value && tellingSentence(record.value, (i) => run.value?.plan.steps[i]?.name ?? ''));

@@ -9,6 +9,9 @@ import IconButton from '../shared/IconButton.vue';
 import { clockTime, dayOf } from '../shared/dates';
 import { timelineOf } from '../shared/ribbon/layout';
 import RibbonThumb from '../shared/ribbon/RibbonThumb.vue';
+import { useLibrary } from '../stores/library';
+
+const library = useLibrary();
 
 const toast = useToast();
 const runs = shallowRef<StoredRun[]>();
@@ -17,7 +20,7 @@ const trouble = ref('');
 
 const rows = computed(() =>
   (runs.value ?? []).map((run) => {
-    const timeline = timelineOf(run.plan);
+    const timeline = timelineOf(run.plan, library.all);
     const record = compareRun(timeline, run.events);
     return {
       run,

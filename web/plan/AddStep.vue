@@ -4,26 +4,34 @@ import { nextTick, ref, useTemplateRef } from 'vue';
 import { addStep } from '#core/plan';
 import { newId } from '../stores/browser';
 import { useEditor } from '../stores/editor';
+import { useLibrary } from '../stores/library';
 import PositionFigure from '../figures/PositionFigure.vue';
 import AppIcon from '../shared/AppIcon.vue';
 import { suggestSteps, type Suggestion } from './suggest';
 
 const emit = defineEmits<{ added: [] }>();
 const editor = useEditor();
+const library = useLibrary();
 const typed = ref<string | Suggestion>('');
 const found = ref<Suggestion[]>([]);
 const box = useTemplateRef<HTMLElement>('box');
 const trouble = ref('');
 
+const suggest = (query: string): Suggestion[] =>
+  suggestSteps(query, {
+    positions: library.positions,
+    techniques: library.techniques,
+    isYours: (id) => library.ownEntry(id) !== undefined,
+  });
 function find({ query }: { query: string }): void {
   // A search that was still waiting when its words were taken is no longer asked for.
-  if (typed.value === query) found.value = suggestSteps(query);
+  if (typed.value === query) found.value = suggest(query);
 }
 /** Enter before the list has opened takes what would have stood first in it. */
 async function takeFirst(): Promise<void> {
   const query = typed.value;
   await nextTick();
-  const [first] = typeof query === 'string' && query.trim() !== '' && typed.value === query ? suggestSteps(query) : [];
+  const [first] = typeof query === 'string' && query.trim() !== '' && typed.value === query ? suggest(query) : [];
   if (first) add(first);
 }
 function add(suggestion: Suggestion): void {
@@ -71,7 +79,7 @@ defineExpose({ focus });
               :least="1500"
           /></span>
           <span class="words">
-            <span class="strong">{{ option.name }}</span>
+            <span class="strong">{{ option.name }} <span v-if="option.yours" class="yours">yours</span></span>
             <span class="small quiet">{{ option.says }}</span>
           </span>
         </span>

@@ -8,9 +8,11 @@ import { clockTime } from '../shared/dates';
 import { timelineOf } from '../shared/ribbon/layout';
 import RibbonThumb from '../shared/ribbon/RibbonThumb.vue';
 import { useEditor, type Resolution } from '../stores/editor';
+import { useLibrary } from '../stores/library';
 
 /** One plan changed in two places: both versions side by side, and neither is lost whichever one goes on. */
 const editor = useEditor();
+const library = useLibrary();
 const toast = useToast();
 const trouble = ref('');
 const versions = computed(() => {
@@ -18,12 +20,12 @@ const versions = computed(() => {
   if (!conflict || !plan) return [];
   const at = clockTime(new Date(conflict.current.updatedAt).getTime());
   return [
-    { choice: 'mine' as Resolution, label: 'In this window', plan, timeline: timelineOf(plan) },
+    { choice: 'mine' as Resolution, label: 'In this window', plan, timeline: timelineOf(plan, library.all) },
     {
       choice: 'theirs' as Resolution,
       label: `Saved elsewhere at ${at}`,
       plan: conflict.current.document,
-      timeline: timelineOf(conflict.current.document),
+      timeline: timelineOf(conflict.current.document, library.all),
     },
   ];
 });

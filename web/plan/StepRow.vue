@@ -3,11 +3,11 @@ import { computed } from 'vue';
 import type { Step } from '#core/plan';
 import { clockOfMs, spokenMs, type Ms } from '#core/time';
 import AppIcon from '../shared/AppIcon.vue';
-import { builtInLibrary } from '#library';
 import StepFigure from '../figures/StepFigure.vue';
 import SideGlyph from '../shared/SideGlyph.vue';
 import RowSpine from './RowSpine.vue';
 import { stepInWords } from './step-words';
+import { useLibrary } from '../stores/library';
 
 // Plain values, so that a row is drawn again only when something of it changed.
 const { step, index, leftMs, rightMs, bothMs, totalMs, warning, pxPerMs, selected, reachable } = defineProps<{
@@ -23,10 +23,11 @@ const { step, index, leftMs, rightMs, bothMs, totalMs, warning, pxPerMs, selecte
   /** Whether the tab key stops here. */
   reachable: boolean;
 }>();
+const library = useLibrary();
 
 const thin = computed(() => step.kind !== 'hold' && step.kind !== 'breath');
-const drawn = computed(() => step.kind === 'hold' && builtInLibrary.position(step.position) !== undefined);
-const words = computed(() => stepInWords(step));
+const drawn = computed(() => step.kind === 'hold' && library.all.position(step.position) !== undefined);
+const words = computed(() => stepInWords(step, library.all));
 const said = computed(() => {
   const sides = leftMs + rightMs > 0 ? `left ${spokenMs(leftMs)}, right ${spokenMs(rightMs)}, ` : '';
   return `${index + 1}, ${step.name}, ${sides}${spokenMs(totalMs)} in all${warning ? `. ${warning}` : ''}`;

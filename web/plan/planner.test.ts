@@ -1,15 +1,16 @@
 import { describe, expect, test } from '@jest/globals';
 import { Plan, emptyPlan, holdNamed, talkStep, type Step } from '#core/plan';
-import { POSITIONS, TECHNIQUES, TEMPLATES } from '#library';
+import { builtInLibrary, POSITIONS, TECHNIQUES, TEMPLATES } from '#library';
 import { countsInWords, rateInWords, stepInWords } from './step-words';
 import { suggestSteps } from './suggest';
 
-const make = (query: string): Step | undefined => suggestSteps(query)[0]?.make('new', 'yin');
-const names = (query: string): string[] => suggestSteps(query).map(({ name }) => name);
+const offer = { positions: POSITIONS, techniques: TECHNIQUES, isYours: () => false };
+const make = (query: string): Step | undefined => suggestSteps(query, offer)[0]?.make('new', 'yin');
+const names = (query: string): string[] => suggestSteps(query, offer).map(({ name }) => name);
 
 describe('finding a step by what is typed', () => {
   test('everything while nothing is typed', () => {
-    expect(suggestSteps('')).toHaveLength(POSITIONS.length + TECHNIQUES.length + 3);
+    expect(suggestSteps('', offer)).toHaveLength(POSITIONS.length + TECHNIQUES.length + 3);
   });
 
   test('by English, Sanskrit without marks, yin name, and part of one; the best first', () => {
@@ -44,7 +45,7 @@ describe('finding a step by what is typed', () => {
   });
 
   test('whatever is found can be put into a plan', () => {
-    for (const { make: makeStep } of suggestSteps('')) {
+    for (const { make: makeStep } of suggestSteps('', offer)) {
       for (const approach of ['restorative', 'yin', 'pranayama', 'blended'] as const) {
         expect(Plan.safeParse({ ...emptyPlan('Try', approach), steps: [makeStep('a', approach)] }).success).toBe(true);
       }
@@ -54,14 +55,14 @@ describe('finding a step by what is typed', () => {
 
 describe('a step in a line', () => {
   const yin = TEMPLATES.find(({ id }) => id === 'yin')?.plan.steps ?? [];
-  const say = (index: number): string => (yin[index] ? stepInWords(yin[index]) : '');
+  const say = (index: number): string => (yin[index] ? stepInWords(yin[index], builtInLibrary) : '');
 
   test('set-up, stages, counts', () => {
     expect(say(3)).toBe('blanket, 2 blocks');
     expect(say(7)).toBe('bolster, blanket · upright 1:00, then folded');
     expect(say(1)).toBe('in 5, out 5 · 18 breaths, 6/min');
-    expect(stepInWords({ ...talkStep('t'), note: 'Ask about hands' })).toBe('Ask about hands');
-    expect(stepInWords(holdNamed('Harbour lean', 'h'))).toBe('not in your library');
+    expect(stepInWords({ ...talkStep('t'), note: 'Ask about hands' }, builtInLibrary)).toBe('Ask about hands');
+    expect(stepInWords(holdNamed('Harbour lean', 'h'), builtInLibrary)).toBe('not in your library');
   });
 
   test('counts of more than one set, holds full and empty, own pace', () => {
@@ -88,4 +89,18 @@ describe('a step in a line', () => {
     ).toBe('own pace');
     expect(rateInWords(60 / 28)).toBe('2.14');
   });
+});
+
+test('entries of one’s own are offered beside the others and told apart', () => {
+  const mine = { ...POSITIONS[0]!, id: 'own-seat' };
+  const found = suggestSteps(mine.names.english, {
+    ...offer,
+    positions: [...POSITIONS, mine],
+    isYours: (id) => id === 'own-seat',
+  });
+  expect(found.slice(0, 2).map(({ name, yours }) => [name, yours])).toEqual([
+    [mine.names.english, false],
+    [mine.names.english, true],
+  ]);
+  expect(found[1]!.make('a', 'yin')).toMatchObject({ position: 'own-seat' });
 });

@@ -1,8 +1,8 @@
 import { breathCost, type BreathPractice } from '#core/breath';
+import type { Library } from '#core/catalogue';
 import type { Step } from '#core/plan';
 import { setUpInWords } from '#core/props';
 import { clockOfSeconds } from '#core/time';
-import { builtInLibrary } from '#library';
 
 const perMinute = new Intl.NumberFormat('en', { maximumFractionDigits: 2 });
 
@@ -25,13 +25,13 @@ export function countsInWords({ sets }: BreathPractice): string {
 }
 
 /** The second line of a step in a list: its set-up, its stages or its counts. */
-export function stepInWords(step: Step): string {
+export function stepInWords(step: Step, library: Library): string {
   switch (step.kind) {
     case 'hold': {
       const stages = step.stages.map(({ name, length }) =>
         length.kind === 'fixed' ? `${name} ${clockOfSeconds(length.seconds)}` : name,
       );
-      const known = builtInLibrary.position(step.position) ? [] : ['not in your library'];
+      const known = library.position(step.position) ? [] : ['not in your library'];
       return [...known, setUpInWords(step.setUp), ...(stages.length > 0 ? [stages.join(', then ')] : [])]
         .filter(Boolean)
         .join(' · ');

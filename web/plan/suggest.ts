@@ -1,7 +1,14 @@
-import { familyLabel, findPositions, matchScore, NOTHING_CHOSEN, type Approach, type Position } from '#core/catalogue';
+import {
+  familyLabel,
+  findPositions,
+  matchScore,
+  NOTHING_CHOSEN,
+  type Approach,
+  type Position,
+  type Technique,
+} from '#core/catalogue';
 import { breathFrom, holdDefaults, holdFrom, holdNamed, moveStep, restStep, talkStep, type Step } from '#core/plan';
 import { clockOfSeconds } from '#core/time';
-import { POSITIONS, TECHNIQUES } from '#library';
 
 /** Something that can be added to a plan, found by what was typed. */
 export interface Suggestion {
@@ -9,11 +16,20 @@ export interface Suggestion {
   says: string;
   /** Drawn beside its name. */
   position?: Position;
+  /** An entry of the teacher's own. */
+  yours?: boolean;
   make: (id: string, approach: Approach) => Step;
 }
 
 interface Entry extends Suggestion {
   names: string[];
+}
+
+/** What there is to choose from. */
+export interface Offer {
+  positions: readonly Position[];
+  techniques: readonly Technique[];
+  isYours: (id: string) => boolean;
 }
 
 const PLAIN: Entry[] = [
@@ -27,8 +43,8 @@ const PLAIN: Entry[] = [
   },
 ];
 
-const ENTRIES: Entry[] = [
-  ...POSITIONS.map((position) => {
+const entriesOf = ({ positions, techniques, isYours }: Offer): Entry[] => [
+  ...positions.map((position) => {
     const { english, sanskrit, yin } = position.names;
     const sides = { together: 'both sides', each: 'each side', crossing: 'crossing', one: 'one side' }[position.sides];
     const { seconds } = holdDefaults(position, 'blended');
@@ -39,13 +55,15 @@ const ENTRIES: Entry[] = [
         .join(' · '),
       names: [english, sanskrit, yin, position.short],
       position,
+      yours: isYours(position.id),
       make: (id: string, approach: Approach) => holdFrom(position, approach, id),
     };
   }),
-  ...TECHNIQUES.map((technique) => ({
+  ...techniques.map((technique) => ({
     name: technique.names.english,
     says: [technique.names.sanskrit, technique.round].filter(Boolean).join(' · '),
     names: [technique.names.english, technique.names.sanskrit, technique.short, 'breath'],
+    yours: isYours(technique.id),
     make: (id: string) => breathFrom(technique, id),
   })),
   ...PLAIN,
@@ -55,18 +73,20 @@ const ENTRIES: Entry[] = [
  * What can be added for what was typed, best first; everything while nothing is typed. A name nobody knows can be added
  * as a hold of one's own.
  */
-export function suggestSteps(query: string): Suggestion[] {
+export function suggestSteps(query: string, offer: Offer): Suggestion[] {
   const asked = query.trim();
-  if (asked === '') return ENTRIES;
-  const found = ENTRIES.map((entry) => ({ entry, score: matchScore(asked, entry.names) }))
+  const entries = entriesOf(offer);
+  if (asked === '') return entries;
+  const found = entries
+    .map((entry) => ({ entry, score: matchScore(asked, entry.names) }))
     .filter(({ score }) => score > 0)
     .sort((a, b) => b.score - a.score || a.entry.name.length - b.entry.name.length)
     .map(({ entry }) => entry);
   // Then what the library's search finds by a part of the body or a prop.
   const byName = new Set(found.map(({ position }) => position));
-  const alsoFound = findPositions(POSITIONS, asked, NOTHING_CHOSEN)
+  const alsoFound = findPositions(offer.positions, asked, NOTHING_CHOSEN)
     .filter((position) => !byName.has(position))
-    .map((position) => ENTRIES.find((entry) => entry.position === position)!);
+    .map((position) => entries.find((entry) => entry.position === position)!);
   const name = asked.slice(0, 120);
   const own: Suggestion = {
     name: `“${name}”`,

@@ -1,53 +1,71 @@
-import { readPlan, type Plan } from '#core/plan';
 import { kept } from './browser';
 import { openTabs, tabName } from './tabs';
 
-/** A plan with edits the server has not acknowledged yet. */
-export interface Draft {
+/** A document with edits the server has not acknowledged yet. */
+export interface Draft<T> {
   /** The revision it was made from. */
   revision: number;
-  plan: Plan;
+  document: T;
   /** Versions that were sent without an answer: the server may have stored one of them. */
   unanswered: string[];
   editedAt: number;
 }
 
-const PREFIX = 'zovrin.draft.';
-const keyOf = (planId: string, tab: string): string => `${PREFIX}${planId}.${tab}`;
+/** Where the drafts of one kind of document are kept in this browser, one for each document and tab. */
+export interface Drafts<T> {
+  /** Keeps the unacknowledged document of this tab. Gives whether the browser had room for it. */
+  keep(id: string, draft: Omit<Draft<T>, 'editedAt'>): Promise<boolean>;
+  drop(id: string): Promise<void>;
+  /**
+   * The newest draft of a document that this tab left, or that a tab left which is no longer open, and forgets where it
+   * was: whoever takes it keeps it from now on. Drafts of other open tabs are theirs.
+   */
+  take(id: string): Promise<Draft<T> | undefined>;
+  /** The drafts that could be taken, the newest first, each with its document's id. */
+  waiting(): Promise<{ id: string; draft: Draft<T> }[]>;
+}
 
-function parse(text: string | null): Draft | undefined {
-  try {
-    const { revision, plan, unanswered, editedAt } = JSON.parse(text ?? '') as Record<string, unknown>;
-    const read = readPlan(plan);
-    if (!read.ok || typeof revision !== 'number' || typeof editedAt !== 'number' || !Array.isArray(unanswered))
+/** Drafts under a prefix of keys; `read` gives the document, or undefined for what is none. */
+export function draftsOf<T>(prefix: string, read: (value: unknown) => T | undefined): Drafts<T> {
+  const keyOf = (id: string, tab: string): string => `${prefix}${id}.${tab}`;
+
+  function parse(text: string | null): Draft<T> | undefined {
+    try {
+      const { revision, document, unanswered, editedAt } = JSON.parse(text ?? '') as Record<string, unknown>;
+      const value = read(document);
+      if (value === undefined || typeof revision !== 'number' || typeof editedAt !== 'number') return undefined;
+      return Array.isArray(unanswered)
+        ? { revision, document: value, unanswered: unanswered.map(String), editedAt }
+        : undefined;
+    } catch {
       return undefined;
-    return { revision, plan: read.plan, unanswered: unanswered.map(String), editedAt };
-  } catch {
-    return undefined;
+    }
   }
-}
 
-/** Keeps the unacknowledged plan of this tab. Gives whether the browser had room for it. */
-export async function keepDraft(planId: string, draft: Omit<Draft, 'editedAt'>): Promise<boolean> {
-  return kept.write(keyOf(planId, await tabName()), JSON.stringify({ ...draft, editedAt: Date.now() }));
-}
+  /** The keys below a beginning whose tab is this one or gone, with what is kept there. */
+  async function orphaned(begins: string) {
+    const [mine, open] = await Promise.all([tabName(), openTabs()]);
+    return kept.keys(begins).flatMap((key) => {
+      const tab = key.slice(key.lastIndexOf('.') + 1);
+      if (tab !== mine && open.has(tab)) return [];
+      return [{ key, id: key.slice(prefix.length, key.lastIndexOf('.')), draft: parse(kept.read(key)) }];
+    });
+  }
 
-export async function dropDraft(planId: string): Promise<void> {
-  kept.remove(keyOf(planId, await tabName()));
-}
-
-/**
- * The newest draft of a plan that this tab left, or that a tab left which is no longer open, and forgets where it was:
- * whoever takes it keeps it from now on. Drafts of other open tabs are theirs.
- */
-export async function takeDraft(planId: string): Promise<Draft | undefined> {
-  const [mine, open] = await Promise.all([tabName(), openTabs()]);
-  const prefix = `${PREFIX}${planId}.`;
-  const orphaned = kept.keys(prefix).filter((key) => {
-    const tab = key.slice(prefix.length);
-    return tab === mine || !open.has(tab);
-  });
-  const drafts = orphaned.flatMap((key) => parse(kept.read(key)) ?? []);
-  for (const key of orphaned) kept.remove(key);
-  return drafts.sort((a, b) => b.editedAt - a.editedAt)[0];
+  return {
+    keep: async (id, draft) =>
+      kept.write(keyOf(id, await tabName()), JSON.stringify({ ...draft, editedAt: Date.now() })),
+    drop: async (id) => kept.remove(keyOf(id, await tabName())),
+    async take(id) {
+      const left = await orphaned(keyOf(id, ''));
+      for (const { key } of left) kept.remove(key);
+      return left.flatMap(({ draft }) => draft ?? []).sort((a, b) => b.editedAt - a.editedAt)[0];
+    },
+    async waiting() {
+      const left = await orphaned(prefix);
+      return left
+        .flatMap(({ id, draft }) => (draft ? [{ id, draft }] : []))
+        .sort((a, b) => b.draft.editedAt - a.draft.editedAt);
+    },
+  };
 }

@@ -231,7 +231,7 @@ describe('changed in two places', () => {
   });
 
   test('a draft of a tab that is still open is left to it', async () => {
-    const draft = { revision: 1, plan: titled('Being typed over there'), unanswered: [], editedAt: 1 };
+    const draft = { revision: 1, document: titled('Being typed over there'), unanswered: [], editedAt: 1 };
     browser.local.setItem('zovrin.draft.p.other', JSON.stringify(draft));
     browser.otherTabs = ['zovrin.tab.other'];
     expect((await opened()).plan?.title).toBe('Evening');

@@ -9,15 +9,20 @@ import {
   type FieldIssue,
   type History,
 } from '#core/document';
-import { applyEdit, setDetails, type Plan, type PlanEdit } from '#core/plan';
+import { applyEdit, readPlan, setDetails, type Plan, type PlanEdit } from '#core/plan';
 import { compileTimeline } from '#core/timeline';
 import type { ConflictResponse, StoredPlan } from '#api';
-import { builtInLibrary } from '#library';
 import { ApiProblem, worthRetrying } from '../client/http';
 import { conflictOf, createPlan, readStoredPlan, savePlan } from '../client/plans';
-import { dropDraft, keepDraft, takeDraft } from './drafts';
+import { draftsOf } from './drafts';
+import { useLibrary } from './library';
 
 export type SaveState = 'saved' | 'saving' | 'unsaved' | 'waiting' | 'refused' | 'conflict';
+
+const drafts = draftsOf<Plan>('zovrin.draft.', (value) => {
+  const read = readPlan(value);
+  return read.ok ? read.plan : undefined;
+});
 
 const SAVE_AFTER_MS = 700;
 const RETRY_MS = [2000, 5000, 10_000, 30_000];
@@ -30,6 +35,7 @@ export type Resolution = 'mine' | 'theirs';
  * and to the server soon after; until the server has acknowledged it, it survives a reload, a crash and a lost line.
  */
 export const useEditor = defineStore('editor', () => {
+  const library = useLibrary();
   const id = ref('');
   const revision = ref(0);
   const history = shallowRef<History<Plan>>();
@@ -41,7 +47,7 @@ export const useEditor = defineStore('editor', () => {
   const conflict = shallowRef<ConflictResponse>();
 
   const plan = computed(() => history.value?.now);
-  const timeline = computed(() => plan.value && compileTimeline(plan.value, builtInLibrary));
+  const timeline = computed(() => plan.value && compileTimeline(plan.value, library.all));
   const selectedIndex = computed(() => plan.value?.steps.findIndex((step) => step.id === selected.value) ?? -1);
   const selectedStep = computed(() => plan.value?.steps[selectedIndex.value]);
   const canUndo = computed(() => (history.value?.past.length ?? 0) > 0);
@@ -57,7 +63,7 @@ export const useEditor = defineStore('editor', () => {
 
   const keep = async (): Promise<void> => {
     if (!plan.value) return;
-    storageFull.value = !(await keepDraft(id.value, { revision: revision.value, plan: plan.value, unanswered }));
+    storageFull.value = !(await drafts.keep(id.value, { revision: revision.value, document: plan.value, unanswered }));
   };
 
   const wait = (ms: number): void => {
@@ -75,7 +81,7 @@ export const useEditor = defineStore('editor', () => {
   async function open(planId: string): Promise<void> {
     await close();
     const stored = await readStoredPlan(planId);
-    const draft = await takeDraft(planId);
+    const draft = await drafts.take(planId);
     show(stored);
     history.value = startHistory(stored.document);
     const { steps } = stored.document;
@@ -83,15 +89,15 @@ export const useEditor = defineStore('editor', () => {
     state.value = 'saved';
     listen();
     const storedText = JSON.stringify(stored.document);
-    if (!draft || JSON.stringify(draft.plan) === storedText) return;
+    if (!draft || JSON.stringify(draft.document) === storedText) return;
     if (draft.revision !== stored.revision && !draft.unanswered.includes(storedText)) {
       // The edits were made on an older revision, and stay that until it is chosen which version goes on.
       revision.value = draft.revision;
-      history.value = startHistory(draft.plan);
-      meetConflict({ current: stored, yours: draft.plan });
+      history.value = startHistory(draft.document);
+      meetConflict({ current: stored, yours: draft.document });
       return;
     }
-    put(record(startHistory(stored.document), { name: 'edits kept from before' }, draft.plan));
+    put(record(startHistory(stored.document), { name: 'edits kept from before' }, draft.document));
   }
 
   /**
@@ -190,7 +196,7 @@ export const useEditor = defineStore('editor', () => {
       channel?.postMessage(stored.revision);
       if (plan.value === sent) {
         state.value = 'saved';
-        await dropDraft(id.value);
+        await drafts.drop(id.value);
       } else {
         state.value = 'unsaved';
         await keep();
@@ -228,7 +234,7 @@ export const useEditor = defineStore('editor', () => {
     if (choice === 'theirs') {
       history.value = record(history.value, { name: 'take the other version' }, met.current.document);
       state.value = 'saved';
-      await dropDraft(id.value);
+      await drafts.drop(id.value);
     } else {
       state.value = 'unsaved';
       await keep();

@@ -1,12 +1,13 @@
 import type { FieldIssue } from '#core/document';
-import { readPlan, selfContained, type Plan } from '#core/plan';
-import { builtInLibrary } from '#library';
+import { planFile, readPlanFile, type Plan, type PlanFile } from '#core/plan';
+import { useLibrary } from './library';
 
 const MOST_BYTES = 2_000_000;
 
-/** Gives a plan to the browser as a file in the open format. */
+/** Gives a plan to the browser as a file in the open format, with the entries of one's own that it uses. */
 export function savePlanFile(plan: Plan): void {
-  const text = `${JSON.stringify(selfContained(plan, builtInLibrary), null, 2)}\n`;
+  const { all, own } = useLibrary();
+  const text = `${JSON.stringify(planFile(plan, all, own), null, 2)}\n`;
   const link = document.createElement('a');
   link.href = URL.createObjectURL(new Blob([text], { type: 'application/json' }));
   link.download = `${plan.title.replace(/[^\p{L}\p{N}]+/gu, '-').replace(/^-|-$/g, '') || 'plan'}.zovrin.json`;
@@ -14,10 +15,10 @@ export function savePlanFile(plan: Plan): void {
   URL.revokeObjectURL(link.href);
 }
 
-export type OpenedFile = { ok: true; plan: Plan } | { ok: false; reason: string; issues: FieldIssue[] };
+export type OpenedFile = ({ ok: true } & PlanFile) | { ok: false; reason: string; issues: FieldIssue[] };
 
 /** Reads a plan file. Nothing is stored; what is wrong comes back with every field. */
-export async function readPlanFile(file: File): Promise<OpenedFile> {
+export async function openPlanFile(file: File): Promise<OpenedFile> {
   if (file.size > MOST_BYTES)
     return { ok: false, reason: `“${file.name}” is larger than 2 MB; a plan file is not.`, issues: [] };
   let value: unknown;
@@ -26,7 +27,7 @@ export async function readPlanFile(file: File): Promise<OpenedFile> {
   } catch {
     return { ok: false, reason: `“${file.name}” is not a plan file: it is no JSON.`, issues: [] };
   }
-  const read = readPlan(value);
+  const read = readPlanFile(value);
   if (read.ok) return read;
   return { ok: false, reason: `“${file.name}” cannot be opened. Nothing was stored.`, issues: read.issues };
 }

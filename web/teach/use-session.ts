@@ -16,6 +16,7 @@ import type { StoredPlan } from '#api';
 import { newId } from '../stores/browser';
 import { timelineOf } from '../shared/ribbon/layout';
 import { keepLocalRun, makeOutbox, unfinishedRun, type LocalRun } from './outbox';
+import { useLibrary } from '../stores/library';
 
 type Body<E> = E extends RunEvent ? Omit<E, 'id' | 'atMs'> : never;
 export type Happening = Body<RunEvent>;
@@ -32,7 +33,7 @@ const JUST_BEGUN_MS = 3000;
 export function useSession(stored: StoredPlan, bells: () => HouseRules['bells']) {
   const local = shallowRef<LocalRun | undefined>(unfinishedRun(stored.id));
   const plan = local.value?.plan ?? stored.document;
-  const timeline = timelineOf(plan);
+  const timeline = timelineOf(plan, useLibrary().all);
   const now = ref(Date.now());
   const trouble = ref('');
   const outbox = makeOutbox(

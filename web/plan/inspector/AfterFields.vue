@@ -1,24 +1,25 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { setHold, type HoldStep, type Rebound } from '#core/plan';
-import { builtInLibrary } from '#library';
 import ChoiceField from '../../shared/fields/ChoiceField.vue';
 import TextField from '../../shared/fields/TextField.vue';
 import TimeField from '../../shared/fields/TimeField.vue';
 import { useEdit } from '../use-edit';
-import FieldGroup from './FieldGroup.vue';
+import FieldGroup from '../../shared/fields/FieldGroup.vue';
+import { useLibrary } from '../../stores/library';
 
 /** What follows the hold: a still rest after each side or after both, and a loosening. */
 const { step } = defineProps<{ step: HoldStep }>();
 
 const edit = useEdit();
+const library = useLibrary();
 const oneTurn = computed(() => step.sides.kind === 'together' || step.sides.kind === 'one');
 const options = computed(() => [
   { value: 'none' as const, label: 'no rest' },
   ...(oneTurn.value ? [] : [{ value: 'afterEach' as const, label: 'each side' }]),
   { value: 'afterBoth' as const, label: oneTurn.value ? 'rest' : 'both' },
 ]);
-const usual = computed(() => builtInLibrary.position(step.position)?.rebound.seconds || 30);
+const usual = computed(() => library.all.position(step.position)?.rebound.seconds || 30);
 const chosen = computed(() => (oneTurn.value && step.rebound.kind === 'afterEach' ? 'afterBoth' : step.rebound.kind));
 function setKind(kind: Rebound['kind']): void {
   const seconds = step.rebound.kind === 'none' ? usual.value : step.rebound.seconds;
@@ -29,7 +30,7 @@ const setSeconds = (seconds: number | null) =>
     ? undefined
     : edit(setHold(step.id, { rebound: { kind: step.rebound.kind, seconds: seconds ?? 0 } }));
 const setLoosen = (seconds: number | null) => {
-  const text = step.loosen?.text ?? builtInLibrary.position(step.position)?.loosen ?? '';
+  const text = step.loosen?.text ?? library.all.position(step.position)?.loosen ?? '';
   return edit(setHold(step.id, { loosen: seconds === null || seconds === 0 ? null : { seconds, text } }));
 };
 </script>

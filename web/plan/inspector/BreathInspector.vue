@@ -4,7 +4,6 @@ import { BREATH_LIMITS, breathCost, type BreathPractice, type BreathSet } from '
 import { changeStep, type BreathStep } from '#core/plan';
 import { clockOfMs } from '#core/time';
 import type { Timeline } from '#core/timeline';
-import { builtInLibrary } from '#library';
 import AppIcon from '../../shared/AppIcon.vue';
 import NumberField from '../../shared/fields/NumberField.vue';
 import TimeField from '../../shared/fields/TimeField.vue';
@@ -12,14 +11,16 @@ import { newId } from '../../stores/browser';
 import { rateInWords } from '../step-words';
 import { useEdit } from '../use-edit';
 import BreathSetRow from './BreathSetRow.vue';
-import FieldGroup from './FieldGroup.vue';
-import SetUpRows from './SetUpRows.vue';
+import FieldGroup from '../../shared/fields/FieldGroup.vue';
+import SetUpRows from '../../shared/fields/SetUpRows.vue';
 import StepRibbon from './StepRibbon.vue';
+import { useLibrary } from '../../stores/library';
 
 const { step, index, timeline } = defineProps<{ step: BreathStep; index: number; timeline: Timeline }>();
 
 const edit = useEdit();
-const technique = computed(() => builtInLibrary.technique(step.technique));
+const library = useLibrary();
+const technique = computed(() => library.all.technique(step.technique));
 const cost = computed(() => breathCost(step.practice));
 const figures = computed(() => [
   { value: clockOfMs(cost.value.lengthMs), what: 'in all' },

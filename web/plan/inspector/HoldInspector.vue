@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { setHold, type HoldStep } from '#core/plan';
+import { setHold, type HoldStep, type Prompt } from '#core/plan';
 import { DEFAULT_RULES, type Timeline } from '#core/timeline';
-import { builtInLibrary } from '#library';
 import AppIcon from '../../shared/AppIcon.vue';
 import TimeField from '../../shared/fields/TimeField.vue';
 import { useEdit } from '../use-edit';
@@ -10,15 +9,18 @@ import AfterFields from './AfterFields.vue';
 import HoldFigure from './HoldFigure.vue';
 import HoldLengths from './HoldLengths.vue';
 import SidesFields from './SidesFields.vue';
-import PromptRows from './PromptRows.vue';
-import SetUpRows from './SetUpRows.vue';
+import PromptRows from '../../shared/fields/PromptRows.vue';
+import SetUpRows from '../../shared/fields/SetUpRows.vue';
 import StageRows from './StageRows.vue';
 import StepRibbon from './StepRibbon.vue';
+import { newId } from '../../stores/browser';
+import { useLibrary } from '../../stores/library';
 
 const { step, index, timeline } = defineProps<{ step: HoldStep; index: number; timeline: Timeline }>();
 
 const edit = useEdit();
-const position = computed(() => builtInLibrary.position(step.position));
+const library = useLibrary();
+const position = computed(() => library.all.position(step.position));
 const setup = computed(() => {
   const { firstPhase = 0, propMoves = 0 } = timeline.steps[index] ?? {};
   const phase = timeline.phases[firstPhase];
@@ -26,6 +28,9 @@ const setup = computed(() => {
   return { seconds: phase?.kind === 'setup' ? (phase.endMs - phase.startMs) / 1000 : 0, moves };
 });
 const twoSided = computed(() => step.sides.kind === 'each' || step.sides.kind === 'crossing');
+function addPrompt(): void {
+  edit(setHold(step.id, { prompts: [...step.prompts, { id: newId(), at: { kind: 'half' }, text: '', on: 'every' }] }));
+}
 const usualOf = (key: 'enterSeconds' | 'leaveSeconds' | 'switchSeconds'): number =>
   position.value?.[key] ?? DEFAULT_RULES[key];
 </script>
@@ -80,7 +85,12 @@ const usualOf = (key: 'enterSeconds' | 'leaveSeconds' | 'switchSeconds'): number
     :accept="(setUp) => edit(setHold(step.id, { setUp }))"
   />
   <StageRows :step="step" :two-sided="twoSided" />
-  <PromptRows :step="step" :two-sided="twoSided" />
+  <PromptRows
+    :prompts="step.prompts"
+    :two-sided="twoSided"
+    :accept="(prompts) => edit(setHold(step.id, { prompts: prompts as Prompt[] }))"
+    @add="addPrompt"
+  />
   <AfterFields :step="step" />
   <div v-if="position" class="cautions">
     <AppIcon name="warn" :size="16" class="caution" />

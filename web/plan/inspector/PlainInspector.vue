@@ -5,7 +5,7 @@ import { clockOfSeconds } from '#core/time';
 import TextField from '../../shared/fields/TextField.vue';
 import TimeField from '../../shared/fields/TimeField.vue';
 import { useEdit } from '../use-edit';
-import SetUpRows from './SetUpRows.vue';
+import SetUpRows from '../../shared/fields/SetUpRows.vue';
 
 /** A rest, a loosening or a talk: a length, and what it is for. */
 const { step } = defineProps<{ step: PlainStep }>();

@@ -3,19 +3,20 @@ import { computed, useId } from 'vue';
 import type { SidesKind } from '#core/catalogue';
 import { setFirstSide, setHold, setSidesKind, type FirstSide, type HoldStep } from '#core/plan';
 import { DEFAULT_RULES } from '#core/timeline';
-import { builtInLibrary } from '#library';
 import { useEdit } from '../use-edit';
+import { useLibrary } from '../../stores/library';
 
 /** How a hold lies over the sides of the body, which goes first, and what "left" means for it. */
 const { step } = defineProps<{ step: HoldStep }>();
 
 const edit = useEdit();
+const library = useLibrary();
 const sidesId = useId();
 const firstId = useId();
 const strengthId = useId();
 const STRENGTHS = Array.from({ length: 11 }, (_, strength) => strength);
 const two = computed(() => (step.sides.kind === 'each' || step.sides.kind === 'crossing' ? step.sides : undefined));
-const leftMeans = computed(() => builtInLibrary.position(step.position)?.leftMeans ?? '');
+const leftMeans = computed(() => library.all.position(step.position)?.leftMeans ?? '');
 function setStrength(event: Event): void {
   const chosen = value(event);
   edit(setHold(step.id, { strength: chosen === '' ? null : Number(chosen) }));

@@ -6,8 +6,8 @@ import TextField from '../../shared/fields/TextField.vue';
 import TimeField from '../../shared/fields/TimeField.vue';
 import { newId } from '../../stores/browser';
 import { useEdit } from '../use-edit';
-import FieldGroup from './FieldGroup.vue';
-import SetUpRows from './SetUpRows.vue';
+import FieldGroup from '../../shared/fields/FieldGroup.vue';
+import SetUpRows from '../../shared/fields/SetUpRows.vue';
 
 /** Parts of one hold, each with its length (or a share of the remainder) and, where wanted, props of its own. */
 const { step, twoSided } = defineProps<{ step: HoldStep; twoSided: boolean }>();

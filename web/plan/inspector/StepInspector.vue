@@ -3,7 +3,6 @@ import { computed } from 'vue';
 import { familyLabel } from '#core/catalogue';
 import { duplicateStep, moveStepTo, removeStep, setStepCommon, type Step } from '#core/plan';
 import type { Timeline } from '#core/timeline';
-import { builtInLibrary } from '#library';
 import AppIcon from '../../shared/AppIcon.vue';
 import IconButton from '../../shared/IconButton.vue';
 import TextField from '../../shared/fields/TextField.vue';
@@ -13,14 +12,16 @@ import { useEdit } from '../use-edit';
 import BreathInspector from './BreathInspector.vue';
 import HoldInspector from './HoldInspector.vue';
 import PlainInspector from './PlainInspector.vue';
+import { useLibrary } from '../../stores/library';
 
 const { step, index, timeline } = defineProps<{ step: Step; index: number; timeline: Timeline }>();
+const library = useLibrary();
 
 const editor = useEditor();
 const edit = useEdit();
 const about = computed(() => {
   if (step.kind === 'hold') {
-    const position = builtInLibrary.position(step.position);
+    const position = library.all.position(step.position);
     if (!position) return 'not in your library, counted with its own times';
     const sides = {
       together: 'both sides together',
@@ -33,7 +34,7 @@ const about = computed(() => {
       .join(' · ');
   }
   if (step.kind === 'breath') {
-    const technique = builtInLibrary.technique(step.technique);
+    const technique = library.all.technique(step.technique);
     return technique
       ? [technique.names.sanskrit, technique.round].filter(Boolean).join(' · ')
       : 'not in your library, counted with its own counts';

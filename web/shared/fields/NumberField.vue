@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ref, useId, watch } from 'vue';
+import { computed, ref, useId, watch } from 'vue';
 
 /** A number. Gives the reason under the field where it is refused, and keeps what was typed. */
 const {
@@ -9,6 +9,7 @@ const {
   hideLabel = false,
   step = 1,
   unit = '',
+  problem = '',
 } = defineProps<{
   modelValue: number;
   label: string;
@@ -16,11 +17,14 @@ const {
   hideLabel?: boolean;
   step?: number;
   unit?: string;
+  /** What is wrong with the value that stands here, where it was taken all the same. */
+  problem?: string;
 }>();
 
 const id = useId();
 const typed = ref('');
 const reason = ref('');
+const said = computed(() => reason.value || problem);
 watch(
   () => modelValue,
   (value) => {
@@ -44,7 +48,7 @@ function nudge(by: number): void {
 </script>
 
 <template>
-  <span class="field" :class="{ bad: reason !== '' }">
+  <span class="field" :class="{ bad: said !== '' }">
     <label :for="id" :class="{ 'sr-only': hideLabel }">{{ label }}</label>
     <span class="line">
       <input
@@ -52,7 +56,7 @@ function nudge(by: number): void {
         v-model="typed"
         inputmode="decimal"
         autocomplete="off"
-        :aria-invalid="reason !== ''"
+        :aria-invalid="said !== ''"
         @change="commit"
         @keydown.enter="commit"
         @keydown.up.prevent="nudge(step)"
@@ -60,7 +64,7 @@ function nudge(by: number): void {
       />
       <span v-if="unit" class="quiet">{{ unit }}</span>
     </span>
-    <span v-if="reason !== ''" class="field-reason" role="alert">{{ reason }}</span>
+    <span v-if="said !== ''" class="field-reason" role="alert">{{ said }}</span>
   </span>
 </template>
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ref, useId, watch } from 'vue';
+import { computed, ref, useId, watch } from 'vue';
 
 /** A line (or, with `rows`, some lines) of text. Gives the reason under the field where it is refused; keeps what was typed. */
 const {
@@ -10,6 +10,7 @@ const {
   rows = 1,
   hideLabel = false,
   type = 'text',
+  problem = '',
 } = defineProps<{
   modelValue: string;
   label: string;
@@ -18,11 +19,14 @@ const {
   rows?: number;
   hideLabel?: boolean;
   type?: string;
+  /** What is wrong with the value that stands here, where it was taken all the same. */
+  problem?: string;
 }>();
 
 const id = useId();
 const typed = ref('');
 const reason = ref('');
+const said = computed(() => reason.value || problem);
 watch(
   () => modelValue,
   (text) => {
@@ -37,7 +41,7 @@ function commit(): void {
 </script>
 
 <template>
-  <span class="field" :class="{ bad: reason !== '' }">
+  <span class="field" :class="{ bad: said !== '' }">
     <label :for="id" :class="{ 'sr-only': hideLabel }">{{ label }}</label>
     <textarea
       v-if="rows > 1"
@@ -45,7 +49,7 @@ function commit(): void {
       v-model="typed"
       :rows="rows"
       :placeholder="placeholder"
-      :aria-invalid="reason !== ''"
+      :aria-invalid="said !== ''"
       @change="commit"
     />
     <input
@@ -54,12 +58,12 @@ function commit(): void {
       v-model="typed"
       :type="type"
       :placeholder="placeholder"
-      :aria-invalid="reason !== ''"
+      :aria-invalid="said !== ''"
       autocomplete="off"
       @change="commit"
       @keydown.enter="commit"
     />
-    <span v-if="reason !== ''" class="reason" role="alert">{{ reason }}</span>
+    <span v-if="said !== ''" class="reason" role="alert">{{ said }}</span>
   </span>
 </template>
 

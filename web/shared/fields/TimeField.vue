@@ -13,6 +13,7 @@ const {
   usual,
   large = false,
   hideLabel = false,
+  problem = '',
 } = defineProps<{
   modelValue: Seconds | null;
   label: string;
@@ -21,11 +22,14 @@ const {
   usual?: Seconds | string;
   large?: boolean;
   hideLabel?: boolean;
+  /** What is wrong with the value that stands here, where it was taken all the same. */
+  problem?: string;
 }>();
 
 const id = useId();
 const typed = ref('');
 const reason = ref('');
+const said = computed(() => reason.value || problem);
 const placeholder = computed(() => (typeof usual === 'number' ? editableClock(usual) : (usual ?? '')));
 const shown = computed(() => (modelValue === null ? '' : editableClock(modelValue)));
 watch(
@@ -60,7 +64,7 @@ function nudge(by: number): void {
 </script>
 
 <template>
-  <span class="field" :class="{ large, bad: reason !== '' }">
+  <span class="field" :class="{ large, bad: said !== '' }">
     <label :for="id" :class="{ 'sr-only': hideLabel }">{{ label }}</label>
     <input
       :id="id"
@@ -69,14 +73,14 @@ function nudge(by: number): void {
       inputmode="text"
       autocomplete="off"
       :placeholder="placeholder"
-      :aria-invalid="reason !== ''"
-      :aria-describedby="reason === '' ? undefined : `${id}-reason`"
+      :aria-invalid="said !== ''"
+      :aria-describedby="said === '' ? undefined : `${id}-reason`"
       @change="commit"
       @keydown.enter="commit"
       @keydown.up.prevent="nudge($event.shiftKey ? 60 : 15)"
       @keydown.down.prevent="nudge($event.shiftKey ? -60 : -15)"
     />
-    <span v-if="reason !== ''" :id="`${id}-reason`" class="field-reason" role="alert">{{ reason }}</span>
+    <span v-if="said !== ''" :id="`${id}-reason`" class="field-reason" role="alert">{{ said }}</span>
   </span>
 </template>
 

@@ -12,6 +12,7 @@ import PropShelf from './PropShelf.vue';
 import RibbonBody from './RibbonBody.vue';
 import RibbonMarks from './RibbonMarks.vue';
 import { xOf } from './shapes';
+import { useLibrary } from '../../stores/library';
 
 /** A planned session along time: names, ribbon, bells, axis and, where wanted, the prop shelf. */
 const {
@@ -29,6 +30,7 @@ const {
   /** When it begins by the clock; then the axis shows the time of day. */
   startMs?: number;
 }>();
+const library = useLibrary();
 const emit = defineEmits<{ select: [index: number] }>();
 
 const LINE_Y = 61;
@@ -54,7 +56,7 @@ const labels = computed(() =>
     timeline.steps.map(({ startMs: at, stepIndex }) => ({
       x: x(at),
       number: stepIndex + 1,
-      names: laneNames(plan, stepIndex),
+      names: laneNames(plan, stepIndex, library.all),
     })),
     width.value,
   ),

@@ -1,13 +1,13 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { TEMPLATES } from '#library';
+import { builtInLibrary, TEMPLATES } from '#library';
 import { planOf, talk, workedHold } from '../../../tests/support/examples';
 import { laneNames, ribbonDomainMs, stepAt, timelineOf } from './layout';
 
 const template = TEMPLATES.find(({ id }) => id === 'yin');
 if (!template) throw new Error('no template');
 const { plan } = template;
-const timeline = timelineOf(plan);
+const timeline = timelineOf(plan, builtInLibrary);
 const scale = { x0: 118, pxPerMs: 1098 / ribbonDomainMs(timeline), height: 36, thread: 3 };
 
 describe('the step under a point', () => {
@@ -18,7 +18,7 @@ describe('the step under a point', () => {
   });
 
   test('a step of a few pixels can be hit 12 px about its middle', () => {
-    const thin = timelineOf(planOf(workedHold, talk('thin', 5), { ...workedHold, id: 'after' }));
+    const thin = timelineOf(planOf(workedHold, talk('thin', 5), { ...workedHold, id: 'after' }), builtInLibrary);
     const narrow = { ...scale, pxPerMs: 0.2 / 1000 };
     const middle = 118 + 612.5 * 0.2;
     expect([-11, 0, 11].map((by) => stepAt(thin, narrow, middle + by))).toEqual([1, 1, 1]);
@@ -38,11 +38,18 @@ describe('the step under a point', () => {
 
 test('the ribbon shows the longer of total and class, and a minute and a half', () => {
   expect(ribbonDomainMs(timeline)).toBe(75 * 60_000 + 90_000);
-  expect(ribbonDomainMs(timelineOf({ ...plan, classSeconds: 600 }))).toBe(timeline.totals.totalMs + 90_000);
+  expect(ribbonDomainMs(timelineOf({ ...plan, classSeconds: 600 }, builtInLibrary))).toBe(
+    timeline.totals.totalMs + 90_000,
+  );
 });
 
 test('names for the lane: the fullest first, then the part before a comma, then the library’s short one', () => {
-  expect(laneNames(plan, 3)).toEqual(['Head to knee, on two blocks', 'Head to knee', 'Head to knee', 'Head']);
-  expect(laneNames(plan, 0)).toEqual(['Arrive']);
-  expect(laneNames(plan, 99)).toEqual([]);
+  expect(laneNames(plan, 3, builtInLibrary)).toEqual([
+    'Head to knee, on two blocks',
+    'Head to knee',
+    'Head to knee',
+    'Head',
+  ]);
+  expect(laneNames(plan, 0, builtInLibrary)).toEqual(['Arrive']);
+  expect(laneNames(plan, 99, builtInLibrary)).toEqual([]);
 });

@@ -1,20 +1,20 @@
+import type { Library } from '#core/catalogue';
 import type { Plan } from '#core/plan';
 import { compileTimeline, type Timeline } from '#core/timeline';
-import { builtInLibrary } from '#library';
 import { xOf, type RibbonScale } from './shapes';
 
 /** The time a planner's ribbon shows: the longer of total and class, and a minute and a half. Milliseconds. */
 export const ribbonDomainMs = ({ totals }: Timeline): number => Math.max(totals.totalMs, totals.targetMs) + 90_000;
 
 /** Names of a step for the lane above a ribbon, the fullest first: its own, the part before a comma, the library's short one. */
-export function laneNames(plan: Plan, stepIndex: number): string[] {
+export function laneNames(plan: Plan, stepIndex: number, library: Library): string[] {
   const step = plan.steps[stepIndex];
   if (!step) return [];
   const entry =
     step.kind === 'hold'
-      ? builtInLibrary.position(step.position)
+      ? library.position(step.position)
       : step.kind === 'breath'
-        ? builtInLibrary.technique(step.technique)
+        ? library.technique(step.technique)
         : undefined;
   const shorter = [step.name.split(/[,;]/)[0] ?? '', entry?.short ?? '', entry?.short.split(' ')[0] ?? ''];
   return [step.name, ...shorter.filter((name) => name.length > 0)].filter((name) => name.length < 32);
@@ -41,5 +41,5 @@ export function stepAt(timeline: Timeline, scale: RibbonScale, x: number): numbe
   return best?.index;
 }
 
-/** A plan's timeline with the library that ships. */
-export const timelineOf = (plan: Plan): Timeline => compileTimeline(plan, builtInLibrary);
+/** A plan's timeline under the usual house rules. */
+export const timelineOf = (plan: Plan, library: Library): Timeline => compileTimeline(plan, library);

@@ -12,8 +12,8 @@ import {
   type SetUp,
   type SetUpRow,
 } from '#core/props';
-import AppIcon from '../../shared/AppIcon.vue';
-import IconButton from '../../shared/IconButton.vue';
+import AppIcon from '../AppIcon.vue';
+import IconButton from '../IconButton.vue';
 import { newId } from '../../stores/browser';
 import FieldGroup from './FieldGroup.vue';
 

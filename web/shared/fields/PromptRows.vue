@@ -1,40 +1,53 @@
 <script setup lang="ts">
 import { ref } from 'vue';
-import { setHold, type HoldStep, type Prompt } from '#core/plan';
-import IconButton from '../../shared/IconButton.vue';
-import TextField from '../../shared/fields/TextField.vue';
-import TimeField from '../../shared/fields/TimeField.vue';
-import { newId } from '../../stores/browser';
-import { useEdit } from '../use-edit';
+import type { Moment } from '#core/catalogue';
+import type { Prompt } from '#core/plan';
+import IconButton from '../IconButton.vue';
 import FieldGroup from './FieldGroup.vue';
+import TextField from './TextField.vue';
+import TimeField from './TimeField.vue';
 
-/** What to say at which moment of the hold. */
-const { step, twoSided } = defineProps<{ step: HoldStep; twoSided: boolean }>();
+/** What to say at which moment of a hold; and on which side, where the prompts say so. */
+interface Line {
+  at: Moment;
+  text: string;
+  on?: Prompt['on'];
+}
+const {
+  prompts,
+  accept,
+  twoSided = false,
+  problem = () => '',
+} = defineProps<{
+  prompts: readonly Line[];
+  /** Takes the changed prompts; gives the reason where they are refused. */
+  accept: (prompts: Line[]) => string | undefined;
+  twoSided?: boolean;
+  /** What is wrong with the words of a prompt, by its place in the list. */
+  problem?: (index: number) => string;
+}>();
+const emit = defineEmits<{ add: [] }>();
 
-const edit = useEdit();
 const trouble = ref('');
-const put = (prompts: Prompt[]): string | undefined => edit(setHold(step.id, { prompts }));
-const change = (prompt: Prompt, patch: Partial<Prompt>): string | undefined =>
-  put(step.prompts.map((other) => (other === prompt ? { ...prompt, ...patch } : other)));
-function setKind(prompt: Prompt, event: Event): void {
-  const kind = (event.target as HTMLSelectElement).value as Prompt['at']['kind'];
+const put = (lines: Line[]): string | undefined => accept(lines);
+const change = (prompt: Line, patch: Partial<Line>): string | undefined =>
+  put(prompts.map((other) => (other === prompt ? { ...prompt, ...patch } : other)));
+function setKind(prompt: Line, event: Event): void {
+  const kind = (event.target as HTMLSelectElement).value as Moment['kind'];
   const seconds = prompt.at.kind === 'half' ? 30 : prompt.at.seconds;
-  change(prompt, { at: kind === 'half' ? { kind } : { kind, seconds } });
+  trouble.value = change(prompt, { at: kind === 'half' ? { kind } : { kind, seconds } }) ?? '';
 }
-const setSeconds = (prompt: Prompt) => (seconds: number | null) =>
+const setSeconds = (prompt: Line) => (seconds: number | null) =>
   prompt.at.kind === 'half' ? undefined : change(prompt, { at: { kind: prompt.at.kind, seconds: seconds ?? 0 } });
-function setOn(prompt: Prompt, event: Event): void {
-  change(prompt, { on: (event.target as HTMLSelectElement).value as Prompt['on'] });
-}
-function add(): void {
-  trouble.value = put([...step.prompts, { id: newId(), at: { kind: 'half' }, text: '', on: 'every' }]) ?? '';
+function setOn(prompt: Line, event: Event): void {
+  trouble.value = change(prompt, { on: (event.target as HTMLSelectElement).value as Prompt['on'] }) ?? '';
 }
 </script>
 
 <template>
-  <FieldGroup title="Prompts" :says="step.prompts.length === 0 ? 'silence' : ''" add="Add a prompt" @add="add">
+  <FieldGroup title="Prompts" :says="prompts.length === 0 ? 'silence' : ''" add="Add a prompt" @add="emit('add')">
     <ul>
-      <li v-for="(prompt, i) in step.prompts" :key="prompt.id">
+      <li v-for="(prompt, i) in prompts" :key="i">
         <select :value="prompt.at.kind" :aria-label="`Moment of prompt ${i + 1}`" @change="setKind(prompt, $event)">
           <option value="after">after</option>
           <option value="half">half-way</option>
@@ -53,10 +66,11 @@ function add(): void {
           :label="`Words of prompt ${i + 1}`"
           placeholder="What to say"
           :model-value="prompt.text"
+          :problem="problem(i)"
           :accept="(text) => change(prompt, { text })"
         />
         <select
-          v-if="twoSided"
+          v-if="twoSided && prompt.on"
           :value="prompt.on"
           :aria-label="`On which side, prompt ${i + 1}`"
           @change="setOn(prompt, $event)"
@@ -70,7 +84,7 @@ function add(): void {
           icon="remove"
           :label="`Remove prompt ${i + 1}`"
           :size="14"
-          @click="put(step.prompts.filter((other) => other !== prompt))"
+          @click="put(prompts.filter((other) => other !== prompt))"
         />
       </li>
     </ul>
