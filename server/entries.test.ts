@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { positionDocument, techniqueDocument, type OwnEntry } from '#core/catalogue';
-import { breathFrom, emptyPlan, holdFrom, holdNamed, planFile, withEntryId, type Plan } from '#core/plan';
+import { copyOf, positionDocument, techniqueDocument, type OwnEntry } from '#core/catalogue';
+import { breathFrom, emptyPlan, holdFrom, holdNamed, planFile, type Plan } from '#core/plan';
 import { builtInLibrary, POSITIONS, TECHNIQUES } from '#library';
 import { emptyBin } from './routes/bin';
 import { planOf } from '../tests/support/examples';
@@ -27,7 +27,7 @@ describe('entries of one’s own', () => {
       deletedAt: null,
       document: { kind: 'position', entry: { names: { english: 'My seat' } } },
     });
-    await create(withEntryId(techniqueDocument(TECHNIQUES[0]!), 'own-breath')).expect(201);
+    await create(copyOf(techniqueDocument(TECHNIQUES[0]!), 'own-breath')).expect(201);
     expect((await save(1, named('My better seat')).expect(200)).body.revision).toBe(2);
     expect((await list()).map(({ id }: { id: string }) => id)).toEqual(['own-breath', 'own-seat'].sort());
     expect((await api().get('/api/entries/own-seat').expect(200)).body.document).toEqual(named('My better seat'));

@@ -45,6 +45,18 @@ export const router = createRouter({
       meta: { room: 'library', title: 'Library' },
     },
     {
+      path: '/library/breath/:id/edit',
+      component: () => import('./library/edit/EditTechniqueRoom.vue'),
+      props: true,
+      meta: { room: 'library', title: 'Library' },
+    },
+    {
+      path: '/library/:id/edit',
+      component: () => import('./library/edit/EditPositionRoom.vue'),
+      props: true,
+      meta: { room: 'library', title: 'Library' },
+    },
+    {
       path: '/library/breath/:id',
       component: () => import('./library/TechniqueRoom.vue'),
       props: true,

@@ -12,5 +12,12 @@ export { ID_MARK, svgOf } from './draw/svg';
 export { mirrorFigure, mirrorPose } from './mirror';
 export { clearanceOf, lowestOf, measure, type Measures } from './measure';
 export { poseByJoints } from './by-joints';
-export { JOINT_LIMITS, jointsPastLimits, LIMITED_JOINTS, type JointLimit, type PastLimit } from './joint-limits';
+export {
+  JOINT_LIMITS,
+  jointRefusal,
+  jointsPastLimits,
+  LIMITED_JOINTS,
+  type JointLimit,
+  type PastLimit,
+} from './joint-limits';
 export { JOINT_NAMES, isLimbJoint, jointOf, jointPath, setJoint, type JointName } from './joints';

@@ -38,6 +38,13 @@ export const JOINT_LIMITS: Partial<Record<JointName, JointLimit>> = {
 };
 export const LIMITED_JOINTS = Object.keys(JOINT_LIMITS) as JointName[];
 
+/** Why a joint can not have a value in degrees; undefined where it can. Joints without a limit take any. */
+export function jointRefusal(joint: JointName, degrees: number): string | undefined {
+  const limit = JOINT_LIMITS[joint];
+  if (!limit || (degrees >= limit.least && degrees <= limit.most)) return undefined;
+  return `${limit.label} goes from ${limit.least}° to ${limit.most}°, not to ${Math.round(degrees)}°.`;
+}
+
 /** A joint of a pose that is past its limit. */
 export interface PastLimit {
   joint: JointName;
@@ -50,14 +57,13 @@ export interface PastLimit {
 export function jointsPastLimits(pose: Pose): PastLimit[] {
   const past: PastLimit[] = [];
   for (const joint of LIMITED_JOINTS) {
-    const limit = JOINT_LIMITS[joint]!;
     for (const side of SIDES) {
       const value = jointOf(pose, joint, side);
-      if (value === undefined || (value >= limit.least && value <= limit.most)) continue;
+      const reason = value === undefined ? undefined : jointRefusal(joint, value);
+      if (value === undefined || reason === undefined) continue;
       // A joint of the trunk is the same for both sides.
       if (past.some((other) => other.joint === joint && jointOf(pose, joint, 'left') === jointOf(pose, joint, 'right')))
         continue;
-      const reason = `${limit.label} goes from ${limit.least}° to ${limit.most}°, not to ${Math.round(value)}°.`;
       past.push({ joint, side, value, reason });
     }
   }

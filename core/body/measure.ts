@@ -42,11 +42,15 @@ function isKnee({ part, side, s }: Ellipsoid, wanted: -1 | 1): boolean {
   return side === wanted && ((part === 'thigh' && s > 0.93) || (part === 'shank' && s < 0.08));
 }
 
+/** Nearer than this a place lies on what is there, even where that is not straight below its lowest point. */
+const TOUCHES_CM = 0.4;
+
 function gapUnder({ flesh, solids }: Settled, place: keyof Measures['gaps']): number {
   const { of, over } = PLACES[place];
+  const pieces = flesh.filter(of);
+  if (clearance(pieces, solids) < TOUCHES_CM) return 0;
   let least = Infinity;
-  for (const piece of flesh) {
-    if (!of(piece)) continue;
+  for (const piece of pieces) {
     const low = lowestPoint([piece]);
     const at: Vec3 = piece.at;
     const under = solids.filter((solid) => 'at' in solid && solid.at[1] < at[1]);

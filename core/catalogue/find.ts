@@ -11,6 +11,7 @@ export interface Chosen {
   sides: readonly ('together' | 'sides')[];
   /** A set-up that needs no other kinds of prop than these; empty: any. `none`: one without props. */
   props: readonly (PropKind | 'none')[];
+  wall: readonly ('with' | 'without')[];
   length: readonly ('short' | 'middle' | 'long')[];
   leaveOut: readonly Position['traits'][number][];
 }
@@ -21,6 +22,7 @@ export const NOTHING_CHOSEN: Chosen = {
   area: [],
   sides: [],
   props: [],
+  wall: [],
   length: [],
   leaveOut: [],
 };
@@ -48,6 +50,8 @@ const fits: { [group in keyof Chosen]: (entry: Position, wanted: Chosen[group]) 
       const kinds = needed(items);
       return kinds.length === 0 ? wanted.includes('none') : kinds.every((kind) => wanted.includes(kind));
     }),
+  wall: (entry, wanted) =>
+    entry.setUps.some(({ items }) => wanted.includes(items.some(({ kind }) => kind === 'wall') ? 'with' : 'without')),
   length: (entry, wanted) => wanted.includes(lengthOf(entry)),
   leaveOut: (entry, wanted) => !wanted.some((trait) => entry.traits.includes(trait)),
 };

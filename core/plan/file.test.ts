@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { libraryOf, positionDocument, techniqueDocument, type OwnEntry } from '#core/catalogue';
+import { copyOf, libraryOf, positionDocument, techniqueDocument, type OwnEntry } from '#core/catalogue';
 import {
   adoptEntries,
   breathFrom,
@@ -9,15 +9,14 @@ import {
   planFile,
   readPlan,
   readPlanFile,
-  withEntryId,
   type HoldStep,
 } from '#core/plan';
 import { builtInLibrary, POSITIONS, TECHNIQUES } from '#library';
 import { plan as anyPlan } from '../../tests/support/arbitraries';
 import { planOf } from '../../tests/support/examples';
 
-const mine = withEntryId(positionDocument({ ...POSITIONS[0]!, short: 'Mine', enterSeconds: 33 }), 'own-seat');
-const breath = withEntryId(techniqueDocument(TECHNIQUES[0]!), 'own-breath');
+const mine = copyOf(positionDocument({ ...POSITIONS[0]!, short: 'Mine', enterSeconds: 33 }), 'own-seat');
+const breath = copyOf(techniqueDocument(TECHNIQUES[0]!), 'own-breath');
 const library = libraryOf([mine.entry as never], [breath.entry as never]);
 const plan = planOf(holdFrom(mine.entry as never, 'yin', 'a'), breathFrom(breath.entry as never, 'b'));
 const file = planFile(plan, library, [breath, mine]);
@@ -25,7 +24,7 @@ const positionOf = (of: typeof plan) => (of.steps[0] as HoldStep).position;
 
 describe('a plan file', () => {
   test('carries the own entries it uses, and only those', () => {
-    const other = withEntryId(mine, 'own-other');
+    const other = copyOf(mine, 'own-other');
     expect(file.entries?.map(({ entry }) => entry.id)).toEqual(['own-breath', 'own-seat']);
     expect(planFile(plan, library, [other]).entries).toBeUndefined();
     expect((file.steps[0] as HoldStep).enterSeconds).toBe(33);
@@ -84,7 +83,7 @@ describe('bringing the entries of a file into a library', () => {
     const changed = positionDocument({ ...(mine.entry as never as (typeof POSITIONS)[0]), short: 'Changed' });
     for (const taken of [changed, 'built-in'] as const) {
       const { plan: adopted, fresh } = adopt({ 'own-seat': taken });
-      expect(fresh).toEqual([withEntryId(mine, 'new-id')]);
+      expect(fresh).toEqual([copyOf(mine, 'new-id')]);
       expect(positionOf(adopted)).toBe('new-id');
       expect(adopted.steps[1]).toEqual(plan.steps[1]);
     }

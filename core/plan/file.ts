@@ -1,5 +1,4 @@
-import type { OwnEntry} from '#core/catalogue';
-import { type Library, readEntry } from '#core/catalogue';
+import { copyOf, readEntry, type Library, type OwnEntry } from '#core/catalogue';
 import type { FieldIssue } from '#core/document';
 import type { Plan } from './plan';
 import { readPlan } from './read';
@@ -86,7 +85,7 @@ export function adoptEntries(
     else if (JSON.stringify(known) !== JSON.stringify(carried)) {
       const other = newId();
       renamed.set(`${carried.kind} ${id}`, other);
-      fresh.push(withEntryId(carried, other));
+      fresh.push(copyOf(carried, other));
     }
   }
   const steps = plan.steps.map((step): Step => {
@@ -97,7 +96,3 @@ export function adoptEntries(
   });
   return { plan: renamed.size > 0 ? { ...plan, steps } : plan, fresh };
 }
-
-/** The same entry under another id. */
-export const withEntryId = (own: OwnEntry, id: string): OwnEntry =>
-  own.kind === 'position' ? { ...own, entry: { ...own.entry, id } } : { ...own, entry: { ...own.entry, id } };

@@ -29,7 +29,6 @@ export {
   MAX_FILE_ENTRIES,
   planFile,
   readPlanFile,
-  withEntryId,
   type PlanFile,
   type ReadPlanFile,
 } from './file';

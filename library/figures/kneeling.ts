@@ -324,14 +324,15 @@ export const KNEELING_FIGURES: Record<string, Figure> = {
   'downward-dog-held': figure(
     {
       pitch: 124,
-      height: 74,
+      height: 69,
       lumbar: -8,
       thoracic: 2,
       neck: 6,
-      leg: ankleAt([-39, 6.2, 10], 4, FLAT_FOOT),
+      leg: ankleAt([-50, 6.2, 10], 176, FLAT_FOOT),
       arm: wristDown('shoulder', [80, 3.2, 4], [0, 0.4, 1], PALM_DOWN),
     },
-    [put('forehead', 'head'), turn('pitch', 100, 130, ['head', 'hands']), ...HANDS_DOWN],
+    // The support stands where the head will come down to it.
+    [turn('pitch', 112, 122, ['head']), put('forehead', 'head'), turn('pitch', 112, 136, ['head']), ...HANDS_DOWN],
     'side',
   ),
 };

@@ -70,6 +70,9 @@ export const SEATED_FIGURES: Record<string, Figure> = {
   'head-to-knee': figure(
     {
       ...ROUND,
+      // The breastbone turns to the straight leg, so that the head comes over it.
+      lumbar: [26, -10, 4],
+      thoracic: [34, -12, 6],
       left: straightLeg(4, TOES_UP),
       right: ankleAt([17, 4.2, 2], 80, footTo([0.75, 0, -0.66], [-0.5, 0.35, -0.8])),
       arm: HANDS_AHEAD,

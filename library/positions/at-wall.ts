@@ -63,7 +63,6 @@ export const AT_WALL: PositionText[] = [
         row('blanket', 'onBelly', { state: 'quarter', ...across, why: 'gentle weight for the breath' }),
       ),
       home('a cushion on the belly', row('wall', 'legs'), row('cushion', 'onBelly')),
-
       studio('sandbag', 'Sandbag on the belly', row('wall', 'legs'), row('sandbag', 'onBelly', { lie: 'crosswise' })),
     ],
     waysIn: ['Legs up the wall.', 'Lay the folded blanket on the belly, arms to the sides.'],
@@ -117,7 +116,6 @@ export const AT_WALL: PositionText[] = [
     setUps: [
       studio('wall', 'Wall', row('wall', 'legs')),
       home('wall and pillows outside the knees', row('wall', 'legs')),
-
       studio(
         'pelvis',
         'Blanket under the pelvis',

@@ -60,7 +60,6 @@ export const HIPS: PositionText[] = [
       ),
       studio('bolster', 'Bolster under the chest', SEAT, row('flatBolster', 'chest', { why: 'nothing has to hold' })),
       home('a stack of pillows', row('cushion', 'seat'), row('pillow', 'forehead', { state: 'folded', ...across })),
-
       studio(
         'low',
         'Forehead on a flat block',
@@ -100,7 +99,6 @@ export const HIPS: PositionText[] = [
         row('block', 'forehead', { state: 'flat', ...across, why: 'something for the forehead' }),
       ),
       home('a folded pillow', row('cushion', 'seat'), row('pillow', 'forehead', { ...across })),
-
       studio(
         'two',
         'Forehead on two blocks',
@@ -204,7 +202,6 @@ export const HIPS: PositionText[] = [
         row('flatBolster', 'forehead', { ...across, why: 'the head need not hang' }),
       ),
       home('cushions', row('cushion', 'seat'), row('pillow', 'forehead', { state: 'folded', ...across })),
-
       studio(
         'high',
         'Higher seat and support',
@@ -251,7 +248,6 @@ export const HIPS: PositionText[] = [
         row('blanket', 'hip', { state: 'quarter', ...across, side: 'left', why: 'keeps the pelvis level' }),
       ),
       home('a cushion', row('cushion', 'hip', { side: 'left' })),
-
       studio('floor', 'On the floor'),
     ],
     waysIn: [
@@ -284,7 +280,6 @@ export const HIPS: PositionText[] = [
       ),
       studio('block', 'Seat on a block', row('block', 'seat', { state: 'tall', why: 'takes half the weight' })),
       home('heels on a folded towel', row('towel', 'ankles', { state: 'folded', ...across })),
-
       studio('floor', 'On the floor'),
     ],
     waysIn: [
@@ -369,7 +364,6 @@ export const HIPS: PositionText[] = [
     setUps: [
       studio('chair', 'Forearms on the chair', row('chair', 'hands', { why: 'carries arms and head' })),
       home('forearms on a kitchen chair', row('chair', 'hands')),
-
       studio(
         'high',
         'Blankets on the chair',

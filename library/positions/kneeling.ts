@@ -21,7 +21,6 @@ export const KNEELING: PositionText[] = [
         row('blanket', 'shins', { state: 'basic', optional: true, why: 'soft under the feet' }),
       ),
       home('two firm pillows', row('pillow', 'chest', { count: 2 })),
-
       studio(
         'high',
         'Blanket on the bolster',
@@ -62,7 +61,6 @@ export const KNEELING: PositionText[] = [
         row('blanket', 'knees', { state: 'basic' }),
       ),
       home('a cushion', row('cushion', 'chest'), row('towel', 'knees')),
-
       studio(
         'bolster',
         'Chest on a bolster',
@@ -109,7 +107,6 @@ export const KNEELING: PositionText[] = [
         }),
       ),
       home('pillows and a towel', row('pillow', 'chest', { count: 2 }), row('towel', 'hip', { side: 'left' })),
-
       studio(
         'low',
         'Folded blanket in front',
@@ -156,7 +153,6 @@ export const KNEELING: PositionText[] = [
     setUps: [
       studio('forehead-block', 'Block under the forehead', row('block', 'forehead', { why: 'keeps the neck long' })),
       home('a book', row('towel', 'forehead')),
-
       studio('bolster', 'Chest on a bolster', row('flatBolster', 'chest'), row('block', 'forehead', { state: 'edge' })),
       studio('floor', 'On the floor'),
     ],

@@ -36,7 +36,6 @@ export const LYING: PositionText[] = [
         row('pillow', 'spine', { count: 1 }),
         row('pillow', 'knees', { state: 'folded', ...across }),
       ),
-
       studio(
         'steep',
         'Block standing',
@@ -219,7 +218,6 @@ export const LYING: PositionText[] = [
         row('blanket', 'spine', { state: 'longHalf', why: 'less bend for the knees' }),
       ),
       home('pillows', row('pillow', 'spine', { count: 2 })),
-
       studio(
         'low',
         'Folded blanket',
@@ -282,7 +280,6 @@ export const LYING: PositionText[] = [
       ),
       studio('flat', 'Block flat', row('block', 'sacrum', { state: 'flat', ...across })),
       home('a thick folded towel', row('towel', 'sacrum', { state: 'rolled', ...across })),
-
       studio('tall', 'Block standing', row('block', 'sacrum', { state: 'tall', lie: 'crosswise' })),
     ],
     waysIn: ['Feet under the knees, lift the pelvis.', 'Block under the flat bone, not under the waist; let go.'],
@@ -314,7 +311,6 @@ export const LYING: PositionText[] = [
         row('strap', 'feet', { state: 'loop', why: 'the legs need not be held' }),
       ),
       home('firm pillows', row('pillow', 'sacrum', { count: 2, ...across })),
-
       studio('free', 'Without the strap', row('flatBolster', 'sacrum', { lie: 'crosswise' })),
     ],
     waysIn: [
@@ -420,7 +416,6 @@ export const LYING: PositionText[] = [
         row('blanket', 'knees', { state: 'quarter', side: 'left', why: 'the legs come to rest' }),
       ),
       home('a cushion under the knees', row('cushion', 'knees', { side: 'left' })),
-
       studio('floor', 'On the floor'),
     ],
     waysIn: [
@@ -483,7 +478,6 @@ export const LYING: PositionText[] = [
         }),
       ),
       home('pillow under the arm', row('pillow', 'arms', { side: 'right', ...across })),
-
       studio('floor', 'On the floor'),
     ],
     waysIn: [
@@ -517,7 +511,6 @@ export const LYING: PositionText[] = [
         HEAD,
       ),
       home('belts or towels', row('towel', 'head', { state: 'folded', ...across })),
-
       studio('hands', 'Hands on the feet', row('blanket', 'head', { state: 'basic', lie: 'crosswise' })),
     ],
     waysIn: ['On the back, knees wide towards the armpits.', 'Hold the feet or the straps, soles to the ceiling.'],
@@ -601,7 +594,6 @@ export const LYING: PositionText[] = [
         HEAD,
       ),
       home('two pillows', row('pillow', 'betweenKnees'), row('pillow', 'head', { ...across })),
-
       studio(
         'arm',
         'Pillow under the arm',
@@ -644,7 +636,6 @@ export const LYING: PositionText[] = [
         row('blanket', 'betweenKnees', { state: 'longHalf', why: 'upper knee as high as the hip' }),
       ),
       home('in bed: three pillows', row('pillow', 'head', { ...across }), row('pillow', 'betweenKnees')),
-
       studio(
         'hug',
         'A cushion to hug',
@@ -682,7 +673,6 @@ export const LYING: PositionText[] = [
       ),
       studio('floor', 'On the floor'),
       home('towels under the forearms', row('towel', 'arms', { state: 'rolled', side: 'each' })),
-
       studio(
         'high',
         'Thicker fold under the forearms',

@@ -80,7 +80,6 @@ export const PRONE: PositionText[] = [
         row('blanket', 'head', { state: 'basic', ...across, why: 'the head comes to rest' }),
       ),
       home('a towel under the knees', row('towel', 'knees', { state: 'folded', ...across })),
-
       studio(
         'high',
         'Thicker fold under the head',
@@ -119,7 +118,6 @@ export const PRONE: PositionText[] = [
         row('blanket', 'knees', { state: 'quarter', side: 'each' }),
       ),
       home('pillows', row('pillow', 'chest', { count: 2 }), row('towel', 'knees', { state: 'folded', side: 'each' })),
-
       studio(
         'high',
         'Two bolsters',
@@ -233,7 +231,6 @@ export const PRONE: PositionText[] = [
         row('pillow', 'arms', { state: 'folded' }),
         row('towel', 'knees', { state: 'folded', side: 'right' }),
       ),
-
       studio('floor', 'Forearms on the floor', row('blanket', 'knees', { state: 'quarter', side: 'right' })),
     ],
     waysIn: ['From the low lunge come down to the forearms inside the left foot.', 'Let head and neck be long.'],
@@ -295,7 +292,6 @@ export const PRONE: PositionText[] = [
         row('blanket', 'hip', { state: 'quarter', ...across, side: 'left', why: 'keeps the pelvis level' }),
       ),
       home('pillows', row('towel', 'hip', { state: 'folded', side: 'left' })),
-
       studio('floor', 'On the floor'),
     ],
     waysIn: [
@@ -356,7 +352,6 @@ export const PRONE: PositionText[] = [
       studio('blocks', 'Hands on blocks', row('block', 'hands', { side: 'each', state: 'flat', optional: true })),
       studio('floor', 'Hands on the floor'),
       home('a rolled towel under the hips', row('towel', 'hip', { state: 'rolled', ...across })),
-
       studio('high', 'Blocks on their edges', row('block', 'hands', { state: 'edge', side: 'each' })),
     ],
     waysIn: [
@@ -395,7 +390,6 @@ export const PRONE: PositionText[] = [
         row('strap', 'feet', { side: 'left', state: 'loop' }),
         row('towel', 'hip', { state: 'folded', ...across }),
       ),
-
       studio(
         'knee',
         'Rolled blanket under the knee',
@@ -490,10 +484,8 @@ export const PRONE: PositionText[] = [
         'Head on a block',
         row('block', 'head', { state: 'edge', ...across, why: 'as high as the head hangs' }),
       ),
-      studio('bolster', 'Head on a bolster', row('flatBolster', 'head', { why: 'for shorter arms' })),
-      home('a stack of books as a block', row('block', 'head', { state: 'flat' })),
-
-      studio('low', 'Block flat', row('block', 'head', { lie: 'crosswise' })),
+      studio('bolster', 'Head on a bolster', row('flatBolster', 'head', { ...across, why: 'for shorter arms' })),
+      home('two stacks of books as blocks', row('block', 'head', { count: 2 })),
     ],
     waysIn: [
       'From all fours lift the hips up and back.',
@@ -502,7 +494,7 @@ export const PRONE: PositionText[] = [
     waysOut: ['Knees down, rest in child’s pose.'],
     prompts: [prompt(half, 'Weight in the legs')],
     easier: say('Half fold at the wall.', 'wall-half-fold'),
-    stronger: say('The block flat: the head lower.', '#low'),
+    stronger: say('Hanging freely, without a support for the head.', 'hanging-fold'),
     loosen: 'Round and hollow the back on all fours.',
     answer: 'Child’s pose.',
     traits: ['headBelowHeart', 'armsOverhead', 'inversion'],

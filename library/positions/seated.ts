@@ -27,7 +27,6 @@ export const SEATED: PositionText[] = [
         row('block', 'forehead', { side: 'left', count: 2, why: 'the forehead rests, so the neck can' }),
       ),
       home('pillow and books', row('pillow', 'forehead', { state: 'folded', side: 'left' }), row('cushion', 'seat')),
-
       studio(
         'high',
         'Folded blanket and three blocks',
@@ -76,7 +75,6 @@ export const SEATED: PositionText[] = [
         row('blanket', 'knees', { state: 'rolled', optional: true, why: 'knees may stay bent' }),
       ),
       home('two pillows', row('pillow', 'onThighs', { count: 2 })),
-
       studio(
         'knees',
         'Knees over a rolled blanket',
@@ -118,7 +116,6 @@ export const SEATED: PositionText[] = [
         row('blanket', 'seat', { state: 'longHalf', lie: 'crosswise' }),
       ),
       home('pillows', row('pillow', 'chest', { count: 2 }), row('towel', 'seat', { state: 'rolled' })),
-
       studio(
         'high',
         'Two bolsters',

@@ -91,7 +91,6 @@ export const SEATS: PositionText[] = [
         row('blanket', 'seat', { state: 'longHalf', ...across, why: 'lets the pelvis stand upright' }),
       ),
       home('a firm cushion', row('cushion', 'seat')),
-
       studio(
         'knees',
         'Folded blanket under the knees',
@@ -137,7 +136,6 @@ export const SEATS: PositionText[] = [
         row('flatBolster', 'seat', { lie: 'lengthwise', why: 'for stiff knees or ankles' }),
       ),
       home('a firm pillow', row('pillow', 'seat', { state: 'folded', lie: 'lengthwise' })),
-
       studio('heels', 'On the heels', row('blanket', 'shins', { state: 'basic' })),
     ],
     waysIn: [
@@ -199,7 +197,6 @@ export const SEATS: PositionText[] = [
         row('block', 'hands', { state: 'edge', side: 'each', why: 'so the lift can be small' }),
       ),
       home('cushion under the knees', row('cushion', 'knees')),
-
       studio('floor', 'On the floor'),
     ],
     waysIn: [
@@ -233,7 +230,6 @@ export const SEATS: PositionText[] = [
         row('block', 'seat', { lie: 'lengthwise' }),
       ),
       home('a belt or towel', row('towel', 'hands', { state: 'folded' })),
-
       studio('hands', 'Hands held', row('block', 'seat')),
     ],
     waysIn: [
@@ -267,7 +263,6 @@ export const SEATS: PositionText[] = [
         row('block', 'hands', { side: 'left', state: 'flat', why: 'the floor comes nearer' }),
       ),
       home('a cushion under the forearm', row('cushion', 'hands', { side: 'left' })),
-
       studio(
         'high',
         'Block standing',
@@ -306,7 +301,6 @@ export const SEATS: PositionText[] = [
         row('blanket', 'seat', { state: 'quarter', ...across, why: 'the pelvis stays upright' }),
       ),
       home('a firm cushion', row('cushion', 'seat')),
-
       studio('floor', 'On the floor'),
     ],
     waysIn: ['Sit cross-legged and grow tall.', 'Right hand on the left knee, left hand behind; turn from the ribs.'],
@@ -360,7 +354,6 @@ export const SEATS: PositionText[] = [
         row('pillow', 'onThighs', { ...across, why: 'carries the belly and chest' }),
       ),
       home('a kitchen chair and a pillow', row('chair', 'seat'), row('pillow', 'onThighs', { ...across })),
-
       studio('two', 'Two pillows', row('chair', 'seat'), row('pillow', 'onThighs', { lie: 'crosswise', count: 2 })),
       studio('free', 'Hands to the floor', row('chair', 'seat')),
     ],

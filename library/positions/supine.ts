@@ -21,7 +21,6 @@ export const SUPINE: PositionText[] = [
       ),
       studio('block', 'One block', row('block', 'sacrum', { state: 'edge', lie: 'crosswise' })),
       home('firm pillow, folded', row('pillow', 'sacrum', { state: 'folded', lie: 'crosswise' })),
-
       studio('blanket', 'Folded blanket', row('blanket', 'sacrum', { state: 'longHalf', lie: 'crosswise' })),
     ],
     waysIn: [
@@ -65,7 +64,6 @@ export const SUPINE: PositionText[] = [
         row('blanket', 'thighs', { state: 'rolled', side: 'each', why: 'so the inner legs do not hang' }),
       ),
       home('pillows', row('pillow', 'spine', { count: 2 }), row('pillow', 'thighs', { state: 'folded', side: 'each' })),
-
       studio(
         'open',
         'Knees free',
@@ -106,7 +104,6 @@ export const SUPINE: PositionText[] = [
         row('blanket', 'betweenKnees', { state: 'longHalf', why: 'the top leg does not hang' }),
       ),
       home('a pillow', row('pillow', 'betweenKnees')),
-
       studio('bolster', 'Bolster under the knees', row('flatBolster', 'knees', { side: 'left' })),
     ],
     waysIn: [
@@ -180,7 +177,6 @@ export const SUPINE: PositionText[] = [
         row('blanket', 'head', { state: 'quarter', lie: 'crosswise', why: 'head a little higher than the shoulders' }),
       ),
       home('rolled blanket', row('towel', 'spine', { state: 'rolled' }), row('cushion', 'head')),
-
       studio(
         'thin',
         'Thinner fold',
@@ -269,7 +265,6 @@ export const SUPINE: PositionText[] = [
         row('eyePillow', 'eyes', { optional: true }),
       ),
       home('a cover and a scarf', row('towel', 'head'), row('blanket', 'cover')),
-
       studio('floor', 'On the floor'),
     ],
     waysIn: ['Lie on the back, legs a little apart, and let the feet fall open.', 'Cover up before growing still.'],

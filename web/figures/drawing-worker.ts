@@ -1,5 +1,19 @@
 import { expose } from 'comlink';
-import { COARSE_CM, draw, FINE_CM, measure, ID_MARK, settle, svgOf, type Settled } from '#core/body';
+import {
+  asItLies,
+  COARSE_CM,
+  draw,
+  FINE_CM,
+  ID_MARK,
+  measure,
+  ORDINARY,
+  settle,
+  svgOf,
+  TABLE_STATURE_CM,
+  type Figure,
+  type Settled,
+} from '#core/body';
+import type { PlacedProp } from '#core/props';
 
 import type { FigureRequest, MeasuredFigure } from './request';
 
@@ -19,6 +33,9 @@ const artist = {
     const drawing = draw(body, request.view, request.coarse ? COARSE_CM : FINE_CM);
     return { svg: svgOf(drawing, ID_MARK), box: drawing.box, level: drawing.level, measures: measure(body) };
   },
+  /** The figure as it comes to rest with these props, so that each of its joints can be set. */
+  asItLies: (figure: Figure, props: readonly PlacedProp[]): Figure =>
+    asItLies(figure, settle(figure, props, TABLE_STATURE_CM, ORDINARY)),
 };
 export type Artist = typeof artist;
 

@@ -1,5 +1,7 @@
 import { wrap, type Remote } from 'comlink';
 import { readonly, shallowRef } from 'vue';
+import type { Figure } from '#core/body';
+import type { PlacedProp } from '#core/props';
 import type { Artist } from './drawing-worker';
 import type { DrawnFigure, FigureRequest, MeasuredFigure } from './request';
 
@@ -30,19 +32,26 @@ export function drawFigure(request: FigureRequest): Promise<MeasuredFigure> {
   return drawn;
 }
 
-const standard = shallowRef<Readonly<Record<string, DrawnFigure>>>({});
+/** The figure as it comes to rest with these props, so that each of its joints can be set. */
+export const figureAsItLies = (figure: Figure, props: readonly PlacedProp[]): Promise<Figure> =>
+  theArtist().asItLies(figure, props) as Promise<Figure>;
+
+const standard = shallowRef<Readonly<Record<string, DrawnFigure>>>();
 let asked = false;
 
-/** The figures that ship ready, by the position's id; empty until they have come. */
+/** The figures that ship ready, by the position's id; undefined until they have come, empty where they can not be had. */
 export function useStandardFigures() {
   if (!asked) {
     asked = true;
-    // Without them a figure is drawn by the worker; the next one to ask tries again.
     fetch('/figures/standard.json')
       .then((response) => response.json() as Promise<Record<string, DrawnFigure>>)
       .then(
         (figures) => (standard.value = figures),
-        () => (asked = false),
+        () => {
+          // Every figure is drawn by the worker then; the next page to ask tries again.
+          standard.value = {};
+          asked = false;
+        },
       );
   }
   return readonly(standard);

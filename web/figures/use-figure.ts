@@ -29,28 +29,30 @@ export function requestFor({
   return { figure, props: placedProps(setUp, 'left'), ...body, view: view ?? figure.view, coarse };
 }
 
-/** A figure drawn in the worker whenever what is wanted changes; the last one stays until the next is there. */
+/**
+ * A figure drawn in the worker whenever what is wanted changes; the last one stays until the next is there. While one is
+ * being drawn only the newest wish waits: a slider that moves faster than the worker draws leaves none behind.
+ */
 export function useDrawnFigure(wanted: MaybeRefOrGetter<FigureRequest | undefined>) {
   const drawn = shallowRef<MeasuredFigure>();
   const trouble = shallowRef('');
-  let latest = 0;
-  watch(
-    () => toValue(wanted),
-    async (request) => {
-      const turn = ++latest;
-      if (!request) {
-        drawn.value = undefined;
-        return;
-      }
+  let drawing = false;
+  async function drawNewest(): Promise<void> {
+    if (drawing) return;
+    drawing = true;
+    let last: FigureRequest | undefined;
+    do {
+      last = toValue(wanted);
       try {
-        const figure = await drawFigure(request);
-        if (turn === latest) [drawn.value, trouble.value] = [figure, ''];
+        drawn.value = last && (await drawFigure(last));
+        trouble.value = '';
       } catch {
-        if (turn === latest) trouble.value = 'This figure cannot be drawn.';
+        trouble.value = 'This figure cannot be drawn.';
       }
-    },
-    { immediate: true },
-  );
+    } while (JSON.stringify(toValue(wanted)) !== JSON.stringify(last));
+    drawing = false;
+  }
+  watch(() => toValue(wanted), drawNewest, { immediate: true });
   return { drawn, trouble };
 }
 
@@ -63,8 +65,8 @@ export function usePositionFigure(wanted: MaybeRefOrGetter<{ position: Position 
   const ready = computed((): DrawnFigure | undefined => {
     const { position, setUp } = toValue(wanted);
     const usual = position?.setUps[0]?.items;
-    return position && usual && kinds(usual) === kinds(setUp) ? standard.value[position.id] : undefined;
+    return position && usual && kinds(usual) === kinds(setUp) ? standard.value?.[position.id] : undefined;
   });
-  const { drawn } = useDrawnFigure(() => (ready.value ? undefined : requestFor(toValue(wanted))));
+  const { drawn } = useDrawnFigure(() => (ready.value || !standard.value ? undefined : requestFor(toValue(wanted))));
   return computed(() => ready.value ?? drawn.value);
 }

@@ -4,7 +4,9 @@ import { ref, shallowRef } from 'vue';
 import type { BinnedItem } from '#api';
 import { listBin, restore } from '../client/plans';
 import { dayOf } from '../shared/dates';
+import { useLibrary } from '../stores/library';
 
+const library = useLibrary();
 const items = shallowRef<BinnedItem[]>();
 const trouble = ref('');
 
@@ -18,12 +20,14 @@ async function load(): Promise<void> {
 }
 async function takeBack(item: BinnedItem): Promise<void> {
   try {
-    await restore(item);
+    if (item.kind === 'entry') await library.takeBack(item.id);
+    else await restore(item);
     await load();
   } catch (error) {
     trouble.value = (error as Error).message;
   }
 }
+const KINDS = { plan: 'plan', run: 'run', entry: 'entry of the library' } as const;
 const day = (iso: string): string => dayOf(new Date(iso).getTime());
 void load();
 </script>
@@ -38,7 +42,8 @@ void load();
       <li v-for="item in items" :key="item.kind + item.id">
         <span class="strong">{{ item.title }}</span>
         <span class="quiet"
-          >{{ item.kind }}, deleted {{ day(item.deletedAt) }}, gone for good {{ day(item.goneAt) }}</span
+          >{{ KINDS[item.kind] }}, deleted {{ day(item.deletedAt) }}, gone for good {{ day(item.goneAt)
+          }}<template v-if="item.kind === 'entry'">, unless a plan uses it</template></span
         >
         <Button
           label="Take back"

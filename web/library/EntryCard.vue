@@ -1,17 +1,19 @@
 <script setup lang="ts">
 import type { Position } from '#core/catalogue';
 import PositionFigure from '../figures/PositionFigure.vue';
+import { useLibrary } from '../stores/library';
 import SidesMark from './SidesMark.vue';
 import { propsInWords, rangeInWords } from './words';
 
 const { entry } = defineProps<{ entry: Position }>();
+const library = useLibrary();
 </script>
 
 <template>
   <li>
     <RouterLink :to="`/library/${entry.id}`" class="card">
       <span class="picture"><PositionFigure :position="entry" :set-up="entry.setUps[0]?.items ?? []" label="" /></span>
-      <strong>{{ entry.names.english }}</strong>
+      <strong>{{ entry.names.english }} <span v-if="library.ownEntry(entry.id)" class="yours">yours</span></strong>
       <span class="small quiet other">{{ entry.names.sanskrit || entry.names.yin }}</span>
       <span class="small facts">
         <SidesMark :sides="entry.sides" />

@@ -8,10 +8,11 @@ import FigureView from '../figures/FigureView.vue';
 import { requestFor, useDrawnFigure } from '../figures/use-figure';
 import AppIcon from '../shared/AppIcon.vue';
 import BodySliders from './BodySliders.vue';
+import EntryActions from './EntryActions.vue';
 import MeasuredRow from './MeasuredRow.vue';
 import UsedIn from './UsedIn.vue';
 import VariationCard from './VariationCard.vue';
-import { momentInWords } from './moments';
+import { momentInWords, reboundInWords } from './moments';
 import { SIDES_WORDS, TRAIT_WORDS, usualInWords } from './words';
 import { useLibrary } from '../stores/library';
 
@@ -64,6 +65,24 @@ const views = [
 ];
 const names = computed(() => [entry.value?.names.sanskrit, entry.value?.names.yin].filter(Boolean).join(' · '));
 const approaches = computed(() => APPROACHES.filter((approach) => entry.value?.defaults[approach]));
+const after = computed(() => {
+  if (!entry.value) return [];
+  const { rebound, loosen, answer } = entry.value;
+  const rest = rebound.when === 'none' ? '' : reboundInWords(rebound);
+  return [
+    { what: 'Rest', says: rest },
+    { what: 'Loosen', says: loosen },
+    { what: 'Answer', says: answer },
+  ].filter(({ says }) => says !== '');
+});
+const variations = computed(() =>
+  entry.value
+    ? [
+        { title: 'Easier', variation: entry.value.easier },
+        { title: 'Stronger', variation: entry.value.stronger },
+      ].filter(({ variation }) => variation.words !== '')
+    : [],
+);
 const sideOptions = [
   { label: 'Left side', value: 'left' },
   { label: 'Right side', value: 'right' },
@@ -74,7 +93,10 @@ const sideOptions = [
   <main v-if="entry && setUp">
     <header>
       <RouterLink to="/library" class="back"><AppIcon name="back" />Library</RouterLink>
-      <h1>{{ entry.names.english }}</h1>
+      <div class="title">
+        <h1>{{ entry.names.english }}</h1>
+        <EntryActions :entry="entry" />
+      </div>
       <p class="quiet">
         {{ names }}<template v-if="names"> · </template>{{ familyLabel(entry.family) }}, {{ SIDES_WORDS[entry.sides] }}
         <template v-if="entry.leftMeans"> (left: {{ entry.leftMeans }})</template>
@@ -119,7 +141,7 @@ const sideOptions = [
         <MeasuredRow v-if="own.drawn.value" :measures="own.drawn.value.measures" :mirrored="side === 'right'" />
       </section>
       <section class="told">
-        <p class="aims">{{ entry.aims }}</p>
+        <p v-if="entry.aims" class="aims">{{ entry.aims }}</p>
         <p class="small quiet">Works on {{ entry.areas.join(', ') }}.</p>
         <dl>
           <template v-for="approach in approaches" :key="approach">
@@ -135,10 +157,12 @@ const sideOptions = [
           </li>
         </ul>
         <p v-else class="quiet">No props.</p>
-        <h2>Way in</h2>
-        <ol class="lines">
-          <li v-for="way in entry.waysIn" :key="way">{{ way }}</li>
-        </ol>
+        <template v-if="entry.waysIn.length > 0">
+          <h2>Way in</h2>
+          <ol class="lines">
+            <li v-for="way in entry.waysIn" :key="way">{{ way }}</li>
+          </ol>
+        </template>
         <template v-if="entry.prompts.length > 0">
           <h2>What to say</h2>
           <ul class="lines">
@@ -147,20 +171,35 @@ const sideOptions = [
             </li>
           </ul>
         </template>
-        <h2>Way out</h2>
-        <ol class="lines">
-          <li v-for="way in entry.waysOut" :key="way">{{ way }}</li>
-        </ol>
-        <p v-if="entry.loosen">Loosen: {{ entry.loosen }}</p>
-        <p v-if="entry.answer">Answer: {{ entry.answer }}</p>
+        <template v-if="entry.waysOut.length > 0">
+          <h2>Way out</h2>
+          <ol class="lines">
+            <li v-for="way in entry.waysOut" :key="way">{{ way }}</li>
+          </ol>
+        </template>
+        <template v-if="after.length > 0">
+          <h2>After</h2>
+          <dl>
+            <template v-for="{ what, says } in after" :key="what">
+              <dt>{{ what }}</dt>
+              <dd>{{ says }}</dd>
+            </template>
+          </dl>
+        </template>
         <div class="variations">
-          <VariationCard title="Easier" :variation="entry.easier" :entry="entry" @set-up="setUpId = $event" />
-          <VariationCard title="Stronger" :variation="entry.stronger" :entry="entry" @set-up="setUpId = $event" />
+          <VariationCard
+            v-for="{ title, variation } in variations"
+            :key="title"
+            :title="title"
+            :variation="variation"
+            :entry="entry"
+            @set-up="setUpId = $event"
+          />
         </div>
         <div class="cautions">
           <AppIcon name="warn" :size="16" class="caution" />
           <div>
-            <p>{{ entry.caution }}</p>
+            <p v-if="entry.caution">{{ entry.caution }}</p>
             <p v-if="entry.traits.length > 0" class="small quiet">
               Look out for: {{ entry.traits.map((trait) => TRAIT_WORDS[trait].toLowerCase()).join(', ') }}.
             </p>
@@ -183,6 +222,12 @@ const sideOptions = [
 header {
   padding: 10px 32px 12px;
   border-bottom: 1px solid var(--line-strong);
+}
+.title {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 16px;
+  align-items: center;
 }
 .back {
   display: inline-flex;

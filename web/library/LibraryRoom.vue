@@ -4,12 +4,14 @@ import InputText from 'primevue/inputtext';
 import { computed, onMounted, onUnmounted, reactive, ref, useTemplateRef, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { countOptions, findPositions, matchScore, NOTHING_CHOSEN, type Chosen } from '#core/catalogue';
-import { POSITIONS, TECHNIQUES } from '#library';
 import AppIcon from '../shared/AppIcon.vue';
+import { useLibrary } from '../stores/library';
 import EntryCard from './EntryCard.vue';
+import NewEntry from './NewEntry.vue';
 import TechniqueRow from './TechniqueRow.vue';
 import { FILTERS } from './words';
 
+const library = useLibrary();
 const route = useRoute();
 const router = useRouter();
 const query = ref(typeof route.query.search === 'string' ? route.query.search : '');
@@ -21,19 +23,19 @@ for (const { group } of FILTERS) {
 const box = useTemplateRef<HTMLElement>('box');
 const folded = ref(true);
 
-const found = computed(() => findPositions(POSITIONS, query.value, chosen as unknown as Chosen));
+const found = computed(() => findPositions(library.positions, query.value, chosen as unknown as Chosen));
 const breaths = computed(() => {
   if (Object.entries(chosen).some(([group, values]) => group !== 'approach' && values.length > 0)) return [];
   if (chosen.approach.length > 0 && !chosen.approach.includes('pranayama')) return [];
-  if (query.value.trim() === '') return TECHNIQUES;
-  return TECHNIQUES.filter(
+  if (query.value.trim() === '') return library.techniques;
+  return library.techniques.filter(
     ({ names, short }) => matchScore(query.value, [names.english, names.sanskrit, short, 'breath']) > 0,
   );
 });
 const groups = computed(() =>
   FILTERS.map((filter) => {
     const counts = countOptions(
-      POSITIONS,
+      library.positions,
       query.value,
       chosen as unknown as Chosen,
       filter.group,
@@ -115,8 +117,9 @@ function walk(event: KeyboardEvent): void {
         <button v-for="tag in tags" :key="tag.value" type="button" class="tag" @click="dropTag(tag)">
           {{ tag.label }} <span aria-hidden="true">×</span><span class="sr-only">, take this filter away</span>
         </button>
-        <span class="quiet" aria-live="polite">{{ found.length }} of {{ POSITIONS.length }}</span>
+        <span class="quiet" aria-live="polite">{{ found.length }} of {{ library.positions.length }}</span>
       </div>
+      <NewEntry />
     </header>
     <div class="room">
       <button type="button" class="link-button fold" :aria-expanded="!folded" @click="folded = !folded">
@@ -158,7 +161,8 @@ main {
 }
 header {
   display: flex;
-  gap: 16px;
+  flex-wrap: wrap;
+  gap: 8px 16px;
   align-items: center;
   min-height: 70px;
   padding: 8px 32px;

@@ -1,8 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { breathCost } from '#core/breath';
-import { clockOfMs } from '#core/time';
+import type { Technique } from '#core/catalogue';
+import { clockOfMs, clockOfSeconds } from '#core/time';
 import AppIcon from '../shared/AppIcon.vue';
+import EntryActions from './EntryActions.vue';
 import UsedIn from './UsedIn.vue';
 import { useLibrary } from '../stores/library';
 
@@ -17,32 +19,50 @@ const usual = computed(() => {
   const rounds = practice.sets.reduce((sum, set) => sum + set.rounds, 0);
   return `${rounds} ${rounds === 1 ? 'round' : 'rounds'}, ${clockOfMs(breathCost(practice).lengthMs)}`;
 });
+const rangeOfTechnique = ({ range }: Technique): string =>
+  `${clockOfSeconds(range.minSeconds)} to ${clockOfSeconds(range.maxSeconds)}`;
+const told = computed(() =>
+  technique.value
+    ? [
+        { what: 'Range', says: rangeOfTechnique(technique.value) },
+        { what: 'Seat', says: technique.value.seat },
+        { what: 'First', says: technique.value.gates },
+      ].filter(({ says }) => says !== '')
+    : [],
+);
 </script>
 
 <template>
   <main v-if="technique">
     <RouterLink to="/library" class="back"><AppIcon name="back" />Library</RouterLink>
-    <h1>{{ technique.names.english }}</h1>
+    <div class="title">
+      <h1>{{ technique.names.english }}</h1>
+      <EntryActions :entry="technique" />
+    </div>
     <p class="quiet">{{ technique.names.sanskrit }}</p>
     <p class="aims">{{ technique.round }}</p>
     <dl>
       <dt>Usually</dt>
       <dd>{{ usual }}</dd>
-      <dt>Seat</dt>
-      <dd>{{ technique.seat }}</dd>
-      <dt>First</dt>
-      <dd>{{ technique.gates }}</dd>
+      <template v-for="{ what, says } in told" :key="what">
+        <dt>{{ what }}</dt>
+        <dd>{{ says }}</dd>
+      </template>
     </dl>
-    <h2>How it is taught</h2>
-    <ol>
-      <li v-for="step in technique.taught" :key="step">{{ step }}</li>
-    </ol>
-    <h2>Common mistakes</h2>
-    <p>{{ technique.mistakes }}</p>
+    <template v-if="technique.taught.length > 0">
+      <h2>How it is taught</h2>
+      <ol>
+        <li v-for="step in technique.taught" :key="step">{{ step }}</li>
+      </ol>
+    </template>
+    <template v-if="technique.mistakes">
+      <h2>Common mistakes</h2>
+      <p>{{ technique.mistakes }}</p>
+    </template>
     <div class="cautions">
       <AppIcon name="warn" :size="16" class="caution" />
       <div>
-        <p>{{ technique.caution }}</p>
+        <p v-if="technique.caution">{{ technique.caution }}</p>
         <p class="small quiet">
           Usual cautions, not medical advice. With a condition, ask a doctor or licensed practitioner.
         </p>
@@ -60,6 +80,12 @@ const usual = computed(() => {
 main {
   max-width: 760px;
   padding: 10px 32px 32px;
+}
+.title {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 16px;
+  align-items: center;
 }
 .back {
   display: inline-flex;

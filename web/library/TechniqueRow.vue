@@ -3,15 +3,19 @@ import { computed } from 'vue';
 import { breathCost } from '#core/breath';
 import type { Technique } from '#core/catalogue';
 import { clockOfMs } from '#core/time';
+import { useLibrary } from '../stores/library';
 
 const { technique } = defineProps<{ technique: Technique }>();
+const library = useLibrary();
 const usual = computed(() => clockOfMs(breathCost(technique.practice).lengthMs));
 </script>
 
 <template>
   <li>
     <RouterLink :to="`/library/breath/${technique.id}`" class="row">
-      <strong>{{ technique.names.english }}</strong>
+      <strong
+        >{{ technique.names.english }} <span v-if="library.ownEntry(technique.id)" class="yours">yours</span></strong
+      >
       <span class="quiet">{{ technique.names.sanskrit }}</span>
       <span class="quiet round">{{ technique.round }}</span>
       <span>{{ usual }}</span>

@@ -7,11 +7,13 @@ import {
   type Approach,
   type Chosen,
   type Position,
+  type Technique,
 } from '#core/catalogue';
 import { propKind, type PropKind } from '#core/props';
 import { clockOfSeconds } from '#core/time';
 
-const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
+/** With its first letter large. */
+export const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
 
 export const TRAIT_WORDS: Record<Position['traits'][number], string> = {
   headBelowHeart: 'Head below the heart',
@@ -26,6 +28,18 @@ export const TRAIT_WORDS: Record<Position['traits'][number], string> = {
   armsOverhead: 'Arms overhead',
   inversion: 'Legs above the heart',
   longUnmovingHold: 'Long and unmoving',
+};
+
+export const BREATH_TRAIT_WORDS: Record<Technique['traits'][number], string> = {
+  holdFull: 'Holding full',
+  holdEmpty: 'Holding empty',
+  strokes: 'Strokes',
+  fast: 'Fast breathing',
+  nostrils: 'A free nose needed',
+  bellyPressed: 'Belly pressed in',
+  cooling: 'Cooling',
+  sound: 'Sound',
+  neckBent: 'Neck bent',
 };
 
 interface Group<G extends keyof Chosen = keyof Chosen> {
@@ -64,6 +78,14 @@ export const FILTERS: readonly Group[] = [
       value,
       label: value === 'none' ? 'No props' : capital(propKind(value).plural),
     })),
+  },
+  {
+    group: 'wall',
+    title: 'Wall',
+    options: [
+      { value: 'with', label: 'At a wall' },
+      { value: 'without', label: 'Without a wall' },
+    ],
   },
   {
     group: 'length',

@@ -1,16 +1,14 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { BREATH_LIMITS, breathCost, type BreathPractice, type BreathSet } from '#core/breath';
+import { breathCost, type BreathPractice } from '#core/breath';
 import { changeStep, type BreathStep } from '#core/plan';
 import { clockOfMs } from '#core/time';
 import type { Timeline } from '#core/timeline';
 import AppIcon from '../../shared/AppIcon.vue';
-import NumberField from '../../shared/fields/NumberField.vue';
+import PracticeFields from '../../shared/fields/PracticeFields.vue';
 import TimeField from '../../shared/fields/TimeField.vue';
-import { newId } from '../../stores/browser';
 import { rateInWords } from '../step-words';
 import { useEdit } from '../use-edit';
-import BreathSetRow from './BreathSetRow.vue';
 import FieldGroup from '../../shared/fields/FieldGroup.vue';
 import SetUpRows from '../../shared/fields/SetUpRows.vue';
 import StepRibbon from './StepRibbon.vue';
@@ -32,19 +30,8 @@ const figures = computed(() => [
   },
   { value: `${Math.round(1000 * cost.value.retentionShare) / 10} %`, what: 'of it holding' },
 ]);
-const put = (patch: Partial<BreathPractice>): string | undefined =>
-  edit(
-    changeStep(step.id, 'breath', 'change breath', (before) => ({
-      ...before,
-      practice: { ...before.practice, ...patch },
-    })),
-  );
-const setSet = (set: BreathSet) => (next: BreathSet | null) =>
-  put({ sets: step.practice.sets.flatMap((other) => (other === set ? (next ? [next] : []) : [other])) });
-function addSet(): void {
-  const last = step.practice.sets.at(-1);
-  if (last) put({ sets: [...step.practice.sets, { ...last, id: newId() }] });
-}
+const put = (practice: BreathPractice): string | undefined =>
+  edit(changeStep(step.id, 'breath', 'change breath', (before) => ({ ...before, practice })));
 const setAfter = (seconds: number | null) =>
   edit(changeStep(step.id, 'breath', 'set quiet breathing', (before) => ({ ...before, afterSeconds: seconds ?? 0 })));
 </script>
@@ -57,30 +44,7 @@ const setAfter = (seconds: number | null) =>
     </div>
   </dl>
   <StepRibbon :timeline="timeline" :index="index" />
-  <FieldGroup title="Counts" add="Add a set" @add="addSet">
-    <template #head>
-      <span class="small quiet">one count is</span>
-      <NumberField
-        hide-label
-        label="Seconds a count"
-        unit="s"
-        :step="0.1"
-        :model-value="step.practice.countSeconds"
-        :accept="(countSeconds) => put({ countSeconds })"
-      />
-      <span class="small quiet">{{ BREATH_LIMITS.minCountSeconds }} to {{ BREATH_LIMITS.maxCountSeconds }}</span>
-    </template>
-    <BreathSetRow
-      v-for="(set, i) in step.practice.sets"
-      :key="set.id"
-      :set="set"
-      :number="i + 1"
-      :only="step.practice.sets.length === 1"
-      :count-seconds="step.practice.countSeconds"
-      :accept="setSet(set)"
-    />
-    <p v-if="technique" class="small quiet">{{ technique.round }}.</p>
-  </FieldGroup>
+  <PracticeFields :practice="step.practice" :round="technique?.round ?? ''" :accept="put" />
   <FieldGroup title="After">
     <TimeField label="Quiet breathing" :model-value="step.afterSeconds" :accept="setAfter" />
   </FieldGroup>

@@ -16,6 +16,7 @@ import AppIcon from '../AppIcon.vue';
 import IconButton from '../IconButton.vue';
 import { newId } from '../../stores/browser';
 import FieldGroup from './FieldGroup.vue';
+import TextField from './TextField.vue';
 
 /** A set-up as rows: which prop, in which fold, how it lies, where, on which side, how many. */
 const {
@@ -25,6 +26,7 @@ const {
   twoSided,
   ready,
   accept,
+  withWhy = false,
 } = defineProps<{
   title: string;
   says?: string;
@@ -33,6 +35,8 @@ const {
   /** The set-ups the library has for this position. */
   ready: readonly NamedSetUp[];
   accept: (setUp: SetUp) => string | undefined;
+  /** Its reason, and whether it can be left out, are asked for too. */
+  withWhy?: boolean;
 }>();
 
 const trouble = ref('');
@@ -151,6 +155,24 @@ const value = (event: Event): string => (event.target as HTMLSelectElement).valu
             <AppIcon name="swap" :size="14" /> changes sides
           </label>
         </span>
+        <span v-if="withWhy" class="why">
+          <TextField
+            hide-label
+            :label="`Why, ${propKind(row.kind).label}`"
+            placeholder="Why it lies there"
+            :model-value="row.why"
+            :accept="(why) => accept(setUp.map((other) => (other === row ? { ...row, why } : other)))"
+          />
+          <label class="small quiet mirror">
+            <input
+              type="checkbox"
+              :checked="row.optional"
+              :aria-label="`${propKind(row.kind).label} if wished`"
+              @change="change(row, { optional: !row.optional })"
+            />
+            if wished
+          </label>
+        </span>
       </li>
     </ul>
     <p v-if="trouble" class="caution small" role="alert">{{ trouble }}</p>
@@ -172,6 +194,16 @@ li {
   display: flex;
   grid-column: 3 / -1;
   gap: 6px;
+}
+.why {
+  display: grid;
+  grid-column: 2 / -1;
+  grid-template-columns: minmax(0, 1fr) auto;
+  gap: 8px;
+  padding: 2px 0 6px;
+}
+.why :deep(input[type='text']) {
+  min-height: 26px;
 }
 select,
 .count {

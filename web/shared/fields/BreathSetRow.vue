@@ -2,10 +2,10 @@
 import { computed } from 'vue';
 import { roundMs, type BreathPart, type BreathSet, type CyclePart } from '#core/breath';
 import { clockOfMs } from '#core/time';
-import IconButton from '../../shared/IconButton.vue';
-import NumberField from '../../shared/fields/NumberField.vue';
-import TextField from '../../shared/fields/TextField.vue';
-import TimeField from '../../shared/fields/TimeField.vue';
+import IconButton from '../IconButton.vue';
+import NumberField from './NumberField.vue';
+import TextField from './TextField.vue';
+import TimeField from './TimeField.vue';
 
 /** One set: its counts (the same for all cycles of a round) or breaths at one's own pace, rounds, and rest after it. */
 const { set, number, only, countSeconds, accept } = defineProps<{

@@ -1,0 +1,71 @@
+import type { Figure } from '#core/body';
+import type { OwnEntry } from './own-entry';
+import { positionDocument, techniqueDocument } from './own-entry';
+
+/** A position of one's own to begin with: nothing said yet, held for three minutes, with a figure to start from. */
+export const blankPosition = (id: string, figure: Figure): OwnEntry =>
+  positionDocument({
+    id,
+    names: { english: '', sanskrit: '', yin: '' },
+    short: '',
+    family: 'seated',
+    comesOutInto: 'seated',
+    sides: 'together',
+    leftMeans: '',
+    defaults: { blended: { seconds: 180, minSeconds: 60, maxSeconds: 300, strength: 2 } },
+    enterSeconds: 15,
+    leaveSeconds: 15,
+    switchSeconds: 15,
+    areas: [],
+    aims: '',
+    setUps: [{ id: 'set-up', name: 'Without props', home: false, items: [] }],
+    stages: [],
+    waysIn: [],
+    waysOut: [],
+    prompts: [],
+    easier: { words: '' },
+    stronger: { words: '' },
+    rebound: { seconds: 30, when: 'none' },
+    loosen: '',
+    answer: '',
+    traits: [],
+    caution: '',
+    figure,
+  });
+
+/** A technique of one's own to begin with: an even breath for three minutes. */
+export const blankTechnique = (id: string): OwnEntry =>
+  techniqueDocument({
+    id,
+    names: { english: '', sanskrit: '' },
+    short: '',
+    round: '1 round = 1 cycle',
+    practice: {
+      countSeconds: 1,
+      sets: [
+        {
+          id: 'set',
+          label: '',
+          parts: [{ kind: 'cycle', in: 4, holdFull: 0, out: 4, holdEmpty: 0, inThrough: 'nose', outThrough: 'nose' }],
+          rounds: 22,
+          restSeconds: 0,
+          eyes: 'free',
+          hands: '',
+        },
+      ],
+    },
+    range: { minSeconds: 60, maxSeconds: 600 },
+    gates: '',
+    traits: [],
+    seat: '',
+    taught: [],
+    mistakes: '',
+    caution: '',
+  });
+
+/** An entry to change at will, like another but for its id. */
+export const copyOf = (like: OwnEntry, id: string): OwnEntry => {
+  const copy = JSON.parse(JSON.stringify(like)) as OwnEntry;
+  copy.entry.id = id;
+  return copy;
+};

@@ -1,0 +1,69 @@
+<script setup lang="ts" generic="T extends string">
+/** Several of a closed list, each on or off. */
+const {
+  label,
+  options,
+  chosen,
+  problem = '',
+} = defineProps<{
+  label: string;
+  options: readonly { value: T; label: string }[];
+  chosen: readonly T[];
+  problem?: string;
+}>();
+const emit = defineEmits<{ choose: [chosen: T[]] }>();
+
+function toggle(value: T): void {
+  const on = chosen.includes(value);
+  // In the order of the list, whatever the order of choosing.
+  emit(
+    'choose',
+    options.map((option) => option.value).filter((one) => (one === value ? !on : chosen.includes(one))),
+  );
+}
+</script>
+
+<template>
+  <div class="chips" role="group" :aria-label="label">
+    <button
+      v-for="{ value, label: words } in options"
+      :key="value"
+      type="button"
+      :aria-pressed="chosen.includes(value)"
+      @click="toggle(value)"
+    >
+      {{ words }}
+    </button>
+    <p v-if="problem" class="caution small" role="alert">{{ problem }}</p>
+  </div>
+</template>
+
+<style scoped>
+.chips {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px;
+}
+button {
+  min-height: 26px;
+  padding: 0 8px;
+  border: 1px solid var(--line-strong);
+  border-radius: 4px;
+  background: none;
+  font-size: 13.5px;
+  cursor: pointer;
+}
+button[aria-pressed='true'] {
+  background: var(--ink);
+  color: var(--paper);
+  font-weight: 600;
+}
+p {
+  flex-basis: 100%;
+}
+@media (pointer: coarse) {
+  button {
+    min-height: 44px;
+  }
+}
+</style>
