@@ -24,7 +24,8 @@ export function drawFigure(request: FigureRequest): Promise<MeasuredFigure> {
     kept.set(key, known);
     return known;
   }
-  const drawn = theArtist().draw(request) as Promise<MeasuredFigure>;
+  // Sent as plain values, whatever the page has wrapped them in.
+  const drawn = theArtist().draw(JSON.parse(key) as FigureRequest) as Promise<MeasuredFigure>;
   kept.set(key, drawn);
   drawn.catch(() => kept.delete(key));
   const [oldest] = kept.keys();
@@ -34,7 +35,7 @@ export function drawFigure(request: FigureRequest): Promise<MeasuredFigure> {
 
 /** The figure as it comes to rest with these props, so that each of its joints can be set. */
 export const figureAsItLies = (figure: Figure, props: readonly PlacedProp[]): Promise<Figure> =>
-  theArtist().asItLies(figure, props) as Promise<Figure>;
+  theArtist().asItLies(...(JSON.parse(JSON.stringify([figure, props])) as [Figure, PlacedProp[]])) as Promise<Figure>;
 
 const standard = shallowRef<Readonly<Record<string, DrawnFigure>>>();
 let asked = false;

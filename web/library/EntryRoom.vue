@@ -6,6 +6,7 @@ import { APPROACH_LABELS, APPROACHES, familyLabel } from '#core/catalogue';
 import { mirrorSetUp, setUpRowInWords } from '#core/props';
 import FigureView from '../figures/FigureView.vue';
 import { requestFor, useDrawnFigure } from '../figures/use-figure';
+import { useMoving } from '../figures/use-moving';
 import AppIcon from '../shared/AppIcon.vue';
 import BodySliders from './BodySliders.vue';
 import EntryActions from './EntryActions.vue';
@@ -25,7 +26,7 @@ const setUpId = ref('');
 const side = ref<'left' | 'right'>('left');
 const statureCm = ref(TABLE_STATURE_CM);
 const flexibility = shallowRef<Flexibility>({ ...ORDINARY });
-const moving = ref(false);
+const { moving, setMoving } = useMoving();
 
 watch(
   entry,
@@ -35,12 +36,6 @@ watch(
   },
   { immediate: true },
 );
-// A slider moved by the keyboard has no end of its own; the fine drawing follows when it has been still for a moment.
-let stillFor: ReturnType<typeof setTimeout> | undefined;
-watch([statureCm, flexibility], () => {
-  clearTimeout(stillFor);
-  stillFor = setTimeout(() => (moving.value = false), 250);
-});
 
 const setUp = computed(() => entry.value?.setUps.find((one) => one.id === setUpId.value) ?? entry.value?.setUps[0]);
 const twoSided = computed(() => entry.value?.sides === 'each' || entry.value?.sides === 'crossing');
@@ -137,7 +132,7 @@ const sideOptions = [
             <figcaption class="small quiet">{{ name }}</figcaption>
           </figure>
         </div>
-        <BodySliders v-model:stature-cm="statureCm" v-model:flexibility="flexibility" @moving="moving = $event" />
+        <BodySliders v-model:stature-cm="statureCm" v-model:flexibility="flexibility" @moving="setMoving" />
         <MeasuredRow v-if="own.drawn.value" :measures="own.drawn.value.measures" :mirrored="side === 'right'" />
       </section>
       <section class="told">

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import AutoComplete from 'primevue/autocomplete';
-import { nextTick, ref, useTemplateRef } from 'vue';
+import { nextTick, ref, shallowRef, useTemplateRef } from 'vue';
 import { addStep } from '#core/plan';
 import { newId } from '../stores/browser';
 import { useEditor } from '../stores/editor';
@@ -13,7 +13,7 @@ const emit = defineEmits<{ added: [] }>();
 const editor = useEditor();
 const library = useLibrary();
 const typed = ref<string | Suggestion>('');
-const found = ref<Suggestion[]>([]);
+const found = shallowRef<Suggestion[]>([]);
 const box = useTemplateRef<HTMLElement>('box');
 const trouble = ref('');
 

@@ -15,6 +15,15 @@ export const SHORTCUTS: readonly { room: string; keys: readonly { press: readonl
     ],
   },
   {
+    room: 'Library',
+    keys: [
+      { press: ['/'], does: 'Search' },
+      { press: ['↑ ↓ ← →'], does: 'Walk the figures; Enter opens one' },
+      { press: ['Ctrl', 'S'], does: 'Save an entry of your own' },
+      { press: ['Ctrl', 'Z'], does: 'Undo in it; Ctrl Shift Z brings it back' },
+    ],
+  },
+  {
     room: 'Teach',
     keys: [
       { press: ['Space'], does: 'Begin, pause, go on' },

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useEventListener } from '@vueuse/core';
+import { useElementSize, useEventListener } from '@vueuse/core';
 import { nextTick, ref, useTemplateRef } from 'vue';
 import { useRouter } from 'vue-router';
 import EditHeader from './EditHeader.vue';
@@ -13,6 +13,7 @@ const draft = useEntry();
 const router = useRouter();
 const state = ref<'opening' | 'here' | 'missing'>('opening');
 const page = useTemplateRef<HTMLElement>('page');
+const { height } = useElementSize(useTemplateRef<HTMLElement>('head'), undefined, { box: 'border-box' });
 
 draft.open().then((found) => (state.value = found ? 'here' : 'missing'));
 
@@ -46,8 +47,8 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
 </script>
 
 <template>
-  <main v-if="state === 'here'" ref="page">
-    <EditHeader :name="name" @save="save" />
+  <main v-if="state === 'here'" ref="page" :style="{ '--head-height': `${height}px` }">
+    <div ref="head" class="head"><EditHeader :name="name" @save="save" /></div>
     <div class="body"><slot /></div>
     <EntryConflict />
   </main>
@@ -61,6 +62,11 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
 </template>
 
 <style scoped>
+.head {
+  position: sticky;
+  z-index: 4;
+  top: 0;
+}
 .body {
   display: grid;
   grid-template-columns: minmax(0, 1fr) minmax(0, 1.1fr);

@@ -48,9 +48,6 @@ const wrong = computed(() => (draft.tried.value ? draft.issues.value.length : 0)
 
 <style scoped>
 header {
-  position: sticky;
-  z-index: 4;
-  top: 0;
   padding: 10px 32px 12px;
   border-bottom: 1px solid var(--line-strong);
   background: var(--paper);
@@ -73,6 +70,7 @@ header {
 h1 {
   overflow: hidden;
   min-width: 0;
+  padding-bottom: 3px;
   font-size: 30px;
   line-height: 36px;
   text-overflow: ellipsis;

@@ -4,6 +4,7 @@ import { VIEWS, type View, type ViewName } from '#core/body';
 import type { Position } from '#core/catalogue';
 import FigureView from '../../figures/FigureView.vue';
 import { requestFor, useDrawnFigure } from '../../figures/use-figure';
+import { useMoving } from '../../figures/use-moving';
 import { useLibrary } from '../../stores/library';
 import MeasuredRow from '../MeasuredRow.vue';
 import EditFrame from './EditFrame.vue';
@@ -22,7 +23,7 @@ const draft = useEntryDraft(id);
 provideEntry(draft);
 const library = useLibrary();
 const open = ref(0);
-const moving = ref(false);
+const { moving, setMoving } = useMoving();
 const looked = ref<'best' | ViewName>('best');
 
 const entry = computed((): Position | undefined =>
@@ -90,7 +91,7 @@ function takeFigure(event: Event): void {
               </option>
             </select>
           </div>
-          <PoseFields :entry="entry" :items="items" @moving="moving = $event" />
+          <PoseFields :entry="entry" :items="items" @moving="setMoving" />
           <MeasuredRow v-if="drawn" :measures="drawn.measures" :mirrored="false" />
         </div>
       </section>
@@ -109,9 +110,9 @@ function takeFigure(event: Event): void {
 /* The figure stays in view while the fields beside it are written. */
 .stays {
   position: sticky;
-  top: 87px;
+  top: var(--head-height);
   overflow-y: auto;
-  max-height: calc(100vh - 87px);
+  max-height: calc(100vh - var(--head-height));
   padding: 12px 32px 24px;
 }
 .look {

@@ -162,6 +162,10 @@ summary {
   width: 56px;
   height: 26px;
 }
+.joint :deep(.field-reason) {
+  right: 0;
+  left: auto;
+}
 @media (width < 640px) {
   .joint {
     grid-template-columns: 110px minmax(0, 1fr) 84px;
