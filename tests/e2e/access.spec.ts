@@ -50,7 +50,8 @@ for (const colorScheme of ['light', 'dark'] as const) {
     });
 
     test('library: the grid, an entry, a technique', async ({ page }) => {
-      await page.goto('/library');
+      // Some of the cards: all of them are alike, and the check takes its time over each.
+      await page.goto('/library?search=twist');
       await expect(page.getByRole('heading', { name: 'Library' })).toBeVisible();
       await check(page);
       await page.goto('/library/reclined-twist');
@@ -58,6 +59,22 @@ for (const colorScheme of ['light', 'dark'] as const) {
       await check(page);
       await page.goto('/library/breath/humming');
       await expect(page.getByRole('heading', { name: 'Humming breath' })).toBeVisible();
+      await check(page);
+    });
+
+    test('an entry of one’s own: a position with something missing, a technique', async ({ page }) => {
+      await page.goto('/library?search=twist');
+      await page.getByRole('button', { name: 'New entry' }).click();
+      await check(page);
+      await page.getByRole('menuitem', { name: 'A position' }).click();
+      await page.getByRole('button', { name: 'Set its joints' }).click();
+      await page.getByRole('button', { name: 'Add a prop' }).click();
+      await page.getByRole('button', { name: 'Save' }).click();
+      await expect(page.getByText('A name is needed.')).toBeVisible();
+      await check(page);
+      await page.goto('/library/breath/humming');
+      await page.getByRole('button', { name: 'Make a copy' }).click();
+      await expect(page.getByRole('textbox', { name: 'What one round is' })).toBeVisible();
       await check(page);
     });
 
@@ -95,6 +112,13 @@ for (const [name, width, height] of [
       const over = await page.evaluate(() => document.documentElement.scrollWidth - innerWidth);
       expect([path, over]).toEqual([path, 0]);
     }
+    await page.goto('/library/head-to-knee');
+    await page.getByRole('button', { name: 'Make a copy' }).click();
+    await page.getByRole('button', { name: 'Set its joints' }).click();
+    await page.getByRole('textbox', { name: 'Name', exact: true }).fill('Quay fold '.repeat(8).trim());
+    await page.keyboard.press('Tab');
+    await expect(page.getByRole('slider', { name: 'Knee, bend' })).toBeVisible();
+    expect(await page.evaluate(() => document.documentElement.scrollWidth - innerWidth)).toBe(0);
   });
 }
 

@@ -46,7 +46,7 @@ function setPractice(practice: BreathPractice): string | undefined {
 <template>
   <EditFrame :name="entry?.names.english ?? ''" kind="technique">
     <template v-if="entry">
-      <section class="side" aria-label="Its counts">
+      <section class="column side" aria-label="Its counts">
         <p v-if="cost" class="cost">
           <span class="numeral">{{ clockOfMs(cost.lengthMs) }}</span> in all, {{ cost.cycles }}
           {{ cost.cycles === 1 ? 'breath' : 'breaths' }}
@@ -69,7 +69,7 @@ function setPractice(practice: BreathPractice): string | undefined {
           </div>
         </FieldGroup>
       </section>
-      <section class="told" aria-label="What is told of it">
+      <section class="column" aria-label="What is told of it">
         <FieldGroup title="Names">
           <TextField
             label="Name"
@@ -137,7 +137,7 @@ function setPractice(practice: BreathPractice): string | undefined {
 </template>
 
 <style scoped>
-section {
+.column {
   padding: 12px 32px 40px;
 }
 .side {
@@ -159,7 +159,7 @@ section {
   margin: 8px 0;
 }
 @media (width < 640px) {
-  section {
+  .column {
     padding-right: 16px;
     padding-left: 16px;
   }

@@ -1,6 +1,14 @@
 import { beforeEach, describe, expect, test } from '@jest/globals';
 import { createPinia, setActivePinia } from 'pinia';
-import { blankPosition, blankTechnique, readEntry, type OwnEntry, type Position } from '#core/catalogue';
+import {
+  blankPosition,
+  blankTechnique,
+  copyOf,
+  OwnEntry,
+  positionDocument,
+  readEntry,
+  type Position,
+} from '#core/catalogue';
 import { POSITIONS } from '#library';
 import { useLibrary } from '../../stores/library';
 import { fakeBrowser, settle, type Call, type FakeBrowser } from '../../../tests/support/browser';
@@ -16,7 +24,8 @@ const seat = POSITIONS[0]!;
 /** A server that takes entries as the real one does. */
 function serve({ method, path, body }: Call) {
   if (method === 'GET') return { status: 200, body: { entries: [...onServer.keys()].map(stored) } };
-  const { document, revision = 0 } = body as { document: OwnEntry; revision?: number };
+  const { document: sent, revision = 0 } = body as { document: OwnEntry; revision?: number };
+  const document = OwnEntry.parse(sent);
   const { id } = document.entry;
   const known = onServer.get(id);
   if (method === 'PUT' && known?.revision !== revision) {
@@ -119,6 +128,14 @@ describe('saving', () => {
     draft.change('aims', 'Quiet');
     expect(await draft.save()).toBe(true);
     expect([...onServer.values()].map(({ revision }) => revision)).toEqual([2]);
+  });
+
+  test('a copy is not unsaved afterwards because its fields stood in another order', async () => {
+    const backwards = Object.fromEntries(Object.entries(seat).reverse()) as Position;
+    const draft = await opened(await beginEntry((id) => copyOf(positionDocument(backwards), id)));
+    expect(await draft.save()).toBe(true);
+    await settle();
+    expect([draft.dirty.value, drafts()]).toEqual([false, []]);
   });
 
   test('when the server is away it says so, keeps the entry, and stores it once later', async () => {

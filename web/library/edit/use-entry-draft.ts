@@ -110,8 +110,11 @@ export function useEntryDraft(id: string) {
   /** Stores the entry, if it is whole. Gives whether it is stored now. */
   async function save(): Promise<boolean> {
     tried.value = true;
-    if (!document.value || saving.value || issues.value.length > 0) return false;
-    const sent = document.value;
+    const read = document.value && readEntry(document.value);
+    if (!history.value || !read?.ok || saving.value) return false;
+    // As the server will keep it, to the order of its fields, so that it is known again.
+    const sent = read.value;
+    history.value = { ...history.value, now: sent };
     saving.value = true;
     unanswered = [...unanswered, JSON.stringify(sent)].slice(-5);
     await keep();
