@@ -5,6 +5,7 @@ import { join } from 'node:path';
 import { chromium, type Page } from '@playwright/test';
 import config from '../playwright.config';
 import { longPlan } from './compile';
+import { benchFigures } from './figures';
 import { msFigure, percentile, type Figure } from './measure';
 import { serve } from './serve';
 
@@ -59,7 +60,10 @@ async function drawGrid(page: Page, url: string): Promise<number> {
   return percentile(times, 0.5);
 }
 
-/** The first page: script over the wire, and until it can be used; and redrawing the ribbon. Needs a build in dist/. */
+/**
+ * The first page: script over the wire, and until it can be used; redrawing the ribbon; the library's grid; figures in
+ * their worker. Needs a build in dist/.
+ */
 export async function benchBrowser(): Promise<Figure[]> {
   const folder = mkdtempSync(join(tmpdir(), 'zovrin-bench-'));
   const { url, stop } = await serve(4803, join(folder, 'bench.sqlite'));
@@ -89,6 +93,7 @@ export async function benchBrowser(): Promise<Figure[]> {
     const kilobytes = (await Promise.all(scripts)).reduce((sum, size) => sum + size, 0) / 1024;
     const times = await redraws(page, url);
     const grid = await drawGrid(page, url);
+    const figures = await benchFigures(page, url);
     return [
       {
         what: 'first page, script over the wire',
@@ -100,6 +105,7 @@ export async function benchBrowser(): Promise<Figure[]> {
       msFigure(`an edit to the ribbon redrawn, 40 steps, 95th percentile of ${EDITS}`, percentile(times, 0.95), 50),
       { what: 'the same, median', figure: `${percentile(times, 0.5).toFixed(1)} ms`, bar: '', ok: true },
       msFigure('the library’s grid of figures drawn, from a click until painted', grid, 300),
+      ...figures,
     ];
   } finally {
     await browser.close();

@@ -1,8 +1,7 @@
 import { benchBrowser } from './browser';
 import { benchCompile } from './compile';
-import { benchFigures } from './figures';
 import type { Figure } from './measure';
 import { benchServer } from './server';
 
-const figures: Figure[] = [...benchCompile(), ...benchFigures(), ...(await benchServer()), ...(await benchBrowser())];
+const figures: Figure[] = [...benchCompile(), ...(await benchServer()), ...(await benchBrowser())];
 console.table(figures.map(({ what, figure, bar, ok }) => ({ what, figure, bar, met: ok ? 'yes' : 'NO' })));

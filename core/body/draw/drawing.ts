@@ -9,7 +9,7 @@ import type { Point2 } from './fit';
 import { depthMap, type DepthMap } from './depth';
 import { faceLines, type FaceLine } from './face';
 import { groupOf, innerLines } from './inner-lines';
-import { outlineOf, type Grid } from './outline';
+import { halved, outlineOf, type Grid } from './outline';
 import { project, propShapes, type PropShape } from './prop-shapes';
 import { farLimbs, FARTHER, toneOf, TONES, type Tone } from './tones';
 
@@ -33,14 +33,15 @@ export interface Drawing {
 }
 
 /** How finely a figure is drawn: the side of a cell in centimetres. */
-export const FINE_CM = 0.45;
+export const FINE_CM = 0.5;
 export const COARSE_CM = 1;
 
 const OUTLINE_ERROR_MM = 1.1;
 const LINE_HALF_MM = 2.4;
 const LIGHT: Vec3 = unit([-0.25, 0.85, 0.45]);
 const SHADE_BELOW = -0.12;
-const SHADE_PASSES = 4;
+/** As often as four times over cells of half the size. */
+const SHADE_PASSES = 1;
 
 /** What is covered of each cell, by tone, and what is seen in its middle. */
 interface Layers {
@@ -211,6 +212,7 @@ export function draw(settled: Settled, view: View, cellCm: number = FINE_CM): Dr
   const feetUp = Math.max(...flesh.map(({ at }) => at[1]));
   const wallPoints = walls.map((x) => wallOf(x, camera, view, feetUp));
   const mat = isLevel(view) ? [] : matOf(settled, camera);
+  const shade = halved(layers.shade, grid);
   return {
     box: boxOf(settled, camera, wallPoints.flat()),
     level: isLevel(view),
@@ -219,7 +221,7 @@ export function draw(settled: Settled, view: View, cellCm: number = FINE_CM): Dr
     tones: TONES.map((tone, i) => ({ tone, path: outlineOf(layers.byTone[i]!, grid, error) })).filter(
       ({ path }) => path !== '',
     ),
-    shade: outlineOf(layers.shade, grid, error * 1.6, SHADE_PASSES),
+    shade: outlineOf(shade.covered, shade.grid, error * 1.6, SHADE_PASSES),
     lines: innerLines(layers, grid, body.k, LINE_HALF_MM),
     face: faceLines(body, camera, isSeen),
     props: propShapes(solids, camera, view),

@@ -25,8 +25,10 @@ interface Field {
 const REACH = 2;
 
 /** One pass of the binomial weights 1 4 6 4 1 (a Gaussian of one cell) along rows (step 1) or columns. */
-function pass(from: Float32Array | Uint8Array, to: Float32Array, step: number, scale: number): void {
-  const [w0, w1, w2] = [0.375 * scale, 0.25 * scale, 0.0625 * scale];
+function pass(from: Float32Array, to: Float32Array, step: number, scale: number): void {
+  const w0 = 0.375 * scale;
+  const w1 = 0.25 * scale;
+  const w2 = 0.0625 * scale;
   const end = from.length - 2 * step;
   for (let cell = 2 * step; cell < end; cell++) {
     to[cell] =
@@ -56,17 +58,31 @@ function smoothed(covered: Coverage, { columns, rows }: Grid, passes: number): F
   const margin = REACH * passes + 2;
   const wide = i1 - i0 + 1 + 2 * margin;
   const high = j1 - j0 + 1 + 2 * margin;
-  const cut = new Uint8Array(wide * high);
+  const values = new Float32Array(wide * high);
   for (let j = j0; j <= j1; j++) {
-    cut.set(covered.subarray(j * columns + i0, j * columns + i1 + 1), (j - j0 + margin) * wide + margin);
+    values.set(covered.subarray(j * columns + i0, j * columns + i1 + 1), (j - j0 + margin) * wide + margin);
   }
   const across = new Float32Array(wide * high);
-  const values = new Float32Array(wide * high);
   for (let i = 0; i < passes; i++) {
-    pass(i === 0 ? cut : values, across, 1, i === 0 ? 0.25 : 1);
+    pass(values, across, 1, i === 0 ? 0.25 : 1);
     pass(across, values, wide, 1);
   }
   return { values, columns: wide, rows: high, i0: i0 - margin, j0: j0 - margin };
+}
+
+/** The same coverage on a grid of cells twice as large, for what is soft anyway. */
+export function halved(covered: Coverage, grid: Grid): { covered: Coverage; grid: Grid } {
+  const columns = Math.ceil(grid.columns / 2);
+  const rows = Math.ceil(grid.rows / 2);
+  const sums = new Uint8Array(columns * rows);
+  for (let j = 0; j < grid.rows; j++) {
+    for (let i = 0; i < grid.columns; i++) {
+      const amount = covered[j * grid.columns + i]!;
+      if (amount > 0) sums[(j >> 1) * columns + (i >> 1)]! += amount;
+    }
+  }
+  for (let cell = 0; cell < sums.length; cell++) sums[cell] = sums[cell]! / 4;
+  return { covered: sums, grid: { ...grid, columns, rows, cellCm: grid.cellCm * 2 } };
 }
 
 /** Millimetres of the picture (y downward) from a place on the grid. */
