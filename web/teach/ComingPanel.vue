@@ -64,8 +64,19 @@ const rows = computed(() => {
   padding: 22px 40px;
   border-left: 1px solid var(--line-strong);
 }
+/* What comes next and after that share the height; a figure takes what its words leave of it. */
+section {
+  display: flex;
+  flex: 0 1 auto;
+  flex-direction: column;
+  min-height: 0;
+}
+section > :not(.figure) {
+  flex: none;
+}
 .figure {
-  height: min(20vh, 150px);
+  flex: 0 1 150px;
+  min-height: 0;
   margin-top: 8px;
   opacity: 0.55;
 }
@@ -87,6 +98,7 @@ const rows = computed(() => {
   grid-row: 1 / 5;
   grid-column: 2;
   height: 128px;
+  min-height: 128px;
   margin: 0;
 }
 section + section {

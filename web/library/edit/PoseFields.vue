@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import Slider from 'primevue/slider';
-import { computed, ref } from 'vue';
+import { computed, ref, watch } from 'vue';
 import {
   isAsSet,
   JOINT_LIMITS,
@@ -47,11 +47,13 @@ const LET_DOWN_WORDS: Record<LetDown, string> = { head: 'the head', arms: 'the a
 const figure = computed(() => entry.figure);
 const asSet = computed(() => isAsSet(figure.value));
 const down = computed(() => letsDown(figure.value));
+const side = ref<'both' | 'left' | 'right'>('both');
 /** Both together, where they are alike; else the left by itself, so that one slider does not undo the difference. */
-const alike = (['hip', 'knee', 'shoulder', 'elbow'] as const).every(
-  (joint) => jointOf(entry.figure.pose, joint, 'left') === jointOf(entry.figure.pose, joint, 'right'),
-);
-const side = ref<'both' | 'left' | 'right'>(alike ? 'both' : 'left');
+const alike = (): boolean =>
+  (['hip', 'knee', 'shoulder', 'elbow'] as const).every(
+    (joint) => jointOf(figure.value.pose, joint, 'left') === jointOf(figure.value.pose, joint, 'right'),
+  );
+watch(asSet, (now) => now && (side.value = alike() ? 'both' : 'left'), { immediate: true });
 const trouble = ref('');
 
 const put = (next: Figure, merge?: string): void => void set('figure')(next, merge);
