@@ -37,7 +37,9 @@ describe('entries of one’s own', () => {
   test('the same one sent again, its answer lost, is the same; another under its id is refused', async () => {
     await create(named('My seat')).expect(201);
     expect((await create(named('My seat')).expect(201)).body.revision).toBe(1);
-    await create(named('Another')).expect(409);
+    expect((await create(named('Another')).expect(409)).body).toMatchObject({
+      current: { document: named('My seat') },
+    });
     await save(1, named('Saved')).expect(200);
     expect((await save(1, named('Saved')).expect(200)).body.revision).toBe(2);
   });

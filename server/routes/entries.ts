@@ -45,12 +45,18 @@ async function entryRow({ entries }: Models, id: string): Promise<EntryRow> {
   return row;
 }
 
+/** Both versions go back, so that neither is lost. */
+function changedElsewhere(row: EntryRow, yours: OwnEntry, detail: string): HttpProblem {
+  const conflict: EntryConflict = { current: stored(row), yours };
+  return new HttpProblem(409, 'Changed elsewhere', detail, undefined, { ...conflict });
+}
+
 async function create(store: Store, document: OwnEntry): Promise<StoredEntry> {
   return store.write(async (tables) => {
     const existing = await tables.entries.findByPk(document.entry.id);
     // The same entry sent again, its answer lost, is the same entry.
     if (existing?.document === JSON.stringify(document)) return stored(existing, document);
-    if (existing) throw new HttpProblem(409, 'Taken', 'An entry with this id exists.');
+    if (existing) throw changedElsewhere(existing, document, 'An entry with this id exists.');
     if ((await tables.entries.count()) >= MOST_ENTRIES) {
       throw new HttpProblem(422, 'Full', `A library holds ${MOST_ENTRIES} entries of your own. Delete one first.`);
     }
@@ -67,14 +73,7 @@ async function save(store: Store, id: string, revision: number, own: OwnEntry): 
     const document = JSON.stringify(own);
     if (row.revision === revision + 1 && row.document === document) return stored(row, own);
     if (row.revision !== revision) {
-      const conflict: EntryConflict = { current: stored(row), yours: own };
-      throw new HttpProblem(
-        409,
-        'Changed elsewhere',
-        'This entry was changed elsewhere since you opened it.',
-        undefined,
-        { ...conflict },
-      );
+      throw changedElsewhere(row, own, 'This entry was changed elsewhere since you opened it.');
     }
     await row.update({ revision: revision + 1, document, title: own.entry.names.english, updatedMs: store.now() });
     return stored(row, own);

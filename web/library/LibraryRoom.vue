@@ -1,12 +1,12 @@
 <script setup lang="ts">
-import Checkbox from 'primevue/checkbox';
 import InputText from 'primevue/inputtext';
-import { computed, onMounted, onUnmounted, reactive, ref, useTemplateRef, watch } from 'vue';
+import { computed, onMounted, onUnmounted, ref, useTemplateRef, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import { countOptions, findPositions, matchScore, NOTHING_CHOSEN, type Chosen } from '#core/catalogue';
+import { findPositions, matchScore, NOTHING_CHOSEN, type Chosen } from '#core/catalogue';
 import AppIcon from '../shared/AppIcon.vue';
 import { useLibrary } from '../stores/library';
 import EntryCard from './EntryCard.vue';
+import FilterPanel, { type ChosenValues } from './FilterPanel.vue';
 import NewEntry from './NewEntry.vue';
 import TechniqueRow from './TechniqueRow.vue';
 import { FILTERS } from './words';
@@ -15,42 +15,26 @@ const library = useLibrary();
 const route = useRoute();
 const router = useRouter();
 const query = ref(typeof route.query.search === 'string' ? route.query.search : '');
-const chosen = reactive<{ [group in keyof Chosen]: string[] }>(structuredClone(NOTHING_CHOSEN) as never);
+const chosen = ref<ChosenValues>(structuredClone(NOTHING_CHOSEN) as never);
 for (const { group } of FILTERS) {
   const asked = route.query[group];
-  if (typeof asked === 'string') chosen[group] = asked.split(',').filter(Boolean);
+  if (typeof asked === 'string') chosen.value[group] = asked.split(',').filter(Boolean);
 }
 const box = useTemplateRef<HTMLElement>('box');
-const folded = ref(true);
 
-const found = computed(() => findPositions(library.positions, query.value, chosen as unknown as Chosen));
+const found = computed(() => findPositions(library.positions, query.value, chosen.value as unknown as Chosen));
 const breaths = computed(() => {
-  if (Object.entries(chosen).some(([group, values]) => group !== 'approach' && values.length > 0)) return [];
-  if (chosen.approach.length > 0 && !chosen.approach.includes('pranayama')) return [];
+  if (Object.entries(chosen.value).some(([group, values]) => group !== 'approach' && values.length > 0)) return [];
+  if (chosen.value.approach.length > 0 && !chosen.value.approach.includes('pranayama')) return [];
   if (query.value.trim() === '') return library.techniques;
   return library.techniques.filter(
     ({ names, short }) => matchScore(query.value, [names.english, names.sanskrit, short, 'breath']) > 0,
   );
 });
-const groups = computed(() =>
-  FILTERS.map((filter) => {
-    const counts = countOptions(
-      library.positions,
-      query.value,
-      chosen as unknown as Chosen,
-      filter.group,
-      filter.options.map(({ value }) => value) as never[],
-    ) as Map<string, number>;
-    return {
-      ...filter,
-      options: filter.options.map((option) => ({ ...option, count: counts.get(option.value) ?? 0 })),
-    };
-  }),
-);
 const tags = computed(() =>
   FILTERS.flatMap(({ group, title, options }) =>
     options
-      .filter(({ value }) => chosen[group].includes(value))
+      .filter(({ value }) => chosen.value[group].includes(value))
       .map(({ value, label }) => ({
         group,
         value,
@@ -60,20 +44,27 @@ const tags = computed(() =>
 );
 
 function dropTag({ group, value }: { group: keyof Chosen; value: string }): void {
-  chosen[group] = chosen[group].filter((one) => one !== value);
+  chosen.value[group] = chosen.value[group].filter((one) => one !== value);
 }
 function clear(): void {
   query.value = '';
-  for (const { group } of FILTERS) chosen[group] = [];
+  for (const { group } of FILTERS) chosen.value[group] = [];
 }
 
 // What is searched for stays in the address, so that back and reload come to the same place.
-watch([query, chosen], () => {
-  const filters = Object.fromEntries(
-    FILTERS.filter(({ group }) => chosen[group].length > 0).map(({ group }) => [group, chosen[group].join(',')]),
-  );
-  void router.replace({ query: { ...(query.value ? { search: query.value } : {}), ...filters } });
-});
+watch(
+  [query, chosen],
+  () => {
+    const filters = Object.fromEntries(
+      FILTERS.filter(({ group }) => chosen.value[group].length > 0).map(({ group }) => [
+        group,
+        chosen.value[group].join(','),
+      ]),
+    );
+    void router.replace({ query: { ...(query.value ? { search: query.value } : {}), ...filters } });
+  },
+  { deep: true },
+);
 
 function onKey(event: KeyboardEvent): void {
   const typing = (event.target as HTMLElement).closest('input, textarea');
@@ -122,19 +113,7 @@ function walk(event: KeyboardEvent): void {
       <NewEntry />
     </header>
     <div class="room">
-      <button type="button" class="link-button fold" :aria-expanded="!folded" @click="folded = !folded">
-        {{ folded ? 'Show filters' : 'Hide filters' }}
-      </button>
-      <aside :class="{ folded }" aria-label="Filters">
-        <fieldset v-for="{ group, title, options } in groups" :key="group">
-          <legend>{{ title }}</legend>
-          <label v-for="{ value, label, count } in options" :key="value" :class="{ none: count === 0 }">
-            <Checkbox v-model="chosen[group]" :value="value" />
-            <span>{{ label }}</span>
-            <span class="count">{{ count }}</span>
-          </label>
-        </fieldset>
-      </aside>
+      <FilterPanel v-model="chosen" :query="query" />
       <div class="entries">
         <p v-if="found.length === 0 && breaths.length === 0" class="empty">
           Nothing answers this. <button type="button" class="link-button" @click="clear">Show everything</button>
@@ -213,36 +192,6 @@ h1 {
   flex: 1;
   grid-template-columns: 220px minmax(0, 1fr);
 }
-.fold {
-  display: none;
-}
-aside {
-  padding: 14px 16px 24px 32px;
-  border-right: 1px solid var(--line-strong);
-}
-fieldset {
-  margin: 0 0 14px;
-  padding: 0;
-  border: 0;
-}
-legend {
-  padding: 0;
-  font-weight: 600;
-}
-label {
-  display: flex;
-  gap: 8px;
-  align-items: center;
-  min-height: 25px;
-  cursor: pointer;
-}
-.count {
-  margin-left: auto;
-  color: var(--ink-2);
-}
-.none {
-  color: var(--ink-3);
-}
 .grid {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(240px, 1fr));
@@ -256,25 +205,6 @@ label {
 @media (width < 1000px) {
   .room {
     grid-template-columns: 1fr;
-  }
-  .fold {
-    display: block;
-    justify-self: start;
-    margin: 4px 32px;
-    min-height: 44px;
-  }
-  aside {
-    display: grid;
-    grid-template-columns: repeat(auto-fill, minmax(180px, 1fr));
-    gap: 0 24px;
-    border-right: 0;
-    border-bottom: 1px solid var(--line-strong);
-  }
-  aside.folded {
-    display: none;
-  }
-  label {
-    min-height: 32px;
   }
 }
 @media (width < 640px) {

@@ -140,12 +140,10 @@ export function asItLies(figure: Figure, { pose, body, flesh, solids }: Settled)
 }
 
 /** Whether a figure is held as set, and not brought to rest in a way of its own. */
-export const isAsSet = ({ settle, pose }: Figure): boolean =>
-  settle[0]?.do === 'put' &&
-  sameNames(settle[0].places, BENEATH) &&
-  SIDES.every((side) => pose.legs[side].kind === 'joints' && pose.arms[side].kind === 'joints');
-
-const sameNames = (a: readonly PropPlace[], b: readonly PropPlace[]): boolean => a.join() === b.join();
+export function isAsSet({ settle: [first, second], pose }: Figure): boolean {
+  const down = first?.do === 'put' && second?.do === 'turn' && second.joint === 'height';
+  return down && SIDES.every((side) => pose.legs[side].kind === 'joints' && pose.arms[side].kind === 'joints');
+}
 
 /** The parts a figure that is held as set lets down. */
 export const letsDown = ({ settle }: Figure): LetDown[] =>

@@ -1,16 +1,17 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { breathCost, BreathPractice } from '#core/breath';
-import { BREATH_TRAITS, type Technique } from '#core/catalogue';
+import type { Technique } from '#core/catalogue';
 import { clockOfMs } from '#core/time';
 import FieldGroup from '../../shared/fields/FieldGroup.vue';
 import PracticeFields from '../../shared/fields/PracticeFields.vue';
 import TextField from '../../shared/fields/TextField.vue';
 import TimeField from '../../shared/fields/TimeField.vue';
 import { BREATH_TRAIT_WORDS } from '../words';
-import ChipChoice from './ChipChoice.vue';
+import CautionFields from './CautionFields.vue';
 import EditFrame from './EditFrame.vue';
 import LineList from './LineList.vue';
+import TitleFields from './TitleFields.vue';
 import { provideEntry } from './use-entry';
 import { useEntryDraft } from './use-entry-draft';
 
@@ -22,20 +23,12 @@ provideEntry(draft);
 const { change, problem } = draft;
 const set = (path: string) => (value: unknown) => change(path, value);
 const MOST_STEPS = 6;
-const SHORT = 24;
-const TRAIT_OPTIONS = BREATH_TRAITS.map((value) => ({ value, label: BREATH_TRAIT_WORDS[value] }));
 
 const entry = computed((): Technique | undefined =>
   draft.document.value?.kind === 'technique' ? draft.document.value.entry : undefined,
 );
 const cost = computed(() => entry.value && breathCost(entry.value.practice));
 
-function setName(name: string): undefined {
-  const { short, names } = entry.value!;
-  const follows = short === '' || short === names.english.slice(0, SHORT).trim();
-  change('names.english', name);
-  if (follows) change('short', name.slice(0, SHORT).trim());
-}
 /** A practice is looked at before it is taken, as in a plan. */
 function setPractice(practice: BreathPractice): string | undefined {
   const parsed = BreathPractice.safeParse(practice);
@@ -71,24 +64,7 @@ function setPractice(practice: BreathPractice): string | undefined {
       </section>
       <section class="column" aria-label="What is told of it">
         <FieldGroup title="Names">
-          <TextField
-            label="Name"
-            :model-value="entry.names.english"
-            :accept="setName"
-            :problem="problem('names.english')"
-          />
-          <TextField
-            label="Short name, for the ribbon"
-            :model-value="entry.short"
-            :accept="set('short')"
-            :problem="problem('short')"
-          />
-          <TextField
-            label="Sanskrit"
-            :model-value="entry.names.sanskrit"
-            :accept="set('names.sanskrit')"
-            :problem="problem('names.sanskrit')"
-          />
+          <TitleFields :entry="entry" />
           <TextField
             label="What one round is"
             :model-value="entry.round"
@@ -112,24 +88,7 @@ function setPractice(practice: BreathPractice): string | undefined {
             :accept="set('mistakes')"
             :problem="problem('mistakes')"
           />
-          <TextField
-            label="Caution"
-            :rows="2"
-            :model-value="entry.caution"
-            :accept="set('caution')"
-            :problem="problem('caution')"
-          />
-          <ChipChoice
-            class="traits"
-            label="Look out for"
-            :options="TRAIT_OPTIONS"
-            :chosen="entry.traits"
-            :problem="problem('traits')"
-            @choose="change('traits', $event)"
-          />
-          <p class="small quiet">
-            Usual cautions, not medical advice. With a condition, ask a doctor or licensed practitioner.
-          </p>
+          <CautionFields label="Caution" :caution="entry.caution" :traits="entry.traits" :words="BREATH_TRAIT_WORDS" />
         </FieldGroup>
       </section>
     </template>
@@ -154,9 +113,6 @@ function setPractice(practice: BreathPractice): string | undefined {
 .range {
   display: flex;
   gap: 18px;
-}
-.traits {
-  margin: 8px 0;
 }
 @media (width < 640px) {
   .column {

@@ -4,22 +4,16 @@ import FieldGroup from '../../shared/fields/FieldGroup.vue';
 import TextField from '../../shared/fields/TextField.vue';
 import { capital, SIDES_WORDS } from '../words';
 import ChipChoice from './ChipChoice.vue';
+import TitleFields from './TitleFields.vue';
 import { useEntryField } from './use-entry';
 
 /** What it is called, where it is in the room, how it lies over the sides, what it works on. */
 const { entry } = defineProps<{ entry: Position }>();
 
 const { set, problem } = useEntryField();
-const SHORT = 24;
 const AREA_OPTIONS = AREAS.map((value) => ({ value, label: value }));
 const value = (event: Event): string => (event.target as HTMLSelectElement).value;
 
-/** The short name follows the name until it is written by itself. */
-function setName(name: string): undefined {
-  const follows = entry.short === '' || entry.short === entry.names.english.slice(0, SHORT).trim();
-  set('names.english')(name);
-  if (follows) set('short')(name.slice(0, SHORT).trim());
-}
 function setSides(sides: Position['sides']): void {
   set('sides')(sides);
   if (sides === 'together') set('leftMeans')('');
@@ -29,24 +23,7 @@ function setSides(sides: Position['sides']): void {
 <template>
   <FieldGroup title="Names">
     <div class="grid">
-      <TextField
-        label="Name"
-        :model-value="entry.names.english"
-        :accept="setName"
-        :problem="problem('names.english')"
-      />
-      <TextField
-        label="Short name, for the ribbon"
-        :model-value="entry.short"
-        :accept="set('short')"
-        :problem="problem('short')"
-      />
-      <TextField
-        label="Sanskrit"
-        :model-value="entry.names.sanskrit"
-        :accept="set('names.sanskrit')"
-        :problem="problem('names.sanskrit')"
-      />
+      <TitleFields :entry="entry" />
       <TextField
         label="Name in yin"
         :model-value="entry.names.yin"

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { MAX_WAYS, TRAITS, type Position } from '#core/catalogue';
+import { MAX_WAYS, type Position } from '#core/catalogue';
 import FieldGroup from '../../shared/fields/FieldGroup.vue';
 import PromptRows from '../../shared/fields/PromptRows.vue';
 import TextField from '../../shared/fields/TextField.vue';
 import TimeField from '../../shared/fields/TimeField.vue';
 import { TRAIT_WORDS } from '../words';
-import ChipChoice from './ChipChoice.vue';
+import CautionFields from './CautionFields.vue';
 import LineList from './LineList.vue';
 import StageFields from './StageFields.vue';
 import VariationFields from './VariationFields.vue';
@@ -17,7 +17,6 @@ const { entry } = defineProps<{ entry: Position }>();
 
 const { set, problem } = useEntryField();
 const MOST_PROMPTS = 12;
-const TRAIT_OPTIONS = TRAITS.map((value) => ({ value, label: TRAIT_WORDS[value] }));
 const REBOUNDS: { value: Position['rebound']['when']; label: string }[] = [
   { value: 'none', label: 'no rest' },
   { value: 'afterEach', label: 'a rest after each side' },
@@ -56,24 +55,12 @@ const setWhen = (event: Event) => set('rebound.when')((event.target as HTMLSelec
     <TextField label="Answer" :model-value="entry.answer" :accept="set('answer')" :problem="problem('answer')" />
   </FieldGroup>
   <FieldGroup title="Look out for">
-    <TextField
+    <CautionFields
       label="Caution, and the easier way"
-      :rows="2"
-      :model-value="entry.caution"
-      :accept="set('caution')"
-      :problem="problem('caution')"
+      :caution="entry.caution"
+      :traits="entry.traits"
+      :words="TRAIT_WORDS"
     />
-    <ChipChoice
-      class="traits"
-      label="Look out for"
-      :options="TRAIT_OPTIONS"
-      :chosen="entry.traits"
-      :problem="problem('traits')"
-      @choose="set('traits')($event)"
-    />
-    <p class="small quiet">
-      Usual cautions, not medical advice. With a condition, ask a doctor or licensed practitioner.
-    </p>
   </FieldGroup>
 </template>
 
@@ -82,8 +69,5 @@ const setWhen = (event: Event) => set('rebound.when')((event.target as HTMLSelec
   display: flex;
   gap: 12px;
   align-items: center;
-}
-.traits {
-  margin: 8px 0;
 }
 </style>

@@ -28,7 +28,7 @@ function serve({ method, path, body }: Call) {
   const document = OwnEntry.parse(sent);
   const { id } = document.entry;
   const known = onServer.get(id);
-  if (method === 'PUT' && known?.revision !== revision) {
+  if (known && known.revision !== revision && JSON.stringify(known.document) !== JSON.stringify(document)) {
     const problem = { type: 'about:blank', title: 'Changed elsewhere', status: 409, detail: 'Changed elsewhere.' };
     return { status: 409, body: { ...problem, current: stored(id), yours: document } };
   }
@@ -223,6 +223,20 @@ describe('changed in two places', () => {
     expect(await after.save()).toBe(true);
     expect(onServer.get(id)).toMatchObject({ revision: 3, document: { entry: { aims: 'Twice' } } });
   });
+});
+
+test('a first save whose answer was lost is built upon, without a reload and without a question', async () => {
+  const draft = await opened(await begun());
+  named(draft, 'Estuary rest');
+  browser.answer = (call) => {
+    const answer = serve(call);
+    return call.method === 'POST' ? 'unreachable' : answer;
+  };
+  expect(await draft.save()).toBe(false);
+  browser.answer = serve;
+  draft.change('aims', 'Quiet');
+  expect([await draft.save(), draft.conflict.value, draft.trouble.value]).toEqual([true, undefined, '']);
+  expect([...onServer.values()]).toMatchObject([{ revision: 2, document: { entry: { aims: 'Quiet' } } }]);
 });
 
 test('what was deleted is no longer offered, but the plans that use it still know it', async () => {

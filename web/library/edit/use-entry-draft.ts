@@ -117,19 +117,23 @@ export function useEntryDraft(id: string) {
     history.value = { ...history.value, now: sent };
     saving.value = true;
     unanswered = [...unanswered, JSON.stringify(sent)].slice(-5);
+    let ownEarlier: StoredEntry | undefined;
     await keep();
     try {
       take(await (revision.value === 0 ? createEntry(sent) : saveEntry(revision.value, sent)));
       return true;
     } catch (error) {
       const met = entryConflictOf(error);
-      if (met && unanswered.includes(JSON.stringify(met.current.document))) revision.value = met.current.revision;
-      else if (met) conflict.value = met.current;
-      trouble.value = met ? '' : said(error);
-      return false;
+      if (!met) trouble.value = said(error);
+      // One's own earlier save, whose answer was lost, is nothing to choose from: it is built upon.
+      else if (unanswered.includes(JSON.stringify(met.current.document))) ownEarlier = met.current;
+      else conflict.value = met.current;
+      if (!ownEarlier) return false;
     } finally {
       saving.value = false;
     }
+    [stored.value, revision.value] = [ownEarlier, ownEarlier.revision];
+    return save();
   }
   function said(error: unknown): string {
     if (error instanceof Unreachable)

@@ -1,0 +1,98 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import {
+  AREAS,
+  APPROACHES,
+  countOptions,
+  FAMILIES,
+  findPositions,
+  NOTHING_CHOSEN,
+  TRAITS,
+  type Chosen,
+} from '#core/catalogue';
+import { PROP_KIND_NAMES } from '#core/props';
+import { POSITIONS } from '#library';
+
+const OPTIONS: { [group in keyof Chosen]: Chosen[group][number][] } = {
+  approach: [...APPROACHES],
+  family: [...FAMILIES],
+  area: [...AREAS],
+  sides: ['together', 'sides'],
+  props: [...PROP_KIND_NAMES, 'none'],
+  wall: ['with', 'without'],
+  length: ['short', 'middle', 'long'],
+  leaveOut: [...TRAITS],
+};
+const GROUPS = Object.keys(OPTIONS) as (keyof Chosen)[];
+const some = <T>(options: readonly T[]) => fc.subarray([...options], { maxLength: Math.min(3, options.length) });
+const chosen = fc.record(
+  Object.fromEntries(GROUPS.map((group) => [group, some(OPTIONS[group] as string[])])),
+) as unknown as fc.Arbitrary<Chosen>;
+const query = fc.constantFrom('', 'twist', 'hips', 'two blocks', 'savasana', 'nothing of the kind');
+const find = (asked: string, patch: Partial<Chosen> = {}) =>
+  findPositions(POSITIONS, asked, { ...NOTHING_CHOSEN, ...patch });
+
+describe('filters', () => {
+  test('within a group they widen, between groups they narrow', () => {
+    fc.assert(
+      fc.property(query, chosen, fc.constantFrom(...GROUPS), (asked, all, group) => {
+        const found = findPositions(POSITIONS, asked, all);
+        const without = findPositions(POSITIONS, asked, { ...all, [group]: [] });
+        for (const entry of found) expect(without).toContain(entry);
+      }),
+    );
+  });
+
+  test('the count beside an option is what choosing it alone in its group would leave', () => {
+    fc.assert(
+      fc.property(query, chosen, fc.constantFrom(...GROUPS), (asked, all, group) => {
+        const counts = countOptions(POSITIONS, asked, all, group, OPTIONS[group] as never[]) as Map<string, number>;
+        for (const option of OPTIONS[group]) {
+          const left = findPositions(POSITIONS, asked, { ...all, [group]: [option] });
+          expect([group, option, counts.get(option)]).toEqual([group, option, left.length]);
+        }
+      }),
+      { numRuns: 25 },
+    );
+  });
+
+  test('with a wall and without one', () => {
+    const atWall = find('', { wall: ['with'] });
+    expect(atWall.map(({ id }) => id)).toContain('legs-up-wall');
+    expect(find('', { wall: ['without'] })).not.toContain(atWall.find(({ id }) => id === 'wide-legs-at-wall'));
+    expect(find('', { wall: ['with', 'without'] })).toHaveLength(POSITIONS.length);
+  });
+
+  test('props at hand: no set-up may need another kind', () => {
+    for (const { setUps } of find('', { props: ['block'] })) {
+      const needs = setUps.map(({ items }) => items.filter(({ optional, kind }) => !optional && kind !== 'wall'));
+      expect(needs.some((items) => items.length > 0 && items.every(({ kind }) => kind === 'block'))).toBe(true);
+    }
+  });
+
+  test('what is left out is not there', () => {
+    for (const { traits } of find('', { leaveOut: ['twist', 'inversion'] })) {
+      expect(traits.filter((trait) => trait === 'twist' || trait === 'inversion')).toEqual([]);
+    }
+  });
+});
+
+describe('searching', () => {
+  test('a name comes before a prop, and that before words from here and there', () => {
+    expect(find('frog')[0]?.id).toBe('frog');
+    expect(
+      find('strap')
+        .slice(0, 3)
+        .map(({ names }) => names.english.toLowerCase()),
+    ).toEqual(expect.arrayContaining([expect.stringContaining('strap')]));
+    expect(find('hips bolster').length).toBeGreaterThan(0);
+    for (const { areas, setUps } of find('hamstrings strap')) {
+      expect(areas).toContain('hamstrings');
+      expect(setUps.some(({ items }) => items.some(({ kind }) => kind === 'strap'))).toBe(true);
+    }
+  });
+
+  test('nothing asked gives everything in its own order', () => {
+    expect(find('  ')).toEqual(POSITIONS);
+  });
+});
