@@ -27,7 +27,6 @@ test('from nothing: what is missing is told at its field, nothing is stored, and
   request,
 }) => {
   await page.goto('/library');
-  const before = await cards(page).count();
   await page.getByRole('button', { name: 'New entry' }).click();
   await page.getByRole('menuitem', { name: 'A position' }).click();
   await field(page, 'What it aims at').fill('Quiet after the tide tables');
@@ -56,8 +55,6 @@ test('from nothing: what is missing is told at its field, nothing is stored, and
   expect(await aims()).toContain('Quiet after the tide tables');
   await page.goto('/library?search=harbour rest');
   await expect(cards(page).filter({ hasText: 'yours' })).toHaveCount(1);
-  await page.goto('/library');
-  expect(await cards(page).count()).toBeGreaterThan(before);
 });
 
 test('a range upside down and an angle past the joint are told at the field; joints move the figure and are undone', async ({

@@ -36,7 +36,7 @@ const wrong = computed(() => (draft.tried.value ? draft.issues.value.length : 0)
           outlined
           @click="draft.discard()"
         />
-        <Button label="Save" :disabled="!draft.dirty.value || draft.saving.value" @click="emit('save')" />
+        <Button label="Save" :disabled="draft.saving.value" @click="emit('save')" />
       </div>
     </div>
     <p v-if="wrong > 0" class="caution" role="alert">

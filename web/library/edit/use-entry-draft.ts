@@ -112,6 +112,8 @@ export function useEntryDraft(id: string) {
     tried.value = true;
     const read = document.value && readEntry(document.value);
     if (!history.value || !read?.ok || saving.value) return false;
+    // What is being typed is taken up as its field is left, so saving is always offered; there may be nothing to save.
+    if (!dirty.value) return true;
     // As the server will keep it, to the order of its fields, so that it is known again.
     const sent = read.value;
     history.value = { ...history.value, now: sent };
