@@ -91,6 +91,13 @@ export const home = (name: string, ...items: SetUpRow[]): NamedSetUp => ({
   home: true,
   items,
 });
+/** A set-up with what lies on a bed. */
+export const inBed = (name: string, ...items: SetUpRow[]): NamedSetUp => ({
+  id: 'bed',
+  name: `In bed: ${name}`,
+  home: true,
+  items,
+});
 export const prompt = (at: Moment, text: string) => ({ at, text });
 /** A variation in words, shown by one of the entry's set-ups (`#id`) or by another position (`id`). */
 export const say = (words: string, shown?: string): Variation => {

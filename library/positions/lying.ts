@@ -1,4 +1,4 @@
-import { home, prompt, say, studio, told, type PositionText } from '../entry';
+import { home, inBed, prompt, say, studio, told, type PositionText } from '../entry';
 import { after, beforeEnd, half, row } from '../rows';
 
 const across = { lie: 'crosswise' } as const;
@@ -43,6 +43,11 @@ export const LYING: PositionText[] = [
         row('flatBolster', 'spine'),
         row('blanket', 'head', { state: 'basic', lie: 'crosswise' }),
         row('blanket', 'knees', { state: 'rolled', lie: 'crosswise' }),
+      ),
+      inBed(
+        'two pillows behind the back, one under the knees',
+        row('pillow', 'spine', { count: 2 }),
+        row('pillow', 'knees', { state: 'folded', lie: 'crosswise' }),
       ),
     ],
     waysIn: [
@@ -180,6 +185,11 @@ export const LYING: PositionText[] = [
         'three bed pillows',
         row('pillow', 'spine', { count: 2 }),
         row('pillow', 'thighs', { state: 'folded', side: 'each' }),
+      ),
+      inBed(
+        'pillows and a folded cover',
+        row('pillow', 'spine', { count: 2 }),
+        row('blanket', 'thighs', { state: 'rolled', side: 'each' }),
       ),
     ],
     waysIn: [
@@ -599,6 +609,12 @@ export const LYING: PositionText[] = [
         'Pillow under the arm',
         row('blanket', 'betweenKnees', { state: 'longHalf' }),
         row('blanket', 'head', { state: 'basic', lie: 'crosswise' }),
+        row('pillow', 'arms', { side: 'right' }),
+      ),
+      inBed(
+        'three pillows',
+        row('pillow', 'betweenKnees'),
+        row('pillow', 'head', { lie: 'crosswise' }),
         row('pillow', 'arms', { side: 'right' }),
       ),
     ],

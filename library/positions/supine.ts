@@ -1,4 +1,4 @@
-import { home, prompt, say, studio, told, type PositionText } from '../entry';
+import { home, inBed, prompt, say, studio, told, type PositionText } from '../entry';
 import { after, beforeEnd, half, row } from '../rows';
 
 /** Positions on the back. */
@@ -105,6 +105,11 @@ export const SUPINE: PositionText[] = [
       ),
       home('a pillow', row('pillow', 'betweenKnees')),
       studio('bolster', 'Bolster under the knees', row('flatBolster', 'knees', { side: 'left' })),
+      inBed(
+        'pillows between and under the knees',
+        row('pillow', 'betweenKnees'),
+        row('pillow', 'head', { lie: 'crosswise' }),
+      ),
     ],
     waysIn: [
       'Lie on the back, knees bent, feet together.',
@@ -222,6 +227,11 @@ export const SUPINE: PositionText[] = [
         row('eyePillow', 'eyes', { optional: true }),
       ),
       home('rolled blanket', row('pillow', 'knees', { state: 'folded', lie: 'crosswise' }), row('towel', 'head')),
+      inBed(
+        'two pillows under the knees',
+        row('pillow', 'knees', { count: 2, lie: 'crosswise' }),
+        row('pillow', 'head', { lie: 'crosswise' }),
+      ),
     ],
     waysIn: [
       'Lie down over the bolster so that the backs of the knees are carried.',
