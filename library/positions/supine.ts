@@ -228,8 +228,8 @@ export const SUPINE: PositionText[] = [
       ),
       home('rolled blanket', row('pillow', 'knees', { state: 'folded', lie: 'crosswise' }), row('towel', 'head')),
       inBed(
-        'two pillows under the knees',
-        row('pillow', 'knees', { count: 2, lie: 'crosswise' }),
+        'a pillow under the knees, one under the head',
+        row('pillow', 'knees', { lie: 'crosswise' }),
         row('pillow', 'head', { lie: 'crosswise' }),
       ),
     ],
