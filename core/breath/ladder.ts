@@ -1,0 +1,75 @@
+import { z } from 'zod';
+
+/** Counts of in, hold full, out and hold empty against each other: 1 : 4 : 2 : 0. */
+export const Ratio = z
+  .strictObject({
+    in: z.int('Counts are whole numbers.').min(1, 'A ratio begins with an in-breath.').max(60),
+    holdFull: z.int('Counts are whole numbers.').min(0).max(60),
+    out: z.int('Counts are whole numbers.').min(1, 'A ratio needs an out-breath.').max(60),
+    holdEmpty: z.int('Counts are whole numbers.').min(0).max(60),
+  })
+  .refine((ratio) => ratio.in + ratio.holdFull + ratio.out + ratio.holdEmpty <= 180, 'Too many counts in one breath.');
+export type Ratio = z.infer<typeof Ratio>;
+
+/** A rung of the ladder: a ratio, and how many easy sessions at the rung before open it. */
+export const Rung = z.strictObject({
+  ratio: Ratio,
+  /** Easy sessions at the rung before; 0 for the first. */
+  gate: z.int().min(0).max(60),
+});
+export type Rung = z.infer<typeof Rung>;
+
+const rung = (counts: readonly [number, number, number, number], gate: number): Rung => ({
+  ratio: { in: counts[0], holdFull: counts[1], out: counts[2], holdEmpty: counts[3] },
+  gate,
+});
+
+/**
+ * Ratios from the gentle to the strong, each behind a gate: first the out-breath grows, then a short full hold, then a
+ * longer one, and the empty hold last. Teachers change it to their own.
+ */
+export const LADDER: readonly Rung[] = [
+  rung([1, 0, 1, 0], 0),
+  rung([2, 0, 3, 0], 3),
+  rung([1, 0, 2, 0], 5),
+  rung([4, 1, 6, 0], 5),
+  rung([1, 1, 1, 0], 7),
+  rung([1, 1, 2, 0], 7),
+  rung([1, 2, 2, 0], 14),
+  rung([1, 3, 2, 0], 14),
+  rung([1, 4, 2, 0], 21),
+  rung([2, 2, 2, 1], 21),
+  rung([1, 1, 1, 1], 21),
+];
+
+/** How a ratio is said: `1 : 4 : 2`, with the empty hold where there is one. */
+export function ratioInWords({ in: breathIn, holdFull, out, holdEmpty }: Ratio): string {
+  const counts = holdEmpty > 0 ? [breathIn, holdFull, out, holdEmpty] : [breathIn, holdFull, out];
+  return counts.join(' : ');
+}
+
+/** What was typed as a ratio, or why it is none; two numbers are in and out only after asking. */
+export type ReadRatio =
+  { ok: true; ratio: Ratio } | { ok: false; ask: Ratio; reason: string } | { ok: false; reason: string };
+
+/**
+ * Reads a ratio as people type it: `1:4:2`, `4-16-8-4`, `1 : 1 : 1 : 1`. Three numbers are in, full and out; four end
+ * with the empty hold. Two numbers could be in and out or in and hold: they come back as a question.
+ */
+export function readRatio(typed: string): ReadRatio {
+  const pieces = typed.trim().split(/\s*[:\-–/]\s*/);
+  if (pieces.length < 2 || pieces.length > 4 || pieces.some((piece) => piece === '' || Number.isNaN(Number(piece)))) {
+    return { ok: false, reason: 'Type a ratio like 1:4:2 or 4-16-8-4.' };
+  }
+  const [first = 0, second = 0, third = 0, fourth = 0] = pieces.map(Number);
+  const asked =
+    pieces.length === 2
+      ? { in: first, holdFull: 0, out: second, holdEmpty: 0 }
+      : { in: first, holdFull: second, out: third, holdEmpty: fourth };
+  const parsed = Ratio.safeParse(asked);
+  if (!parsed.success) return { ok: false, reason: parsed.error.issues[0]?.message ?? 'This is no ratio.' };
+  if (pieces.length === 2) {
+    return { ok: false, ask: parsed.data, reason: `In ${first} and out ${second}, without a hold?` };
+  }
+  return { ok: true, ratio: parsed.data };
+}
