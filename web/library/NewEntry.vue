@@ -15,10 +15,11 @@ const menu = useTemplateRef<InstanceType<typeof Menu>>('menu');
 const waiting = shallowRef<{ name: string; path: string }[]>([]);
 
 ENTRY_DRAFTS.waiting().then((drafts) => {
-  waiting.value = drafts.map(({ draft: { document } }) => ({
-    name: document.entry.names.english || 'without a name yet',
-    path: editPath(document),
-  }));
+  waiting.value = drafts
+    .map(({ draft: { document } }) => document)
+    // A page that was left before the answer came may have kept what is stored by now.
+    .filter((document) => JSON.stringify(library.ownEntry(document.entry.id)?.document) !== JSON.stringify(document))
+    .map((document) => ({ name: document.entry.names.english || 'without a name yet', path: editPath(document) }));
 });
 
 /** Sitting, from where every other way to be held is a joint away. */
