@@ -14,3 +14,5 @@ export {
   type MeasuredBreath,
   type RatioOffer,
 } from './comfortable';
+export { GROWTH, growthRefusals, type CountedBreath, type GrowthRules } from './grow';
+export { LOAD_RULES, loadFlags, type BreathLoadRules, type LoadFlag } from './load';

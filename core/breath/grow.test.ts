@@ -1,0 +1,90 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { breathCost, growthRefusals, loadFlags, type BreathPractice, type CountedBreath } from '#core/breath';
+import { practice } from '../../tests/support/arbitraries';
+
+const breath = (
+  [breathIn, holdFull, out, holdEmpty]: readonly [number, number, number, number],
+  countSeconds = 1,
+): CountedBreath => ({ ratio: { in: breathIn, holdFull, out, holdEmpty }, countSeconds });
+const usual = breath([4, 4, 8, 0]);
+
+describe('growing from week to week', () => {
+  test('one count more in one part is allowed, and getting shorter always is', () => {
+    expect(growthRefusals(usual, breath([4, 4, 9, 0]), true)).toEqual([]);
+    expect(growthRefusals(usual, breath([3, 0, 6, 0]), true)).toEqual([]);
+    expect(growthRefusals(usual, usual, false)).toEqual([]);
+  });
+
+  test('a tenth of a long part is allowed where it is more than a count', () => {
+    expect(growthRefusals(breath([4, 0, 30, 0]), breath([4, 0, 33, 0]), true)).toEqual([]);
+    expect(growthRefusals(breath([4, 0, 30, 0]), breath([4, 0, 34, 0]), true)).toEqual([
+      'At most 33 s for the out-breath this week, from 30 s; not 34 s.',
+    ]);
+  });
+
+  test('not two parts at once, and a longer count lets all of them grow', () => {
+    expect(growthRefusals(usual, breath([5, 4, 9, 0]), true)).toEqual([
+      'One part at a time: the in-breath and the out-breath would grow together.',
+    ]);
+    expect(growthRefusals(usual, breath([4, 4, 8, 0], 1.1), true)[0]).toContain('One part at a time');
+  });
+
+  test('the holds grow last', () => {
+    expect(growthRefusals(usual, breath([4, 5, 8, 0]), true)).toEqual([]);
+    expect(growthRefusals(usual, breath([4, 5, 8, 0]), false)).toEqual([
+      'The holds grow last: first in- and out-breath should be easy as they are.',
+    ]);
+  });
+
+  test('nothing that is no longer in any part is ever refused', () => {
+    const counts = fc.integer({ min: 1, max: 20 });
+    fc.assert(
+      fc.property(fc.tuple(counts, counts, counts, counts), fc.tuple(counts, counts, counts, counts), (a, b) => {
+        const smaller = a.map((count, i) => Math.min(count, b[i]!)) as unknown as typeof a;
+        expect(growthRefusals(breath(a), breath(smaller), false)).toEqual([]);
+      }),
+    );
+  });
+});
+
+describe('what a practice asks', () => {
+  const of = (counts: readonly [number, number, number, number]): BreathPractice => ({
+    countSeconds: 1,
+    sets: [
+      {
+        id: 'a',
+        label: '',
+        parts: [{ kind: 'cycle', ...breath(counts).ratio, inThrough: 'nose', outThrough: 'nose' }],
+        rounds: 10,
+        restSeconds: 0,
+        eyes: 'free',
+        hands: '',
+      },
+    ],
+  });
+  const kinds = (counts: readonly [number, number, number, number], checked = true) =>
+    loadFlags(of(counts), checked).map(({ kind }) => kind);
+
+  test('a slow even breath is nothing to look at twice', () => {
+    expect(kinds([5, 0, 5, 0], false)).toEqual([]);
+  });
+
+  test('any retention where nobody was asked, and what passes the house rules', () => {
+    expect(kinds([4, 4, 8, 0], false)).toEqual(['retention']);
+    expect(kinds([4, 16, 8, 0])).toEqual(['muchHolding', 'verySlow']);
+    expect(kinds([6, 24, 12, 0])).toEqual(['longHold', 'muchHolding', 'verySlow']);
+    expect(kinds([4, 2, 6, 4])).toEqual(['emptyLongerThanFull']);
+    expect(loadFlags(of([4, 16, 8, 0]), true)[0]?.message).toBe('57 % of the time is holding; the house rule is 50 %.');
+  });
+
+  test('who holds nothing is told of no holding', () => {
+    fc.assert(
+      fc.property(practice, fc.boolean(), (any, checked) => {
+        const found = loadFlags(any, checked).map(({ kind }) => kind);
+        if (breathCost(any).retentionMs > 0) return;
+        expect(found.filter((kind) => kind !== 'verySlow')).toEqual([]);
+      }),
+    );
+  });
+});
