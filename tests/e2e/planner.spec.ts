@@ -1,4 +1,5 @@
 import { expect, test } from '@playwright/test';
+import type { BreathStep } from '#core/plan';
 import { newPlan, openPlan, rowNames, rows, saved, storedPlan, total } from './support';
 
 test.describe('writing a plan', () => {
@@ -115,6 +116,34 @@ test.describe('writing a plan', () => {
     await expect(page.locator('[role=option][aria-selected=true] .name')).toHaveText('Wide-legged fold');
     await rows(page).nth(12).click();
     await expect(ribbon.locator('text.on').first()).toContainText('13 Last rest');
+  });
+
+  test('a breath is fitted into a length of time: shown first, taken in one step, undone in one', async ({
+    page,
+    request,
+  }) => {
+    const { id } = await newPlan(request, 'yin');
+    await openPlan(page, id);
+    await rows(page).nth(1).click();
+    const { document } = await storedPlan(request, id);
+    const before = document.steps[1] as BreathStep;
+    const into = page.getByLabel('into', { exact: true });
+    await into.fill('3s');
+    await page.keyboard.press('Enter');
+    await expect(page.getByText(/^Too short: one round of each set takes/)).toBeVisible();
+    await into.fill('2:05');
+    await page.keyboard.press('Enter');
+    await expect(page.getByText('12 rounds: 2:00, then 0:05 of quiet breathing.')).toBeVisible();
+    expect((await storedPlan(request, id)).revision).toBe(1);
+    await page.getByRole('button', { name: 'Take it' }).click();
+    await saved(page);
+    const after = (await storedPlan(request, id)).document.steps[1];
+    expect(after).toMatchObject({ afterSeconds: 5, practice: { sets: [{ rounds: 12 }] } });
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect.poll(async () => (await storedPlan(request, id)).document.steps[1]).toEqual(before);
+    await page.getByLabel('hold full', { exact: true }).fill('20');
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('list', { name: 'Worth a second look' })).toContainText('Breath is held here');
   });
 
   test('breath shows at once what it costs', async ({ page, request }) => {

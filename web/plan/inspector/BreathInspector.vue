@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { breathCost, type BreathPractice } from '#core/breath';
+import { breathCost, loadFlags, type BreathPractice } from '#core/breath';
 import { changeStep, type BreathStep } from '#core/plan';
 import { clockOfMs } from '#core/time';
 import type { Timeline } from '#core/timeline';
@@ -11,6 +11,7 @@ import { rateInWords } from '../step-words';
 import { useEdit } from '../use-edit';
 import FieldGroup from '../../shared/fields/FieldGroup.vue';
 import SetUpRows from '../../shared/fields/SetUpRows.vue';
+import FitBreath from './FitBreath.vue';
 import StepRibbon from './StepRibbon.vue';
 import { useLibrary } from '../../stores/library';
 
@@ -20,6 +21,8 @@ const edit = useEdit();
 const library = useLibrary();
 const technique = computed(() => library.all.technique(step.technique));
 const cost = computed(() => breathCost(step.practice));
+// Until groups and their health are known, nobody has been asked.
+const flags = computed(() => loadFlags(step.practice, false));
 const figures = computed(() => [
   { value: clockOfMs(cost.value.lengthMs), what: 'in all' },
   { value: String(cost.value.cycles), what: cost.value.cycles === 1 ? 'breath' : 'breaths' },
@@ -45,6 +48,7 @@ const setAfter = (seconds: number | null) =>
   </dl>
   <StepRibbon :timeline="timeline" :index="index" />
   <PracticeFields :practice="step.practice" :round="technique?.round ?? ''" :accept="put" />
+  <FitBreath :step="step" />
   <FieldGroup title="After">
     <TimeField label="Quiet breathing" :model-value="step.afterSeconds" :accept="setAfter" />
   </FieldGroup>
@@ -64,6 +68,11 @@ const setAfter = (seconds: number | null) =>
     <p class="quiet">{{ technique.mistakes }}</p>
     <p class="warn"><AppIcon name="warn" :size="16" class="caution" /> {{ technique.caution }}</p>
   </div>
+  <ul v-if="flags.length > 0" class="flags" aria-label="Worth a second look">
+    <li v-for="{ kind, message } in flags" :key="kind" class="warn">
+      <AppIcon name="warn" :size="16" class="caution" /> {{ message }}
+    </li>
+  </ul>
 </template>
 
 <style scoped>
