@@ -24,7 +24,7 @@ export const Technique = z.strictObject({
   names: z.strictObject({ english: words('A name', 80), sanskrit: text('A Sanskrit name', 80) }),
   short: words('A short name', 24),
   /** What one round is, shown wherever a number of rounds can be typed. */
-  round: words('What a round is', 160),
+  round: words('A description of one round', 160),
   practice: BreathPractice,
   /** How long it is usually practised, in seconds. */
   range: z

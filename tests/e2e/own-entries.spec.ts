@@ -207,7 +207,7 @@ test('a breath technique of one’s own, with its counts; what ships can only be
   await page.keyboard.press('Enter');
   await field(page, 'What one round is').fill(' ');
   await page.getByRole('button', { name: 'Save' }).click();
-  await expect(page.getByText('What a round is is needed.')).toBeVisible();
+  await expect(page.getByText('A description of one round is needed.')).toBeVisible();
   await field(page, 'What one round is').fill('1 round = 1 cycle, in and out alike');
   await page.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByRole('button', { name: 'Change', exact: true })).toBeVisible();

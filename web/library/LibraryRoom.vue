@@ -203,6 +203,12 @@ h1 {
   padding: 22px 20px 8px;
 }
 @media (width < 1000px) {
+  h1 {
+    width: auto;
+  }
+  .tags > .quiet {
+    white-space: nowrap;
+  }
   .room {
     grid-template-columns: 1fr;
   }
