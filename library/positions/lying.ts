@@ -598,6 +598,12 @@ export const LYING: PositionText[] = [
     aims: 'A twist with chest and arms open over a support; aims at a turn that gravity does.',
     setUps: [
       studio(
+        'bolster',
+        'Top leg on a bolster, head held',
+        row('flatBolster', 'betweenKnees', { why: 'the top leg rests, and the turn begins in the chest' }),
+        HEAD,
+      ),
+      studio(
         'blanket',
         'Blanket between the knees, head held',
         row('blanket', 'betweenKnees', { state: 'longHalf', why: 'the top leg rests' }),

@@ -211,6 +211,7 @@ h1 {
   }
   .room {
     grid-template-columns: 1fr;
+    align-content: start;
   }
 }
 @media (width < 640px) {
