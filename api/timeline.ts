@@ -21,6 +21,7 @@ export const TimelineResponse = z.object({
   steps: z.array(z.looseObject({ stepId: z.string(), startMs: Ms, endMs: Ms })),
   prompts: z.array(z.looseObject({ atMs: Ms, text: z.string() })),
   bells: z.array(z.looseObject({ atMs: Ms, kind: z.string() })),
+  breaths: z.array(z.looseObject({ stepId: z.string(), startMs: Ms, endMs: Ms })),
   notes: z.array(z.looseObject({ stepId: z.string(), kind: z.string(), message: z.string() })),
   totals: z.object({
     totalMs: Ms,

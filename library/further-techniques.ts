@@ -1,15 +1,10 @@
-import type { BreathSet, CyclePart } from '#core/breath';
+import { ownPaceOf, recoverOf, retentionOf, strokesOf, type BreathSet, type CyclePart } from '#core/breath';
 import type { Technique } from '#core/catalogue';
-import { alternate, breathSet, cycle, practice, watched } from './techniques';
+import { alternate, breathSet, cycle, intoPlace, practice } from './techniques';
 
 /** Breaths at one's own pace, so many of about so many seconds. */
-const free = (
-  id: string,
-  cycles: number,
-  secondsPerCycle: number,
-  rounds = 1,
-  rest: Partial<BreathSet> = {},
-): BreathSet => breathSet(id, [{ kind: 'ownPace', cycles, secondsPerCycle }], rounds, rest);
+const free = (id: string, cycles: number, secondsPerCycle: number): BreathSet =>
+  breathSet(id, [ownPaceOf(cycles, secondsPerCycle)], 1);
 
 const oneWay = (inThrough: CyclePart['inThrough'], outThrough: CyclePart['outThrough']): CyclePart[] => [
   cycle([4, 0, 6, 0], inThrough, outThrough),
@@ -21,8 +16,8 @@ export const FURTHER_TECHNIQUES: Technique[] = [
     id: 'belly-breath',
     names: { english: 'Belly breath', sanskrit: '' },
     short: 'Belly',
-    round: '1 round = so many breaths into the hands on the belly',
-    practice: practice(1, { ...watched('belly', 'belly', 'both hands on the belly'), rounds: 3, restSeconds: 0 }),
+    round: '1 round = four watched breaths into the hands on the belly, or six with closed eyes',
+    practice: practice(1, ...intoPlace('belly', 'belly', 'both hands on the belly')),
     range: { minSeconds: 60, maxSeconds: 600 },
     gates: 'Nothing: it can be the first of all.',
     traits: [],
@@ -39,11 +34,12 @@ export const FURTHER_TECHNIQUES: Technique[] = [
     id: 'side-and-back-ribs',
     names: { english: 'Side and back ribs', sanskrit: '' },
     short: 'Ribs',
-    round: '1 round = so many breaths into one place',
-    practice: practice(1, watched('sides', 'side ribs', 'hands round the side ribs'), {
-      ...watched('back', 'back ribs', 'backs of the hands on the back ribs'),
-      restSeconds: 0,
-    }),
+    round: '1 round = four watched breaths into one place, or six with closed eyes',
+    practice: practice(
+      1,
+      ...intoPlace('sides', 'sideRibs', 'hands round the side ribs'),
+      ...intoPlace('back', 'backRibs', 'backs of the hands on the back ribs'),
+    ),
     range: { minSeconds: 90, maxSeconds: 600 },
     gates: 'Breath felt in the belly.',
     traits: [],
@@ -170,7 +166,7 @@ export const FURTHER_TECHNIQUES: Technique[] = [
     names: { english: 'Humming breath', sanskrit: 'bhrāmarī' },
     short: 'Humming',
     round: '1 round = 1 cycle: in quietly, out humming',
-    practice: practice(1, breathSet('hum', [cycle([4, 0, 8, 0])], 12)),
+    practice: practice(1, breathSet('hum', [cycle([4, 0, 8, 0], 'nose', 'nose', { sound: 'hum' })], 12)),
     range: { minSeconds: 60, maxSeconds: 480 },
     gates: 'The longer out-breath.',
     traits: ['sound'],
@@ -206,7 +202,7 @@ export const FURTHER_TECHNIQUES: Technique[] = [
     names: { english: 'Cooling breath, teeth', sanskrit: 'sītkārī' },
     short: 'Cooling, teeth',
     round: '1 round = 1 cycle: in through the teeth, out through the nose',
-    practice: practice(1, breathSet('cool', [cycle([4, 0, 6, 0], 'mouth', 'nose')], 10)),
+    practice: practice(1, breathSet('cool', [cycle([4, 0, 6, 0], 'mouth', 'nose', { sound: 'hiss' })], 10)),
     range: { minSeconds: 60, maxSeconds: 300 },
     gates: 'The longer out-breath.',
     traits: ['cooling', 'sound'],
@@ -223,7 +219,7 @@ export const FURTHER_TECHNIQUES: Technique[] = [
     names: { english: 'Strokes from the belly', sanskrit: 'kapālabhāti' },
     short: 'Strokes',
     round: '1 round = 30 strokes out, the in-breath comes by itself, then a rest',
-    practice: practice(1, free('strokes', 30, 1, 3, { restSeconds: 30 })),
+    practice: practice(1, breathSet('strokes', [strokesOf(30, 60), recoverOf(30)], 3)),
     range: { minSeconds: 60, maxSeconds: 300 },
     gates: 'Belly breath, and an empty belly: nothing eaten for two to three hours.',
     traits: ['strokes', 'bellyPressed'],
@@ -242,7 +238,7 @@ export const FURTHER_TECHNIQUES: Technique[] = [
     names: { english: 'Bellows breath', sanskrit: 'bhastrikā' },
     short: 'Bellows',
     round: '1 round = 20 breaths in and out with the same strength, then a rest',
-    practice: practice(1, free('bellows', 20, 1.5, 3, { restSeconds: 40 })),
+    practice: practice(1, breathSet('bellows', [strokesOf(20, 40, { active: 'both' }), recoverOf(40)], 3)),
     range: { minSeconds: 60, maxSeconds: 300 },
     gates: 'Three rounds of belly strokes without dizziness.',
     traits: ['strokes', 'fast', 'bellyPressed'],
@@ -279,7 +275,7 @@ export const FURTHER_TECHNIQUES: Technique[] = [
     names: { english: 'Hold after the out-breath, belly lock', sanskrit: 'bāhya kumbhaka, uḍḍīyāna' },
     short: 'Hold empty',
     round: '1 round = 1 cycle: in, out, hold empty with the belly drawn in',
-    practice: practice(1, breathSet('empty', [cycle([4, 0, 6, 4])], 6)),
+    practice: practice(1, breathSet('empty', [cycle([4, 0, 6, 4], 'nose', 'nose', { locks: ['belly'] })], 6)),
     range: { minSeconds: 60, maxSeconds: 300 },
     gates: 'The hold full at four counts, and an empty belly.',
     traits: ['holdEmpty', 'bellyPressed'],
@@ -297,8 +293,19 @@ export const FURTHER_TECHNIQUES: Technique[] = [
     id: 'belly-pulses',
     names: { english: 'Belly pulses on empty', sanskrit: 'agnisāra' },
     short: 'Belly pulses',
-    round: '1 round = out, ten pulses of the belly, in, and a rest',
-    practice: practice(1, free('pulses', 1, 15, 6, { restSeconds: 20 })),
+    round: '1 round = one full breath out, ten pulses of the belly on empty, and a rest',
+    practice: practice(
+      1,
+      breathSet(
+        'pulses',
+        [
+          ownPaceOf(1, 8),
+          retentionOf('empty', 10, { asLongAsEasy: true, pulses: 10, locks: ['belly'] }),
+          recoverOf(20),
+        ],
+        6,
+      ),
+    ),
     range: { minSeconds: 60, maxSeconds: 300 },
     gates: 'The hold empty with the belly lock, easily.',
     traits: ['holdEmpty', 'bellyPressed'],
@@ -316,7 +323,7 @@ export const FURTHER_TECHNIQUES: Technique[] = [
     names: { english: 'Root lock', sanskrit: 'mūla bandha' },
     short: 'Root lock',
     round: '1 round = 1 cycle with the pelvic floor lifted lightly on the hold',
-    practice: practice(1, breathSet('root', [cycle([4, 2, 6, 0])], 8)),
+    practice: practice(1, breathSet('root', [cycle([4, 2, 6, 0], 'nose', 'nose', { locks: ['root'] })], 8)),
     range: { minSeconds: 60, maxSeconds: 300 },
     gates: 'The hold full at two counts.',
     traits: ['holdFull'],
@@ -334,7 +341,7 @@ export const FURTHER_TECHNIQUES: Technique[] = [
     names: { english: 'Chin lock', sanskrit: 'jālandhara bandha' },
     short: 'Chin lock',
     round: '1 round = 1 cycle with the chin lowered to the lifted chest on the hold',
-    practice: practice(1, breathSet('chin', [cycle([4, 4, 6, 0])], 8)),
+    practice: practice(1, breathSet('chin', [cycle([4, 4, 6, 0], 'nose', 'nose', { locks: ['chin'] })], 8)),
     range: { minSeconds: 60, maxSeconds: 300 },
     gates: 'The hold full at four counts.',
     traits: ['holdFull', 'neckBent'],

@@ -1,15 +1,26 @@
-import type { BreathPractice, BreathSet, CyclePart, Through } from '#core/breath';
+import {
+  cycleOf,
+  ownPaceOf,
+  PLACE_WORDS,
+  setOf,
+  type BreathPlace,
+  type BreathPractice,
+  type BreathSet,
+  type CyclePart,
+  type Through,
+} from '#core/breath';
 import type { Technique } from '#core/catalogue';
 
 type Counts = readonly [inCounts: number, holdFull: number, out: number, holdEmpty: number];
 
 /** One counted cycle, through the nose unless said otherwise. */
 export function cycle(
-  [inCounts, holdFull, out, holdEmpty]: Counts,
+  counts: Counts,
   inThrough: Through = 'nose',
   outThrough: Through = inThrough,
+  rest: Partial<Pick<CyclePart, 'sound' | 'place' | 'locks'>> = {},
 ): CyclePart {
-  return { kind: 'cycle', in: inCounts, holdFull, out, holdEmpty, inThrough, outThrough };
+  return cycleOf(counts, { inThrough, outThrough, ...rest });
 }
 
 /** One set of a practice with its usual values: eyes closed, no rest after it. */
@@ -19,7 +30,7 @@ export function breathSet(
   rounds: number,
   rest: Partial<BreathSet> = {},
 ): BreathSet {
-  return { id, label: '', parts, rounds, restSeconds: 0, eyes: 'closed', hands: '', ...rest };
+  return setOf(id, parts, rounds, { eyes: 'closed', ...rest });
 }
 
 export const practice = (countSeconds: number, ...sets: BreathSet[]): BreathPractice => ({ countSeconds, sets });
@@ -30,13 +41,14 @@ export const alternate = (counts: Counts): CyclePart[] => [
   cycle(counts, 'right', 'left'),
 ];
 
-export const watched = (id: string, label: string, hands: string): BreathSet =>
-  breathSet(id, [{ kind: 'ownPace', cycles: 6, secondsPerCycle: 7 }], 1, {
-    label,
-    hands,
-    eyes: 'free',
-    restSeconds: 10,
-  });
+/** Four breaths into one place with open eyes, then six with closed ones. */
+export const intoPlace = (id: string, place: BreathPlace, hands: string): [BreathSet, BreathSet] => {
+  const label = PLACE_WORDS[place];
+  return [
+    breathSet(`${id}-watched`, [ownPaceOf(4, 7, { place })], 1, { label: `${label}, watched`, hands, eyes: 'open' }),
+    breathSet(id, [ownPaceOf(6, 7, { place })], 1, { label, hands, restSeconds: 10 }),
+  ];
+};
 
 /** The techniques most groups begin with. */
 export const FIRST_TECHNIQUES: Technique[] = [
@@ -45,7 +57,7 @@ export const FIRST_TECHNIQUES: Technique[] = [
     names: { english: 'Breath awareness', sanskrit: '' },
     short: 'Awareness',
     round: '1 round = so many breaths at one’s own pace',
-    practice: practice(1, breathSet('watch', [{ kind: 'ownPace', cycles: 24, secondsPerCycle: 5 }], 1)),
+    practice: practice(1, breathSet('watch', [ownPaceOf(24, 5)], 1)),
     range: { minSeconds: 60, maxSeconds: 900 },
     gates: 'Nothing: this is where everyone begins.',
     traits: [],
@@ -97,7 +109,7 @@ export const FIRST_TECHNIQUES: Technique[] = [
     names: { english: 'Throat breath', sanskrit: 'ujjāyī' },
     short: 'Throat breath',
     round: '1 round = 1 cycle with the soft sound in and out',
-    practice: practice(1, breathSet('throat', [cycle([4, 0, 6, 0])], 12)),
+    practice: practice(1, breathSet('throat', [cycle([4, 0, 6, 0], 'nose', 'nose', { sound: 'throat' })], 12)),
     range: { minSeconds: 120, maxSeconds: 900 },
     gates: 'The longer out-breath; a throat that is not sore.',
     traits: ['sound'],
@@ -115,15 +127,12 @@ export const FIRST_TECHNIQUES: Technique[] = [
     id: 'three-part-breath',
     names: { english: 'Three-part breath', sanskrit: '' },
     short: 'Three-part',
-    round: '1 round = so many breaths into one place',
+    round: '1 round = four watched breaths into one place, or six with closed eyes',
     practice: practice(
       1,
-      watched('belly', 'belly', 'both hands on the belly'),
-      watched('ribs', 'side ribs', 'hands round the side ribs'),
-      {
-        ...watched('chest', 'upper chest', 'fingertips under the collar bones'),
-        restSeconds: 0,
-      },
+      ...intoPlace('belly', 'belly', 'both hands on the belly'),
+      ...intoPlace('ribs', 'sideRibs', 'hands round the side ribs'),
+      ...intoPlace('chest', 'upperChest', 'fingertips under the collar bones'),
     ),
     range: { minSeconds: 120, maxSeconds: 600 },
     gates: 'Breath felt in the belly.',

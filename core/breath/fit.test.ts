@@ -1,27 +1,10 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { BreathPractice, breathCost, fitBreath, practiceMs, roundMs, type BreathSet } from '#core/breath';
+import { BreathPractice, breathCost, cycleOf, fitBreath, practiceMs, setMs, setOf, type BreathSet } from '#core/breath';
 import { practice } from '../../tests/support/arbitraries';
 
-const set = (counts: readonly [number, number, number, number], rounds: number, restSeconds = 0): BreathSet => ({
-  id: 'a',
-  label: '',
-  parts: [
-    {
-      kind: 'cycle',
-      in: counts[0],
-      holdFull: counts[1],
-      out: counts[2],
-      holdEmpty: counts[3],
-      inThrough: 'nose',
-      outThrough: 'nose',
-    },
-  ],
-  rounds,
-  restSeconds,
-  eyes: 'free',
-  hands: '',
-});
+const set = (counts: readonly [number, number, number, number], rounds: number, restSeconds = 0): BreathSet =>
+  setOf('a', [cycleOf(counts)], rounds, { restSeconds });
 const of = (countSeconds: number, ...sets: BreathSet[]): BreathPractice => ({ countSeconds, sets });
 const roundsOf = (fit: ReturnType<typeof fitBreath>) => (fit.ok ? fit.practice.sets.map(({ rounds }) => rounds) : []);
 
@@ -62,17 +45,19 @@ describe('fitting rounds into a length of time', () => {
       fc.property(practice, fc.integer({ min: 5, max: 240 }), (any, seconds) => {
         const { countSeconds, sets } = any;
         const fit = fitBreath(any, seconds);
-        const costs = sets.map((one) => roundMs(one, countSeconds));
+        const lengthOf = (set: BreathSet, rounds: number) => setMs({ ...set, rounds }, countSeconds);
         const rest = practiceMs({ countSeconds, sets: sets.map((one) => ({ ...one, rounds: 0 })) });
         // By trying all rounds of every set.
         let nearest = -1;
         const tryAll = (i: number, lengthMs: number): void => {
-          if (i === costs.length) {
+          const set = sets[i];
+          if (!set) {
             if (lengthMs <= seconds * 1000) nearest = Math.max(nearest, lengthMs);
             return;
           }
-          for (let rounds = 1; rounds <= 200 && lengthMs + rounds * costs[i]! <= seconds * 1000; rounds++) {
-            tryAll(i + 1, lengthMs + rounds * costs[i]!);
+          const most = seconds * 1000 - lengthMs;
+          for (let rounds = set.ramp ? 2 : 1; rounds <= 200 && lengthOf(set, rounds) <= most; rounds++) {
+            tryAll(i + 1, lengthMs + lengthOf(set, rounds));
           }
         };
         tryAll(0, rest);

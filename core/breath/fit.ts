@@ -1,5 +1,7 @@
 import { toMs, type Ms, type Seconds } from '#core/time';
-import { BREATH_LIMITS, practiceMs, roundMs, type BreathPractice } from './practice';
+import { practiceMs, setMs } from './lengths';
+import { BREATH_LIMITS } from './limits';
+import type { BreathPractice, BreathSet } from './practice';
 
 /** What a fitting may change. */
 export interface FitOptions {
@@ -23,50 +25,75 @@ interface Rounds {
 
 const gcd = (a: number, b: number): number => (b === 0 ? a : gcd(b, a % b));
 
+/** A set done a number of rounds, and how long that is. */
+interface Choice {
+  rounds: number;
+  ms: Ms;
+}
+
+const fewestRounds = ({ ramp }: BreathSet): number => (ramp ? 2 : 1);
+
+/** Every number of rounds a set may have that is no longer than so many milliseconds, and the shortest in any case. */
+function choicesOf(set: BreathSet, countSeconds: Seconds, upToMs: Ms): Choice[] {
+  const fewest = fewestRounds(set);
+  const all = Array.from({ length: BREATH_LIMITS.maxRounds - fewest + 1 }, (_, i): Choice => {
+    const rounds = fewest + i;
+    return { rounds, ms: setMs({ ...set, rounds }, countSeconds) };
+  });
+  const shortest = Math.min(...all.map(({ ms }) => ms));
+  return all.filter(({ ms }) => ms <= upToMs || ms === shortest);
+}
+
 /**
- * The rounds of each set, at least one, whose length comes nearest to the target without passing it; of those that come
- * equally near, the ones that keep best to the proportions the practice has them in. Exact: dynamic programming over the
- * lengths that rounds can add up to. Undefined where one round of each set is too long.
+ * The rounds of each set whose length comes nearest to the target without passing it; of those that come equally near,
+ * the ones that keep best to the proportions the practice has them in. Exact: dynamic programming over the lengths that
+ * rounds can add up to. Undefined where the shortest of each set are too long.
  */
 function roundsFor({ sets }: BreathPractice, countSeconds: Seconds, targetMs: Ms): Rounds | undefined {
-  const costs = sets.map((set) => roundMs(set, countSeconds));
+  const choices = sets.map((set) => choicesOf(set, countSeconds, targetMs));
+  const shortest = choices.map((of) => Math.min(...of.map(({ ms }) => ms)));
   const restMs = sets.reduce((sum, { restSeconds }) => sum + toMs(restSeconds), 0);
-  const onceMs = restMs + costs.reduce((sum, cost) => sum + cost, 0);
-  if (onceMs > targetMs) return undefined;
-  const unit = costs.reduce(gcd);
-  const room = Math.floor((targetMs - onceMs) / unit);
-  const usualMs = sets.reduce((sum, { rounds }, i) => sum + rounds * costs[i]!, 0);
+  const leastMs = restMs + shortest.reduce((sum, ms) => sum + ms, 0);
+  if (leastMs > targetMs) return undefined;
+  const beyond = choices.map((of, i) => of.map(({ ms }) => ms - shortest[i]!));
+  const unit = beyond.flat().reduce(gcd, 0) || 1;
+  const room = Math.floor((targetMs - leastMs) / unit);
+  const usualMs = sets.reduce((sum, set) => sum + setMs(set, countSeconds), 0);
   const stretch = (targetMs - restMs) / usualMs;
   const astray = (i: number, rounds: number): number => (rounds / (sets[i]!.rounds * stretch) - 1) ** 2;
 
-  // least[u]: how little astray the sets so far can be with u units beyond one round each; extra[u]: rounds beyond one.
+  // least[u]: how little astray the sets so far can be with u units beyond their shortest; taken: which of its choices each
+  // set has then.
   let least = new Float64Array(room + 1).fill(Infinity);
   least[0] = 0;
-  const taken = costs.map((cost, i) => {
-    const perRound = cost / unit;
+  const taken = beyond.map((extra, i) => {
+    const units = extra.map((ms) => ms / unit);
     const next = new Float64Array(room + 1).fill(Infinity);
-    const extra = new Uint8Array(room + 1);
-    for (let units = 0; units <= room; units++) {
-      const most = Math.min(BREATH_LIMITS.maxRounds - 1, Math.floor(units / perRound));
-      for (let more = 0; more <= most; more++) {
-        const value = least[units - more * perRound]! + astray(i, more + 1);
-        if (value < next[units]!) {
-          next[units] = value;
-          extra[units] = more;
+    const which = new Uint8Array(room + 1);
+    const costs = choices[i]!.map(({ rounds }) => astray(i, rounds));
+    for (let from = 0; from <= room; from++) {
+      // Most lengths cannot be reached at all.
+      if (least[from] === Infinity) continue;
+      for (let n = 0; n < units.length; n++) {
+        const at = from + units[n]!;
+        const value = least[from]! + costs[n]!;
+        if (at <= room && value < next[at]!) {
+          next[at] = value;
+          which[at] = n;
         }
       }
     }
     least = next;
-    return { extra, perRound };
+    return { units, which };
   });
-  let units = room;
-  while (least[units] === Infinity) units--;
-  const lengthMs = onceMs + units * unit;
+  let at = room;
+  while (least[at] === Infinity) at--;
+  const lengthMs = leastMs + at * unit;
   const perSet = new Array<number>(sets.length);
   for (let i = sets.length - 1; i >= 0; i--) {
-    const { extra, perRound } = taken[i]!;
-    perSet[i] = 1 + extra[units]!;
-    units -= extra[units]! * perRound;
+    const { units, which } = taken[i]!;
+    perSet[i] = choices[i]![which[at]!]!.rounds;
+    at -= units[which[at]!]!;
   }
   return { perSet, lengthMs };
 }
@@ -96,7 +123,7 @@ export function fitBreath(
   const targetMs = toMs(seconds);
   let best: { rounds: Rounds; countMs: Ms } | undefined;
   let shortestMs = Infinity;
-  const once = practice.sets.map((set) => ({ ...set, rounds: 1 }));
+  const once = practice.sets.map((set) => ({ ...set, rounds: fewestRounds(set) }));
   for (const countMs of countsToTry(toMs(practice.countSeconds), countWithin)) {
     const rounds = roundsFor(practice, countMs / 1000, targetMs);
     if (rounds && (!best || rounds.lengthMs > best.rounds.lengthMs)) best = { rounds, countMs };

@@ -1,8 +1,50 @@
 /** Breath: what a practice is, how it unfolds in time, what it costs, how it fits, and which ratios suit whom. */
-export { BREATH_LIMITS, BreathPart, BreathPractice, BreathSet, CyclePart, OwnPacePart, Through } from './practice';
-export { partMs, practiceMs, roundMs } from './practice';
-export { breathProgram, type BreathPhase, type CountedPhase, type OwnPacePhase, type QuietPhase } from './program';
+export { BREATH_LIMITS } from './limits';
+export {
+  BREATH_LOCKS,
+  BREATH_PLACES,
+  BREATH_SOUNDS,
+  BreathPart,
+  CyclePart,
+  OwnPacePart,
+  QUARTERS,
+  RecoverPart,
+  RetentionPart,
+  StrokesPart,
+  Through,
+  type BreathLock,
+  type BreathPlace,
+  type BreathSound,
+  type PartKind,
+  type Quarter,
+} from './parts';
+export { BreathPractice, BreathSet, EYES, Ramp } from './practice';
+export { partMs, practiceMs, roundMs, setMs, strokesMs, tenthsAt, tenthsMs, type Course } from './lengths';
+export {
+  breathProgram,
+  type BreathPhase,
+  type CountedPhase,
+  type OwnPacePhase,
+  type QuietPhase,
+  type RecoverPhase,
+  type RetentionPhase,
+  type StrokesPhase,
+} from './program';
+export { cycleOf, newPart, ownPaceOf, recoverOf, retentionOf, setOf, strokesOf } from './new-part';
+export {
+  countsInWords,
+  LOCK_WORDS,
+  partInWords,
+  PLACE_WORDS,
+  QUARTER_WORDS,
+  roundInWords,
+  setInWords,
+  SOUND_WORDS,
+  THROUGH_WORDS,
+} from './words';
+export { breathWithin } from './within';
 export { breathCost, type BreathCost } from './cost';
+export { practiceFromVersion1 } from './migrate';
 export { fitBreath, type BreathFit, type FitOptions } from './fit';
 export { LADDER, Ratio, ratioInWords, readRatio, Rung, type ReadRatio } from './ladder';
 export {
@@ -15,4 +57,4 @@ export {
   type RatioOffer,
 } from './comfortable';
 export { GROWTH, growthRefusals, type CountedBreath, type GrowthRules } from './grow';
-export { LOAD_RULES, loadFlags, type BreathLoadRules, type LoadFlag } from './load';
+export { BreathLoadRules, LOAD_RULES, loadFlags, type LoadFlag } from './load';

@@ -1,61 +1,114 @@
+import { z } from 'zod';
 import { clockOfMs } from '#core/time';
-import { breathCost } from './cost';
+import { breathCost, type BreathCost } from './cost';
 import type { BreathPractice } from './practice';
 
-/** Limits of the house rules on what a practice asks. Seconds, a share from 0 to 1, breaths a minute. */
-export interface BreathLoadRules {
-  longestHoldSeconds: number;
-  shareHolding: number;
-  slowestRate: number;
-}
+/** Limits of the house rules on what a practice asks. Seconds, a share from 0 to 1, breaths and strokes a minute. */
+export const BreathLoadRules = z.strictObject({
+  longestHoldSeconds: z
+    .number('A hold is a number of seconds.')
+    .min(1, 'A hold of at least 1 s.')
+    .max(180, 'A hold of at most 180 s.'),
+  shareHolding: z.number('A share is a number.').min(0, 'At least 0 %.').max(1, 'At most 100 %.'),
+  slowestRate: z
+    .number('Breaths a minute are a number.')
+    .min(0.3, 'At least 0.3 breaths a minute.')
+    .max(20, 'At most 20 breaths a minute.'),
+  strokesMinutes: z.number('Minutes are a number.').min(0.5, 'At least half a minute.').max(30, 'At most 30 minutes.'),
+  fastestStrokes: z
+    .number('Strokes a minute are a number.')
+    .min(10, 'At least 10 strokes a minute.')
+    .max(180, 'At most 180 strokes a minute.'),
+});
+export type BreathLoadRules = z.infer<typeof BreathLoadRules>;
 
 /** What a mixed class that has not been asked about its health is usually spared. */
-export const LOAD_RULES: BreathLoadRules = { longestHoldSeconds: 20, shareHolding: 0.5, slowestRate: 2.5 };
+export const LOAD_RULES: BreathLoadRules = {
+  longestHoldSeconds: 20,
+  shareHolding: 0.5,
+  slowestRate: 2.5,
+  strokesMinutes: 3,
+  fastestStrokes: 90,
+};
 
 /** What a practice asks more of than the house rules allow, in words a colleague would use. */
 export interface LoadFlag {
-  kind: 'longHold' | 'muchHolding' | 'verySlow' | 'emptyLongerThanFull' | 'retention';
+  kind:
+    | 'retention'
+    | 'longHold'
+    | 'muchHolding'
+    | 'verySlow'
+    | 'emptyLongerThanFull'
+    | 'manyStrokes'
+    | 'fastStrokes'
+    | 'strokesAfterHold';
   message: string;
 }
 
+const twoDecimals = (value: number): number => Math.round(value * 100) / 100;
+
+/** Whether an empty hold is longer than the full one of the same breath, in any round. */
+function hasLongEmptyHold({ sets }: BreathPractice): boolean {
+  return sets.some(({ parts, ramp }) =>
+    parts.some((part) => {
+      if (part.kind !== 'cycle') return false;
+      const empty = ramp?.of === 'holdEmpty' ? Math.max(ramp.to, part.holdEmpty) : part.holdEmpty;
+      const full = ramp?.of === 'holdFull' ? Math.min(ramp.to, part.holdFull) : part.holdFull;
+      return empty > full;
+    }),
+  );
+}
+
+/** Whether strokes come after a hold of more than so many seconds, in one round or from one round to the next. */
+function hasStrokesAfterHold({ sets }: BreathPractice, seconds: number): boolean {
+  let held = false;
+  for (const { parts, rounds } of sets) {
+    for (const part of rounds > 1 ? [...parts, ...parts] : parts) {
+      if (part.kind === 'retention') held ||= part.seconds > seconds;
+      else if (part.kind === 'strokes' && held) return true;
+    }
+  }
+  return false;
+}
+
+type Check = (cost: BreathCost, practice: BreathPractice, rules: BreathLoadRules, checked: boolean) => string | false;
+
+const CHECKS: Record<LoadFlag['kind'], Check> = {
+  retention: ({ retentionMs }, _, __, checked) =>
+    retentionMs > 0 &&
+    !checked &&
+    'Breath is held here, and nobody has been asked about pregnancy, blood pressure, heart or eyes.',
+  longHold: ({ longestRetentionMs }, _, { longestHoldSeconds }) =>
+    longestRetentionMs > longestHoldSeconds * 1000 &&
+    `The longest hold is ${clockOfMs(longestRetentionMs)}; the house rule is ${clockOfMs(longestHoldSeconds * 1000)}.`,
+  muchHolding: ({ retentionShare }, _, { shareHolding }) =>
+    retentionShare > shareHolding &&
+    `${Math.round(retentionShare * 100)} % of the time is holding; the house rule is ${Math.round(shareHolding * 100)} %.`,
+  verySlow: ({ slowestRate }, _, rules) =>
+    slowestRate !== null &&
+    slowestRate < rules.slowestRate &&
+    `The slowest breath is ${twoDecimals(slowestRate)} a minute; the house rule is ${rules.slowestRate}.`,
+  emptyLongerThanFull: (_, practice) => hasLongEmptyHold(practice) && 'An empty hold is longer than the full one.',
+  manyStrokes: ({ strokesMs }, _, { strokesMinutes }) =>
+    strokesMs > strokesMinutes * 60_000 &&
+    `Strokes take ${clockOfMs(strokesMs)} in all; the house rule is ${clockOfMs(strokesMinutes * 60_000)}.`,
+  fastStrokes: (cost, _, { fastestStrokes }) =>
+    cost.fastestStrokes > fastestStrokes &&
+    `Strokes go at ${cost.fastestStrokes} a minute; the house rule is ${fastestStrokes}.`,
+  strokesAfterHold: (_, practice, { longestHoldSeconds }) =>
+    hasStrokesAfterHold(practice, longestHoldSeconds) &&
+    'Strokes come after a long hold: let the breath come back to rest first, or put the strokes before it.',
+};
+
 /**
  * What is worth a second look before a practice is taught: holds that are long or much of the time, a very slow breath,
- * an empty hold longer than the full one, and any retention in a group whose health is not known (`checked` false).
+ * an empty hold longer than the full one, many or fast strokes, strokes after a long hold, and any retention in a group
+ * whose health is not known (`checked` false).
  */
 export function loadFlags(practice: BreathPractice, checked: boolean, rules: BreathLoadRules = LOAD_RULES): LoadFlag[] {
   const cost = breathCost(practice);
-  const flags: LoadFlag[] = [];
-  if (cost.retentionMs > 0 && !checked) {
-    flags.push({
-      kind: 'retention',
-      message: 'Breath is held here, and nobody has been asked about pregnancy, blood pressure, heart or eyes.',
-    });
-  }
-  if (cost.longestRetentionMs > rules.longestHoldSeconds * 1000) {
-    flags.push({
-      kind: 'longHold',
-      message: `The longest hold is ${clockOfMs(cost.longestRetentionMs)}; the house rule is ${clockOfMs(rules.longestHoldSeconds * 1000)}.`,
-    });
-  }
-  if (cost.retentionShare > rules.shareHolding) {
-    const percent = Math.round(cost.retentionShare * 100);
-    flags.push({
-      kind: 'muchHolding',
-      message: `${percent} % of the time is holding; the house rule is ${Math.round(rules.shareHolding * 100)} %.`,
-    });
-  }
-  if (cost.slowestRate < rules.slowestRate) {
-    const rate = Math.round(cost.slowestRate * 100) / 100;
-    flags.push({
-      kind: 'verySlow',
-      message: `The slowest breath is ${rate} a minute; the house rule is ${rules.slowestRate}.`,
-    });
-  }
-  const emptyLonger = practice.sets.some(({ parts }) =>
-    parts.some((part) => part.kind === 'cycle' && part.holdEmpty > part.holdFull),
-  );
-  if (emptyLonger) {
-    flags.push({ kind: 'emptyLongerThanFull', message: 'An empty hold is longer than the full one.' });
-  }
-  return flags;
+  return (Object.keys(CHECKS) as LoadFlag['kind'][]).flatMap((kind) => {
+    const message = CHECKS[kind](cost, practice, rules, checked);
+    return message === false ? [] : [{ kind, message }];
+  });
 }

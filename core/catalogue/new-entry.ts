@@ -1,3 +1,4 @@
+import { cycleOf, setOf } from '#core/breath';
 import type { Figure } from '#core/body';
 import type { OwnEntry } from './own-entry';
 import { positionDocument, techniqueDocument } from './own-entry';
@@ -42,17 +43,7 @@ export const blankTechnique = (id: string): OwnEntry =>
     round: '1 round = 1 cycle',
     practice: {
       countSeconds: 1,
-      sets: [
-        {
-          id: 'set',
-          label: '',
-          parts: [{ kind: 'cycle', in: 4, holdFull: 0, out: 4, holdEmpty: 0, inThrough: 'nose', outThrough: 'nose' }],
-          rounds: 22,
-          restSeconds: 0,
-          eyes: 'free',
-          hands: '',
-        },
-      ],
+      sets: [setOf('set', [cycleOf([4, 0, 4, 0])], 22)],
     },
     range: { minSeconds: 60, maxSeconds: 600 },
     gates: '',

@@ -1,10 +1,11 @@
 import { z } from 'zod';
-import { readDocument, type DocumentKind, type Read } from '#core/document';
+import { practiceFromVersion1 } from '#core/breath';
+import { readDocument, type DocumentKind, type Migration, type Read } from '#core/document';
 import { Position } from './position';
 import { Technique } from './technique';
 
 export const ENTRY_FORMAT = 'zovrin-entry';
-export const ENTRY_VERSION = 1;
+export const ENTRY_VERSION = 2;
 
 const document = {
   format: z.literal(ENTRY_FORMAT, 'This is not an entry of a library.'),
@@ -18,11 +19,23 @@ export const OwnEntry = z.discriminatedUnion('kind', [
 ]);
 export type OwnEntry = z.infer<typeof OwnEntry>;
 
+/** Version 2: a technique's practice tells sounds, places, locks and changes over its rounds. */
+const fromVersion1: Migration = (document) =>
+  document.kind === 'technique' && typeof document.entry === 'object' && document.entry !== null
+    ? {
+        ...document,
+        entry: {
+          ...document.entry,
+          practice: practiceFromVersion1((document.entry as Record<string, unknown>).practice),
+        },
+      }
+    : document;
+
 const ENTRY_DOCUMENT: DocumentKind<OwnEntry> = {
   format: ENTRY_FORMAT,
   called: 'an entry of a library',
   version: ENTRY_VERSION,
-  migrations: {},
+  migrations: { 1: fromVersion1 },
   schema: OwnEntry,
 };
 

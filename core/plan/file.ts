@@ -15,12 +15,36 @@ export type ReadPlanFile = ({ ok: true } & PlanFile) | { ok: false; issues: Fiel
 
 export const MAX_FILE_ENTRIES = 200;
 
-/** The id of the entry a step is made from; undefined for steps that need none. */
-export const entryOf = (step: Step): string | undefined =>
-  step.kind === 'hold' ? step.position : step.kind === 'breath' ? step.technique : undefined;
+/** The step with the ids of the positions and techniques it is made from given by `to`. */
+function withEntries(step: Step, to: (kind: OwnEntry['kind'], id: string) => string): Step {
+  if (step.kind === 'hold') {
+    const { breath } = step;
+    return {
+      ...step,
+      position: to('position', step.position),
+      breath: breath && { ...breath, technique: to('technique', breath.technique) },
+    };
+  }
+  if (step.kind !== 'breath') return step;
+  const { moves } = step;
+  return {
+    ...step,
+    technique: to('technique', step.technique),
+    moves: moves && { ...moves, position: to('position', moves.position) },
+  };
+}
 
 /** The ids of all entries a plan is made from, each once. */
-export const entriesOf = ({ steps }: Plan): string[] => [...new Set(steps.flatMap((step) => entryOf(step) ?? []))];
+export function entriesOf({ steps }: Plan): string[] {
+  const ids = new Set<string>();
+  for (const step of steps) {
+    withEntries(step, (_, id) => {
+      ids.add(id);
+      return id;
+    });
+  }
+  return [...ids];
+}
 
 /**
  * Reads a plan file from anything: a plan, which may carry `entries`. Returns both, or every field that is wrong with the
@@ -88,11 +112,6 @@ export function adoptEntries(
       fresh.push(copyOf(carried, other));
     }
   }
-  const steps = plan.steps.map((step): Step => {
-    if (step.kind === 'hold') return { ...step, position: renamed.get(`position ${step.position}`) ?? step.position };
-    if (step.kind === 'breath')
-      return { ...step, technique: renamed.get(`technique ${step.technique}`) ?? step.technique };
-    return step;
-  });
+  const steps = plan.steps.map((step) => withEntries(step, (kind, id) => renamed.get(`${kind} ${id}`) ?? id));
   return { plan: renamed.size > 0 ? { ...plan, steps } : plan, fresh };
 }

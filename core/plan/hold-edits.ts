@@ -39,6 +39,33 @@ export function setHoldSeconds(id: string, side: Side | 'even', seconds: Seconds
   }));
 }
 
+/** The same hold with each of its lengths changed, to whole milliseconds. */
+function mapSides(sides: HoldSides, change: (seconds: Seconds) => Seconds): HoldSides {
+  const to = (seconds: Seconds): Seconds => Math.round(change(seconds) * 1000) / 1000;
+  if (!isTwoSided(sides)) return { ...sides, seconds: to(sides.seconds) };
+  const { length } = sides;
+  return {
+    ...sides,
+    length:
+      length.kind === 'even'
+        ? { ...length, seconds: to(length.seconds) }
+        : { ...length, left: to(length.left), right: to(length.right) },
+  };
+}
+
+/**
+ * Tells a hold's lengths in breaths of so many seconds, or by the clock again (null). Where they were told in breaths,
+ * the number of breaths stays and the lengths change; otherwise the lengths go to the nearest whole breath, at least one.
+ */
+export function setBreathSeconds(id: string, breathSeconds: Seconds | null): PlanEdit {
+  return changeStep(id, 'hold', 'measure in breaths', (step) => {
+    if (breathSeconds === null) return { ...step, breathSeconds };
+    const before = step.breathSeconds ?? breathSeconds;
+    const inBreaths = (seconds: Seconds): Seconds => Math.max(1, Math.round(seconds / before)) * breathSeconds;
+    return { ...step, breathSeconds, sides: mapSides(step.sides, inBreaths) };
+  });
+}
+
 /** Makes both sides the same, at the longer of the two, or frees them to differ, starting from what they have. */
 export function setEven(id: string, even: boolean): PlanEdit {
   const change = (length: SideLength): SideLength => {
@@ -81,6 +108,7 @@ type HoldFields = Pick<
   | 'leaveSeconds'
   | 'switchSeconds'
   | 'prompts'
+  | 'breath'
   | 'rebound'
   | 'loosen'
 >;

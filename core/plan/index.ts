@@ -2,8 +2,10 @@
 export { PLAN_LIMITS } from './limits';
 export { PLAN_FORMAT, PLAN_VERSION, Plan, emptyPlan } from './plan';
 export {
+  BreathMoves,
   BreathStep,
   FirstSide,
+  HoldBreath,
   HoldSides,
   HoldStep,
   MoveStep,
@@ -19,13 +21,31 @@ export type { PlainStep, StepKind } from './step';
 export { readPlan, type ReadPlan } from './read';
 export { applyEdit, type EditResult, type PlanEdit } from './edit';
 export { addStep, changeStep, duplicateStep, moveStepTo, removeStep, setDetails, setStepCommon } from './step-edits';
-export { setEven, setFirstSide, setHold, setHoldSeconds, setSidesKind, sideSeconds, type Side } from './hold-edits';
-export { breathFrom, holdDefaults, holdFrom, holdNamed, moveStep, restStep, talkStep } from './new-step';
+export {
+  setBreathSeconds,
+  setEven,
+  setFirstSide,
+  setHold,
+  setHoldSeconds,
+  setSidesKind,
+  sideSeconds,
+  type Side,
+} from './hold-edits';
+export {
+  breathFrom,
+  breathMovesOf,
+  holdBreathFrom,
+  holdDefaults,
+  holdFrom,
+  holdNamed,
+  moveStep,
+  restStep,
+  talkStep,
+} from './new-step';
 export { selfContained } from './self-contained';
 export {
   adoptEntries,
   entriesOf,
-  entryOf,
   MAX_FILE_ENTRIES,
   planFile,
   readPlanFile,

@@ -1,5 +1,15 @@
 import type { Approach, HoldDefaults, Position, Technique } from '#core/catalogue';
-import type { BreathStep, HoldSides, HoldStep, MoveStep, Rebound, RestStep, TalkStep } from './step';
+import type {
+  BreathMoves,
+  BreathStep,
+  HoldBreath,
+  HoldSides,
+  HoldStep,
+  MoveStep,
+  Rebound,
+  RestStep,
+  TalkStep,
+} from './step';
 
 const FALLBACK: HoldDefaults = { seconds: 180, minSeconds: 60, maxSeconds: 300, strength: 2 };
 
@@ -38,6 +48,7 @@ export function holdFrom(position: Position, approach: Approach, id: string): Ho
     locked: false,
     position: position.id,
     sides: sidesOf(position, seconds),
+    breathSeconds: null,
     range: { min: minSeconds, max: maxSeconds },
     strength,
     stages: position.stages.map((stage, i) => ({ id: `stage-${i + 1}`, ...stage, setUp: null })),
@@ -47,6 +58,7 @@ export function holdFrom(position: Position, approach: Approach, id: string): Ho
     leaveSeconds: null,
     switchSeconds: null,
     prompts: position.prompts.map((prompt, i) => ({ id: `prompt-${i + 1}`, ...prompt, on: 'every' })),
+    breath: null,
     rebound: reboundOf(position),
     loosen: null,
   };
@@ -62,6 +74,7 @@ export function holdNamed(name: string, id: string): HoldStep {
     locked: false,
     position: `own-${id}`,
     sides: { kind: 'together', seconds: FALLBACK.seconds },
+    breathSeconds: null,
     range: null,
     strength: null,
     stages: [],
@@ -71,6 +84,7 @@ export function holdNamed(name: string, id: string): HoldStep {
     leaveSeconds: null,
     switchSeconds: null,
     prompts: [],
+    breath: null,
     rebound: { kind: 'none' },
     loosen: null,
   };
@@ -86,11 +100,30 @@ export function breathFrom(technique: Technique, id: string): BreathStep {
     locked: false,
     technique: technique.id,
     practice: structuredCloneOf(technique.practice),
+    moves: null,
     setUp: [],
     setupSeconds: null,
     afterSeconds: 0,
   };
 }
+
+/** A technique practised inside a hold: half a minute to settle, then for as long as the hold lasts. */
+export const holdBreathFrom = (technique: Technique): HoldBreath => ({
+  technique: technique.id,
+  name: technique.names.english,
+  practice: structuredCloneOf(technique.practice),
+  settleSeconds: 30,
+  fill: true,
+});
+
+/** A counted position: in on the in-breath, held for the full hold, out on the out-breath, side after side in turn. */
+export const breathMovesOf = (position: Position): BreathMoves => ({
+  position: position.id,
+  into: 'in',
+  outOf: 'out',
+  sides: position.sides === 'each' || position.sides === 'crossing' ? 'inTurn' : 'together',
+  first: 'house',
+});
 
 export const restStep = (id: string, name = 'Rest', seconds = 60): RestStep => ({
   id,

@@ -5,7 +5,7 @@ import { PLAN_LIMITS } from './limits';
 import { Step } from './step';
 
 export const PLAN_FORMAT = 'zovrin-plan';
-export const PLAN_VERSION = 1;
+export const PLAN_VERSION = 2;
 
 /**
  * A session as planned: the document that is edited, stored, sent and saved to a file. Lengths are seconds.

@@ -1,12 +1,13 @@
 import { readDocument, type DocumentKind, type FieldIssue } from '#core/document';
+import { fromVersion1 } from './migrations';
 import { PLAN_FORMAT, PLAN_VERSION, Plan } from './plan';
 
-/** How plans are read. Version 1 is the first, so there is nothing to migrate yet. */
+/** How plans are read, also those of older versions. */
 const PLAN_DOCUMENT: DocumentKind<Plan> = {
   format: PLAN_FORMAT,
   called: 'a plan',
   version: PLAN_VERSION,
-  migrations: {},
+  migrations: { 1: fromVersion1 },
   schema: Plan,
 };
 

@@ -61,12 +61,29 @@ export const Rebound = z.discriminatedUnion('kind', [
 ]);
 export type Rebound = z.infer<typeof Rebound>;
 
+/**
+ * A breath practised inside a hold: it begins when the body has settled and ends with a whole cycle, on each side anew.
+ */
+export const HoldBreath = z.strictObject({
+  /** Id of a technique; it need not be in this library. */
+  technique: Id,
+  name: text('A name', 120),
+  practice: BreathPractice,
+  /** How long after the hold begins. */
+  settleSeconds: seconds('Settling', 0, PLAN_LIMITS.maxSetup),
+  /** Its last set goes on for as many rounds as the hold has room for; otherwise it is done once, as it stands. */
+  fill: z.boolean(),
+});
+export type HoldBreath = z.infer<typeof HoldBreath>;
+
 export const HoldStep = z.strictObject({
   ...common,
   kind: z.literal('hold'),
   /** Id of a position; it need not be in this library. */
   position: Id,
   sides: HoldSides,
+  /** Where lengths are told in breaths: the seconds of one breath. null where they are told by the clock. */
+  breathSeconds: seconds('One breath', 1, 60).nullable(),
   /** The range a fitting keeps to, in seconds a side; null where none is wanted. */
   range: z
     .strictObject({ min: HoldSeconds, max: HoldSeconds })
@@ -81,6 +98,7 @@ export const HoldStep = z.strictObject({
   leaveSeconds: OwnSeconds('A way out'),
   switchSeconds: OwnSeconds('A change of sides'),
   prompts: z.array(Prompt).max(PLAN_LIMITS.maxPrompts, `A hold has at most ${PLAN_LIMITS.maxPrompts} prompts.`),
+  breath: HoldBreath.nullable(),
   rebound: Rebound,
   loosen: z
     .strictObject({ seconds: seconds('A loosening', 1, PLAN_LIMITS.maxChange), text: text('A loosening', 200) })
@@ -88,12 +106,29 @@ export const HoldStep = z.strictObject({
 });
 export type HoldStep = z.infer<typeof HoldStep>;
 
+/**
+ * A position that is moved into on one phase of the breath and out of on another, and held meanwhile: one step of a slow
+ * counted series, as long as its breath is.
+ */
+export const BreathMoves = z.strictObject({
+  /** Id of a position; it need not be in this library. */
+  position: Id,
+  into: z.enum(['in', 'out']),
+  outOf: z.enum(['in', 'out']),
+  /** Both sides at once; the whole practice on one side and then on the other; or the sides in turn, in every round. */
+  sides: z.enum(['together', 'each', 'inTurn']),
+  first: FirstSide,
+});
+export type BreathMoves = z.infer<typeof BreathMoves>;
+
 export const BreathStep = z.strictObject({
   ...common,
   kind: z.literal('breath'),
   /** Id of a technique; it need not be in this library. */
   technique: Id,
   practice: BreathPractice,
+  /** The position it moves; null for a breath in stillness. */
+  moves: BreathMoves.nullable(),
   setUp: SetUp,
   setupSeconds: OwnSeconds('A set-up', PLAN_LIMITS.maxSetup),
   /** Quiet breathing after the practice. */

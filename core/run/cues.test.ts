@@ -1,38 +1,15 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
+import { cycleOf, setOf } from '#core/breath';
 import { cuesAhead, foldRun, type RunEvent } from '#core/run';
 import { compileTimeline, DEFAULT_RULES, type HouseRules } from '#core/timeline';
-import { restStep, type BreathStep, type Plan } from '#core/plan';
+import { restStep, type Plan } from '#core/plan';
 import { plan } from '../../tests/support/arbitraries';
-import { noLibrary, planOf, workedHold } from '../../tests/support/examples';
+import { breathStep, noLibrary, planOf, workedHold } from '../../tests/support/examples';
 
 const T0 = 1_790_000_000_000;
 const started: RunEvent = { id: 'event-started', atMs: T0, kind: 'started' };
-const breath: BreathStep = {
-  id: 'breath',
-  kind: 'breath',
-  name: 'Even breath',
-  note: '',
-  locked: false,
-  technique: 'even',
-  practice: {
-    countSeconds: 1,
-    sets: [
-      {
-        id: 'a',
-        label: '',
-        parts: [{ kind: 'cycle', in: 5, holdFull: 0, out: 5, holdEmpty: 0, inThrough: 'nose', outThrough: 'nose' }],
-        rounds: 6,
-        restSeconds: 0,
-        eyes: 'free',
-        hands: '',
-      },
-    ],
-  },
-  setUp: [],
-  setupSeconds: 10,
-  afterSeconds: 0,
-};
+const breath = breathStep([setOf('a', [cycleOf([5, 0, 5, 0])], 6)], { setupSeconds: 10 });
 const heard = (document: Plan, rules: HouseRules = DEFAULT_RULES) => {
   const timeline = compileTimeline(document, noLibrary, rules);
   return cuesAhead(timeline, rules, foldRun(timeline, [started]), T0, timeline.totals.totalMs).map((cue) => [

@@ -23,6 +23,9 @@ function groupKey(phase: Phase): string {
     case 'out':
     case 'holdEmpty':
     case 'ownPace':
+    case 'strokes':
+    case 'retention':
+    case 'recover':
     case 'quiet':
       return `breath ${phase.stepIndex}`;
     default:

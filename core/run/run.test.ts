@@ -1,11 +1,11 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
+import { cycleOf, setOf } from '#core/breath';
 import type { RunEvent } from '#core/run';
 import { cuesAhead, foldRun, nextStop, previousStop, runState, secondSideGapMs, stops } from '#core/run';
 import { compileTimeline, DEFAULT_RULES } from '#core/timeline';
-import type { BreathStep } from '#core/plan';
 import { plan } from '../../tests/support/arbitraries';
-import { noLibrary, planOf, talk, workedHold } from '../../tests/support/examples';
+import { breathStep, noLibrary, planOf, talk, workedHold } from '../../tests/support/examples';
 
 const T0 = 1_790_000_000_000;
 const s = (seconds: number): number => T0 + seconds * 1000;
@@ -152,32 +152,11 @@ describe('a session as a function of its events and the clock', () => {
 
 describe('breath rounds', () => {
   const part = (inThrough: 'left' | 'right', outThrough: 'left' | 'right') =>
-    ({ kind: 'cycle', in: 4, holdFull: 0, out: 4, holdEmpty: 0, inThrough, outThrough }) as const;
-  const step: BreathStep = {
-    id: 'breath',
-    kind: 'breath',
-    name: 'Alternate nostrils',
-    note: '',
-    locked: false,
-    technique: 'alternate',
-    practice: {
-      countSeconds: 1,
-      sets: [
-        {
-          id: 'a',
-          label: '',
-          parts: [part('left', 'right'), part('right', 'left')],
-          rounds: 9,
-          restSeconds: 0,
-          eyes: 'closed',
-          hands: '',
-        },
-      ],
-    },
-    setUp: [],
+    cycleOf([4, 0, 4, 0], { inThrough, outThrough });
+  const step = breathStep([setOf('a', [part('left', 'right'), part('right', 'left')], 9)], {
     setupSeconds: 10,
     afterSeconds: 20,
-  };
+  });
   const practice = compileTimeline(planOf(step), noLibrary);
   const now = (seconds: number, ...events: RunEvent[]) => runState(practice, [started, ...events], s(seconds));
 

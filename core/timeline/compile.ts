@@ -1,35 +1,19 @@
-import { breathProgram } from '#core/breath';
 import type { Library } from '#core/catalogue';
-import type { BreathStep, Plan, Step } from '#core/plan';
+import type { Plan, Step } from '#core/plan';
 import { toMs } from '#core/time';
+import { writeBreathStep } from './breath';
 import { writeHoldStep } from './hold';
 import { DEFAULT_RULES, type HouseRules } from './rules';
 import { stepSpan, totalsOf } from './totals';
 import type { StepSpan, Timeline } from './types';
 import { timelineWriter, type TimelineWriter } from './writer';
 
-function writeBreathStep(writer: TimelineWriter, step: BreathStep, library: Library): void {
-  if (!library.technique(step.technique)) {
-    writer.note(
-      'unknownTechnique',
-      `“${step.name || step.technique}” is not in your library; its own counts are used.`,
-    );
-  }
-  writer.setUp(step.setUp, 'both', step.setupSeconds);
-  writer.bell('start', writer.now());
-  for (const phase of breathProgram(step.practice)) writer.breath(phase);
-  writer.bell('end', writer.now());
-  const { sets } = step.practice;
-  const round = sets.at(-1)?.rounds ?? 1;
-  writer.quiet(toMs(step.afterSeconds), sets.length - 1, round);
-}
-
 function writeStep(writer: TimelineWriter, step: Step, library: Library, rules: HouseRules): void {
   switch (step.kind) {
     case 'hold':
       return writeHoldStep(writer, step, library, rules);
     case 'breath':
-      return writeBreathStep(writer, step, library);
+      return writeBreathStep(writer, step, library, rules);
     case 'rest':
       if (step.setUp !== null) writer.setUp(step.setUp, 'both', step.setupSeconds);
       writer.body(toMs(step.seconds), 'rest');

@@ -1,6 +1,8 @@
+import { breathWithin, type BreathPhase } from '#core/breath';
 import type { Library, Moment } from '#core/catalogue';
-import { sideSeconds, type HoldStep } from '#core/plan';
+import { sideSeconds, type HoldBreath, type HoldStep } from '#core/plan';
 import { clockOfMs, clockOfSeconds, toMs, type Ms, type Seconds } from '#core/time';
+import { sidesInOrder } from './breath';
 import type { HouseRules } from './rules';
 import { splitStages } from './stages';
 import type { TimelineWriter } from './writer';
@@ -28,8 +30,7 @@ export function turnsOf(step: HoldStep, rules: HouseRules): Turn[] {
     { held: 'left', seconds: left },
     { held: 'right', seconds: right },
   ];
-  const first = sides.first === 'house' ? rules.firstSide : sides.first;
-  return first === 'left' ? turns : turns.reverse();
+  return sidesInOrder(sides.first, rules)[0] === 'left' ? turns : turns.reverse();
 }
 
 function changeTimes(step: HoldStep, library: Library, rules: HouseRules): ChangeTimes {
@@ -58,6 +59,30 @@ function writePrompts(writer: TimelineWriter, step: HoldStep, held: Held, turn: 
   }
 }
 
+/** The breath inside a hold, once the body has settled. */
+function writeBreathInside(writer: TimelineWriter, step: HoldStep, held: Held, turn: number, startMs: Ms, holdMs: Ms) {
+  if (!step.breath) return;
+  const phases = breathInHold(step.breath, holdMs);
+  const settleMs = toMs(step.breath.settleSeconds);
+  const lengthMs = phases.at(-1)?.endMs ?? 0;
+  if (phases.length === 0) {
+    writer.note(
+      'breathShort',
+      `${step.breath.name} does not fit in: not one whole breath after ${clockOfMs(settleMs)} of settling.`,
+    );
+    return;
+  }
+  const beginMs = startMs + settleMs;
+  writer.breathInHold({ side: held, turn, startMs: beginMs, endMs: beginMs + lengthMs, phases });
+}
+
+/**
+ * The phases of a breath inside a hold of `holdMs` milliseconds, from 0 at the moment when the body has settled; as many
+ * as end with a whole cycle before the hold does. A longer hold only adds phases at the end.
+ */
+export const breathInHold = ({ practice, settleSeconds, fill }: HoldBreath, holdMs: Ms): BreathPhase[] =>
+  breathWithin(practice, fill, holdMs - toMs(settleSeconds));
+
 /** The hold itself: one phase, or one for each stage, with its bells and prompts. */
 function writeHold(writer: TimelineWriter, step: HoldStep, turn: Turn, number: number, isLast: boolean): void {
   const holdMs = toMs(turn.seconds);
@@ -78,6 +103,7 @@ function writeHold(writer: TimelineWriter, step: HoldStep, turn: Turn, number: n
   writer.bell('start', startMs);
   writer.bell('half', startMs + Math.round(holdMs / 2));
   writer.bell(isLast ? 'end' : 'switch', startMs + holdMs);
+  writeBreathInside(writer, step, turn.held, number, startMs, holdMs);
   writePrompts(writer, step, turn.held, number, startMs, holdMs);
 }
 

@@ -3,13 +3,14 @@ export { compileTimeline } from './compile';
 export { DEFAULT_RULES, HouseRules } from './rules';
 export { phaseIndexAt } from './find';
 export { propShelf, type ShelfBand, type ShelfRow } from './shelf';
-export { momentMs, turnsOf } from './hold';
+export { breathInHold, momentMs, turnsOf } from './hold';
 export type {
   Bell,
   BellKind,
   BreathTimelinePhase,
   ChangePhase,
   CountedBreathPhase,
+  HoldBreathSpan,
   HoldPhase,
   NoteKind,
   Phase,

@@ -1,4 +1,12 @@
-import type { CountedPhase, OwnPacePhase, QuietPhase } from '#core/breath';
+import type {
+  BreathPhase,
+  CountedPhase,
+  OwnPacePhase,
+  QuietPhase,
+  RecoverPhase,
+  RetentionPhase,
+  StrokesPhase,
+} from '#core/breath';
 import type { Moment } from '#core/catalogue';
 import type { PlacedProp, PropMove } from '#core/props';
 import type { StepKind } from '#core/plan';
@@ -41,7 +49,12 @@ export interface QuietBodyPhase extends PhaseBase {
 type Unplaced<T> = Omit<T, 'startMs' | 'endMs'>;
 export type CountedBreathPhase = PhaseBase & Unplaced<CountedPhase>;
 export type BreathTimelinePhase =
-  CountedBreathPhase | (PhaseBase & Unplaced<OwnPacePhase>) | (PhaseBase & Unplaced<QuietPhase>);
+  | CountedBreathPhase
+  | (PhaseBase & Unplaced<OwnPacePhase>)
+  | (PhaseBase & Unplaced<StrokesPhase>)
+  | (PhaseBase & Unplaced<RetentionPhase>)
+  | (PhaseBase & Unplaced<RecoverPhase>)
+  | (PhaseBase & Unplaced<QuietPhase>);
 
 /** A stretch of a timeline. The list is ordered and gapless: each begins where the one before ends. */
 export type Phase = ChangePhase | HoldPhase | QuietBodyPhase | BreathTimelinePhase;
@@ -57,6 +70,17 @@ export interface PromptCue {
   turn: number;
   at: Moment;
   text: string;
+}
+
+/** A breath inside one side of a hold: it lies over the hold's own phases, and its phases count from `startMs`. */
+export interface HoldBreathSpan {
+  stepId: string;
+  stepIndex: number;
+  side: PhaseSide;
+  turn: number;
+  startMs: Ms;
+  endMs: Ms;
+  phases: readonly BreathPhase[];
 }
 
 export type BellKind = 'start' | 'half' | 'switch' | 'end';
@@ -76,7 +100,8 @@ export type NoteKind =
   | 'stagesLong'
   | 'stagesShort'
   | 'promptOutside'
-  | 'setupCapped';
+  | 'setupCapped'
+  | 'breathShort';
 
 /** Something a teacher should know about a step, in words. */
 export interface TimelineNote {
@@ -125,6 +150,8 @@ export interface Timeline {
   steps: readonly StepSpan[];
   prompts: readonly PromptCue[];
   bells: readonly Bell[];
+  /** Breaths inside holds, in order. */
+  breaths: readonly HoldBreathSpan[];
   notes: readonly TimelineNote[];
   totals: Totals;
 }

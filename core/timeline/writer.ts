@@ -7,6 +7,7 @@ import type {
   Bell,
   BellKind,
   ChangePhase,
+  HoldBreathSpan,
   HoldPhase,
   NoteKind,
   Phase,
@@ -27,6 +28,7 @@ export function timelineWriter(rules: HouseRules) {
   const prompts: PromptCue[] = [];
   const bells: Bell[] = [];
   const notes: TimelineNote[] = [];
+  const breaths: HoldBreathSpan[] = [];
   let nowMs: Ms = 0;
   let props = NOTHING;
   let step: Step | undefined;
@@ -70,8 +72,8 @@ export function timelineWriter(rules: HouseRules) {
     change,
     place,
 
-    // One method for each shape of phase, each with all of its fields written out: a literal that begins with a spread
-    // takes Node 20 some fifty times as long to make. A phase of no length is never added.
+    // The phases there are many of have all of their fields written out: a literal that begins with a spread takes Node 20
+    // some fifty times as long to make. A phase of no length is never added.
     hold(ms: Ms, { side, turn, crossing, stage }: Pick<HoldPhase, 'side' | 'turn' | 'crossing' | 'stage'>): void {
       if (ms > 0)
         phases.push({
@@ -103,57 +105,40 @@ export function timelineWriter(rules: HouseRules) {
         });
     },
 
-    quiet(ms: Ms, set: number, round: number): void {
-      if (ms > 0)
+    /** A phase of a breath practice. `cyclesBefore` are the breaths of an earlier side, which has its own numbers. */
+    breath(phase: BreathPhase, side: PhaseSide = 'none', cyclesBefore = 0): void {
+      const { set, part, round } = phase;
+      const ms = phase.endMs - phase.startMs;
+      if (ms === 0) return;
+      const index = phases.length;
+      const id = stepId();
+      const startMs = take(ms);
+      const endMs = nowMs;
+      if ('counts' in phase) {
+        const { kind, counts, countMs, through } = phase;
+        const cycle = cyclesBefore + phase.cycle;
         phases.push({
-          index: phases.length,
+          index,
           stepIndex,
-          stepId: stepId(),
-          startMs: take(ms),
-          endMs: nowMs,
+          stepId: id,
+          startMs,
+          endMs,
           props,
-          side: 'none',
-          kind: 'quiet',
+          side,
+          kind,
           set,
+          part,
           round,
+          counts,
+          countMs,
+          cycle,
+          through,
         });
+      } else phases.push({ ...phase, index, stepIndex, stepId: id, startMs, endMs, props, side });
     },
 
-    breath(phase: BreathPhase): void {
-      const { set, round } = phase;
-      const ms = phase.endMs - phase.startMs;
-      if (phase.kind === 'quiet') return this.quiet(ms, set, round);
-      if (phase.kind === 'ownPace')
-        return void phases.push({
-          index: phases.length,
-          stepIndex,
-          stepId: stepId(),
-          startMs: take(ms),
-          endMs: nowMs,
-          props,
-          side: 'none',
-          kind: 'ownPace',
-          set,
-          round,
-          cycles: phase.cycles,
-        });
-      const { kind, counts, countMs, cycle, through } = phase;
-      phases.push({
-        index: phases.length,
-        stepIndex,
-        stepId: stepId(),
-        startMs: take(ms),
-        endMs: nowMs,
-        props,
-        side: 'none',
-        kind,
-        set,
-        round,
-        counts,
-        countMs,
-        cycle,
-        through,
-      });
+    breathInHold(span: Omit<HoldBreathSpan, 'stepId' | 'stepIndex'>): void {
+      breaths.push({ ...span, stepId: stepId(), stepIndex });
     },
 
     now: () => nowMs,
@@ -191,6 +176,7 @@ export function timelineWriter(rules: HouseRules) {
     finish: () => ({
       phases,
       notes,
+      breaths,
       prompts: prompts.sort((a, b) => a.atMs - b.atMs),
       bells: bells.sort((a, b) => a.atMs - b.atMs),
     }),

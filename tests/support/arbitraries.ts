@@ -1,5 +1,17 @@
 import fc from 'fast-check';
-import type { BreathPart, BreathPractice } from '#core/breath';
+import {
+  BREATH_LOCKS,
+  BREATH_PLACES,
+  BREATH_SOUNDS,
+  cycleOf,
+  QUARTERS,
+  recoverOf,
+  setOf,
+  type BreathPart,
+  type BreathPractice,
+  type BreathSet,
+  type Ramp,
+} from '#core/breath';
 import { PROP_KIND_NAMES, PROP_PLACE_NAMES, propKind, type PlacedProp, type SetUp } from '#core/props';
 import { emptyPlan, Plan, type HoldSides, type Rebound, type Stage, type Step } from '#core/plan';
 
@@ -41,37 +53,77 @@ export const fewPlaced: fc.Arbitrary<PlacedProp[]> = fc.array(
 const count = fc.integer({ min: 0, max: 12 });
 const through = fc.constantFrom('nose' as const, 'left' as const, 'right' as const, 'mouth' as const);
 
-const part: fc.Arbitrary<BreathPart> = fc.oneof(
-  fc.record({
-    kind: fc.constant('cycle' as const),
-    in: fc.integer({ min: 1, max: 12 }),
-    holdFull: count,
-    out: fc.integer({ min: 1, max: 12 }),
-    holdEmpty: count,
-    inThrough: through,
-    outThrough: through,
-  }),
+const sound = fc.constantFrom(...BREATH_SOUNDS);
+const breathPlace = fc.option(fc.constantFrom(...BREATH_PLACES));
+const locks = fc.subarray([...BREATH_LOCKS]);
+const breath = fc.integer({ min: 1, max: 12 });
+
+const cyclePart = fc
+  .tuple(
+    fc.tuple(breath, count, breath, count),
+    fc.record({ inThrough: through, outThrough: through, sound, place: breathPlace, locks }),
+  )
+  .map(([counts, rest]) => cycleOf(counts, rest));
+const otherPart: fc.Arbitrary<BreathPart> = fc.oneof(
   fc.record({
     kind: fc.constant('ownPace' as const),
     cycles: fc.integer({ min: 1, max: 8 }),
     secondsPerCycle: seconds(1, 20),
+    through,
+    sound,
+    place: breathPlace,
+  }),
+  fc.record({
+    kind: fc.constant('strokes' as const),
+    count: fc.integer({ min: 1, max: 60 }),
+    perMinute: fc.integer({ min: 10, max: 180 }),
+    active: fc.constantFrom('out' as const, 'both' as const),
+    through,
+  }),
+  fc.record({
+    kind: fc.constant('retention' as const),
+    held: fc.constantFrom('full' as const, 'empty' as const),
+    seconds: seconds(1, 40),
+    asLongAsEasy: fc.boolean(),
+    pulses: fc.integer({ min: 0, max: 20 }),
+    locks,
+  }),
+  fc.oneof(
+    seconds(1, 30).map(recoverOf),
+    fc.record({
+      kind: fc.constant('recover' as const),
+      for: fc.record({
+        kind: fc.constant('cycles' as const),
+        cycles: fc.integer({ min: 1, max: 5 }),
+        secondsPerCycle: seconds(1, 10),
+      }),
+    }),
+  ),
+);
+const ramp: fc.Arbitrary<Ramp> = fc.oneof(
+  fc.record({ of: fc.constantFrom(...QUARTERS), to: breath, steps: fc.constant('counts' as const) }),
+  fc.record({
+    of: fc.constantFrom(...QUARTERS),
+    to: fc.integer({ min: 10, max: 120 }).map((tenths) => tenths / 10),
+    steps: fc.constant('tenths' as const),
   }),
 );
+/** A set of up to two parts; one that changes over its rounds has a counted breath and at least two rounds. */
+const breathSet: fc.Arbitrary<BreathSet> = fc
+  .record({
+    parts: fc.array(fc.oneof(cyclePart, otherPart), { minLength: 1, maxLength: 2 }),
+    rounds: fc.integer({ min: 1, max: 4 }),
+    ramp: fc.option(ramp),
+    restSeconds: seconds(0, 60),
+  })
+  .map(({ parts, rounds, ramp: change, restSeconds }) => {
+    const may = rounds > 1 && parts.some(({ kind }) => kind === 'cycle');
+    return setOf('set', parts, rounds, { ramp: may ? change : null, restSeconds });
+  });
 
 export const practice: fc.Arbitrary<BreathPractice> = fc.record({
   countSeconds: seconds(0.5, 2),
-  sets: fc.array(
-    fc.record({
-      id: fc.constant('set'),
-      label: fc.constant(''),
-      parts: fc.array(part, { minLength: 1, maxLength: 2 }),
-      rounds: fc.integer({ min: 1, max: 4 }),
-      restSeconds: seconds(0, 60),
-      eyes: fc.constant('free' as const),
-      hands: fc.constant(''),
-    }),
-    { minLength: 1, maxLength: 3 },
-  ),
+  sets: fc.array(breathSet, { minLength: 1, maxLength: 3 }),
 });
 
 const first = fc.constantFrom('house' as const, 'left' as const, 'right' as const);
@@ -134,6 +186,16 @@ const step: fc.Arbitrary<Omit<Step, 'id'>> = fc.oneof(
       }),
       { maxLength: 3 },
     ),
+    breathSeconds: fc.option(seconds(1, 12)),
+    breath: fc.option(
+      fc.record({
+        technique: fc.constant('equal'),
+        name: fc.constant('Even breath'),
+        practice,
+        settleSeconds: seconds(0, 60),
+        fill: fc.boolean(),
+      }),
+    ),
     rebound,
     loosen: fc.option(fc.record({ seconds: seconds(1, 60), text: fc.constant('shake') })),
   }),
@@ -142,6 +204,15 @@ const step: fc.Arbitrary<Omit<Step, 'id'>> = fc.oneof(
     kind: fc.constant('breath' as const),
     technique: fc.constant('equal'),
     practice,
+    moves: fc.option(
+      fc.record({
+        position: fc.constantFrom('janu', 'nowhere'),
+        into: fc.constantFrom('in' as const, 'out' as const),
+        outOf: fc.constantFrom('in' as const, 'out' as const),
+        sides: fc.constantFrom('together' as const, 'each' as const, 'inTurn' as const),
+        first,
+      }),
+    ),
     setUp,
     setupSeconds: own,
     afterSeconds: seconds(0, 60),

@@ -1,5 +1,6 @@
 import { libraryOf } from '#core/catalogue';
-import { emptyPlan, holdNamed, Plan, talkStep, type HoldStep, type Step } from '#core/plan';
+import type { BreathSet } from '#core/breath';
+import { emptyPlan, holdNamed, Plan, talkStep, type BreathStep, type HoldStep, type Step } from '#core/plan';
 
 /** A library that knows nothing: every hold goes by its own times. */
 export const noLibrary = libraryOf([], []);
@@ -14,6 +15,22 @@ export const workedHold: HoldStep = {
   switchSeconds: 15,
   loosen: { seconds: 25, text: 'shake the legs' },
 };
+
+/** A breath step without set-up and without quiet breathing after it. */
+export const breathStep = (sets: BreathSet[], patch: Partial<BreathStep> = {}): BreathStep => ({
+  id: 'breath',
+  kind: 'breath',
+  name: 'Breath',
+  note: '',
+  locked: false,
+  technique: 'breath',
+  practice: { countSeconds: 1, sets },
+  moves: null,
+  setUp: [],
+  setupSeconds: 0,
+  afterSeconds: 0,
+  ...patch,
+});
 
 export const planOf = (...steps: Step[]): Plan => Plan.parse({ ...emptyPlan('Example'), classSeconds: 900, steps });
 

@@ -1,7 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
+import { countsInWords, cycleOf, ownPaceOf, setOf, type BreathSet } from '#core/breath';
 import { Plan, emptyPlan, holdNamed, talkStep, type Step } from '#core/plan';
 import { builtInLibrary, POSITIONS, TECHNIQUES, TEMPLATES } from '#library';
-import { countsInWords, rateInWords, stepInWords } from './step-words';
+import { rateInWords, stepInWords } from './step-words';
 import { suggestSteps } from './suggest';
 
 const offer = { positions: POSITIONS, techniques: TECHNIQUES, isYours: () => false };
@@ -66,27 +67,12 @@ describe('a step in a line', () => {
   });
 
   test('counts of more than one set, holds full and empty, own pace', () => {
-    const part = {
-      kind: 'cycle',
-      in: 4,
-      holdFull: 2,
-      out: 6,
-      holdEmpty: 1,
-      inThrough: 'nose',
-      outThrough: 'nose',
-    } as const;
-    const set = { id: 'a', label: '', parts: [part], rounds: 3, restSeconds: 0, eyes: 'free', hands: '' } as const;
-    const of = (...sets: (typeof set)[]) =>
-      countsInWords({ countSeconds: 1, sets: sets.map((one) => ({ ...one, parts: [...one.parts] })) });
+    const set = setOf('a', [cycleOf([4, 2, 6, 1])], 3);
+    const of = (...sets: BreathSet[]) => countsInWords({ countSeconds: 1, sets });
     expect(of(set)).toBe('in 4, full 2, out 6, empty 1');
     expect(of(set, set)).toBe('in 4, full 2, out 6, empty 1 and 1 more set');
     expect(of(set, set, set)).toBe('in 4, full 2, out 6, empty 1 and 2 more sets');
-    expect(
-      countsInWords({
-        countSeconds: 1,
-        sets: [{ ...set, parts: [{ kind: 'ownPace', cycles: 5, secondsPerCycle: 6 }] }],
-      }),
-    ).toBe('own pace');
+    expect(of({ ...set, parts: [ownPaceOf(5, 6)] })).toBe('5 breaths at one’s own pace');
     expect(rateInWords(60 / 28)).toBe('2.14');
   });
 });

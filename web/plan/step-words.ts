@@ -1,4 +1,4 @@
-import { breathCost, type BreathPractice } from '#core/breath';
+import { breathCost, countsInWords } from '#core/breath';
 import type { Library } from '#core/catalogue';
 import type { Step } from '#core/plan';
 import { setUpInWords } from '#core/props';
@@ -6,23 +6,8 @@ import { clockOfSeconds } from '#core/time';
 
 const perMinute = new Intl.NumberFormat('en', { maximumFractionDigits: 2 });
 
-/** Breaths a minute: `6`, `3.75`. */
-export const rateInWords = (rate: number): string => perMinute.format(rate);
-
-/** `in 4, full 4, out 8`. Quarters of no counts are left out. */
-export function countsInWords({ sets }: BreathPractice): string {
-  const [part] = sets[0]?.parts ?? [];
-  if (!part) return '';
-  if (part.kind === 'ownPace') return 'own pace';
-  const quarters = [
-    ['in', part.in],
-    ['full', part.holdFull],
-    ['out', part.out],
-    ['empty', part.holdEmpty],
-  ] as const;
-  const first = quarters.flatMap(([word, counts]) => (counts > 0 ? [`${word} ${counts}`] : [])).join(', ');
-  return sets.length > 1 ? `${first} and ${sets.length - 1} more ${sets.length === 2 ? 'set' : 'sets'}` : first;
-}
+/** Breaths a minute: `6`, `3.75`; `none` where there is no breath to count. */
+export const rateInWords = (rate: number | null): string => (rate === null ? 'none' : perMinute.format(rate));
 
 /** The second line of a step in a list: its set-up, its stages or its counts. */
 export function stepInWords(step: Step, library: Library): string {
@@ -37,8 +22,12 @@ export function stepInWords(step: Step, library: Library): string {
         .join(' · ');
     }
     case 'breath': {
-      const { cycles, meanRate } = breathCost(step.practice);
-      return `${countsInWords(step.practice)} · ${cycles} breaths, ${rateInWords(meanRate)}/min`;
+      const { cycles, meanRate, strokes } = breathCost(step.practice);
+      const told = [
+        ...(meanRate === null ? [] : [`${cycles} breaths, ${rateInWords(meanRate)}/min`]),
+        ...(strokes > 0 ? [`${strokes} strokes`] : []),
+      ];
+      return [countsInWords(step.practice), told.join(', ')].filter(Boolean).join(' · ');
     }
     default:
       return step.note;

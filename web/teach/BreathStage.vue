@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import { useElementSize, useRafFn } from '@vueuse/core';
 import { computed, ref, useTemplateRef } from 'vue';
+import { THROUGH_WORDS } from '#core/breath';
 import { stateAt } from '#core/run';
 import type { CountedBreathPhase } from '#core/timeline';
 import ComingPanel from './ComingPanel.vue';
 import { breathHill } from './hill';
 import RoundHills from './RoundHills.vue';
 import type { Session } from './use-session';
-import { countdown, phaseWord, THROUGH_WORDS } from './words';
+import { countdown, phaseWord } from './words';
 
 /** The stage of a breath practice: the hill, the count and the phase in the nostril's half, and the rounds. */
 const { session } = defineProps<{ session: Session }>();

@@ -1,4 +1,3 @@
-import type { Through } from '#core/breath';
 import type { Plan } from '#core/plan';
 import { movesInWords } from '#core/props';
 import type { Coming, RunState } from '#core/run';
@@ -21,16 +20,12 @@ const PHASE_WORDS: Record<Phase['kind'], string> = {
   out: 'Out',
   holdEmpty: 'Hold empty',
   ownPace: 'Own pace',
+  strokes: 'Strokes',
+  retention: 'Hold',
+  recover: 'Recover',
   quiet: 'Quiet breathing',
 };
 export const phaseWord = (kind: Phase['kind']): string => PHASE_WORDS[kind];
-
-export const THROUGH_WORDS: Record<Through, string> = {
-  nose: 'nose',
-  left: 'left nostril',
-  right: 'right nostril',
-  mouth: 'mouth',
-};
 
 /** The side as one word, or what the phase is where there is none: `Left`, `Both sides`, `Change sides`. */
 export function stageWord(phase: Phase): string {

@@ -1,0 +1,21 @@
+import { practiceFromVersion1 } from '#core/breath';
+import type { Migration } from '#core/document';
+
+type Json = Record<string, unknown>;
+
+function stepFromVersion1(step: unknown): unknown {
+  if (typeof step !== 'object' || step === null || Array.isArray(step)) return step;
+  const { kind, practice } = step as Json;
+  if (kind === 'hold') return { breathSeconds: null, breath: null, ...step };
+  if (kind === 'breath') return { moves: null, ...step, practice: practiceFromVersion1(practice) };
+  return step;
+}
+
+/**
+ * Version 2 of a plan: a hold may have a breath inside it and be measured in breaths, a breath may move a position, and a
+ * practice knows strokes, holds, recoveries and changes over its rounds.
+ */
+export const fromVersion1: Migration = (plan) => ({
+  ...plan,
+  steps: Array.isArray(plan.steps) ? plan.steps.map(stepFromVersion1) : plan.steps,
+});

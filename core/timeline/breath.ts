@@ -1,0 +1,75 @@
+import { breathProgram, type BreathPhase } from '#core/breath';
+import type { Library } from '#core/catalogue';
+import type { BreathMoves, BreathStep, FirstSide } from '#core/plan';
+import { toMs } from '#core/time';
+import type { HouseRules } from './rules';
+import type { TimelineWriter } from './writer';
+
+/** Left and right in the order in which they are held. */
+export function sidesInOrder(first: FirstSide, rules: HouseRules): ['left', 'right'] | ['right', 'left'] {
+  return (first === 'house' ? rules.firstSide : first) === 'left' ? ['left', 'right'] : ['right', 'left'];
+}
+
+/** The rounds of a program, and the rests after sets, each as a list of phases. */
+function byRound(program: readonly BreathPhase[]): BreathPhase[][] {
+  const rounds: BreathPhase[][] = [];
+  let before: BreathPhase | undefined;
+  for (const phase of program) {
+    const same = before?.set === phase.set && before.round === phase.round && phase.kind !== 'quiet';
+    if (same) rounds.at(-1)?.push(phase);
+    else rounds.push([phase]);
+    before = phase;
+  }
+  return rounds;
+}
+
+/** A breath that moves a position: together, one side after the other with the change between, or in turn. */
+function writeMoves(writer: TimelineWriter, step: BreathStep, moves: BreathMoves, library: Library, rules: HouseRules) {
+  const program = breathProgram(step.practice);
+  if (moves.sides === 'together') return program.forEach((phase) => writer.breath(phase, 'both'));
+  const sides = sidesInOrder(moves.first, rules);
+  const cycles = program.reduce((most, phase) => Math.max(most, 'cycle' in phase ? phase.cycle : 0), 0);
+  if (moves.sides === 'inTurn') {
+    for (const round of byRound(program)) {
+      // A rest belongs to no side.
+      if (round[0]?.kind === 'quiet') round.forEach((phase) => writer.breath(phase));
+      else sides.forEach((side, turn) => round.forEach((phase) => writer.breath(phase, side, turn * cycles)));
+    }
+    return;
+  }
+  const switchSeconds = library.position(moves.position)?.switchSeconds ?? rules.switchSeconds;
+  sides.forEach((side, turn) => {
+    if (turn > 0) {
+      writer.bell('switch', writer.now());
+      writer.change(toMs(switchSeconds), 'switch', writer.place(step.setUp, side));
+    }
+    program.forEach((phase) => writer.breath(phase, side, turn * cycles));
+  });
+}
+
+/** A breath unfolds as set-up, its program (on one side after the other where it moves a position) and quiet breathing. */
+export function writeBreathStep(writer: TimelineWriter, step: BreathStep, library: Library, rules: HouseRules): void {
+  const { moves, practice } = step;
+  if (!library.technique(step.technique)) {
+    writer.note(
+      'unknownTechnique',
+      `“${step.name || step.technique}” is not in your library; its own counts are used.`,
+    );
+  }
+  if (moves && !library.position(moves.position)) {
+    writer.note('unknownPosition', 'The position of this counted breath is not in your library.');
+  }
+  writer.setUp(
+    step.setUp,
+    moves && moves.sides !== 'together' ? sidesInOrder(moves.first, rules)[0] : 'both',
+    step.setupSeconds,
+  );
+  writer.bell('start', writer.now());
+  if (moves) writeMoves(writer, step, moves, library, rules);
+  else for (const phase of breathProgram(practice)) writer.breath(phase);
+  writer.bell('end', writer.now());
+  const afterMs = toMs(step.afterSeconds);
+  const last = practice.sets.at(-1);
+  const place = { set: practice.sets.length - 1, part: (last?.parts.length ?? 1) - 1, round: last?.rounds ?? 1 };
+  writer.breath({ kind: 'quiet', startMs: 0, endMs: afterMs, ...place });
+}
