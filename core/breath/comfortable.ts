@@ -1,4 +1,5 @@
 import type { Seconds } from '#core/time';
+import { QUARTERS } from './parts';
 import { LADDER, type Ratio, type Rung } from './ladder';
 
 /** A person's easy breath as it was measured: seconds; a hold that was not measured is undefined. */
@@ -14,8 +15,6 @@ const EASY_SHARE = 0.8;
 /** A count shorter than this is hurried, and a ratio that needs it is not offered. */
 export const LEAST_COUNT_SECONDS = 0.8;
 
-const PARTS = ['in', 'holdFull', 'out', 'holdEmpty'] as const;
-
 /**
  * The longest count at which every part of a ratio stays well within what was measured: 0.8 × measured ÷ counts, the
  * least over the parts that have counts, rounded down to a tenth of a second. Undefined where a hold was not measured.
@@ -23,7 +22,7 @@ const PARTS = ['in', 'holdFull', 'out', 'holdEmpty'] as const;
  */
 export function comfortableCount(measured: MeasuredBreath, ratio: Ratio): Seconds | undefined {
   let least = Infinity;
-  for (const part of PARTS) {
+  for (const part of QUARTERS) {
     const counts = ratio[part];
     if (counts === 0) continue;
     const seconds = measured[part];

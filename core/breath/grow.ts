@@ -1,5 +1,7 @@
+import { z } from 'zod';
 import type { Seconds } from '#core/time';
 import type { Ratio } from './ladder';
+import { QUARTERS, QUARTER_NAMES, type Quarter } from './parts';
 
 /** A counted breath as it is practised: its counts, and how long one count is. */
 export interface CountedBreath {
@@ -8,25 +10,17 @@ export interface CountedBreath {
 }
 
 /** House rules of growing: how much longer a part may get in a week, as a share or as whole counts, whichever is more. */
-export interface GrowthRules {
-  share: number;
-  counts: number;
-}
+export const GrowthRules = z.strictObject({
+  share: z.number('A share is a number.').min(0, 'At least 0 %.').max(1, 'At most 100 %.'),
+  counts: z.int('Counts are whole numbers.').min(0, 'At least 0 counts.').max(10, 'At most 10 counts.'),
+});
+export type GrowthRules = z.infer<typeof GrowthRules>;
 export const GROWTH: GrowthRules = { share: 0.1, counts: 1 };
-
-const PARTS = ['in', 'holdFull', 'out', 'holdEmpty'] as const;
-type Part = (typeof PARTS)[number];
-const PART_WORDS: Record<Part, string> = {
-  in: 'the in-breath',
-  holdFull: 'the full hold',
-  out: 'the out-breath',
-  holdEmpty: 'the empty hold',
-};
 
 /** A thousandth of a second is no growth. */
 const SAME_MS = 1;
 
-const partMs = ({ ratio, countSeconds }: CountedBreath, part: Part): number =>
+const partMs = ({ ratio, countSeconds }: CountedBreath, part: Quarter): number =>
   Math.round(ratio[part] * countSeconds * 1000);
 
 /**
@@ -40,10 +34,10 @@ export function growthRefusals(
   easy: boolean,
   rules: GrowthRules = GROWTH,
 ): string[] {
-  const grown = PARTS.filter((part) => partMs(to, part) > partMs(from, part) + SAME_MS);
+  const grown = QUARTERS.filter((part) => partMs(to, part) > partMs(from, part) + SAME_MS);
   const refusals: string[] = [];
   if (grown.length > 1) {
-    refusals.push(`One part at a time: ${grown.map((part) => PART_WORDS[part]).join(' and ')} would grow together.`);
+    refusals.push(`One part at a time: ${grown.map((part) => QUARTER_NAMES[part]).join(' and ')} would grow together.`);
   }
   for (const part of grown) {
     const before = partMs(from, part);
@@ -51,7 +45,7 @@ export function growthRefusals(
     if (partMs(to, part) > most + SAME_MS) {
       const seconds = (ms: number) => `${Math.round(ms / 100) / 10} s`;
       refusals.push(
-        `At most ${seconds(most)} for ${PART_WORDS[part]} this week, from ${seconds(before)}; not ${seconds(partMs(to, part))}.`,
+        `At most ${seconds(most)} for ${QUARTER_NAMES[part]} this week, from ${seconds(before)}; not ${seconds(partMs(to, part))}.`,
       );
     }
   }

@@ -7,6 +7,7 @@ export {
   BreathPart,
   CyclePart,
   OwnPacePart,
+  QUARTER_NAMES,
   QUARTERS,
   RecoverPart,
   RetentionPart,
@@ -42,6 +43,9 @@ export {
   SOUND_WORDS,
   THROUGH_WORDS,
 } from './words';
+export { countOfTaps, LEAST_TAPS, linkedCounts, readCounts, type CountsResult } from './counts';
+export { presetsOf, taughtInSteps, type Preset } from './presets';
+export { tonesOf, type Tone, type TonedPhase, type ToneKind } from './tones';
 export { breathWithin } from './within';
 export { breathCost, type BreathCost } from './cost';
 export { practiceFromVersion1 } from './migrate';
@@ -56,5 +60,5 @@ export {
   type MeasuredBreath,
   type RatioOffer,
 } from './comfortable';
-export { GROWTH, growthRefusals, type CountedBreath, type GrowthRules } from './grow';
+export { GROWTH, growthRefusals, GrowthRules, type CountedBreath } from './grow';
 export { BreathLoadRules, LOAD_RULES, loadFlags, type LoadFlag } from './load';

@@ -35,6 +35,12 @@ const Cycles = (most: number) =>
 /** The quarters of a counted breath, in the order in which they come. */
 export const QUARTERS = ['in', 'holdFull', 'out', 'holdEmpty'] as const;
 export type Quarter = (typeof QUARTERS)[number];
+export const QUARTER_NAMES: Record<Quarter, string> = {
+  in: 'the in-breath',
+  holdFull: 'the full hold',
+  out: 'the out-breath',
+  holdEmpty: 'the empty hold',
+};
 
 /** One counted breath: in, hold full, out, hold empty, each in counts. */
 export const CyclePart = z.strictObject({

@@ -1,9 +1,9 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { cycleOf, setOf } from '#core/breath';
-import { cuesAhead, foldRun, type RunEvent } from '#core/run';
+import { cycleOf, recoverOf, retentionOf, setOf, strokesOf } from '#core/breath';
+import { cuesAhead, foldRun, runState, type RunEvent } from '#core/run';
 import { compileTimeline, DEFAULT_RULES, type HouseRules } from '#core/timeline';
-import { restStep, type Plan } from '#core/plan';
+import { holdNamed, restStep, type HoldStep, type Plan } from '#core/plan';
 import { plan } from '../../tests/support/arbitraries';
 import { breathStep, noLibrary, planOf, workedHold } from '../../tests/support/examples';
 
@@ -12,11 +12,72 @@ const started: RunEvent = { id: 'event-started', atMs: T0, kind: 'started' };
 const breath = breathStep([setOf('a', [cycleOf([5, 0, 5, 0])], 6)], { setupSeconds: 10 });
 const heard = (document: Plan, rules: HouseRules = DEFAULT_RULES) => {
   const timeline = compileTimeline(document, noLibrary, rules);
-  return cuesAhead(timeline, rules, foldRun(timeline, [started]), T0, timeline.totals.totalMs).map((cue) => [
-    (cue.atMs - T0) / 1000,
-    cue.kind === 'bell' ? cue.bell : cue.text,
-  ]);
+  return cuesAhead(timeline, rules, foldRun(timeline, [started]), T0, timeline.totals.totalMs).flatMap((cue) =>
+    cue.kind === 'tone' ? [] : [[(cue.atMs - T0) / 1000, cue.kind === 'bell' ? cue.bell : cue.text]],
+  );
 };
+
+describe('tones of the breath', () => {
+  const tones = (document: Plan, events: RunEvent[] = [], fromMs = 0) => {
+    const timeline = compileTimeline(document, noLibrary);
+    const run = foldRun(timeline, [started, ...events]);
+    return cuesAhead(timeline, DEFAULT_RULES, run, T0 + fromMs, 3_600_000).flatMap((cue) =>
+      cue.kind === 'tone' ? [[(cue.atMs - T0) / 1000, cue.tone, cue.lengthMs / 1000]] : [],
+    );
+  };
+
+  test('in rises, out falls, each as long as its phase', () => {
+    const two = breathStep([setOf('a', [cycleOf([4, 2, 6, 0])], 1)]);
+    expect(tones(planOf(two))).toEqual([
+      [0, 'in', 4],
+      [4, 'holdFull', 2],
+      [6, 'out', 6],
+    ]);
+  });
+
+  test('strokes keep their pace, pulses are spread over the hold', () => {
+    const parts = [strokesOf(3, 60), retentionOf('empty', 4, { pulses: 2 })];
+    expect(tones(planOf(breathStep([setOf('a', parts, 1)]))).map(([at, tone]) => [at, tone])).toEqual([
+      [0, 'stroke'],
+      [1, 'stroke'],
+      [2, 'stroke'],
+      [3, 'pulse'],
+      [5, 'pulse'],
+    ]);
+  });
+
+  const inside = {
+    technique: 'even',
+    name: 'Even breath',
+    practice: { countSeconds: 1, sets: [setOf('a', [cycleOf([5, 0, 5, 0])], 1)] },
+    settleSeconds: 30,
+    fill: true,
+  };
+  const lying: HoldStep = {
+    ...holdNamed('Legs up the wall', 'wall'),
+    sides: { kind: 'together', seconds: 60 },
+    setupSeconds: 0,
+    enterSeconds: 0,
+    leaveSeconds: 0,
+    breath: inside,
+  };
+
+  test('a breath inside a hold sounds after settling, and goes on in a hold that is stretched', () => {
+    expect(tones(planOf(lying)).map(([at]) => at)).toEqual([30, 35, 40, 45, 50, 55]);
+    const stretched: RunEvent = { id: 'event-stretched', atMs: T0 + 40_000, kind: 'stretched', byMs: 30_000 };
+    expect(tones(planOf(lying), [stretched], 41_000).map(([at]) => at)).toEqual([45, 50, 55, 60, 65, 70, 75, 80, 85]);
+  });
+
+  test('a hold of the breath that is as long as easy ends when the teacher ends it, and the practice goes on', () => {
+    const parts = [retentionOf('empty', 20, { asLongAsEasy: true }), recoverOf(15)];
+    const cut: RunEvent = { id: 'event-cut-hold', atMs: T0 + 12_000, kind: 'cut' };
+    const plan = planOf(breathStep([setOf('a', parts, 1)]));
+    const timeline = compileTimeline(plan, noLibrary);
+    const state = runState(timeline, [started, cut], T0 + 13_000);
+    expect([state.phase?.kind, state.intoMs]).toEqual(['recover', 1000]);
+    expect(tones(plan, [cut], 12_000)).toEqual([[12, 'ease', 0.6]]);
+  });
+});
 
 describe('bells', () => {
   test('begin and end a breath practice, and end a rest', () => {

@@ -1,12 +1,54 @@
-import { momentMs, type BellKind, type HouseRules, type Phase, type Timeline } from '#core/timeline';
-import type { Ms } from '#core/time';
+import { tonesOf, type ToneKind, type TonedPhase } from '#core/breath';
+import { breathInHold, momentMs, type BellKind, type HouseRules, type Phase, type Timeline } from '#core/timeline';
+import { toMs, type Ms } from '#core/time';
 import { advance, type Run } from './fold';
-import { groupAround } from './queue';
+import { groupAround, type Group } from './queue';
 
 /** Something that will sound or be said, and when by the clock if nothing changes before. */
 export type Cue =
   | { kind: 'bell'; atMs: Ms; bell: BellKind; stepIndex: number; key: string }
-  | { kind: 'prompt'; atMs: Ms; text: string; stepIndex: number; key: string };
+  | { kind: 'prompt'; atMs: Ms; text: string; stepIndex: number; key: string }
+  | { kind: 'tone'; atMs: Ms; tone: ToneKind; lengthMs: Ms; stepIndex: number; key: string };
+
+type ToneCue = Extract<Cue, { kind: 'tone' }>;
+
+/** The tones of one breath phase that begins at a moment and lasts so long. */
+const toneCues = (phase: TonedPhase, stepIndex: number, startMs: Ms, lengthMs: Ms): ToneCue[] =>
+  tonesOf(phase, lengthMs).map(({ kind, atMs, lengthMs: soundsMs }) => {
+    const at = startMs + atMs;
+    return { kind: 'tone', atMs: at, tone: kind, lengthMs: soundsMs, stepIndex, key: `${kind}@${at}` };
+  });
+
+/** The tones of a breath practice, or of the breath inside a hold, between two moments. */
+function tonesBetween(timeline: Timeline, run: Run, group: Group, startMs: Ms, fromMs: Ms, untilMs: Ms): ToneCue[] {
+  const cues: ToneCue[] = [];
+  const first = phaseAt(timeline, run.queue, group.first);
+  if (first?.kind === 'hold') {
+    const breath = timeline.steps[first.stepIndex]?.breath;
+    if (!breath) return cues;
+    const beginMs = startMs + toMs(breath.settleSeconds);
+    for (const phase of breathInHold(breath, group.totalMs)) {
+      const atMs = beginMs + phase.startMs;
+      if (atMs > untilMs) break;
+      if (beginMs + phase.endMs >= fromMs)
+        cues.push(...toneCues(phase, first.stepIndex, atMs, phase.endMs - phase.startMs));
+    }
+    return cues;
+  }
+  let atMs = startMs;
+  for (let i = group.first; i < group.end && atMs <= untilMs; i++) {
+    const phase = phaseAt(timeline, run.queue, i);
+    const ms = run.queue[i]?.ms ?? 0;
+    if (phase && 'round' in phase && atMs + ms >= fromMs) cues.push(...toneCues(phase, phase.stepIndex, atMs, ms));
+    atMs += ms;
+  }
+  return cues;
+}
+
+const phaseAt = (timeline: Timeline, queue: Run['queue'], at: number): Phase | undefined => {
+  const item = queue[at];
+  return item && timeline.phases[item.phase];
+};
 
 function cuesOfGroup(timeline: Timeline, rules: HouseRules, phase: Phase, startMs: Ms, lengthMs: Ms): Cue[] {
   const { stepIndex } = phase;
@@ -37,7 +79,7 @@ function cuesOfGroup(timeline: Timeline, rules: HouseRules, phase: Phase, startM
 }
 
 /**
- * The bells and prompts from `nowMs` (included) for the next `horizonMs` of a running session, in order of time.
+ * The bells, prompts and breath tones from `nowMs` (included) for the next `horizonMs` of a running session, in order of time.
  * A hold's cues move with it: half-way is half of what it has become. Empty for a session that is not running.
  */
 export function cuesAhead(timeline: Timeline, rules: HouseRules, run: Run, nowMs: Ms, horizonMs: Ms): Cue[] {
@@ -48,9 +90,9 @@ export function cuesAhead(timeline: Timeline, rules: HouseRules, run: Run, nowMs
   let group = groupAround(timeline, run.queue, cursor.at);
   let startMs = Math.max(nowMs, run.cursor.clockMs) - cursor.intoMs - group.beforeMs;
   while (group.end > group.first && startMs <= untilMs) {
-    const item = run.queue[group.first];
-    const phase = item && timeline.phases[item.phase];
+    const phase = phaseAt(timeline, run.queue, group.first);
     if (phase) cues.push(...cuesOfGroup(timeline, rules, phase, startMs, group.totalMs));
+    cues.push(...tonesBetween(timeline, run, group, startMs, nowMs, untilMs));
     startMs += group.totalMs;
     group = groupAround(timeline, run.queue, group.end);
   }

@@ -129,6 +129,13 @@ function clockTo(run: Run, nowMs: Ms): Run {
   return { ...run, cursor, spans: spans.length > 0 ? [...run.spans, ...spans] : run.spans };
 }
 
+/** Where a cut leads: behind the whole hold or practice, but only behind one hold of the breath. */
+function endOfCut(timeline: Timeline, queue: Queue, at: number): number {
+  const here = queue[at];
+  const held = here && timeline.phases[here.phase]?.kind === 'retention';
+  return held ? at + 1 : groupAround(timeline, queue, at).end;
+}
+
 function take(timeline: Timeline, before: Run, event: RunEvent): Run {
   if (event.kind === 'started') {
     if (before.status !== 'ready') return before;
@@ -155,7 +162,7 @@ function take(timeline: Timeline, before: Run, event: RunEvent): Run {
     case 'rounds':
       return { ...run, queue: withRounds(timeline, queue, cursor.at, event.by) };
     case 'cut':
-      return here ? goTo(run, groupAround(timeline, queue, cursor.at).end) : run;
+      return here ? goTo(run, endOfCut(timeline, queue, cursor.at)) : run;
     case 'matched':
       return { ...run, queue: matchSecondSide(timeline, run) };
     case 'noted': {

@@ -45,6 +45,7 @@ const flip = computed(() => (mirrored ? `matrix(-1 0 0 1 ${2 * box.value.x + box
     <!-- Only what this program itself has drawn. -->
     <!-- eslint-disable-next-line vue/no-v-html -->
     <g :transform="flip" v-html="inside" />
+    <slot />
   </svg>
 </template>
 

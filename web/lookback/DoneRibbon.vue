@@ -27,7 +27,7 @@ const startMs = computed(() => run.startedAtMs ?? 0);
 const phases = computed(() =>
   run.status === 'ended' ? ledPhases(timeline, run) : ledPhases(timeline, { ...run, status: 'ended' }),
 );
-const blocks = computed(() => ribbonBlocks(phases.value));
+const blocks = computed(() => ribbonBlocks(phases.value, (i) => plan.steps[i]));
 const endMs = computed(() => Math.max(timeline.totals.targetMs, record.total.doneMs, 1) + 60_000);
 const scale = computed(() => ({ x0: 0, pxPerMs: Math.max(1, width.value) / endMs.value, height: 36, thread: 3 }));
 const x = (ms: number): number => xOf(scale.value, ms);

@@ -1,9 +1,21 @@
 import { useLocalStorage, usePreferredDark } from '@vueuse/core';
 import { defineStore } from 'pinia';
 import { computed } from 'vue';
+import type { ToneKind } from '#core/breath';
 import type { BellKind } from '#core/timeline';
 
-/** What this browser remembers of how someone likes to work: theme, bells. */
+export type ToneGroup = 'in' | 'out' | 'hold' | 'strokes';
+const TONE_GROUPS: Record<ToneKind, ToneGroup> = {
+  in: 'in',
+  out: 'out',
+  holdFull: 'hold',
+  holdEmpty: 'hold',
+  stroke: 'strokes',
+  pulse: 'strokes',
+  ease: 'hold',
+};
+
+/** What this browser remembers of how someone likes to work: theme, bells, tones. */
 export const useSettings = defineStore('settings', () => {
   const dark = usePreferredDark();
   const chosen = useLocalStorage<'light' | 'night' | 'system'>('zovrin.theme', 'system');
@@ -15,8 +27,16 @@ export const useSettings = defineStore('settings', () => {
     switch: true,
     end: true,
   });
+  const tones = useLocalStorage<Record<ToneGroup, boolean>>('zovrin.tones', {
+    in: true,
+    out: true,
+    hold: true,
+    strokes: true,
+  });
+  /** Whether a tone of the breath is to be heard. */
+  const hears = (kind: ToneKind): boolean => tones.value[TONE_GROUPS[kind]];
   const toggleTheme = (): void => {
     chosen.value = night.value ? 'light' : 'night';
   };
-  return { night, toggleTheme, volume, bells };
+  return { night, toggleTheme, volume, bells, tones, hears };
 });

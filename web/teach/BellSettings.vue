@@ -3,6 +3,7 @@ import Slider from 'primevue/slider';
 import ToggleSwitch from 'primevue/toggleswitch';
 import { computed } from 'vue';
 import type { BellKind } from '#core/timeline';
+import ToneSwitches from '../shared/sound/ToneSwitches.vue';
 import { useSettings } from '../stores/settings';
 
 const settings = useSettings();
@@ -28,6 +29,8 @@ const KINDS: readonly { kind: BellKind; label: string }[] = [
     <label v-for="{ kind, label } in KINDS" :key="kind">
       <ToggleSwitch v-model="settings.bells[kind]" :aria-label="`Bell ${label}`" /> {{ label }}
     </label>
+    <h3>Tones of the breath</h3>
+    <ToneSwitches />
   </div>
 </template>
 

@@ -1,296 +1,133 @@
 <script setup lang="ts">
-import { useElementSize, useRafFn } from '@vueuse/core';
-import { computed, ref, useTemplateRef } from 'vue';
-import { THROUGH_WORDS } from '#core/breath';
+import { useRafFn } from '@vueuse/core';
+import { computed, ref } from 'vue';
 import { stateAt } from '#core/run';
-import type { CountedBreathPhase } from '#core/timeline';
-import ComingPanel from './ComingPanel.vue';
-import { breathHill } from './hill';
-import RoundHills from './RoundHills.vue';
+import type { BreathTimelinePhase } from '#core/timeline';
+import PacerView from '../shared/breath/PacerView.vue';
+import RoundHills from '../shared/breath/RoundHills.vue';
+import { placeWord } from '../shared/breath/pace';
+import PositionFigure from '../figures/PositionFigure.vue';
+import { useLibrary } from '../stores/library';
 import type { Session } from './use-session';
-import { countdown, phaseWord } from './words';
+import { countdown } from './words';
 
-/** The stage of a breath practice: the hill, the count and the phase in the nostril's half, and the rounds. */
+/** The stage of a breath practice: the pacer, the rounds, and what is said with it. */
 const { session } = defineProps<{ session: Session }>();
 
-const box = useTemplateRef('box');
-const { width, height } = useElementSize(box, { width: 1280, height: 500 });
+const library = useLibrary();
 const clock = ref(Date.now());
 useRafFn(() => {
   clock.value = Date.now();
 });
 const state = computed(() => stateAt(session.timeline, session.run.value, Math.max(clock.value, session.now.value)));
-const phase = computed(() => state.value.phase);
-const counted = computed(() => (phase.value && 'counts' in phase.value ? phase.value : undefined));
-const quarters = computed(() => {
-  const here = counted.value;
-  if (!here) return [];
-  const span = session.timeline.steps[here.stepIndex];
-  return session.timeline.phases
-    .slice(span?.firstPhase, span?.endPhase)
-    .filter((other): other is CountedBreathPhase => 'counts' in other && other.cycle === here.cycle);
+const step = computed(() => {
+  const here = state.value.phase && session.plan.steps[state.value.phase.stepIndex];
+  return here?.kind === 'breath' ? here : undefined;
 });
-const frame = computed(() => ({
-  width: Math.max(300, width.value - 80),
-  height: Math.max(80, Math.min(220, height.value * 0.4)),
-}));
-const hill = computed(() => breathHill(quarters.value, frame.value));
-const intoCycleMs = computed(() => {
-  const here = counted.value;
-  const first = quarters.value[0];
-  return here && first ? here.startMs - first.startMs + state.value.intoMs : 0;
-});
-const nowX = computed(() => hill.value.xAt(intoCycleMs.value));
-const led = computed(() => {
-  const startX = hill.value.xAt(0);
-  return { x: Math.min(startX, nowX.value), width: Math.abs(nowX.value - startX) };
-});
-const count = computed(() =>
-  counted.value ? Math.min(counted.value.counts, Math.floor(state.value.intoMs / counted.value.countMs) + 1) : 0,
+const span = computed(() => (state.value.phase ? session.timeline.steps[state.value.phase.stepIndex] : undefined));
+/** The step's phases up to its end; changes of sides between them are no breath. */
+const phases = computed(() =>
+  session.timeline.phases
+    .slice(span.value?.firstPhase, span.value?.endPhase)
+    .filter((phase): phase is BreathTimelinePhase => 'round' in phase),
 );
-const word = computed(() => (phase.value ? phaseWord(phase.value.kind) : ''));
-const through = computed(() => {
-  const here = counted.value;
-  return here && (here.kind === 'in' || here.kind === 'out') && here.through !== 'nose'
-    ? THROUGH_WORDS[here.through]
-    : '';
+const at = computed(() => phases.value.findIndex(({ index }) => index === state.value.phase?.index));
+const phase = computed(() => phases.value[at.value]);
+const set = computed(() => phase.value && step.value?.practice.sets[phase.value.set]);
+const about = computed(() => {
+  const part = phase.value && set.value?.parts[phase.value.part];
+  const eyes = set.value && set.value.eyes !== 'free' ? `eyes ${set.value.eyes}` : '';
+  const place = placeWord(part);
+  const label = set.value?.label ?? '';
+  return [label, label.includes(place) ? '' : place, set.value?.hands ?? '', eyes].filter(Boolean).join(' · ');
 });
-/** The half in which the path is now; the whole stage while the full hold crosses the middle. */
-const half = computed(() => {
-  const here = counted.value;
-  if (!here || here.kind === 'holdFull') return 'none';
-  const climbing = here.kind === 'in';
-  return climbing === (hill.value.direction === 1) ? 'left' : 'right';
-});
-const set = computed(() => {
-  const step = phase.value && session.plan.steps[phase.value.stepIndex];
-  return step?.kind === 'breath' && phase.value && 'set' in phase.value
-    ? step.practice.sets[phase.value.set]
-    : undefined;
-});
-const about = computed(() =>
-  [set.value?.label, set.value?.hands, set.value && set.value.eyes !== 'free' ? `eyes ${set.value.eyes}` : '']
-    .filter(Boolean)
-    .join(' · '),
-);
-const nextWords = computed(() => {
-  const here = counted.value;
-  const after = here && session.timeline.phases[here.index + 1];
-  if (!after || !('counts' in after)) return '';
-  const nostril =
-    (after.kind === 'in' || after.kind === 'out') && after.through !== 'nose'
-      ? `, ${THROUGH_WORDS[after.through]}`
-      : '';
-  return `${phaseWord(after.kind)}${nostril}, ${after.counts}`;
-});
+const moved = computed(() => step.value?.moves && library.all.position(step.value.moves.position));
+const side = computed(() => (phase.value?.side === 'left' || phase.value?.side === 'right' ? phase.value.side : ''));
 const share = computed(() => (state.value.groupMs > 0 ? state.value.groupMoreMs / state.value.groupMs : 0));
-const groundY = computed(() => frame.value.height + 8);
 </script>
 
 <template>
-  <section ref="box" class="stage" :class="[`half-${half}`, { paused: state.status === 'paused' }]">
-    <div class="lit" />
+  <section class="stage">
     <header>
       <RoundHills v-if="state.round" :number="state.round.number" :of="state.round.of" />
-      <p class="quiet about">{{ about }}</p>
+      <div class="about">
+        <p v-if="set?.says" class="says">{{ set.says }}</p>
+        <p class="quiet">{{ about }}</p>
+      </div>
+      <div v-if="moved" class="moved">
+        <strong v-if="side">{{ side === 'left' ? 'Left' : 'Right' }}</strong>
+        <div class="figure">
+          <PositionFigure
+            :position="moved"
+            :set-up="step?.setUp ?? []"
+            :label="`${moved.names.english} ${side}`"
+            :mirrored="side === 'right'"
+            :least="1500"
+          />
+        </div>
+      </div>
       <p class="more">
         <span class="numeral">{{ countdown(state.groupMoreMs) }}</span> <span class="quiet">more</span>
       </p>
     </header>
-    <template v-if="counted">
-      <svg
-        class="hill"
-        :width="frame.width"
-        :height="groundY + 34"
-        :viewBox="`0 -8 ${frame.width} ${groundY + 34}`"
-        aria-hidden="true"
-      >
-        <clipPath id="led"><rect :x="led.x" y="-20" :width="led.width" :height="groundY + 40" /></clipPath>
-        <path class="fill" :d="`${hill.path}Z`" />
-        <path class="ground" :d="`M0 ${frame.height}H${frame.width}`" />
-        <path class="path" :d="hill.path" />
-        <path class="path thick" :d="hill.path" clip-path="url(#led)" />
-        <circle
-          v-for="(stone, i) in hill.stones"
-          :key="i"
-          class="stone"
-          :class="{ on: intoCycleMs >= stone.atMs }"
-          :cx="stone.x"
-          :cy="stone.y"
-          r="6"
-        />
-        <text
-          v-for="label in hill.labels"
-          :key="label.kind"
-          class="label"
-          :class="{ on: label.kind === counted.kind }"
-          :x="label.x"
-          :y="frame.height + 24"
-          text-anchor="middle"
-        >
-          {{ phaseWord(label.kind).toLowerCase() }} {{ label.counts }}
-        </text>
-      </svg>
-      <div class="now">
-        <p class="count numeral" role="timer">{{ count }}</p>
-        <div>
-          <p class="word">{{ state.status === 'paused' ? 'Paused' : word }}</p>
-          <p class="quiet through">{{ through }}</p>
-        </div>
-      </div>
-      <div class="then">
-        <p class="quiet">then</p>
-        <h2>{{ nextWords || 'the last breath of this set' }}</h2>
-      </div>
-    </template>
-    <template v-else>
-      <div class="own">
-        <p class="word">{{ word }}</p>
-        <p class="big numeral">{{ countdown(state.phaseMs - state.intoMs) }}</p>
-        <p v-if="phase?.kind === 'ownPace'" class="quiet">{{ phase.cycles }} breaths, as they come</p>
-      </div>
-      <ComingPanel class="coming" :session="session" />
-    </template>
+    <PacerView
+      v-if="step && at >= 0"
+      class="pacer"
+      :phases="phases"
+      :at="at"
+      :into-ms="state.intoMs"
+      :length-ms="state.phaseMs"
+      :practice="step.practice"
+      :paused="state.status === 'paused'"
+    />
     <span class="edge" :style="{ height: `${100 * share}%` }" />
-    <p class="sr-only" aria-live="polite">{{ counted ? `${word} ${through}` : word }}</p>
   </section>
 </template>
 
 <style scoped>
 .stage {
+  display: flex;
   position: relative;
+  flex-direction: column;
   min-height: 0;
   overflow: hidden;
   border-bottom: 2px solid var(--line-strong);
 }
-.lit {
-  position: absolute;
-  inset: 0;
-  background: var(--lit);
-}
-.half-left .lit {
-  right: 50%;
-}
-.half-right .lit {
-  left: 50%;
-}
 header {
   display: flex;
-  position: relative;
   gap: 24px;
   align-items: center;
-  min-height: 60px;
-  padding: 12px 48px 0;
+  min-height: 64px;
+  padding: 10px 48px 6px;
 }
 .about {
   flex: 1;
+  min-width: 0;
+}
+.says {
+  font: 600 26px/30px var(--head);
+}
+.moved {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+}
+.moved strong {
+  font: 600 32px/36px var(--head);
+}
+.figure {
+  width: 150px;
+  height: 84px;
+}
+.more {
+  white-space: nowrap;
 }
 .more .numeral {
   margin-right: 6px;
   font-size: 32px;
 }
-.hill {
-  position: relative;
-  margin: 4px 40px 0;
-  overflow: visible;
-}
-.fill {
-  fill: var(--breath-soft);
-}
-.ground {
-  stroke: var(--line-strong);
-  stroke-width: 1.5;
-}
-.path {
-  fill: none;
-  stroke: var(--ink-2);
-  stroke-width: 2;
-}
-.thick {
-  stroke: var(--breath);
-  stroke-width: 10;
-  stroke-linejoin: round;
-}
-.stone {
-  fill: var(--paper);
-  stroke: var(--ink-2);
-  stroke-width: 2;
-}
-.stone.on {
-  fill: var(--now);
-  stroke: var(--now);
-}
-.label {
-  fill: var(--ink-2);
-  font: 400 20px var(--text);
-}
-.label.on {
-  fill: var(--ink);
-  font-weight: 600;
-}
-.now,
-.then {
-  position: absolute;
-  bottom: 8px;
-  width: 44%;
-}
-.now {
-  display: flex;
-  right: 0;
-  gap: 28px;
-  align-items: flex-end;
-}
-.then {
-  left: 48px;
-  padding-bottom: 24px;
-}
-.half-left .now {
-  right: auto;
-  left: 48px;
-}
-.half-left .then {
-  right: 0;
-  left: auto;
-}
-.count {
-  font-size: min(190px, 26vh);
-  line-height: 0.95;
-}
-.word {
-  font: 600 min(74px, 9vw) / 1.1 var(--head);
-}
-.through {
-  min-height: 34px;
-  font-size: 26px;
-  line-height: 34px;
-}
-h2 {
-  font-size: 32px;
-  line-height: 38px;
-}
-.own {
-  display: flex;
-  position: relative;
-  flex-direction: column;
-  align-items: center;
-  justify-content: center;
-  height: calc(100% - 80px);
-}
-.big {
-  font-size: min(220px, 30vh);
-  line-height: 1;
-}
-.coming {
-  position: absolute;
-  right: 40px;
-  bottom: 16px;
-  width: 300px;
-  padding: 0;
-  border: 0;
-}
-.paused .count,
-.paused .big {
-  opacity: 0.55;
+.pacer {
+  flex: 1;
 }
 .edge {
   position: absolute;
@@ -305,19 +142,9 @@ h2 {
     gap: 6px 16px;
     padding: 10px 16px 0;
   }
-  .now,
-  .half-left .now {
-    right: 16px;
-    left: 16px;
-    width: auto;
-    gap: 20px;
-  }
-  .count {
-    font-size: min(120px, 15vh);
-  }
-  .then,
-  .coming {
-    display: none;
+  .says {
+    font-size: 20px;
+    line-height: 24px;
   }
 }
 </style>

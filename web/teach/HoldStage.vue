@@ -2,6 +2,7 @@
 import { computed } from 'vue';
 import { clockOfMs, spokenMs } from '#core/time';
 import StepFigure from '../figures/StepFigure.vue';
+import BreathInHold from './BreathInHold.vue';
 import ComingPanel from './ComingPanel.vue';
 import type { Session } from './use-session';
 import { countdown, litSide, stageWord } from './words';
@@ -63,6 +64,7 @@ const spoken = computed(() => `${word.value}. ${said.value?.kind === 'prompt' ? 
       <div v-if="held" class="figure">
         <StepFigure :step="held" :side="figureSide" :label="held.name" :least="1500" />
       </div>
+      <BreathInHold v-if="held?.breath" :session="session" :breath="held.breath" />
       <p class="prompt">
         <strong v-if="said?.kind === 'prompt'" class="now">{{ said.text }}</strong>
         <template v-else-if="ahead?.kind === 'prompt'"

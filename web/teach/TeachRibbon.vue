@@ -15,7 +15,7 @@ const box = useTemplateRef('box');
 const { width } = useElementSize(box, { width: 1216, height: 0 });
 const LINE = 48;
 
-const blocks = computed(() => ribbonBlocks(session.phases.value));
+const blocks = computed(() => ribbonBlocks(session.phases.value, (i) => session.plan.steps[i]));
 const startMs = computed(() => session.run.value.startedAtMs ?? session.now.value);
 const nowMs = computed(() =>
   session.run.value.startedAtMs === null ? 0 : (session.run.value.endedAtMs ?? session.now.value) - startMs.value,

@@ -4,7 +4,7 @@ import { computed, onBeforeUnmount, ref, watch } from 'vue';
 import { onBeforeRouteLeave, useRouter } from 'vue-router';
 import type { StoredPlan } from '#api';
 import { useSettings } from '../stores/settings';
-import { makeBells } from './bells';
+import { makeSounds } from '../shared/sound/sounds';
 import BreathStage from './BreathStage.vue';
 import HoldStage from './HoldStage.vue';
 import LeaveDialog from './LeaveDialog.vue';
@@ -13,7 +13,7 @@ import ReadyStage from './ReadyStage.vue';
 import TeachControls from './TeachControls.vue';
 import TeachRibbon from './TeachRibbon.vue';
 import TeachTop from './TeachTop.vue';
-import { useBells } from './use-bells';
+import { useSounds } from './use-sounds';
 import { useSession } from './use-session';
 
 const { stored } = defineProps<{ stored: StoredPlan }>();
@@ -21,8 +21,8 @@ const { stored } = defineProps<{ stored: StoredPlan }>();
 const router = useRouter();
 const settings = useSettings();
 const session = useSession(stored, () => settings.bells);
-const bells = makeBells();
-const { pulse, silent, ring } = useBells(session, bells);
+const sounds = makeSounds();
+const { pulse, silent, ring } = useSounds(session, sounds, settings.hears);
 const wakeLock = useWakeLock();
 const noting = ref(false);
 const leaving = ref(false);
@@ -36,7 +36,7 @@ const inBreath = computed(() => {
 const underWay = computed(() => ['running', 'paused', 'over'].includes(status.value));
 
 function begin(): void {
-  void bells.wake();
+  void sounds.wake();
   void wakeLock.request('screen').catch(() => undefined);
   session.pauseOrGoOn();
 }
@@ -68,12 +68,12 @@ onBeforeRouteLeave(() => {
   return false;
 });
 onBeforeUnmount(() => {
-  bells.close();
+  sounds.close();
   void wakeLock.release().catch(() => undefined);
 });
 watch(
   () => settings.volume,
-  (volume) => bells.setVolume(volume),
+  (volume) => sounds.setVolume(volume),
   { immediate: true },
 );
 
@@ -103,12 +103,12 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
   if (status.value === 'ready' && ![' ', 'Escape', 'b'].includes(event.key)) return;
   act();
 });
-useEventListener(window, 'pointerdown', () => void bells.wake(), { once: true });
+useEventListener(window, 'pointerdown', () => void sounds.wake(), { once: true });
 </script>
 
 <template>
   <main class="teach" :class="{ pulse }">
-    <TeachTop :session="session" :silent="silent && underWay" @leave="askToLeave" @wake="bells.wake()" />
+    <TeachTop :session="session" :silent="silent && underWay" @leave="askToLeave" @wake="sounds.wake()" />
     <ReadyStage v-if="status === 'ready'" :session="session" @begin="begin" />
     <BreathStage v-else-if="inBreath" :session="session" />
     <HoldStage v-else :session="session" />

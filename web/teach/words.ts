@@ -2,9 +2,10 @@ import type { Plan } from '#core/plan';
 import { movesInWords } from '#core/props';
 import type { Coming, RunState } from '#core/run';
 import { clockOfMs, type Ms } from '#core/time';
-import type { Phase } from '#core/timeline';
+import type { BreathTimelinePhase, Phase } from '#core/timeline';
+import { breathWord } from '../shared/breath/pace';
 
-const PHASE_WORDS: Record<Phase['kind'], string> = {
+const PHASE_WORDS: Record<Exclude<Phase['kind'], BreathTimelinePhase['kind']>, string> = {
   setup: 'Set up',
   enter: 'Way in',
   hold: 'Hold',
@@ -15,21 +16,13 @@ const PHASE_WORDS: Record<Phase['kind'], string> = {
   rest: 'Rest',
   move: 'Loosen',
   talk: 'Talk',
-  in: 'In',
-  holdFull: 'Hold full',
-  out: 'Out',
-  holdEmpty: 'Hold empty',
-  ownPace: 'Own pace',
-  strokes: 'Strokes',
-  retention: 'Hold',
-  recover: 'Recover',
-  quiet: 'Quiet breathing',
 };
-export const phaseWord = (kind: Phase['kind']): string => PHASE_WORDS[kind];
+/** What a phase is: `Way in`, `Hold empty`, `Quiet breathing`. */
+export const phaseWord = (phase: Phase): string => ('round' in phase ? breathWord(phase) : PHASE_WORDS[phase.kind]);
 
 /** The side as one word, or what the phase is where there is none: `Left`, `Both sides`, `Change sides`. */
 export function stageWord(phase: Phase): string {
-  if (phase.kind !== 'hold') return phaseWord(phase.kind);
+  if (phase.kind !== 'hold') return phaseWord(phase);
   if (phase.side === 'both') return 'Both sides';
   const side = phase.side === 'left' ? 'Left' : 'Right';
   return phase.crossing ? `${side} in front` : side;

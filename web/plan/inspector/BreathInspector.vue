@@ -46,7 +46,7 @@ const setAfter = (seconds: number | null) =>
       <dt class="small quiet">{{ what }}</dt>
     </div>
   </dl>
-  <StepRibbon :timeline="timeline" :index="index" />
+  <StepRibbon :timeline="timeline" :step="step" :index="index" />
   <PracticeFields :practice="step.practice" :round="technique?.round ?? ''" :accept="put" />
   <FitBreath :step="step" />
   <FieldGroup title="After">

@@ -47,7 +47,7 @@ const usualOf = (key: 'enterSeconds' | 'leaveSeconds' | 'switchSeconds'): number
     </div>
     <HoldLengths :step="step" />
   </div>
-  <StepRibbon :timeline="timeline" :index="index" />
+  <StepRibbon :timeline="timeline" :step="step" :index="index" />
   <div class="changes">
     <TimeField
       label="Set-up"

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core';
 import { computed, useTemplateRef } from 'vue';
+import type { Step } from '#core/plan';
 import { clockOfMs } from '#core/time';
 import type { Timeline } from '#core/timeline';
 import { ribbonBlocks, type HoldBlock } from '../../shared/ribbon/blocks';
@@ -9,7 +10,7 @@ import { shorterSides } from '../../shared/ribbon/labels';
 import { holdEdges, missingEnd, xOf } from '../../shared/ribbon/shapes';
 
 /** The chosen step's own part of the ribbon, as wide as the inspector. */
-const { timeline, index } = defineProps<{ timeline: Timeline; index: number }>();
+const { timeline, step, index } = defineProps<{ timeline: Timeline; step: Step; index: number }>();
 
 const box = useTemplateRef('box');
 const { width } = useElementSize(box, { width: 488, height: 0 });
@@ -26,7 +27,7 @@ const phases = computed(() =>
     .slice(span.value?.firstPhase, span.value?.endPhase)
     .map((phase) => ({ ...phase, startMs: phase.startMs - startMs.value, endMs: phase.endMs - startMs.value })),
 );
-const blocks = computed(() => ribbonBlocks(phases.value));
+const blocks = computed(() => ribbonBlocks(phases.value, () => step));
 const holds = computed(() => blocks.value.filter((block): block is HoldBlock => block.kind === 'hold'));
 const x = (ms: number): number => xOf(scale.value, ms);
 const numbers = computed(() =>

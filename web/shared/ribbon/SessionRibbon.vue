@@ -49,7 +49,7 @@ const scale = computed(() => ({
   height: shelf ? 36 : 38,
   thread: 3,
 }));
-const blocks = computed(() => ribbonBlocks(timeline.phases));
+const blocks = computed(() => ribbonBlocks(timeline.phases, (i) => plan.steps[i]));
 const x = (ms: number): number => xOf(scale.value, ms);
 const labels = computed(() =>
   laneLabels(

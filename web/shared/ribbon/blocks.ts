@@ -1,5 +1,7 @@
-import type { BreathTimelinePhase, CountedBreathPhase, HoldPhase, Phase, PhaseSide } from '#core/timeline';
-import type { Ms } from '#core/time';
+import type { BreathPhase, Quarter } from '#core/breath';
+import type { Step } from '#core/plan';
+import { breathInHold, type BreathTimelinePhase, type HoldPhase, type Phase, type PhaseSide } from '#core/timeline';
+import { toMs, type Ms } from '#core/time';
 
 interface BlockBase {
   stepIndex: number;
@@ -19,33 +21,59 @@ export interface HoldBlock extends BlockBase {
   /** Moments between stages, and the longest stage, where the number goes. */
   cutsMs: Ms[];
   longest: readonly [Ms, Ms];
+  /** The breath inside it. */
+  inside: BreathBlock[];
 }
 
-/** A counted breath set: how one round of it is shaped, in milliseconds of rise, level and fall. */
-export interface WaveBlock extends BlockBase {
+/** Everything of the breath lies on the side it is practised on: across the line unless it moves a position. */
+interface BreathBlockBase extends BlockBase {
+  side: PhaseSide;
+}
+
+interface WaveRound {
+  startMs: Ms;
+  quarters: { kind: Quarter; ms: Ms }[];
+  cycles: number;
+}
+
+/** Counted rounds, each with how it is shaped; one that stands for all where they are the same. */
+export interface WaveBlock extends BreathBlockBase {
   kind: 'wave';
-  quarters: { kind: CountedBreathPhase['kind']; ms: Ms }[];
-  cyclesPerRound: number;
+  rounds: WaveRound[];
 }
 
 /** Breaths at one's own pace. */
-export interface OwnPaceBlock extends BlockBase {
+export interface OwnPaceBlock extends BreathBlockBase {
   kind: 'ownPace';
   cycles: number;
 }
+
+/** Strokes of the belly. */
+export interface StrokesBlock extends BreathBlockBase {
+  kind: 'strokes';
+  count: number;
+}
+
+/** A hold that is no part of a cycle. */
+export interface RetentionBlock extends BreathBlockBase {
+  kind: 'retention';
+  held: 'full' | 'empty';
+}
+
+export type BreathBlock =
+  WaveBlock | OwnPaceBlock | StrokesBlock | RetentionBlock | (PlainBlock & { side?: PhaseSide });
 
 export interface PlainBlock extends BlockBase {
   kind: 'thread' | 'rest' | 'loosen' | 'talk';
 }
 
-export type Block = HoldBlock | WaveBlock | OwnPaceBlock | PlainBlock;
+export type Block = HoldBlock | BreathBlock;
 
 const PLAIN = {
   setup: 'thread',
   switch: 'thread',
   rebound: 'rest',
   rest: 'rest',
-  quiet: 'rest',
   loosen: 'loosen',
   move: 'loosen',
   talk: 'talk',
@@ -63,7 +91,19 @@ function runOf<P extends Phase>(phases: readonly Phase[], from: number, belongs:
   return run;
 }
 
-function holdBlock(run: readonly HoldPhase[], before: Phase | undefined, behind: Phase | undefined): HoldBlock {
+/** The breath inside a hold that really lasts from one moment to another. */
+function insideOf(step: Step | undefined, { stepIndex, side, startMs }: HoldPhase, endMs: Ms): BreathBlock[] {
+  if (step?.kind !== 'hold' || !step.breath) return [];
+  const phases = breathInHold(step.breath, endMs - startMs).map((phase) => ({ ...phase, side }));
+  return breathBlocks(phases, stepIndex, startMs + toMs(step.breath.settleSeconds));
+}
+
+function holdBlock(
+  run: readonly HoldPhase[],
+  before: Phase | undefined,
+  behind: Phase | undefined,
+  step: Step | undefined,
+): HoldBlock {
   const first = run[0] as HoldPhase;
   const last = run.at(-1) as HoldPhase;
   const longest = run.reduce((best, phase) => (length(phase) > length(best) ? phase : best), first);
@@ -81,35 +121,70 @@ function holdBlock(run: readonly HoldPhase[], before: Phase | undefined, behind:
     leaveMs: near(behind, 'leave') ? (behind as Phase).endMs : last.endMs,
     cutsMs: run.slice(1).map(({ startMs }) => startMs),
     longest: [longest.startMs, longest.endMs],
+    inside: insideOf(step, first, last.endMs),
   };
 }
 
-function waveBlock(run: readonly CountedBreathPhase[]): WaveBlock {
-  const first = run[0] as CountedBreathPhase;
-  const rounds = [...new Set(run.map(({ round }) => round))].map((number) =>
-    run.filter(({ round }) => round === number),
-  );
-  // The first round may have been entered late or left early: the longest one shows the shape.
-  const lengthOf = (phases: readonly Phase[]): Ms => phases.reduce((sum, phase) => sum + length(phase), 0);
-  const shape = rounds.reduce((best, other) => (lengthOf(other) > lengthOf(best) ? other : best));
-  return {
-    kind: 'wave',
-    stepIndex: first.stepIndex,
-    startMs: first.startMs,
-    endMs: (run.at(-1) as Phase).endMs,
-    quarters: shape.map((phase) => ({ kind: phase.kind, ms: length(phase) })),
-    cyclesPerRound: new Set(shape.map(({ cycle }) => cycle)).size,
-  };
+/** A phase of a breath wherever it comes from: a timeline, or a program inside a hold. */
+type AnyBreath = BreathPhase & { side?: PhaseSide };
+type Counted = Extract<AnyBreath, { counts: number }>;
+
+const isCounted = (phase: AnyBreath): phase is Counted => 'counts' in phase;
+
+/** The rounds of counted phases that belong together. */
+function waveRounds(run: readonly Counted[]): WaveRound[] {
+  const rounds: (WaveRound & { numbers: Set<number> })[] = [];
+  let before: Counted | undefined;
+  for (const phase of run) {
+    const begins = !before || before.round !== phase.round || phase.startMs < before.startMs;
+    if (begins) rounds.push({ startMs: phase.startMs, quarters: [], cycles: 0, numbers: new Set() });
+    const round = rounds.at(-1)!;
+    round.quarters.push({ kind: phase.kind, ms: phase.endMs - phase.startMs });
+    round.cycles = round.numbers.add(phase.cycle).size;
+    before = phase;
+  }
+  const shapeOf = ({ quarters }: WaveRound): string => quarters.map(({ kind, ms }) => `${kind} ${ms}`).join();
+  // The first round may have been entered late and the last left early; where the others are alike, one tells them all.
+  const whole = rounds.length > 2 ? rounds.slice(1, -1) : rounds;
+  const [first] = whole;
+  return first && new Set(whole.map(shapeOf)).size === 1 ? [{ ...first, startMs: rounds[0]!.startMs }] : rounds;
 }
 
-const isCounted = (phase: Phase): phase is CountedBreathPhase => 'counts' in phase;
+/** What a breath is drawn as; moments are moved on by `fromMs`. */
+export function breathBlocks(phases: readonly AnyBreath[], stepIndex: number, fromMs: Ms = 0): BreathBlock[] {
+  const blocks: BreathBlock[] = [];
+  for (let i = 0; i < phases.length;) {
+    const phase = phases[i]!;
+    const side = phase.side ?? 'both';
+    let end = i + 1;
+    const base = { stepIndex, side, startMs: fromMs + phase.startMs, endMs: fromMs + phase.endMs };
+    if (isCounted(phase)) {
+      const belongs = (other: AnyBreath | undefined): other is Counted =>
+        other !== undefined && isCounted(other) && other.set === phase.set && (other.side ?? 'both') === side;
+      while (belongs(phases[end])) end++;
+      const run = phases.slice(i, end) as Counted[];
+      const rounds = waveRounds(run).map((round) => ({ ...round, startMs: fromMs + round.startMs }));
+      blocks.push({ ...base, kind: 'wave', endMs: fromMs + run.at(-1)!.endMs, rounds });
+    } else if (phase.kind === 'ownPace') blocks.push({ ...base, kind: 'ownPace', cycles: phase.cycles });
+    else if (phase.kind === 'strokes') blocks.push({ ...base, kind: 'strokes', count: phase.count });
+    else if (phase.kind === 'retention') blocks.push({ ...base, kind: 'retention', held: phase.held });
+    else blocks.push({ ...base, kind: 'rest' });
+    i = end;
+  }
+  return blocks;
+}
+
+type StepOf = (stepIndex: number) => Step | undefined;
+const noStep: StepOf = () => undefined;
+
 const isBreath = (phase: Phase): phase is BreathTimelinePhase => 'round' in phase;
 
 /**
  * What a ribbon is made of: the phases gathered into what the eye sees as one thing. Works on a planned timeline and on
- * one that was led, where a phase may stand twice or be cut short. Ways in and out belong to their holds.
+ * one that was led, where a phase may stand twice or be cut short. Ways in and out belong to their holds, and so does the
+ * breath inside one: `stepOf` gives the plan's step of an index.
  */
-export function ribbonBlocks(phases: readonly Phase[]): Block[] {
+export function ribbonBlocks(phases: readonly Phase[], stepOf: StepOf = noStep): Block[] {
   const blocks: Block[] = [];
   for (let i = 0; i < phases.length;) {
     const phase = phases[i] as Phase;
@@ -121,24 +196,21 @@ export function ribbonBlocks(phases: readonly Phase[]): Block[] {
         (other): other is HoldPhase =>
           other.kind === 'hold' && other.stepIndex === stepIndex && other.turn === phase.turn,
       );
-      blocks.push(holdBlock(run, phases[i - 1], phases[i + run.length]));
+      blocks.push(holdBlock(run, phases[i - 1], phases[i + run.length], stepOf(stepIndex)));
       i += run.length;
       continue;
     }
-    if (isCounted(phase)) {
+    if (isBreath(phase)) {
       const run = runOf(
         phases,
         i,
-        (other): other is CountedBreathPhase =>
-          isCounted(other) && other.stepIndex === stepIndex && other.set === phase.set,
+        (other): other is BreathTimelinePhase => isBreath(other) && other.stepIndex === stepIndex,
       );
-      blocks.push(waveBlock(run));
+      blocks.push(...breathBlocks(run, stepIndex));
       i += run.length;
       continue;
     }
-    if (phase.kind === 'ownPace') blocks.push({ kind: 'ownPace', stepIndex, startMs, endMs, cycles: phase.cycles });
-    else if (isBreath(phase)) blocks.push({ kind: 'rest', stepIndex, startMs, endMs });
-    else if (phase.kind !== 'enter' && phase.kind !== 'leave')
+    if (phase.kind !== 'enter' && phase.kind !== 'leave')
       blocks.push({ kind: PLAIN[phase.kind], stepIndex, startMs, endMs });
     i++;
   }

@@ -3,13 +3,13 @@ import fc from 'fast-check';
 import { compileTimeline } from '#core/timeline';
 import { plan } from '../../../tests/support/arbitraries';
 import { noLibrary, planOf, talk, workedHold } from '../../../tests/support/examples';
-import { ribbonBlocks, type HoldBlock } from './blocks';
+import { ribbonBlocks, type HoldBlock, type WaveBlock } from './blocks';
 import { axisMinutes, axisTicks, laneLabels, shorterSides } from './labels';
 import { blockShapes, holdEdges, waveFactor, type RibbonScale } from './shapes';
 
 const scale: RibbonScale = { x0: 10, pxPerMs: 1 / 1000, height: 36, thread: 3 };
 const blocksOf = (document: Parameters<typeof compileTimeline>[0]) =>
-  ribbonBlocks(compileTimeline(document, noLibrary).phases);
+  ribbonBlocks(compileTimeline(document, noLibrary).phases, (i) => document.steps[i]);
 
 describe('blocks', () => {
   test('a two-sided hold is two blocks that carry their ways in and out', () => {
@@ -27,7 +27,7 @@ describe('blocks', () => {
       fc.property(plan, (any) => {
         const timeline = compileTimeline(any, noLibrary);
         let at = 0;
-        for (const block of ribbonBlocks(timeline.phases)) {
+        for (const block of ribbonBlocks(timeline.phases, (i) => any.steps[i])) {
           expect(block.kind === 'hold' ? block.enterMs : block.startMs).toBe(at);
           at = block.kind === 'hold' ? block.leaveMs : block.endMs;
         }
@@ -82,13 +82,19 @@ describe('shapes', () => {
       stepIndex: 0,
       startMs: 0,
       endMs: 100_000,
-      quarters: [
-        { kind: 'in', ms: 5000 },
-        { kind: 'out', ms: 5000 },
+      side: 'both',
+      rounds: [
+        {
+          startMs: 0,
+          quarters: [
+            { kind: 'in', ms: 5000 },
+            { kind: 'out', ms: 5000 },
+          ],
+          cycles: 1,
+        },
       ],
-      cyclesPerRound: 1,
-    } as const;
-    const blocks = [{ ...wave, quarters: [...wave.quarters] }];
+    } satisfies WaveBlock;
+    const blocks = [wave];
     expect(waveFactor(blocks, 1 / 1000)).toBe(1);
     expect(waveFactor(blocks, 1 / 10_000)).toBe(3);
     expect(waveFactor(blocksOf(planOf(talk('a', 60))), 1)).toBe(1);

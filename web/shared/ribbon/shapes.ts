@@ -1,4 +1,4 @@
-import type { Block, HoldBlock, WaveBlock } from './blocks';
+import type { Block, HoldBlock, OwnPaceBlock, RetentionBlock, StrokesBlock, WaveBlock } from './blocks';
 
 /** How a ribbon lies on the page: x of its beginning, pixels a millisecond, height of a hold, width of the thread. */
 export interface RibbonScale {
@@ -11,7 +11,20 @@ export interface RibbonScale {
 /** One drawn shape: a path and what it is, which the stylesheet colours. */
 export interface Shape {
   look:
-    'left' | 'right' | 'both' | 'rest' | 'thread' | 'breath' | 'breath-band' | 'own-pace' | 'loosen' | 'talk' | 'cut';
+    | 'left'
+    | 'right'
+    | 'both'
+    | 'rest'
+    | 'thread'
+    | 'breath'
+    | 'breath-band'
+    | 'breath-inside'
+    | 'own-pace'
+    | 'strokes'
+    | 'retention'
+    | 'loosen'
+    | 'talk'
+    | 'cut';
   d: string;
 }
 
@@ -79,41 +92,47 @@ const NARROWEST_WAVE = 3;
 /** From this width on the slopes of a wave are curved. */
 const CURVED_FROM = 10;
 
-const cycleMs = (block: WaveBlock): number =>
-  block.quarters.reduce((sum, { ms }) => sum + ms, 0) / block.cyclesPerRound;
+/** The mean length of a cycle in the round that has the shortest. */
+const cycleMs = ({ rounds }: WaveBlock): number =>
+  Math.min(...rounds.map(({ quarters, cycles }) => quarters.reduce((sum, { ms }) => sum + ms, 0) / cycles));
 
 /** How many cycles one drawn wave stands for: one factor for a whole ribbon, so that densities can be compared. */
 export function waveFactor(blocks: readonly Block[], pxPerMs: number): number {
   // A set that was left within its first breath says nothing about how long its breaths are.
-  const telling = blocks.filter(
-    (block): block is WaveBlock => block.kind === 'wave' && block.endMs - block.startMs > 1.5 * cycleMs(block),
-  );
+  const telling = blocks
+    .flatMap((block) => (block.kind === 'hold' ? block.inside : [block]))
+    .filter((block): block is WaveBlock => block.kind === 'wave' && block.endMs - block.startMs > 1.5 * cycleMs(block));
   const widths = telling.map((block) => cycleMs(block) * pxPerMs);
   const narrowest = Math.min(...widths);
   return Number.isFinite(narrowest) && narrowest > 0 ? Math.max(1, Math.ceil(NARROWEST_WAVE / narrowest)) : 1;
 }
 
-function wave(block: WaveBlock, scale: RibbonScale, factor: number): string {
-  const [top, bottom] = [-scale.height / 2, scale.height / 2];
+type Edges = readonly [top: number, bottom: number];
+
+/** The outline of counted breath from its first in-breath on, without its ground line. */
+function wave(block: WaveBlock, scale: RibbonScale, factor: number, [top, bottom]: Edges): string {
   const end = xOf(scale, block.endMs);
   const curved = cycleMs(block) * scale.pxPerMs * factor > CURVED_FROM;
   let x = xOf(scale, block.startMs);
   let d = `M${n(x)} ${n(bottom)}`;
-  for (let i = 0; x < end - 0.01; i = (i + 1) % block.quarters.length) {
-    const quarter = block.quarters[i] as WaveBlock['quarters'][number];
-    const next = Math.min(end, x + quarter.ms * scale.pxPerMs * factor);
-    if (quarter.kind === 'holdFull' || quarter.kind === 'holdEmpty') d += `H${n(next)}`;
-    else {
-      const [from, to] = quarter.kind === 'in' ? [bottom, top] : [top, bottom];
-      d += curved ? shoulder(x, from, next, to) : `L${n(next)} ${n(to)}`;
+  while (x < end - 0.01) {
+    const atMs = (x - scale.x0) / scale.pxPerMs + 1;
+    const { quarters } = block.rounds.findLast(({ startMs }) => startMs <= atMs) ?? block.rounds[0]!;
+    for (const { kind, ms } of quarters) {
+      const next = Math.min(end, x + ms * scale.pxPerMs * factor);
+      if (kind === 'holdFull' || kind === 'holdEmpty') d += `H${n(next)}`;
+      else {
+        const [from, to] = kind === 'in' ? [bottom, top] : [top, bottom];
+        d += curved ? shoulder(x, from, next, to) : `L${n(next)} ${n(to)}`;
+      }
+      x = next;
+      if (x >= end) break;
     }
-    x = next;
   }
-  return `${d}V${n(bottom)}Z`;
+  return d;
 }
 
-function ownPace(x0: number, x1: number, cycles: number, scale: RibbonScale): string {
-  const [top, bottom] = [-scale.height / 2 + 1, scale.height / 2 - 1];
+function ownPace(x0: number, x1: number, cycles: number, [top, bottom]: Edges): string {
   const waves = Math.max(1, Math.min(cycles, Math.floor((x1 - x0) / NARROWEST_WAVE)));
   const width = (x1 - x0) / waves;
   let d = `M${n(x0)} ${n(bottom)}`;
@@ -124,8 +143,77 @@ function ownPace(x0: number, x1: number, cycles: number, scale: RibbonScale): st
   return d;
 }
 
-const band = (x0: number, x1: number, height: number): string =>
-  `M${n(x0)} ${n(-height / 2)}H${n(x1)}V${n(height / 2)}H${n(x0)}Z`;
+/** Strokes closer than this many pixels are drawn several to a tooth. */
+const NARROWEST_TOOTH = 2.5;
+
+/** A comb: one tooth a stroke where there is room. */
+function strokes(x0: number, x1: number, count: number, [top, bottom]: Edges): string {
+  const teeth = Math.max(1, Math.min(count, Math.floor((x1 - x0) / NARROWEST_TOOTH)));
+  const width = (x1 - x0) / teeth;
+  const comb = Array.from({ length: teeth }, (_, i) => `M${n(x0 + (i + 0.5) * width)} ${n(bottom)}V${n(top)}`);
+  return `M${n(x0)} ${n(bottom)}H${n(x1)}${comb.join('')}`;
+}
+
+/** A flat hold at the top (full) or at the bottom (empty) of its edges. */
+function retention(x0: number, x1: number, held: 'full' | 'empty', [top, bottom]: Edges): string {
+  const thick = (bottom - top) * 0.16;
+  const from = held === 'full' ? top : bottom - thick;
+  return `M${n(x0)} ${n(from)}H${n(x1)}V${n(from + thick)}H${n(x0)}Z`;
+}
+
+const band = (x0: number, x1: number, [top, bottom]: Edges): string =>
+  `M${n(x0)} ${n(top)}H${n(x1)}V${n(bottom)}H${n(x0)}Z`;
+
+type Breathed = WaveBlock | OwnPaceBlock | StrokesBlock | RetentionBlock;
+
+const inset = ([top, bottom]: Edges, by: number): Edges => [top + by, bottom - by];
+
+/** The shapes of a breath that stands for itself: a soft band with what is breathed in it. */
+function breathShapes(block: Breathed, x0: number, x1: number, scale: RibbonScale, factor: number): Shape[] {
+  const edges = holdEdges({ side: block.side, crossing: false }, scale.height);
+  const drawn = (): Shape => {
+    switch (block.kind) {
+      case 'wave':
+        return { look: 'breath', d: `${wave(block, scale, factor, edges)}V${n(edges[1])}Z` };
+      case 'ownPace':
+        return { look: 'own-pace', d: ownPace(x0, x1, block.cycles, inset(edges, 1)) };
+      case 'strokes':
+        return { look: 'strokes', d: strokes(x0, x1, block.count, inset(edges, scale.height * 0.12)) };
+      case 'retention':
+        return { look: 'retention', d: retention(x0, x1, block.held, edges) };
+    }
+  };
+  return [{ look: 'breath-band', d: band(x0, x1, edges) }, drawn()];
+}
+
+/** Below this height of a hold no breath can be seen inside it. */
+const LOWEST_INSIDE = 20;
+
+/** The breath inside a hold, as one line along its inner edge, where its number stays free. */
+function insideShape(block: HoldBlock, scale: RibbonScale, factor: number): Shape[] {
+  if (block.inside.length === 0 || scale.height < LOWEST_INSIDE) return [];
+  const [top, bottom] = holdEdges(block, scale.height);
+  const inner = block.side === 'right' ? top : bottom;
+  const way = block.side === 'right' ? 1 : -1;
+  const edges = [inner + way * scale.height * 0.08, inner + way * scale.height * 0.34].sort((a, b) => a - b);
+  const [high = 0, low = 0] = edges;
+  const line = block.inside.map((one): string => {
+    const [x0, x1] = [xOf(scale, one.startMs), xOf(scale, one.endMs)];
+    switch (one.kind) {
+      case 'wave':
+        return wave(one, scale, factor, [high, low]);
+      case 'ownPace':
+        return ownPace(x0, x1, one.cycles, [high, low]);
+      case 'strokes':
+        return strokes(x0, x1, one.count, [high, low]);
+      case 'retention':
+        return `M${n(x0)} ${n(one.held === 'full' ? high : low)}H${n(x1)}`;
+      default:
+        return `M${n(x0)} ${n(low)}H${n(x1)}`;
+    }
+  });
+  return [{ look: 'breath-inside', d: line.join('') }];
+}
 
 const LOOK_OF_SIDE = { left: 'left', right: 'right', both: 'both', none: 'both' } as const;
 
@@ -139,21 +227,17 @@ export function blockShapes(block: Block, scale: RibbonScale, factor: number): S
       const cuts = block.cutsMs.map((ms) => xOf(scale, ms));
       return [
         { look: LOOK_OF_SIDE[block.side], d: holdOutline(block, scale) },
+        ...insideShape(block, scale, factor),
         ...cuts.map((x): Shape => ({ look: 'cut', d: `M${n(x)} ${n(top)}V${n(bottom)}` })),
       ];
     }
     case 'wave':
-      return [
-        { look: 'breath-band', d: band(x0, x1, scale.height) },
-        { look: 'breath', d: wave(block, scale, factor) },
-      ];
     case 'ownPace':
-      return [
-        { look: 'breath-band', d: band(x0, x1, scale.height) },
-        { look: 'own-pace', d: ownPace(x0, x1, block.cycles, scale) },
-      ];
+    case 'strokes':
+    case 'retention':
+      return breathShapes(block, x0, x1, scale, factor);
     case 'thread':
-      return [{ look: 'thread', d: band(x0, x1, scale.thread) }];
+      return [{ look: 'thread', d: band(x0, x1, [-scale.thread / 2, scale.thread / 2]) }];
     case 'rest':
       return [{ look: 'rest', d: rest(x0, x1, scale) }];
     case 'loosen':

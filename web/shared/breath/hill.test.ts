@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { compileTimeline, type CountedBreathPhase } from '#core/timeline';
 import { breathFrom } from '#core/plan';
 import { builtInLibrary, TECHNIQUES } from '#library';
-import { planOf } from '../../tests/support/examples';
+import { planOf } from '../../../tests/support/examples';
 import { breathHill } from './hill';
 
 const frame = { width: 1200, height: 220 };

@@ -1,0 +1,55 @@
+import type { Ms } from '#core/time';
+import { strokesMs } from './lengths';
+import type { BreathPhase } from './program';
+
+/**
+ * Something of a breath that is heard: the in-breath rises, the out-breath falls, a hold is quiet; strokes and pulses are
+ * short ticks; quiet breathing begins with one soft touch.
+ */
+export type ToneKind = 'in' | 'out' | 'holdFull' | 'holdEmpty' | 'stroke' | 'pulse' | 'ease';
+
+/** A tone: when it begins, from the beginning of its phase, and how long it is. Milliseconds. */
+export interface Tone {
+  kind: ToneKind;
+  atMs: Ms;
+  lengthMs: Ms;
+}
+
+type Untimed<T> = T extends unknown ? Omit<T, 'startMs' | 'endMs'> : never;
+/** What of a phase is needed to know how it sounds. */
+export type TonedPhase = Untimed<BreathPhase>;
+
+const TICK_MS = 60;
+const EASE_MS = 600;
+
+/** So many ticks spread evenly over a length, the first at its beginning. */
+const spread = (kind: ToneKind, count: number, lengthMs: Ms): Tone[] =>
+  Array.from({ length: count }, (_, i) => ({ kind, atMs: Math.round((i * lengthMs) / count), lengthMs: TICK_MS }));
+
+/**
+ * The tones of one phase that lasts `lengthMs` milliseconds, which is its own length unless a session made it another.
+ * Strokes keep their pace; pulses are spread over the hold.
+ */
+export function tonesOf(phase: TonedPhase, lengthMs: Ms): Tone[] {
+  switch (phase.kind) {
+    case 'in':
+    case 'out':
+    case 'holdFull':
+    case 'holdEmpty':
+      return [{ kind: phase.kind, atMs: 0, lengthMs }];
+    case 'retention': {
+      const hold: Tone = { kind: phase.held === 'full' ? 'holdFull' : 'holdEmpty', atMs: 0, lengthMs };
+      return phase.pulses > 0 ? spread('pulse', phase.pulses, lengthMs) : [hold];
+    }
+    case 'strokes': {
+      const strokes = Array.from({ length: phase.count }, (_, i): Tone => {
+        return { kind: 'stroke', atMs: strokesMs(i, phase.perMinute), lengthMs: TICK_MS };
+      });
+      return strokes.filter(({ atMs }) => atMs < lengthMs);
+    }
+    case 'ownPace':
+    case 'recover':
+    case 'quiet':
+      return [{ kind: 'ease', atMs: 0, lengthMs: Math.min(EASE_MS, lengthMs) }];
+  }
+}

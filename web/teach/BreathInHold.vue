@@ -1,0 +1,77 @@
+<script setup lang="ts">
+import { useRafFn } from '@vueuse/core';
+import { computed, ref } from 'vue';
+import type { HoldBreath } from '#core/plan';
+import { stateAt } from '#core/run';
+import { toMs } from '#core/time';
+import { breathInHold, phaseIndexAt } from '#core/timeline';
+import BreathWay from '../shared/breath/BreathWay.vue';
+import { breathHill, breathWay, type QuarterPhase } from '../shared/breath/hill';
+import { breathWord, paceNumber, throughWord } from '../shared/breath/pace';
+import type { Session } from './use-session';
+import { countdown } from './words';
+
+/** The breath inside a hold, small under its time: when it begins, then its count and its word on a low hill. */
+const { session, breath } = defineProps<{ session: Session; breath: HoldBreath }>();
+
+const clock = ref(Date.now());
+useRafFn(() => {
+  clock.value = Date.now();
+});
+const state = computed(() => stateAt(session.timeline, session.run.value, Math.max(clock.value, session.now.value)));
+const phases = computed(() => breathInHold(breath, state.value.groupMs));
+const atMs = computed(() => state.value.groupMs - state.value.groupMoreMs - toMs(breath.settleSeconds));
+const index = computed(() => (atMs.value < 0 ? -1 : phaseIndexAt(phases.value, atMs.value)));
+const phase = computed(() => {
+  const here = phases.value[index.value];
+  return here && atMs.value < here.endMs ? here : undefined;
+});
+const FRAME = { width: 360, height: 54 };
+const cycle = computed((): QuarterPhase[] => {
+  const here = phase.value;
+  if (!here || !('counts' in here)) return [];
+  return phases.value.filter(
+    (other): other is Extract<typeof other, { counts: number }> => 'counts' in other && other.cycle === here.cycle,
+  );
+});
+const lengthMs = computed(() => (phase.value ? phase.value.endMs - phase.value.startMs : 0));
+const hill = computed(() =>
+  cycle.value.length > 0
+    ? breathHill(cycle.value, FRAME)
+    : phase.value && breathWay(phase.value, lengthMs.value, FRAME),
+);
+const intoMs = computed(() => atMs.value - (phase.value?.startMs ?? 0));
+const wayMs = computed(() => atMs.value - (cycle.value[0]?.startMs ?? phase.value?.startMs ?? 0));
+const number = computed(() => (phase.value ? paceNumber(phase.value, intoMs.value, lengthMs.value) : ''));
+const words = computed(() =>
+  phase.value ? [breathWord(phase.value), throughWord(phase.value)].filter(Boolean).join(', ') : '',
+);
+</script>
+
+<template>
+  <div v-if="phase && hill" class="inside">
+    <p class="count">
+      <span class="numeral">{{ number }}</span> {{ words }}
+    </p>
+    <BreathWay :hill="hill" :at-ms="wayMs" :width="FRAME.width" :height="FRAME.height" :labels="false" />
+  </div>
+  <p v-else-if="atMs < 0 && phases.length > 0" class="quiet">{{ breath.name }} in {{ countdown(-atMs) }}</p>
+</template>
+
+<style scoped>
+.inside {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 20px;
+  align-items: center;
+}
+.count {
+  min-width: 200px;
+  font: 600 28px/40px var(--head);
+}
+.numeral {
+  display: inline-block;
+  min-width: 44px;
+  font-size: 44px;
+}
+</style>

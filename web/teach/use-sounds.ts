@@ -1,0 +1,57 @@
+import { computed, ref, watch } from 'vue';
+import type { ToneKind } from '#core/breath';
+import type { Cue } from '#core/run';
+import type { BellKind } from '#core/timeline';
+import { ringBell } from '../shared/sound/bell';
+import { playTone } from '../shared/sound/breath-tone';
+import type { Sounds } from '../shared/sound/sounds';
+import type { Session } from './use-session';
+
+/** Sounds are scheduled this long before they are due, on the audio clock. */
+const HORIZON_MS = 2500;
+const PULSE_MS = 600;
+/** A bell this long overdue is still rung: the tick that should have seen it came a little late. */
+const TICK_SLACK_MS = 400;
+
+/**
+ * Rings the bells of a session and sounds its breath, and pulses the light with the bells; what was due long ago is not
+ * sounded late. `wanted` says which tones of the breath are on.
+ */
+export function useSounds(session: Session, sounds: Sounds, wanted: (kind: ToneKind) => boolean) {
+  const rungAt = ref(0);
+  const awake = ref(false);
+  const due = (): Exclude<Cue, { kind: 'prompt' }>[] =>
+    session
+      .cuesFrom(session.now.value - TICK_SLACK_MS, HORIZON_MS + TICK_SLACK_MS)
+      .filter((cue) => cue.kind !== 'prompt');
+
+  watch(session.now, () => {
+    awake.value = sounds.isAwake();
+    for (const cue of due()) {
+      const inMs = cue.atMs - Date.now();
+      if (cue.kind === 'bell') {
+        sounds.schedule(cue.key, inMs, (audio, out, at) => ringBell(audio, out, cue.bell, at));
+        if (inMs <= 0) rungAt.value = Math.max(rungAt.value, cue.atMs);
+      } else if (wanted(cue.tone)) {
+        // A tone that has begun is shorter by what was missed of it, and ends when its phase does.
+        const seconds = (cue.lengthMs + Math.min(0, inMs)) / 1000;
+        sounds.schedule(cue.key, inMs, (audio, out, at) => playTone(audio, out, cue.tone, at, seconds));
+      }
+    }
+  });
+  // Whatever changes the session changes when sounds are due, and a breath that is paused falls silent.
+  watch(session.local, () => {
+    if (session.run.value.status === 'running') sounds.cancelComing();
+    else sounds.silence();
+  });
+
+  const pulse = computed(() => session.now.value - rungAt.value < PULSE_MS);
+  const silent = computed(() => !awake.value);
+  function ring(kind: BellKind = 'start'): void {
+    void sounds.wake().then(() => {
+      sounds.schedule(`by hand ${Date.now()}`, 0, (audio, out, at) => ringBell(audio, out, kind, at));
+      rungAt.value = Date.now();
+    });
+  }
+  return { pulse, silent, ring };
+}
