@@ -3,10 +3,24 @@ const room = (name) => `^${name}/`;
 const test = '\\.test\\.ts$|^tests/|^bench/';
 
 /** Inside core, each folder may know those before it in this order (and itself). */
-const CORE = ['time', 'document', 'breath', 'props', 'body', 'catalogue', 'plan', 'timeline', 'run', 'record'];
+const CORE = [
+  'time',
+  'document',
+  'breath',
+  'people',
+  'house',
+  'props',
+  'body',
+  'catalogue',
+  'plan',
+  'timeline',
+  'run',
+  'record',
+];
 const corePaths = CORE.map((folder, i) => ({
   name: `core-${folder}-looks-down`,
-  comment: 'time ← document ← breath, props ← body ← catalogue ← plan ← timeline ← run ← record',
+  comment:
+    'time ← document ← breath ← people, house; breath, props ← body ← catalogue ← plan ← timeline ← run ← record',
   severity: 'error',
   from: { path: `^core/${folder}/`, pathNot: test },
   to: { path: `^core/(${CORE.slice(i + 1).join('|') || 'nothing'})/` },

@@ -1,13 +1,25 @@
+import {
+  ownPaceOf,
+  recoverOf,
+  retentionOf,
+  strokesOf,
+  type BreathPractice,
+  type BreathSet,
+  type Ramp,
+} from '#core/breath';
 import type { Approach } from '#core/catalogue';
 import {
   breathFrom,
+  breathMovesOf,
   emptyPlan,
+  holdBreathFrom,
   holdFrom,
   moveStep,
   Plan,
   restStep,
   talkStep,
   type BreathStep,
+  type HoldBreath,
   type HoldSides,
   type HoldStep,
   type Step,
@@ -121,7 +133,10 @@ const yin = build('Hips and hands', 'yin', 75, 'Hips, inner legs and the space b
   talk('Sit up, hands on the lap, close', 60),
 ]);
 
-const ramp = (out: number) => breathSet(`out-${out}`, [cycle([4, 0, out, 0])], 5, { label: `out ${out}` });
+const growing = (id: string, parts: BreathSet['parts'], rounds: number, ramp: Ramp): BreathPractice => ({
+  countSeconds: 1,
+  sets: [breathSet(id, parts, rounds, { ramp })],
+});
 
 /** A breath evening for singers: places of the breath, a growing out-breath, both nostrils, a long line. */
 const breathEvening = build(
@@ -135,7 +150,7 @@ const breathEvening = build(
     hold('fish-over-blankets', 240),
     breath('long-out-breath', {
       name: 'Out-breath from 4 to 10',
-      practice: { countSeconds: 1, sets: [ramp(4), ramp(6), ramp(8), ramp(10)] },
+      practice: growing('out', [cycle([4, 0, 4, 0])], 20, { of: 'out', to: 10, steps: 'counts' }),
       setUp: kneesUp,
       afterSeconds: 40,
     }),
@@ -155,9 +170,70 @@ const breathEvening = build(
   ],
 );
 
+const inside = (technique: string, patch: Partial<HoldBreath>): HoldBreath => ({
+  ...holdBreathFrom(find(TECHNIQUES, technique)),
+  ...patch,
+});
+
+/** A breath workshop: every shape that is practised at the hall, from watching to strokes, seated, lying and moving. */
+const workshop = build('Breath workshop', 'pranayama', 60, 'Where the breath goes, how it grows, and where it rests.', [
+  talk('Arrive; ask about health', 120),
+  breath('three-part-breath', { setUp: seat, afterSeconds: 20 }),
+  breath('throat-breath', {
+    name: 'Throat breath, then empty',
+    practice: {
+      countSeconds: 1,
+      sets: [
+        breathSet(
+          'throat',
+          [
+            ownPaceOf(12, 8, { sound: 'throat' }),
+            retentionOf('empty', 12, { asLongAsEasy: true, pulses: 8, locks: ['belly'] }),
+            recoverOf(20),
+          ],
+          1,
+        ),
+      ],
+    },
+    setUp: seat,
+    afterSeconds: 30,
+  }),
+  breath('alternate-nostrils', {
+    name: 'Alternate nostrils, out 4 to 8',
+    practice: growing('alternate', alternate([4, 0, 4, 0]), 9, { of: 'out', to: 8, steps: 'counts' }),
+    setUp: seat,
+    afterSeconds: 45,
+  }),
+  breath('belly-strokes', {
+    name: 'Strokes, three sets',
+    practice: {
+      countSeconds: 1,
+      sets: [
+        breathSet('strokes', [strokesOf(30, 60), recoverOf(15), retentionOf('full', 20, { asLongAsEasy: true })], 3),
+      ],
+    },
+    setUp: seat,
+    afterSeconds: 60,
+  }),
+  breath('hold-full', {
+    name: 'Side bends by the breath',
+    practice: { countSeconds: 1, sets: [breathSet('series', [cycle([4, 4, 6, 0])], 4)] },
+    moves: { ...breathMovesOf(find(POSITIONS, 'seated-side-bend')), sides: 'each' },
+    setUp: seat,
+    afterSeconds: 20,
+  }),
+  hold('seated-twist', 24, { name: 'Twist, four breaths', breathSeconds: 6, range: null }),
+  hold('legs-up-wall', 420, {
+    breath: inside('equal-breath', { practice: even(5, 12) }),
+  }),
+  hold('knees-in-rest', 420, { name: 'Last rest', locked: true }),
+  talk('Close', 60),
+]);
+
 /** Plans to start from. */
 export const TEMPLATES: readonly { id: string; says: string; plan: Plan }[] = [
   { id: 'restorative', says: 'An hour of rest, everything held up', plan: restorative },
   { id: 'yin', says: 'Seventy-five minutes of long holds for hips and back', plan: yin },
   { id: 'breath', says: 'Forty minutes of breath, seated and lying', plan: breathEvening },
+  { id: 'workshop', says: 'An hour of breath in all its shapes, with strokes and short holds', plan: workshop },
 ];

@@ -9,6 +9,8 @@ import { answer } from './http/answer';
 import { accept, answerProblems, unknownRoute } from './http/problems';
 import { binRoutes } from './routes/bin';
 import { entryRoutes } from './routes/entries';
+import { houseRoutes } from './routes/house';
+import { peopleRoutes } from './routes/people';
 import { acceptPlanFile, planRoutes } from './routes/plans';
 import { runRoutes } from './routes/runs';
 import { libraryFor } from './store/own-library';
@@ -48,6 +50,8 @@ export function createApp(store: Store, { webFolder, log = console.error }: AppO
   app.use('/api/plans', planRoutes(store));
   app.use('/api/runs', runRoutes(store));
   app.use('/api/entries', entryRoutes(store));
+  app.use('/api/people', peopleRoutes(store));
+  app.use('/api/house', houseRoutes(store));
   app.use('/api/bin', binRoutes(store));
   app.post('/api/timeline', async (request, response) => {
     const { document, rules } = accept(TimelineRequest, request.body);

@@ -1,6 +1,7 @@
-import { DEMO_PLANS, demoRuns } from '#library/demo';
+import { DEMO_PLANS, demoPeople, demoRuns } from '#library/demo';
 import { addEvents, startRun } from './routes/runs';
 import { createPlan } from './routes/plans';
+import { createPerson } from './routes/people';
 import type { Store } from './store/store';
 
 /** Loads the demo data into a store that holds nothing yet. Gives whether it did. */
@@ -12,5 +13,6 @@ export async function loadDemo(store: Store): Promise<boolean> {
     await startRun(store, { id, planId, planRevision: 1 }, startMs);
     await addEvents(store, id, events(startMs));
   }
+  for (const { id, person } of demoPeople) await createPerson(store, id, person);
   return true;
 }

@@ -16,7 +16,9 @@ const rooms = computed(() => [
   { room: 'home', label: 'Plans', to: '/' },
   ...(editor.id ? [{ room: 'plan', label: 'Plan', to: `/plans/${editor.id}` }] : []),
   { room: 'lookback', label: 'Look back', to: '/runs' },
+  { room: 'people', label: 'People', to: '/people' },
   { room: 'library', label: 'Library', to: '/library' },
+  { room: 'house', label: 'House rules', to: '/house' },
 ]);
 const here = computed(() => route.meta.room ?? (route.path === '/' ? 'home' : ''));
 

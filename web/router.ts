@@ -5,7 +5,7 @@ import { useLibrary } from './stores/library';
 declare module 'vue-router' {
   interface RouteMeta {
     /** Which room of the navigation this belongs to. */
-    room?: 'plan' | 'teach' | 'lookback' | 'library';
+    room?: 'plan' | 'teach' | 'lookback' | 'people' | 'library' | 'house';
     title: string;
     /** A room without the navigation above it. */
     bare?: boolean;
@@ -67,6 +67,22 @@ export const router = createRouter({
       component: () => import('./library/EntryRoom.vue'),
       props: true,
       meta: { room: 'library', title: 'Library' },
+    },
+    {
+      path: '/people',
+      component: () => import('./people/PeopleRoom.vue'),
+      meta: { room: 'people', title: 'People' },
+    },
+    {
+      path: '/people/:id',
+      component: () => import('./people/PersonRoom.vue'),
+      props: true,
+      meta: { room: 'people', title: 'People' },
+    },
+    {
+      path: '/house',
+      component: () => import('./house/HouseRoom.vue'),
+      meta: { room: 'house', title: 'House rules' },
     },
     { path: '/bin', component: () => import('./home/BinRoom.vue'), meta: { title: 'Bin' } },
     { path: '/:path(.*)*', component: () => import('./home/NowhereRoom.vue'), meta: { title: 'Not here' } },

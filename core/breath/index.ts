@@ -46,6 +46,8 @@ export {
 export { countOfTaps, LEAST_TAPS, linkedCounts, readCounts, type CountsResult } from './counts';
 export { presetsOf, taughtInSteps, type Preset } from './presets';
 export { tonesOf, type Tone, type TonedPhase, type ToneKind } from './tones';
+export { BreathMeasure, breathsOfTurns, easyBreath, steadiness, strainOf, type MeasuredPart } from './measure';
+export { BREATHERS, simulatedBreather, type Breather } from './simulated';
 export { breathWithin } from './within';
 export { breathCost, type BreathCost } from './cost';
 export { practiceFromVersion1 } from './migrate';

@@ -2,3 +2,4 @@
 export { toMs, toSeconds, type Ms, type Seconds } from './units';
 export { DURATION_FORMS, parseDuration, type ParsedDuration } from './parse';
 export { clockOfMs, clockOfSeconds, editableClock, signedClockOfMs, spokenMs } from './format';
+export { inBreaths, parseBreaths } from './breaths';

@@ -12,7 +12,7 @@ const from = (template: string, patch: Partial<Plan>): Plan => {
   return Plan.parse({ ...found.plan, ...patch });
 };
 
-/** Three groups at Wrackline Hall. */
+/** Three groups at Wrackline Hall, and a workshop for one of them. */
 export const DEMO_PLANS: readonly DemoPlan[] = [
   {
     id: 'demo-nurses',
@@ -42,6 +42,16 @@ export const DEMO_PLANS: readonly DemoPlan[] = [
       groupSize: 16,
       place: 'Wrackline Hall, boat loft',
       startsAt: '2026-12-01T19:15',
+    }),
+  },
+  {
+    id: 'demo-workshop',
+    plan: from('workshop', {
+      title: 'Breath workshop, winter',
+      group: 'Choir singers',
+      groupSize: 14,
+      place: 'Wrackline Hall, boat loft',
+      startsAt: '2026-12-12T10:00',
     }),
   },
 ];

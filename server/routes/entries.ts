@@ -4,14 +4,14 @@ import type { EntryConflict } from '#api';
 import { CreateEntryRequest, ListEntriesResponse, PlanId, SaveEntryRequest, StoredEntry } from '#api';
 import { answer } from '../http/answer';
 import { accept, HttpProblem, notFound, unprocessable, unprocessableDocument } from '../http/problems';
-import type { EntryRow, Models } from '../store/models';
+import type { DocumentRow, Models } from '../store/models';
 import { addEntry, isBuiltIn, storedEntry } from '../store/own-library';
 import { iso, type Store } from '../store/store';
 
 /** How many entries of one's own a library holds. */
 export const MOST_ENTRIES = 1000;
 
-const stored = (row: EntryRow, document = storedEntry(row.document)): StoredEntry => ({
+const stored = (row: DocumentRow, document = storedEntry(row.document)): StoredEntry => ({
   id: row.id,
   revision: row.revision,
   createdAt: iso(row.createdMs),
@@ -39,14 +39,14 @@ const builtIn = (name: string): HttpProblem =>
     `“${name}” ships with Zovrin and stays as it is. Make a copy and change that.`,
   );
 
-async function entryRow({ entries }: Models, id: string): Promise<EntryRow> {
+async function entryRow({ entries }: Models, id: string): Promise<DocumentRow> {
   const row = await entries.findByPk(id);
   if (!row) throw notFound('entry with this id');
   return row;
 }
 
 /** Both versions go back, so that neither is lost. */
-function changedElsewhere(row: EntryRow, yours: OwnEntry, detail: string): HttpProblem {
+function changedElsewhere(row: DocumentRow, yours: OwnEntry, detail: string): HttpProblem {
   const conflict: EntryConflict = { current: stored(row), yours };
   return new HttpProblem(409, 'Changed elsewhere', detail, undefined, { ...conflict });
 }

@@ -68,4 +68,23 @@ export const migrations: { name: string; up: Step; down: Step }[] = [
       }),
     down: ({ context }) => context.dropTable('entries'),
   },
+  {
+    name: '0003-people-and-house',
+    up: async ({ context }) => {
+      for (const table of ['people', 'house']) {
+        await context.createTable(table, {
+          id: id(),
+          revision: integer(),
+          title: text(),
+          document: text(),
+          createdMs: integer(),
+          updatedMs: integer(),
+          deletedMs: { type: DataTypes.INTEGER, allowNull: true },
+        });
+      }
+    },
+    down: async ({ context }) => {
+      for (const table of ['people', 'house']) await context.dropTable(table);
+    },
+  },
 ];

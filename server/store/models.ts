@@ -42,7 +42,8 @@ export interface EventRow extends Model<InferAttributes<EventRow>, InferCreation
   event: string;
 }
 
-export interface EntryRow extends Model<InferAttributes<EntryRow>, InferCreationAttributes<EntryRow>> {
+/** A document with its revision: an entry of one's own, a person, the house rules. */
+export interface DocumentRow extends Model<InferAttributes<DocumentRow>, InferCreationAttributes<DocumentRow>> {
   id: string;
   revision: number;
   title: string;
@@ -57,7 +58,9 @@ export interface Models {
   revisions: ModelStatic<RevisionRow>;
   runs: ModelStatic<RunRow>;
   events: ModelStatic<EventRow>;
-  entries: ModelStatic<EntryRow>;
+  entries: ModelStatic<DocumentRow>;
+  people: ModelStatic<DocumentRow>;
+  house: ModelStatic<DocumentRow>;
 }
 
 const id = () => ({ type: DataTypes.STRING(64), primaryKey: true });
@@ -69,6 +72,20 @@ const moment = () => ({ type: DataTypes.INTEGER, allowNull: true });
 /** The tables as the migrations leave them. */
 export function defineModels(database: Sequelize): Models {
   const table = { timestamps: false, freezeTableName: true };
+  const documents = (name: string): ModelStatic<DocumentRow> =>
+    database.define<DocumentRow>(
+      name,
+      {
+        id: id(),
+        revision: integer(),
+        title: text(),
+        document: text(),
+        createdMs: integer(),
+        updatedMs: integer(),
+        deletedMs: moment(),
+      },
+      table,
+    );
   return {
     plans: database.define<PlanRow>(
       'plans',
@@ -103,18 +120,8 @@ export function defineModels(database: Sequelize): Models {
       table,
     ),
     events: database.define<EventRow>('run_events', { id: id(), runId: text(), seq: integer(), event: text() }, table),
-    entries: database.define<EntryRow>(
-      'entries',
-      {
-        id: id(),
-        revision: integer(),
-        title: text(),
-        document: text(),
-        createdMs: integer(),
-        updatedMs: integer(),
-        deletedMs: moment(),
-      },
-      table,
-    ),
+    entries: documents('entries'),
+    people: documents('people'),
+    house: documents('house'),
   };
 }

@@ -2,7 +2,7 @@ import { fn, col, Op, where } from 'sequelize';
 import { readEntry, withOwnEntries, type Library, type OwnEntry } from '#core/catalogue';
 import { entriesOf, type Plan } from '#core/plan';
 import { builtInLibrary } from '#library';
-import type { EntryRow, Models } from './models';
+import type { DocumentRow, Models } from './models';
 
 /** Whether an entry ships with Zovrin. */
 export const isBuiltIn = (id: string): boolean =>
@@ -36,7 +36,7 @@ export async function libraryFor(
 }
 
 /** Puts a new entry into the store. */
-export const addEntry = ({ entries }: Pick<Models, 'entries'>, own: OwnEntry, now: number): Promise<EntryRow> =>
+export const addEntry = ({ entries }: Pick<Models, 'entries'>, own: OwnEntry, now: number): Promise<DocumentRow> =>
   entries.create({
     id: own.entry.id,
     revision: 1,

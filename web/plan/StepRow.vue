@@ -3,6 +3,7 @@ import { computed } from 'vue';
 import type { Step } from '#core/plan';
 import { clockOfMs, spokenMs, type Ms } from '#core/time';
 import AppIcon from '../shared/AppIcon.vue';
+import PositionFigure from '../figures/PositionFigure.vue';
 import StepFigure from '../figures/StepFigure.vue';
 import SideGlyph from '../shared/SideGlyph.vue';
 import RowSpine from './RowSpine.vue';
@@ -26,7 +27,13 @@ const { step, index, leftMs, rightMs, bothMs, totalMs, warning, pxPerMs, selecte
 const library = useLibrary();
 
 const thin = computed(() => step.kind !== 'hold' && step.kind !== 'breath');
-const drawn = computed(() => step.kind === 'hold' && library.all.position(step.position) !== undefined);
+/** The position that is drawn: that of a hold, or the one a breath moves. */
+const moved = computed(() =>
+  step.kind === 'breath' && step.moves ? library.all.position(step.moves.position) : undefined,
+);
+const drawn = computed(
+  () => (step.kind === 'hold' && library.all.position(step.position) !== undefined) || moved.value !== undefined,
+);
 const words = computed(() => stepInWords(step, library.all));
 const said = computed(() => {
   const sides = leftMs + rightMs > 0 ? `left ${spokenMs(leftMs)}, right ${spokenMs(rightMs)}, ` : '';
@@ -45,9 +52,12 @@ const said = computed(() => {
   >
     <span class="number">{{ index + 1 }}</span>
     <span class="figure" :class="{ drawn }"
-      ><StepFigure v-if="drawn && step.kind === 'hold'" :step="step" :least="1500" /><SideGlyph
-        v-else-if="!thin"
-        :step="step"
+      ><StepFigure v-if="drawn && step.kind === 'hold'" :step="step" :least="1500" /><PositionFigure
+        v-else-if="moved && step.kind === 'breath'"
+        :position="moved"
+        :set-up="step.setUp"
+        label=""
+        :least="1500" /><SideGlyph v-else-if="!thin" :step="step"
     /></span>
     <span class="names">
       <span class="name">{{ step.name }}</span>

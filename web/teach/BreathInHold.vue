@@ -26,7 +26,7 @@ const phase = computed(() => {
   const here = phases.value[index.value];
   return here && atMs.value < here.endMs ? here : undefined;
 });
-const FRAME = { width: 360, height: 54 };
+const FRAME = { width: 250, height: 46 };
 const cycle = computed((): QuarterPhase[] => {
   const here = phase.value;
   if (!here || !('counts' in here)) return [];
@@ -61,13 +61,15 @@ const words = computed(() =>
 <style scoped>
 .inside {
   display: flex;
+  align-self: flex-start;
   flex-wrap: wrap;
+  max-width: 48%;
   gap: 4px 20px;
   align-items: center;
 }
 .count {
-  min-width: 200px;
-  font: 600 28px/40px var(--head);
+  min-width: 140px;
+  font: 600 26px/40px var(--head);
 }
 .numeral {
   display: inline-block;

@@ -27,8 +27,15 @@ const canMatch = computed(
 const endLabel = computed(() => {
   const { phase } = state.value;
   if (phase?.kind === 'hold') return 'End this hold';
+  if (phase?.kind === 'retention') return 'End this hold';
   if (phase && 'round' in phase) return 'End the breath';
   return 'Skip this';
+});
+/** What more and less go by. */
+const step = computed(() => {
+  const { phase, round } = state.value;
+  if (phase?.kind === 'retention') return 'Five seconds';
+  return round ? 'One round' : 'Half a minute';
 });
 const controls = computed<Control[]>(() => {
   const { status, round } = state.value;
@@ -62,12 +69,12 @@ const controls = computed<Control[]>(() => {
       act: () => emit('begin'),
     },
     {
-      label: round ? 'One round less' : 'Half a minute less',
+      label: `${step.value} less`,
       icon: 'minus',
       act: () => session.more(-1),
-      off: round !== null && round.number >= round.of,
+      off: step.value === 'One round' && round !== null && round.number >= round.of,
     },
-    { label: round ? 'One round more' : 'Half a minute more', icon: 'plus', act: () => session.more(1) },
+    { label: `${step.value} more`, icon: 'plus', act: () => session.more(1) },
     canMatch.value && !held ? match : end,
     { label: 'Next', icon: 'next', act: session.next },
     bell,

@@ -94,9 +94,10 @@ export function useSession(stored: StoredPlan, bells: () => HouseRules['bells'])
     else if (status === 'running') happen({ kind: 'paused' });
     else if (status === 'paused') happen({ kind: 'resumed' });
   }
-  /** More or less of what is under way: rounds in a counted breath, half a minute in everything else. */
+  /** More or less of what is under way: seconds in a hold of the breath, rounds in a breath, else half a minute. */
   function more(by: 1 | -1): void {
-    if (state.value.round) happen({ kind: 'rounds', by });
+    if (state.value.phase?.kind === 'retention') happen({ kind: 'stretched', byMs: by * 5000 });
+    else if (state.value.round) happen({ kind: 'rounds', by });
     else happen({ kind: 'stretched', byMs: by * 30_000 });
   }
 

@@ -4,7 +4,7 @@ import { breathCost, BreathPractice } from '#core/breath';
 import type { Technique } from '#core/catalogue';
 import { clockOfMs } from '#core/time';
 import FieldGroup from '../../shared/fields/FieldGroup.vue';
-import PracticeFields from '../../shared/fields/PracticeFields.vue';
+import PracticeFields from '../../shared/breath/PracticeFields.vue';
 import TextField from '../../shared/fields/TextField.vue';
 import TimeField from '../../shared/fields/TimeField.vue';
 import { BREATH_TRAIT_WORDS } from '../words';
@@ -44,7 +44,7 @@ function setPractice(practice: BreathPractice): string | undefined {
           <span class="numeral">{{ clockOfMs(cost.lengthMs) }}</span> in all, {{ cost.cycles }}
           {{ cost.cycles === 1 ? 'breath' : 'breaths' }}
         </p>
-        <PracticeFields :practice="entry.practice" :round="entry.round" :accept="setPractice" />
+        <PracticeFields :practice="entry.practice" :accept="setPractice" />
         <FieldGroup title="Usually practised">
           <div class="range">
             <TimeField

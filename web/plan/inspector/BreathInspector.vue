@@ -1,38 +1,58 @@
 <script setup lang="ts">
-import { computed } from 'vue';
-import { breathCost, loadFlags, type BreathPractice } from '#core/breath';
+import Button from 'primevue/button';
+import { computed, ref } from 'vue';
+import { breathCost, loadFlags, presetsOf, taughtInSteps, type BreathPractice } from '#core/breath';
 import { changeStep, type BreathStep } from '#core/plan';
 import { clockOfMs } from '#core/time';
 import type { Timeline } from '#core/timeline';
 import AppIcon from '../../shared/AppIcon.vue';
-import PracticeFields from '../../shared/fields/PracticeFields.vue';
+import PracticeFields from '../../shared/breath/PracticeFields.vue';
 import TimeField from '../../shared/fields/TimeField.vue';
 import { rateInWords } from '../step-words';
 import { useEdit } from '../use-edit';
 import FieldGroup from '../../shared/fields/FieldGroup.vue';
 import SetUpRows from '../../shared/fields/SetUpRows.vue';
+import MovesFields from './MovesFields.vue';
+import TryIt from '../../shared/breath/TryIt.vue';
 import FitBreath from './FitBreath.vue';
 import StepRibbon from './StepRibbon.vue';
+import { newId } from '../../stores/browser';
+import { useHouse } from '../../stores/house';
 import { useLibrary } from '../../stores/library';
 
 const { step, index, timeline } = defineProps<{ step: BreathStep; index: number; timeline: Timeline }>();
 
 const edit = useEdit();
 const library = useLibrary();
+const house = useHouse();
+void house.ready();
 const technique = computed(() => library.all.technique(step.technique));
 const cost = computed(() => breathCost(step.practice));
 // Until groups and their health are known, nobody has been asked.
-const flags = computed(() => loadFlags(step.practice, false));
+const flags = computed(() => loadFlags(step.practice, false, house.rules.breath.load));
+const presets = computed(() => (technique.value ? presetsOf(technique.value.practice) : []));
 const figures = computed(() => [
   { value: clockOfMs(cost.value.lengthMs), what: 'in all' },
-  { value: String(cost.value.cycles), what: cost.value.cycles === 1 ? 'breath' : 'breaths' },
-  { value: rateInWords(cost.value.meanRate), what: 'a minute' },
+  ...(cost.value.meanRate === null
+    ? []
+    : [
+        { value: String(cost.value.cycles), what: cost.value.cycles === 1 ? 'breath' : 'breaths' },
+        { value: rateInWords(cost.value.meanRate), what: 'a minute' },
+      ]),
+  ...(cost.value.strokes > 0
+    ? [{ value: String(cost.value.strokes), what: `strokes, ${clockOfMs(cost.value.strokesMs)}` }]
+    : []),
   {
     value: cost.value.longestRetentionMs > 0 ? clockOfMs(cost.value.longestRetentionMs) : 'none',
     what: 'longest hold',
   },
   { value: `${Math.round(1000 * cost.value.retentionShare) / 10} %`, what: 'of it holding' },
 ]);
+const trying = ref(false);
+/** The steps in which it is taught come first, each for a while. */
+function teachInSteps(): void {
+  if (technique.value) put(taughtInSteps(step.practice, technique.value.taught, newId));
+}
 const put = (practice: BreathPractice): string | undefined =>
   edit(changeStep(step.id, 'breath', 'change breath', (before) => ({ ...before, practice })));
 const setAfter = (seconds: number | null) =>
@@ -45,10 +65,18 @@ const setAfter = (seconds: number | null) =>
       <dd class="numeral">{{ value }}</dd>
       <dt class="small quiet">{{ what }}</dt>
     </div>
+    <Button class="try" label="Try it" size="small" outlined @click="trying = true" />
   </dl>
+  <TryIt v-model:visible="trying" :practice="step.practice" :name="step.name" />
+  <ul v-if="flags.length > 0" class="flags" aria-label="Worth a second look">
+    <li v-for="{ kind, message } in flags" :key="kind" class="warn">
+      <AppIcon name="warn" :size="16" class="caution" /> {{ message }}
+    </li>
+  </ul>
   <StepRibbon :timeline="timeline" :step="step" :index="index" />
-  <PracticeFields :practice="step.practice" :round="technique?.round ?? ''" :accept="put" />
+  <PracticeFields :practice="step.practice" :presets="presets" :accept="put" />
   <FitBreath :step="step" />
+  <MovesFields :step="step" />
   <FieldGroup title="After">
     <TimeField label="Quiet breathing" :model-value="step.afterSeconds" :accept="setAfter" />
   </FieldGroup>
@@ -61,25 +89,44 @@ const setAfter = (seconds: number | null) =>
     :accept="(setUp) => edit(changeStep(step.id, 'breath', 'change seat', (before) => ({ ...before, setUp })))"
   />
   <div v-if="technique" class="taught">
-    <h3>How it is taught</h3>
+    <div class="head">
+      <h3>How it is taught</h3>
+      <button v-if="technique.taught.length > 0" type="button" class="link-button small" @click="teachInSteps">
+        Teach it in steps
+      </button>
+    </div>
     <ol>
       <li v-for="line in technique.taught" :key="line">{{ line }}</li>
     </ol>
     <p class="quiet">{{ technique.mistakes }}</p>
     <p class="warn"><AppIcon name="warn" :size="16" class="caution" /> {{ technique.caution }}</p>
   </div>
-  <ul v-if="flags.length > 0" class="flags" aria-label="Worth a second look">
-    <li v-for="{ kind, message } in flags" :key="kind" class="warn">
-      <AppIcon name="warn" :size="16" class="caution" /> {{ message }}
-    </li>
-  </ul>
 </template>
 
 <style scoped>
 .cost {
   display: flex;
-  gap: 20px;
-  margin: 10px 0 4px;
+  position: sticky;
+  top: 0;
+  z-index: 2;
+  flex-wrap: wrap;
+  gap: 4px 18px;
+  margin: 6px 0 4px;
+  padding: 4px 0;
+  background: var(--sheet);
+}
+.try {
+  align-self: center;
+  margin-left: auto;
+}
+.flags {
+  margin-bottom: 6px;
+}
+.head {
+  display: flex;
+  gap: 14px;
+  align-items: baseline;
+  justify-content: space-between;
 }
 .cost dd {
   margin: 0;

@@ -8,6 +8,7 @@ import { useEdit } from '../use-edit';
 import AfterFields from './AfterFields.vue';
 import HoldFigure from './HoldFigure.vue';
 import HoldLengths from './HoldLengths.vue';
+import InsideFields from './InsideFields.vue';
 import SidesFields from './SidesFields.vue';
 import PromptRows from '../../shared/fields/PromptRows.vue';
 import SetUpRows from '../../shared/fields/SetUpRows.vue';
@@ -91,6 +92,7 @@ const usualOf = (key: 'enterSeconds' | 'leaveSeconds' | 'switchSeconds'): number
     :accept="(prompts) => edit(setHold(step.id, { prompts: prompts as Prompt[] }))"
     @add="addPrompt"
   />
+  <InsideFields :step="step" />
   <AfterFields :step="step" />
   <div v-if="position" class="cautions">
     <AppIcon name="warn" :size="16" class="caution" />

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import ToggleSwitch from 'primevue/toggleswitch';
 import { computed, useId } from 'vue';
-import { setEven, setHold, setHoldSeconds, sideSeconds, type HoldStep, type Side } from '#core/plan';
+import { setBreathSeconds, setEven, setHold, setHoldSeconds, sideSeconds, type HoldStep, type Side } from '#core/plan';
 import { clockOfSeconds } from '#core/time';
 import { DEFAULT_RULES, turnsOf } from '#core/timeline';
 import TimeField from '../../shared/fields/TimeField.vue';
@@ -37,6 +37,9 @@ const marks = computed(() =>
     : [{ side: 'both' as const, seconds: Math.max(lengths.value.left, lengths.value.right) }],
 );
 
+const USUAL_BREATH = 6;
+const toggleBreaths = (): void =>
+  void edit(setBreathSeconds(step.id, step.breathSeconds === null ? USUAL_BREATH : null));
 const setSide = (side: Side | 'even') => (seconds: number | null) => edit(setHoldSeconds(step.id, side, seconds ?? 0));
 const setRange = (end: 'min' | 'max') => (seconds: number | null) => {
   const longest = Math.max(lengths.value.left, lengths.value.right);
@@ -48,14 +51,29 @@ const setRange = (end: 'min' | 'max') => (seconds: number | null) => {
 <template>
   <div class="lengths">
     <div v-if="two" class="sides">
-      <TimeField large class="left" label="Left" :model-value="lengths.left" :accept="setSide('left')" />
-      <TimeField large class="right" label="Right" :model-value="lengths.right" :accept="setSide('right')" />
+      <TimeField
+        large
+        class="left"
+        label="Left"
+        :model-value="lengths.left"
+        :breath="step.breathSeconds"
+        :accept="setSide('left')"
+      />
+      <TimeField
+        large
+        class="right"
+        label="Right"
+        :model-value="lengths.right"
+        :breath="step.breathSeconds"
+        :accept="setSide('right')"
+      />
     </div>
     <TimeField
       v-else
       large
       class="both"
       :label="single"
+      :breath="step.breathSeconds"
       :model-value="Math.max(lengths.left, lengths.right)"
       :accept="setSide('even')"
     />
@@ -69,6 +87,18 @@ const setRange = (end: 'min' | 'max') => (seconds: number | null) => {
       />
     </div>
     <RangeRail :marks="marks" :range="step.range" />
+    <div class="breaths small">
+      <label>
+        <input type="checkbox" :checked="step.breathSeconds !== null" @change="toggleBreaths" />
+        told in breaths
+      </label>
+      <TimeField
+        v-if="step.breathSeconds !== null"
+        label="of"
+        :model-value="step.breathSeconds"
+        :accept="(seconds) => edit(setBreathSeconds(step.id, seconds ?? USUAL_BREATH))"
+      />
+    </div>
     <div class="range small">
       <TimeField label="from" :model-value="step.range?.min ?? null" usual="none" :accept="setRange('min')" />
       <TimeField label="to" :model-value="step.range?.max ?? null" usual="none" :accept="setRange('max')" />
@@ -109,6 +139,21 @@ const setRange = (end: 'min' | 'max') => (seconds: number | null) => {
 .even span {
   flex: 1;
   line-height: 15px;
+}
+.breaths {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+  justify-content: space-between;
+  min-height: 28px;
+}
+.breaths label {
+  display: flex;
+  gap: 5px;
+  align-items: center;
+}
+.breaths :deep(input[type='text']) {
+  width: 56px;
 }
 .range {
   display: flex;

@@ -67,6 +67,8 @@ const next = computed(() => {
   const after = phases[at + 1];
   if (!after) return 'the last of this practice';
   const counts = 'counts' in after ? [String(after.counts)] : [];
+  const label = after.set === phase.value?.set ? '' : practice.sets[after.set]?.label;
+  if (label) return label;
   return [breathWord(after), throughWord(after), ...counts].filter(Boolean).join(', ');
 });
 const place = computed(() => (part.value && 'place' in part.value ? part.value.place : null));

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, useId, watch } from 'vue';
-import { editableClock, parseDuration, type Seconds } from '#core/time';
+import { editableClock, inBreaths, parseBreaths, parseDuration, type Seconds } from '#core/time';
 
 /**
  * A length typed as people write it. Gives seconds when what is typed can be read and is accepted; otherwise says why
@@ -11,6 +11,7 @@ const {
   label,
   accept,
   usual,
+  breath = null,
   large = false,
   hideLabel = false,
   problem = '',
@@ -20,6 +21,8 @@ const {
   /** Takes the length; gives the reason where it is refused. */
   accept: (seconds: Seconds | null) => string | undefined;
   usual?: Seconds | string;
+  /** Where lengths are told in breaths: the seconds of one. */
+  breath?: Seconds | null;
   large?: boolean;
   hideLabel?: boolean;
   /** What is wrong with the value that stands here, where it was taken all the same. */
@@ -31,7 +34,10 @@ const typed = ref('');
 const reason = ref('');
 const said = computed(() => reason.value || problem);
 const placeholder = computed(() => (typeof usual === 'number' ? editableClock(usual) : (usual ?? '')));
-const shown = computed(() => (modelValue === null ? '' : editableClock(modelValue)));
+const shown = computed(() => {
+  if (modelValue === null) return '';
+  return (breath === null ? undefined : inBreaths(modelValue, breath)) ?? editableClock(modelValue);
+});
 watch(
   shown,
   (text) => {
@@ -40,6 +46,11 @@ watch(
   },
   { immediate: true },
 );
+
+function read(text: string): ReturnType<typeof parseDuration> {
+  const seconds = breath === null ? undefined : parseBreaths(text, breath);
+  return seconds === undefined ? parseDuration(text) : { ok: true, seconds };
+}
 
 function commit(): void {
   if (typed.value === shown.value) {
@@ -50,15 +61,16 @@ function commit(): void {
     reason.value = accept(null) ?? '';
     return;
   }
-  const parsed = parseDuration(typed.value);
+  const parsed = read(typed.value);
   reason.value = (parsed.ok ? accept(parsed.seconds) : parsed.reason) ?? '';
   if (reason.value === '') typed.value = shown.value;
 }
 
 function nudge(by: number): void {
-  const parsed = parseDuration(typed.value || (typeof usual === 'number' ? editableClock(usual) : '0'));
+  const parsed = read(typed.value || (typeof usual === 'number' ? editableClock(usual) : '0'));
   if (!parsed.ok) return;
-  typed.value = editableClock(Math.max(0, parsed.seconds + by));
+  const seconds = Math.max(0, parsed.seconds + (breath === null ? by : Math.sign(by) * breath));
+  typed.value = editableClock(seconds);
   commit();
 }
 </script>

@@ -1,0 +1,41 @@
+import { z } from 'zod';
+import { BreathLoadRules, GROWTH, GrowthRules, LADDER, LOAD_RULES, Rung } from '#core/breath';
+import { readDocument, type DocumentKind, type Read } from '#core/document';
+
+export const HOUSE_FORMAT = 'zovrin-house';
+export const HOUSE_VERSION = 1;
+const MOST_RUNGS = 40;
+
+/** The rules of a house: what is offered, how it may grow, and what is worth a second look. */
+export const House = z.strictObject({
+  format: z.literal(HOUSE_FORMAT, 'These are not house rules.'),
+  version: z.literal(HOUSE_VERSION),
+  breath: z.strictObject({
+    /** Ratios from the gentle to the strong. */
+    ladder: z
+      .array(Rung)
+      .min(1, 'A ladder has at least one ratio.')
+      .max(MOST_RUNGS, `A ladder has at most ${MOST_RUNGS} ratios.`),
+    growth: GrowthRules,
+    load: BreathLoadRules,
+  }),
+});
+export type House = z.infer<typeof House>;
+
+/** The rules a house begins with. */
+export const DEFAULT_HOUSE: House = {
+  format: HOUSE_FORMAT,
+  version: HOUSE_VERSION,
+  breath: { ladder: [...LADDER], growth: GROWTH, load: LOAD_RULES },
+};
+
+const HOUSE_DOCUMENT: DocumentKind<House> = {
+  format: HOUSE_FORMAT,
+  called: 'a set of house rules',
+  version: HOUSE_VERSION,
+  migrations: {},
+  schema: House,
+};
+
+/** Reads house rules from anything. Returns them, or every field that is wrong with the reason. Never throws. */
+export const readHouse = (value: unknown): Read<House> => readDocument(HOUSE_DOCUMENT, value);

@@ -1,0 +1,51 @@
+import { Router } from 'express';
+import { DEFAULT_HOUSE, readHouse, type House } from '#core/house';
+import { SaveHouseRequest, StoredHouse } from '#api';
+import { answer } from '../http/answer';
+import { accept, unprocessableDocument } from '../http/problems';
+import { createDocument, saveDocument, type DocumentTable } from '../store/documents';
+import type { DocumentRow, Models } from '../store/models';
+import type { Store } from '../store/store';
+
+/** There is one house. */
+const ID = 'house';
+
+function storedHouse(text: string): House {
+  const read = readHouse(JSON.parse(text));
+  if (!read.ok) throw new Error(`The stored house rules do not fit their schema: ${JSON.stringify(read.issues)}`);
+  return read.value;
+}
+
+const stored = ({ revision, document }: DocumentRow): StoredHouse => ({ revision, document: storedHouse(document) });
+
+const kindOf = ({ house }: Pick<Models, 'house'>): DocumentTable<House, StoredHouse> => ({
+  table: house,
+  noun: 'set of house rules',
+  titleOf: () => 'House rules',
+  stored,
+});
+
+/** The house rules: read them, and save them with a revision. */
+export function houseRoutes(store: Store): Router {
+  const routes = Router();
+
+  routes.get('/', async (_request, response) => {
+    const row = await store.house.findByPk(ID);
+    answer(response, StoredHouse, row ? stored(row) : { revision: 0, document: DEFAULT_HOUSE });
+  });
+
+  routes.put('/', async (request, response) => {
+    const { revision, document } = accept(SaveHouseRequest, request.body);
+    const read = readHouse(document);
+    if (!read.ok) throw unprocessableDocument(read.issues);
+    const saved = await store.write(async (tables) => {
+      const row = await tables.house.findByPk(ID);
+      return row
+        ? saveDocument(kindOf(tables), row, revision, read.value, store.now())
+        : createDocument(kindOf(tables), ID, read.value, store.now());
+    });
+    answer(response, StoredHouse, saved);
+  });
+
+  return routes;
+}

@@ -1,0 +1,90 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { ratioInWords, ratioOffers, type MeasuredBreath, type Rung } from '#core/breath';
+
+/** What every ratio of the ladder would mean for a person: count, cycle, breaths a minute, longest hold, offered or why not. */
+const { measured, ladder } = defineProps<{ measured: MeasuredBreath; ladder: readonly Rung[] }>();
+
+const number = (value: number | undefined, digits = 1): string => (value === undefined ? '' : value.toFixed(digits));
+const rows = computed(() =>
+  ratioOffers(measured, ladder).map((offer, i) => ({
+    key: i,
+    ratio: ratioInWords(offer.ratio),
+    count: number(offer.countSeconds),
+    cycle: number(offer.cycleSeconds),
+    rate: number(offer.breathsAMinute),
+    hold: offer.longestHoldSeconds ? number(offer.longestHoldSeconds) : offer.longestHoldSeconds === 0 ? 'none' : '',
+    offered: offer.offered,
+    says: offer.offered
+      ? offer.gate > 0
+        ? `after ${offer.gate} easy ${offer.gate === 1 ? 'session' : 'sessions'} at the one before`
+        : 'from the beginning'
+      : offer.reason,
+  })),
+);
+</script>
+
+<template>
+  <div class="scroll">
+    <table>
+      <thead>
+        <tr>
+          <th scope="col">Ratio</th>
+          <th scope="col" class="number">Count, s</th>
+          <th scope="col" class="number">Cycle, s</th>
+          <th scope="col" class="number">A minute</th>
+          <th scope="col" class="number">Longest hold, s</th>
+          <th scope="col">Offered</th>
+          <th scope="col">When, or why not</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="row in rows" :key="row.key" :class="{ no: !row.offered }">
+          <th scope="row">{{ row.ratio }}</th>
+          <td class="number">{{ row.count }}</td>
+          <td class="number">{{ row.cycle }}</td>
+          <td class="number">{{ row.rate }}</td>
+          <td class="number">{{ row.hold }}</td>
+          <td>{{ row.offered ? 'yes' : 'no' }}</td>
+          <td class="quiet">{{ row.says }}</td>
+        </tr>
+      </tbody>
+    </table>
+  </div>
+</template>
+
+<style scoped>
+.scroll {
+  overflow-x: auto;
+}
+table {
+  width: 100%;
+  border-collapse: collapse;
+}
+th,
+td {
+  padding: 5px 14px 5px 0;
+  border-bottom: 1px solid var(--line);
+  text-align: left;
+  white-space: nowrap;
+}
+td:last-child {
+  white-space: normal;
+}
+thead th {
+  color: var(--ink-2);
+  font-weight: 400;
+  font-size: 12.5px;
+}
+tbody th {
+  font-weight: 600;
+}
+.number {
+  text-align: right;
+}
+.no th,
+.no td {
+  color: var(--ink-2);
+  font-weight: 400;
+}
+</style>
