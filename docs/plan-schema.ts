@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { OwnEntry } from '#core/catalogue';
-import { MAX_FILE_ENTRIES, Plan } from '#core/plan';
+import { ENTRY_VERSION, OwnEntry } from '#core/catalogue';
+import { MAX_FILE_ENTRIES, Plan, PLAN_VERSION } from '#core/plan';
 
 // Prettier would lay the schema out in its own way.
 const BEGIN = '<!-- schema: begin (written by npm run docs:format) -->\n<!-- prettier-ignore-start -->';
@@ -11,7 +11,7 @@ export const ENTRY_SCHEMA_FILE = 'entry-schema.json';
 /** The JSON Schema of an entry of a teacher's own library, from the schema the code itself reads entries with. */
 export const entryJsonSchema = (): object => ({
   $id: ENTRY_SCHEMA_FILE,
-  title: 'Zovrin entry of a library, version 1',
+  title: `Zovrin entry of a library, version ${ENTRY_VERSION}`,
   ...z.toJSONSchema(OwnEntry, { io: 'input' }),
 });
 
@@ -20,7 +20,7 @@ export function planJsonSchema(): object {
   const plan = z.toJSONSchema(Plan, { io: 'input' });
   const entries = { type: 'array', maxItems: MAX_FILE_ENTRIES, items: { $ref: ENTRY_SCHEMA_FILE } };
   return {
-    title: 'Zovrin plan, version 1',
+    title: `Zovrin plan, version ${PLAN_VERSION}`,
     ...plan,
     properties: { ...plan.properties, entries },
   };

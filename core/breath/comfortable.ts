@@ -47,6 +47,20 @@ export interface RatioOffer {
   reason: string;
 }
 
+/** A count that is practised is about this long: nobody counts to one for five seconds. */
+const USUAL_COUNT_SECONDS = 1;
+
+/**
+ * A ratio with a long count as it is practised: more counts of about a second. 1:0:2 at 3.6 s is 3-0-6 at 1.2 s. The
+ * length of a count is rounded down to a tenth of a second, so that nothing gets longer.
+ */
+export function practisedAs(ratio: Ratio, countSeconds: Seconds): { counts: Ratio; countSeconds: Seconds } {
+  const times = Math.max(1, Math.floor(countSeconds / USUAL_COUNT_SECONDS));
+  const counts = { ...ratio };
+  for (const quarter of QUARTERS) counts[quarter] = ratio[quarter] * times;
+  return { counts, countSeconds: Math.floor(Math.round((countSeconds * 1000) / times) / 100) / 10 };
+}
+
 /** The ladder for one person: what each ratio would mean, and whether it is offered. */
 export function ratioOffers(measured: MeasuredBreath, ladder: readonly Rung[] = LADDER): RatioOffer[] {
   return ladder.map(({ ratio, gate }) => {

@@ -1,7 +1,8 @@
 import type { Ms, Seconds } from '#core/time';
 import { partMs, practiceMs, tenthsAt, tenthsMs } from './lengths';
 import { QUARTERS, type BreathPart, type Quarter } from './parts';
-import type { BreathPractice, BreathSet } from './practice';
+import type { BreathPractice } from './practice';
+import type { BreathSet } from './set';
 
 /** What a practice costs. Lengths in milliseconds, rates in breaths or strokes a minute, shares from 0 to 1. */
 export interface BreathCost {

@@ -19,7 +19,8 @@ export {
   type PartKind,
   type Quarter,
 } from './parts';
-export { BreathPractice, BreathSet, EYES, Ramp } from './practice';
+export { BreathPractice } from './practice';
+export { BreathSet, EYES, Ramp } from './set';
 export { partMs, practiceMs, roundMs, setMs, strokesMs, tenthsAt, tenthsMs, type Course } from './lengths';
 export {
   breathProgram,
@@ -46,7 +47,15 @@ export {
 export { countOfTaps, LEAST_TAPS, linkedCounts, readCounts, type CountsResult } from './counts';
 export { presetsOf, taughtInSteps, type Preset } from './presets';
 export { tonesOf, type Tone, type TonedPhase, type ToneKind } from './tones';
-export { BreathMeasure, breathsOfTurns, easyBreath, steadiness, strainOf, type MeasuredPart } from './measure';
+export {
+  BreathMeasure,
+  breathsOfTurns,
+  easyBreath,
+  steadiness,
+  strainLimit,
+  strainOf,
+  type MeasuredPart,
+} from './measure';
 export { BREATHERS, simulatedBreather, type Breather } from './simulated';
 export { breathWithin } from './within';
 export { breathCost, type BreathCost } from './cost';
@@ -58,6 +67,7 @@ export {
   LEAST_BREATHS,
   LEAST_COUNT_SECONDS,
   medianOf,
+  practisedAs,
   ratioOffers,
   type MeasuredBreath,
   type RatioOffer,

@@ -7,6 +7,7 @@ import {
   LEAST_COUNT_SECONDS,
   medianOf,
   ratioInWords,
+  practisedAs,
   ratioOffers,
   readRatio,
   Rung,
@@ -118,4 +119,16 @@ test('the median of measured breaths, of five at least', () => {
   expect(medianOf([5, 1, 4, 2, 3])).toBe(3);
   expect(medianOf([5, 1, 4, 2, 3, 6])).toBe(3.5);
   expect(() => medianOf([1, 2, 3, 4])).toThrow('At least 5');
+});
+
+test('a long count is practised as more counts of about a second, and nothing gets longer', () => {
+  expect(practisedAs(ratio(1, 0, 2), 3.6)).toEqual({ counts: ratio(3, 0, 6), countSeconds: 1.2 });
+  expect(practisedAs(ratio(4, 8, 8), 0.9)).toEqual({ counts: ratio(4, 8, 8), countSeconds: 0.9 });
+  fc.assert(
+    fc.property(fc.integer({ min: 8, max: 150 }), (tenths) => {
+      const { counts, countSeconds } = practisedAs(ratio(1, 2, 2), tenths / 10);
+      expect(counts.in * countSeconds).toBeLessThanOrEqual(tenths / 10 + 1e-9);
+      expect(counts.holdFull).toBe(2 * counts.in);
+    }),
+  );
 });

@@ -1,6 +1,6 @@
 import { toMs, type Ms, type Seconds } from '#core/time';
 import { QUARTERS, type BreathPart, type CyclePart, type Quarter } from './parts';
-import type { BreathPractice, BreathSet, Ramp } from './practice';
+import type { BreathSet, Ramp } from './set';
 
 /** Over how many rounds a set goes, and what changes meanwhile. */
 export interface Course {
@@ -63,6 +63,6 @@ export function setMs(set: BreathSet, countSeconds: Seconds): Ms {
 }
 
 /** Length of a whole practice, rests between its sets included, in milliseconds. */
-export function practiceMs({ sets, countSeconds }: BreathPractice): Ms {
+export function practiceMs({ sets, countSeconds }: { sets: readonly BreathSet[]; countSeconds: Seconds }): Ms {
   return sets.reduce((sum, set) => sum + setMs(set, countSeconds) + toMs(set.restSeconds), 0);
 }

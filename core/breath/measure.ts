@@ -57,13 +57,17 @@ export function steadiness(values: readonly Seconds[]): { share: number; word: '
 /** A hold that is longer than the longest before it by more than this was not easy. */
 const STRAIN_SHARE = 0.25;
 
-/** Why a hold was a strain, in words; undefined where it was easy. Seconds. The first hold is always taken. */
+/** How long the next hold can be without being a strain, in seconds; undefined for the first, which is always taken. */
+export const strainLimit = (before: readonly Seconds[]): Seconds | undefined =>
+  before.length === 0 ? undefined : Math.max(...before) * (1 + STRAIN_SHARE);
+
+/** Why a hold was a strain, in words; undefined where it was easy. Seconds. */
 export function strainOf(before: readonly Seconds[], hold: Seconds): string | undefined {
-  if (before.length === 0) return undefined;
+  const limit = strainLimit(before);
+  if (limit === undefined || hold <= limit) return undefined;
   const longest = Math.max(...before);
-  if (hold <= longest * (1 + STRAIN_SHARE)) return undefined;
   const by = Math.round((hold / longest - 1) * 100);
-  return `This hold was ${hold.toFixed(1)} s, ${by} % longer than the longest before it. A hold that grows so much at once is an effort, and only what is easy is measured. It is left out, and the holds end here: breathe as it comes.`;
+  return `This hold was ${hold.toFixed(1)} s, ${by} % longer than the longest before it. A hold that grows so much at once is an effort, and only what is easy is measured. Let it go and breathe as it comes: this one is left out, and the holds end here.`;
 }
 
 /**

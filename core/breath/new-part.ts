@@ -1,5 +1,5 @@
 import type { BreathPart, CyclePart, OwnPacePart, PartKind, RecoverPart, RetentionPart, StrokesPart } from './parts';
-import type { BreathSet } from './practice';
+import type { BreathSet } from './set';
 
 type Counts = readonly [inCounts: number, holdFull: number, out: number, holdEmpty: number];
 type Rest<P extends BreathPart> = Partial<Omit<P, 'kind'>>;

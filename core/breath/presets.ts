@@ -1,6 +1,7 @@
 import { breathCost } from './cost';
 import type { BreathPart } from './parts';
-import type { BreathPractice, BreathSet } from './practice';
+import type { BreathPractice } from './practice';
+import type { BreathSet } from './set';
 import { ownPaceOf, setOf } from './new-part';
 
 /** A practice to begin with, by a name a colleague would give it. */

@@ -1,7 +1,8 @@
 import { toMs, type Ms } from '#core/time';
 import { partMs, tenthsAt, tenthsMs } from './lengths';
 import { QUARTERS, type BreathPart, type CyclePart, type Quarter, type Through } from './parts';
-import type { BreathPractice, BreathSet } from './practice';
+import type { BreathPractice } from './practice';
+import type { BreathSet } from './set';
 
 interface BreathPhaseBase {
   startMs: Ms;

@@ -1,5 +1,6 @@
 import type { BreathLock, BreathPart, BreathPlace, BreathSound, CyclePart, Quarter, Through } from './parts';
-import type { BreathPractice, BreathSet } from './practice';
+import type { BreathPractice } from './practice';
+import type { BreathSet } from './set';
 
 export const THROUGH_WORDS: Record<Through, string> = {
   nose: 'nose',

@@ -1,9 +1,12 @@
 <script setup lang="ts">
-import { computed } from 'vue';
-import { breathCost } from '#core/breath';
+import Button from 'primevue/button';
+import { computed, ref } from 'vue';
+import { breathCost, roundInWords } from '#core/breath';
 import type { Technique } from '#core/catalogue';
 import { clockOfMs, clockOfSeconds } from '#core/time';
 import AppIcon from '../shared/AppIcon.vue';
+import RoundView from '../shared/breath/RoundView.vue';
+import TryIt from '../shared/breath/TryIt.vue';
 import EntryActions from './EntryActions.vue';
 import UsedIn from './UsedIn.vue';
 import { useLibrary } from '../stores/library';
@@ -12,6 +15,7 @@ import { useLibrary } from '../stores/library';
 const { id } = defineProps<{ id: string }>();
 const library = useLibrary();
 
+const trying = ref(false);
 const technique = computed(() => library.all.technique(id));
 const usual = computed(() => {
   if (!technique.value) return '';
@@ -49,6 +53,16 @@ const told = computed(() =>
         <dd>{{ says }}</dd>
       </template>
     </dl>
+    <ol class="sets">
+      <li v-for="set in technique.practice.sets" :key="set.id">
+        <RoundView :set="set" :count-seconds="technique.practice.countSeconds" />
+        <p class="small quiet">
+          {{ [set.label, roundInWords(set), set.rounds > 1 ? `${set.rounds} rounds` : ''].filter(Boolean).join(' · ') }}
+        </p>
+      </li>
+    </ol>
+    <Button label="Try it" outlined @click="trying = true" />
+    <TryIt v-model:visible="trying" :practice="technique.practice" :name="technique.names.english" />
     <template v-if="technique.taught.length > 0">
       <h2>How it is taught</h2>
       <ol>
@@ -124,6 +138,11 @@ dd {
 ol {
   padding-left: 18px;
   list-style: decimal;
+}
+.sets {
+  padding: 0;
+  margin: 10px 0;
+  list-style: none;
 }
 li {
   padding: 2px 0;

@@ -24,6 +24,7 @@ const breather = ref(0);
 const clock = ref(Date.now());
 useRafFn(() => {
   clock.value = Date.now();
+  measuring.minded();
 });
 
 const word = computed(() => {

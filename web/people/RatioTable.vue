@@ -1,16 +1,21 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { ratioInWords, ratioOffers, type MeasuredBreath, type Rung } from '#core/breath';
+import { practisedAs, ratioInWords, ratioOffers, type MeasuredBreath, type Ratio, type Rung } from '#core/breath';
 
 /** What every ratio of the ladder would mean for a person: count, cycle, breaths a minute, longest hold, offered or why not. */
 const { measured, ladder } = defineProps<{ measured: MeasuredBreath; ladder: readonly Rung[] }>();
 
 const number = (value: number | undefined, digits = 1): string => (value === undefined ? '' : value.toFixed(digits));
+const said = (ratio: Ratio, countSeconds: number): string => {
+  const { counts, countSeconds: each } = practisedAs(ratio, countSeconds);
+  return `${ratioInWords(counts).replaceAll(' : ', '-')} at ${each.toFixed(1)} s`;
+};
 const rows = computed(() =>
   ratioOffers(measured, ladder).map((offer, i) => ({
     key: i,
     ratio: ratioInWords(offer.ratio),
     count: number(offer.countSeconds),
+    practised: offer.offered && offer.countSeconds !== undefined ? said(offer.ratio, offer.countSeconds) : '',
     cycle: number(offer.cycleSeconds),
     rate: number(offer.breathsAMinute),
     hold: offer.longestHoldSeconds ? number(offer.longestHoldSeconds) : offer.longestHoldSeconds === 0 ? 'none' : '',
@@ -35,6 +40,7 @@ const rows = computed(() =>
           <th scope="col" class="number">A minute</th>
           <th scope="col" class="number">Longest hold, s</th>
           <th scope="col">Offered</th>
+          <th scope="col">Practised as</th>
           <th scope="col">When, or why not</th>
         </tr>
       </thead>
@@ -46,6 +52,7 @@ const rows = computed(() =>
           <td class="number">{{ row.rate }}</td>
           <td class="number">{{ row.hold }}</td>
           <td>{{ row.offered ? 'yes' : 'no' }}</td>
+          <td>{{ row.practised }}</td>
           <td class="quiet">{{ row.says }}</td>
         </tr>
       </tbody>

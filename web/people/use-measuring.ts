@@ -3,6 +3,7 @@ import {
   breathsOfTurns,
   LEAST_BREATHS,
   simulatedBreather,
+  strainLimit,
   strainOf,
   type Breather,
   type BreathMeasure,
@@ -82,6 +83,11 @@ export function useMeasuring(now: () => Ms = Date.now) {
     strain.value = strainOf(holds.value[kind], seconds) ?? '';
     if (strain.value === '') holds.value = { ...holds.value, [kind]: [...holds.value[kind], seconds] };
   }
+  /** To be asked often while holding: a hold that becomes a strain is ended at once, kindly. */
+  function minded(): void {
+    const limit = holding.value && strainLimit(holds.value[holding.value.kind]);
+    if (holding.value && limit !== undefined && now() - holding.value.fromMs > limit * 1000 + 50) endHold();
+  }
   /** Leaves a single value out, or takes it in again. */
   function toggle(part: MeasuredPart, index: number): void {
     const key = `${part} ${index}`;
@@ -153,6 +159,7 @@ export function useMeasuring(now: () => Ms = Date.now) {
     finish,
     beginHold,
     endHold,
+    minded,
     toggle,
     again,
     simulate,
