@@ -105,7 +105,7 @@ test('breath is led by the hill: count, nostril by place, rounds', async ({ page
   const breath = timeline.phases.find((phase) => phase.stepIndex === step && phase.kind === 'in');
   await pass(page, ((breath?.startMs ?? 0) - (first?.startMs ?? 0)) / 1000 - 1 + 1.5);
   await expect(page.locator('.word')).toHaveText('In');
-  await expect(page.locator('.through')).toHaveText('left nostril');
+  await expect(page.locator('.detail')).toHaveText('left nostril');
   await expect(time(page)).toHaveText('2');
   await expect(page.locator('.half-left')).toBeVisible();
   await expect(page.getByText('8 more rounds')).toBeVisible();
@@ -113,10 +113,10 @@ test('breath is led by the hill: count, nostril by place, rounds', async ({ page
   await expect(page.locator('.stone.on')).toHaveCount(2);
   await pass(page, 8);
   await expect(page.locator('.word')).toHaveText('Out');
-  await expect(page.locator('.through')).toHaveText('right nostril');
+  await expect(page.locator('.detail')).toHaveText('right nostril');
   await expect(page.locator('.half-right')).toBeVisible();
   await pass(page, 16);
-  await expect(page.locator('.through')).toHaveText('left nostril');
+  await expect(page.locator('.detail')).toHaveText('left nostril');
   await page.keyboard.press('+');
   await expect(page.getByText('9 more rounds')).toBeVisible();
   await page.keyboard.press('-');

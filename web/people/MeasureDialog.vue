@@ -96,6 +96,7 @@ useEventListener(window, 'keyup', (event: KeyboardEvent) => {
       <button
         type="button"
         class="pad"
+        autofocus
         :class="{ in: stage === 'breathing' && breathingIn, hold: stage === 'holding' }"
         :disabled="simulating"
         @pointerdown="measuring.down()"

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import { computed, ref } from 'vue';
 import type { BreathLock, BreathPart, BreathPlace, RecoverPart } from '#core/breath';
 import IconButton from '../IconButton.vue';
 import NumberField from '../fields/NumberField.vue';
@@ -17,14 +17,19 @@ const { part, number, only, accept } = defineProps<{
 
 const title = computed(() => `${number} ${PART_TITLES[part.kind]}`);
 const put = (patch: object): string | undefined => accept({ ...part, ...patch } as BreathPart);
+const reason = ref('');
+/** A choice has no field of its own to say why it is refused. */
+function pick(patch: object): void {
+  reason.value = put(patch) ?? '';
+}
 const place = computed({
   get: (): BreathPlace | 'none' => ('place' in part ? (part.place ?? 'none') : 'none'),
-  set: (value) => void put({ place: value === 'none' ? null : value }),
+  set: (value) => pick({ place: value === 'none' ? null : value }),
 });
 const toggleLock = (lock: BreathLock): void => {
   if (!('locks' in part)) return;
   const { locks } = part;
-  put({ locks: locks.includes(lock) ? locks.filter((other) => other !== lock) : [...locks, lock] });
+  pick({ locks: locks.includes(lock) ? locks.filter((other) => other !== lock) : [...locks, lock] });
 };
 function setRecover(patch: Partial<Record<'seconds' | 'cycles' | 'secondsPerCycle', number>>): string | undefined {
   return part.kind === 'recover' ? put({ for: { ...part.for, ...patch } }) : undefined;
@@ -43,13 +48,13 @@ const RECOVER: Record<'seconds' | 'cycles', RecoverPart['for']> = {
         :model-value="part.inThrough"
         label="in by"
         :options="THROUGH_OPTIONS"
-        @update:model-value="put({ inThrough: $event })"
+        @update:model-value="pick({ inThrough: $event })"
       />
       <PickField
         :model-value="part.outThrough"
         label="out by"
         :options="THROUGH_OPTIONS"
-        @update:model-value="put({ outThrough: $event })"
+        @update:model-value="pick({ outThrough: $event })"
       />
     </template>
     <template v-else-if="part.kind === 'ownPace'">
@@ -63,7 +68,7 @@ const RECOVER: Record<'seconds' | 'cycles', RecoverPart['for']> = {
         :model-value="part.through"
         label="by"
         :options="THROUGH_OPTIONS"
-        @update:model-value="put({ through: $event })"
+        @update:model-value="pick({ through: $event })"
       />
     </template>
     <template v-else-if="part.kind === 'strokes'">
@@ -81,13 +86,13 @@ const RECOVER: Record<'seconds' | 'cycles', RecoverPart['for']> = {
           { value: 'out', label: 'out only' },
           { value: 'both', label: 'in and out' },
         ]"
-        @update:model-value="put({ active: $event })"
+        @update:model-value="pick({ active: $event })"
       />
       <PickField
         :model-value="part.through"
         label="by"
         :options="THROUGH_OPTIONS"
-        @update:model-value="put({ through: $event })"
+        @update:model-value="pick({ through: $event })"
       />
     </template>
     <template v-else-if="part.kind === 'retention'">
@@ -98,7 +103,7 @@ const RECOVER: Record<'seconds' | 'cycles', RecoverPart['for']> = {
           { value: 'full', label: 'full' },
           { value: 'empty', label: 'empty' },
         ]"
-        @update:model-value="put({ held: $event })"
+        @update:model-value="pick({ held: $event })"
       />
       <NumberField
         :label="part.asLongAsEasy ? 'about, seconds' : 'seconds'"
@@ -107,7 +112,7 @@ const RECOVER: Record<'seconds' | 'cycles', RecoverPart['for']> = {
       />
       <NumberField label="pulses" :model-value="part.pulses" :accept="(pulses) => put({ pulses })" />
       <label class="check small"
-        ><input type="checkbox" :checked="part.asLongAsEasy" @change="put({ asLongAsEasy: !part.asLongAsEasy })" /> as
+        ><input type="checkbox" :checked="part.asLongAsEasy" @change="pick({ asLongAsEasy: !part.asLongAsEasy })" /> as
         long as easy</label
       >
     </template>
@@ -119,7 +124,7 @@ const RECOVER: Record<'seconds' | 'cycles', RecoverPart['for']> = {
           { value: 'seconds', label: 'seconds' },
           { value: 'cycles', label: 'breaths' },
         ]"
-        @update:model-value="put({ for: RECOVER[$event] })"
+        @update:model-value="pick({ for: RECOVER[$event] })"
       />
       <NumberField
         v-if="part.for.kind === 'seconds'"
@@ -141,7 +146,7 @@ const RECOVER: Record<'seconds' | 'cycles', RecoverPart['for']> = {
         :model-value="part.sound"
         label="sound"
         :options="SOUND_OPTIONS"
-        @update:model-value="put({ sound: $event })"
+        @update:model-value="pick({ sound: $event })"
       />
       <PickField v-model="place" label="felt" :options="PLACE_OPTIONS" />
     </template>
@@ -150,6 +155,7 @@ const RECOVER: Record<'seconds' | 'cycles', RecoverPart['for']> = {
         <input type="checkbox" :checked="part.locks.includes(value)" @change="toggleLock(value)" /> {{ label }}
       </label>
     </span>
+    <p v-if="reason" class="small caution" role="alert">{{ reason }}</p>
     <IconButton v-if="!only" icon="remove" :label="`Remove part ${number}`" :size="14" @click="accept(null)" />
   </div>
 </template>

@@ -41,10 +41,6 @@ const reason = ref('');
 const cycle = computed(() => set.parts.find((part): part is CyclePart => part.kind === 'cycle'));
 const summary = computed(() => setInWords(set));
 const put = (patch: Partial<BreathSet>): string | undefined => accept({ ...set, ...patch });
-const said = (refused: string | undefined): string | undefined => {
-  reason.value = refused ?? '';
-  return refused;
-};
 /** All cycles of a round that have the same counts keep them the same: both nostrils of an alternate breath. */
 function setCounts(counts: Ratio): string | undefined {
   const before = cycle.value;
@@ -60,7 +56,7 @@ const setPart = (at: number) => (part: BreathPart | null) => {
 const adding = computed({
   get: (): PartKind | 'none' => 'none',
   set: (kind) => {
-    if (kind !== 'none') said(put({ parts: [...set.parts, newPart(kind)] }));
+    if (kind !== 'none') reason.value = put({ parts: [...set.parts, newPart(kind)] }) ?? '';
   },
 });
 const ADD_OPTIONS = [
@@ -100,7 +96,7 @@ const setRounds = (rounds: number): string | undefined => put({ rounds, ramp: ro
           :part="part"
           :number="i + 1"
           :only="set.parts.length === 1"
-          :accept="(next) => said(setPart(i)(next))"
+          :accept="setPart(i)"
         />
       </div>
       <p v-if="reason" class="small caution" role="alert">{{ reason }}</p>

@@ -103,7 +103,7 @@ onBeforeUnmount(() => sounds.close());
       :paused="began === undefined"
     />
     <footer>
-      <Button :label="over ? 'Once more' : began === undefined ? 'Go on' : 'Pause'" @click="toggle" />
+      <Button autofocus :label="over ? 'Once more' : began === undefined ? 'Go on' : 'Pause'" @click="toggle" />
       <Button label="From the beginning" outlined @click="again" />
       <span class="quiet">{{ clockOfMs(totalMs - atMs) }} to go</span>
       <details>
