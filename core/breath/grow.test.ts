@@ -3,6 +3,7 @@ import fc from 'fast-check';
 import {
   breathCost,
   cycleOf,
+  grownTooFast,
   growthRefusals,
   loadFlags,
   setOf,
@@ -85,5 +86,28 @@ describe('what a practice asks', () => {
         expect(found.filter((kind) => !ofBreathing.includes(kind))).toEqual([]);
       }),
     );
+  });
+});
+
+describe('since it was last taught', () => {
+  const practised = (counts: readonly [number, number, number, number], id = 'a'): BreathPractice => ({
+    countSeconds: 1,
+    sets: [setOf(id, [cycleOf(counts)], 10)],
+  });
+
+  test('what grew too fast is told; what shrank, stayed or is new is not', () => {
+    expect(grownTooFast(practised([4, 0, 6, 0]), practised([4, 0, 7, 0]))).toEqual([]);
+    expect(grownTooFast(practised([4, 0, 6, 0]), practised([4, 0, 9, 0]))).toEqual([
+      'At most 7 s for the out-breath this week, from 6 s; not 9 s.',
+    ]);
+    expect(grownTooFast(practised([4, 4, 8, 0]), practised([4, 0, 4, 0]))).toEqual([]);
+    expect(grownTooFast(practised([4, 0, 4, 0]), practised([8, 0, 8, 0], 'b'))).toEqual([]);
+  });
+
+  test('a change over the rounds counts by where it ends', () => {
+    const [set] = practised([4, 0, 4, 0]).sets;
+    const grown = { countSeconds: 1, sets: [{ ...set!, ramp: { of: 'out', to: 8, steps: 'counts' } as const }] };
+    expect(grownTooFast(practised([4, 0, 4, 0]), grown)).toHaveLength(1);
+    expect(grownTooFast(grown, practised([4, 0, 8, 0]))).toEqual([]);
   });
 });

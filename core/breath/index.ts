@@ -73,4 +73,5 @@ export {
   type RatioOffer,
 } from './comfortable';
 export { GROWTH, growthRefusals, GrowthRules, type CountedBreath } from './grow';
+export { grownTooFast } from './grown';
 export { BreathLoadRules, LOAD_RULES, loadFlags, type LoadFlag } from './load';

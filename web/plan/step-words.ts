@@ -1,8 +1,8 @@
 import { breathCost, countsInWords } from '#core/breath';
 import type { Library } from '#core/catalogue';
-import type { Step } from '#core/plan';
+import { sideSeconds, type Step } from '#core/plan';
 import { setUpInWords } from '#core/props';
-import { clockOfSeconds } from '#core/time';
+import { clockOfSeconds, inBreaths } from '#core/time';
 
 const perMinute = new Intl.NumberFormat('en', { maximumFractionDigits: 2 });
 
@@ -16,8 +16,16 @@ export function stepInWords(step: Step, library: Library): string {
       const stages = step.stages.map(({ name, length }) =>
         length.kind === 'fixed' ? `${name} ${clockOfSeconds(length.seconds)}` : name,
       );
+      const { left, right } = sideSeconds(step.sides);
+      const breaths = step.breathSeconds === null ? undefined : inBreaths(Math.max(left, right), step.breathSeconds);
       const known = library.position(step.position) ? [] : ['not in your library'];
-      return [...known, setUpInWords(step.setUp), ...(stages.length > 0 ? [stages.join(', then ')] : [])]
+      return [
+        ...known,
+        setUpInWords(step.setUp),
+        ...(stages.length > 0 ? [stages.join(', then ')] : []),
+        breaths ?? '',
+        step.breath ? `${step.breath.name} inside` : '',
+      ]
         .filter(Boolean)
         .join(' · ');
     }

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { clockOfMs, spokenMs } from '#core/time';
+import { clockOfMs, spokenMs, toMs } from '#core/time';
 import StepFigure from '../figures/StepFigure.vue';
 import BreathInHold from './BreathInHold.vue';
 import ComingPanel from './ComingPanel.vue';
@@ -28,6 +28,14 @@ const figureSide = computed(() => (lit.value === 'both' ? 'left' : lit.value));
 const time = computed(() => countdown(state.value.groupMoreMs));
 const share = computed(() => (state.value.groupMs > 0 ? state.value.groupMoreMs / state.value.groupMs : 0));
 const stage = computed(() => (state.value.phase?.kind === 'hold' ? state.value.phase.stage : null));
+/** Which breath of so many it is, where the hold is told in breaths. */
+const breath = computed(() => {
+  const breathMs = toMs(held.value?.breathSeconds ?? 0);
+  if (breathMs === 0) return '';
+  const { groupMs, groupMoreMs } = state.value;
+  const of = Math.round(groupMs / breathMs);
+  return `breath ${Math.min(of, Math.floor((groupMs - groupMoreMs) / breathMs) + 1)} of ${of}`;
+});
 const stageMore = computed(() => countdown(state.value.phaseMs - state.value.intoMs));
 
 const SAID_FOR_MS = 14_000;
@@ -57,6 +65,9 @@ const spoken = computed(() => `${word.value}. ${said.value?.kind === 'prompt' ? 
         {{ time }}
       </p>
       <p v-else class="quiet over">Take the time you need, then end the session below.</p>
+      <p v-if="breath" class="part">
+        <strong>{{ breath }}</strong>
+      </p>
       <p v-if="stage && stage.count > 1" class="part">
         <strong>{{ stage.name }}</strong>
         <span class="quiet">{{ stageMore }}, part {{ stage.index + 1 }} of {{ stage.count }}</span>

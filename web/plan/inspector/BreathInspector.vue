@@ -1,14 +1,16 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
-import { breathCost, loadFlags, presetsOf, taughtInSteps, type BreathPractice } from '#core/breath';
+import { breathCost, grownTooFast, loadFlags, presetsOf, taughtInSteps, type BreathPractice } from '#core/breath';
 import { changeStep, type BreathStep } from '#core/plan';
 import { clockOfMs } from '#core/time';
 import type { Timeline } from '#core/timeline';
 import AppIcon from '../../shared/AppIcon.vue';
 import PracticeFields from '../../shared/breath/PracticeFields.vue';
 import TimeField from '../../shared/fields/TimeField.vue';
+import { dayOf } from '../../shared/dates';
 import { rateInWords } from '../step-words';
+import { useLastTaught } from './use-last-taught';
 import { useEdit } from '../use-edit';
 import FieldGroup from '../../shared/fields/FieldGroup.vue';
 import SetUpRows from '../../shared/fields/SetUpRows.vue';
@@ -17,6 +19,7 @@ import TryIt from '../../shared/breath/TryIt.vue';
 import FitBreath from './FitBreath.vue';
 import StepRibbon from './StepRibbon.vue';
 import { newId } from '../../stores/browser';
+import { useEditor } from '../../stores/editor';
 import { useHouse } from '../../stores/house';
 import { useLibrary } from '../../stores/library';
 
@@ -24,12 +27,21 @@ const { step, index, timeline } = defineProps<{ step: BreathStep; index: number;
 
 const edit = useEdit();
 const library = useLibrary();
+const editor = useEditor();
 const house = useHouse();
 void house.ready();
 const technique = computed(() => library.all.technique(step.technique));
 const cost = computed(() => breathCost(step.practice));
 // Until groups and their health are known, nobody has been asked.
-const flags = computed(() => loadFlags(step.practice, false, house.rules.breath.load));
+const lastTaught = useLastTaught(editor.id ?? '', step.id);
+const flags = computed(() => {
+  const { load, growth } = house.rules.breath;
+  const found = loadFlags(step.practice, false, load).map(({ message }) => message);
+  const before = lastTaught.value;
+  if (!before) return found;
+  const grown = grownTooFast(before.step.practice, step.practice, growth);
+  return [...found, ...grown.map((why) => `Since it was taught on ${dayOf(before.atMs)}: ${why}`)];
+});
 const presets = computed(() => (technique.value ? presetsOf(technique.value.practice) : []));
 const figures = computed(() => [
   { value: clockOfMs(cost.value.lengthMs), what: 'in all' },
@@ -60,16 +72,18 @@ const setAfter = (seconds: number | null) =>
 </script>
 
 <template>
-  <dl class="cost" aria-label="What it costs">
-    <div v-for="{ value, what } in figures" :key="what">
-      <dd class="numeral">{{ value }}</dd>
-      <dt class="small quiet">{{ what }}</dt>
-    </div>
+  <div class="cost">
+    <dl aria-label="What it costs">
+      <div v-for="{ value, what } in figures" :key="what">
+        <dd class="numeral">{{ value }}</dd>
+        <dt class="small quiet">{{ what }}</dt>
+      </div>
+    </dl>
     <Button class="try" label="Try it" size="small" outlined @click="trying = true" />
-  </dl>
+  </div>
   <TryIt v-model:visible="trying" :practice="step.practice" :name="step.name" />
   <ul v-if="flags.length > 0" class="flags" aria-label="Worth a second look">
-    <li v-for="{ kind, message } in flags" :key="kind" class="warn">
+    <li v-for="message in flags" :key="message" class="warn">
       <AppIcon name="warn" :size="16" class="caution" /> {{ message }}
     </li>
   </ul>
@@ -115,9 +129,15 @@ const setAfter = (seconds: number | null) =>
   padding: 4px 0;
   background: var(--sheet);
 }
+.cost dl {
+  display: flex;
+  flex: 1;
+  flex-wrap: wrap;
+  gap: 4px 18px;
+  margin: 0;
+}
 .try {
   align-self: center;
-  margin-left: auto;
 }
 .flags {
   margin-bottom: 6px;

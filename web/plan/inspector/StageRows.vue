@@ -52,6 +52,7 @@ function add(): void {
             :label="`Length of stage ${i + 1}`"
             :model-value="stage.length.kind === 'fixed' ? stage.length.seconds : null"
             usual="share"
+            :breath="step.breathSeconds"
             :accept="setLength(stage)"
           />
           <span class="small quiet">{{ stage.length.kind === 'share' ? 'of the remainder' : '' }}</span>
