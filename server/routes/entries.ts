@@ -1,23 +1,23 @@
 import { Router } from 'express';
 import { readEntry, type OwnEntry } from '#core/catalogue';
-import type { EntryConflict } from '#api';
 import { CreateEntryRequest, ListEntriesResponse, PlanId, SaveEntryRequest, StoredEntry } from '#api';
 import { answer } from '../http/answer';
 import { accept, HttpProblem, notFound, unprocessable, unprocessableDocument } from '../http/problems';
 import type { DocumentRow, Models } from '../store/models';
-import { addEntry, isBuiltIn, storedEntry } from '../store/own-library';
+import { createDocument, saveDocument, type DocumentTable } from '../store/documents';
+import { isBuiltIn, storedEntry } from '../store/own-library';
 import { iso, type Store } from '../store/store';
 
 /** How many entries of one's own a library holds. */
 export const MOST_ENTRIES = 1000;
 
-const stored = (row: DocumentRow, document = storedEntry(row.document)): StoredEntry => ({
+const stored = (row: DocumentRow): StoredEntry => ({
   id: row.id,
   revision: row.revision,
   createdAt: iso(row.createdMs),
   updatedAt: iso(row.updatedMs),
   deletedAt: row.deletedMs === null ? null : iso(row.deletedMs),
-  document,
+  document: storedEntry(row.document),
 });
 
 /** Reads an entry of a request; throws every wrong field as a 422. What ships with Zovrin is copied, not changed. */
@@ -45,22 +45,20 @@ async function entryRow({ entries }: Models, id: string): Promise<DocumentRow> {
   return row;
 }
 
-/** Both versions go back, so that neither is lost. */
-function changedElsewhere(row: DocumentRow, yours: OwnEntry, detail: string): HttpProblem {
-  const conflict: EntryConflict = { current: stored(row), yours };
-  return new HttpProblem(409, 'Changed elsewhere', detail, undefined, { ...conflict });
-}
+const kindOf = ({ entries }: Pick<Models, 'entries'>): DocumentTable<OwnEntry, StoredEntry> => ({
+  table: entries,
+  noun: 'entry',
+  titleOf: ({ entry }) => entry.names.english,
+  stored,
+});
 
 async function create(store: Store, document: OwnEntry): Promise<StoredEntry> {
   return store.write(async (tables) => {
-    const existing = await tables.entries.findByPk(document.entry.id);
-    // The same entry sent again, its answer lost, is the same entry.
-    if (existing?.document === JSON.stringify(document)) return stored(existing, document);
-    if (existing) throw changedElsewhere(existing, document, 'An entry with this id exists.');
-    if ((await tables.entries.count()) >= MOST_ENTRIES) {
+    const { id } = document.entry;
+    if (!(await tables.entries.findByPk(id)) && (await tables.entries.count()) >= MOST_ENTRIES) {
       throw new HttpProblem(422, 'Full', `A library holds ${MOST_ENTRIES} entries of your own. Delete one first.`);
     }
-    return stored(await addEntry(tables, document, store.now()), document);
+    return createDocument(kindOf(tables), id, document, store.now());
   });
 }
 
@@ -68,16 +66,9 @@ async function save(store: Store, id: string, revision: number, own: OwnEntry): 
   if (own.entry.id !== id) {
     throw unprocessable([{ field: 'document.entry.id', reason: `The id is “${id}” and cannot be changed.` }]);
   }
-  return store.write(async (tables) => {
-    const row = await entryRow(tables, id);
-    const document = JSON.stringify(own);
-    if (row.revision === revision + 1 && row.document === document) return stored(row, own);
-    if (row.revision !== revision) {
-      throw changedElsewhere(row, own, 'This entry was changed elsewhere since you opened it.');
-    }
-    await row.update({ revision: revision + 1, document, title: own.entry.names.english, updatedMs: store.now() });
-    return stored(row, own);
-  });
+  return store.write(async (tables) =>
+    saveDocument(kindOf(tables), await entryRow(tables, id), revision, own, store.now()),
+  );
 }
 
 /** Entries of a teacher's own library: list, make, read, save with a revision, into the bin. */
@@ -96,7 +87,7 @@ export function entryRoutes(store: Store): Router {
         ['id', 'ASC'],
       ],
     });
-    answer(response, ListEntriesResponse, { entries: rows.map((row) => stored(row)) });
+    answer(response, ListEntriesResponse, { entries: rows.map(stored) });
   });
 
   routes.post('/', async (request, response) => {

@@ -6,6 +6,17 @@ const text = () => ({ type: DataTypes.TEXT, allowNull: false });
 const integer = () => ({ type: DataTypes.INTEGER, allowNull: false });
 const id = () => ({ type: DataTypes.STRING(64), primaryKey: true });
 
+/** The columns of a table that keeps documents of one kind. */
+const documentColumns = () => ({
+  id: id(),
+  revision: integer(),
+  title: text(),
+  document: text(),
+  createdMs: integer(),
+  updatedMs: integer(),
+  deletedMs: { type: DataTypes.INTEGER, allowNull: true },
+});
+
 type Step = (params: MigrationParams<QueryInterface>) => Promise<unknown>;
 
 /** The migrations of the database, in order; one that has landed is never changed. Moments are milliseconds since 1970 UTC. */
@@ -56,32 +67,13 @@ export const migrations: { name: string; up: Step; down: Step }[] = [
   },
   {
     name: '0002-own-entries',
-    up: ({ context }) =>
-      context.createTable('entries', {
-        id: id(),
-        revision: integer(),
-        title: text(),
-        document: text(),
-        createdMs: integer(),
-        updatedMs: integer(),
-        deletedMs: { type: DataTypes.INTEGER, allowNull: true },
-      }),
+    up: ({ context }) => context.createTable('entries', documentColumns()),
     down: ({ context }) => context.dropTable('entries'),
   },
   {
     name: '0003-people-and-house',
     up: async ({ context }) => {
-      for (const table of ['people', 'house']) {
-        await context.createTable(table, {
-          id: id(),
-          revision: integer(),
-          title: text(),
-          document: text(),
-          createdMs: integer(),
-          updatedMs: integer(),
-          deletedMs: { type: DataTypes.INTEGER, allowNull: true },
-        });
-      }
+      for (const table of ['people', 'house']) await context.createTable(table, documentColumns());
     },
     down: async ({ context }) => {
       for (const table of ['people', 'house']) await context.dropTable(table);

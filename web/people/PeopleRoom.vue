@@ -65,7 +65,7 @@ void load();
     <p v-if="people?.length === 0" class="empty">
       Nobody is here yet. Add someone, measure how they breathe when it is easy, and see which ratios that would suit.
     </p>
-    <table v-else-if="rows.length > 0">
+    <table v-else-if="rows.length > 0" class="figures">
       <thead>
         <tr>
           <th scope="col">Name</th>
@@ -104,27 +104,6 @@ h1 {
 }
 .empty {
   padding: 16px 0;
-}
-table {
-  width: 100%;
-  border-collapse: collapse;
-}
-th,
-td {
-  padding: 8px 14px 8px 0;
-  border-bottom: 1px solid var(--line);
-  text-align: left;
-}
-thead th {
-  color: var(--ink-2);
-  font-weight: 400;
-  font-size: 12.5px;
-}
-tbody th {
-  font-weight: 600;
-}
-.number {
-  text-align: right;
 }
 @media (width < 640px) {
   .room {

@@ -118,7 +118,7 @@ async function bringBack(): Promise<void> {
       <GrowthCheck :rules="house.rules.breath.growth" />
       <section>
         <h2>All measurings</h2>
-        <table>
+        <table class="figures">
           <thead>
             <tr>
               <th scope="col">When</th>
@@ -204,24 +204,6 @@ h2 {
 }
 .empty {
   padding: 16px 0;
-}
-table {
-  width: 100%;
-  border-collapse: collapse;
-}
-th,
-td {
-  padding: 4px 14px 4px 0;
-  border-bottom: 1px solid var(--line);
-  text-align: left;
-}
-thead th {
-  color: var(--ink-2);
-  font-weight: 400;
-  font-size: 12.5px;
-}
-.number {
-  text-align: right;
 }
 td .icon-button {
   width: 28px;

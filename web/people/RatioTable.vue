@@ -31,7 +31,7 @@ const rows = computed(() =>
 
 <template>
   <div class="scroll">
-    <table>
+    <table class="figures">
       <thead>
         <tr>
           <th scope="col">Ratio</th>
@@ -64,30 +64,12 @@ const rows = computed(() =>
 .scroll {
   overflow-x: auto;
 }
-table {
-  width: 100%;
-  border-collapse: collapse;
-}
 th,
 td {
-  padding: 5px 14px 5px 0;
-  border-bottom: 1px solid var(--line);
-  text-align: left;
   white-space: nowrap;
 }
 td:last-child {
   white-space: normal;
-}
-thead th {
-  color: var(--ink-2);
-  font-weight: 400;
-  font-size: 12.5px;
-}
-tbody th {
-  font-weight: 600;
-}
-.number {
-  text-align: right;
 }
 .no th,
 .no td {

@@ -78,6 +78,9 @@ const open = (through: Through, side: 'left' | 'right'): boolean => through === 
 
 <style scoped>
 .round {
+  margin: 0;
+  padding: 0;
+  list-style: none;
   display: flex;
   flex-wrap: wrap;
   gap: 4px 10px;
