@@ -233,6 +233,11 @@ test.describe('the breath editor', () => {
     await expect(page.getByLabel('What it costs')).toContainText('2:00');
     await page.getByRole('button', { name: 'Half the rounds' }).click();
     await expect(page.getByLabel('What it costs')).toContainText('1:00');
+    // Each choice is one step of undo.
+    await page.keyboard.press('Control+z');
+    await expect(page.getByLabel('What it costs')).toContainText('2:00');
+    await page.keyboard.press('Control+Shift+z');
+    await expect(page.getByLabel('What it costs')).toContainText('1:00');
     await page.getByRole('button', { name: 'Teach it in steps' }).click();
     await expect(page.getByRole('button', { name: /Step 1/ })).toBeVisible();
     await page.getByRole('button', { name: 'Try it' }).click();

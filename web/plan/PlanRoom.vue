@@ -83,7 +83,14 @@ void open();
         <StepList ref="list" :plan="editor.plan" :timeline="editor.timeline" />
         <AddStep ref="add" @added="list?.focusSelected()" />
       </div>
-      <aside ref="inspector" aria-label="Chosen step" class="inspector">
+      <!-- What is done at one field, without leaving it, is one step of undo. -->
+      <aside
+        ref="inspector"
+        aria-label="Chosen step"
+        class="inspector"
+        @focusin="editor.seal"
+        @pointerdown.capture="editor.seal"
+      >
         <StepInspector
           v-if="editor.selectedStep"
           :key="editor.selected"

@@ -12,6 +12,7 @@ export const SHORTCUTS: readonly { room: string; keys: readonly { press: readonl
       { press: ['Delete'], does: 'Delete it' },
       { press: ['Ctrl', 'Z'], does: 'Undo' },
       { press: ['Ctrl', 'Shift', 'Z'], does: 'Redo' },
+      { press: ['← →'], does: 'On a corner of a breath’s wave: a count less or more' },
     ],
   },
   {
@@ -29,13 +30,20 @@ export const SHORTCUTS: readonly { room: string; keys: readonly { press: readonl
       { press: ['Space'], does: 'Begin, pause, go on' },
       { press: ['→'], does: 'Next' },
       { press: ['←'], does: 'Back' },
-      { press: ['+'], does: 'Half a minute more, or one round more' },
-      { press: ['−'], does: 'Half a minute less, or one round less' },
+      { press: ['+'], does: 'Half a minute more; a round in a breath, five seconds in its holds' },
+      { press: ['−'], does: 'So much less' },
       { press: ['E'], does: 'End this hold' },
       { press: ['M'], does: 'Second side as the first' },
       { press: ['B'], does: 'Ring the bell' },
       { press: ['N'], does: 'Note' },
       { press: ['Esc'], does: 'Leave, after asking' },
+    ],
+  },
+  {
+    room: 'People and house rules',
+    keys: [
+      { press: ['Space'], does: 'Measuring: at every turn of the breath, or held down through it' },
+      { press: ['Ctrl', 'Z'], does: 'Undo a change of the house rules; Ctrl Shift Z brings it back' },
     ],
   },
 ];

@@ -1,47 +1,31 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
-import { breathCost, grownTooFast, loadFlags, presetsOf, taughtInSteps, type BreathPractice } from '#core/breath';
+import { breathCost, presetsOf, taughtInSteps, type BreathPractice } from '#core/breath';
 import { changeStep, type BreathStep } from '#core/plan';
 import { clockOfMs } from '#core/time';
 import type { Timeline } from '#core/timeline';
 import AppIcon from '../../shared/AppIcon.vue';
 import PracticeFields from '../../shared/breath/PracticeFields.vue';
 import TimeField from '../../shared/fields/TimeField.vue';
-import { dayOf } from '../../shared/dates';
 import { rateInWords } from '../step-words';
-import { useLastTaught } from './use-last-taught';
 import { useEdit } from '../use-edit';
 import FieldGroup from '../../shared/fields/FieldGroup.vue';
 import SetUpRows from '../../shared/fields/SetUpRows.vue';
 import MovesFields from './MovesFields.vue';
 import TryIt from '../../shared/breath/TryIt.vue';
+import LoadFlags from './LoadFlags.vue';
 import FitBreath from './FitBreath.vue';
 import StepRibbon from './StepRibbon.vue';
 import { newId } from '../../stores/browser';
-import { useEditor } from '../../stores/editor';
-import { useHouse } from '../../stores/house';
 import { useLibrary } from '../../stores/library';
 
 const { step, index, timeline } = defineProps<{ step: BreathStep; index: number; timeline: Timeline }>();
 
 const edit = useEdit();
 const library = useLibrary();
-const editor = useEditor();
-const house = useHouse();
-void house.ready();
 const technique = computed(() => library.all.technique(step.technique));
 const cost = computed(() => breathCost(step.practice));
-// Until groups and their health are known, nobody has been asked.
-const lastTaught = useLastTaught(editor.id ?? '', step.id);
-const flags = computed(() => {
-  const { load, growth } = house.rules.breath;
-  const found = loadFlags(step.practice, false, load).map(({ message }) => message);
-  const before = lastTaught.value;
-  if (!before) return found;
-  const grown = grownTooFast(before.step.practice, step.practice, growth);
-  return [...found, ...grown.map((why) => `Since it was taught on ${dayOf(before.atMs)}: ${why}`)];
-});
 const presets = computed(() => (technique.value ? presetsOf(technique.value.practice) : []));
 const figures = computed(() => [
   { value: clockOfMs(cost.value.lengthMs), what: 'in all' },
@@ -82,11 +66,7 @@ const setAfter = (seconds: number | null) =>
     <Button class="try" label="Try it" size="small" outlined @click="trying = true" />
   </div>
   <TryIt v-model:visible="trying" :practice="step.practice" :name="step.name" />
-  <ul v-if="flags.length > 0" class="flags" aria-label="Worth a second look">
-    <li v-for="message in flags" :key="message" class="warn">
-      <AppIcon name="warn" :size="16" class="caution" /> {{ message }}
-    </li>
-  </ul>
+  <LoadFlags :practice="step.practice" :step-id="step.id" />
   <StepRibbon :timeline="timeline" :step="step" :index="index" />
   <PracticeFields :practice="step.practice" :presets="presets" :accept="put" />
   <FitBreath :step="step" />
@@ -138,9 +118,6 @@ const setAfter = (seconds: number | null) =>
 }
 .try {
   align-self: center;
-}
-.flags {
-  margin-bottom: 6px;
 }
 .head {
   display: flex;

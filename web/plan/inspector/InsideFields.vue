@@ -11,6 +11,7 @@ import PickField from '../../shared/fields/PickField.vue';
 import TimeField from '../../shared/fields/TimeField.vue';
 import { useLibrary } from '../../stores/library';
 import { rateInWords } from '../step-words';
+import LoadFlags from './LoadFlags.vue';
 import { useEdit } from '../use-edit';
 
 /** A breath practised inside the hold: which, after how long, and whether it goes on to the end. */
@@ -73,6 +74,7 @@ const says = computed(() => {
         </label>
       </div>
       <p class="small quiet">{{ says }}</p>
+      <LoadFlags :practice="step.breath.practice" :step-id="step.id" />
       <PracticeFields
         :key="step.breath.technique"
         :practice="step.breath.practice"

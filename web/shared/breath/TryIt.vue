@@ -11,6 +11,7 @@ import { playTone } from '../sound/breath-tone';
 import { makeSounds } from '../sound/sounds';
 import ToneSwitches from '../sound/ToneSwitches.vue';
 import PacerView from './PacerView.vue';
+import RoundHills from './RoundHills.vue';
 
 /** Tries a practice as it will be led, from the set that is chosen on: the pacer with its tones, and nothing is recorded. */
 const { practice, name } = defineProps<{ practice: BreathPractice; name: string }>();
@@ -29,6 +30,8 @@ const atMs = computed(() =>
 );
 const index = computed(() => Math.max(0, phaseIndexAt(program.value, atMs.value)));
 const phase = computed(() => program.value[index.value]);
+const set = computed(() => phase.value && practice.sets[phase.value.set]);
+const of = computed(() => set.value?.rounds ?? 1);
 const over = computed(() => atMs.value >= totalMs.value);
 
 const AHEAD_MS = 1200;
@@ -92,6 +95,10 @@ onBeforeUnmount(() => sounds.close());
     class="try-it"
     :style="{ width: 'min(1000px, 94vw)' }"
   >
+    <header>
+      <RoundHills v-if="phase && of > 1" :number="phase.round" :of="of" />
+      <p class="quiet">{{ set?.says || set?.label }}</p>
+    </header>
     <PacerView
       v-if="phase"
       class="pacer"
@@ -115,6 +122,13 @@ onBeforeUnmount(() => sounds.close());
 </template>
 
 <style scoped>
+header {
+  display: flex;
+  gap: 24px;
+  align-items: center;
+  min-height: 30px;
+  margin-bottom: 8px;
+}
 .pacer {
   height: min(460px, 56vh);
   border: 1px solid var(--line);
