@@ -177,3 +177,20 @@ test('teaching on a phone: the controls fit and are large enough', async ({ page
     expect(box.right).toBeLessThanOrEqual(390);
   }
 });
+
+test('teaching on a phone: what is said is in view', async ({ page, request }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.clock.install({ time: new Date('2026-11-26T18:00:00Z') });
+  const { id } = await newPlan(request, 'restorative');
+  await page.goto(`/teach/${id}`);
+  await page.getByRole('button', { name: 'Begin' }).first().click();
+  for (let i = 0; i < 20 && !(await page.getByRole('heading', { name: 'Reclined twist', level: 1 }).isVisible()); i++) {
+    await page.keyboard.press('ArrowRight');
+    await page.clock.runFor(200);
+  }
+  await page.clock.fastForward(130_000);
+  const prompt = page.locator('.prompt');
+  await expect(prompt).toContainText('Let the far shoulder grow heavy');
+  const [said, stage] = [(await prompt.boundingBox())!, (await page.locator('.active').boundingBox())!];
+  expect(said.y + said.height).toBeLessThanOrEqual(stage.y + stage.height);
+});

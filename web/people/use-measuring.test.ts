@@ -126,6 +126,7 @@ describe('a simulated breather', () => {
     measuring.simulate(BREATHERS.find(({ strains }) => strains)!);
     pass(200_000);
     expect(measuring.strain.value).not.toBe('');
+    expect(measuring.simulating.value).toBe(false);
     expect([measuring.holds.value.holdFull.length, measuring.holds.value.holdEmpty.length]).toEqual([2, 0]);
   });
 

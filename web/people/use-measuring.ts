@@ -82,6 +82,7 @@ export function useMeasuring(now: () => Ms = Date.now) {
     if (seconds < 1) return;
     strain.value = strainOf(holds.value[kind], seconds) ?? '';
     if (strain.value === '') holds.value = { ...holds.value, [kind]: [...holds.value[kind], seconds] };
+    else stopSimulating();
   }
   /** To be asked often while holding: a hold that becomes a strain is ended at once, kindly. */
   function minded(): void {
@@ -119,7 +120,7 @@ export function useMeasuring(now: () => Ms = Date.now) {
       beginHold(kind);
       after(someone.hold(kind), () => {
         endHold();
-        if (strain.value !== '') return stopSimulating();
+        if (strain.value !== '') return;
         if (more > 1) after(2, () => hold(kind, more - 1));
         else if (kind === 'holdFull') after(2, () => hold('holdEmpty', 3));
         else stopSimulating();

@@ -76,4 +76,9 @@ const words = computed(() =>
   min-width: 44px;
   font-size: 44px;
 }
+@media (width < 900px) {
+  .inside {
+    max-width: none;
+  }
+}
 </style>

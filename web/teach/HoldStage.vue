@@ -240,4 +240,16 @@ strong {
     max-width: none;
   }
 }
+/* On a phone what is said comes before the picture of what comes next. */
+@media (width < 640px) {
+  .stage .coming :deep(.figure) {
+    display: none;
+  }
+  .figure {
+    min-height: 0;
+  }
+  .prompt {
+    flex: none;
+  }
+}
 </style>
