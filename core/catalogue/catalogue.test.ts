@@ -1,7 +1,19 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { familyLabel, HoldDefaults, libraryOf, matchScore, Position, searchable, StageLength } from '#core/catalogue';
-import { POSITIONS } from '#library';
+import {
+  ENTRY_VERSION,
+  familyLabel,
+  HoldDefaults,
+  libraryOf,
+  matchScore,
+  newestEntry,
+  Position,
+  readEntry,
+  searchable,
+  StageLength,
+  techniqueDocument,
+} from '#core/catalogue';
+import { POSITIONS, TECHNIQUES } from '#library';
 
 const [first] = POSITIONS;
 if (!first) throw new Error('an empty library');
@@ -85,4 +97,28 @@ test('families in words', () => {
     'side lying',
     'at the wall',
   ]);
+});
+
+describe('an entry of the first version', () => {
+  const now = techniqueDocument(TECHNIQUES.find(({ id }) => id === 'equal-breath')!);
+  const without = (one: object, ...keys: string[]) =>
+    Object.fromEntries(Object.entries(one).filter(([key]) => !keys.includes(key)));
+  const old = (entry: object) => {
+    const { practice } = now.entry as { practice: { sets: { parts: object[] }[] } };
+    const sets = practice.sets.map((set) => ({
+      ...without(set, 'ramp', 'says'),
+      parts: set.parts.map((part) => without(part, 'sound', 'place', 'locks')),
+    }));
+    return { ...now, version: 1, entry: { ...now.entry, ...entry, practice: { ...practice, sets } } };
+  };
+
+  test('is read as one of the newest', () => {
+    expect(readEntry(old({}))).toEqual({ ok: true, value: now });
+  });
+
+  test('that is not finished is brought up as well, and nothing of it is lost', () => {
+    expect(newestEntry(old({ short: '' }))).toMatchObject({ version: ENTRY_VERSION, entry: { short: '' } });
+    fc.assert(fc.property(fc.jsonValue(), (any) => expect(() => newestEntry(any)).not.toThrow()));
+    expect(newestEntry({ version: 99 })).toEqual({ version: 99 });
+  });
 });

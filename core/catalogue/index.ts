@@ -17,4 +17,12 @@ export { BREATH_TRAITS, Technique } from './technique';
 export { familyLabel, libraryOf, matchScore, searchable, withOwnEntries, type Library } from './library';
 export { countOptions, findPositions, NOTHING_CHOSEN, type Chosen } from './find';
 export { blankPosition, blankTechnique, copyOf } from './new-entry';
-export { ENTRY_FORMAT, ENTRY_VERSION, OwnEntry, positionDocument, readEntry, techniqueDocument } from './own-entry';
+export {
+  ENTRY_FORMAT,
+  ENTRY_VERSION,
+  newestEntry,
+  OwnEntry,
+  positionDocument,
+  readEntry,
+  techniqueDocument,
+} from './own-entry';

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { practiceFromVersion1 } from '#core/breath';
-import { readDocument, type DocumentKind, type Migration, type Read } from '#core/document';
+import { migrate, readDocument, type DocumentKind, type Migration, type Read } from '#core/document';
 import { Position } from './position';
 import { Technique } from './technique';
 
@@ -44,6 +44,17 @@ const ENTRY_DOCUMENT: DocumentKind<OwnEntry> = {
  * Returns the entry, or every field that is wrong with the reason. Never throws.
  */
 export const readEntry = (value: unknown): Read<OwnEntry> => readDocument(ENTRY_DOCUMENT, value);
+
+/**
+ * An entry of any version as one of the newest, unread: for what is not finished yet and so cannot be read. What has no
+ * version that is known comes back as it is. Never throws.
+ */
+export function newestEntry(value: unknown): unknown {
+  if (typeof value !== 'object' || value === null || !('version' in value)) return value;
+  const { version } = value;
+  const known = typeof version === 'number' && Number.isInteger(version) && version >= 1 && version <= ENTRY_VERSION;
+  return known ? migrate(value as Record<string, unknown>, ENTRY_DOCUMENT.migrations, ENTRY_VERSION) : value;
+}
 
 /** The document of a position or a technique of one's own. */
 export const positionDocument = (entry: Position): OwnEntry => ({

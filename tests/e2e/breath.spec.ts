@@ -6,11 +6,9 @@ import type { BreathStep } from '#core/plan';
 import { compileTimeline, type Phase } from '#core/timeline';
 import { builtInLibrary, TEMPLATES } from '#library';
 import { StoredPerson, StoredRun } from '#api';
-import { newPlan, openPlan, rows, saved, storedPlan } from './support';
+import { newPlan, openPlan, passMs, rows, saved, storedPlan } from './support';
 
 const BEGIN = new Date('2026-12-12T10:00:00Z');
-/** So much before a moment the clock runs again as it does for people. */
-const LAST_MS = 600;
 
 /** The planned moments of a session, to go to on the fake clock. */
 async function led(page: Page, id: string) {
@@ -20,11 +18,9 @@ async function led(page: Page, id: string) {
   await page.clock.pauseAt(BEGIN.getTime() + 60_000);
   let passedMs = 0;
   return {
-    /** Jumps to shortly before so many milliseconds after the beginning, and lets the clock run from there. */
+    /** Lets the clock pass to so many milliseconds after the beginning. */
     async to(ms: number): Promise<void> {
-      const jump = Math.max(0, ms - passedMs - LAST_MS);
-      if (jump > 0) await page.clock.fastForward(jump);
-      await page.clock.runFor(ms - passedMs - jump);
+      await passMs(page, ms - passedMs);
       passedMs = ms;
     },
     /** The session is so much ahead or behind from now on. */
@@ -91,8 +87,10 @@ test('a workshop of every shape of breath, taught to its end', async ({ page, re
   await session.to(phase(5, 'holdFull').startMs + 2500);
   await expect(page.getByRole('img', { name: 'Seated side bend left' })).toBeVisible();
   await expect(count).toHaveText('3');
+  await expect(detail).toHaveText('stay');
   await session.to(phase(5, 'in', 4).startMs + 500);
   await expect(page.getByRole('img', { name: 'Seated side bend right' })).toBeVisible();
+  await expect(detail).toHaveText('move in');
 
   // An even count inside the legs at the wall, after half a minute of settling.
   const wall = phase(7, 'hold');
@@ -320,6 +318,7 @@ test.describe('measuring a breath', () => {
     await page.goto('/people/demo-odo');
     await page.getByRole('button', { name: 'Measure the breath' }).click();
     await expect(page.locator('.pad')).toBeFocused();
+    await page.clock.pauseAt(BEGIN.getTime() + 60_000);
     // Two breaths by taps, four by holding: in 2 s, out 3 s.
     for (let i = 0; i < 2; i++) {
       await page.keyboard.press('Space');

@@ -19,6 +19,19 @@ export async function newPlan(
 export const storedPlan = async (request: APIRequestContext, id: string): Promise<StoredPlan> =>
   StoredPlan.parse(await (await request.get(`/api/plans/${id}`)).json());
 
+/** So much before a moment the clock runs again as it does for people: whole ticks, so that the last is at the moment. */
+const LAST_MS = 2000;
+
+/**
+ * Lets so many milliseconds pass on the fake clock: a jump, in which what was due happens once, and then the last of it
+ * tick by tick. A session asks the clock, so it is where it would be.
+ */
+export async function passMs(page: Page, ms: number): Promise<void> {
+  const jump = Math.max(0, ms - LAST_MS);
+  if (jump > 0) await page.clock.fastForward(jump);
+  await page.clock.runFor(ms - jump);
+}
+
 export const rows = (page: Page) => page.getByRole('listbox', { name: 'Steps' }).getByRole('option');
 export const rowNames = (page: Page) => page.locator('[role=option] .name').allInnerTexts();
 export const total = (page: Page) => page.getByLabel('Total', { exact: true });

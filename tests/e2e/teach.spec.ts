@@ -4,7 +4,7 @@ import { compareRun } from '#core/record';
 import { compileTimeline } from '#core/timeline';
 import { builtInLibrary } from '#library';
 import { StoredRun } from '#api';
-import { newPlan } from './support';
+import { newPlan, passMs } from './support';
 
 const BEGIN = new Date('2026-11-26T18:00:00Z');
 
@@ -14,10 +14,7 @@ async function teach(page: Page, id: string): Promise<void> {
   await expect(page.getByRole('button', { name: 'Begin' }).first()).toBeVisible();
   await page.clock.pauseAt(BEGIN.getTime() + 60_000);
 }
-/** Lets so many seconds pass on the fake clock, at most ten at a time, so that no tick is far from the next. */
-async function pass(page: Page, seconds: number): Promise<void> {
-  for (let more = seconds; more > 0; more -= 10) await page.clock.runFor(Math.min(10, more) * 1000);
-}
+const pass = (page: Page, seconds: number): Promise<void> => passMs(page, seconds * 1000);
 const time = (page: Page) => page.getByRole('timer');
 
 test('the hour for the night shift, taught to its end and compared to the plan', async ({ page, request }) => {
@@ -191,7 +188,8 @@ test('bells are scheduled on the audio clock at their moments, and silent kinds 
   await page.getByRole('button', { name: 'Begin' }).first().click();
   const { phases } = compileTimeline((await newPlan(request, 'yin')).document, builtInLibrary);
   const breath = phases.find(({ kind }) => kind === 'in')?.startMs ?? 0;
-  await pass(page, breath / 1000 + 2);
+  // Tick by tick: a bell is scheduled by the tick before it.
+  for (let more = breath + 2000; more > 0; more -= 10_000) await page.clock.runFor(Math.min(10_000, more));
   const rung = await page.evaluate(() => (globalThis as unknown as { rung: number[] }).rung);
   expect(rung).toHaveLength(1);
   expect(Math.abs((rung[0] ?? 0) - (BEGIN.getTime() + 60_000 + breath))).toBeLessThan(20);

@@ -88,6 +88,25 @@ describe('house rules', () => {
     expect(stored.document.breath.growth.share).toBe(0.05);
   });
 
+  test('a change that was never acknowledged is there again after a reload, and is sent', async () => {
+    const house = useHouse();
+    await house.ready();
+    browser.answer = () => 'unreachable';
+    house.change('growth', patient(0.05));
+    await settle();
+    setActivePinia(createPinia());
+    browser.answer = server;
+    const again = useHouse();
+    await again.ready();
+    await settle();
+    expect(again.rules.breath.growth.share).toBe(0.05);
+    expect(stored).toMatchObject({ revision: 1, document: { breath: { growth: { share: 0.05 } } } });
+    setActivePinia(createPinia());
+    await useHouse().ready();
+    await settle();
+    expect(stored.revision).toBe(1);
+  });
+
   test('without the server the change stays, is told, and is sent again', async () => {
     const house = useHouse();
     await house.ready();

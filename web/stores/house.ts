@@ -1,8 +1,11 @@
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
 import { fieldIssues, record, redo, startHistory, undo, type History } from '#core/document';
-import { DEFAULT_HOUSE, House } from '#core/house';
+import { DEFAULT_HOUSE, House, readHouse } from '#core/house';
 import { houseConflictOf, readHouseRules, saveHouseRules } from '../client/house';
+import { kept } from './browser';
+
+const UNSENT = 'zovrin.house.unsent';
 
 /** The house rules: read once, saved as they are changed, with undo. Until they are here, the usual ones count. */
 export const useHouse = defineStore('house', () => {
@@ -17,11 +20,28 @@ export const useHouse = defineStore('house', () => {
 
   const rules = computed(() => history.value.now);
 
+  /** What was changed here and never acknowledged: by a lost line, a closed tab. */
+  function unsent(): { revision: number; document: House } | undefined {
+    try {
+      const { revision: from, document } = JSON.parse(kept.read(UNSENT) ?? '') as Record<string, unknown>;
+      const read = readHouse(document);
+      return read.ok && typeof from === 'number' ? { revision: from, document: read.value } : undefined;
+    } catch {
+      return undefined;
+    }
+  }
+
   function load(): Promise<void> {
     loaded = readHouseRules().then(
       (stored) => {
         history.value = startHistory(stored.document);
         [revision.value, trouble.value] = [stored.revision, ''];
+        const left = unsent();
+        if (!left) return;
+        // The revision it was made from goes with it, so that rules saved since are not written over.
+        history.value = record(history.value, { name: 'kept from before' }, left.document);
+        revision.value = left.revision;
+        void save();
       },
       (error: Error) => {
         [trouble.value, loaded] = [error.message, undefined];
@@ -34,6 +54,7 @@ export const useHouse = defineStore('house', () => {
 
   /** Sends what stands now; while one save is under way the newest waits for it. */
   async function save(): Promise<void> {
+    kept.write(UNSENT, JSON.stringify({ revision: revision.value, document: rules.value }));
     if (saving.value) {
       again = true;
       return;
@@ -42,6 +63,7 @@ export const useHouse = defineStore('house', () => {
     try {
       const stored = await saveHouseRules(revision.value, rules.value);
       [revision.value, trouble.value] = [stored.revision, ''];
+      if (!again) kept.remove(UNSENT);
     } catch (error) {
       theirs.value = houseConflictOf(error)?.current;
       trouble.value = theirs.value ? '' : (error as Error).message;
@@ -73,7 +95,10 @@ export const useHouse = defineStore('house', () => {
     theirs.value = undefined;
     revision.value = other.revision;
     if (mine) void save();
-    else history.value = record(history.value, { name: 'take the other rules' }, other.document);
+    else {
+      history.value = record(history.value, { name: 'take the other rules' }, other.document);
+      kept.remove(UNSENT);
+    }
   }
 
   return {

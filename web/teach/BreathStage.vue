@@ -42,6 +42,15 @@ const about = computed(() => {
   return [label, label.includes(place) ? '' : place, set.value?.hands ?? '', eyes].filter(Boolean).join(' · ');
 });
 const moved = computed(() => step.value?.moves && library.all.position(step.value.moves.position));
+/** What the body does on this phase, where the breath moves a position. */
+const cue = computed(() => {
+  const moves = step.value?.moves;
+  const kind = phase.value?.kind;
+  if (!moves || !kind) return '';
+  if (kind === moves.into) return 'move in';
+  if (kind === moves.outOf) return 'move out';
+  return kind === 'holdFull' || kind === 'holdEmpty' ? 'stay' : '';
+});
 const side = computed(() => (phase.value?.side === 'left' || phase.value?.side === 'right' ? phase.value.side : ''));
 const share = computed(() => (state.value.groupMs > 0 ? state.value.groupMoreMs / state.value.groupMs : 0));
 </script>
@@ -78,6 +87,7 @@ const share = computed(() => (state.value.groupMs > 0 ? state.value.groupMoreMs 
       :into-ms="state.intoMs"
       :length-ms="state.phaseMs"
       :practice="step.practice"
+      :cue="cue"
       :paused="state.status === 'paused'"
     />
     <span class="edge" :style="{ height: `${100 * share}%` }" />

@@ -1,4 +1,4 @@
-import { OwnEntry } from '#core/catalogue';
+import { newestEntry, OwnEntry } from '#core/catalogue';
 import { newId } from '../../stores/browser';
 import { draftsOf } from '../../stores/drafts';
 
@@ -6,7 +6,8 @@ import { draftsOf } from '../../stores/drafts';
 const OF_SHAPE = new Set(['invalid_type', 'unrecognized_keys', 'invalid_union', 'invalid_key']);
 
 /** Entries that are written on in this browser and not stored yet. */
-export const ENTRY_DRAFTS = draftsOf<OwnEntry>('zovrin.entry.', (value) => {
+export const ENTRY_DRAFTS = draftsOf<OwnEntry>('zovrin.entry.', (kept) => {
+  const value = newestEntry(kept);
   const parsed = OwnEntry.safeParse(value);
   const misshapen = !parsed.success && parsed.error.issues.some(({ code }) => OF_SHAPE.has(code));
   return misshapen ? undefined : (value as OwnEntry);

@@ -18,6 +18,7 @@ const {
   intoMs,
   lengthMs,
   practice,
+  cue = '',
   paused = false,
 } = defineProps<{
   /** The phases of the practice in order. */
@@ -28,6 +29,8 @@ const {
   /** How long it is by now. */
   lengthMs: Ms;
   practice: BreathPractice;
+  /** What the body does meanwhile. */
+  cue?: string;
   paused?: boolean;
 }>();
 
@@ -61,7 +64,9 @@ const intoWayMs = computed(() => {
 const part = computed(() => phase.value && partOf(practice, phase.value));
 const half = computed(() => (phase.value && hill.value ? paceHalf(phase.value, hill.value.direction) : 'none'));
 const word = computed(() => (paused ? 'Paused' : phase.value ? breathWord(phase.value) : ''));
-const detail = computed(() => (phase.value ? paceDetail(phase.value, part.value) : ''));
+const detail = computed(() =>
+  phase.value ? [cue, paceDetail(phase.value, part.value)].filter(Boolean).join(', ') : '',
+);
 const number = computed(() => (phase.value ? paceNumber(phase.value, intoMs, lengthMs) : ''));
 const next = computed(() => {
   const after = phases[at + 1];

@@ -1,21 +1,23 @@
 import type { Library } from '#core/catalogue';
-import type { Plan } from '#core/plan';
+import type { Plan, Step } from '#core/plan';
 import { compileTimeline, type Timeline } from '#core/timeline';
 import { xOf, type RibbonScale } from './shapes';
 
 /** The time a planner's ribbon shows: the longer of total and class, and a minute and a half. Milliseconds. */
 export const ribbonDomainMs = ({ totals }: Timeline): number => Math.max(totals.totalMs, totals.targetMs) + 90_000;
 
+/** The library's entry that names a step best: its position, also where a breath moves it, or its technique. */
+function entryOf(step: Step, library: Library): { short: string } | undefined {
+  if (step.kind === 'hold') return library.position(step.position);
+  if (step.kind !== 'breath') return undefined;
+  return step.moves ? library.position(step.moves.position) : library.technique(step.technique);
+}
+
 /** Names of a step for the lane above a ribbon, the fullest first: its own, the part before a comma, the library's short one. */
 export function laneNames(plan: Plan, stepIndex: number, library: Library): string[] {
   const step = plan.steps[stepIndex];
   if (!step) return [];
-  const entry =
-    step.kind === 'hold'
-      ? library.position(step.position)
-      : step.kind === 'breath'
-        ? library.technique(step.technique)
-        : undefined;
+  const entry = entryOf(step, library);
   const shorter = [step.name.split(/[,;]/)[0] ?? '', entry?.short ?? '', entry?.short.split(' ')[0] ?? ''];
   return [step.name, ...shorter.filter((name) => name.length > 0)].filter((name) => name.length < 32);
 }
