@@ -12,24 +12,37 @@ const library = useLibrary();
 const seat = computed(() => library.all.position('easy-seat'));
 const figure = usePositionFigure(() => ({ position: seat.value, setUp: [] }));
 
-/** Fields over the seated figure from its side: middle and half axes as shares of its box, from its upper left. */
-const FIELDS: Record<BreathPlace, { x: number; y: number; rx: number; ry: number }> = {
-  belly: { x: 0.5, y: 0.68, rx: 0.1, ry: 0.09 },
-  sideRibs: { x: 0.44, y: 0.52, rx: 0.1, ry: 0.08 },
-  backRibs: { x: 0.36, y: 0.5, rx: 0.07, ry: 0.1 },
-  upperChest: { x: 0.5, y: 0.38, rx: 0.09, ry: 0.06 },
+interface Field {
+  x: number;
+  y: number;
+  rx: number;
+  ry: number;
+}
+/** Fields over the seated figure: middle and half axes as shares of its box, from its upper left. */
+const FIELDS: Record<BreathPlace, readonly Field[]> = {
+  belly: [{ x: 0.39, y: 0.61, rx: 0.12, ry: 0.07 }],
+  sideRibs: [
+    { x: 0.22, y: 0.49, rx: 0.05, ry: 0.09 },
+    { x: 0.52, y: 0.48, rx: 0.05, ry: 0.09 },
+  ],
+  backRibs: [{ x: 0.15, y: 0.45, rx: 0.06, ry: 0.12 }],
+  upperChest: [{ x: 0.36, y: 0.35, rx: 0.13, ry: 0.05 }],
 };
 const LEAST = 900;
-const field = computed(() => {
-  const { x, y, rx, ry } = FIELDS[place];
+const fields = computed(() => {
   const [left, top, width, height] = figure.value?.box ?? [0, 0, 1, 1];
-  return { cx: left + x * width, cy: top + y * height, rx: rx * width, ry: ry * height };
+  return FIELDS[place].map(({ x, y, rx, ry }) => ({
+    cx: left + x * width,
+    cy: top + y * height,
+    rx: rx * width,
+    ry: ry * height,
+  }));
 });
 </script>
 
 <template>
   <FigureView :figure="figure" :label="`Felt in the ${PLACE_WORDS[place]}`" :least="LEAST">
-    <ellipse v-bind="field" class="felt" />
+    <ellipse v-for="(field, i) in fields" :key="i" v-bind="field" class="felt" />
   </FigureView>
 </template>
 
