@@ -10,6 +10,8 @@ import type { Session } from './use-session';
 /** Sounds are scheduled this long before they are due, on the audio clock. */
 const HORIZON_MS = 2500;
 const PULSE_MS = 600;
+const TONE = 'tone ';
+const LEAVES_A_BREATH: ReadonlySet<string> = new Set(['paused', 'jumped', 'cut', 'ended']);
 /** A bell this long overdue is still rung: the tick that should have seen it came a little late. */
 const TICK_SLACK_MS = 400;
 
@@ -35,14 +37,14 @@ export function useSounds(session: Session, sounds: Sounds, wanted: (kind: ToneK
       } else if (wanted(cue.tone)) {
         // A tone that has begun is shorter by what was missed of it, and ends when its phase does.
         const seconds = (cue.lengthMs + Math.min(0, inMs)) / 1000;
-        sounds.schedule(cue.key, inMs, (audio, out, at) => playTone(audio, out, cue.tone, at, seconds));
+        sounds.schedule(`${TONE}${cue.key}`, inMs, (audio, out, at) => playTone(audio, out, cue.tone, at, seconds));
       }
     }
   });
-  // Whatever changes the session changes when sounds are due, and a breath that is paused falls silent.
-  watch(session.local, () => {
-    if (session.run.value.status === 'running') sounds.cancelComing();
-    else sounds.silence();
+  // Whatever changes the session changes when sounds are due; a breath that is paused or left falls silent, a bell fades.
+  watch(session.local, (local) => {
+    sounds.cancelComing();
+    if (LEAVES_A_BREATH.has(local?.events.at(-1)?.kind ?? '')) sounds.silence((key) => key.startsWith(TONE));
   });
 
   const pulse = computed(() => session.now.value - rungAt.value < PULSE_MS);

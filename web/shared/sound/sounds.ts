@@ -53,10 +53,13 @@ export function makeSounds() {
       }
     },
 
-    /** Ends everything that sounds or was going to. */
-    silence(): void {
-      for (const { soundings } of scheduled.values()) for (const sounding of soundings) sounding.stop();
-      scheduled.clear();
+    /** Ends what sounds or was going to: all of it, or what was scheduled under keys that are meant. */
+    silence(meant: (key: string) => boolean = () => true): void {
+      for (const [key, { soundings }] of scheduled) {
+        if (!meant(key)) continue;
+        for (const sounding of soundings) sounding.stop();
+        scheduled.delete(key);
+      }
     },
 
     close(): void {
