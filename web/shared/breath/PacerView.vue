@@ -135,11 +135,11 @@ const spoken = computed(() => `${word.value} ${detail.value}`);
 .then {
   position: absolute;
   bottom: 8px;
-  width: 47%;
+  width: 45%;
 }
 .now {
   display: flex;
-  right: 0;
+  right: 32px;
   gap: 24px;
   align-items: flex-end;
   min-width: 0;
@@ -168,7 +168,7 @@ const spoken = computed(() => `${word.value} ${detail.value}`);
   font-size: min(120px, 18vh);
 }
 .word {
-  font: 600 min(68px, 8.5vw) / 1.1 var(--head);
+  font: 600 min(60px, 8.5vw) / 1.1 var(--head);
 }
 .detail {
   min-height: 34px;
