@@ -14,4 +14,5 @@ export {
 } from './setup';
 export type { PlacedProp, PropSide } from './setup';
 export { propMoves, type Piece, type PropMove } from './moves';
+export { stackFor, type Available, type Stack, type StackPiece } from './stacks';
 export { movesInWords, pieceCount, setUpInWords, setUpRowInWords, stackHeightCm } from './words';
