@@ -120,8 +120,17 @@ describe('program', () => {
           const counts = of(quarter).reduce((n, phase) => n + ('counts' in phase ? phase.counts : 0), 0);
           expect(cost.counts[quarter]).toBeCloseTo(counts, 6);
         }
-        if (cost.meanRate === null) expect(cost.cycles).toBe(0);
-        else expect(cost.slowestRate).toBeLessThanOrEqual(cost.cycles * 60_000 + 1e-9);
+        // The length of every breath: the quarters of a cycle together, or a share of breaths at their own pace.
+        const lengths = new Map<string, number>();
+        program.forEach((phase, i) => {
+          const phaseMs = phase.endMs - phase.startMs;
+          if ('cycle' in phase) lengths.set(`${phase.cycle}`, (lengths.get(`${phase.cycle}`) ?? 0) + phaseMs);
+          else if ('cycles' in phase && phase.cycles) lengths.set(`pace ${i}`, phaseMs / phase.cycles);
+        });
+        if (cost.cycles === 0) return expect([cost.meanRate, cost.slowestRate]).toEqual([null, null]);
+        expect(cost.slowestRate).toBeCloseTo(60_000 / Math.max(...lengths.values()), 9);
+        const breathing = ms(program.filter(({ kind }) => kind !== 'quiet' && kind !== 'strokes'));
+        expect(cost.meanRate).toBeCloseTo((cost.cycles * 60_000) / breathing, 9);
       }),
     );
   });

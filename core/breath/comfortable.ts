@@ -97,11 +97,19 @@ export function ratioOffers(measured: MeasuredBreath, ladder: readonly Rung[] = 
   });
 }
 
-/** The middle of easy breaths measured one by one, in seconds. Throws a RangeError for fewer than five. */
-export function medianOf(values: readonly Seconds[]): Seconds {
-  if (values.length < LEAST_BREATHS) throw new RangeError(`At least ${LEAST_BREATHS} breaths are measured.`);
+/** The middle of some values, in their own unit; undefined where there is none. */
+export function middleOf(values: readonly number[]): number | undefined {
   const sorted = [...values].sort((a, b) => a - b);
   const middle = sorted.length >> 1;
-  return sorted.length % 2 === 1 ? sorted[middle]! : (sorted[middle - 1]! + sorted[middle]!) / 2;
+  if (sorted.length % 2 === 1 || sorted.length === 0) return sorted[middle];
+  return (sorted[middle - 1]! + sorted[middle]!) / 2;
+}
+
+/** The middle of easy breaths measured one by one, in seconds. Throws a RangeError for fewer than five. */
+export function medianOf(values: readonly Seconds[]): Seconds {
+  const middle = middleOf(values);
+  if (middle === undefined || values.length < LEAST_BREATHS)
+    throw new RangeError(`At least ${LEAST_BREATHS} breaths are measured.`);
+  return middle;
 }
 export const LEAST_BREATHS = 5;

@@ -3,6 +3,7 @@ import { practiceMs, setMs } from './lengths';
 import { BREATH_LIMITS } from './limits';
 import type { BreathPractice } from './practice';
 import type { BreathSet } from './set';
+import { gcd } from './whole';
 
 /** What a fitting may change. */
 export interface FitOptions {
@@ -23,8 +24,6 @@ interface Rounds {
   perSet: number[];
   lengthMs: Ms;
 }
-
-const gcd = (a: number, b: number): number => (b === 0 ? a : gcd(b, a % b));
 
 /** A set done a number of rounds, and how long that is. */
 interface Choice {

@@ -67,6 +67,7 @@ export {
   LEAST_BREATHS,
   LEAST_COUNT_SECONDS,
   medianOf,
+  middleOf,
   practisedAs,
   ratioOffers,
   type MeasuredBreath,

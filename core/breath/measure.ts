@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { seconds } from '#core/document';
 import type { Ms, Seconds } from '#core/time';
-import { LEAST_BREATHS, medianOf, type MeasuredBreath } from './comfortable';
+import { LEAST_BREATHS, medianOf, middleOf, type MeasuredBreath } from './comfortable';
 
 const MOST_VALUES = 60;
 const Values = (what: string, most: number) =>
@@ -24,11 +24,8 @@ export type MeasuredPart = 'in' | 'out' | 'holdFull' | 'holdEmpty';
 
 /** The middle of a few values in seconds, to a hundredth; undefined where there is none. */
 function middle(values: readonly Seconds[]): Seconds | undefined {
-  if (values.length === 0) return undefined;
-  const sorted = [...values].sort((a, b) => a - b);
-  const half = sorted.length >> 1;
-  const value = sorted.length % 2 === 1 ? sorted[half]! : (sorted[half - 1]! + sorted[half]!) / 2;
-  return Math.round(value * 100) / 100;
+  const exact = middleOf(values);
+  return exact === undefined ? undefined : Math.round(exact * 100) / 100;
 }
 
 /** What was easy, from the single values: the medians in seconds. Throws a RangeError for fewer than five breaths. */

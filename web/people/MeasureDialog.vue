@@ -4,6 +4,7 @@ import Button from 'primevue/button';
 import Dialog from 'primevue/dialog';
 import { computed, ref, watch } from 'vue';
 import { BREATHERS, LEAST_BREATHS, type BreathMeasure, type MeasuredPart } from '#core/breath';
+import { localMoment } from '../shared/dates';
 import { newId } from '../stores/browser';
 import { useMeasuring } from './use-measuring';
 import ValueDots from './ValueDots.vue';
@@ -49,14 +50,9 @@ const allOf = (part: MeasuredPart): readonly number[] =>
   part === 'in' || part === 'out' ? breaths.value[part] : holds.value[part];
 const whole = computed(() => values.value.in.length >= LEAST_BREATHS && values.value.out.length >= LEAST_BREATHS);
 
-function localMoment(): string {
-  const now = new Date();
-  const two = (value: number): string => String(value).padStart(2, '0');
-  return `${now.getFullYear()}-${two(now.getMonth() + 1)}-${two(now.getDate())}T${two(now.getHours())}:${two(now.getMinutes())}`;
-}
 async function keep(): Promise<void> {
   keeping.value = true;
-  trouble.value = (await save({ id: newId(), measuredAt: localMoment(), ...values.value })) ?? '';
+  trouble.value = (await save({ id: newId(), measuredAt: localMoment(new Date()), ...values.value })) ?? '';
   keeping.value = false;
   if (trouble.value === '') visible.value = false;
 }

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { steadiness, type MeasuredPart } from '#core/breath';
+import { middleOf, steadiness, type MeasuredPart } from '#core/breath';
 
 /** The single values of one part as columns, their median as a line, and how steady they are in words. */
 const {
@@ -22,11 +22,7 @@ const emit = defineEmits<{ toggle: [index: number] }>();
 const HEIGHT = 46;
 const kept = computed(() => values.filter((_, i) => !isLeftOut(part, i)));
 const most = computed(() => Math.max(1, ...values));
-const median = computed(() => {
-  const sorted = [...kept.value].sort((a, b) => a - b);
-  const half = sorted.length >> 1;
-  return sorted.length % 2 === 1 ? (sorted[half] ?? 0) : ((sorted[half - 1] ?? 0) + (sorted[half] ?? 0)) / 2;
-});
+const median = computed(() => middleOf(kept.value) ?? 0);
 const word = computed(() => (kept.value.length > 1 ? steadiness(kept.value).word : 'once'));
 const y = (seconds: number): number => HEIGHT - (seconds / most.value) * HEIGHT;
 const said = (seconds: number): string => seconds.toFixed(1);

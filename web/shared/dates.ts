@@ -17,3 +17,10 @@ export function startInWords(startsAt: string | null): string {
   const ms = new Date(startsAt).getTime();
   return `${longDayOf(ms)}, ${clockTime(ms)}`;
 }
+
+/** A moment on the clock of this place, without a zone: `2026-11-26T18:30`. */
+export function localMoment(now: Date): string {
+  const two = (value: number): string => String(value).padStart(2, '0');
+  const day = `${now.getFullYear()}-${two(now.getMonth() + 1)}-${two(now.getDate())}`;
+  return `${day}T${two(now.getHours())}:${two(now.getMinutes())}`;
+}

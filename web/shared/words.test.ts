@@ -4,6 +4,7 @@ import { compileTimeline } from '#core/timeline';
 import { balanceInWords, classLength, groupAndApproach, people, spareInWords } from './plan-words';
 import { noLibrary, planOf, talk, workedHold } from '../../tests/support/examples';
 import { comingDetail, comingTitle, countdown, lateInWords, litSide, stageWord } from '../teach/words';
+import { localMoment } from './dates';
 
 const document = planOf(workedHold, talk('end', 60));
 const evening = compileTimeline(document, noLibrary);
@@ -69,4 +70,9 @@ describe('while teaching', () => {
       'left first',
     ]);
   });
+});
+
+test('a moment of this place, each part with two digits', () => {
+  expect(localMoment(new Date(2026, 0, 5, 7, 4))).toBe('2026-01-05T07:04');
+  expect(localMoment(new Date(2026, 10, 26, 18, 30))).toBe('2026-11-26T18:30');
 });

@@ -1,0 +1,2 @@
+/** The greatest whole number that divides both; of zero and a number, that number. */
+export const gcd = (a: number, b: number): number => (b === 0 ? a : gcd(b, a % b));
