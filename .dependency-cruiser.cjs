@@ -12,15 +12,17 @@ const CORE = [
   'props',
   'body',
   'catalogue',
+  'heights',
   'plan',
   'timeline',
+  'cupboard',
   'run',
   'record',
 ];
 const corePaths = CORE.map((folder, i) => ({
   name: `core-${folder}-looks-down`,
   comment:
-    'time ← document ← breath ← people, house; breath, props ← body ← catalogue ← plan ← timeline ← run ← record',
+    'time ← document ← breath ← people, house; breath, props ← body ← catalogue ← heights, plan ← timeline ← cupboard, run ← record',
   severity: 'error',
   from: { path: `^core/${folder}/`, pathNot: test },
   to: { path: `^core/(${CORE.slice(i + 1).join('|') || 'nothing'})/` },
@@ -31,10 +33,10 @@ module.exports = {
     ...corePaths,
     {
       name: 'core-knows-zod-and-itself',
-      comment: 'And, for the outline of the figure, marching squares.',
+      comment: 'And, for the outline of the figure, marching squares; for substitutes, a solver of integer programs.',
       severity: 'error',
       from: { path: room('core'), pathNot: test },
-      to: { pathNot: '^core/|^node_modules/(zod|d3-contour|@types/d3-contour)/' },
+      to: { pathNot: '^core/|^node_modules/(zod|d3-contour|yalps|@types/d3-contour)/' },
     },
     {
       name: 'library-knows-core',

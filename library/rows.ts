@@ -1,10 +1,10 @@
 import type { Moment } from '#core/catalogue';
-import { PROP_KINDS, type PropKind, type PropPlace, type SetUpRow } from '#core/props';
+import { PROP_KINDS, type KnownKind, type PropPlace, type SetUpRow } from '#core/props';
 
 type Look = Partial<Pick<SetUpRow, 'state' | 'lie' | 'side' | 'count' | 'mirror' | 'optional' | 'why'>>;
 
 /** A row of a set-up with its usual values: the first state of its kind, lengthwise, in the middle, one piece. */
-export function row(kind: PropKind, place: PropPlace, look: Look = {}): SetUpRow {
+export function row(kind: KnownKind, place: PropPlace, look: Look = {}): SetUpRow {
   return {
     id: `${kind}-${place}`,
     kind,

@@ -25,6 +25,7 @@ const BY_PLACE: Record<PropPlace, string> = {
   calves: 'carries the lower legs',
   ankles: 'room for the feet, so the shins lie down',
   soles: 'something to press against',
+  underFeet: 'the feet do not reach the floor by themselves',
   feet: 'reaches the foot where the hands do not',
   arms: 'carries the arms, so the shoulders let go',
   hands: 'brings the floor up to the hands',

@@ -5,7 +5,7 @@ import { Position } from './position';
 import { Technique } from './technique';
 
 export const ENTRY_FORMAT = 'zovrin-entry';
-export const ENTRY_VERSION = 2;
+export const ENTRY_VERSION = 3;
 
 const document = {
   format: z.literal(ENTRY_FORMAT, 'This is not an entry of a library.'),
@@ -31,11 +31,14 @@ const fromVersion1: Migration = (document) =>
       }
     : document;
 
+/** Version 3: the rows of a set-up may be props of one's own, with a size; older ones are rows as they are. */
+const fromVersion2: Migration = (document) => document;
+
 const ENTRY_DOCUMENT: DocumentKind<OwnEntry> = {
   format: ENTRY_FORMAT,
   called: 'an entry of a library',
   version: ENTRY_VERSION,
-  migrations: { 1: fromVersion1 },
+  migrations: { 1: fromVersion1, 2: fromVersion2 },
   schema: OwnEntry,
 };
 

@@ -13,6 +13,7 @@ export {
   Rebound,
   RestStep,
   SideLength,
+  OtherSetUp,
   Stage,
   Step,
   TalkStep,
@@ -20,7 +21,17 @@ export {
 export type { PlainStep, StepKind } from './step';
 export { readPlan, type ReadPlan } from './read';
 export { applyEdit, type EditResult, type PlanEdit } from './edit';
-export { addStep, changeStep, duplicateStep, moveStepTo, removeStep, setDetails, setStepCommon } from './step-edits';
+export {
+  addStep,
+  changeStep,
+  duplicateStep,
+  moveStepTo,
+  removeStep,
+  setDetails,
+  setOtherSetUp,
+  setSetUp,
+  setStepCommon,
+} from './step-edits';
 export {
   setBreathSeconds,
   setEven,

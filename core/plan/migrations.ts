@@ -19,3 +19,18 @@ export const fromVersion1: Migration = (plan) => ({
   ...plan,
   steps: Array.isArray(plan.steps) ? plan.steps.map(stepFromVersion1) : plan.steps,
 });
+
+const takesProps = (kind: unknown): boolean => kind === 'hold' || kind === 'breath' || kind === 'rest';
+
+/** Version 3: a plan may have a place with a cupboard, and a step another set-up for some of the group. */
+export const fromVersion2: Migration = (plan) => ({
+  cupboard: null,
+  ...plan,
+  steps: Array.isArray(plan.steps)
+    ? plan.steps.map((step: unknown) =>
+        typeof step === 'object' && step !== null && takesProps((step as Json).kind)
+          ? { otherSetUp: null, ...step }
+          : step,
+      )
+    : plan.steps,
+});

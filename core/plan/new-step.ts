@@ -53,6 +53,7 @@ export function holdFrom(position: Position, approach: Approach, id: string): Ho
     strength,
     stages: position.stages.map((stage, i) => ({ id: `stage-${i + 1}`, ...stage, setUp: null })),
     setUp: structuredCloneOf(position.setUps[0]?.items ?? []),
+    otherSetUp: null,
     setupSeconds: null,
     enterSeconds: null,
     leaveSeconds: null,
@@ -79,6 +80,7 @@ export function holdNamed(name: string, id: string): HoldStep {
     strength: null,
     stages: [],
     setUp: [],
+    otherSetUp: null,
     setupSeconds: null,
     enterSeconds: null,
     leaveSeconds: null,
@@ -102,6 +104,7 @@ export function breathFrom(technique: Technique, id: string): BreathStep {
     practice: structuredCloneOf(technique.practice),
     moves: null,
     setUp: [],
+    otherSetUp: null,
     setupSeconds: null,
     afterSeconds: 0,
   };
@@ -133,6 +136,7 @@ export const restStep = (id: string, name = 'Rest', seconds = 60): RestStep => (
   locked: false,
   seconds,
   setUp: null,
+  otherSetUp: null,
   setupSeconds: null,
 });
 

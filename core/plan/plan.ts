@@ -1,11 +1,11 @@
 import { z } from 'zod';
 import { Approach } from '#core/catalogue';
-import { seconds, text } from '#core/document';
+import { Id, seconds, text } from '#core/document';
 import { PLAN_LIMITS } from './limits';
 import { Step } from './step';
 
 export const PLAN_FORMAT = 'zovrin-plan';
-export const PLAN_VERSION = 2;
+export const PLAN_VERSION = 3;
 
 /**
  * A session as planned: the document that is edited, stored, sent and saved to a file. Lengths are seconds.
@@ -24,6 +24,8 @@ export const Plan = z
       .min(1, 'A group has at least one person.')
       .max(PLAN_LIMITS.maxGroup, `A group has at most ${PLAN_LIMITS.maxGroup} people.`),
     place: text('A place', 120),
+    /** Id of the place whose cupboard and room the class has; null where none is chosen. It need not be here. */
+    cupboard: Id.nullable(),
     startsAt: z
       .string()
       .regex(
@@ -60,6 +62,7 @@ export function emptyPlan(title: string, approach: Approach = 'restorative'): Pl
     group: '',
     groupSize: 12,
     place: '',
+    cupboard: null,
     startsAt: null,
     classSeconds: 3600,
     steps: [],

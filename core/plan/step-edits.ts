@@ -1,6 +1,7 @@
+import type { SetUp } from '#core/props';
 import type { PlanEdit } from './edit';
 import type { Plan } from './plan';
-import type { Step } from './step';
+import type { OtherSetUp, Step } from './step';
 
 type Details = Omit<Plan, 'format' | 'version' | 'steps'>;
 
@@ -74,5 +75,29 @@ export function setStepCommon(id: string, patch: Partial<Pick<Step, 'name' | 'no
     name: `change ${what}`,
     merge: `${what} ${id}`,
     apply: (plan) => ({ ...plan, steps: plan.steps.map((step) => (step.id === id ? { ...step, ...patch } : step)) }),
+  };
+}
+
+/** Gives some of the group another set-up in one step, or the same for all again (null). Talk and loosening have none. */
+export function setOtherSetUp(id: string, otherSetUp: OtherSetUp | null): PlanEdit {
+  return {
+    name: otherSetUp ? 'split the group' : 'one set-up for all',
+    merge: `other set-up ${id}`,
+    apply: (plan) => ({
+      ...plan,
+      steps: plan.steps.map((step) => (step.id === id && 'otherSetUp' in step ? { ...step, otherSetUp } : step)),
+    }),
+  };
+}
+
+/** Changes the set-up of a hold, a breath or a rest. Talk and loosening have none. */
+export function setSetUp(id: string, setUp: SetUp): PlanEdit {
+  return {
+    name: 'change set-up',
+    merge: `set-up ${id}`,
+    apply: (plan) => ({
+      ...plan,
+      steps: plan.steps.map((step) => (step.id === id && 'setUp' in step ? { ...step, setUp } : step)),
+    }),
   };
 }

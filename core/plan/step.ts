@@ -76,6 +76,20 @@ export const HoldBreath = z.strictObject({
 });
 export type HoldBreath = z.infer<typeof HoldBreath>;
 
+/**
+ * Another set-up for some of the group: where there is not enough of something for all, or not all want the same. It
+ * stays as it is for the whole step.
+ */
+export const OtherSetUp = z.strictObject({
+  /** How many people have it; the others have the step's own. */
+  people: z
+    .int('People are counted whole.')
+    .min(1, 'At least one person has the other set-up.')
+    .max(PLAN_LIMITS.maxGroup, `A group has at most ${PLAN_LIMITS.maxGroup} people.`),
+  setUp: SetUp,
+});
+export type OtherSetUp = z.infer<typeof OtherSetUp>;
+
 export const HoldStep = z.strictObject({
   ...common,
   kind: z.literal('hold'),
@@ -93,6 +107,7 @@ export const HoldStep = z.strictObject({
   strength: z.number().min(0).max(10, 'Strength goes from 0 to 10.').nullable(),
   stages: z.array(Stage).max(PLAN_LIMITS.maxStages, `A hold has at most ${PLAN_LIMITS.maxStages} stages.`),
   setUp: SetUp,
+  otherSetUp: OtherSetUp.nullable(),
   setupSeconds: OwnSeconds('A set-up', PLAN_LIMITS.maxSetup),
   enterSeconds: OwnSeconds('A way in'),
   leaveSeconds: OwnSeconds('A way out'),
@@ -130,6 +145,7 @@ export const BreathStep = z.strictObject({
   /** The position it moves; null for a breath in stillness. */
   moves: BreathMoves.nullable(),
   setUp: SetUp,
+  otherSetUp: OtherSetUp.nullable(),
   setupSeconds: OwnSeconds('A set-up', PLAN_LIMITS.maxSetup),
   /** Quiet breathing after the practice. */
   afterSeconds: seconds('Quiet breathing', 0, PLAN_LIMITS.maxPlain),
@@ -142,6 +158,7 @@ export const RestStep = z.strictObject({
   seconds: PlainSeconds('A rest'),
   /** Props of its own; null leaves in place what lies there. */
   setUp: SetUp.nullable(),
+  otherSetUp: OtherSetUp.nullable(),
   setupSeconds: OwnSeconds('A set-up', PLAN_LIMITS.maxSetup),
 });
 export type RestStep = z.infer<typeof RestStep>;

@@ -1,12 +1,24 @@
 /** Props: kinds and their folds, set-ups and their mirror, and the least moves from one set-up to the next. */
-export { PROP_KINDS, PROP_KIND_NAMES, propKind, propState } from './kinds';
-export type { PropKind, PropKindInfo, PropSize, PropState } from './kinds';
+export {
+  isKnownKind,
+  isOwnKind,
+  loadedHeightCm,
+  ownKindName,
+  PROP_KINDS,
+  PROP_KIND_NAMES,
+  propKind,
+  propState,
+  sizeOfPiece,
+} from './kinds';
+export type { KnownKind, OwnKindName, PropKind, PropKindInfo, PropSize, PropState, Sized } from './kinds';
+export { MAX_FACES, nameOfOwn, OwnKind, OwnSize } from './own';
 export { PROP_PLACES, PROP_PLACE_NAMES, type PropPlace } from './places';
 export {
   MAX_PIECES,
   MAX_SET_UP_ROWS,
   SetUp,
   SetUpRow,
+  longestLoopCm,
   mirrorSetUp,
   movesAtSwitch,
   piecesByKind,
@@ -14,5 +26,5 @@ export {
 } from './setup';
 export type { PlacedProp, PropSide } from './setup';
 export { propMoves, type Piece, type PropMove } from './moves';
-export { stackFor, type Available, type Stack, type StackPiece } from './stacks';
+export { isStacked, stackFor, type Available, type Stack, type StackPiece } from './stacks';
 export { movesInWords, pieceCount, setUpInWords, setUpRowInWords, stackHeightCm } from './words';

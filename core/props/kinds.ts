@@ -70,15 +70,57 @@ export const PROP_KINDS = {
   eyePillow: kind('eye pillow', { whole: size('whole', 22, 10, 2, 1) }),
   towel: kind('towel', { folded: size('folded flat', 70, 35, 1.6, 0.4), rolled: size('rolled', 70, 9, 9, 3) }),
   stick: kind('stick', { whole: size('whole', 120, 3, 3, 0) }),
+  book: kind('thick book', { flat: size('flat', 30, 22, 3.8, 0) }),
+  belt: kind('belt or cord', { open: size('open', 110, 4, 0.3, 0) }, 'belts or cords'),
+  scarf: kind('scarf', { folded: size('folded', 30, 12, 2, 1), open: size('open', 180, 60, 0.3, 0) }, 'scarves'),
   wall: { ...kind('wall', { whole: size('wall', 0, 0, 0, 0) }), fixture: true },
 } as const satisfies Record<string, PropKindInfo>;
 
-export type PropKind = keyof typeof PROP_KINDS;
+/** The kinds Zovrin knows the sizes of. */
+export type KnownKind = keyof typeof PROP_KINDS;
 
-export const PROP_KIND_NAMES = Object.keys(PROP_KINDS) as [PropKind, ...PropKind[]];
+/** A kind of someone's own, by its name; each of its rows carries the size it lies in. */
+export type OwnKindName = `own:${string}`;
 
-/** What is known of a kind, with its states as an open table. */
-export const propKind = (name: PropKind): PropKindInfo => PROP_KINDS[name];
+export type PropKind = KnownKind | OwnKindName;
+
+export const PROP_KIND_NAMES = Object.keys(PROP_KINDS) as [KnownKind, ...KnownKind[]];
+
+const OWN = 'own:';
+export const MAX_OWN_NAME = 40;
+
+export const isOwnKind = (name: string): name is OwnKindName => name.startsWith(OWN);
+export const isKnownKind = (name: string): name is KnownKind => Object.hasOwn(PROP_KINDS, name);
+export const ownKindName = (label: string): OwnKindName => `${OWN}${label}`;
+
+/** `bench` → `benches`, `tray` → `trays`, `lily` → `lilies`: how English makes a plural of nearly every thing. */
+function pluralOf(label: string): string {
+  if (/(s|x|z|ch|sh)$/i.test(label)) return `${label}es`;
+  return /[^aeiou]y$/i.test(label) ? `${label.slice(0, -1)}ies` : `${label}s`;
+}
+
+/** What is known of a kind, with its states as an open table: none for a kind of one's own, whose rows tell their size. */
+export function propKind(name: PropKind): PropKindInfo {
+  if (!isOwnKind(name)) return PROP_KINDS[name];
+  const label = name.slice(OWN.length);
+  return { label, plural: pluralOf(label), fixture: false, states: {} };
+}
 
 /** The state of a kind, or undefined where the kind has no such fold or face. */
 export const propState = (name: PropKind, state: string): PropState | undefined => propKind(name).states[state];
+
+/** A thing as it lies, with what it measures where its kind is someone's own. */
+export interface Sized {
+  kind: PropKind;
+  state: string;
+  size?: PropSize | undefined;
+}
+
+/** What a piece measures as it lies: its own size, or what is typical of its kind. */
+export const sizeOfPiece = ({ kind, state, size: own }: Sized): PropSize | undefined => own ?? propState(kind, state);
+
+/** How high a piece stands with a body on it, in centimetres; 0 for one that has no such state. */
+export function loadedHeightCm(piece: Sized): number {
+  const known = sizeOfPiece(piece);
+  return known ? known.heightCm - known.giveCm : 0;
+}

@@ -16,9 +16,9 @@ const sameState = (a: Piece, b: Piece): boolean => a.state === b.state;
 
 function pieces(placed: readonly PlacedProp[]): Map<PropKind, Piece[]> {
   const byKind = new Map<PropKind, Piece[]>();
-  for (const { kind, state, lie, place, side, count } of placed) {
+  for (const { count, ...piece } of placed) {
+    const { kind } = piece;
     if (propKind(kind).fixture) continue;
-    const piece = { kind, state, lie, place, side };
     const list = byKind.get(kind) ?? [];
     for (let i = 0; i < count; i++) list.push(piece);
     byKind.set(kind, list);
@@ -71,7 +71,7 @@ function movesOfKind(kind: PropKind, before: readonly Piece[], after: readonly P
       moves.push({ action: 'takeAway', kind, from });
       continue;
     }
-    const folded = { ...from, state: to.state };
+    const folded = { ...from, state: to.state, ...(to.size && { size: to.size }) };
     if (!sameState(from, to)) moves.push({ action: 'refold', kind, from, to: folded });
     if (!sameSpot(from, to)) moves.push({ action: 'move', kind, from: folded, to });
   }

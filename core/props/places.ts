@@ -22,6 +22,7 @@ export const PROP_PLACES = {
   calves: 'under the calves',
   ankles: 'under the ankles',
   soles: 'against the soles',
+  underFeet: 'under the feet',
   feet: 'round the feet',
   arms: 'under the arms',
   hands: 'under the hands',

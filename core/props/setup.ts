@@ -1,10 +1,22 @@
 import { z } from 'zod';
 import { oneOf } from '#core/document';
-import { PROP_KIND_NAMES, propKind, propState, type PropKind } from './kinds';
+import { isOwnKind, MAX_OWN_NAME, PROP_KIND_NAMES, propKind, propState, type PropKind } from './kinds';
+import { OwnSize } from './own';
 import { PROP_PLACE_NAMES, type PropPlace } from './places';
 
 export const MAX_SET_UP_ROWS = 24;
 export const MAX_PIECES = 12;
+
+/** One of the known kinds, or `own:` and a name. */
+const Kind = z.union([z.enum(PROP_KIND_NAMES), z.templateLiteral(['own:', z.string().min(1).max(MAX_OWN_NAME)])], {
+  error: `A prop is one of: ${PROP_KIND_NAMES.join(', ')}; or own: and a name.`,
+});
+
+const STRAP_CM = 240;
+/** What a buckle and a free end take of a strap. */
+const BUCKLE_CM = 10;
+/** The longest loop that so many straps, joined, come to. Centimetres round. */
+export const longestLoopCm = (straps: number): number => straps * (STRAP_CM - BUCKLE_CM);
 
 /**
  * One row of a set-up. `side` is the side it lies on **while the left side is held**; a row with `mirror` goes to the
@@ -13,7 +25,7 @@ export const MAX_PIECES = 12;
 export const SetUpRow = z
   .strictObject({
     id: z.string().min(1).max(64),
-    kind: oneOf('A prop', PROP_KIND_NAMES),
+    kind: Kind,
     state: z.string().max(40),
     lie: z.enum(['lengthwise', 'crosswise']),
     place: oneOf('A place', PROP_PLACE_NAMES),
@@ -22,15 +34,31 @@ export const SetUpRow = z
     mirror: z.boolean(),
     optional: z.boolean(),
     why: z.string().max(300),
+    /** What a piece of a kind of one's own measures as it lies; known kinds have no size of their own. */
+    size: OwnSize.optional(),
+    /** How far round the loop of a strap is, in centimetres, where that is told. */
+    loopCm: z.number('A loop is a number of centimetres.').min(20, 'A loop is at least 20 cm round.').optional(),
   })
   .superRefine((row, context) => {
-    if (propState(row.kind, row.state)) return;
-    const states = Object.keys(propKind(row.kind).states).join(', ');
-    context.addIssue({
-      code: 'custom',
-      path: ['state'],
-      message: `A ${propKind(row.kind).label} has no state “${row.state}”; it has: ${states}.`,
-    });
+    const refuse = (path: string, message: string) => context.addIssue({ code: 'custom', path: [path], message });
+    const { label, states } = propKind(row.kind);
+    if (isOwnKind(row.kind)) {
+      if (!row.size) refuse('size', `A ${label} is a prop of one's own: say what it measures.`);
+    } else {
+      if (row.size) refuse('size', `What a ${label} measures is known.`);
+      if (!propState(row.kind, row.state))
+        refuse('state', `A ${label} has no state “${row.state}”; it has: ${Object.keys(states).join(', ')}.`);
+    }
+    if (row.loopCm === undefined) return;
+    const most = longestLoopCm(row.count);
+    if (row.kind !== 'strap' || row.state !== 'loop') refuse('loopCm', 'Only a strap in a loop has a length of loop.');
+    else if (row.loopCm > most) {
+      const straps = Math.ceil(row.loopCm / longestLoopCm(1));
+      refuse(
+        'loopCm',
+        `A strap of ${STRAP_CM} cm closes to a loop of ${longestLoopCm(1)} cm at most. Make it ${most} cm or less, or join ${straps} straps.`,
+      );
+    }
   });
 export type SetUpRow = z.infer<typeof SetUpRow>;
 
@@ -47,6 +75,10 @@ export interface PlacedProp {
   place: PropPlace;
   side: PropSide;
   count: number;
+  /** Only of a kind of one's own. */
+  size?: OwnSize;
+  /** Only of what is put down if wished. */
+  optional?: true;
 }
 
 const MIRRORED: Record<PropSide, PropSide> = { centre: 'centre', each: 'each', left: 'right', right: 'left' };
@@ -62,8 +94,17 @@ export function mirrorSetUp(setUp: SetUp): SetUp {
  */
 export function placedProps(setUp: SetUp, held: 'left' | 'right' | 'both'): PlacedProp[] {
   const rows = held === 'right' ? mirrorSetUp(setUp) : setUp;
-  return rows.flatMap(({ kind, state, lie, place, side, count }): PlacedProp[] => {
-    const placed = { kind, state, lie, place, side, count };
+  return rows.flatMap(({ kind, state, lie, place, side, count, size, optional }): PlacedProp[] => {
+    const placed = {
+      kind,
+      state,
+      lie,
+      place,
+      side,
+      count,
+      ...(size && { size }),
+      ...(optional && { optional: true as const }),
+    };
     return side === 'each'
       ? [
           { ...placed, side: 'left' },

@@ -1,4 +1,5 @@
-import { PROP_KIND_NAMES, propKind, propState, type PropKind } from './kinds';
+import { isKnownKind, PROP_KIND_NAMES, propKind, sizeOfPiece, type PropKind, type PropSize } from './kinds';
+import { nameOfOwn, type OwnKind, type OwnSize } from './own';
 
 /** How many pieces of each kind are at hand; a kind that is not named is not there. */
 export type Available = Partial<Record<PropKind, number>>;
@@ -7,6 +8,8 @@ export type Available = Partial<Record<PropKind, number>>;
 export interface StackPiece {
   kind: PropKind;
   state: string;
+  /** Only of a kind of one's own. */
+  size?: OwnSize;
 }
 
 /** Pieces one on the other, from the ground up. Heights in centimetres, with a body on them. */
@@ -27,6 +30,7 @@ const STACKED: ReadonlySet<PropKind> = new Set([
   'cushion',
   'pillow',
   'towel',
+  'book',
 ]);
 const MOST_PIECES = 5;
 /** Higher than this many times its narrower side, a piece tips as soon as something lies on it. */
@@ -42,16 +46,22 @@ interface Candidate extends StackPiece {
   alone: boolean;
 }
 
-const CANDIDATES: readonly Candidate[] = PROP_KIND_NAMES.filter((kind) => STACKED.has(kind)).flatMap((kind) =>
-  Object.entries(propKind(kind).states).flatMap(([state, { widthCm, depthCm, heightCm, giveCm }]) => {
-    const height = Math.round(10 * (heightCm - giveCm));
-    const alone = heightCm > TIPS_OVER * Math.min(widthCm, depthCm);
-    return height < 10 * THINNEST_CM ? [] : [{ kind, state, height, area: widthCm * depthCm, give: giveCm, alone }];
-  }),
+/** A piece as part of a stack; nothing for one too thin to count. */
+function candidateOf(piece: StackPiece, { widthCm, depthCm, heightCm, giveCm }: PropSize): Candidate[] {
+  const height = Math.round(10 * (heightCm - giveCm));
+  const alone = heightCm > TIPS_OVER * Math.min(widthCm, depthCm);
+  return height < 10 * THINNEST_CM ? [] : [{ ...piece, height, area: widthCm * depthCm, give: giveCm, alone }];
+}
+
+const KNOWN: readonly Candidate[] = PROP_KIND_NAMES.filter((kind) => STACKED.has(kind)).flatMap((kind) =>
+  Object.entries(propKind(kind).states).flatMap(([state, size]) => candidateOf({ kind, state }, size)),
 );
 
+const candidatesOfOwn = (own: OwnKind): Candidate[] =>
+  own.faces.flatMap(({ label, size }) => candidateOf({ kind: nameOfOwn(own), state: label, size }, size));
+
 /** Centimetres a piece gives under a body; 0 for one that has no such state. */
-const giveOf = ({ kind, state }: StackPiece): number => propState(kind, state)?.giveCm ?? 0;
+const giveOf = (piece: StackPiece): number => sizeOfPiece(piece)?.giveCm ?? 0;
 
 /** Wide and firm below: the larger piece first, and of two as large the firmer one. */
 const fromTheGround = (a: Candidate, b: Candidate): number => b.area - a.area || a.give - b.give;
@@ -67,33 +77,51 @@ function better(a: Stack, b: Stack): number {
 /**
  * The stacks that come within `toleranceCm` of a height from what is at hand, the best first: fewest pieces, then the
  * nearest height, then the firmest; at most `most` of them. In each the widest and firmest lies below. Heights are those
- * under a body. Empty where nothing comes near enough with up to five pieces. All lengths in centimetres.
+ * under a body. Empty where nothing comes near enough with up to five pieces. All lengths in centimetres. `own` tells
+ * the sizes of kinds of one's own.
  */
-export function stackFor(heightCm: number, toleranceCm: number, available: Available, most = 4): Stack[] {
+export function stackFor(
+  heightCm: number,
+  toleranceCm: number,
+  available: Available,
+  most = 4,
+  own: readonly OwnKind[] = [],
+): Stack[] {
   const [target, within] = [Math.round(10 * heightCm), Math.round(10 * toleranceCm)];
-  const here = CANDIDATES.filter(({ kind }) => (available[kind] ?? 0) > 0).sort(fromTheGround);
+  const here = [...KNOWN, ...own.flatMap(candidatesOfOwn)]
+    .filter(({ kind }) => (available[kind] ?? 0) > 0)
+    .sort(fromTheGround);
   const found: Stack[] = [];
   const left = new Map(here.map(({ kind }) => [kind, available[kind] ?? 0]));
   const chosen: Candidate[] = [];
+  const highest = Math.max(0, ...here.map(({ height }) => height));
 
-  function choose(from: number, height: number): void {
-    if (chosen.length > 0 && Math.abs(height - target) <= within) {
-      const pieces = chosen.map(({ kind, state }) => ({ kind, state }));
-      found.push({ pieces, heightCm: height / 10, offCm: (height - target) / 10 });
+  /** Adds so many more pieces, none of them wider than the last. */
+  function choose(from: number, height: number, pieces: number): void {
+    if (pieces === 0) {
+      if (Math.abs(height - target) > within) return;
+      found.push({ pieces: chosen.map(asPiece), heightCm: height / 10, offCm: (height - target) / 10 });
+      return;
     }
-    if (chosen.length === MOST_PIECES || chosen.some(({ alone }) => alone)) return;
+    if (height + pieces * highest < target - within) return;
     for (let i = from; i < here.length; i++) {
       const candidate = here[i]!;
-      const pieces = left.get(candidate.kind) ?? 0;
-      if (pieces === 0 || height + candidate.height > target + within) continue;
-      if (candidate.alone && chosen.length > 0) continue;
-      left.set(candidate.kind, pieces - 1);
+      const there = left.get(candidate.kind) ?? 0;
+      if (there === 0 || height + candidate.height > target + within) continue;
+      if (candidate.alone && (chosen.length > 0 || pieces > 1)) continue;
+      left.set(candidate.kind, there - 1);
       chosen.push(candidate);
-      choose(i, height + candidate.height);
+      choose(i, height + candidate.height, pieces - 1);
       chosen.pop();
-      left.set(candidate.kind, pieces);
+      left.set(candidate.kind, there);
     }
   }
-  choose(0, 0);
+  // Fewest pieces come first, so once there are enough stacks no higher number has to be tried.
+  for (let pieces = 1; pieces <= MOST_PIECES && found.length < most; pieces++) choose(0, 0, pieces);
   return found.sort(better).slice(0, most);
 }
+
+const asPiece = ({ kind, state, size }: Candidate): StackPiece => (size ? { kind, state, size } : { kind, state });
+
+/** Whether a kind can be part of a stack. */
+export const isStacked = (kind: PropKind): boolean => !isKnownKind(kind) || STACKED.has(kind);

@@ -1,4 +1,4 @@
-import { propKind, propState, type PropKind } from './kinds';
+import { isOwnKind, loadedHeightCm, propKind, propState, type PropKind, type Sized } from './kinds';
 import type { Piece, PropMove } from './moves';
 import { PROP_PLACES } from './places';
 import type { SetUp } from './setup';
@@ -18,20 +18,18 @@ export function setUpInWords(setUp: SetUp): string {
 }
 
 /** A row of a set-up as a teacher says it: `2 blocks, on edge, crosswise, under the forehead, left`. */
-export function setUpRowInWords({ kind, state, lie, place, side, count }: SetUp[number]): string {
+export function setUpRowInWords({ kind, state, lie, place, side, count, loopCm }: SetUp[number]): string {
   const { label, states, fixture } = propKind(kind);
   const pieces = count > 1 ? pieceCount(kind, count) : label;
   if (fixture) return `${pieces} ${PROP_PLACES[place]}`;
-  const known = Object.keys(states).length > 1 ? propState(kind, state)?.label : undefined;
+  const known = Object.keys(states).length > 1 ? propState(kind, state)?.label : isOwnKind(kind) ? state : undefined;
+  const loop = loopCm === undefined ? undefined : `${loopCm} cm round`;
   const where = `${PROP_PLACES[place]}${side === 'each' ? ', each side' : SIDE_WORDS[side]}`;
-  return [pieces, known, lie === 'crosswise' ? 'crosswise' : undefined, where].filter(Boolean).join(', ');
+  return [pieces, known, loop, lie === 'crosswise' ? 'crosswise' : undefined, where].filter(Boolean).join(', ');
 }
 
 /** The height of a row's stack in centimetres under load: pieces times height less what they give. */
-export function stackHeightCm(kind: PropKind, state: string, count: number): number {
-  const size = propState(kind, state);
-  return size ? count * (size.heightCm - size.giveCm) : 0;
-}
+export const stackHeightCm = (piece: Sized, count: number): number => count * loadedHeightCm(piece);
 
 const SIDE_WORDS = { centre: '', each: '', left: ', left', right: ', right' } as const;
 

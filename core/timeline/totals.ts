@@ -53,6 +53,7 @@ export function stepSpan(mark: StepMark, phases: readonly Phase[]): StepSpan {
       mark.step.kind === 'hold' ||
       mark.step.kind === 'breath' ||
       (mark.step.kind === 'rest' && mark.step.setUp !== null),
+    otherSetUp: 'otherSetUp' in mark.step ? mark.step.otherSetUp : null,
     breath: mark.step.kind === 'hold' ? mark.step.breath : null,
   };
   for (let i = mark.firstPhase; i < mark.endPhase; i++) {

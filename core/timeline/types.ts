@@ -9,7 +9,7 @@ import type {
 } from '#core/breath';
 import type { Moment } from '#core/catalogue';
 import type { PlacedProp, PropMove } from '#core/props';
-import type { HoldBreath, StepKind } from '#core/plan';
+import type { HoldBreath, OtherSetUp, StepKind } from '#core/plan';
 import type { Ms } from '#core/time';
 
 /** The side a phase belongs to: one side of the body, both at once, or none to speak of. */
@@ -126,6 +126,8 @@ export interface StepSpan {
   propMoves: number;
   /** Whether props are in use here, or only lie about: holds and breath, and a rest with a set-up of its own. */
   usesProps: boolean;
+  /** The set-up some of the group have instead. */
+  otherSetUp: OtherSetUp | null;
   /** The breath inside a hold, for as long as the hold turns out to be. */
   breath: HoldBreath | null;
 }

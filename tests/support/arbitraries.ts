@@ -160,6 +160,7 @@ const stage: fc.Arbitrary<Stage> = fc.record({
   ),
   setUp: fc.option(setUp),
 });
+const otherSetUp = fc.option(fc.record({ people: fc.integer({ min: 1, max: 40 }), setUp }), { freq: 1 });
 const own = fc.option(seconds(0, 90));
 const common = { name: fc.constant('step'), note: fc.constant(''), locked: fc.boolean() };
 
@@ -173,6 +174,7 @@ const step: fc.Arbitrary<Omit<Step, 'id'>> = fc.oneof(
     strength: fc.option(fc.integer({ min: 0, max: 10 })),
     stages: fc.array(stage, { maxLength: 4 }),
     setUp,
+    otherSetUp,
     setupSeconds: own,
     enterSeconds: own,
     leaveSeconds: own,
@@ -214,6 +216,7 @@ const step: fc.Arbitrary<Omit<Step, 'id'>> = fc.oneof(
       }),
     ),
     setUp,
+    otherSetUp,
     setupSeconds: own,
     afterSeconds: seconds(0, 60),
   }),
@@ -222,6 +225,7 @@ const step: fc.Arbitrary<Omit<Step, 'id'>> = fc.oneof(
     kind: fc.constant('rest' as const),
     seconds: seconds(1, 300),
     setUp: fc.option(setUp),
+    otherSetUp,
     setupSeconds: own,
   }),
   fc.record({ ...common, kind: fc.constantFrom('move' as const, 'talk' as const), seconds: seconds(1, 300) }),

@@ -1,5 +1,6 @@
 import { libraryOf } from '#core/catalogue';
 import type { BreathSet } from '#core/breath';
+import { propKind, type KnownKind, type PropPlace, type SetUpRow } from '#core/props';
 import { emptyPlan, holdNamed, Plan, talkStep, type BreathStep, type HoldStep, type Step } from '#core/plan';
 
 /** A library that knows nothing: every hold goes by its own times. */
@@ -27,6 +28,7 @@ export const breathStep = (sets: BreathSet[], patch: Partial<BreathStep> = {}): 
   practice: { countSeconds: 1, sets },
   moves: null,
   setUp: [],
+  otherSetUp: null,
   setupSeconds: 0,
   afterSeconds: 0,
   ...patch,
@@ -35,3 +37,18 @@ export const breathStep = (sets: BreathSet[], patch: Partial<BreathStep> = {}): 
 export const planOf = (...steps: Step[]): Plan => Plan.parse({ ...emptyPlan('Example'), classSeconds: 900, steps });
 
 export const talk = (id: string, seconds: number): Step => talkStep(id, 'Talk', seconds);
+
+/** A row of a set-up with its usual values: the first state of its kind, lengthwise, in the middle, one piece. */
+export const propRow = (kind: KnownKind, place: PropPlace, look: Partial<SetUpRow> = {}): SetUpRow => ({
+  id: `${kind}-${place}`,
+  kind,
+  state: Object.keys(propKind(kind).states)[0] ?? '',
+  lie: 'lengthwise',
+  place,
+  side: 'centre',
+  count: 1,
+  mirror: true,
+  optional: false,
+  why: '',
+  ...look,
+});

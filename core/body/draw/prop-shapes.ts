@@ -1,4 +1,4 @@
-import type { PropKind } from '#core/props';
+import { isOwnKind, type KnownKind, type PropKind } from '#core/props';
 import type { View } from '../figure';
 import { cornersOf, rimsOf, type Box, type Roll, type Solid } from '../solids/solid';
 import { add, dot, toWorld, type Mat3, type Vec3 } from '../vector';
@@ -8,7 +8,7 @@ import type { Point2 } from './fit';
 /** What a prop is made of, which decides its colours. */
 export type Material = 'bolster' | 'block' | 'blanket' | 'chair' | 'strap';
 
-const MATERIALS: Record<PropKind, Material> = {
+const MATERIALS: Record<KnownKind, Material> = {
   flatBolster: 'bolster',
   roundBolster: 'bolster',
   block: 'block',
@@ -22,8 +22,12 @@ const MATERIALS: Record<PropKind, Material> = {
   eyePillow: 'bolster',
   towel: 'blanket',
   stick: 'chair',
+  book: 'block',
+  belt: 'strap',
+  scarf: 'blanket',
   wall: 'chair',
 };
+const materialOf = (kind: PropKind): Material => (isOwnKind(kind) ? 'blanket' : MATERIALS[kind]);
 
 /** A prop in the picture: its outline, lines on it, and faces that catch or lose the light. Paths in millimetres. */
 export interface PropShape {
@@ -101,7 +105,7 @@ function faceOf(box: Box, axis: 0 | 1 | 2, camera: Mat3): Point2[] {
 
 function boxShape(box: Box, camera: Mat3, view: View): PropShape {
   const outline = roundedPolygon(hullOf(cornersOf(box).map((corner) => project(camera, corner))), box.roundCm * 10);
-  const shape: PropShape = { material: MATERIALS[box.prop], outline, lines: [], lit: '', dim: '' };
+  const shape: PropShape = { material: materialOf(box.prop), outline, lines: [], lit: '', dim: '' };
   const level = isLevel(view);
   // Layers show on the faces that stand upright: every fold of a blanket, the seam of a bolster.
   if (!isAbove(view)) {
@@ -132,7 +136,7 @@ function boxShape(box: Box, camera: Mat3, view: View): PropShape {
 function rollShape(roll: Roll, camera: Mat3): PropShape {
   const axis = dot(towardsViewer(camera), [roll.frame[2], roll.frame[5], roll.frame[8]]);
   const shape: PropShape = {
-    material: MATERIALS[roll.prop],
+    material: materialOf(roll.prop),
     outline: straight(hullOf(rimsOf(roll).map((point) => project(camera, point)))),
     lines: [],
     lit: '',

@@ -6,6 +6,7 @@ import { isLimbJoint, jointOf, setJoint, type JointName } from '../joints';
 import { outward, SIDES, type Pose, type Side } from '../pose';
 import { skeletonOf, type Skeleton } from '../skeleton';
 import { putDown } from '../solids/place';
+import { isStrap } from '../solids/strap';
 import type { Solid } from '../solids/solid';
 import { clearance, lowestPoint, ON_FLOOR_CM } from './clearance';
 import { lower, type Lowered } from './lower';
@@ -73,7 +74,7 @@ export function settle(
   const placed = new Set<PropPlace>();
 
   const put = (places: readonly PropPlace[]) => {
-    const wanted = props.filter(({ place, kind }) => kind !== 'strap' && places.includes(place) && !placed.has(place));
+    const wanted = props.filter((prop) => !isStrap(prop) && places.includes(prop.place) && !placed.has(prop.place));
     for (const place of places) placed.add(place);
     if (wanted.length === 0) return;
     const body = skeletonOf(pose, statureCm);
@@ -143,7 +144,7 @@ export function settle(
   put(props.map(({ place }) => place));
   liftOff();
   const body = skeletonOf(pose, statureCm);
-  const straps = props.filter(({ kind }) => kind === 'strap');
+  const straps = props.filter(isStrap);
   solids.push(...putDown(straps, body, () => [], solids, figure.shifts));
   return { pose, body, flesh: fleshOf(body, pose), solids, flexibility, log };
 }

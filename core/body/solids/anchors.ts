@@ -31,6 +31,7 @@ export const MEETINGS: Record<PropPlace, Meeting> = {
   calves: 'under',
   ankles: 'under',
   soles: 'against',
+  underFeet: 'under',
   feet: 'around',
   arms: 'under',
   hands: 'under',
@@ -105,6 +106,7 @@ export function anchorOf(place: PropPlace, body: Skeleton, side: Side | undefine
       return leg(1.92);
     case 'soles':
     case 'feet':
+    case 'underFeet':
       return sole;
     case 'arms':
       return arm(1.5);

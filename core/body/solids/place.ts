@@ -24,7 +24,7 @@ import {
 } from '../vector';
 import { chairOf, lieFrame, pieceOf, rising, sizeOf } from './shapes';
 import { anchorOf, MEETINGS, sidesOf } from './anchors';
-import { strapOf } from './strap';
+import { isStrap, strapOf } from './strap';
 import { footprintOf, supportAt, topOf, type Box, type Roll, type Solid } from './solid';
 
 /**
@@ -106,7 +106,7 @@ export function putDown(
       put.push(...chairFor(prop, at, body));
       continue;
     }
-    if (prop.kind === 'strap') {
+    if (isStrap(prop)) {
       put.push(...strapOf(prop, body));
       continue;
     }

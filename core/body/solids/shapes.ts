@@ -1,4 +1,4 @@
-import { propState, type PlacedProp } from '#core/props';
+import { propState, sizeOfPiece, type PlacedProp, type Sized } from '#core/props';
 import { aboutY, aboutZ, add, IDENTITY, multiply, toWorld, type Mat3, type Vec3 } from '../vector';
 import type { Box, Roll, Solid } from './solid';
 
@@ -30,8 +30,8 @@ export interface Size {
 const LOADED = 0.6;
 
 /** The size of one piece as it lies under a body. */
-export function sizeOf(prop: Pick<PlacedProp, 'kind' | 'state'>): Size {
-  const state = propState(prop.kind, prop.state);
+export function sizeOf(prop: Sized): Size {
+  const state = sizeOfPiece(prop);
   return {
     long: state?.widthCm ?? 20,
     wide: state?.depthCm ?? 20,
@@ -44,10 +44,10 @@ export function sizeOf(prop: Pick<PlacedProp, 'kind' | 'state'>): Size {
 export const lieFrame = (lie: PlacedProp['lie']): Mat3 => (lie === 'lengthwise' ? IDENTITY : aboutY(90));
 
 /** One piece with its middle at `at`; `frame` has the long side as X and up as Y. */
-export function pieceOf(prop: Pick<PlacedProp, 'kind' | 'state'>, at: Vec3, frame: Mat3): Box | Roll {
+export function pieceOf(prop: Pick<PlacedProp, 'kind' | 'state' | 'size'>, at: Vec3, frame: Mat3): Box | Roll {
   const { long, wide, high, give } = sizeOf(prop);
   const common = { prop: prop.kind, giveCm: give, loose: false, at };
-  if (ROLLED.has(`${prop.kind}:${prop.state}`)) {
+  if (prop.size?.shape === 'roll' || ROLLED.has(`${prop.kind}:${prop.state}`)) {
     return { ...common, shape: 'roll', radius: high / 2, lengthCm: long, frame: multiply(frame, aboutY(-90)) };
   }
   return {

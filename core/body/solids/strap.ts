@@ -15,6 +15,10 @@ const ROUND_LEGS: Partial<Record<PropPlace, readonly [at: number, half: number]>
   ankles: [1.9, 3.4],
 };
 
+/** What goes round or from place to place like a strap. */
+export const isStrap = ({ kind, state }: Pick<PlacedProp, 'kind' | 'state'>): boolean =>
+  kind === 'strap' || kind === 'belt' || (kind === 'scarf' && state === 'open');
+
 /** The way of a strap from place to place; nothing for a strap laid where it holds nothing. */
 export function strapOf(prop: PlacedProp, body: Skeleton): Band[] {
   const band = (points: Vec3[]): Band => ({ shape: 'band', prop: 'strap', giveCm: 0, loose: true, points });

@@ -2,7 +2,6 @@
 import { ref } from 'vue';
 import type { NamedSetUp } from '#core/catalogue';
 import {
-  PROP_KINDS,
   PROP_KIND_NAMES,
   PROP_PLACES,
   propKind,
@@ -45,9 +44,9 @@ const put = (rows: SetUp): void => {
 };
 const change = (row: SetUpRow, patch: Partial<SetUpRow>): void =>
   put(setUp.map((other) => (other === row ? { ...row, ...patch } : other)));
-const firstState = (kind: PropKind): string => Object.keys(PROP_KINDS[kind].states)[0] ?? '';
+const firstState = (kind: PropKind): string => Object.keys(propKind(kind).states)[0] ?? '';
 const height = (row: SetUpRow): string => {
-  const cm = stackHeightCm(row.kind, row.state, row.count);
+  const cm = stackHeightCm(row, row.count);
   return cm >= 3 ? `${Math.round(cm)} cm` : '';
 };
 const changeKind = (row: SetUpRow, kind: PropKind): void => change(row, { kind, state: firstState(kind) });

@@ -1,0 +1,105 @@
+import { z } from 'zod';
+import { readDocument, text, words, type DocumentKind, type Read } from '#core/document';
+import { nameOfOwn, OwnKind, PROP_KIND_NAMES, propKind, type Available, type KnownKind } from '#core/props';
+
+export const PLACE_FORMAT = 'zovrin-place';
+export const PLACE_VERSION = 1;
+const MOST_PIECES = 999;
+const MOST_OWN = 40;
+
+/** Kinds a cupboard has pieces of: a wall is no piece. */
+export const STOCKED = PROP_KIND_NAMES.filter((kind) => !propKind(kind).fixture);
+
+const Pieces = (what: string) =>
+  z
+    .int(`${what} are counted in whole pieces.`)
+    .min(0, `There cannot be fewer than no ${what.toLowerCase()}.`)
+    .max(MOST_PIECES, `At most ${MOST_PIECES} pieces of a kind.`);
+
+const metres = (cm: number): string => `${cm / 100} m`;
+const length = (what: string, least: number, most: number) =>
+  z
+    .number(`${what} is a number of centimetres.`)
+    .min(least, `${what} is at least ${least < 100 ? `${least} cm` : metres(least)}.`)
+    .max(most, `${what} is at most ${metres(most)}.`);
+
+export const SETTINGS = ['studio', 'hall', 'home'] as const;
+export type Setting = (typeof SETTINGS)[number];
+
+/** A place where classes are held: its cupboard, its mats, its wall and its floor. Lengths in centimetres. */
+export const Place = z
+  .strictObject({
+    format: z.literal(PLACE_FORMAT, 'This is not a place.'),
+    version: z.literal(PLACE_VERSION),
+    name: words('A name', 80),
+    note: text('A note', 1000),
+    setting: z.enum(SETTINGS),
+    /** Pieces of each kind; a kind that is not named is not there. */
+    stock: z.partialRecord(z.enum(STOCKED as [KnownKind, ...KnownKind[]]), Pieces('Pieces')),
+    /** Kinds of one's own, with their sizes. */
+    own: z
+      .array(z.strictObject({ kind: OwnKind, count: Pieces('Pieces') }))
+      .max(MOST_OWN, `At most ${MOST_OWN} kinds of one's own.`),
+    mats: z.strictObject({
+      count: Pieces('Mats'),
+      widthCm: length('A mat’s width', 40, 150),
+      lengthCm: length('A mat’s length', 120, 260),
+      /** What stays free between two mats, at the sides and at the ends. */
+      gapCm: length('The gap between mats', 0, 300),
+    }),
+    /** The floor mats can lie on; null where it is not measured. */
+    floor: z
+      .strictObject({
+        widthCm: length('The floor’s width', 100, 6000),
+        lengthCm: length('The floor’s length', 100, 6000),
+      })
+      .nullable(),
+    /** Free wall that people can lie or sit against; 0 where there is none. */
+    wallCm: length('The wall', 0, 20_000),
+  })
+  .superRefine(({ own }, context) => {
+    for (const [i, { kind }] of own.entries()) {
+      if (own.findIndex((other) => other.kind.label === kind.label) < i)
+        context.addIssue({
+          code: 'custom',
+          path: ['own', i, 'kind', 'label'],
+          message: `There is a “${kind.label}” here already.`,
+        });
+    }
+  });
+export type Place = z.infer<typeof Place>;
+
+const PLACE_DOCUMENT: DocumentKind<Place> = {
+  format: PLACE_FORMAT,
+  called: 'a place',
+  version: PLACE_VERSION,
+  migrations: {},
+  schema: Place,
+};
+
+/** Reads a place from anything. Returns the place, or every field that is wrong with the reason. Never throws. */
+export const readPlace = (value: unknown): Read<Place> => readDocument(PLACE_DOCUMENT, value);
+
+/** A place of which only the name is known: nothing in its cupboard, ordinary mats, no wall. */
+export const newPlace = (name: string, setting: Setting): Place => ({
+  format: PLACE_FORMAT,
+  version: PLACE_VERSION,
+  name,
+  note: '',
+  setting,
+  stock: {},
+  own: [],
+  mats: { count: 0, widthCm: 60, lengthCm: 180, gapCm: 40 },
+  floor: null,
+  wallCm: 0,
+});
+
+/** What a place has of every kind, its own kinds among them. */
+export function availableIn({ stock, own }: Place): Available {
+  const pieces: Available = { ...stock };
+  for (const { kind, count } of own) pieces[nameOfOwn(kind)] = count;
+  return pieces;
+}
+
+/** The kinds of its own a place has. */
+export const ownKindsOf = ({ own }: Place): OwnKind[] => own.map(({ kind }) => kind);

@@ -1,0 +1,108 @@
+import type { Approach, Library, NamedSetUp, Position } from '#core/catalogue';
+import type { HoldStep, Plan } from '#core/plan';
+import type { Available, SetUp } from '#core/props';
+import { compileTimeline } from '#core/timeline';
+import { insteadPieces, propDemand, unmetPieces } from './demand';
+
+/** A way out of a step that needs more than there is. */
+export type WayOut =
+  | { kind: 'setUp'; setUp: NamedSetUp }
+  /** So many people take another set-up; the rest keep the step's own. */
+  | { kind: 'split'; setUp: NamedSetUp; people: number }
+  | { kind: 'position'; position: Position; setUp: NamedSetUp };
+
+const MOST_OF_A_KIND = 3;
+
+interface Fit {
+  unmet: number;
+  instead: number;
+}
+
+/** Shares of the areas two positions have in common, and whether one lies or sits as in the other. */
+function likeness(a: Position, b: Position): number {
+  const shared = a.areas.filter((area) => b.areas.includes(area)).length;
+  const all = new Set([...a.areas, ...b.areas]).size;
+  return shared === 0 ? 0 : shared / all + (a.family === b.family ? 0.3 : 0);
+}
+
+/**
+ * What else could be done in a hold whose set-up needs more than there is: another of the position's set-ups for all, two
+ * set-ups in the group, another of the `candidates` for the same areas of the body. Only what leaves nothing unmet (substitutes
+ * allowed, the fewest first), at most three of a kind. `canUseWall` says whether a set-up at the wall comes into question
+ * for so many people.
+ */
+export function waysOut(
+  step: HoldStep,
+  plan: Plan,
+  library: Library,
+  candidates: readonly Position[],
+  available: Available,
+  canUseWall: (setUp: SetUp, people: number) => boolean = () => true,
+): WayOut[] {
+  const people = plan.groupSize;
+  const fit = (changed: Partial<HoldStep>, other: { setUp: SetUp; people: number } | null): Fit => {
+    const alone: HoldStep = { ...step, ...changed, otherSetUp: other };
+    const { moments } = propDemand(compileTimeline({ ...plan, steps: [alone] }, library), people, available);
+    return {
+      unmet: Math.max(0, ...moments.map(({ assignment }) => unmetPieces(assignment))),
+      instead: Math.max(0, ...moments.map(({ assignment }) => insteadPieces(assignment))),
+    };
+  };
+  const works = (setUp: SetUp): Fit | undefined => {
+    // Props of a stage belong to the set-up they came with.
+    const stages = step.stages.map((stage) => ({ ...stage, setUp: null }));
+    const found = canUseWall(setUp, people) ? fit({ setUp, stages }, null) : undefined;
+    return found?.unmet === 0 ? found : undefined;
+  };
+  const position = library.position(step.position);
+  const others = (position?.setUps ?? []).filter(({ items }) => JSON.stringify(items) !== JSON.stringify(step.setUp));
+
+  const setUps = others
+    .flatMap((setUp) => {
+      const found = works(setUp.items);
+      return found ? [{ setUp, ...found }] : [];
+    })
+    .sort((a, b) => a.instead - b.instead)
+    .slice(0, MOST_OF_A_KIND)
+    .map(({ setUp }): WayOut => ({ kind: 'setUp', setUp }));
+
+  const splits = others.flatMap((setUp): { setUp: NamedSetUp; people: number }[] => {
+    // The fewer take the other set-up, the better: the first number that works.
+    for (let some = 1; some < people; some++) {
+      const split = { setUp: setUp.items, people: some };
+      const wall = canUseWall(setUp.items, some) && canUseWall(step.setUp, people - some);
+      if (wall && fit({}, split).unmet === 0) return [{ setUp, people: some }];
+    }
+    return [];
+  });
+
+  const positions = position ? otherPositions(position, plan.approach, candidates, works) : [];
+  return [
+    ...setUps,
+    ...splits
+      .sort((a, b) => a.people - b.people)
+      .slice(0, MOST_OF_A_KIND)
+      .map((split): WayOut => ({ kind: 'split', ...split })),
+    ...positions,
+  ];
+}
+
+function otherPositions(
+  from: Position,
+  approach: Approach,
+  candidates: readonly Position[],
+  works: (setUp: SetUp) => Fit | undefined,
+): WayOut[] {
+  const near = candidates
+    .filter(({ id, defaults }) => id !== from.id && defaults[approach])
+    .map((position) => ({ position, like: likeness(from, position) }))
+    .filter(({ like }) => like > 0)
+    .sort((a, b) => b.like - a.like);
+  const ways: WayOut[] = [];
+  for (const { position } of near) {
+    const setUp = position.setUps.find(({ items }) => works(items));
+    if (setUp) ways.push({ kind: 'position', position, setUp });
+    if (ways.length === MOST_OF_A_KIND) break;
+  }
+  return ways;
+}

@@ -1,0 +1,61 @@
+import { z } from 'zod';
+import { words } from '#core/document';
+import { MAX_OWN_NAME, ownKindName, PROP_KIND_NAMES, propKind, type OwnKindName } from './kinds';
+
+const LONGEST_CM = 300;
+
+const centimetres = (what: string, least: number, most = LONGEST_CM) =>
+  z
+    .number(`${what} is a number of centimetres.`)
+    .min(least, `${what} is at least ${least} cm.`)
+    .max(most, `${what} is at most ${most} cm.`);
+
+/** What a piece of someone's own measures as it lies, in centimetres, and whether it is round. */
+export const OwnSize = z
+  .strictObject({
+    shape: z.enum(['box', 'roll']),
+    widthCm: centimetres('The length', 1),
+    depthCm: centimetres('The depth', 1),
+    heightCm: centimetres('The height', 0.2, 100),
+    giveCm: centimetres('What it gives', 0, 50),
+  })
+  .refine(({ heightCm, giveCm }) => giveCm < heightCm, {
+    path: ['giveCm'],
+    message: 'It cannot give as much as it is high. Say how far it sinks under a body.',
+  });
+export type OwnSize = z.infer<typeof OwnSize>;
+
+export const MAX_FACES = 6;
+
+/** A kind of prop of someone's own: a name, and each fold or face it can lie in. */
+export const OwnKind = z
+  .strictObject({
+    label: words('A name', MAX_OWN_NAME),
+    faces: z
+      .array(z.strictObject({ label: words('A fold or face', 40), size: OwnSize }))
+      .min(1, 'A prop lies in one way at least.')
+      .max(MAX_FACES, `At most ${MAX_FACES} folds or faces.`),
+  })
+  .superRefine(({ label, faces }, context) => {
+    const known = PROP_KIND_NAMES.map((name) => propKind(name)).find(
+      (kind) => kind.label === label.trim().toLowerCase(),
+    );
+    if (known)
+      context.addIssue({
+        code: 'custom',
+        path: ['label'],
+        message: `There is a ${known.label} already. Name it otherwise.`,
+      });
+    for (const [i, face] of faces.entries()) {
+      if (faces.findIndex((other) => other.label === face.label) < i)
+        context.addIssue({
+          code: 'custom',
+          path: ['faces', i, 'label'],
+          message: `Two faces are called “${face.label}”.`,
+        });
+    }
+  });
+export type OwnKind = z.infer<typeof OwnKind>;
+
+/** The name by which rows of a set-up know a kind of one's own. */
+export const nameOfOwn = ({ label }: OwnKind): OwnKindName => ownKindName(label);
