@@ -1,5 +1,5 @@
 import { availableIn, newPlace, propDemand, STOCKED } from '#core/cupboard';
-import { emptyPlan, holdFrom, Plan, type Step } from '#core/plan';
+import { emptyPlan, holdFrom, type Plan, type Step } from '#core/plan';
 import { propKind, stackFor, type Available, type SetUpRow } from '#core/props';
 import { compileTimeline } from '#core/timeline';
 import { builtInLibrary, POSITIONS } from '#library';

@@ -16,10 +16,23 @@ export interface Measures {
     rightKnee: number;
     leftHand: number;
     rightHand: number;
+    leftThigh: number;
+    rightThigh: number;
   };
   /** How much higher than the heart (negative: lower) the middle of the head and of the hips are. */
   headOverHeart: number;
   pelvisOverHeart: number;
+  /** Over the floor: the hip joints, the higher and the lower knee, the undersides of head and shoulders, and what is under the head. */
+  levels: {
+    hips: number;
+    knee: number;
+    lowerKnee: number;
+    headUnder: number;
+    shouldersUnder: number;
+    underHead: number;
+  };
+  /** What the body takes of the floor, from end to end along the mat and from side to side across it. */
+  takes: { along: number; across: number };
 }
 
 const isLeg = ({ part }: Ellipsoid) => part === 'thigh' || part === 'shank' || part === 'foot';
@@ -36,11 +49,17 @@ const PLACES: Record<
   rightKnee: { of: (piece) => isKnee(piece, 1), over: nothing },
   leftHand: { of: ({ part, side }) => part === 'hand' && side === -1, over: isLeg },
   rightHand: { of: ({ part, side }) => part === 'hand' && side === 1, over: isLeg },
+  leftThigh: { of: (piece) => isThigh(piece, -1), over: nothing },
+  rightThigh: { of: (piece) => isThigh(piece, 1), over: nothing },
 };
 
 function isKnee({ part, side, s }: Ellipsoid, wanted: -1 | 1): boolean {
   return side === wanted && ((part === 'thigh' && s > 0.93) || (part === 'shank' && s < 0.08));
 }
+
+/** Where a prop under a thigh carries it: towards the knee. */
+const isThigh = ({ part, side, s }: Ellipsoid, wanted: -1 | 1): boolean =>
+  side === wanted && part === 'thigh' && s > 0.6 && s < 0.76;
 
 /** Nearer than this a place lies on what is there, even where that is not straight below its lowest point. */
 const TOUCHES_CM = 0.4;
@@ -60,6 +79,31 @@ function gapUnder({ flesh, solids }: Settled, place: keyof Measures['gaps']): nu
   return Math.max(0, least);
 }
 
+const isHead = PLACES.head.of;
+/** The upper back between the shoulder blades and the root of the neck. */
+const isShoulders = ({ part, s, slope }: Ellipsoid): boolean => part === 'torso' && !slope && s > 42 && s < 50;
+
+/** The top of what is under the head: a prop or the floor. */
+function topUnderHead({ body, solids }: Settled): number {
+  const [x, y, z] = headCentre(body);
+  return supportAt(
+    solids.filter((solid) => 'at' in solid && solid.at[1] < y),
+    x,
+    z,
+  );
+}
+
+/** From the least to the most of an axis, with the flesh round its middle. */
+function extent(flesh: readonly Ellipsoid[], axis: 0 | 2): number {
+  let [least, most] = [Infinity, -Infinity];
+  for (const { at, radii } of flesh) {
+    const half = Math.min(...radii);
+    least = Math.min(least, at[axis] - half);
+    most = Math.max(most, at[axis] + half);
+  }
+  return most - least;
+}
+
 /** Measures a settled body. Gaps that flesh and props give way to count as 0. */
 export function measure(settled: Settled): Measures {
   const heart = heartOf(settled.body)[1];
@@ -69,6 +113,15 @@ export function measure(settled: Settled): Measures {
     ) as Measures['gaps'],
     headOverHeart: headCentre(settled.body)[1] - heart,
     pelvisOverHeart: settled.body.spine.root[1] - heart,
+    levels: {
+      hips: settled.body.spine.root[1],
+      lowerKnee: Math.min(settled.body.legs.left.middle[1], settled.body.legs.right.middle[1]),
+      knee: Math.max(settled.body.legs.left.middle[1], settled.body.legs.right.middle[1]),
+      headUnder: lowestPoint(settled.flesh.filter(isHead)),
+      shouldersUnder: lowestPoint(settled.flesh.filter(isShoulders)),
+      underHead: topUnderHead(settled),
+    },
+    takes: { along: extent(settled.flesh, 0), across: extent(settled.flesh, 2) },
   };
 }
 

@@ -93,8 +93,18 @@ for (const substitute of SUBSTITUTES) {
 }
 
 /** The rows that lie in place of one row of a set-up; each keeps its place, lie and side. */
-export const rowsInstead = (row: SetUpRow, substitute: Substitute): SetUpRow[] =>
-  substitute.with.map(({ kind, state, count }, i) => {
-    const { size: _, loopCm: __, ...common } = row;
-    return { ...common, id: i === 0 ? row.id : `${row.id}-${i + 1}`, kind, state, count: count * row.count };
-  });
+export function rowsInstead(row: SetUpRow, substitute: Substitute): SetUpRow[] {
+  const { id, lie, place, side, mirror, optional, why } = row;
+  return substitute.with.map(({ kind, state, count }, i) => ({
+    id: i === 0 ? id : `${id}-${i + 1}`,
+    kind,
+    state,
+    lie,
+    place,
+    side,
+    count: count * row.count,
+    mirror,
+    optional,
+    why,
+  }));
+}

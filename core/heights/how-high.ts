@@ -1,0 +1,224 @@
+import { measure, segmentsOf, settle, TABLE_STATURE_CM, type Flexibility, type Measures } from '#core/body';
+import type { Position } from '#core/catalogue';
+import { isStacked, loadedHeightCm, placedProps, type PlacedProp, type PropPlace, type SetUp } from '#core/props';
+import { HEIGHT_RULES, type HeightRuleName } from './rules';
+
+/** The body a height is asked for. */
+export interface ForWhom {
+  statureCm: number;
+  flexibility: Flexibility;
+}
+
+/** How high what lies at a place should be, in centimetres with a body on it. */
+export interface HowHigh {
+  place: PropPlace;
+  side: 'left' | 'right' | 'centre';
+  /** From what it is enough to what is too much; both 0 where nothing is needed. */
+  lowCm: number;
+  highCm: number;
+  /** How high what lies there now is. */
+  nowCm: number;
+  rule: HeightRuleName;
+}
+
+type Asked = Pick<Position, 'figure' | 'family' | 'traits' | 'areas' | 'sides'>;
+type Gap = keyof Measures['gaps'];
+
+const sided = (place: string, side: HowHigh['side']): Gap[] =>
+  side === 'centre' ? ([`left${place}`, `right${place}`] as Gap[]) : [`${side}${place}` as Gap];
+
+/** The gap that props at a place fill. */
+function gapsAt(place: PropPlace, side: HowHigh['side']): Gap[] {
+  switch (place) {
+    case 'head':
+    case 'forehead':
+      return ['head'];
+    case 'chest':
+    case 'belly':
+      return ['chest'];
+    case 'hip':
+    case 'sacrum':
+      return ['sacrum'];
+    case 'knees':
+      return sided('Knee', side);
+    case 'thighs':
+      return sided('Thigh', side);
+    case 'hands':
+      return sided('Hand', side);
+    default:
+      return [];
+  }
+}
+
+/** The places whose height follows from the figure. */
+export const MEASURED_PLACES: readonly PropPlace[] = [
+  'head',
+  'forehead',
+  'chest',
+  'belly',
+  'sacrum',
+  'seat',
+  'hip',
+  'thighs',
+  'knees',
+  'hands',
+  'underFeet',
+];
+
+const isAt = (prop: PlacedProp, place: PropPlace, side: HowHigh['side']): boolean =>
+  prop.place === place && (side === 'centre' || prop.side === 'centre' || prop.side === side);
+
+const heightOf = (props: readonly PlacedProp[]): number =>
+  props.reduce((sum, prop) => sum + prop.count * loadedHeightCm(prop), 0);
+
+const lyingOnBack = ({ family }: Asked): boolean => family === 'supine' || family === 'wall';
+
+function ruleFor(position: Asked, place: PropPlace, side: HowHigh['side']): HeightRuleName | undefined {
+  const { family, traits, areas } = position;
+  const backBend = traits.includes('backBend');
+  switch (place) {
+    case 'head':
+      if (family === 'sideLying') return traits.includes('twist') ? undefined : 'headOnSide';
+      if (!lyingOnBack(position) && !(backBend && family === 'kneeling')) return 'gap';
+      return backBend || areas.includes('chest') ? 'headInChestOpener' : 'headLyingFlat';
+    case 'seat':
+      return family === 'seated' ? 'hipsOverKnees' : undefined;
+    case 'sacrum':
+      return lyingOnBack(position) && traits.includes('inversion') ? 'heartOverHead' : 'gap';
+    case 'knees':
+      // Kneeling on something soft fills no gap.
+      if (side === 'centre') return family === 'supine' || family === 'seated' ? 'kneesBent' : undefined;
+      return 'gap';
+    case 'chest':
+    case 'belly':
+      return 'trunk';
+    case 'hip':
+      return family === 'kneeling' ? 'gap' : undefined;
+    case 'underFeet':
+      return family === 'seated' ? 'feetHeld' : undefined;
+    default:
+      return gapsAt(place, side).length > 0 ? 'gap' : undefined;
+  }
+}
+
+/** What holds the knees up; it is put there once the seat is as high as it should be. */
+const HOLDS_KNEES: readonly PropPlace[] = ['knees', 'thighs'];
+
+/** A plain block of any height, to find out what a height does. */
+const blockOf = (place: PropPlace, heightCm: number, like: PlacedProp | undefined): PlacedProp => ({
+  kind: 'own:height',
+  state: '',
+  lie: like?.lie ?? 'crosswise',
+  place,
+  side: like?.side ?? 'centre',
+  count: 1,
+  size: { shape: 'box', widthCm: 40, depthCm: 30, heightCm, giveCm: 0 },
+});
+
+const HIGHEST_CM = 60;
+const NEAR_CM = 0.4;
+const MOST_TRIES = 7;
+
+/**
+ * The least height at which a measure reaches what is wanted, where it grows with the height: false position, kept
+ * between what is too little and what is enough. 0 where it is reached without anything.
+ */
+function leastHeight(measureAt: (heightCm: number) => number, wanted: number): number {
+  let [low, atLow] = [0, measureAt(0) - wanted];
+  if (atLow >= -NEAR_CM) return 0;
+  let [high, atHigh] = [Math.min(HIGHEST_CM, Math.max(4, -atLow * 1.6)), 0];
+  for (let tries = 0; tries < MOST_TRIES; tries++) {
+    atHigh = measureAt(high) - wanted;
+    if (atHigh >= 0 || high >= HIGHEST_CM) break;
+    [low, atLow, high] = [high, atHigh, Math.min(HIGHEST_CM, high * 1.7)];
+  }
+  if (atHigh < -NEAR_CM) return HIGHEST_CM;
+  for (let tries = 0; tries < MOST_TRIES && high - low > NEAR_CM; tries++) {
+    const middle = low + (high - low) * Math.min(0.9, Math.max(0.1, -atLow / (atHigh - atLow || 1)));
+    const there = measureAt(middle) - wanted;
+    if (Math.abs(there) <= NEAR_CM) return middle;
+    if (there < 0) [low, atLow] = [middle, there];
+    else [high, atHigh] = [middle, there];
+  }
+  return high;
+}
+
+const toTenth = (cm: number): number => Math.round(cm * 10) / 10;
+
+/** What the rounded slope of a shoulder is thick, and half the breadth of a head; centimetres at 165 cm. */
+const SHOULDER_THICK = 5;
+const HEAD_HALF = 7.4;
+
+/**
+ * How high what lies at a place of a position's set-up should be for a body, from the figure of that body with everything
+ * else of the set-up in place. `side` is the side of the body while the left side is held. Undefined for a place no rule
+ * speaks of. Deterministic; settles the figure once, or a few times where the height itself changes what is measured.
+ */
+export function howHigh(
+  position: Asked,
+  setUp: SetUp,
+  place: PropPlace,
+  side: HowHigh['side'],
+  { statureCm, flexibility }: ForWhom,
+): HowHigh | undefined {
+  const rule = ruleFor(position, place, side);
+  if (!rule) return undefined;
+  const props = placedProps(setUp, 'left');
+  const there = props.filter((prop) => isAt(prop, place, side));
+  // A strap or the wall at a place is no matter of height.
+  if (there.length > 0 && !there.some(({ kind }) => kind === 'chair' || isStacked(kind))) return undefined;
+  const others = props.filter(
+    (prop) => !there.includes(prop) && !(rule === 'hipsOverKnees' && HOLDS_KNEES.includes(prop.place)),
+  );
+  const at = (heightCm: number): Measures => {
+    const block = heightCm > 0 ? [blockOf(place, heightCm, there[0])] : [];
+    return measure(settle(position.figure, [...others, ...block], statureCm, flexibility));
+  };
+  const { lowCm, highCm } = HEIGHT_RULES[rule];
+  const nowCm = heightOf(side === 'centre' ? there.filter((prop) => prop.side !== 'right') : there);
+  const answer = (low: number, high: number): HowHigh => ({
+    place,
+    side,
+    lowCm: toTenth(Math.max(0, low)),
+    highCm: toTenth(Math.max(0, high)),
+    nowCm: toTenth(nowCm),
+    rule,
+  });
+  switch (rule) {
+    case 'headInChestOpener':
+    case 'headLyingFlat': {
+      const { levels } = at(0);
+      const shoulders = levels.shouldersUnder - levels.underHead;
+      return answer(shoulders + lowCm, shoulders + highCm);
+    }
+    case 'headOnSide': {
+      const level = segmentsOf(statureCm).shoulderOut + ((SHOULDER_THICK - HEAD_HALF) * statureCm) / TABLE_STATURE_CM;
+      return answer(level + lowCm, level + highCm);
+    }
+    case 'hipsOverKnees': {
+      const least = leastHeight((height) => {
+        const { hips, knee, lowerKnee } = at(height).levels;
+        // Of crossed legs the upper knee lies on the lower one, however high the seat is.
+        return hips - (position.sides === 'crossing' ? lowerKnee : knee);
+      }, lowCm);
+      return least === 0 ? answer(0, highCm) : answer(least, least + highCm);
+    }
+    case 'feetHeld': {
+      const { hips, knee } = at(0).levels;
+      return hips - knee <= highCm ? answer(0, 0) : answer(hips - knee - highCm, hips - knee - lowCm);
+    }
+    case 'heartOverHead': {
+      const over = (height: number) => -at(height).headOverHeart;
+      const least = leastHeight(over, lowCm);
+      return answer(least, Math.max(least, leastHeight(over, highCm)));
+    }
+    case 'kneesBent':
+      return answer((lowCm * statureCm) / TABLE_STATURE_CM, (highCm * statureCm) / TABLE_STATURE_CM);
+    case 'gap':
+    case 'trunk': {
+      const { gaps } = at(0);
+      const gap = Math.max(...gapsAt(place, side).map((name) => gaps[name]));
+      return gap < 1 ? answer(0, 0) : answer(gap + lowCm, gap + highCm);
+    }
+  }
+}
