@@ -1,8 +1,10 @@
 /** The shapes of every request and response, shared by the server and the interface. */
 export { Problem } from './problem';
+export * from './documents';
 export * from './entries';
 export * from './house';
 export * from './people';
+export * from './places';
 export * from './plans';
 export * from './runs';
 export { TimelineRequest, TimelineResponse } from './timeline';

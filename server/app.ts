@@ -11,6 +11,7 @@ import { binRoutes } from './routes/bin';
 import { entryRoutes } from './routes/entries';
 import { houseRoutes } from './routes/house';
 import { peopleRoutes } from './routes/people';
+import { placeRoutes } from './routes/places';
 import { acceptPlanFile, planRoutes } from './routes/plans';
 import { runRoutes } from './routes/runs';
 import { libraryFor } from './store/own-library';
@@ -51,6 +52,7 @@ export function createApp(store: Store, { webFolder, log = console.error }: AppO
   app.use('/api/runs', runRoutes(store));
   app.use('/api/entries', entryRoutes(store));
   app.use('/api/people', peopleRoutes(store));
+  app.use('/api/places', placeRoutes(store));
   app.use('/api/house', houseRoutes(store));
   app.use('/api/bin', binRoutes(store));
   app.post('/api/timeline', async (request, response) => {

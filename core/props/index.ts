@@ -27,4 +27,13 @@ export {
 export type { PlacedProp, PropSide } from './setup';
 export { propMoves, type Piece, type PropMove } from './moves';
 export { isStacked, stackFor, type Available, type Stack, type StackPiece } from './stacks';
-export { movesInWords, pieceCount, setUpInWords, setUpRowInWords, stackHeightCm } from './words';
+export {
+  movesInWords,
+  movesSaid,
+  pieceCount,
+  setUpInWords,
+  setUpRowInWords,
+  stackHeightCm,
+  type MoveSaid,
+  type MoveSort,
+} from './words';

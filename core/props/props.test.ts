@@ -3,11 +3,15 @@ import fc from 'fast-check';
 import {
   mirrorSetUp,
   movesInWords,
+  movesSaid,
   movesAtSwitch,
   piecesByKind,
   placedProps,
   propMoves,
   setUpInWords,
+  setUpRowInWords,
+  stackFor,
+  stackHeightCm,
   SetUpRow,
   type PlacedProp,
 } from '#core/props';
@@ -144,6 +148,88 @@ describe('rows and words', () => {
   test('moves as a colleague says them', () => {
     const before = [placed({ side: 'left' }), placed({ kind: 'block', state: 'flat', count: 2 })];
     const after = [placed({ side: 'right' }), placed({ kind: 'flatBolster', state: 'whole', place: 'chest' })];
-    expect(movesInWords(propMoves(before, after))).toBe('bring bolster; blanket to the right side; 2 blocks away');
+    expect(movesInWords(propMoves(before, after))).toBe(
+      'bring bolster under the chest; blanket to the right side; 2 blocks away',
+    );
+  });
+
+  test('what is new is told with its fold, its place and its side, pieces alike together', () => {
+    const thighs = (side: 'left' | 'right') => placed({ state: 'rolled', place: 'thighs', side });
+    const after = [placed({ kind: 'flatBolster', state: 'whole', place: 'spine' }), thighs('left'), thighs('right')];
+    expect(movesInWords(propMoves([], after))).toBe(
+      'bring bolster along the spine and 2 blankets, rolled, under the thighs, each side',
+    );
+  });
+
+  test('put down, take away, turn, move: as many actions as there are moves', () => {
+    fc.assert(
+      fc.property(fewPlaced, fewPlaced, (before, after) => {
+        const moves = propMoves(before, after);
+        expect(movesSaid(moves).reduce((sum, { moves: count }) => sum + count, 0)).toBe(moves.length);
+      }),
+    );
+    const block = (state: string) => [placed({ kind: 'block', state })];
+    expect(movesSaid(propMoves(block('flat'), block('edge')))).toEqual([
+      { sort: 'turn', says: 'block: on its edge', moves: 1 },
+    ]);
+  });
+});
+
+describe('a cushion under one hip', () => {
+  const cushion = row({ kind: 'cushion', state: 'whole', place: 'hip', side: 'left' });
+
+  test('is mirrored at the switch: one move, to the other hip', () => {
+    const moves = propMoves(placedProps([cushion], 'left'), placedProps([cushion], 'right'));
+    expect(moves.map(({ action }) => action)).toEqual(['move']);
+    expect(movesInWords(moves)).toBe('cushion to the right side');
+  });
+
+  test('that does not mirror stays where it is, and costs nothing', () => {
+    const fixed = { ...cushion, mirror: false };
+    expect(propMoves(placedProps([fixed], 'left'), placedProps([fixed], 'right'))).toEqual([]);
+  });
+});
+
+describe('a prop of one’s own', () => {
+  const size = { shape: 'box' as const, widthCm: 45, depthCm: 18, heightCm: 17, giveCm: 0.5 };
+  const bench = row({ kind: 'own:kneeling bench', state: 'upright', place: 'seat', side: 'centre', size });
+
+  test('carries its size, and is told by its name', () => {
+    expect(SetUpRow.parse(bench)).toEqual(bench);
+    expect(stackHeightCm(bench, 2)).toBe(33);
+    expect(setUpInWords([{ ...bench, count: 2 }])).toBe('2 kneeling benches');
+    expect(setUpRowInWords(bench)).toBe('kneeling bench, upright, under the seat');
+  });
+
+  test('is refused without a size, and so is a known prop with one', () => {
+    const reasons = (any: object) =>
+      SetUpRow.safeParse(any).error?.issues.map(({ path, message }) => `${path.join('.')}: ${message}`);
+    expect(reasons({ ...bench, size: undefined })).toEqual([
+      "size: A kneeling bench is a prop of one's own: say what it measures.",
+    ]);
+    expect(reasons(row({ size }))).toEqual(['size: What a blanket measures is known.']);
+    expect(reasons({ ...bench, size: { ...size, heightCm: 0 } })?.[0]).toMatch(/The height is at least 0.2 cm/);
+  });
+
+  test('takes part in stacks from its own cupboard', () => {
+    const kind = { label: 'kneeling bench', faces: [{ label: 'upright', size }] };
+    const [best] = stackFor(16.5, 0.4, { 'own:kneeling bench': 1, block: 1 }, 4, [kind]);
+    expect(best).toMatchObject({ pieces: [{ kind: 'own:kneeling bench', state: 'upright', size }], heightCm: 16.5 });
+  });
+});
+
+describe('a strap in a loop', () => {
+  const loop = (loopCm: number, count = 1) =>
+    SetUpRow.safeParse(row({ kind: 'strap', state: 'loop', place: 'calves', loopCm, count })).error?.issues[0]?.message;
+
+  test('is no longer than the strap; what would work is told', () => {
+    expect(loop(90)).toBeUndefined();
+    expect(loop(260)).toBe(
+      'A strap of 240 cm closes to a loop of 230 cm at most. Make it 230 cm or less, or join 2 straps.',
+    );
+    expect(loop(260, 2)).toBeUndefined();
+    expect(setUpRowInWords(row({ kind: 'strap', state: 'loop', place: 'calves', side: 'centre', loopCm: 90 }))).toBe(
+      'strap, in a loop, 90 cm round, under the calves',
+    );
   });
 });

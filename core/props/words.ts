@@ -33,15 +33,38 @@ export const stackHeightCm = (piece: Sized, count: number): number => count * lo
 
 const SIDE_WORDS = { centre: '', each: '', left: ', left', right: ', right' } as const;
 
-/** What happens to a piece on the way from one set-up to the next, as one thing to say: folded, and put where it goes. */
+/** What is done to pieces on the way from one set-up to the next, as a teacher calls it. */
+export type MoveSort = 'putDown' | 'takeAway' | 'turn' | 'move';
+
+/** One thing to do before a change: `bolster along the spine`, to be put down. */
+export interface MoveSaid {
+  sort: MoveSort;
+  says: string;
+  /** How many actions with one piece each that is. */
+  moves: number;
+}
+
+/** What happens to one piece, as one thing to say: folded otherwise, and put where it goes. */
 interface Errand {
-  action: 'bring' | 'away' | 'change';
+  sort: MoveSort;
   kind: PropKind;
   /** What follows the name of the prop, with what joins it: ` under the knees`, `: rolled`. */
   says: string;
+  /** The side it comes to lie on, where that is told after all else. */
+  side: '' | 'left' | 'right';
+  moves: number;
 }
 
 const stateLabel = ({ kind, state }: Piece): string => propState(kind, state)?.label ?? state;
+const hasFolds = (kind: PropKind): boolean => isOwnKind(kind) || Object.keys(propKind(kind).states).length > 1;
+const sideOf = ({ side }: Piece): Errand['side'] => (side === 'left' || side === 'right' ? side : '');
+
+/** How a new piece lies: `, basic fold, under the head`; what has one state only just lies there. */
+function whereNew(piece: Piece): string {
+  const look = [hasFolds(piece.kind) ? stateLabel(piece) : '', piece.lie === 'crosswise' ? 'crosswise' : ''];
+  const told = look.filter(Boolean).join(', ');
+  return told ? `, ${told}, ${PROP_PLACES[piece.place]}` : ` ${PROP_PLACES[piece.place]}`;
+}
 
 function whereTo(from: Piece, { place, side, lie }: Piece): string {
   if (place !== from.place) return `${PROP_PLACES[place]}${SIDE_WORDS[side]}`;
@@ -57,30 +80,42 @@ function errands(moves: readonly PropMove[]): Errand[] {
     const move = moves[i] as PropMove;
     const next = moves[i + 1];
     const { kind } = move;
-    if (move.action === 'putDown') list.push({ action: 'bring', kind, says: '' });
-    else if (move.action === 'takeAway') list.push({ action: 'away', kind, says: '' });
-    else if (move.action === 'move') list.push({ action: 'change', kind, says: ` ${whereTo(move.from, move.to)}` });
+    const add = (sort: MoveSort, says: string, side: Errand['side'] = '', count = 1) =>
+      list.push({ sort, kind, says, side, moves: count });
+    if (move.action === 'putDown') add('putDown', whereNew(move.to), sideOf(move.to));
+    else if (move.action === 'takeAway') add('takeAway', '');
+    else if (move.action === 'move') add('move', ` ${whereTo(move.from, move.to)}`);
     else if (next?.action === 'move' && isSamePiece(move.to, next.from)) {
-      list.push({ action: 'change', kind, says: `: ${stateLabel(move.to)}, ${whereTo(next.from, next.to)}` });
+      add('turn', `: ${stateLabel(move.to)}, ${whereTo(next.from, next.to)}`, '', 2);
       i++;
-    } else list.push({ action: 'change', kind, says: `: ${stateLabel(move.to)}` });
+    } else add('turn', `: ${stateLabel(move.to)}`);
   }
   return list;
 }
 
-/** What to do before a change, in a colleague's words: `bring 2 blankets; bolster under the knees; block away`. */
-export function movesInWords(moves: readonly PropMove[]): string {
-  const counts = new Map<string, { errand: Errand; count: number }>();
+/** The actions between two set-ups as what a teacher does, pieces alike together: put down, take away, turn, move. */
+export function movesSaid(moves: readonly PropMove[]): MoveSaid[] {
+  const alike = new Map<string, { errand: Errand; left: number; right: number; middle: number; moves: number }>();
   for (const errand of errands(moves)) {
-    const key = JSON.stringify(errand);
-    counts.set(key, { errand, count: (counts.get(key)?.count ?? 0) + 1 });
+    const key = `${errand.sort} ${errand.kind}${errand.says}`;
+    const seen = alike.get(key) ?? { errand, left: 0, right: 0, middle: 0, moves: 0 };
+    alike.set(key, seen);
+    seen[errand.side || 'middle']++;
+    seen.moves += errand.moves;
   }
-  const of = (action: Errand['action']): string[] =>
-    [...counts.values()]
-      .filter(({ errand }) => errand.action === action)
-      .map(
-        ({ errand: { kind, says }, count }) => `${count === 1 ? propKind(kind).label : pieceCount(kind, count)}${says}`,
-      );
-  const [bring, away] = [of('bring').join(', '), of('away').join(', ')];
-  return [bring && `bring ${bring}`, ...of('change'), away && `${away} away`].filter(Boolean).join('; ');
+  return [...alike.values()].map(({ errand: { sort, kind, says }, left, right, middle, moves: count }) => {
+    const pieces = left + right + middle;
+    const side = left > 0 && right > 0 ? ', each side' : left > 0 ? ', left' : right > 0 ? ', right' : '';
+    const name = pieces === 1 ? propKind(kind).label : pieceCount(kind, pieces);
+    return { sort, says: `${name}${says}${side}`, moves: count };
+  });
+}
+
+/** What to do before a change, in a colleague's words: `bring bolster along the spine; block away`. */
+export function movesInWords(moves: readonly PropMove[]): string {
+  const said = movesSaid(moves);
+  const of = (...sorts: MoveSort[]): string[] =>
+    said.filter(({ sort }) => sorts.includes(sort)).map(({ says }) => says);
+  const [bring, away] = [of('putDown').join(' and '), of('takeAway').join(', ')];
+  return [bring && `bring ${bring}`, ...of('turn', 'move'), away && `${away} away`].filter(Boolean).join('; ');
 }

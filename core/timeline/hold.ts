@@ -96,8 +96,9 @@ function writeHold(writer: TimelineWriter, step: HoldStep, turn: Turn, number: n
     if (shortMs > 0)
       writer.note('stagesShort', `The stages are ${clockOfMs(shortMs)} shorter than the hold; the last one takes it.`);
     step.stages.forEach((stage, index) => {
-      if (stage.setUp !== null) writer.place(stage.setUp, turn.held);
-      writer.hold(lengths[index] ?? 0, { ...common, stage: { index, count: step.stages.length, name: stage.name } });
+      const moves = stage.setUp === null ? [] : writer.place(stage.setUp, turn.held);
+      const { name } = stage;
+      writer.hold(lengths[index] ?? 0, { ...common, stage: { index, count: step.stages.length, name, moves } });
     });
   }
   writer.bell('start', startMs);

@@ -38,8 +38,8 @@ export interface HoldPhase extends PhaseBase {
   turn: number;
   /** Which limb is in front is what `side` tells. */
   crossing: boolean;
-  /** The stage this phase is, where the hold has stages; one phase a stage. */
-  stage: { index: number; count: number; name: string } | null;
+  /** The stage this phase is, where the hold has stages, with what is moved as it begins; one phase a stage. */
+  stage: { index: number; count: number; name: string; moves: readonly PropMove[] } | null;
 }
 
 export interface QuietBodyPhase extends PhaseBase {

@@ -10,7 +10,7 @@ import { BIN_MS, iso, type Store } from '../store/store';
 export async function emptyBin(store: Store): Promise<void> {
   const tooOld = { deletedMs: { [Op.lt]: store.now() - BIN_MS } };
   await store.write(async (tables) => {
-    const { plans, revisions, runs, events, entries, people } = tables;
+    const { plans, revisions, runs, events, entries, people, places } = tables;
     const runIds = (await runs.findAll({ where: tooOld, attributes: ['id'] })).map(({ id }) => id);
     const planIds = (await plans.findAll({ where: tooOld, attributes: ['id'] })).map(({ id }) => id);
     await events.destroy({ where: { runId: runIds } });
@@ -18,6 +18,7 @@ export async function emptyBin(store: Store): Promise<void> {
     await revisions.destroy({ where: { planId: planIds } });
     await plans.destroy({ where: { id: planIds } });
     await people.destroy({ where: tooOld });
+    await places.destroy({ where: tooOld });
     // An entry that a plan or a run still stands on stays, deleted as it is.
     for (const { id } of await entries.findAll({ where: tooOld, attributes: ['id'] })) {
       if (!(await isUsed(tables, id))) await entries.destroy({ where: { id } });
@@ -31,11 +32,12 @@ export function binRoutes(store: Store): Router {
 
   routes.get('/', async (_request, response) => {
     const deleted = { where: { deletedMs: { [Op.ne]: null } }, attributes: ['id', 'title', 'deletedMs'] };
-    const [plans, runs, entries, people] = await Promise.all([
+    const [plans, runs, entries, people, places] = await Promise.all([
       store.plans.findAll(deleted),
       store.runs.findAll(deleted),
       store.entries.findAll(deleted),
       store.people.findAll(deleted),
+      store.places.findAll(deleted),
     ]);
     const item = (kind: BinKind) => (row: { id: string; title: string; deletedMs: number | null }) => {
       const deletedMs = row.deletedMs ?? 0;
@@ -46,6 +48,7 @@ export function binRoutes(store: Store): Router {
       ...runs.map(item('run')),
       ...entries.map(item('entry')),
       ...people.map(item('person')),
+      ...places.map(item('place')),
     ];
     answer(response, BinResponse, { items: items.sort((a, b) => b.deletedAt.localeCompare(a.deletedAt)) });
   });
@@ -64,6 +67,8 @@ export function binRoutes(store: Store): Router {
           return tables.entries.update(back, { where });
         case 'person':
           return tables.people.update(back, { where });
+        case 'place':
+          return tables.places.update(back, { where });
       }
     });
     if (restored === 0) throw notFound(`such ${kind} in the bin`);

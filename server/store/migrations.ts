@@ -79,4 +79,9 @@ export const migrations: { name: string; up: Step; down: Step }[] = [
       for (const table of ['people', 'house']) await context.dropTable(table);
     },
   },
+  {
+    name: '0004-places',
+    up: ({ context }) => context.createTable('places', documentColumns()),
+    down: ({ context }) => context.dropTable('places'),
+  },
 ];

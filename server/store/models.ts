@@ -42,7 +42,7 @@ export interface EventRow extends Model<InferAttributes<EventRow>, InferCreation
   event: string;
 }
 
-/** A document with its revision: an entry of one's own, a person, the house rules. */
+/** A document with its revision: an entry of one's own, a person, a place, the house rules. */
 export interface DocumentRow extends Model<InferAttributes<DocumentRow>, InferCreationAttributes<DocumentRow>> {
   id: string;
   revision: number;
@@ -60,6 +60,7 @@ export interface Models {
   events: ModelStatic<EventRow>;
   entries: ModelStatic<DocumentRow>;
   people: ModelStatic<DocumentRow>;
+  places: ModelStatic<DocumentRow>;
   house: ModelStatic<DocumentRow>;
 }
 
@@ -122,6 +123,7 @@ export function defineModels(database: Sequelize): Models {
     events: database.define<EventRow>('run_events', { id: id(), runId: text(), seq: integer(), event: text() }, table),
     entries: documents('entries'),
     people: documents('people'),
+    places: documents('places'),
     house: documents('house'),
   };
 }

@@ -1,0 +1,13 @@
+import { z } from 'zod';
+import { PlanId } from './plans';
+
+const Moment = z.iso.datetime();
+const Revision = z.int().min(1);
+
+/** A document of one kind as it is stored: a person, a place. */
+export const storedOf = <T extends z.ZodType>(document: T) =>
+  z.object({ id: PlanId, revision: Revision, createdAt: Moment, updatedAt: Moment, document });
+
+/** `document` is read by its kind, so that every wrong field is answered with its reason. */
+export const CreateDocumentRequest = z.strictObject({ id: PlanId, document: z.unknown() });
+export const SaveDocumentRequest = z.strictObject({ revision: Revision, document: z.unknown() });
