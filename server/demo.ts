@@ -1,12 +1,14 @@
-import { DEMO_PLANS, demoPeople, demoRuns } from '#library/demo';
+import { DEMO_PLANS, demoPeople, demoPlaces, demoRuns } from '#library/demo';
 import { addEvents, startRun } from './routes/runs';
 import { createPlan } from './routes/plans';
 import { createPerson } from './routes/people';
+import { createPlace } from './routes/places';
 import type { Store } from './store/store';
 
 /** Loads the demo data into a store that holds nothing yet. Gives whether it did. */
 export async function loadDemo(store: Store): Promise<boolean> {
   if ((await store.plans.count()) > 0) return false;
+  for (const { id, place } of demoPlaces) await createPlace(store, id, place);
   for (const { id, plan } of DEMO_PLANS) await createPlan(store, id, plan);
   for (const { id, planId, beganAt, events } of demoRuns) {
     const startMs = new Date(beganAt).getTime();

@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { useEventListener } from '@vueuse/core';
 import { LOAD_RULES, type BreathLoadRules } from '#core/breath';
 import type { House } from '#core/house';
 import FieldGroup from '../shared/fields/FieldGroup.vue';
 import NumberField from '../shared/fields/NumberField.vue';
 import IconButton from '../shared/IconButton.vue';
+import KeptStatus from '../shared/KeptStatus.vue';
+import { useUndoKeys } from '../shared/use-undo-keys';
 import { useHouse } from '../stores/house';
 import LadderRows from './LadderRows.vue';
 
@@ -20,12 +21,7 @@ const setGrowth = (patch: Partial<House['breath']['growth']>) =>
   put('change growth', { growth: { ...house.rules.breath.growth, ...patch } });
 const percent = (share: number): number => Math.round(share * 1000) / 10;
 
-useEventListener(window, 'keydown', (event: KeyboardEvent) => {
-  if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') return;
-  event.preventDefault();
-  if (event.shiftKey) house.redo();
-  else house.undo();
-});
+useUndoKeys(house.undo, house.redo);
 </script>
 
 <template>
@@ -36,15 +32,13 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
       <IconButton icon="undo" label="Undo" hint="Undo (Ctrl Z)" :disabled="!house.canUndo" @click="house.undo" />
       <IconButton icon="redo" label="Redo" hint="Redo (Ctrl Shift Z)" :disabled="!house.canRedo" @click="house.redo" />
     </header>
-    <p v-if="house.trouble" class="caution strong" role="alert">
-      {{ house.trouble }} What you changed is still here.
-      <button type="button" class="link-button" @click="house.save()">Save again</button>
-    </p>
-    <p v-if="house.theirs" class="caution strong" role="alert">
-      These rules were changed in another window.
-      <button type="button" class="link-button" @click="house.settle(true)">Keep mine</button>
-      <button type="button" class="link-button" @click="house.settle(false)">Take the others</button>
-    </p>
+    <KeptStatus
+      what="These rules were"
+      :trouble="house.trouble"
+      :conflict="house.theirs !== undefined"
+      @save="house.save"
+      @settle="house.settle"
+    />
     <FieldGroup title="Worth a second look" says="a practice beyond these is pointed out, never forbidden">
       <template #head>
         <button type="button" class="link-button small" @click="setLoad(LOAD_RULES)">As usual</button>
