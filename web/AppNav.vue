@@ -18,6 +18,7 @@ const rooms = computed(() => [
   { room: 'lookback', label: 'Look back', to: '/runs' },
   { room: 'people', label: 'People', to: '/people' },
   { room: 'library', label: 'Library', to: '/library' },
+  { room: 'cupboard', label: 'Cupboard', to: '/cupboard' },
   { room: 'house', label: 'House rules', to: '/house' },
 ]);
 const here = computed(() => route.meta.room ?? (route.path === '/' ? 'home' : ''));

@@ -5,7 +5,7 @@ import { useLibrary } from './stores/library';
 declare module 'vue-router' {
   interface RouteMeta {
     /** Which room of the navigation this belongs to. */
-    room?: 'plan' | 'teach' | 'lookback' | 'people' | 'library' | 'house';
+    room?: 'plan' | 'teach' | 'lookback' | 'people' | 'library' | 'cupboard' | 'house';
     title: string;
     /** A room without the navigation above it. */
     bare?: boolean;
@@ -78,6 +78,17 @@ export const router = createRouter({
       component: () => import('./people/PersonRoom.vue'),
       props: true,
       meta: { room: 'people', title: 'People' },
+    },
+    {
+      path: '/cupboard',
+      component: () => import('./cupboard/CupboardRoom.vue'),
+      meta: { room: 'cupboard', title: 'Cupboard' },
+    },
+    {
+      path: '/cupboard/:id',
+      component: () => import('./cupboard/PlaceRoom.vue'),
+      props: true,
+      meta: { room: 'cupboard', title: 'Cupboard' },
     },
     {
       path: '/house',

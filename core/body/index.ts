@@ -9,6 +9,7 @@ export { MAX_STATURE_CM, MIN_STATURE_CM, SHARES, segmentsOf, TABLE_STATURE_CM } 
 export { skeletonOf, type Skeleton } from './skeleton';
 export { COARSE_CM, draw, FINE_CM, type Drawing } from './draw/drawing';
 export { ID_MARK, svgOf } from './draw/svg';
+export { materialOf, type Material } from './draw/prop-shapes';
 export { mirrorFigure, mirrorPose } from './mirror';
 export { clearanceOf, lowestOf, measure, type Measures } from './measure';
 export { poseByJoints } from './by-joints';

@@ -28,6 +28,7 @@ export const ICONS = {
   end: 'M5 5H13V13H5Z',
   save: 'M9 3V11M5.5 8L9 11.5L12.5 8M3.5 14.5H14.5',
   open: 'M9 11V3M5.5 6.5L9 3L12.5 6.5M3.5 14.5H14.5',
+  print: 'M5.5 6.5V3.5H12.5V6.5M5.5 12.5H3.5V6.5H14.5V12.5H12.5M5.5 10.5H12.5V15H5.5Z',
 } as const;
 
 export type IconName = keyof typeof ICONS;
