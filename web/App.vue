@@ -20,6 +20,7 @@ watchEffect(() => {
 
 <template>
   <AppNav v-if="!route.meta.bare" />
-  <RouterView :key="route.path" />
+  <!-- Views of one thing stay on it: the steps and the props of a plan are the same desk. -->
+  <RouterView :key="`${route.matched[0]?.path} ${String(route.params.id)}`" />
   <Toast position="bottom-center" />
 </template>

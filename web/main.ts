@@ -8,6 +8,7 @@ import { ZovrinPreset } from './theme/preset';
 import './theme/fonts.css';
 import './theme/tokens.css';
 import './theme/base.css';
+import './theme/print.css';
 import './shared/ribbon/ribbon.css';
 
 createApp(App)

@@ -18,9 +18,13 @@ export const router = createRouter({
     { path: '/', component: HomeRoom, meta: { title: 'Plans' } },
     {
       path: '/plans/:id',
-      component: () => import('./plan/PlanRoom.vue'),
+      component: () => import('./plan/PlanDesk.vue'),
       props: true,
       meta: { room: 'plan', title: 'Plan' },
+      children: [
+        { path: '', component: () => import('./plan/PlanRoom.vue') },
+        { path: 'props', component: () => import('./plan/props/PropsRoom.vue') },
+      ],
     },
     {
       path: '/teach/:id',

@@ -1,5 +1,5 @@
 import type { Approach, Library, NamedSetUp, Position } from '#core/catalogue';
-import type { HoldStep, Plan } from '#core/plan';
+import type { BreathStep, HoldStep, Plan } from '#core/plan';
 import type { Available, SetUp } from '#core/props';
 import { compileTimeline } from '#core/timeline';
 import { insteadPieces, propDemand, unmetPieces } from './demand';
@@ -25,14 +25,22 @@ function likeness(a: Position, b: Position): number {
   return shared === 0 ? 0 : shared / all + (a.family === b.family ? 0.3 : 0);
 }
 
+/** Set-ups a breath can be practised in: those of positions that open the breath and are taught with it. */
+const seatsAmong = (candidates: readonly Position[]): NamedSetUp[] =>
+  candidates
+    .filter(({ areas, defaults, sides }) => areas.includes('breath') && defaults.pranayama && sides === 'together')
+    .flatMap(({ names, setUps }) =>
+      setUps.map((setUp) => ({ ...setUp, name: `${names.english}, ${setUp.name.toLowerCase()}` })),
+    );
+
 /**
- * What else could be done in a hold whose set-up needs more than there is: another of the position's set-ups for all, two
- * set-ups in the group, another of the `candidates` for the same areas of the body. Only what leaves nothing unmet (substitutes
- * allowed, the fewest first), at most three of a kind. `canUseWall` says whether a set-up at the wall comes into question
- * for so many people.
+ * What else could be done in a hold or a breath whose set-up needs more than there is: another of the position's set-ups
+ * (for a breath, another seat) for all, two set-ups in the group, and for a hold another of the `candidates` for the same
+ * areas of the body. Only what leaves nothing unmet (substitutes allowed, the fewest first), at most three of a kind.
+ * `canUseWall` says whether a set-up at the wall comes into question for so many people.
  */
 export function waysOut(
-  step: HoldStep,
+  step: HoldStep | BreathStep,
   plan: Plan,
   library: Library,
   candidates: readonly Position[],
@@ -40,8 +48,13 @@ export function waysOut(
   canUseWall: (setUp: SetUp, people: number) => boolean = () => true,
 ): WayOut[] {
   const people = plan.groupSize;
-  const fit = (changed: Partial<HoldStep>, other: { setUp: SetUp; people: number } | null): Fit => {
-    const alone: HoldStep = { ...step, ...changed, otherSetUp: other };
+  const fit = (setUp: SetUp, other: { setUp: SetUp; people: number } | null): Fit => {
+    // Props of a stage belong to the set-up they came with.
+    const isOther = setUp !== step.setUp;
+    const alone =
+      step.kind === 'hold' && isOther
+        ? { ...step, setUp, stages: step.stages.map((stage) => ({ ...stage, setUp: null })), otherSetUp: other }
+        : { ...step, setUp, otherSetUp: other };
     const { moments } = propDemand(compileTimeline({ ...plan, steps: [alone] }, library), people, available);
     return {
       unmet: Math.max(0, ...moments.map(({ assignment }) => unmetPieces(assignment))),
@@ -49,13 +62,13 @@ export function waysOut(
     };
   };
   const works = (setUp: SetUp): Fit | undefined => {
-    // Props of a stage belong to the set-up they came with.
-    const stages = step.stages.map((stage) => ({ ...stage, setUp: null }));
-    const found = canUseWall(setUp, people) ? fit({ setUp, stages }, null) : undefined;
+    const found = canUseWall(setUp, people) ? fit(setUp, null) : undefined;
     return found?.unmet === 0 ? found : undefined;
   };
-  const position = library.position(step.position);
-  const others = (position?.setUps ?? []).filter(({ items }) => JSON.stringify(items) !== JSON.stringify(step.setUp));
+  const id = step.kind === 'hold' ? step.position : step.moves?.position;
+  const position = id === undefined ? undefined : library.position(id);
+  const named = position?.setUps ?? (step.kind === 'breath' && !step.moves ? seatsAmong(candidates) : []);
+  const others = named.filter(({ items }) => JSON.stringify(items) !== JSON.stringify(step.setUp));
 
   const setUps = others
     .flatMap((setUp) => {
@@ -71,12 +84,12 @@ export function waysOut(
     for (let some = 1; some < people; some++) {
       const split = { setUp: setUp.items, people: some };
       const wall = canUseWall(setUp.items, some) && canUseWall(step.setUp, people - some);
-      if (wall && fit({}, split).unmet === 0) return [{ setUp, people: some }];
+      if (wall && fit(step.setUp, split).unmet === 0) return [{ setUp, people: some }];
     }
     return [];
   });
 
-  const positions = position ? otherPositions(position, plan.approach, candidates, works) : [];
+  const positions = position && step.kind === 'hold' ? otherPositions(position, plan.approach, candidates, works) : [];
   return [
     ...setUps,
     ...splits

@@ -28,6 +28,7 @@ export {
   moveStepTo,
   removeStep,
   setDetails,
+  replacePosition,
   setOtherSetUp,
   setSetUp,
   setStepCommon,

@@ -1,5 +1,7 @@
+import type { Position } from '#core/catalogue';
 import type { SetUp } from '#core/props';
 import type { PlanEdit } from './edit';
+import { holdFrom } from './new-step';
 import type { Plan } from './plan';
 import type { OtherSetUp, Step } from './step';
 
@@ -98,6 +100,26 @@ export function setSetUp(id: string, setUp: SetUp): PlanEdit {
     apply: (plan) => ({
       ...plan,
       steps: plan.steps.map((step) => (step.id === id && 'setUp' in step ? { ...step, setUp } : step)),
+    }),
+  };
+}
+
+/**
+ * Puts another position in the place of a hold's own, with one of its set-ups. It is held as long as before where it has
+ * the same sides, and as long as is usual where it has others.
+ */
+export function replacePosition(id: string, position: Position, setUp: SetUp): PlanEdit {
+  return {
+    name: `${position.names.english} instead`,
+    apply: (plan) => ({
+      ...plan,
+      steps: plan.steps.map((step) => {
+        if (step.id !== id || step.kind !== 'hold') return step;
+        const fresh = holdFrom(position, plan.approach, id);
+        const sides = fresh.sides.kind === step.sides.kind ? step.sides : fresh.sides;
+        const { locked, note } = step;
+        return { ...fresh, sides, setUp, locked, note };
+      }),
     }),
   };
 }

@@ -2,9 +2,10 @@
 import Button from 'primevue/button';
 import { computed } from 'vue';
 import { useRouter } from 'vue-router';
+import { propNeeds } from '#core/cupboard';
 import { pieceCount } from '#core/props';
 import { clockOfMs } from '#core/time';
-import { propShelf, type Timeline } from '#core/timeline';
+import type { Timeline } from '#core/timeline';
 import type { ListedPlan } from '#api';
 import AppIcon from '../shared/AppIcon.vue';
 import FigureFrieze from './FigureFrieze.vue';
@@ -38,7 +39,7 @@ const checks = computed(() => [
     ),
 ]);
 const bring = computed(() =>
-  propShelf(timeline).map(({ kind, most }) => pieceCount(kind, most * plan.value.groupSize)),
+  propNeeds(timeline, plan.value.groupSize).map(({ kind, group }) => pieceCount(kind, group)),
 );
 </script>
 

@@ -60,6 +60,7 @@ const share = computed(() => {
     </p>
     <BalanceBar class="balance" :left-ms="timeline.totals.leftMs" :right-ms="timeline.totals.rightMs" />
     <div class="actions">
+      <RouterLink :to="`/plans/${editor.id}/props`" class="link-button">Props</RouterLink>
       <IconButton icon="undo" label="Undo" :disabled="!editor.canUndo" @click="editor.undo()" />
       <IconButton icon="redo" label="Redo" :disabled="!editor.canRedo" @click="editor.redo()" />
       <IconButton icon="save" label="Save to a file" @click="savePlanFile(plan)" />

@@ -1,37 +1,18 @@
 <script setup lang="ts">
-import Button from 'primevue/button';
-import { nextTick, onBeforeUnmount, ref, useTemplateRef, watch } from 'vue';
-import { onBeforeRouteLeave } from 'vue-router';
-import { ApiProblem } from '../client/http';
+import { nextTick, useTemplateRef, watch } from 'vue';
 import SessionRibbon from '../shared/ribbon/SessionRibbon.vue';
 import { useEditor } from '../stores/editor';
 import AddStep from './AddStep.vue';
-import ConflictDialog from './ConflictDialog.vue';
 import StepInspector from './inspector/StepInspector.vue';
 import PlanHeader from './PlanHeader.vue';
 import StepList from './StepList.vue';
 import { usePlanKeys } from './use-plan-keys';
 
-const { id } = defineProps<{ id: string }>();
-
+/** The steps of the plan on the desk: ribbon, list and the chosen step. */
 const editor = useEditor();
-const trouble = ref('');
-const missing = ref(false);
-const ready = ref(false);
 const list = useTemplateRef('list');
 const inspector = useTemplateRef<HTMLElement>('inspector');
 const add = useTemplateRef('add');
-
-async function open(): Promise<void> {
-  trouble.value = '';
-  try {
-    await editor.open(id);
-    ready.value = true;
-  } catch (error) {
-    missing.value = error instanceof ApiProblem && error.status === 404;
-    trouble.value = missing.value ? 'There is no such plan. It may lie in the bin.' : (error as Error).message;
-  }
-}
 
 usePlanKeys({
   add: () => add.value?.focus(),
@@ -51,23 +32,10 @@ watch(
     inspector.value?.scrollTo({ top: 0 });
   },
 );
-watch(
-  () => editor.plan?.title,
-  (title) => {
-    if (title) document.title = `${title} · Zovrin`;
-  },
-);
-const warn = (event: BeforeUnloadEvent): void => {
-  if (editor.storageFull && editor.state !== 'saved') event.preventDefault();
-};
-window.addEventListener('beforeunload', warn);
-onBeforeRouteLeave(() => void editor.close());
-onBeforeUnmount(() => window.removeEventListener('beforeunload', warn));
-void open();
 </script>
 
 <template>
-  <main v-if="ready && editor.plan && editor.timeline" class="plan">
+  <main v-if="editor.plan && editor.timeline" class="plan">
     <PlanHeader :plan="editor.plan" :timeline="editor.timeline" />
     <div class="timeline">
       <SessionRibbon
@@ -107,12 +75,6 @@ void open();
         </p>
       </aside>
     </div>
-    <ConflictDialog />
-  </main>
-  <main v-else-if="trouble" class="trouble">
-    <p class="caution strong" role="alert">{{ trouble }}</p>
-    <Button v-if="!missing" label="Try again" outlined @click="open" />
-    <RouterLink to="/">All plans</RouterLink> <RouterLink to="/bin">Bin</RouterLink>
   </main>
 </template>
 
@@ -145,12 +107,6 @@ void open();
 }
 .none {
   padding-top: 24px;
-}
-.trouble {
-  display: flex;
-  gap: 16px;
-  align-items: center;
-  padding: 32px;
 }
 @media (width < 1060px) {
   .plan {

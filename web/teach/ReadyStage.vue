@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
 import { computed } from 'vue';
+import { propNeeds } from '#core/cupboard';
 import { pieceCount } from '#core/props';
 import { clockOfMs } from '#core/time';
-import { propShelf } from '#core/timeline';
 import { people } from '../shared/plan-words';
 import type { Session } from './use-session';
 
@@ -12,7 +12,7 @@ const { session } = defineProps<{ session: Session }>();
 const emit = defineEmits<{ begin: [] }>();
 
 const bring = computed(() =>
-  propShelf(session.timeline).map(({ kind, most }) => pieceCount(kind, most * session.plan.groupSize)),
+  propNeeds(session.timeline, session.plan.groupSize).map(({ kind, group }) => pieceCount(kind, group)),
 );
 </script>
 

@@ -1,0 +1,77 @@
+import { withOtherSetUp } from '#core/cupboard';
+import type { Plan, Step } from '#core/plan';
+import { movesInWords, pieceCount, piecesByKind, placedProps, setUpRowInWords, type SetUp } from '#core/props';
+import { clockOfMs } from '#core/time';
+import type { Timeline } from '#core/timeline';
+
+/** A cell of the sheet by which a room is laid out: a step, or some that follow each other with the same props. */
+export interface SheetCell {
+  step: Step;
+  /** `3`, or `3 and 4` where the props stay as they are. */
+  number: string;
+  setUp: SetUp;
+  rows: string[];
+  /** What is counted out for the group: `12 bolsters, 24 blankets`. */
+  group: string;
+  /** What changes while it is held: `after 2:00 block away`, `moves to the other side`. */
+  changes: string[];
+  /** `4 of 12 instead: cushion, …`; empty where all have the same. */
+  other: string;
+}
+
+const isLaidOut = (step: Step): step is Extract<Step, { setUp: SetUp | null }> & { setUp: SetUp } =>
+  'setUp' in step && step.setUp !== null && step.setUp.length > 0;
+
+function groupOf(setUp: SetUp, people: number): string {
+  return [...piecesByKind(placedProps(setUp, 'left'))]
+    .map(([kind, count]) => pieceCount(kind, count * people))
+    .join(', ');
+}
+
+function changesOf(timeline: Timeline, index: number): string[] {
+  const span = timeline.steps[index];
+  if (!span) return [];
+  const phases = timeline.phases.slice(span.firstPhase, span.endPhase);
+  const first = phases.find(({ kind }) => kind === 'hold');
+  const stages = phases.flatMap((phase) =>
+    phase.kind === 'hold' && phase.turn === 0 && phase.stage && phase.stage.moves.length > 0
+      ? [`after ${clockOfMs(phase.startMs - (first?.startMs ?? 0))}: ${movesInWords(phase.stage.moves)}`]
+      : [],
+  );
+  const change = phases.find(({ kind }) => kind === 'switch');
+  const moves =
+    change?.kind === 'switch' && change.moves.length > 0 ? [`at the change: ${movesInWords(change.moves)}`] : [];
+  return [...stages, ...moves];
+}
+
+const sameProps = (a: SetUp, b: SetUp): boolean =>
+  JSON.stringify(placedProps(a, 'left')) === JSON.stringify(placedProps(b, 'left'));
+const samePosition = (a: Step, b: Step): boolean =>
+  a.kind === b.kind && (a.kind !== 'hold' || b.kind !== 'hold' || a.position === b.position);
+
+/** The steps of a plan that have props, as cells of a sheet; the same props in the same position again are one cell. */
+export function sheetCells(plan: Plan, timeline: Timeline): SheetCell[] {
+  const cells: SheetCell[] = [];
+  for (const [index, step] of plan.steps.entries()) {
+    if (!isLaidOut(step)) continue;
+    const last = cells.at(-1);
+    if (last && samePosition(last.step, step) && sameProps(last.setUp, step.setUp) && !step.otherSetUp && !last.other) {
+      last.number += ` and ${index + 1}`;
+      continue;
+    }
+    const others = withOtherSetUp(step, plan.groupSize);
+    cells.push({
+      step,
+      number: String(index + 1),
+      setUp: step.setUp,
+      rows: step.setUp.map((row) => `${setUpRowInWords(row)}${row.optional ? ', if wished' : ''}`),
+      group: groupOf(step.setUp, plan.groupSize - others),
+      changes: changesOf(timeline, index),
+      other:
+        others > 0
+          ? `${others} of ${plan.groupSize} instead: ${step.otherSetUp!.setUp.map(setUpRowInWords).join('; ') || 'no props'}`
+          : '',
+    });
+  }
+  return cells;
+}

@@ -1,0 +1,41 @@
+import { defineStore } from 'pinia';
+import { computed } from 'vue';
+import { availableIn, groupTooLarge, peopleAtWall, propDemand, type MetMoment } from '#core/cupboard';
+import type { SetUp } from '#core/props';
+import { stepTroubles } from '../shared/props/need-words';
+import { useEditor } from './editor';
+import { usePlaces } from './places';
+
+/** What the plan on the desk needs for its group, held against the cupboard and the room of its place. */
+export const useDemand = defineStore('demand', () => {
+  const editor = useEditor();
+  const places = usePlaces();
+  void places.ready();
+
+  const place = computed(() => places.place(editor.plan?.cupboard ?? null));
+  const available = computed(() => place.value && availableIn(place.value));
+  const demand = computed(() => {
+    const { plan, timeline } = editor;
+    return plan && timeline && propDemand(timeline, plan.groupSize, available.value ?? {});
+  });
+  const atWall = computed(() => (place.value ? peopleAtWall(place.value) : Infinity));
+  const canUseWall = (setUp: SetUp, people: number): boolean =>
+    people <= atWall.value || !setUp.some(({ kind }) => kind === 'wall');
+
+  const momentsOfStep = (index: number): MetMoment[] =>
+    demand.value?.moments.filter(({ stepIndex }) => stepIndex === index) ?? [];
+  /** What is wrong with the props of each step that has something wrong, in words; nothing where no place is chosen. */
+  const troubles = computed(() => {
+    const found = new Map<number, string[]>();
+    const { plan } = editor;
+    if (!plan || !place.value) return found;
+    for (const index of plan.steps.keys()) {
+      const said = stepTroubles(plan.steps[index]!, momentsOfStep(index), place.value);
+      if (said.length > 0) found.set(index, said);
+    }
+    return found;
+  });
+  const tooMany = computed(() => (place.value && editor.plan ? groupTooLarge(place.value, editor.plan.groupSize) : ''));
+
+  return { place, available, demand, canUseWall, momentsOfStep, troubles, tooMany };
+});
