@@ -8,6 +8,7 @@ export { Flexibility, ORDINARY, STIFF, SUPPLE } from './flexibility';
 export { MAX_STATURE_CM, MIN_STATURE_CM, SHARES, segmentsOf, TABLE_STATURE_CM } from './proportions';
 export { skeletonOf, type Skeleton } from './skeleton';
 export { COARSE_CM, draw, FINE_CM, type Drawing } from './draw/drawing';
+export { bodyPlaces, type BodyPlace } from './draw/body-places';
 export { ID_MARK, svgOf } from './draw/svg';
 export { materialOf, type Material } from './draw/prop-shapes';
 export { mirrorFigure, mirrorPose } from './mirror';

@@ -46,7 +46,7 @@ export const demoPlaces: readonly DemoPlace[] = [
     place: {
       ...newPlace('Wrackline Hall, boat loft', 'hall'),
       note: 'Windows all round: nobody can lie with the legs up a wall here. Warm in the evening.',
-      stock: { chair: 24, blanket: 10, cushion: 6, block: 6 },
+      stock: { chair: 24, blanket: 26, cushion: 8, block: 16 },
       mats: { count: 16, widthCm: 60, lengthCm: 180, gapCm: 35 },
       floor: { widthCm: 1080, lengthCm: 520 },
       wallCm: 0,

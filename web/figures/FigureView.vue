@@ -29,6 +29,7 @@ const box = computed(() => {
   const high = Math.max(height, least * 0.45);
   return { x: x + width / 2 - wide / 2, y: y + height - high, wide, high, floor: [x, width] as const };
 });
+const across = (x: number): number => (mirrored ? 2 * box.value.x + box.value.wide - x : x);
 const flip = computed(() => (mirrored ? `matrix(-1 0 0 1 ${2 * box.value.x + box.value.wide} 0)` : undefined));
 </script>
 
@@ -45,7 +46,8 @@ const flip = computed(() => (mirrored ? `matrix(-1 0 0 1 ${2 * box.value.x + box
     <!-- Only what this program itself has drawn. -->
     <!-- eslint-disable-next-line vue/no-v-html -->
     <g :transform="flip" v-html="inside" />
-    <slot />
+    <!-- What is laid over the figure, in its millimetres; `across` mirrors a place as the figure is mirrored. -->
+    <slot :across="across" />
   </svg>
 </template>
 

@@ -1,6 +1,7 @@
 import { expose } from 'comlink';
 import {
   asItLies,
+  bodyPlaces,
   COARSE_CM,
   draw,
   FINE_CM,
@@ -10,10 +11,13 @@ import {
   settle,
   svgOf,
   TABLE_STATURE_CM,
+  type BodyPlace,
   type Figure,
   type Settled,
 } from '#core/body';
-import type { PlacedProp } from '#core/props';
+import type { Position } from '#core/catalogue';
+import { howHigh, type ForWhom, type HowHigh } from '#core/heights';
+import type { PlacedProp, PropPlace, SetUp } from '#core/props';
 
 import type { FigureRequest, MeasuredFigure } from './request';
 
@@ -33,6 +37,15 @@ const artist = {
     const drawing = draw(body, request.view, request.coarse ? COARSE_CM : FINE_CM);
     return { svg: svgOf(drawing, ID_MARK), box: drawing.box, level: drawing.level, measures: measure(body) };
   },
+  /** Where the places of the body are in the picture that `draw` gives for the same request. */
+  places: (request: FigureRequest): BodyPlace[] => bodyPlaces(settled(request), request.view),
+  howHigh: (
+    position: Position,
+    setUp: SetUp,
+    place: PropPlace,
+    side: HowHigh['side'],
+    body: ForWhom,
+  ): HowHigh | undefined => howHigh(position, setUp, place, side, body),
   /** The figure as it comes to rest with these props, so that each of its joints can be set. */
   asItLies: (figure: Figure, props: readonly PlacedProp[]): Figure =>
     asItLies(figure, settle(figure, props, TABLE_STATURE_CM, ORDINARY)),

@@ -1,7 +1,9 @@
 import { wrap, type Remote } from 'comlink';
 import { readonly, shallowRef } from 'vue';
-import type { Figure } from '#core/body';
-import type { PlacedProp } from '#core/props';
+import type { BodyPlace, Figure } from '#core/body';
+import type { Position } from '#core/catalogue';
+import type { ForWhom, HowHigh } from '#core/heights';
+import type { PlacedProp, PropPlace, SetUp } from '#core/props';
 import type { Artist } from './drawing-worker';
 import type { DrawnFigure, FigureRequest, MeasuredFigure } from './request';
 
@@ -24,7 +26,6 @@ export function drawFigure(request: FigureRequest): Promise<MeasuredFigure> {
     kept.set(key, known);
     return known;
   }
-  // Sent as plain values, whatever the page has wrapped them in.
   const drawn = theArtist().draw(JSON.parse(key) as FigureRequest) as Promise<MeasuredFigure>;
   kept.set(key, drawn);
   drawn.catch(() => kept.delete(key));
@@ -33,9 +34,26 @@ export function drawFigure(request: FigureRequest): Promise<MeasuredFigure> {
   return drawn;
 }
 
+/** Sent as plain values, whatever the page has wrapped them in. */
+const plain = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T;
+
 /** The figure as it comes to rest with these props, so that each of its joints can be set. */
 export const figureAsItLies = (figure: Figure, props: readonly PlacedProp[]): Promise<Figure> =>
-  theArtist().asItLies(...(JSON.parse(JSON.stringify([figure, props])) as [Figure, PlacedProp[]])) as Promise<Figure>;
+  theArtist().asItLies(plain(figure), plain(props)) as Promise<Figure>;
+
+/** Where the places of the body are in the picture of a request, in millimetres of it. */
+export const figurePlaces = (request: FigureRequest): Promise<BodyPlace[]> =>
+  theArtist().places(plain(request)) as Promise<BodyPlace[]>;
+
+/** How high what lies at a place should be for a body; undefined for a place without a measure. */
+export const askHowHigh = (
+  position: Position,
+  setUp: SetUp,
+  place: PropPlace,
+  side: HowHigh['side'],
+  body: ForWhom,
+): Promise<HowHigh | undefined> =>
+  theArtist().howHigh(plain(position), plain(setUp), place, side, plain(body)) as Promise<HowHigh | undefined>;
 
 const standard = shallowRef<Readonly<Record<string, DrawnFigure>>>();
 let asked = false;

@@ -1,18 +1,19 @@
 import { computed, shallowRef, toValue, watch, type MaybeRefOrGetter } from 'vue';
-import { ORDINARY, TABLE_STATURE_CM, type Flexibility, type View } from '#core/body';
+import { ORDINARY, TABLE_STATURE_CM, type View } from '#core/body';
 import type { Position } from '#core/catalogue';
+import type { ForWhom } from '#core/heights';
 import { placedProps, type SetUp } from '#core/props';
 import { drawFigure, useStandardFigures } from './figures';
 import type { DrawnFigure, FigureRequest, MeasuredFigure } from './request';
 
 /** The body a figure is drawn for where no other is chosen. */
-export const STANDARD_BODY = { statureCm: TABLE_STATURE_CM, flexibility: ORDINARY };
+export const STANDARD_BODY: ForWhom = { statureCm: TABLE_STATURE_CM, flexibility: ORDINARY };
 
 interface Wanted {
   position: Position | undefined;
   setUp: SetUp;
   view?: View;
-  body?: { statureCm: number; flexibility: Flexibility };
+  body?: ForWhom;
   coarse?: boolean;
 }
 
@@ -56,14 +57,16 @@ export function useDrawnFigure(wanted: MaybeRefOrGetter<FigureRequest | undefine
   return { drawn, trouble };
 }
 
+const isStandard = (body: ForWhom): boolean => JSON.stringify(body) === JSON.stringify(STANDARD_BODY);
 const kinds = (setUp: SetUp) =>
   setUp.map(({ kind, state, lie, place, side, count }) => [kind, state, lie, place, side, count].join()).join(';');
 
 /** A position with a set-up as it usually stands: ready where it ships so, else from the worker. */
-export function usePositionFigure(wanted: MaybeRefOrGetter<{ position: Position | undefined; setUp: SetUp }>) {
+export function usePositionFigure(wanted: MaybeRefOrGetter<Pick<Wanted, 'position' | 'setUp' | 'body'>>) {
   const standard = useStandardFigures();
   const ready = computed((): DrawnFigure | undefined => {
-    const { position, setUp } = toValue(wanted);
+    const { position, setUp, body = STANDARD_BODY } = toValue(wanted);
+    if (!isStandard(body)) return undefined;
     const usual = position?.setUps[0]?.items;
     return position && usual && kinds(usual) === kinds(setUp) ? standard.value?.[position.id] : undefined;
   });

@@ -1,17 +1,27 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
 import Dialog from 'primevue/dialog';
+import { computed } from 'vue';
 import { APPROACHES, APPROACH_LABELS } from '#core/catalogue';
 import { setDetails, type Plan } from '#core/plan';
 import ChoiceField from '../shared/fields/ChoiceField.vue';
 import NumberField from '../shared/fields/NumberField.vue';
 import TextField from '../shared/fields/TextField.vue';
 import TimeField from '../shared/fields/TimeField.vue';
+import { useDemand } from '../stores/demand';
+import PlacePick from './PlacePick.vue';
 import { useEdit } from './use-edit';
 
 const { plan } = defineProps<{ plan: Plan }>();
 const visible = defineModel<boolean>('visible', { required: true });
 const edit = useEdit();
+const demand = useDemand();
+/** What the wall of the place does not allow, told where the place is chosen. */
+const wall = computed(() =>
+  [...demand.troubles].flatMap(([index, lines]) =>
+    lines.filter((line) => line.includes('the wall')).map((line) => `${plan.steps[index]?.name}: ${line}`),
+  ),
+);
 const approaches = APPROACHES.map((value) => ({ value, label: APPROACH_LABELS[value] }));
 </script>
 
@@ -44,6 +54,11 @@ const approaches = APPROACHES.map((value) => ({ value, label: APPROACH_LABELS[va
         :model-value="plan.groupSize"
         :accept="(groupSize) => edit(setDetails({ groupSize }))"
       />
+      <div class="cupboard wide">
+        <PlacePick :plan="plan" label="Cupboard and room" />
+        <p v-if="demand.tooMany" class="caution small" role="alert">{{ demand.tooMany }}</p>
+        <p v-for="line in wall" :key="line" class="caution small" role="alert">{{ line }}</p>
+      </div>
       <TextField label="Place" :model-value="plan.place" :accept="(place) => edit(setDetails({ place }))" />
       <TextField
         label="Begins"

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { nextTick, useTemplateRef, watch } from 'vue';
 import SessionRibbon from '../shared/ribbon/SessionRibbon.vue';
+import { useDemand } from '../stores/demand';
 import { useEditor } from '../stores/editor';
 import AddStep from './AddStep.vue';
 import StepInspector from './inspector/StepInspector.vue';
@@ -10,6 +11,7 @@ import { usePlanKeys } from './use-plan-keys';
 
 /** The steps of the plan on the desk: ribbon, list and the chosen step. */
 const editor = useEditor();
+const demand = useDemand();
 const list = useTemplateRef('list');
 const inspector = useTemplateRef<HTMLElement>('inspector');
 const add = useTemplateRef('add');
@@ -40,6 +42,7 @@ watch(
     <div class="timeline">
       <SessionRibbon
         shelf
+        :stock="demand.available"
         :plan="editor.plan"
         :timeline="editor.timeline"
         :selected="editor.selectedIndex"

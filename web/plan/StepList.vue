@@ -3,6 +3,7 @@ import Sortable from 'sortablejs';
 import { computed, nextTick, onBeforeUnmount, onMounted, useTemplateRef, watch } from 'vue';
 import { moveStepTo, type Plan } from '#core/plan';
 import type { Timeline } from '#core/timeline';
+import { useDemand } from '../stores/demand';
 import { useEditor } from '../stores/editor';
 import StepRow from './StepRow.vue';
 
@@ -10,6 +11,7 @@ import StepRow from './StepRow.vue';
 const { plan, timeline } = defineProps<{ plan: Plan; timeline: Timeline }>();
 
 const editor = useEditor();
+const demand = useDemand();
 const list = useTemplateRef<HTMLElement>('list');
 const MOST_PX = 84;
 /** One scale for all rows: a quarter of a pixel a second, less where a side would not fit. */
@@ -27,12 +29,13 @@ const totalOf = (index: number): number => {
   const span = timeline.steps[index];
   return span ? span.endMs - span.startMs : 0;
 };
-/** The first thing to know about each step; that a set-up was capped is only told in the inspector. */
+/** The first thing to know about each step, its props last; that a set-up was capped is only told in the inspector. */
 const warnings = computed(() => {
   const first = new Map<number, string>();
   for (const { stepIndex, kind, message } of timeline.notes) {
     if (kind !== 'setupCapped' && !first.has(stepIndex)) first.set(stepIndex, message);
   }
+  for (const [index, [said]] of demand.troubles) if (said && !first.has(index)) first.set(index, said);
   return first;
 });
 

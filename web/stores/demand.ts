@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia';
 import { computed } from 'vue';
 import { availableIn, groupTooLarge, peopleAtWall, propDemand, type MetMoment } from '#core/cupboard';
-import type { SetUp } from '#core/props';
+import type { Available, PropKind, SetUp } from '#core/props';
 import { stepTroubles } from '../shared/props/need-words';
 import { useEditor } from './editor';
 import { usePlaces } from './places';
@@ -14,6 +14,13 @@ export const useDemand = defineStore('demand', () => {
 
   const place = computed(() => places.place(editor.plan?.cupboard ?? null));
   const available = computed(() => place.value && availableIn(place.value));
+  /** What one person of the group can have of each kind at once. */
+  const each = computed((): Available | undefined => {
+    const { plan } = editor;
+    if (!plan || !available.value) return undefined;
+    const kinds = Object.entries(available.value) as [PropKind, number][];
+    return Object.fromEntries(kinds.map(([kind, count]) => [kind, Math.floor(count / Math.max(1, plan.groupSize))]));
+  });
   const demand = computed(() => {
     const { plan, timeline } = editor;
     return plan && timeline && propDemand(timeline, plan.groupSize, available.value ?? {});
@@ -37,5 +44,5 @@ export const useDemand = defineStore('demand', () => {
   });
   const tooMany = computed(() => (place.value && editor.plan ? groupTooLarge(place.value, editor.plan.groupSize) : ''));
 
-  return { place, available, demand, canUseWall, momentsOfStep, troubles, tooMany };
+  return { place, available, each, demand, canUseWall, momentsOfStep, troubles, tooMany };
 });

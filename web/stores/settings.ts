@@ -1,7 +1,9 @@
 import { useLocalStorage, usePreferredDark } from '@vueuse/core';
 import { defineStore } from 'pinia';
 import { computed } from 'vue';
+import { ORDINARY, TABLE_STATURE_CM } from '#core/body';
 import type { ToneKind } from '#core/breath';
+import type { ForWhom } from '#core/heights';
 import type { BellKind } from '#core/timeline';
 
 export type ToneGroup = 'in' | 'out' | 'hold' | 'strokes';
@@ -33,10 +35,12 @@ export const useSettings = defineStore('settings', () => {
     hold: true,
     strokes: true,
   });
+  /** The body set-ups are measured for. */
+  const body = useLocalStorage<ForWhom>('zovrin.body', { statureCm: TABLE_STATURE_CM, flexibility: ORDINARY });
   /** Whether a tone of the breath is to be heard. */
   const hears = (kind: ToneKind): boolean => tones.value[TONE_GROUPS[kind]];
   const toggleTheme = (): void => {
     chosen.value = night.value ? 'light' : 'night';
   };
-  return { night, toggleTheme, volume, bells, tones, hears };
+  return { night, toggleTheme, volume, bells, tones, hears, body };
 });

@@ -81,7 +81,14 @@ function makeFirst(): void {
     </div>
     <p v-if="trouble" class="caution small" role="alert">{{ trouble }}</p>
   </FieldGroup>
-  <SetUpRows title="Its props" :set-up="setUp.items" :two-sided="twoSided" :ready="[]" :accept="setItems" with-why />
+  <SetUpRows
+    title="Its props"
+    :set-up="setUp.items"
+    :two-sided="twoSided"
+    :position="entry"
+    :accept="setItems"
+    with-why
+  />
   <ShiftFields :entry="entry" :items="setUp.items" />
 </template>
 

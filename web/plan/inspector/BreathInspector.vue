@@ -12,6 +12,10 @@ import { rateInWords } from '../step-words';
 import { useEdit } from '../use-edit';
 import FieldGroup from '../../shared/fields/FieldGroup.vue';
 import SetUpRows from '../../shared/fields/SetUpRows.vue';
+import OtherSetUpFields from './OtherSetUpFields.vue';
+import { movesTo } from './moves-to';
+import { useDemand } from '../../stores/demand';
+import { useEditor } from '../../stores/editor';
 import MovesFields from './MovesFields.vue';
 import TryIt from '../../shared/breath/TryIt.vue';
 import LoadFlags from './LoadFlags.vue';
@@ -23,6 +27,9 @@ import { useLibrary } from '../../stores/library';
 const { step, index, timeline } = defineProps<{ step: BreathStep; index: number; timeline: Timeline }>();
 
 const edit = useEdit();
+const editor = useEditor();
+const demand = useDemand();
+const moved = computed(() => (step.moves ? library.all.position(step.moves.position) : undefined));
 const library = useLibrary();
 const technique = computed(() => library.all.technique(step.technique));
 const cost = computed(() => breathCost(step.practice));
@@ -79,9 +86,12 @@ const setAfter = (seconds: number | null) =>
     :says="technique?.seat ?? ''"
     :set-up="step.setUp"
     :two-sided="false"
-    :ready="[]"
+    :position="moved"
+    :at-hand="demand.each"
+    :moves="movesTo(timeline, index)"
     :accept="(setUp) => edit(changeStep(step.id, 'breath', 'change seat', (before) => ({ ...before, setUp })))"
   />
+  <OtherSetUpFields :step="step" :group-size="editor.plan?.groupSize ?? 1" :position="moved" />
   <div v-if="technique" class="taught">
     <div class="head">
       <h3>How it is taught</h3>

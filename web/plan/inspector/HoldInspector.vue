@@ -1,15 +1,23 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import { computed, nextTick, ref, useTemplateRef } from 'vue';
 import { setHold, type HoldStep, type Prompt } from '#core/plan';
+import { rowFor, usualPlace, type PropPlace, type PropSide } from '#core/props';
 import { DEFAULT_RULES, type Timeline } from '#core/timeline';
 import AppIcon from '../../shared/AppIcon.vue';
 import TimeField from '../../shared/fields/TimeField.vue';
+import BodyChoice from '../../shared/props/BodyChoice.vue';
+import PropTray from '../../shared/props/PropTray.vue';
+import type { HeldProp } from '../../shared/props/use-prop-drag';
+import { useDemand } from '../../stores/demand';
+import { useEditor } from '../../stores/editor';
 import { useEdit } from '../use-edit';
 import AfterFields from './AfterFields.vue';
 import HoldFigure from './HoldFigure.vue';
 import HoldLengths from './HoldLengths.vue';
 import InsideFields from './InsideFields.vue';
 import SidesFields from './SidesFields.vue';
+import { movesTo } from './moves-to';
+import OtherSetUpFields from './OtherSetUpFields.vue';
 import PromptRows from '../../shared/fields/PromptRows.vue';
 import SetUpRows from '../../shared/fields/SetUpRows.vue';
 import StageRows from './StageRows.vue';
@@ -25,10 +33,28 @@ const position = computed(() => library.all.position(step.position));
 const setup = computed(() => {
   const { firstPhase = 0, propMoves = 0 } = timeline.steps[index] ?? {};
   const phase = timeline.phases[firstPhase];
-  const moves = phase?.kind === 'setup' ? phase.moves.length : propMoves;
-  return { seconds: phase?.kind === 'setup' ? (phase.endMs - phase.startMs) / 1000 : 0, moves };
+  const seconds = phase?.kind === 'setup' ? (phase.endMs - phase.startMs) / 1000 : 0;
+  return { seconds, count: phase?.kind === 'setup' ? phase.moves.length : propMoves };
 });
+const moves = computed(() => movesTo(timeline, index));
 const twoSided = computed(() => step.sides.kind === 'each' || step.sides.kind === 'crossing');
+const demand = useDemand();
+const editor = useEditor();
+const groupSize = computed(() => editor.plan?.groupSize ?? 1);
+const figure = useTemplateRef('figure');
+const rows = useTemplateRef<HTMLElement>('rows');
+const dropTrouble = ref('');
+/** Adds a prop at a place. Pressed, not dropped, it goes where it usually lies, and its place is asked for. */
+function addAt({ kind, face }: HeldProp, place: PropPlace, side: PropSide): void {
+  dropTrouble.value =
+    edit(setHold(step.id, { setUp: [...step.setUp, rowFor(kind, place, side, newId(), face)] })) ?? '';
+  if (dropTrouble.value) return;
+  void nextTick(() => [...(rows.value?.querySelectorAll<HTMLElement>('.place') ?? [])].at(-1)?.focus());
+}
+function dropped(held: HeldProp): void {
+  const at = figure.value?.letGo();
+  if (at) addAt(held, at.place, at.side);
+}
 function addPrompt(): void {
   edit(setHold(step.id, { prompts: [...step.prompts, { id: newId(), at: { kind: 'half' }, text: '', on: 'every' }] }));
 }
@@ -40,7 +66,15 @@ const usualOf = (key: 'enterSeconds' | 'leaveSeconds' | 'switchSeconds'): number
   <div class="top">
     <div class="ways">
       <template v-if="position">
-        <HoldFigure :step="step" :position="position" />
+        <HoldFigure ref="figure" :step="step" :position="position" />
+        <PropTray
+          :stock="demand.available"
+          @pointerenter="figure?.expect()"
+          @over="figure?.over($event)"
+          @drop="dropped"
+          @back="figure?.letGo()"
+          @press="addAt($event, usualPlace($event.kind), 'centre')"
+        />
         <p class="small strong">Way in</p>
         <p v-for="way in position.waysIn" :key="way" class="way">{{ way }}</p>
       </template>
@@ -77,15 +111,23 @@ const usualOf = (key: 'enterSeconds' | 'leaveSeconds' | 'switchSeconds'): number
     />
   </div>
   <SidesFields :step="step" />
-  <SetUpRows
-    title="Set-up"
-    :says="`${setup.moves} ${setup.moves === 1 ? 'move' : 'moves'} to here`"
-    :set-up="step.setUp"
-    :two-sided="twoSided"
-    :ready="position?.setUps ?? []"
-    :accept="(setUp) => edit(setHold(step.id, { setUp }))"
-  />
-  <StageRows :step="step" :two-sided="twoSided" />
+  <div ref="rows">
+    <SetUpRows
+      title="Set-up"
+      :says="`${setup.count} ${setup.count === 1 ? 'move' : 'moves'} to here`"
+      :set-up="step.setUp"
+      :two-sided="twoSided"
+      :ready="position?.setUps ?? []"
+      :position="position"
+      :at-hand="demand.each"
+      :moves="moves"
+      :accept="(setUp) => edit(setHold(step.id, { setUp }))"
+    />
+  </div>
+  <BodyChoice v-if="position" />
+  <p v-if="dropTrouble" class="caution small" role="alert">{{ dropTrouble }}</p>
+  <OtherSetUpFields :step="step" :group-size="groupSize" :two-sided="twoSided" :position="position" />
+  <StageRows :step="step" :two-sided="twoSided" :position="position" :at-hand="demand.each" />
   <PromptRows
     :prompts="step.prompts"
     :two-sided="twoSided"

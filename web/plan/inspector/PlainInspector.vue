@@ -1,16 +1,23 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { changeStep, setStepCommon, type PlainStep } from '#core/plan';
+import { changeStep, setSetUp, setStepCommon, type PlainStep } from '#core/plan';
 import { clockOfSeconds } from '#core/time';
+import type { Timeline } from '#core/timeline';
 import TextField from '../../shared/fields/TextField.vue';
 import TimeField from '../../shared/fields/TimeField.vue';
+import { useDemand } from '../../stores/demand';
+import { useEditor } from '../../stores/editor';
 import { useEdit } from '../use-edit';
+import { movesTo } from './moves-to';
+import OtherSetUpFields from './OtherSetUpFields.vue';
 import SetUpRows from '../../shared/fields/SetUpRows.vue';
 
 /** A rest, a loosening or a talk: a length, and what it is for. */
-const { step } = defineProps<{ step: PlainStep }>();
+const { step, index, timeline } = defineProps<{ step: PlainStep; index: number; timeline: Timeline }>();
 
 const edit = useEdit();
+const editor = useEditor();
+const demand = useDemand();
 const setSeconds = (seconds: number | null) =>
   edit(changeStep(step.id, step.kind, 'set length', (before) => ({ ...before, seconds: seconds ?? 0 })));
 const label = computed(() => ({ rest: 'Rest', move: 'Loosen', talk: 'Talk' })[step.kind]);
@@ -49,9 +56,11 @@ const label = computed(() => ({ rest: 'Rest', move: 'Loosen', talk: 'Talk' })[st
       title="Set-up"
       :set-up="step.setUp"
       :two-sided="false"
-      :ready="[]"
-      :accept="(setUp) => edit(changeStep(step.id, 'rest', 'change set-up', (before) => ({ ...before, setUp })))"
+      :at-hand="demand.each"
+      :moves="movesTo(timeline, index)"
+      :accept="(setUp) => edit(setSetUp(step.id, setUp))"
     />
+    <OtherSetUpFields v-if="step.setUp" :step="step" :group-size="editor.plan?.groupSize ?? 1" />
   </template>
 </template>
 

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { ref } from 'vue';
+import type { Position } from '#core/catalogue';
 import { setHold, type HoldStep, type Stage } from '#core/plan';
+import type { Available } from '#core/props';
 import IconButton from '../../shared/IconButton.vue';
 import TextField from '../../shared/fields/TextField.vue';
 import TimeField from '../../shared/fields/TimeField.vue';
@@ -10,7 +12,12 @@ import FieldGroup from '../../shared/fields/FieldGroup.vue';
 import SetUpRows from '../../shared/fields/SetUpRows.vue';
 
 /** Parts of one hold, each with its length (or a share of the remainder) and, where wanted, props of its own. */
-const { step, twoSided } = defineProps<{ step: HoldStep; twoSided: boolean }>();
+const { step, twoSided, position, atHand } = defineProps<{
+  step: HoldStep;
+  twoSided: boolean;
+  position?: Position | undefined;
+  atHand?: Available | undefined;
+}>();
 
 const edit = useEdit();
 const trouble = ref('');
@@ -76,7 +83,8 @@ function add(): void {
           :title="`Props from “${stage.name}” on`"
           :set-up="stage.setUp"
           :two-sided="twoSided"
-          :ready="[]"
+          :position="position"
+          :at-hand="atHand"
           :accept="(setUp) => change(stage, { setUp })"
         />
       </li>

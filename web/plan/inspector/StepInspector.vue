@@ -7,8 +7,10 @@ import AppIcon from '../../shared/AppIcon.vue';
 import IconButton from '../../shared/IconButton.vue';
 import TextField from '../../shared/fields/TextField.vue';
 import { newId } from '../../stores/browser';
+import { useDemand } from '../../stores/demand';
 import { useEditor } from '../../stores/editor';
 import { useEdit } from '../use-edit';
+import WaysOut from '../WaysOut.vue';
 import BreathInspector from './BreathInspector.vue';
 import HoldInspector from './HoldInspector.vue';
 import PlainInspector from './PlainInspector.vue';
@@ -18,6 +20,7 @@ const { step, index, timeline } = defineProps<{ step: Step; index: number; timel
 const library = useLibrary();
 
 const editor = useEditor();
+const demand = useDemand();
 const edit = useEdit();
 const about = computed(() => {
   if (step.kind === 'hold') {
@@ -90,9 +93,18 @@ function duplicate(): void {
   <p v-for="note in notes" :key="note.kind + note.message" class="note caution small">
     <AppIcon name="warn" :size="14" /> {{ note.message }}
   </p>
+  <div v-if="demand.troubles.get(index)" class="short">
+    <p v-for="line in demand.troubles.get(index)" :key="line" class="note caution small" role="alert">
+      <AppIcon name="warn" :size="14" /> {{ line }}
+    </p>
+    <details class="small">
+      <summary>Ways out</summary>
+      <WaysOut :step="step" />
+    </details>
+  </div>
   <HoldInspector v-if="step.kind === 'hold'" :step="step" :index="index" :timeline="timeline" />
   <BreathInspector v-else-if="step.kind === 'breath'" :step="step" :index="index" :timeline="timeline" />
-  <PlainInspector v-else :step="step" />
+  <PlainInspector v-else :step="step" :index="index" :timeline="timeline" />
 </template>
 
 <style scoped>
@@ -124,5 +136,13 @@ header {
   gap: 6px;
   align-items: center;
   margin-top: 4px;
+}
+.short {
+  margin: 2px 0 6px;
+}
+summary {
+  color: var(--main);
+  font-weight: 600;
+  cursor: pointer;
 }
 </style>

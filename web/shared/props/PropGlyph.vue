@@ -4,9 +4,16 @@ import { materialOf } from '#core/body';
 import { isOwnKind, sizeOfPiece, type Sized } from '#core/props';
 
 /** A prop seen from its end as it lies, all of them at one scale; a wide fold is cut off at the sides. */
-const { piece, scale = 0.9 } = defineProps<{
+const {
+  piece,
+  scale = 0.9,
+  px = 40,
+} = defineProps<{
   piece: Sized & { size?: { shape?: string } | undefined };
+  /** Units of the drawing (40 across) to a centimetre. */
   scale?: number;
+  /** How wide it is shown. */
+  px?: number;
 }>();
 
 const WIDE = 40;
@@ -42,7 +49,13 @@ const material = computed(() => materialOf(piece.kind));
 </script>
 
 <template>
-  <svg class="prop-glyph" :width="WIDE" :height="HIGH + 1" :viewBox="`0 0 ${WIDE} ${HIGH + 1}`" aria-hidden="true">
+  <svg
+    class="prop-glyph"
+    :width="px"
+    :height="(px * (HIGH + 1)) / WIDE"
+    :viewBox="`0 0 ${WIDE} ${HIGH + 1}`"
+    aria-hidden="true"
+  >
     <path v-if="piece.kind === 'wall'" :d="`M${WIDE / 2 + 4} 0v${HIGH}`" class="wall" />
     <g v-else-if="piece.kind === 'chair'" class="chair">
       <path v-if="piece.state === 'sideways'" d="M11 22V10H29V22" />

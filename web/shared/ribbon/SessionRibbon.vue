@@ -2,6 +2,7 @@
 import { useElementSize } from '@vueuse/core';
 import { computed, ref, useTemplateRef } from 'vue';
 import type { Plan } from '#core/plan';
+import type { Available } from '#core/props';
 import { clockOfMs } from '#core/time';
 import type { Timeline } from '#core/timeline';
 import { clockTime } from '../dates';
@@ -20,6 +21,7 @@ const {
   timeline,
   selected = -1,
   shelf = false,
+  stock,
   startMs,
 } = defineProps<{
   plan: Plan;
@@ -27,6 +29,8 @@ const {
   /** Index of the chosen step; -1 for none. */
   selected?: number;
   shelf?: boolean;
+  /** What the place of the plan has; the shelf shows what is short of it. */
+  stock?: Available | undefined;
   /** When it begins by the clock; then the axis shows the time of day. */
   startMs?: number;
 }>();
@@ -41,7 +45,7 @@ const box = useTemplateRef('box');
 const { width } = useElementSize(box, { width: 1216, height: 0 });
 const pointed = ref(-1);
 
-const gutter = computed(() => (shelf ? 118 : 0));
+const gutter = computed(() => (shelf ? 148 : 0));
 const domainMs = computed(() => ribbonDomainMs(timeline));
 const scale = computed(() => ({
   x0: gutter.value,
@@ -193,8 +197,10 @@ function onKey(event: KeyboardEvent): void {
         :timeline="timeline"
         :scale="scale"
         :group-size="plan.groupSize"
+        :stock="stock"
         :y="SHELF_Y"
         :width="width"
+        @select="choose"
       />
       <g v-if="measure" class="measure" :transform="`translate(0 ${AXIS_Y + 7})`">
         <rect :x="measure.middle - 88" y="2" width="176" height="18" />

@@ -1,0 +1,86 @@
+import { isOwnKind, propKind, type PropKind } from './kinds';
+import type { OwnSize } from './own';
+import type { PropPlace } from './places';
+import { MAX_PIECES, type PropSide, type SetUp, type SetUpRow } from './setup';
+import type { Stack, StackPiece } from './stacks';
+
+/** A fold or face to begin with: the one a kind is most often used in. */
+const USUAL_STATE: Partial<Record<PropKind, string>> = { blanket: 'basic' };
+const usualState = (kind: PropKind): string => USUAL_STATE[kind] ?? Object.keys(propKind(kind).states)[0] ?? '';
+
+/** What is laid along the body where nothing else is said; all else lies across. */
+const LENGTHWISE: ReadonlySet<PropPlace> = new Set(['spine', 'chest', 'belly', 'cover', 'onThighs']);
+
+/** Where a kind goes when it is added without being laid anywhere. */
+const USUAL_PLACE: Partial<Record<PropKind, PropPlace>> = {
+  flatBolster: 'knees',
+  roundBolster: 'knees',
+  block: 'hands',
+  cushion: 'seat',
+  halfMoon: 'seat',
+  strap: 'feet',
+  belt: 'feet',
+  chair: 'calves',
+  sandbag: 'onBelly',
+  eyePillow: 'eyes',
+  scarf: 'eyes',
+  stick: 'hands',
+  wall: 'legs',
+};
+export const usualPlace = (kind: PropKind): PropPlace => USUAL_PLACE[kind] ?? 'head';
+
+/** What a kind of one's own measures as it lies. */
+export interface OwnFace {
+  label: string;
+  size: OwnSize;
+}
+
+/** A row for one piece of a kind at a place, in its usual fold; `face` is how a kind of one's own lies. */
+export function rowFor(kind: PropKind, place: PropPlace, side: PropSide, id: string, face?: OwnFace): SetUpRow {
+  return {
+    id,
+    kind,
+    state: face?.label ?? usualState(kind),
+    lie: LENGTHWISE.has(place) ? 'lengthwise' : 'crosswise',
+    place,
+    side,
+    count: 1,
+    mirror: true,
+    optional: false,
+    why: '',
+    ...(face && isOwnKind(kind) && { size: face.size }),
+  };
+}
+
+const isSame = (a: StackPiece, b: StackPiece): boolean => a.kind === b.kind && a.state === b.state;
+
+/**
+ * A set-up with a stack instead of what lay at a place and side. What lay there tells how the stack lies and whether it
+ * changes sides; pieces alike are one row. `newId` gives ids for rows.
+ */
+export function withStack(
+  setUp: SetUp,
+  { place, side }: Pick<SetUpRow, 'place' | 'side'>,
+  { pieces }: Pick<Stack, 'pieces'>,
+  newId: () => string,
+): SetUp {
+  const isThere = (row: SetUpRow): boolean => row.place === place && row.side === side;
+  const at = setUp.findIndex(isThere);
+  const before = setUp[at];
+  const rows: SetUpRow[] = [];
+  for (const piece of pieces) {
+    const last = rows.at(-1);
+    if (last && isSame(last, piece) && last.count < MAX_PIECES) last.count++;
+    else {
+      const row = rowFor(piece.kind, place, side, newId());
+      rows.push({
+        ...row,
+        ...piece,
+        ...(before && { lie: before.lie, mirror: before.mirror, optional: before.optional, why: before.why }),
+      });
+    }
+  }
+  const others = setUp.filter((row) => !isThere(row));
+  const from = at === -1 ? others.length : setUp.slice(0, at).filter((row) => !isThere(row)).length;
+  return others.toSpliced(from, 0, ...rows);
+}

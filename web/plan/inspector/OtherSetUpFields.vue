@@ -1,0 +1,67 @@
+<script setup lang="ts">
+import type { Position } from '#core/catalogue';
+import { setOtherSetUp, type BreathStep, type HoldStep, type RestStep } from '#core/plan';
+import type { SetUp } from '#core/props';
+import FieldGroup from '../../shared/fields/FieldGroup.vue';
+import NumberField from '../../shared/fields/NumberField.vue';
+import SetUpRows from '../../shared/fields/SetUpRows.vue';
+import { useDemand } from '../../stores/demand';
+import { useEdit } from '../use-edit';
+
+/** Another set-up for some of the group: where there is not enough of something for all, or not all want the same. */
+const {
+  step,
+  groupSize,
+  twoSided = false,
+  position,
+} = defineProps<{
+  step: HoldStep | BreathStep | RestStep;
+  groupSize: number;
+  twoSided?: boolean;
+  position?: Position | undefined;
+}>();
+
+const edit = useEdit();
+const demand = useDemand();
+function split(): void {
+  edit(setOtherSetUp(step.id, { people: Math.max(1, Math.floor(groupSize / 2)), setUp: [...(step.setUp ?? [])] }));
+}
+function setPeople(people: number): string | undefined {
+  if (people > groupSize) return `The group is ${groupSize}. For all of them, change the set-up itself.`;
+  return step.otherSetUp ? edit(setOtherSetUp(step.id, { ...step.otherSetUp, people })) : undefined;
+}
+const setSetUp = (setUp: SetUp) =>
+  step.otherSetUp ? edit(setOtherSetUp(step.id, { ...step.otherSetUp, setUp })) : undefined;
+</script>
+
+<template>
+  <FieldGroup
+    v-if="!step.otherSetUp"
+    title="Two set-ups"
+    says="one for all"
+    add="Another set-up for some"
+    @add="split"
+  />
+  <template v-else>
+    <SetUpRows
+      title="For some"
+      :set-up="step.otherSetUp.setUp"
+      :two-sided="twoSided"
+      :ready="position?.setUps ?? []"
+      :position="position"
+      :at-hand="demand.each"
+      :accept="setSetUp"
+    >
+      <template #head>
+        <NumberField
+          hide-label
+          label="How many have the other set-up"
+          :unit="`of ${groupSize}`"
+          :model-value="step.otherSetUp.people"
+          :accept="setPeople"
+        />
+        <button type="button" class="link-button small" @click="edit(setOtherSetUp(step.id, null))">One for all</button>
+      </template>
+    </SetUpRows>
+  </template>
+</template>

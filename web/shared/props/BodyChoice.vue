@@ -1,0 +1,67 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { ORDINARY, STIFF, SUPPLE, type Flexibility } from '#core/body';
+import BodySliders from '../../library/BodySliders.vue';
+import { useSettings } from '../../stores/settings';
+
+/** For which body heights are measured and the figure is drawn: its stature, and how far it folds and opens. */
+const settings = useSettings();
+const KNOWN: readonly { label: string; flexibility: Flexibility }[] = [
+  { label: 'stiff', flexibility: STIFF },
+  { label: 'ordinary', flexibility: ORDINARY },
+  { label: 'supple', flexibility: SUPPLE },
+];
+const same = (a: Flexibility, b: Flexibility): boolean =>
+  a.hipFold === b.hipFold && a.kneeOpening === b.kneeOpening && a.shoulder === b.shoulder;
+const said = computed(() => {
+  const { statureCm, flexibility } = settings.body;
+  const known = KNOWN.find((one) => same(one.flexibility, flexibility));
+  return `${statureCm} cm, ${known?.label ?? 'as set'}`;
+});
+</script>
+
+<template>
+  <details class="small">
+    <summary>for a body of {{ said }}</summary>
+    <p class="known">
+      <button
+        v-for="{ label, flexibility } in KNOWN"
+        :key="label"
+        type="button"
+        class="link-button small"
+        :aria-pressed="same(flexibility, settings.body.flexibility)"
+        @click="settings.body = { ...settings.body, flexibility }"
+      >
+        {{ label }}
+      </button>
+    </p>
+    <BodySliders
+      :stature-cm="settings.body.statureCm"
+      :flexibility="settings.body.flexibility"
+      @update:stature-cm="settings.body = { ...settings.body, statureCm: $event }"
+      @update:flexibility="settings.body = { ...settings.body, flexibility: $event }"
+    />
+  </details>
+</template>
+
+<style scoped>
+summary {
+  display: inline-block;
+  padding: 2px 0;
+  color: var(--main);
+  cursor: pointer;
+}
+summary::before {
+  content: '▸ ';
+}
+[open] summary::before {
+  content: '▾ ';
+}
+.known {
+  display: flex;
+  gap: 14px;
+}
+[aria-pressed='true'] {
+  text-decoration: underline;
+}
+</style>
