@@ -88,6 +88,7 @@ nav a {
   font-size: 14.5px;
   line-height: 41px;
   text-decoration: none;
+  white-space: nowrap;
 }
 nav a.on {
   color: var(--ink);
@@ -109,15 +110,32 @@ nav a.on::after {
   min-width: 0;
   margin-left: auto;
 }
-@media (width < 640px) {
+@media (width < 980px) {
   .nav {
-    padding: 0 12px;
+    padding: 0 20px;
   }
   .brand {
     margin-right: 12px;
   }
   .brand span {
     display: none;
+  }
+  nav {
+    overflow-x: auto;
+    overflow-y: hidden;
+  }
+  nav a {
+    padding: 0 9px;
+  }
+  nav a.on::after {
+    right: 9px;
+    bottom: 0;
+    left: 9px;
+  }
+}
+@media (width < 640px) {
+  .nav {
+    padding: 0 12px;
   }
 }
 </style>

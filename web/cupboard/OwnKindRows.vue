@@ -18,10 +18,10 @@ const SHAPES = [
   { value: 'roll' as const, label: 'round' },
 ];
 const SIZES = [
-  { key: 'widthCm' as const, label: 'long' },
-  { key: 'depthCm' as const, label: 'wide' },
-  { key: 'heightCm' as const, label: 'high' },
-  { key: 'giveCm' as const, label: 'gives' },
+  { key: 'widthCm' as const, label: 'width' },
+  { key: 'depthCm' as const, label: 'depth' },
+  { key: 'heightCm' as const, label: 'height' },
+  { key: 'giveCm' as const, label: 'give' },
 ];
 const ORDINARY: OwnSize = { shape: 'box', widthCm: 40, depthCm: 30, heightCm: 15, giveCm: 0 };
 

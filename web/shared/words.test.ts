@@ -65,7 +65,7 @@ describe('while teaching', () => {
     expect(comingTitle(document, close, false)).toBe('Talk, 1:00');
     const [first] = comingUp(evening, foldRun(evening, [started]), 0, 1);
     if (!first) throw new Error('nothing is coming');
-    expect([comingTitle(document, first, false), comingDetail(first, false)]).toEqual([
+    expect([comingTitle(document, first, false), comingDetail(document, first, false)]).toEqual([
       'Head to knee, 3:40',
       'left first',
     ]);

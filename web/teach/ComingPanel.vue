@@ -35,7 +35,7 @@ const rows = computed(() => {
       key: coming.phase.index,
       lead: i > 0 ? 'after that' : afterMs >= 1000 ? change : 'then',
       title: comingTitle(session.plan, coming, isHere(coming)),
-      detail: comingDetail(coming, isHere(coming)),
+      detail: comingDetail(session.plan, coming, isHere(coming)),
       step: holdOf(coming),
       side: 'side' in coming.phase && coming.phase.side === 'right' ? ('right' as const) : ('left' as const),
     };

@@ -5,7 +5,7 @@ import StepFigure from '../figures/StepFigure.vue';
 import BreathInHold from './BreathInHold.vue';
 import ComingPanel from './ComingPanel.vue';
 import type { Session } from './use-session';
-import { countdown, litSide, stageWord } from './words';
+import { countdown, litSide, nextStageInWords, stageWord } from './words';
 
 /** The stage while a body is held, moved or at rest: the side by place, and the time as large as the screen allows. */
 const { session } = defineProps<{ session: Session }>();
@@ -36,6 +36,8 @@ const breath = computed(() => {
   const of = Math.round(groupMs / breathMs);
   return `breath ${Math.min(of, Math.floor((groupMs - groupMoreMs) / breathMs) + 1)} of ${of}`;
 });
+/** What is moved, and what the next part is: told all along, so that nobody is caught by it. */
+const nextStage = computed(() => (state.value.phase ? nextStageInWords(session.timeline, state.value.phase) : ''));
 const stageMore = computed(() => countdown(state.value.phaseMs - state.value.intoMs));
 
 const SAID_FOR_MS = 14_000;
@@ -71,9 +73,10 @@ const spoken = computed(() => `${word.value}. ${said.value?.kind === 'prompt' ? 
       <p v-if="stage && stage.count > 1" class="part">
         <strong>{{ stage.name }}</strong>
         <span class="quiet">{{ stageMore }}, part {{ stage.index + 1 }} of {{ stage.count }}</span>
+        <span v-if="nextStage" class="next">{{ nextStage }}</span>
       </p>
       <div v-if="held" class="figure">
-        <StepFigure :step="held" :side="figureSide" :label="held.name" :least="1500" />
+        <StepFigure :step="held" :side="figureSide" :label="held.name" :least="1500" :stage="stage?.index ?? 0" />
       </div>
       <BreathInHold v-if="held?.breath" :session="session" :breath="held.breath" />
       <p class="prompt">
@@ -171,6 +174,10 @@ const spoken = computed(() => `${word.value}. ${said.value?.kind === 'prompt' ? 
   margin-top: auto;
   font-size: 24px;
   line-height: 30px;
+}
+.next {
+  margin-left: 10px;
+  font-weight: 600;
 }
 .prompt .quiet,
 .part strong {

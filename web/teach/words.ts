@@ -1,8 +1,8 @@
 import type { Plan } from '#core/plan';
-import { movesInWords } from '#core/props';
+import { movesInWords, setUpRowInWords } from '#core/props';
 import type { Coming, RunState } from '#core/run';
 import { clockOfMs, type Ms } from '#core/time';
-import type { BreathTimelinePhase, Phase } from '#core/timeline';
+import type { BreathTimelinePhase, Phase, Timeline } from '#core/timeline';
 import { breathWord } from '../shared/breath/pace';
 
 const PHASE_WORDS: Record<Exclude<Phase['kind'], BreathTimelinePhase['kind']>, string> = {
@@ -44,13 +44,35 @@ export function comingTitle(plan: Plan, coming: Coming, sameStep: boolean): stri
   return `${name}, ${clockOfMs(coming.lengthMs)}`;
 }
 
+/** What some of the group have instead in a step that is coming: `4 of 12 instead: cushion under the head`. */
+function insteadInWords(plan: Plan, stepIndex: number): string {
+  const step = plan.steps[stepIndex];
+  const other = step && 'otherSetUp' in step ? step.otherSetUp : null;
+  if (!other) return '';
+  const rows = other.setUp.map(setUpRowInWords).join(', ');
+  return `${Math.min(other.people, plan.groupSize)} of ${plan.groupSize} instead: ${rows || 'no props'}`;
+}
+
 /** What is to be done with the props on the way there; what side it begins with, for a step of two sides. */
-export function comingDetail(coming: Coming, sameStep: boolean): string {
+export function comingDetail(plan: Plan, coming: Coming, sameStep: boolean): string {
   const side =
     !sameStep && coming.phase.kind === 'hold' && coming.phase.side !== 'both'
       ? `${stageWord(coming.phase).toLowerCase()} first`
       : '';
-  return [side, movesInWords(coming.moves)].filter(Boolean).join('; ');
+  // While a step is still set up, some of the group are set up otherwise.
+  const isFirst = !sameStep || (coming.phase.kind === 'hold' && coming.phase.turn === 0);
+  const instead = isFirst ? insteadInWords(plan, coming.phase.stepIndex) : '';
+  return [side, movesInWords(coming.moves), instead].filter(Boolean).join('; ');
+}
+
+/** What comes within the same side of a hold: `then open, block away`; empty in its last stage. */
+export function nextStageInWords(timeline: Timeline, phase: Phase): string {
+  const next = timeline.phases[phase.index + 1];
+  if (next?.kind !== 'hold' || phase.kind !== 'hold' || next.stepIndex !== phase.stepIndex || next.turn !== phase.turn)
+    return '';
+  return next.stage
+    ? ['then', [next.stage.name, movesInWords(next.stage.moves)].filter(Boolean).join(': ')].join(' ')
+    : '';
 }
 
 /** Which side of the stage is lit. */

@@ -52,7 +52,7 @@ const setSetUp = (setUp: SetUp) =>
       :at-hand="demand.each"
       :accept="setSetUp"
     >
-      <template #head>
+      <div class="some">
         <NumberField
           hide-label
           label="How many have the other set-up"
@@ -60,8 +60,23 @@ const setSetUp = (setUp: SetUp) =>
           :model-value="step.otherSetUp.people"
           :accept="setPeople"
         />
-        <button type="button" class="link-button small" @click="edit(setOtherSetUp(step.id, null))">One for all</button>
-      </template>
+        <span class="small quiet">have this instead</span>
+        <button type="button" class="link-button small" @click="edit(setOtherSetUp(step.id, null))">
+          One set-up for all
+        </button>
+      </div>
     </SetUpRows>
   </template>
 </template>
+
+<style scoped>
+.some {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+  padding-bottom: 4px;
+}
+.some .link-button {
+  margin-left: auto;
+}
+</style>

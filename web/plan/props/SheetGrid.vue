@@ -12,7 +12,7 @@ const library = useLibrary();
 const PAGE_MM = 252;
 const columns = computed(() => (cells.length <= 6 ? 2 : cells.length <= 15 ? 3 : cells.length <= 28 ? 4 : 5));
 const rows = computed(() => Math.ceil(cells.length / columns.value));
-const cellMm = computed(() => Math.min(84, Math.floor(PAGE_MM / rows.value)));
+const cellMm = computed(() => Math.min(64, Math.floor(PAGE_MM / rows.value)));
 const positionOf = ({ step }: SheetCell) => {
   const id = step.kind === 'hold' ? step.position : step.kind === 'breath' ? step.moves?.position : undefined;
   return id === undefined ? undefined : library.all.position(id);

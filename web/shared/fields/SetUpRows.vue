@@ -70,12 +70,12 @@ function take(event: Event): void {
 <template>
   <FieldGroup :title="title" :says="says" add="Add a prop" @add="addRow">
     <template #head>
-      <slot name="head" />
       <select v-if="ready.length > 0" class="ready small" aria-label="Take a set-up from the library" @change="take">
         <option value="">from the library…</option>
         <option v-for="named in ready" :key="named.id" :value="named.id">{{ named.name }}</option>
       </select>
     </template>
+    <slot />
     <ul v-if="moves.length > 0" class="moves small" aria-label="Moves to here">
       <li v-for="{ sort, says: what } in moves" :key="sort + what">
         <span class="quiet">{{ SORTS[sort] }}</span> {{ what }}
