@@ -72,7 +72,9 @@ export function withStack(
     const last = rows.at(-1);
     if (last && isSame(last, piece) && last.count < MAX_PIECES) last.count++;
     else {
-      const row = rowFor(piece.kind, place, side, newId());
+      // The first keeps the id of what lay there: it is the same row, changed.
+      const id = rows.length === 0 && before ? before.id : newId();
+      const row = rowFor(piece.kind, place, side, id);
       rows.push({
         ...row,
         ...piece,

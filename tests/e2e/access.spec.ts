@@ -103,6 +103,24 @@ for (const colorScheme of ['light', 'dark'] as const) {
       await check(page);
     });
 
+    test('cupboard, a place, the props of a plan', async ({ page, request }) => {
+      await page.goto('/cupboard');
+      await expect(page.getByRole('link', { name: 'Wrackline Hall, low room' })).toBeVisible();
+      await check(page);
+      await page.goto('/cupboard/demo-low-room');
+      await expect(page.getByRole('img', { name: /A floor of/ })).toBeVisible();
+      await check(page);
+      const { id } = await newPlan(request, 'restorative', { groupSize: 16, cupboard: 'demo-low-room' });
+      await page.goto(`/plans/${id}/props`);
+      await expect(page.getByRole('heading', { name: 'Where it is not enough' })).toBeVisible();
+      await check(page);
+      for (const view of ['Packing list', 'Set-up sheet', 'At home']) {
+        await page.getByRole('radio', { name: view }).click();
+        await expect(page.getByRole('article')).toBeVisible();
+        await check(page);
+      }
+    });
+
     test('every shape of breath, in the planner and on the stage', async ({ page, request }) => {
       const { id } = await newPlan(request, 'workshop');
       await openPlan(page, id);

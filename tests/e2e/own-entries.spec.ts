@@ -103,7 +103,7 @@ test('an own entry is used everywhere like the others: picked, drawn, taught, an
   await page.getByRole('textbox', { name: 'Why, blanket' }).last().fill('soft under the head');
   await field(page, 'Way in').last().fill('0:44');
   await page.keyboard.press('Control+s');
-  await expect(page.getByText('blanket, basic fold, under the head: soft under the head')).toBeVisible();
+  await expect(page.getByText('blanket, basic fold, crosswise, under the head: soft under the head')).toBeVisible();
 
   const plan = await newPlan(request, 'yin');
   await openPlan(page, plan.id);
