@@ -49,14 +49,6 @@ const SHOTS: Record<string, { take: Shot; context?: BrowserContextOptions }> = {
     take: (page, url) => teach(page, url, 'demo-nurses', 'Reclined twist', 130),
     context: { viewport: { width: 390, height: 844 } },
   },
-  'breath-try': {
-    take: async (page, url) => {
-      await page.clock.install({ time: new Date('2026-11-26T18:00:00') });
-      await plan(page, url, 'demo-workshop', 4);
-      await page.getByRole('button', { name: 'Try it' }).click();
-      await page.clock.runFor(12_500);
-    },
-  },
   'breath-measured': {
     take: async (page, url) => {
       await page.clock.install({ time: new Date('2026-11-26T18:00:00') });
@@ -67,6 +59,24 @@ const SHOTS: Record<string, { take: Shot; context?: BrowserContextOptions }> = {
       for (let i = 0; i < 200 && !(await page.getByRole('alert').isVisible()); i++) await page.clock.fastForward(500);
     },
   },
+  'plan-props': {
+    take: async (page, url) => {
+      await plan(page, url, 'demo-nurses', 4);
+      const fields = page.getByRole('complementary');
+      await fields.getByRole('button', { name: 'how high?' }).first().click();
+      await fields.locator('.how-high strong').first().waitFor();
+      await fields
+        .locator('.how-high')
+        .first()
+        .evaluate((told) => {
+          const panel = told.closest('aside');
+          panel?.scrollBy(0, told.getBoundingClientRect().top - panel.getBoundingClientRect().top - 190);
+        });
+    },
+  },
+  needs: { take: async (page, url) => void (await page.goto(`${url}/plans/demo-choir/props`)) },
+  packing: { take: async (page, url) => void (await page.goto(`${url}/plans/demo-choir/props?view=packing`)) },
+  cupboard: { take: async (page, url) => void (await page.goto(`${url}/cupboard/demo-low-room`)) },
   person: { take: async (page, url) => void (await page.goto(`${url}/people/demo-ines`)) },
   house: { take: async (page, url) => void (await page.goto(`${url}/house`)) },
   lookback: { take: async (page, url) => void (await page.goto(`${url}/runs/demo-run-nurses`)) },

@@ -31,6 +31,7 @@ export {
   replacePosition,
   setOtherSetUp,
   setSetUp,
+  takeSetUp,
   setStepCommon,
 } from './step-edits';
 export {

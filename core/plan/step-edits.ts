@@ -104,6 +104,21 @@ export function setSetUp(id: string, setUp: SetUp): PlanEdit {
   };
 }
 
+/** Takes another set-up for the whole of a step: the stages of a hold keep no props of their own. */
+export function takeSetUp(id: string, setUp: SetUp): PlanEdit {
+  return {
+    name: 'take another set-up',
+    apply: (plan) => ({
+      ...plan,
+      steps: plan.steps.map((step) => {
+        if (step.id !== id || !('setUp' in step)) return step;
+        if (step.kind !== 'hold') return { ...step, setUp };
+        return { ...step, setUp, stages: step.stages.map((stage) => ({ ...stage, setUp: null })) };
+      }),
+    }),
+  };
+}
+
 /**
  * Puts another position in the place of a hold's own, with one of its set-ups. It is held as long as before where it has
  * the same sides, and as long as is usual where it has others.

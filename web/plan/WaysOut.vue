@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { waysOut, type WayOut } from '#core/cupboard';
-import { replacePosition, setOtherSetUp, setSetUp, type Step } from '#core/plan';
+import { replacePosition, setOtherSetUp, takeSetUp, type Step } from '#core/plan';
 import { useDemand } from '../stores/demand';
 import { useEditor } from '../stores/editor';
 import { useLibrary } from '../stores/library';
@@ -24,7 +24,7 @@ const ways = computed(() => {
 function take(way: WayOut): void {
   editor.seal();
   const { items } = way.setUp;
-  if (way.kind === 'setUp') editor.edit(setSetUp(step.id, items));
+  if (way.kind === 'setUp') editor.edit(takeSetUp(step.id, items));
   else if (way.kind === 'split') editor.edit(setOtherSetUp(step.id, { people: way.people, setUp: items }));
   else editor.edit(replacePosition(step.id, way.position, items));
   editor.seal();

@@ -12,6 +12,8 @@ export const SHORTCUTS: readonly { room: string; keys: readonly { press: readonl
       { press: ['Delete'], does: 'Delete it' },
       { press: ['Ctrl', 'Z'], does: 'Undo' },
       { press: ['Ctrl', 'Shift', 'Z'], does: 'Redo' },
+      { press: ['Enter'], does: 'On a prop of the tray: add it, then choose its place' },
+      { press: ['Enter'], does: 'On a kind of the prop shelf: go to the step that needs the most' },
       { press: ['← →'], does: 'On a corner of a breath’s wave: a count less or more' },
     ],
   },
@@ -40,10 +42,10 @@ export const SHORTCUTS: readonly { room: string; keys: readonly { press: readonl
     ],
   },
   {
-    room: 'People and house rules',
+    room: 'People, cupboard and house rules',
     keys: [
       { press: ['Space'], does: 'Measuring: at every turn of the breath, or held down through it' },
-      { press: ['Ctrl', 'Z'], does: 'Undo a change of the house rules; Ctrl Shift Z brings it back' },
+      { press: ['Ctrl', 'Z'], does: 'Undo a change of a place or the house rules; Ctrl Shift Z brings it back' },
     ],
   },
 ];

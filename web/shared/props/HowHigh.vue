@@ -92,9 +92,11 @@ const range = computed(() => {
 const judged = computed(() => {
   if (!high.value) return '';
   const { lowCm, highCm, nowCm } = high.value;
-  if (nowCm < lowCm - NEAR_CM) return `now ${cm(nowCm)}, ${cm(lowCm - nowCm)} too low`;
-  if (nowCm > highCm + NEAR_CM) return `now ${cm(nowCm)}, ${cm(nowCm - highCm)} too high`;
-  return `now ${cm(nowCm)}, right`;
+  // Told from the rounded numbers, so that what is read adds up.
+  const [low, most, now] = [lowCm, highCm, nowCm].map(Math.round) as [number, number, number];
+  if (nowCm < lowCm - NEAR_CM) return `now ${now} cm, ${Math.max(1, low - now)} too low`;
+  if (nowCm > highCm + NEAR_CM) return `now ${now} cm, ${Math.max(1, now - most)} too high`;
+  return `now ${now} cm, right`;
 });
 const isRight = computed(() => judged.value.endsWith('right'));
 function stackInWords({ pieces, heightCm }: Stack): string {
