@@ -7,7 +7,7 @@ import { compileTimeline } from '#core/timeline';
 import type { StoredPlan } from '#api';
 import { deletePlace, placeConflictOf, readPlaceById, savePlace } from '../client/places';
 import { listPlans, restore } from '../client/plans';
-import AppIcon from '../shared/AppIcon.vue';
+import BackLink from '../shared/BackLink.vue';
 import ChoiceField from '../shared/fields/ChoiceField.vue';
 import PickField from '../shared/fields/PickField.vue';
 import TextField from '../shared/fields/TextField.vue';
@@ -86,10 +86,10 @@ async function bringBack(): Promise<void> {
 
 <template>
   <main v-if="here" class="room">
-    <RouterLink to="/cupboard" class="back"><AppIcon name="back" />Cupboard</RouterLink>
+    <BackLink to="/cupboard" label="Cupboard" />
     <header>
       <TextField
-        class="name"
+        class="heading-field"
         hide-label
         label="Name"
         :model-value="document.name"
@@ -161,32 +161,10 @@ async function bringBack(): Promise<void> {
   gap: 6px;
   padding: 8px 32px 40px;
 }
-.back {
-  display: inline-flex;
-  gap: 4px;
-  align-items: center;
-  align-self: flex-start;
-  color: var(--main);
-  font-weight: 600;
-  text-decoration: none;
-}
 header {
   display: flex;
   gap: 8px;
   align-items: center;
-}
-.name {
-  flex: 1;
-}
-.name :deep(input) {
-  height: 40px;
-  margin-left: -9px;
-  border-color: transparent;
-  background: none;
-  font: 600 27px/34px var(--head);
-}
-.name :deep(input:hover) {
-  border-color: var(--line-strong);
 }
 .columns {
   display: grid;

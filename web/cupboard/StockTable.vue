@@ -1,6 +1,7 @@
 <script setup lang="ts">
+import { computed } from 'vue';
 import { STOCKED, type KindNeed, type Place } from '#core/cupboard';
-import { nameOfOwn, propKind, type KnownKind, type PropKind } from '#core/props';
+import { isOwnKind, nameOfOwn, propKind, sizeOfPiece, type Sized } from '#core/props';
 import AppIcon from '../shared/AppIcon.vue';
 import NumberField from '../shared/fields/NumberField.vue';
 import PropGlyph from '../shared/props/PropGlyph.vue';
@@ -13,23 +14,36 @@ const { place, needs, accept } = defineProps<{
   accept: (name: string, patch: Partial<Place>) => string | undefined;
 }>();
 
-const firstState = (kind: KnownKind): string => Object.keys(propKind(kind).states)[0] ?? '';
-function sizeOf(kind: KnownKind): string {
-  const size = propKind(kind).states[firstState(kind)];
+type Row = {
+  piece: Sized;
+  label: string;
+  own: boolean;
+  there: number;
+  need: KindNeed | undefined;
+  short: number;
+  accept: (count: number) => string | undefined;
+};
+function rowOf(piece: Sized, there: number, set: Row['accept']): Row {
+  const need = needs?.find(({ kind }) => kind === piece.kind);
+  const short = Math.max(0, (need?.group ?? 0) - there);
+  return { piece, label: propKind(piece.kind).plural, own: isOwnKind(piece.kind), there, need, short, accept: set };
+}
+const rows = computed((): Row[] => [
+  ...STOCKED.map((kind) =>
+    rowOf({ kind, state: Object.keys(propKind(kind).states)[0] ?? '' }, place.stock[kind] ?? 0, (count) =>
+      accept('count stock', { stock: { ...place.stock, [kind]: count } }),
+    ),
+  ),
+  ...place.own.map(({ kind, count: there }, i) =>
+    rowOf({ kind: nameOfOwn(kind), state: kind.faces[0]?.label ?? '', size: kind.faces[0]?.size }, there, (count) =>
+      accept('count stock', { own: place.own.map((one, at) => (at === i ? { ...one, count } : one)) }),
+    ),
+  ),
+]);
+function measures(piece: Sized): string {
+  const size = sizeOfPiece(piece);
   return size ? `${size.widthCm} × ${size.depthCm} × ${size.heightCm} cm` : '';
 }
-const rows = STOCKED.map((kind) => ({
-  kind,
-  label: propKind(kind).plural,
-  state: firstState(kind),
-  size: sizeOf(kind),
-}));
-const needOf = (kind: PropKind): KindNeed | undefined => needs?.find((need) => need.kind === kind);
-const short = (kind: PropKind, there: number): number => Math.max(0, (needOf(kind)?.group ?? 0) - there);
-const setStock = (kind: KnownKind, count: number) =>
-  accept('count stock', { stock: { ...place.stock, [kind]: count } });
-const setOwn = (index: number, count: number) =>
-  accept('count stock', { own: place.own.map((one, i) => (i === index ? { ...one, count } : one)) });
 </script>
 
 <template>
@@ -44,53 +58,17 @@ const setOwn = (index: number, count: number) =>
       </tr>
     </thead>
     <tbody>
-      <tr
-        v-for="{ kind, label, state, size } in rows"
-        :key="kind"
-        :class="{ none: !place.stock[kind] && !needOf(kind) }"
-      >
-        <td class="glyph"><PropGlyph :piece="{ kind, state }" :scale="0.7" /></td>
-        <th scope="row">{{ label }}</th>
-        <td class="quiet small">{{ size }}</td>
+      <tr v-for="row in rows" :key="row.piece.kind" :class="{ none: row.there === 0 && !row.need }">
+        <td class="glyph"><PropGlyph :piece="row.piece" :scale="0.7" /></td>
+        <th scope="row">{{ row.label }} <span v-if="row.own" class="yours">your own</span></th>
+        <td class="quiet small">{{ measures(row.piece) }}</td>
         <td class="number">
-          <NumberField
-            hide-label
-            :label="`${label} there`"
-            :model-value="place.stock[kind] ?? 0"
-            :accept="(count) => setStock(kind, count)"
-          />
+          <NumberField hide-label :label="`${row.label} there`" :model-value="row.there" :accept="row.accept" />
         </td>
-        <td v-if="needs" class="number">{{ needOf(kind)?.group ?? '' }}</td>
+        <td v-if="needs" class="number">{{ row.need?.group ?? '' }}</td>
         <td v-if="needs" class="mark">
-          <span v-if="short(kind, place.stock[kind] ?? 0) > 0" class="caution strong small">
-            <AppIcon name="warn" :size="14" /> {{ short(kind, place.stock[kind] ?? 0) }} short
-          </span>
-        </td>
-      </tr>
-      <tr v-for="({ kind, count }, i) in place.own" :key="kind.label">
-        <td class="glyph">
-          <PropGlyph
-            v-if="kind.faces[0]"
-            :piece="{ kind: nameOfOwn(kind), state: kind.faces[0].label, size: kind.faces[0].size }"
-            :scale="0.7"
-          />
-        </td>
-        <th scope="row">{{ propKind(nameOfOwn(kind)).plural }} <span class="yours">your own</span></th>
-        <td class="quiet small">
-          {{ kind.faces[0]?.size.widthCm }} × {{ kind.faces[0]?.size.depthCm }} × {{ kind.faces[0]?.size.heightCm }} cm
-        </td>
-        <td class="number">
-          <NumberField
-            hide-label
-            :label="`${kind.label} there`"
-            :model-value="count"
-            :accept="(pieces) => setOwn(i, pieces)"
-          />
-        </td>
-        <td v-if="needs" class="number">{{ needOf(nameOfOwn(kind))?.group ?? '' }}</td>
-        <td v-if="needs" class="mark">
-          <span v-if="short(nameOfOwn(kind), count) > 0" class="caution strong small">
-            <AppIcon name="warn" :size="14" /> {{ short(nameOfOwn(kind), count) }} short
+          <span v-if="row.short > 0" class="caution strong small">
+            <AppIcon name="warn" :size="14" /> {{ row.short }} short
           </span>
         </td>
       </tr>

@@ -7,7 +7,7 @@ import FigureView from '../figures/FigureView.vue';
 import type { FigureRequest } from '../figures/request';
 import { requestFor, useDrawnFigure } from '../figures/use-figure';
 import { useMoving } from '../figures/use-moving';
-import BodySliders from './BodySliders.vue';
+import BodySliders from '../shared/props/BodySliders.vue';
 import MeasuredRow from './MeasuredRow.vue';
 
 /** How a position looks: with which set-up, on which side, for whom, and from all sides. */

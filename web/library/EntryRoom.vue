@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
 import { familyLabel } from '#core/catalogue';
-import AppIcon from '../shared/AppIcon.vue';
+import BackLink from '../shared/BackLink.vue';
 import { useLibrary } from '../stores/library';
 import EntryActions from './EntryActions.vue';
 import EntryLook from './EntryLook.vue';
@@ -30,7 +30,7 @@ const names = computed(() => [entry.value?.names.sanskrit, entry.value?.names.yi
 <template>
   <main v-if="entry && setUp">
     <header>
-      <RouterLink to="/library" class="back"><AppIcon name="back" />Library</RouterLink>
+      <BackLink to="/library" label="Library" />
       <div class="title">
         <h1>{{ entry.names.english }}</h1>
         <EntryActions :entry="entry" />
@@ -61,15 +61,6 @@ header {
   flex-wrap: wrap;
   gap: 4px 16px;
   align-items: center;
-}
-.back {
-  display: inline-flex;
-  gap: 4px;
-  align-items: center;
-  min-height: 24px;
-  color: var(--main);
-  font-weight: 600;
-  text-decoration: none;
 }
 h1 {
   font-size: 30px;

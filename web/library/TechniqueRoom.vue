@@ -5,6 +5,7 @@ import { breathCost, roundInWords } from '#core/breath';
 import type { Technique } from '#core/catalogue';
 import { clockOfMs, clockOfSeconds } from '#core/time';
 import AppIcon from '../shared/AppIcon.vue';
+import BackLink from '../shared/BackLink.vue';
 import RoundView from '../shared/breath/RoundView.vue';
 import TryIt from '../shared/breath/TryIt.vue';
 import EntryActions from './EntryActions.vue';
@@ -38,7 +39,7 @@ const told = computed(() =>
 
 <template>
   <main v-if="technique">
-    <RouterLink to="/library" class="back"><AppIcon name="back" />Library</RouterLink>
+    <BackLink to="/library" label="Library" />
     <div class="title">
       <h1>{{ technique.names.english }}</h1>
       <EntryActions :entry="technique" />
@@ -100,14 +101,6 @@ main {
   flex-wrap: wrap;
   gap: 4px 16px;
   align-items: center;
-}
-.back {
-  display: inline-flex;
-  gap: 4px;
-  align-items: center;
-  color: var(--main);
-  font-weight: 600;
-  text-decoration: none;
 }
 h1 {
   font-size: 30px;

@@ -6,7 +6,7 @@ import { useRouter } from 'vue-router';
 import { easyBreath, type MeasuredPart } from '#core/breath';
 import { restore } from '../client/plans';
 import { deletePerson } from '../client/people';
-import AppIcon from '../shared/AppIcon.vue';
+import BackLink from '../shared/BackLink.vue';
 import { clockTime, dayOf } from '../shared/dates';
 import IconButton from '../shared/IconButton.vue';
 import TextField from '../shared/fields/TextField.vue';
@@ -86,9 +86,9 @@ async function bringBack(): Promise<void> {
 
 <template>
   <main v-if="person" class="room">
-    <RouterLink to="/people" class="back"><AppIcon name="back" />People</RouterLink>
+    <BackLink to="/people" label="People" />
     <header>
-      <TextField class="name" hide-label label="Name" :model-value="person.name" :accept="setName" />
+      <TextField class="heading-field" hide-label label="Name" :model-value="person.name" :accept="setName" />
       <Button label="Measure the breath" @click="measuring = true" />
       <IconButton icon="remove" label="Delete" hint="Into the bin for 30 days" @click="remove" />
     </header>
@@ -164,30 +164,10 @@ async function bringBack(): Promise<void> {
   max-width: 980px;
   padding: 10px 32px 40px;
 }
-.back {
-  display: inline-flex;
-  gap: 4px;
-  align-items: center;
-  color: var(--main);
-  font-weight: 600;
-  text-decoration: none;
-}
 header {
   display: flex;
   gap: 12px;
   align-items: center;
-}
-.name {
-  flex: 1;
-}
-.name :deep(input) {
-  height: 40px;
-  border-color: transparent;
-  background: none;
-  font: 600 27px/34px var(--head);
-}
-.name :deep(input:hover) {
-  border-color: var(--line-strong);
 }
 section {
   margin-top: 12px;

@@ -2,6 +2,7 @@ import { APPROACH_LABELS } from '#core/catalogue';
 import type { Plan } from '#core/plan';
 import { clockOfMs } from '#core/time';
 import type { Timeline } from '#core/timeline';
+import { startInWords } from './dates';
 
 /** `12 people`, `1 person`. */
 export const people = (count: number): string => (count === 1 ? '1 person' : `${count} people`);
@@ -23,3 +24,7 @@ export const groupAndApproach = ({ group, approach }: Plan): string =>
 
 /** The length of a class for a phrase like "of 75": `75`, `7:30`. */
 export const classLength = (ms: number): string => clockOfMs(ms).replace(/^(\d{1,2}):00$/, '$1');
+
+/** Who comes, when and where, in one line. */
+export const classInWords = ({ group, groupSize, startsAt, place }: Plan): string =>
+  [group, people(groupSize), startInWords(startsAt), place].filter(Boolean).join(' · ');

@@ -2,7 +2,7 @@
 import Button from 'primevue/button';
 import { computed } from 'vue';
 import { clockTime } from '../../shared/dates';
-import AppIcon from '../../shared/AppIcon.vue';
+import BackLink from '../../shared/BackLink.vue';
 import IconButton from '../../shared/IconButton.vue';
 import { useEntry } from './use-entry';
 
@@ -23,7 +23,7 @@ const wrong = computed(() => (draft.tried.value ? draft.issues.value.length : 0)
 
 <template>
   <header>
-    <RouterLink to="/library" class="back"><AppIcon name="back" />Library</RouterLink>
+    <BackLink to="/library" label="Library" />
     <div class="line">
       <h1>{{ name || 'An entry of your own' }} <span class="yours">yours</span></h1>
       <span class="small quiet" role="status">{{ status }}</span>
@@ -51,15 +51,6 @@ header {
   padding: 10px 32px 12px;
   border-bottom: 1px solid var(--line-strong);
   background: var(--paper);
-}
-.back {
-  display: inline-flex;
-  gap: 4px;
-  align-items: center;
-  min-height: 24px;
-  color: var(--main);
-  font-weight: 600;
-  text-decoration: none;
 }
 .line {
   display: flex;

@@ -52,10 +52,3 @@ function said({ row, instead, how }: HomeRow): string {
     </SheetGrid>
   </article>
 </template>
-
-<style scoped>
-h1 {
-  font-size: 24px;
-  line-height: 30px;
-}
-</style>

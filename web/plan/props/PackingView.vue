@@ -5,8 +5,7 @@ import type { Plan } from '#core/plan';
 import { propKind } from '#core/props';
 import type { Timeline } from '#core/timeline';
 import PickField from '../../shared/fields/PickField.vue';
-import { startInWords } from '../../shared/dates';
-import { people } from '../../shared/plan-words';
+import { classInWords } from '../../shared/plan-words';
 import { insteadInWords, unmetInWords } from '../../shared/props/need-words';
 import { useDemand } from '../../stores/demand';
 import { usePlaces } from '../../stores/places';
@@ -48,16 +47,13 @@ const steps = computed(() =>
     return lines.length > 0 ? [{ index, name: step.name, lines }] : [];
   }),
 );
-const about = computed(() =>
-  [plan.group, people(plan.groupSize), startInWords(plan.startsAt), plan.place].filter(Boolean).join(' · '),
-);
 </script>
 
 <template>
   <article class="sheet">
     <header>
       <h1>Packing list: {{ plan.title }}</h1>
-      <p class="quiet">{{ about }}</p>
+      <p class="quiet">{{ classInWords(plan) }}</p>
     </header>
     <p v-if="stores.length === 0" class="empty">
       Nothing to pack from yet. <RouterLink to="/cupboard">Add what you keep yourself</RouterLink> as a place of its
@@ -121,10 +117,6 @@ const about = computed(() =>
 </template>
 
 <style scoped>
-h1 {
-  font-size: 24px;
-  line-height: 30px;
-}
 h2 {
   margin-top: 10px;
   font-size: 19px;

@@ -4,6 +4,7 @@ import { computed } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { people } from '../../shared/plan-words';
 import AppIcon from '../../shared/AppIcon.vue';
+import BackLink from '../../shared/BackLink.vue';
 import ChoiceField from '../../shared/fields/ChoiceField.vue';
 import IconButton from '../../shared/IconButton.vue';
 import { useUndoKeys } from '../../shared/use-undo-keys';
@@ -42,7 +43,7 @@ const print = (): void => window.print();
 <template>
   <main v-if="plan && editor.timeline" class="room">
     <header class="screen-only">
-      <RouterLink :to="`/plans/${editor.id}`" class="back"><AppIcon name="back" />{{ plan.title }}</RouterLink>
+      <BackLink class="back" :to="`/plans/${editor.id}`" :label="plan.title" />
       <ChoiceField v-model="view" label="View" :options="VIEWS" />
       <PlacePick :plan="plan" />
       <span class="quiet">{{ people(plan.groupSize) }}</span>
@@ -78,16 +79,7 @@ header {
   align-items: center;
 }
 .back {
-  display: inline-flex;
-  gap: 4px;
-  align-items: center;
   max-width: 280px;
-  overflow: hidden;
-  color: var(--main);
-  font-weight: 600;
-  text-decoration: none;
-  text-overflow: ellipsis;
-  white-space: nowrap;
 }
 .end {
   display: flex;

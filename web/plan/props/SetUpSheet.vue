@@ -2,8 +2,7 @@
 import { computed } from 'vue';
 import type { Plan } from '#core/plan';
 import type { Timeline } from '#core/timeline';
-import { startInWords } from '../../shared/dates';
-import { people } from '../../shared/plan-words';
+import { classInWords } from '../../shared/plan-words';
 import SheetGrid from './SheetGrid.vue';
 import { sheetCells } from './sheet';
 
@@ -11,16 +10,13 @@ import { sheetCells } from './sheet';
 const { plan, timeline } = defineProps<{ plan: Plan; timeline: Timeline }>();
 
 const cells = computed(() => sheetCells(plan, timeline));
-const about = computed(() =>
-  [plan.group, people(plan.groupSize), startInWords(plan.startsAt), plan.place].filter(Boolean).join(' · '),
-);
 </script>
 
 <template>
   <article class="sheet">
     <header>
       <h1>Set-ups: {{ plan.title }}</h1>
-      <p class="quiet">{{ about }}</p>
+      <p class="quiet">{{ classInWords(plan) }}</p>
     </header>
     <p v-if="cells.length === 0" class="quiet">No step of this plan has props.</p>
     <SheetGrid v-else :cells="cells">
@@ -37,10 +33,6 @@ const about = computed(() =>
 </template>
 
 <style scoped>
-h1 {
-  font-size: 24px;
-  line-height: 30px;
-}
 .change {
   font-style: italic;
 }

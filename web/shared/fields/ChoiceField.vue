@@ -1,6 +1,7 @@
 <script setup lang="ts" generic="T extends string">
-/** A few choices side by side, one of them chosen; arrow keys move between them. */
+/** A few choices side by side, one of them chosen; arrow keys move between them. A slot draws them instead of words. */
 const { options, label } = defineProps<{ options: readonly { value: T; label: string }[]; label: string }>();
+defineSlots<{ default?: (props: { value: T }) => unknown }>();
 const chosen = defineModel<T>({ required: true });
 
 function step(by: number): void {
@@ -19,17 +20,19 @@ function onKey(event: KeyboardEvent): void {
 </script>
 
 <template>
-  <span class="choices" role="radiogroup" :aria-label="label" @keydown="onKey">
+  <span class="choices" :class="{ drawn: $slots.default }" role="radiogroup" :aria-label="label" @keydown="onKey">
     <button
       v-for="{ value, label: text } in options"
       :key="value"
       type="button"
       role="radio"
       :aria-checked="value === chosen"
+      :aria-label="$slots.default ? text : undefined"
+      :title="$slots.default ? text : undefined"
       :tabindex="value === chosen ? 0 : -1"
       @click="chosen = value"
     >
-      {{ text }}
+      <slot :value="value">{{ text }}</slot>
     </button>
   </span>
 </template>
@@ -56,6 +59,19 @@ button[aria-checked='true'] {
 }
 button:focus-visible {
   outline-offset: -2px;
+}
+.drawn {
+  border-color: transparent;
+  overflow: visible;
+}
+.drawn button {
+  padding: 3px;
+  border: 1px solid transparent;
+  border-radius: 3px;
+}
+.drawn button[aria-checked='true'] {
+  border-color: var(--ink);
+  background: none;
 }
 @media (pointer: coarse) {
   button {

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { ORDINARY, STIFF, SUPPLE, type Flexibility } from '#core/body';
-import BodySliders from '../../library/BodySliders.vue';
 import { useSettings } from '../../stores/settings';
+import BodySliders from './BodySliders.vue';
 
 /** For which body heights are measured and the figure is drawn: its stature, and how far it folds and opens. */
 const settings = useSettings();

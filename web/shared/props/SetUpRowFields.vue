@@ -108,7 +108,7 @@ const value = (event: Event): string => (event.target as HTMLSelectElement).valu
       >
         <option v-for="(words, place) in PROP_PLACES" :key="place" :value="place">{{ words }}</option>
       </select>
-      <LieChoice :lie="row.lie" @choose="(lie) => change({ lie })" />
+      <LieChoice :model-value="row.lie" @update:model-value="(lie) => change({ lie })" />
       <select
         :value="row.side"
         :aria-label="twoSided ? 'Side while the left side is held' : 'Side'"
