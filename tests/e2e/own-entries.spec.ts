@@ -94,7 +94,6 @@ test('a range upside down and an angle past the joint are told at the field; joi
 test('an own entry is used everywhere like the others: picked, drawn, taught, and exported with its plan', async ({
   page,
   request,
-  browser,
 }) => {
   const name = `Quay fold ${Date.now()}`;
   const id = await copyOfHeadToKnee(page, name);
@@ -126,6 +125,28 @@ test('an own entry is used everywhere like the others: picked, drawn, taught, an
   const file = JSON.parse(readFileSync(path, 'utf8'));
   expect(file.entries.map(({ entry }: { entry: { id: string } }) => entry.id)).toEqual([id]);
   expect(file.steps.find((one: { name: string }) => one.name === name).enterSeconds).toBe(44);
+
+  // And it is led like any other.
+  const lone = await newPlan(request, 'yin', { steps: [{ ...step, setupSeconds: 0, enterSeconds: 0 }] as never });
+  await page.goto(`/teach/${lone.id}`);
+  await page.getByRole('button', { name: /Begin/ }).first().click();
+  await expect(page.locator('.figure-view path').first()).toBeVisible();
+});
+
+test('deleted, it stays where it is used; it comes back from the file of a plan and from the bin', async ({
+  page,
+  request,
+}) => {
+  const name = `Ebb fold ${Date.now()}`;
+  const id = await copyOfHeadToKnee(page, name);
+  const { document } = await newPlan(request, 'yin');
+  const usual = document.steps.find((step) => step.kind === 'hold' && step.position === 'head-to-knee')!;
+  const plan = await newPlan(request, 'yin', { steps: [{ ...usual, name, position: id }] as never });
+  await openPlan(page, plan.id);
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save to a file' }).click();
+  const path = await (await download).path();
+  const file = JSON.parse(readFileSync(path, 'utf8'));
 
   // It stands where it is used, and after it is deleted the plan goes on as it was.
   await page.goto(`/library/${id}`);
@@ -159,15 +180,6 @@ test('an own entry is used everywhere like the others: picked, drawn, taught, an
   await page.getByRole('button', { name: `Take back ${name}` }).click();
   await page.goto(`/library?search=${encodeURIComponent(name)}`);
   await expect(cards(page)).toHaveCount(1);
-
-  // And it is led like any other.
-  const context = await browser.newContext();
-  const stage = await context.newPage();
-  const lone = await newPlan(request, 'yin', { steps: [{ ...step, setupSeconds: 0, enterSeconds: 0 }] as never });
-  await stage.goto(`/teach/${lone.id}`);
-  await stage.getByRole('button', { name: /Begin/ }).first().click();
-  await expect(stage.locator('.figure-view path').first()).toBeVisible();
-  await context.close();
 });
 
 test('two windows that change one entry: both versions are kept', async ({ page, request }) => {
