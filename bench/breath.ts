@@ -54,7 +54,7 @@ export function benchBreath(): Figure[] {
     ),
     msFigure(
       'breath, tones and bells due within 2.5 s',
-      median(60, () => cuesAhead(timeline, DEFAULT_RULES, run, alternate + 20_000, 2500)),
+      median(60, () => cuesAhead(DEFAULT_RULES, run, alternate + 20_000, 2500)),
       2,
     ),
   ];

@@ -1,10 +1,13 @@
 import { z } from 'zod';
 import { BreathLoadRules, GROWTH, GrowthRules, LADDER, LOAD_RULES, Rung } from '#core/breath';
-import { readDocument, type DocumentKind, type Read } from '#core/document';
+import { readDocument, type DocumentKind, type Migration, type Read } from '#core/document';
 
 export const HOUSE_FORMAT = 'zovrin-house';
-export const HOUSE_VERSION = 1;
+export const HOUSE_VERSION = 2;
 const MOST_RUNGS = 40;
+
+export const SECOND_SIDE = ['always', 'ask', 'never'] as const;
+export type SecondSide = (typeof SECOND_SIDE)[number];
 
 /** The rules of a house: what is offered, how it may grow, and what is worth a second look. */
 export const House = z.strictObject({
@@ -19,6 +22,10 @@ export const House = z.strictObject({
     growth: GrowthRules,
     load: BreathLoadRules,
   }),
+  teach: z.strictObject({
+    /** Whether a second side gets what the first really had: by itself, when it is asked for, or not at all. */
+    secondSide: z.enum(SECOND_SIDE),
+  }),
 });
 export type House = z.infer<typeof House>;
 
@@ -27,13 +34,17 @@ export const DEFAULT_HOUSE: House = {
   format: HOUSE_FORMAT,
   version: HOUSE_VERSION,
   breath: { ladder: [...LADDER], growth: GROWTH, load: LOAD_RULES },
+  teach: { secondSide: 'always' },
 };
+
+/** Version 2: how a session is led has rules too. */
+const fromVersion1: Migration = (house) => ({ teach: DEFAULT_HOUSE.teach, ...house });
 
 const HOUSE_DOCUMENT: DocumentKind<House> = {
   format: HOUSE_FORMAT,
   called: 'a set of house rules',
   version: HOUSE_VERSION,
-  migrations: {},
+  migrations: { 1: fromVersion1 },
   schema: House,
 };
 

@@ -1,2 +1,2 @@
 /** The rules of a house that are kept. */
-export { DEFAULT_HOUSE, HOUSE_FORMAT, HOUSE_VERSION, House, readHouse } from './house';
+export { DEFAULT_HOUSE, HOUSE_FORMAT, HOUSE_VERSION, House, readHouse, SECOND_SIDE, type SecondSide } from './house';

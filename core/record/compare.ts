@@ -37,6 +37,8 @@ export interface RunRecord {
   /** The whole session by the clock, pauses included, against the plan. */
   total: Planned;
   changes: Planned;
+  /** Rests that were added while it was taught. */
+  addedMs: Ms;
   left: Planned;
   right: Planned;
   both: Planned;
@@ -108,6 +110,7 @@ export function compareRun(timeline: Timeline, events: readonly RunEvent[]): Run
     pausedMs: run.pausedMs,
     total: planned(timeline.totals.totalMs, (endedAtMs ?? 0) - (run.startedAtMs ?? 0)),
     changes: total(steps.map((step) => step.changes)),
+    addedMs: spans.reduce((sum, { phase, activeMs }) => sum + (phase < timeline.phases.length ? 0 : activeMs), 0),
     left: of('left'),
     right: of('right'),
     both: of('both'),

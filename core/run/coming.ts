@@ -1,5 +1,5 @@
-import type { PropMove } from '#core/props';
-import type { Phase, Timeline } from '#core/timeline';
+import { propMoves, type PropMove } from '#core/props';
+import type { Phase } from '#core/timeline';
 import type { Ms } from '#core/time';
 import type { Run } from './fold';
 import { groupAround } from './queue';
@@ -20,19 +20,27 @@ const BETWEEN = new Set<Phase['kind']>(['setup', 'switch', 'enter', 'leave', 're
  * What comes after item `at` of the queue, in order, at most `most` of them. While a change is under way, what it leads
  * to comes first.
  */
-export function comingUp(timeline: Timeline, { queue }: Run, at: number, most: number): Coming[] {
+export function comingUp({ timeline, queue }: Run, at: number, most: number): Coming[] {
+  const phaseAt = (i: number): Phase | undefined => queue[i] && timeline.phases[queue[i].phase];
+  /** What is to be done at a set-up or change: as planned, or from what lies there where the order is another by now. */
+  const movesAt = (i: number, phase: Phase): readonly PropMove[] => {
+    if (!('moves' in phase)) return [];
+    const before = phaseAt(i - 1);
+    const asPlanned = before === undefined || before.index === phase.index - 1;
+    return asPlanned ? phase.moves : propMoves(before.props, phase.props);
+  };
   const coming: Coming[] = [];
-  const here = queue[at] && timeline.phases[queue[at].phase];
+  const here = phaseAt(at);
   let afterMs: Ms = 0;
-  let moves: PropMove[] = here && 'moves' in here ? [...here.moves] : [];
+  let moves: PropMove[] = here ? [...movesAt(at, here)] : [];
   let group = groupAround(timeline, queue, at);
   for (let next = group.end; next < queue.length && coming.length < most; next = group.end) {
     group = groupAround(timeline, queue, next);
-    const phase = timeline.phases[queue[group.first]?.phase ?? -1];
+    const phase = phaseAt(group.first);
     if (!phase) break;
     if (BETWEEN.has(phase.kind)) {
       afterMs += group.totalMs;
-      if ('moves' in phase) moves = [...moves, ...phase.moves];
+      moves = [...moves, ...movesAt(group.first, phase)];
       continue;
     }
     coming.push({ phase, lengthMs: group.totalMs, afterMs, moves });

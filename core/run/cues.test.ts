@@ -12,7 +12,7 @@ const started: RunEvent = { id: 'event-started', atMs: T0, kind: 'started' };
 const breath = breathStep([setOf('a', [cycleOf([5, 0, 5, 0])], 6)], { setupSeconds: 10 });
 const heard = (document: Plan, rules: HouseRules = DEFAULT_RULES) => {
   const timeline = compileTimeline(document, noLibrary, rules);
-  return cuesAhead(timeline, rules, foldRun(timeline, [started]), T0, timeline.totals.totalMs).flatMap((cue) =>
+  return cuesAhead(rules, foldRun(timeline, [started]), T0, timeline.totals.totalMs).flatMap((cue) =>
     cue.kind === 'tone' ? [] : [[(cue.atMs - T0) / 1000, cue.kind === 'bell' ? cue.bell : cue.text]],
   );
 };
@@ -21,7 +21,7 @@ describe('tones of the breath', () => {
   const tones = (document: Plan, events: RunEvent[] = [], fromMs = 0) => {
     const timeline = compileTimeline(document, noLibrary);
     const run = foldRun(timeline, [started, ...events]);
-    return cuesAhead(timeline, DEFAULT_RULES, run, T0 + fromMs, 3_600_000).flatMap((cue) =>
+    return cuesAhead(DEFAULT_RULES, run, T0 + fromMs, 3_600_000).flatMap((cue) =>
       cue.kind === 'tone' ? [[(cue.atMs - T0) / 1000, cue.tone, cue.lengthMs / 1000]] : [],
     );
   };
@@ -114,11 +114,11 @@ describe('bells', () => {
         const short = { ...any, steps: any.steps.slice(0, 2) };
         const timeline = compileTimeline(short, noLibrary);
         const run = foldRun(timeline, [started]);
-        const all = cuesAhead(timeline, DEFAULT_RULES, run, T0, timeline.totals.totalMs).map(({ key }) => key);
+        const all = cuesAhead(DEFAULT_RULES, run, T0, timeline.totals.totalMs).map(({ key }) => key);
         const pieces = new Set<string>();
         const end = Math.min(timeline.totals.totalMs, 400 * stepMs);
         for (let ms = 0; ms <= end; ms += stepMs) {
-          for (const { key } of cuesAhead(timeline, DEFAULT_RULES, run, T0 + ms, stepMs)) pieces.add(key);
+          for (const { key } of cuesAhead(DEFAULT_RULES, run, T0 + ms, stepMs)) pieces.add(key);
         }
         if (end === timeline.totals.totalMs) expect([...pieces].sort()).toEqual([...new Set(all)].sort());
       }),

@@ -50,7 +50,14 @@ const phaseAt = (timeline: Timeline, queue: Run['queue'], at: number): Phase | u
   return item && timeline.phases[item.phase];
 };
 
-function cuesOfGroup(timeline: Timeline, rules: HouseRules, phase: Phase, startMs: Ms, lengthMs: Ms): Cue[] {
+function cuesOfGroup(
+  timeline: Timeline,
+  rules: HouseRules,
+  phase: Phase,
+  startMs: Ms,
+  lengthMs: Ms,
+  isOpen: boolean,
+): Cue[] {
   const { stepIndex } = phase;
   const cues: Cue[] = [];
   const key = `${phase.index}@${startMs}`;
@@ -64,7 +71,7 @@ function cuesOfGroup(timeline: Timeline, rules: HouseRules, phase: Phase, startM
       .some((later) => later.kind === 'hold' && later.turn > phase.turn);
     bell('start', startMs);
     bell('half', startMs + Math.round(lengthMs / 2));
-    bell(more ? 'switch' : 'end', startMs + lengthMs);
+    if (!isOpen) bell(more ? 'switch' : 'end', startMs + lengthMs);
     for (const { stepIndex: of, turn, at, text } of timeline.prompts) {
       if (of !== stepIndex || turn !== phase.turn) continue;
       const offset = momentMs(at, lengthMs);
@@ -82,7 +89,8 @@ function cuesOfGroup(timeline: Timeline, rules: HouseRules, phase: Phase, startM
  * The bells, prompts and breath tones from `nowMs` (included) for the next `horizonMs` of a running session, in order of time.
  * A hold's cues move with it: half-way is half of what it has become. Empty for a session that is not running.
  */
-export function cuesAhead(timeline: Timeline, rules: HouseRules, run: Run, nowMs: Ms, horizonMs: Ms): Cue[] {
+export function cuesAhead(rules: HouseRules, run: Run, nowMs: Ms, horizonMs: Ms): Cue[] {
+  const { timeline } = run;
   if (run.status !== 'running') return [];
   const cursor = advance(run.queue, run.cursor, nowMs);
   const untilMs = nowMs + horizonMs;
@@ -91,8 +99,11 @@ export function cuesAhead(timeline: Timeline, rules: HouseRules, run: Run, nowMs
   let startMs = Math.max(nowMs, run.cursor.clockMs) - cursor.intoMs - group.beforeMs;
   while (group.end > group.first && startMs <= untilMs) {
     const phase = phaseAt(timeline, run.queue, group.first);
-    if (phase) cues.push(...cuesOfGroup(timeline, rules, phase, startMs, group.totalMs));
+    const isOpen = run.queue.slice(group.first, group.end).some(({ open }) => open);
+    if (phase) cues.push(...cuesOfGroup(timeline, rules, phase, startMs, group.totalMs, isOpen));
     cues.push(...tonesBetween(timeline, run, group, startMs, nowMs, untilMs));
+    // What goes on until it is ended has no end to ring, and when what follows begins is not known.
+    if (isOpen) break;
     startMs += group.totalMs;
     group = groupAround(timeline, run.queue, group.end);
   }

@@ -7,6 +7,9 @@ const common = {
   atMs: z.int().min(0).max(8_640_000_000_000_000),
 };
 
+const StepIndex = z.int().min(0).max(10_000);
+const PhaseLength = z.tuple([z.int().min(0), z.int().min(0).max(86_400_000)]);
+
 /** What happened while a plan was taught. A run is the append-only list of these. */
 export const RunEvent = z.discriminatedUnion('kind', [
   z.strictObject({ ...common, kind: z.literal('started') }),
@@ -22,6 +25,18 @@ export const RunEvent = z.discriminatedUnion('kind', [
   z.strictObject({ ...common, kind: z.literal('cut') }),
   /** Gave the second side of the present step what the first side really had. */
   z.strictObject({ ...common, kind: z.literal('matched') }),
+  /** The present hold goes on until it is ended by hand, or (false) it ends when its time is over. */
+  z.strictObject({ ...common, kind: z.literal('opened'), open: z.boolean() }),
+  /** Exchanged two steps to come, by their places in the plan. */
+  z.strictObject({ ...common, kind: z.literal('swapped'), steps: z.tuple([StepIndex, StepIndex]) }),
+  /** Added a still rest after the present hold, breath or other stretch. */
+  z.strictObject({ ...common, kind: z.literal('restAdded'), ms: z.int().min(1000).max(3_600_000) }),
+  /** Gave stretches to come other lengths, by phase, so that the session ends in time. */
+  z.strictObject({ ...common, kind: z.literal('refitted'), lengths: z.array(PhaseLength).max(2000) }),
+  /** Time that passed unseen since `fromMs`, while the machine slept, does not count: it goes on from there. */
+  z.strictObject({ ...common, kind: z.literal('missed'), fromMs: common.atMs }),
+  /** Took back an event, as if it had not happened. A start cannot be taken back. */
+  z.strictObject({ ...common, kind: z.literal('undone'), event: common.id }),
   z.strictObject({ ...common, kind: z.literal('prompted'), text: z.string().max(200) }),
   z.strictObject({ ...common, kind: z.literal('noted'), text: z.string().min(1).max(2000) }),
   z.strictObject({

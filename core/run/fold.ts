@@ -1,7 +1,17 @@
-import type { Timeline } from '#core/timeline';
+import type { Phase, Timeline } from '#core/timeline';
 import type { Ms } from '#core/time';
 import type { RunEvent } from './events';
-import { groupAround, plannedQueue, withLength, withRounds, type Queue, type QueueItem } from './queue';
+import {
+  groupAround,
+  plannedQueue,
+  withLength,
+  withLengths,
+  withOpen,
+  withRounds,
+  withSwapped,
+  type Queue,
+  type QueueItem,
+} from './queue';
 
 /** A stretch of a phase that was really led: when by the clock, and how long without the pauses in it. */
 export interface DoneSpan {
@@ -26,6 +36,8 @@ export interface Cursor {
 
 /** A session after its events: everything `runState` needs besides the present moment. */
 export interface Run {
+  /** The plan's timeline; rests that were added stand behind its own phases. */
+  timeline: Timeline;
   queue: Queue;
   cursor: Cursor;
   status: RunStatus;
@@ -45,7 +57,7 @@ export function advance(queue: Queue, cursor: Cursor, nowMs: Ms, onDone?: (span:
   let spare = Math.max(0, nowMs - clockMs);
   for (let item = queue[at]; item !== undefined; item = queue[at]) {
     const more = Math.max(0, item.ms - intoMs);
-    if (spare < more) break;
+    if (item.open || spare < more) break;
     clockMs += more;
     spare -= more;
     onDone?.({ phase: item.phase, fromMs: sinceMs, toMs: clockMs, activeMs: intoMs + more });
@@ -79,7 +91,7 @@ function secondSideItems(timeline: Timeline, queue: Queue, at: number): { item: 
  * what the first side really had; 0 while the first side is held, and where there is no second side to come. A second
  * side of stages can only be matched before it begins.
  */
-export function secondSideGapMs(timeline: Timeline, { queue, spans }: Pick<Run, 'queue' | 'spans'>, at: number): Ms {
+export function secondSideGapMs({ timeline, queue, spans }: Pick<Run, 'timeline' | 'queue' | 'spans'>, at: number): Ms {
   const here = queue[at] && timeline.phases[queue[at].phase];
   if (!here || (here.kind === 'hold' && (here.turn === 0 || (here.stage?.index ?? 0) > 0))) return 0;
   const comingMs = secondSideItems(timeline, queue, at).reduce((sum, { item }) => sum + item.ms, 0);
@@ -88,12 +100,13 @@ export function secondSideGapMs(timeline: Timeline, { queue, spans }: Pick<Run, 
 }
 
 /** The second side's items take, in proportion, what the first side really had. */
-function matchSecondSide(timeline: Timeline, run: Run): Queue {
-  const { queue, cursor } = run;
-  if (secondSideGapMs(timeline, run, cursor.at) === 0) return queue;
+function matchSecondSide(run: Run): Queue {
+  const { timeline, queue, cursor } = run;
+  const gapMs = secondSideGapMs(run, cursor.at);
+  if (gapMs === 0) return queue;
   const items = secondSideItems(timeline, queue, cursor.at);
   const planned = items.reduce((sum, { item }) => sum + item.ms, 0);
-  const had = planned + secondSideGapMs(timeline, run, cursor.at);
+  const had = planned + gapMs;
   let [seen, given] = [0, 0];
   const matched = new Map<number, Ms>();
   for (const { item, i } of items) {
@@ -136,15 +149,50 @@ function endOfCut(timeline: Timeline, queue: Queue, at: number): number {
   return held ? at + 1 : groupAround(timeline, queue, at).end;
 }
 
-function take(timeline: Timeline, before: Run, event: RunEvent): Run {
+/** A still rest after the present group, in the place of the plan where that ends; its props stay as they are. */
+function addRest(run: Run, ms: Ms): Run {
+  const { timeline, queue, cursor } = run;
+  const here = queue[cursor.at] && timeline.phases[queue[cursor.at]!.phase];
+  if (!here) return run;
+  const { end } = groupAround(timeline, queue, cursor.at);
+  const last = timeline.phases[queue[end - 1]!.phase] ?? here;
+  const { stepIndex, stepId, props } = here;
+  const index = timeline.phases.length;
+  const rest: Phase = {
+    index,
+    kind: 'rest',
+    stepIndex,
+    stepId,
+    props,
+    side: 'none',
+    startMs: last.endMs,
+    endMs: last.endMs,
+  };
+  return {
+    ...run,
+    timeline: { ...timeline, phases: [...timeline.phases, rest] },
+    queue: queue.toSpliced(end, 0, { phase: index, ms }),
+  };
+}
+
+/** Time from a moment up to another does not count, as if it had been a pause. */
+function miss(before: Run, fromMs: Ms, untilMs: Ms): Run {
+  if (before.status !== 'running' || fromMs < before.cursor.clockMs || fromMs > untilMs)
+    return clockTo(before, untilMs);
+  const run = clockTo(before, fromMs);
+  return { ...run, pausedMs: run.pausedMs + untilMs - fromMs, cursor: { ...run.cursor, clockMs: untilMs } };
+}
+
+function take(before: Run, event: RunEvent): Run {
   if (event.kind === 'started') {
     if (before.status !== 'ready') return before;
     const cursor = { at: 0, intoMs: 0, clockMs: event.atMs, sinceMs: event.atMs };
     return { ...before, status: 'running', startedAtMs: event.atMs, cursor };
   }
   if (before.status === 'ready' || before.status === 'ended') return before;
+  if (event.kind === 'missed') return miss(before, event.fromMs, Math.max(event.atMs, before.cursor.clockMs));
   const run = clockTo(before, event.atMs);
-  const { queue, cursor } = run;
+  const { timeline, queue, cursor } = run;
   const here = queue[cursor.at];
   switch (event.kind) {
     case 'paused':
@@ -164,7 +212,15 @@ function take(timeline: Timeline, before: Run, event: RunEvent): Run {
     case 'cut':
       return here ? goTo(run, endOfCut(timeline, queue, cursor.at)) : run;
     case 'matched':
-      return { ...run, queue: matchSecondSide(timeline, run) };
+      return { ...run, queue: matchSecondSide(run) };
+    case 'opened':
+      return here ? { ...run, queue: withOpen(queue, cursor.at, event.open) } : run;
+    case 'swapped':
+      return { ...run, queue: withSwapped(timeline, queue, cursor.at, ...event.steps) };
+    case 'restAdded':
+      return addRest(run, event.ms);
+    case 'refitted':
+      return { ...run, queue: withLengths(queue, cursor.at, cursor.intoMs, new Map(event.lengths)) };
     case 'noted': {
       const stepIndex = here ? (timeline.phases[here.phase]?.stepIndex ?? null) : null;
       return { ...run, notes: [...run.notes, { atMs: event.atMs, stepIndex, text: event.text }] };
@@ -173,6 +229,7 @@ function take(timeline: Timeline, before: Run, event: RunEvent): Run {
       return { ...goTo(run, cursor.at), status: 'ended', endedAtMs: run.cursor.clockMs };
     case 'prompted':
     case 'rated':
+    case 'undone':
       return run;
   }
 }
@@ -180,10 +237,12 @@ function take(timeline: Timeline, before: Run, event: RunEvent): Run {
 /**
  * Folds the events of a run, in order, over its timeline. Nothing ticks: the same events give the same run, whenever
  * and wherever it is asked. Events that make no sense where they stand (a second start, anything after the end) change
- * nothing; an event dated before the one in front of it counts as happening with it.
+ * nothing; an event dated before the one in front of it counts as happening with it. What was taken back counts as if it
+ * had not happened.
  */
 export function foldRun(timeline: Timeline, events: readonly RunEvent[]): Run {
   const ready: Run = {
+    timeline,
     queue: plannedQueue(timeline),
     cursor: { at: 0, intoMs: 0, clockMs: 0, sinceMs: 0 },
     status: 'ready',
@@ -193,5 +252,7 @@ export function foldRun(timeline: Timeline, events: readonly RunEvent[]): Run {
     spans: [],
     notes: [],
   };
-  return events.reduce((run, event) => take(timeline, run, event), ready);
+  const undone = new Set(events.flatMap((event) => (event.kind === 'undone' ? [event.event] : [])));
+  const stands = ({ id, kind }: RunEvent): boolean => kind === 'started' || !undone.has(id);
+  return events.filter(stands).reduce(take, ready);
 }

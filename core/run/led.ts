@@ -6,8 +6,8 @@ import { ledSpans, type Run } from './fold';
  * A session as it really lies in time: what was led, where the clock put it, then what is still to come from where it
  * stands now. Milliseconds from the start; pauses are gaps. For a session that ended, only what was led.
  */
-export function ledPhases(timeline: Timeline, run: Run): Phase[] {
-  const startMs = run.startedAtMs;
+export function ledPhases(run: Run): Phase[] {
+  const { timeline, startedAtMs: startMs } = run;
   if (startMs === null) return [...timeline.phases];
   const done = ledSpans(run).map(({ phase, fromMs, toMs }) => lay(timeline, phase, fromMs - startMs, toMs - startMs));
   if (run.status === 'ended') return done;

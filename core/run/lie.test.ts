@@ -12,7 +12,7 @@ const at = (seconds: number, body: object): RunEvent =>
 const started = at(0, { kind: 'started' });
 const evening = compileTimeline(planOf(workedHold, talk('end', 60)), noLibrary);
 const lie = (...events: RunEvent[]) =>
-  ledPhases(evening, foldRun(evening, [started, ...events])).map(({ kind, startMs, endMs }) => [
+  ledPhases(foldRun(evening, [started, ...events])).map(({ kind, startMs, endMs }) => [
     kind,
     startMs / 1000,
     endMs / 1000,
@@ -20,12 +20,12 @@ const lie = (...events: RunEvent[]) =>
 
 describe('a session as it lies in time', () => {
   test('before anything happened, and while nothing goes otherwise, it is the plan', () => {
-    expect(ledPhases(evening, foldRun(evening, []))).toEqual(evening.phases);
+    expect(ledPhases(foldRun(evening, []))).toEqual(evening.phases);
     fc.assert(
       fc.property(plan, fc.nat({ max: 3000 }), (any, seconds) => {
         const timeline = compileTimeline(any, noLibrary);
         const run = foldRun(timeline, [started, at(seconds, { kind: 'prompted', text: '' })]);
-        const merged = ledPhases(timeline, run).reduce<{ index: number; startMs: number; endMs: number }[]>(
+        const merged = ledPhases(run).reduce<{ index: number; startMs: number; endMs: number }[]>(
           (list, { index, startMs, endMs }) => {
             const last = list.at(-1);
             if (last?.index === index) last.endMs = endMs;
@@ -63,7 +63,7 @@ describe('a session as it lies in time', () => {
 
 describe('what is coming', () => {
   const comingAt = (item: number) =>
-    comingUp(evening, foldRun(evening, [started]), item, 4).map(({ phase, lengthMs, afterMs }) => [
+    comingUp(foldRun(evening, [started]), item, 4).map(({ phase, lengthMs, afterMs }) => [
       phase.kind,
       phase.side,
       lengthMs / 1000,
@@ -96,9 +96,9 @@ describe('what is coming', () => {
       why: '',
     } as const;
     const propped = compileTimeline(planOf({ ...workedHold, setUp: [row] }), noLibrary);
-    const coming = comingUp(propped, foldRun(propped, [started]), 2, 1);
+    const coming = comingUp(foldRun(propped, [started]), 2, 1);
     expect(coming[0]?.moves.map(({ action }) => action)).toEqual(['move']);
-    const first = comingUp(propped, foldRun(propped, [started]), 0, 1);
+    const first = comingUp(foldRun(propped, [started]), 0, 1);
     expect(first[0]?.moves.map(({ action }) => action)).toEqual(['putDown']);
   });
 });

@@ -5,6 +5,8 @@ import type { Ms } from '#core/time';
 export interface QueueItem {
   phase: number;
   ms: Ms;
+  /** Goes on until it is ended by hand. */
+  open?: true;
 }
 
 /** The stretches of a live session in order: the planned phases as stretched, cut and added to so far. */
@@ -63,6 +65,42 @@ export function groupAround(timeline: Timeline, queue: Queue, at: number): Group
 /** Gives one item another length. */
 export const withLength = (queue: Queue, at: number, ms: Ms): Queue =>
   queue.map((item, i) => (i === at ? { ...item, ms } : item));
+
+/** Lets one item go on until it is ended by hand, or end when its time is over. */
+export const withOpen = (queue: Queue, at: number, open: boolean): Queue =>
+  queue.map((item, i) => (i === at ? { phase: item.phase, ms: item.ms, ...(open && { open: true as const }) } : item));
+
+/** Gives items from `at` on the lengths that are named for their phases; the present one never less than it had. */
+export function withLengths(queue: Queue, at: number, intoMs: Ms, lengths: ReadonlyMap<number, Ms>): Queue {
+  return queue.map((item, i) => {
+    const ms = i >= at ? lengths.get(item.phase) : undefined;
+    return ms === undefined ? item : { ...item, ms: i === at ? Math.max(intoMs, ms) : ms };
+  });
+}
+
+/** The items of a step that is wholly to come after `at`: from, up to not including; undefined where it is not. */
+function stepAhead(timeline: Timeline, queue: Queue, at: number, stepIndex: number): [number, number] | undefined {
+  const stepOf = (i: number): number | undefined => queue[i] && phaseOf(timeline, queue[i]).stepIndex;
+  const first = queue.findIndex((_, i) => stepOf(i) === stepIndex);
+  if (first <= at || stepIndex === stepOf(at)) return undefined;
+  let end = first;
+  while (stepOf(end) === stepIndex) end++;
+  return [first, end];
+}
+
+/** Exchanges two steps to come; the queue as it is where one of them is under way, led already, or not there. */
+export function withSwapped(timeline: Timeline, queue: Queue, at: number, one: number, other: number): Queue {
+  const [a, b] = [stepAhead(timeline, queue, at, one), stepAhead(timeline, queue, at, other)];
+  if (!a || !b || one === other) return queue;
+  const [[first, firstEnd], [second, secondEnd]] = a[0] < b[0] ? [a, b] : [b, a];
+  return [
+    ...queue.slice(0, first),
+    ...queue.slice(second, secondEnd),
+    ...queue.slice(firstEnd, second),
+    ...queue.slice(first, firstEnd),
+    ...queue.slice(secondEnd),
+  ];
+}
 
 /** The rounds of one breath set in the queue: where each begins, and the item after the last. */
 interface Rounds {

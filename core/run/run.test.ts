@@ -2,7 +2,19 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { cycleOf, setOf } from '#core/breath';
 import type { RunEvent } from '#core/run';
-import { cuesAhead, foldRun, nextStop, previousStop, runState, secondSideGapMs, stops } from '#core/run';
+import {
+  comingUp,
+  cuesAhead,
+  foldRun,
+  ledSpans,
+  nextStop,
+  previousStop,
+  runState,
+  secondSideGapMs,
+  stateAt,
+  stops,
+} from '#core/run';
+import { compareRun } from '#core/record';
 import { compileTimeline, DEFAULT_RULES } from '#core/timeline';
 import { plan } from '../../tests/support/arbitraries';
 import { breathStep, noLibrary, planOf, talk, workedHold } from '../../tests/support/examples';
@@ -91,7 +103,7 @@ describe('a session as a function of its events and the clock', () => {
   test('matching is offered from the way out of the first side until the second is over, and changes nothing else', () => {
     const gap = (seconds: number, ...events: RunEvent[]) => {
       const run = foldRun(evening, [started, ...events, at(seconds, { kind: 'prompted', text: '' })]);
-      return secondSideGapMs(evening, run, run.cursor.at);
+      return secondSideGapMs(run, run.cursor.at);
     };
     const cut = at(165, { kind: 'cut' });
     expect([gap(30), gap(100), gap(164)]).toEqual([0, 0, 0]);
@@ -181,8 +193,8 @@ describe('breath rounds', () => {
 
 describe('bells and prompts ahead', () => {
   const ahead = (seconds: number, horizon: number, ...events: RunEvent[]) =>
-    cuesAhead(evening, DEFAULT_RULES, foldRun(evening, [started, ...events]), s(seconds), horizon * 1000).flatMap(
-      (cue) => (cue.kind === 'tone' ? [] : [[(cue.atMs - T0) / 1000, cue.kind === 'bell' ? cue.bell : cue.text]]),
+    cuesAhead(DEFAULT_RULES, foldRun(evening, [started, ...events]), s(seconds), horizon * 1000).flatMap((cue) =>
+      cue.kind === 'tone' ? [] : [[(cue.atMs - T0) / 1000, cue.kind === 'bell' ? cue.bell : cue.text]],
     );
 
   test('are those of the plan when nothing happens', () => {
@@ -208,10 +220,113 @@ describe('bells and prompts ahead', () => {
 });
 
 test('next and back stop at steps and sides', () => {
-  expect(stops(evening)).toEqual([0, 4, 9]);
-  expect(nextStop(evening, 2)).toBe(4);
-  expect(nextStop(evening, 9)).toBeUndefined();
-  expect(previousStop(evening, 6, false)).toBe(4);
-  expect(previousStop(evening, 4, true)).toBe(0);
-  expect(previousStop(evening, 0, true)).toBe(0);
+  const ready = foldRun(evening, []);
+  expect(stops(ready)).toEqual([0, 4, 9]);
+  expect(nextStop(ready, 2)).toBe(4);
+  expect(nextStop(ready, 9)).toBeUndefined();
+  expect(previousStop(ready, 6, false)).toBe(4);
+  expect(previousStop(ready, 4, true)).toBe(0);
+  expect(previousStop(ready, 0, true)).toBe(0);
+});
+
+describe('in hand', () => {
+  const two = compileTimeline(planOf(hold, talk('a', 60), talk('b', 120), talk('c', 30)), noLibrary);
+  const order = (...events: RunEvent[]) => {
+    const { queue, timeline } = foldRun(two, [started, ...events]);
+    return [...new Set(queue.map(({ phase }) => timeline.phases[phase]!.stepIndex))];
+  };
+
+  test('a hold goes on until it is ended: nothing rings its end, and what comes later waits', () => {
+    const open = at(100, { kind: 'opened', open: true });
+    expect(state(400, open)).toMatchObject({ open: true, groupIntoMs: 335_000, groupMoreMs: 0, phaseMs: 220_000 });
+    expect(state(400, open).lateMs).toBe(115_000);
+    const run = foldRun(evening, [started, open]);
+    expect(cuesAhead(DEFAULT_RULES, run, s(100), 600_000).map((cue) => cue.kind === 'bell' && cue.bell)).not.toContain(
+      'switch',
+    );
+    expect(state(402, open, at(400, { kind: 'cut' })).phase?.kind).toBe('leave');
+    expect(state(400, open, at(150, { kind: 'opened', open: false }))).toMatchObject({ open: false });
+    expect(state(250, open, at(150, { kind: 'opened', open: false })).groupMoreMs).toBe(35_000);
+  });
+
+  test('two steps to come are exchanged; one under way, one led or one that is not there is not', () => {
+    expect(order(at(10, { kind: 'swapped', steps: [1, 2] }))).toEqual([0, 2, 1, 3]);
+    expect(order(at(10, { kind: 'swapped', steps: [3, 1] }))).toEqual([0, 3, 2, 1]);
+    for (const steps of [
+      [0, 1],
+      [1, 1],
+      [1, 9],
+    ] as [number, number][])
+      expect(order(at(10, { kind: 'swapped', steps }))).toEqual([0, 1, 2, 3]);
+    expect(order(at(640, { kind: 'swapped', steps: [0, 2] }))).toEqual([0, 1, 2, 3]);
+    const run = foldRun(two, [started, at(10, { kind: 'swapped', steps: [1, 2] })]);
+    const names = comingUp(run, 0, 9).map(({ phase }) => phase.stepIndex);
+    expect(names.slice(-3)).toEqual([2, 1, 3]);
+    expect(stateAt(run, s(10)).expectedEndMs).toBe(stateAt(foldRun(two, [started]), s(10)).expectedEndMs);
+  });
+
+  test('a rest is added after the hold under way; next and back stop at it; the record tells it apart', () => {
+    const rest = at(100, { kind: 'restAdded', ms: 60_000 });
+    const run = foldRun(evening, [started, rest]);
+    expect(stateAt(run, s(100))).toMatchObject({ lateMs: 60_000 });
+    const there = stateAt(run, s(290));
+    expect(there).toMatchObject({ phase: { kind: 'rest', stepIndex: 0 }, groupMs: 60_000, groupMoreMs: 55_000 });
+    expect(nextStop(run, 2)).toBe(there.at);
+    expect(compareRun(evening, [started, rest, at(400, { kind: 'ended' })]).addedMs).toBe(60_000);
+  });
+
+  test('what was taken back counts as if it had not happened; a start cannot be taken back', () => {
+    const cut = at(100, { kind: 'cut' });
+    const back = at(105, { kind: 'undone', event: cut.id });
+    expect(state(105, cut, back)).toEqual(state(105));
+    expect(state(105, at(105, { kind: 'undone', event: started.id }))).toEqual(state(105));
+    const pause = at(120, { kind: 'paused' });
+    expect(state(200, pause, at(125, { kind: 'undone', event: pause.id }))).toEqual(state(200));
+  });
+
+  test('time that passed unseen does not count once it is said so', () => {
+    const asleep = at(500, { kind: 'missed', fromMs: s(150) });
+    expect(state(500, asleep)).toMatchObject({ intoMs: 85_000, lateMs: 350_000 });
+    expect(state(520, asleep).intoMs).toBe(105_000);
+    expect(foldRun(evening, [started, asleep]).pausedMs).toBe(350_000);
+    // What is said of a moment before the last event is no sleep.
+    expect(state(500, at(200, { kind: 'noted', text: 'here' }), asleep)).toEqual(
+      state(500, at(200, { kind: 'noted', text: 'here' })),
+    );
+  });
+
+  test('whatever is done, in whatever order: time only goes on, and nothing led is lost', () => {
+    const body: fc.Arbitrary<EventBody> = fc.oneof(
+      fc.constantFrom<EventBody>({ kind: 'paused' }, { kind: 'resumed' }, { kind: 'cut' }, { kind: 'matched' }),
+      fc.record({ kind: fc.constant('opened' as const), open: fc.boolean() }),
+      fc.record({ kind: fc.constant('stretched' as const), byMs: fc.integer({ min: -90_000, max: 90_000 }) }),
+      fc.record({ kind: fc.constant('restAdded' as const), ms: fc.integer({ min: 1000, max: 90_000 }) }),
+      fc.record({
+        kind: fc.constant('swapped' as const),
+        steps: fc.tuple(fc.nat({ max: 6 }), fc.nat({ max: 6 })),
+      }),
+      fc.record({ kind: fc.constant('jumped' as const), phase: fc.nat({ max: 40 }) }),
+    );
+    fc.assert(
+      fc.property(plan, fc.array(fc.tuple(fc.nat({ max: 300 }), body), { maxLength: 12 }), (document, happened) => {
+        const timeline = compileTimeline(document, noLibrary);
+        let clock = 0;
+        const events = happened.map(([wait, what]) => at((clock += wait), what));
+        const run = foldRun(timeline, [started, ...events]);
+        expect(run.cursor.clockMs).toBe(s(clock));
+        const active = ledSpans(run).reduce((sum, { activeMs }) => sum + activeMs, 0);
+        const over = run.queue[run.cursor.at] ? 0 : run.cursor.intoMs;
+        // What passes after everything was led is nobody's; going back from there leaves it.
+        const wasOver = events.some(
+          ({ atMs }, i) => stateAt(foldRun(timeline, [started, ...events.slice(0, i)]), atMs).status === 'over',
+        );
+        if (!wasOver) expect(active + run.pausedMs + over).toBe(clock * 1000);
+        else expect(active + run.pausedMs).toBeLessThanOrEqual(clock * 1000);
+        expect(run.queue.every(({ ms, phase }) => ms >= 0 && run.timeline.phases[phase] !== undefined)).toBe(true);
+        const now = stateAt(run, s(clock + 60));
+        expect(now.moreMs).toBeGreaterThanOrEqual(0);
+      }),
+      { numRuns: 200 },
+    );
+  });
 });

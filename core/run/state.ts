@@ -16,6 +16,9 @@ export interface RunState {
   /** The hold (all its stages), the whole breath practice, or the phase: how long it is and how much more is to come. */
   groupMs: Ms;
   groupMoreMs: Ms;
+  groupIntoMs: Ms;
+  /** It goes on until it is ended by hand. */
+  open: boolean;
   startedAtMs: Ms | null;
   /** The end by the plan, by the pace so far, and the difference (above zero: late). */
   plannedEndMs: Ms;
@@ -28,20 +31,23 @@ export interface RunState {
   round: { number: number; of: number } | null;
 }
 
-function roundAt(timeline: Timeline, run: Run, at: number): RunState['round'] {
-  const starts = roundsAround(timeline, run.queue, at)?.starts;
+function roundAt(run: Run, at: number): RunState['round'] {
+  const starts = roundsAround(run.timeline, run.queue, at)?.starts;
   return starts ? { number: starts.findLastIndex((start) => start <= at) + 1, of: starts.length } : null;
 }
 
 /** The state at `nowMs` of a run that has been folded; nothing of the run is changed. */
-export function stateAt(timeline: Timeline, run: Run, nowMs: Ms): RunState {
+export function stateAt(run: Run, nowMs: Ms): RunState {
+  const { timeline } = run;
   const clockMs = Math.max(nowMs, run.cursor.clockMs);
   const cursor = run.status === 'running' ? advance(run.queue, run.cursor, clockMs) : run.cursor;
   const item = run.queue[cursor.at];
   const phase = item ? (timeline.phases[item.phase] as Phase) : null;
   const group = groupAround(timeline, run.queue, cursor.at);
   const laterMs = run.queue.slice(cursor.at + 1).reduce((sum, later) => sum + later.ms, 0);
-  const moreMs = item ? item.ms - cursor.intoMs + laterMs : 0;
+  // What goes on until it is ended may have gone on past its time.
+  const hereMs = item ? Math.max(0, item.ms - cursor.intoMs) : 0;
+  const moreMs = hereMs + laterMs;
   const plannedMs = phase ? phase.endMs - phase.startMs : 0;
   const into = item && item.ms > 0 ? Math.min(1, cursor.intoMs / item.ms) : 0;
   const startMs = run.startedAtMs ?? nowMs;
@@ -55,14 +61,16 @@ export function stateAt(timeline: Timeline, run: Run, nowMs: Ms): RunState {
     intoMs: item ? cursor.intoMs : 0,
     phaseMs: item?.ms ?? 0,
     groupMs: group.totalMs,
-    groupMoreMs: item ? group.totalMs - group.beforeMs - cursor.intoMs : 0,
+    groupMoreMs: item ? Math.max(0, group.totalMs - group.beforeMs - cursor.intoMs) : 0,
+    groupIntoMs: item ? group.beforeMs + cursor.intoMs : 0,
+    open: item?.open ?? false,
     startedAtMs: run.startedAtMs,
     plannedEndMs,
     expectedEndMs,
     lateMs: expectedEndMs - plannedEndMs,
     moreMs,
     plannedAtMs: phase ? phase.startMs + Math.round(into * plannedMs) : timeline.totals.totalMs,
-    round: roundAt(timeline, run, cursor.at),
+    round: roundAt(run, cursor.at),
   };
 }
 
@@ -71,5 +79,5 @@ export function stateAt(timeline: Timeline, run: Run, nowMs: Ms): RunState {
  * `nowMs` is the device's clock in milliseconds since 1970 UTC.
  */
 export function runState(timeline: Timeline, events: readonly RunEvent[], nowMs: Ms): RunState {
-  return stateAt(timeline, foldRun(timeline, events), nowMs);
+  return stateAt(foldRun(timeline, events), nowMs);
 }

@@ -50,7 +50,7 @@ test('the hour for the night shift, taught to its end and compared to the plan',
   await expect(page.getByRole('heading', { name: 'Right, 3:30' })).toBeVisible();
   await page.getByRole('button', { name: 'End this hold' }).click();
   await expect(page.locator('.side')).toHaveText('Way out');
-  await page.getByRole('button', { name: 'Same as first side' }).click();
+  await expect(page.getByText('The second side gets the same')).toBeVisible();
   await expect(page.getByRole('heading', { name: 'Right, 1:30' })).toBeVisible();
 
   // A reload in the middle goes on at the right place.
@@ -152,7 +152,7 @@ test('the server goes away during a session: nothing stops, and every event arri
   await page.route('**/api/runs**', (route) => route.abort());
   await page.keyboard.press('Space');
   await pass(page, 20);
-  await expect(page.getByRole('alert')).toContainText('What happens is kept here and sent later');
+  await expect(page.getByText(/What happens is kept here and sent later/)).toBeVisible();
   await page.keyboard.press('+');
   await page.keyboard.press('ArrowRight');
   await page.reload();
@@ -193,4 +193,55 @@ test('bells are scheduled on the audio clock at their moments, and silent kinds 
   const rung = await page.evaluate(() => (globalThis as unknown as { rung: number[] }).rung);
   expect(rung).toHaveLength(1);
   expect(Math.abs((rung[0] ?? 0) - (BEGIN.getTime() + 60_000 + breath))).toBeLessThan(20);
+});
+
+test('in hand: held until said, taken back, a rest, two exchanged, late and caught up, asleep and gone on from there', async ({
+  page,
+  request,
+}) => {
+  const { id, document } = await newPlan(request, 'restorative');
+  const timeline = compileTimeline(document, builtInLibrary);
+  const first = timeline.phases.find(({ kind }) => kind === 'hold')!;
+  await teach(page, id);
+  await page.keyboard.press('Space');
+  await pass(page, first.startMs / 1000 + 1);
+  await page.keyboard.press('h');
+  await expect(page.getByText('until you say')).toBeVisible();
+  await pass(page, 420);
+  await expect(page.locator('.side')).toHaveText('Both sides');
+  await expect(time(page)).toHaveText('7:01');
+  await page.keyboard.press('e');
+  await expect(page.locator('.side')).toHaveText('Way out');
+  await page.keyboard.press('z');
+  await expect(page.locator('.side')).toHaveText('Both sides');
+  await page.keyboard.press('r');
+  await expect(page.getByText('A rest of 1:00 is added')).toBeVisible();
+  await page.keyboard.press('e');
+  await expect(page.locator('.side')).toHaveText('Rest');
+
+  await page.getByRole('button', { name: 'More', exact: true }).click();
+  await page.getByRole('button', { name: /^Longer out-breath before Reclined twist/ }).click();
+  await expect(page.getByRole('heading', { name: /^Longer out-breath/ }).first()).toBeVisible();
+
+  await page.getByRole('button', { name: 'Catch up' }).click();
+  const dialog = page.getByRole('dialog', { name: 'End in time' });
+  await expect(dialog).toContainText('each side');
+  await expect(dialog).toContainText(/in time|late: the ranges/);
+  await dialog.getByRole('button', { name: 'Take it' }).click();
+  await expect(page.getByText('Refitted to end in time')).toBeVisible();
+
+  // The dialog fades.
+  await page.clock.runFor(1000);
+  await page.clock.fastForward(50_000);
+  await expect(page.getByText('0:50 went by unseen.')).toBeVisible();
+  const before = await time(page).innerText();
+  await page.getByRole('button', { name: 'Go on from where it was' }).click();
+  await expect(time(page)).not.toHaveText(before);
+  await expect
+    .poll(async () => {
+      await page.clock.runFor(1000);
+      const { runs } = await (await request.get(`/api/runs?planId=${id}`)).json();
+      return runs[0]?.events.map((event: { kind: string }) => event.kind);
+    })
+    .toEqual(['started', 'opened', 'cut', 'undone', 'restAdded', 'cut', 'swapped', 'refitted', 'missed']);
 });

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { LOAD_RULES, type BreathLoadRules } from '#core/breath';
-import type { House } from '#core/house';
+import type { House, SecondSide } from '#core/house';
+import ChoiceField from '../shared/fields/ChoiceField.vue';
 import FieldGroup from '../shared/fields/FieldGroup.vue';
 import NumberField from '../shared/fields/NumberField.vue';
 import IconButton from '../shared/IconButton.vue';
@@ -19,6 +20,13 @@ const setLoad = (patch: Partial<BreathLoadRules>) =>
   put('change limits', { load: { ...house.rules.breath.load, ...patch } });
 const setGrowth = (patch: Partial<House['breath']['growth']>) =>
   put('change growth', { growth: { ...house.rules.breath.growth, ...patch } });
+const SECOND_SIDES: readonly { value: SecondSide; label: string }[] = [
+  { value: 'always', label: 'by itself' },
+  { value: 'ask', label: 'when I say' },
+  { value: 'never', label: 'never' },
+];
+const setSecondSide = (secondSide: SecondSide) =>
+  house.change('second side', { ...house.rules, teach: { ...house.rules.teach, secondSide } });
 const percent = (share: number): number => Math.round(share * 1000) / 10;
 
 useUndoKeys(house.undo, house.redo);
@@ -91,6 +99,19 @@ useUndoKeys(house.undo, house.redo);
           :model-value="house.rules.breath.growth.counts"
           :accept="(counts) => setGrowth({ counts })"
         />
+      </div>
+    </FieldGroup>
+    <FieldGroup title="While teaching" says="when the first side was stretched or cut">
+      <div class="fields">
+        <span>
+          <span class="small quiet">the second side gets the same</span><br />
+          <ChoiceField
+            label="The second side gets the same"
+            :options="SECOND_SIDES"
+            :model-value="house.rules.teach.secondSide"
+            @update:model-value="setSecondSide"
+          />
+        </span>
       </div>
     </FieldGroup>
     <LadderRows :ladder="house.rules.breath.ladder" :accept="(ladder) => put('change the ladder', { ladder })" />

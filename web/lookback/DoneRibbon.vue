@@ -24,9 +24,7 @@ const LINE = 56;
 const AXIS = 108;
 
 const startMs = computed(() => run.startedAtMs ?? 0);
-const phases = computed(() =>
-  run.status === 'ended' ? ledPhases(timeline, run) : ledPhases(timeline, { ...run, status: 'ended' }),
-);
+const phases = computed(() => (run.status === 'ended' ? ledPhases(run) : ledPhases({ ...run, status: 'ended' })));
 const blocks = computed(() => ribbonBlocks(phases.value, (i) => plan.steps[i]));
 const endMs = computed(() => Math.max(timeline.totals.targetMs, record.total.doneMs, 1) + 60_000);
 const scale = computed(() => ({ x0: 0, pxPerMs: Math.max(1, width.value) / endMs.value, height: 36, thread: 3 }));

@@ -59,11 +59,11 @@ describe('while teaching', () => {
   });
 
   test('what comes next, by side in the same step and by name in another', () => {
-    const [right, close] = comingUp(evening, foldRun(evening, [started]), 2, 2);
+    const [right, close] = comingUp(foldRun(evening, [started]), 2, 2);
     if (!right || !close) throw new Error('nothing is coming');
     expect(comingTitle(document, right, true)).toBe('Right, 3:40');
     expect(comingTitle(document, close, false)).toBe('Talk, 1:00');
-    const [first] = comingUp(evening, foldRun(evening, [started]), 0, 1);
+    const [first] = comingUp(foldRun(evening, [started]), 0, 1);
     if (!first) throw new Error('nothing is coming');
     expect([comingTitle(document, first, false), comingDetail(document, first, false)]).toEqual([
       'Head to knee, 3:40',

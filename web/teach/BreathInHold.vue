@@ -18,7 +18,7 @@ const clock = ref(Date.now());
 useRafFn(() => {
   clock.value = Date.now();
 });
-const state = computed(() => stateAt(session.timeline, session.run.value, Math.max(clock.value, session.now.value)));
+const state = computed(() => stateAt(session.run.value, Math.max(clock.value, session.now.value)));
 const phases = computed(() => breathInHold(breath, state.value.groupMs));
 const atMs = computed(() => state.value.groupMs - state.value.groupMoreMs - toMs(breath.settleSeconds));
 const index = computed(() => (atMs.value < 0 ? -1 : phaseIndexAt(phases.value, atMs.value)));

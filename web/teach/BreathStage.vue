@@ -19,7 +19,7 @@ const clock = ref(Date.now());
 useRafFn(() => {
   clock.value = Date.now();
 });
-const state = computed(() => stateAt(session.timeline, session.run.value, Math.max(clock.value, session.now.value)));
+const state = computed(() => stateAt(session.run.value, Math.max(clock.value, session.now.value)));
 const step = computed(() => {
   const here = state.value.phase && session.plan.steps[state.value.phase.stepIndex];
   return here?.kind === 'breath' ? here : undefined;

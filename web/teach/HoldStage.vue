@@ -25,7 +25,10 @@ const held = computed(() => {
   return step?.kind === 'hold' ? step : undefined;
 });
 const figureSide = computed(() => (lit.value === 'both' ? 'left' : lit.value));
-const time = computed(() => countdown(state.value.groupMoreMs));
+/** What is still to come of it; what it has had, where it goes on until it is ended. */
+const time = computed(() =>
+  state.value.open ? clockOfMs(state.value.groupIntoMs) : countdown(state.value.groupMoreMs),
+);
 const share = computed(() => (state.value.groupMs > 0 ? state.value.groupMoreMs / state.value.groupMs : 0));
 const stage = computed(() => (state.value.phase?.kind === 'hold' ? state.value.phase.stage : null));
 /** Which breath of so many it is, where the hold is told in breaths. */
@@ -67,6 +70,9 @@ const spoken = computed(() => `${word.value}. ${said.value?.kind === 'prompt' ? 
         {{ time }}
       </p>
       <p v-else class="quiet over">Take the time you need, then end the session below.</p>
+      <p v-if="state.open" class="part">
+        <strong>until you say</strong> <span class="quiet">planned {{ clockOfMs(state.groupMs) }}</span>
+      </p>
       <p v-if="breath" class="part">
         <strong>{{ breath }}</strong>
       </p>

@@ -1,29 +1,25 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { secondSideGapMs } from '#core/run';
 import AppIcon from '../shared/AppIcon.vue';
 import type { IconName } from '../shared/icons';
 import type { Session } from './use-session';
 
 /** The big controls. What they do follows what is under way: half minutes in a hold, rounds in a breath. */
 const { session } = defineProps<{ session: Session }>();
-const emit = defineEmits<{ begin: []; ring: []; cut: []; note: []; end: [] }>();
+const emit = defineEmits<{ begin: []; ring: []; cut: []; note: []; end: []; more: [Event] }>();
 
 interface Control {
   label: string;
   icon: IconName;
-  act: () => void;
+  act: (event: Event) => void;
   main?: boolean;
   wide?: boolean;
   off?: boolean;
 }
 
 const state = session.state;
-const WORTH_MATCHING_MS = 1000;
 /** The first side was not as long as the second is going to be: the second can be given the same. */
-const canMatch = computed(
-  () => Math.abs(secondSideGapMs(session.timeline, session.run.value, state.value.at)) >= WORTH_MATCHING_MS,
-);
+const canMatch = computed(() => session.secondSideOff.value !== 0);
 const endLabel = computed(() => {
   const { phase } = state.value;
   if (phase?.kind === 'hold') return 'End this hold';
@@ -78,6 +74,7 @@ const controls = computed<Control[]>(() => {
     canMatch.value && !held ? match : end,
     { label: 'Next', icon: 'next', act: session.next },
     bell,
+    { label: 'More', icon: 'more', act: (event) => emit('more', event) },
     note,
   ];
 });
@@ -91,7 +88,7 @@ const controls = computed<Control[]>(() => {
       type="button"
       :class="{ main: control.main, wide: control.wide }"
       :disabled="control.off"
-      @click="control.act"
+      @click="control.act($event)"
     >
       <AppIcon :name="control.icon" /><span>{{ control.label }}</span>
     </button>

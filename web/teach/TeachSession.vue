@@ -1,13 +1,17 @@
 <script setup lang="ts">
 import { useEventListener, useWakeLock } from '@vueuse/core';
-import { computed, onBeforeUnmount, ref, watch } from 'vue';
+import { computed, onBeforeUnmount, ref, useTemplateRef, watch } from 'vue';
 import { onBeforeRouteLeave, useRouter } from 'vue-router';
 import type { StoredPlan } from '#api';
+import { useHouse } from '../stores/house';
 import { useSettings } from '../stores/settings';
 import { makeSounds } from '../shared/sound/sounds';
 import BreathStage from './BreathStage.vue';
+import CatchUpDialog from './CatchUpDialog.vue';
+import DoneStrip from './DoneStrip.vue';
 import HoldStage from './HoldStage.vue';
 import LeaveDialog from './LeaveDialog.vue';
+import MoreMenu from './MoreMenu.vue';
 import NoteDialog from './NoteDialog.vue';
 import ReadyStage from './ReadyStage.vue';
 import TeachControls from './TeachControls.vue';
@@ -20,12 +24,20 @@ const { stored } = defineProps<{ stored: StoredPlan }>();
 
 const router = useRouter();
 const settings = useSettings();
-const session = useSession(stored, () => settings.bells);
+const house = useHouse();
+void house.ready();
+const session = useSession(
+  stored,
+  () => settings.bells,
+  () => house.rules.teach.secondSide,
+);
 const sounds = makeSounds();
 const { pulse, silent, ring } = useSounds(session, sounds, settings.hears);
 const wakeLock = useWakeLock();
 const noting = ref(false);
 const leaving = ref(false);
+const catching = ref(false);
+const more = useTemplateRef('more');
 let mayLeave = false;
 
 const status = computed(() => session.state.value.status);
@@ -90,10 +102,15 @@ const KEYS: Record<string, () => void> = {
   m: () => session.happen({ kind: 'matched' }),
   b: () => ring(),
   n: () => (noting.value = true),
+  h: session.holdOn,
+  r: () => session.happen({ kind: 'restAdded', ms: 60_000 }),
+  s: session.swapNext,
+  c: () => (catching.value = true),
+  z: session.takeBack,
   Escape: askToLeave,
 };
 useEventListener(window, 'keydown', (event: KeyboardEvent) => {
-  if (noting.value || leaving.value || event.ctrlKey || event.metaKey || event.altKey) return;
+  if (noting.value || leaving.value || catching.value || event.ctrlKey || event.metaKey || event.altKey) return;
   if ((event.target as Element).closest('input, textarea, select')) return;
   const act = KEYS[event.key.length === 1 ? event.key.toLowerCase() : event.key];
   if (!act) return;
@@ -108,12 +125,31 @@ useEventListener(window, 'pointerdown', () => void sounds.wake(), { once: true }
 
 <template>
   <main class="teach" :class="{ pulse }">
-    <TeachTop :session="session" :silent="silent && underWay" @leave="askToLeave" @wake="sounds.wake()" />
+    <TeachTop
+      :session="session"
+      :silent="silent && underWay"
+      @leave="askToLeave"
+      @wake="sounds.wake()"
+      @catch-up="catching = true"
+    />
     <ReadyStage v-if="status === 'ready'" :session="session" @begin="begin" />
     <BreathStage v-else-if="inBreath" :session="session" />
     <HoldStage v-else :session="session" />
     <TeachRibbon :session="session" />
-    <TeachControls :session="session" @begin="begin" @ring="ring()" @cut="cut" @note="noting = true" @end="end" />
+    <div class="hand">
+      <DoneStrip :session="session" />
+      <TeachControls
+        :session="session"
+        @begin="begin"
+        @ring="ring()"
+        @cut="cut"
+        @note="noting = true"
+        @end="end"
+        @more="more?.toggle($event)"
+      />
+    </div>
+    <MoreMenu ref="more" :session="session" />
+    <CatchUpDialog v-model:visible="catching" :session="session" />
     <NoteDialog v-model:visible="noting" @note="(text) => session.happen({ kind: 'noted', text })" />
     <LeaveDialog v-model:visible="leaving" @end="end" @leave="leave" />
   </main>
@@ -129,6 +165,9 @@ useEventListener(window, 'pointerdown', () => void sounds.wake(), { once: true }
   overflow: hidden;
   font-size: 19px;
   line-height: 24px;
+}
+.hand {
+  position: relative;
 }
 .pulse {
   box-shadow: inset 0 0 0 10px var(--now);

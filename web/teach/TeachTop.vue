@@ -8,7 +8,7 @@ import type { Session } from './use-session';
 import { lateInWords } from './words';
 
 const { session, silent } = defineProps<{ session: Session; silent: boolean }>();
-const emit = defineEmits<{ leave: []; wake: [] }>();
+const emit = defineEmits<{ leave: []; wake: []; catchUp: [] }>();
 
 const settings = useTemplateRef('settings');
 const state = session.state;
@@ -19,6 +19,10 @@ const place = computed(() =>
     : session.plan.group,
 );
 const title = computed(() => (state.value.status === 'ready' || !step.value ? session.plan.title : step.value.name));
+const WORTH_CATCHING_MS = 60_000;
+const isLate = computed(
+  () => ['running', 'paused'].includes(state.value.status) && state.value.lateMs >= WORTH_CATCHING_MS,
+);
 const ends = computed(() => clockTime(state.value.expectedEndMs));
 </script>
 
@@ -37,6 +41,7 @@ const ends = computed(() => clockTime(state.value.expectedEndMs));
         >, <span :class="{ now: Math.abs(state.lateMs) >= 60_000 }">{{ lateInWords(state.lateMs) }}</span></template
       >
     </span>
+    <button v-if="isLate" type="button" class="link-button" @click="emit('catchUp')">Catch up</button>
     <IconButton icon="bell" label="Bells and volume" @click="settings?.toggle($event)" />
     <Popover ref="settings"><BellSettings /></Popover>
   </header>

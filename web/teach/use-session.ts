@@ -1,11 +1,14 @@
-import { computed, onBeforeUnmount, ref, shallowRef } from 'vue';
+import { computed, onBeforeUnmount, ref, shallowRef, watch } from 'vue';
+import type { SecondSide } from '#core/house';
 import {
+  catchUp,
   comingUp,
   cuesAhead,
   foldRun,
   ledPhases,
   nextStop,
   previousStop,
+  secondSideGapMs,
   stateAt,
   type Cue,
   type Run,
@@ -17,11 +20,18 @@ import { newId } from '../stores/browser';
 import { timelineOf } from '../shared/ribbon/layout';
 import { keepLocalRun, makeOutbox, unfinishedRun, type LocalRun } from './outbox';
 import { useLibrary } from '../stores/library';
+import { startTicker } from './ticker';
 
 type Body<E> = E extends RunEvent ? Omit<E, 'id' | 'atMs'> : never;
 export type Happening = Body<RunEvent>;
 
-const TICK_MS = 200;
+/** A longer gap between two ticks than a busy page makes. */
+const UNSEEN_MS = 10_000;
+const WORTH_MATCHING_MS = 1000;
+/** What was done can be taken back for this long. */
+const TAKE_BACK_MS = 10_000;
+/** What is told, not done: there is nothing to take back. */
+const STAYS: ReadonlySet<RunEvent['kind']> = new Set(['started', 'ended', 'prompted', 'noted', 'rated', 'undone']);
 /** Within this of its beginning, "back" goes to the stretch before. */
 const JUST_BEGUN_MS = 3000;
 
@@ -30,7 +40,7 @@ const JUST_BEGUN_MS = 3000;
  * down. Every event is kept in this browser at once and sent to the server in order. A session of this plan that did
  * not end goes on where it is by the clock.
  */
-export function useSession(stored: StoredPlan, bells: () => HouseRules['bells']) {
+export function useSession(stored: StoredPlan, bells: () => HouseRules['bells'], secondSide: () => SecondSide) {
   const local = shallowRef<LocalRun | undefined>(unfinishedRun(stored.id));
   const plan = local.value?.plan ?? stored.document;
   const timeline = timelineOf(plan, useLibrary().all);
@@ -45,20 +55,32 @@ export function useSession(stored: StoredPlan, bells: () => HouseRules['bells'])
   void outbox.send();
 
   const run = computed<Run>(() => foldRun(timeline, local.value?.events ?? []));
-  const state = computed(() => stateAt(timeline, run.value, now.value));
-  const phases = computed(() => ledPhases(timeline, run.value));
-  const coming = computed(() => comingUp(timeline, run.value, state.value.at, 4));
+  const state = computed(() => stateAt(run.value, now.value));
+  const phases = computed(() => ledPhases(run.value));
+  const coming = computed(() => comingUp(run.value, state.value.at, 4));
   const rules = computed<HouseRules>(() => ({ ...DEFAULT_RULES, bells: bells() }));
-  const cuesFrom = (fromMs: number, horizonMs: number): Cue[] =>
-    cuesAhead(timeline, rules.value, run.value, fromMs, horizonMs);
+  const cuesFrom = (fromMs: number, horizonMs: number): Cue[] => cuesAhead(rules.value, run.value, fromMs, horizonMs);
 
-  const timer = setInterval(() => {
-    now.value = Date.now();
-  }, TICK_MS);
+  /** Time that went by while nothing ticked: the machine slept, or its clock was set. */
+  const unseen = shallowRef<{ fromMs: number; untilMs: number }>();
+  const stopTicker = startTicker(() => {
+    const atMs = Date.now();
+    if (run.value.status === 'running' && atMs - now.value > UNSEEN_MS)
+      unseen.value = { fromMs: now.value, untilMs: atMs };
+    now.value = atMs;
+  });
   onBeforeUnmount(() => {
-    clearInterval(timer);
+    stopTicker();
     outbox.stop();
   });
+  /** What went by unseen does not count: it goes on from where it was. */
+  function goOnFromThere(): void {
+    const gap = unseen.value;
+    if (gap) happen({ kind: 'missed', fromMs: gap.fromMs });
+  }
+  const dismissUnseen = (): void => {
+    unseen.value = undefined;
+  };
 
   function happen(body: Happening): void {
     const atMs = Date.now();
@@ -70,6 +92,8 @@ export function useSession(stored: StoredPlan, bells: () => HouseRules['bells'])
       events: [],
       acknowledged: 0,
     };
+    // Whoever acts has seen where the clock is.
+    unseen.value = undefined;
     local.value = { ...base, events: [...base.events, { ...body, id: newId(), atMs } as RunEvent] };
     now.value = atMs;
     if (!keepLocalRun(local.value))
@@ -77,16 +101,15 @@ export function useSession(stored: StoredPlan, bells: () => HouseRules['bells'])
     void outbox.send();
   }
 
-  function next(): void {
-    const { phase } = state.value;
-    const target = phase ? nextStop(timeline, phase.index) : undefined;
-    if (target !== undefined) happen({ kind: 'jumped', phase: target });
-  }
+  const goTo = (at: number | undefined): void => {
+    const item = at === undefined ? undefined : run.value.queue[at];
+    if (item) happen({ kind: 'jumped', phase: item.phase });
+  };
+  const next = (): void => goTo(nextStop(run.value, state.value.at));
   function back(): void {
-    const { phase, intoMs } = state.value;
-    const from = phase?.index ?? timeline.phases.length - 1;
-    const begun = phase?.index === previousStop(timeline, from, false) && intoMs < JUST_BEGUN_MS;
-    happen({ kind: 'jumped', phase: previousStop(timeline, from, begun) });
+    const { at, intoMs } = state.value;
+    const begun = at === previousStop(run.value, at, false) && intoMs < JUST_BEGUN_MS;
+    goTo(previousStop(run.value, at, begun));
   }
   function pauseOrGoOn(): void {
     const { status } = run.value;
@@ -100,6 +123,57 @@ export function useSession(stored: StoredPlan, bells: () => HouseRules['bells'])
     else if (state.value.round) happen({ kind: 'rounds', by });
     else happen({ kind: 'stretched', byMs: by * 30_000 });
   }
+
+  /** The hold under way goes on until it is ended by hand, or again only for its time. */
+  const holdOn = (): void => happen({ kind: 'opened', open: !state.value.open });
+  /** The next two steps that are wholly to come, in the order they have by now. */
+  const nextTwo = computed(() => {
+    const { queue, timeline: of } = run.value;
+    const steps = queue.slice(state.value.at).map(({ phase }) => of.phases[phase]?.stepIndex);
+    const coming2 = [...new Set(steps)].filter((stepIndex) => stepIndex !== state.value.phase?.stepIndex);
+    return coming2.length < 2 ? undefined : (coming2.slice(0, 2) as [number, number]);
+  });
+  function swapNext(): void {
+    if (nextTwo.value) happen({ kind: 'swapped', steps: nextTwo.value });
+  }
+
+  /** How much longer (below zero: shorter) the first side was than the second is going to be, where that can be mended. */
+  const secondSideOff = computed(() => {
+    const offMs = secondSideGapMs(run.value, state.value.at);
+    return secondSide() === 'never' || Math.abs(offMs) < WORTH_MATCHING_MS ? 0 : offMs;
+  });
+  /** Whether nothing was done in the second side yet: what is done to it there is meant. */
+  const secondSideUntouched = computed(() => {
+    const { phase, groupIntoMs } = state.value;
+    const lastMs = local.value?.events.at(-1)?.atMs ?? 0;
+    return phase?.kind !== 'hold' || lastMs <= now.value - groupIntoMs;
+  });
+  /** By itself it happens once for each step: what was taken back is not done again. */
+  const evened = new Set<number>();
+  watch(
+    [
+      () => state.value.phase?.stepIndex,
+      () => run.value.status === 'running' && secondSideOff.value !== 0 && secondSideUntouched.value,
+    ],
+    ([stepIndex, isOff]) => {
+      if (!isOff || stepIndex === undefined || secondSide() !== 'always' || evened.has(stepIndex)) return;
+      evened.add(stepIndex);
+      happen({ kind: 'matched' });
+    },
+  );
+
+  /** What happened last, as long as it can be taken back. */
+  const lastDone = computed(() => {
+    const events = local.value?.events ?? [];
+    const undone = new Set(events.flatMap((event) => (event.kind === 'undone' ? [event.event] : [])));
+    const last = events.findLast((event) => !STAYS.has(event.kind) && !undone.has(event.id));
+    return last && now.value - last.atMs < TAKE_BACK_MS ? last : undefined;
+  });
+  function takeBack(): void {
+    if (lastDone.value) happen({ kind: 'undone', event: lastDone.value.id });
+  }
+  /** What is to come, refitted to end when the plan would have ended. */
+  const toEndInTime = () => catchUp(plan, run.value, now.value, state.value.plannedEndMs);
 
   return {
     plan,
@@ -117,6 +191,16 @@ export function useSession(stored: StoredPlan, bells: () => HouseRules['bells'])
     back,
     pauseOrGoOn,
     more,
+    holdOn,
+    nextTwo,
+    swapNext,
+    secondSideOff,
+    unseen,
+    goOnFromThere,
+    dismissUnseen,
+    lastDone,
+    takeBack,
+    toEndInTime,
   };
 }
 

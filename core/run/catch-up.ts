@@ -1,0 +1,173 @@
+import type { Plan, Step } from '#core/plan';
+import { toMs, type Ms } from '#core/time';
+import { advance, type Run } from './fold';
+import type { QueueItem } from './queue';
+
+/** One hold or rest that becomes longer or shorter, each of its sides alike. Milliseconds for one side. */
+export interface Refitted {
+  stepIndex: number;
+  sides: 1 | 2;
+  fromMs: Ms;
+  toMs: Ms;
+}
+
+/** What is to come, refitted to end at a moment. */
+export interface CatchUp {
+  /** Lengths by phase, as the event that takes it carries them. */
+  lengths: [phase: number, ms: Ms][];
+  changes: Refitted[];
+  /** When it ends then, by the clock, and how much later (below zero: earlier) than was asked. */
+  endMs: Ms;
+  offMs: Ms;
+}
+
+const GRID_MS = 5000;
+/** Where a step says no range: how much of its length, and how much more, may be taken. */
+const LEAST_SHARE = 0.5;
+const MOST_SHARE = 1.5;
+const SHORTEST_REST_MS = 15_000;
+
+/** Something whose length is free: its queue items on one side, its length now, and from where to where it may go. */
+interface Free {
+  stepIndex: number;
+  sides: 1 | 2;
+  /** One list for each side still to be led; a side's items share its length as they do now. */
+  items: QueueItem[][];
+  nowMs: Ms;
+  leastMs: Ms;
+  mostMs: Ms;
+}
+
+const sum = (items: readonly QueueItem[]): Ms => items.reduce((all, { ms }) => all + ms, 0);
+
+function rangeOf(step: Step | undefined, nowMs: Ms): [Ms, Ms] {
+  if (!step || step.locked) return [nowMs, nowMs];
+  if (step.kind === 'hold') {
+    const least = step.range ? toMs(step.range.min) : Math.ceil(nowMs * LEAST_SHARE);
+    const most = step.range ? toMs(step.range.max) : Math.floor(nowMs * MOST_SHARE);
+    return [Math.min(least, nowMs), Math.max(most, nowMs)];
+  }
+  if (step.kind === 'rest') return [Math.min(SHORTEST_REST_MS, nowMs), nowMs];
+  return [nowMs, nowMs];
+}
+
+/** The holds and rests to come that are free, the one under way among them. */
+function freeOnes(plan: Plan, { timeline, queue }: Run, at: number, intoMs: Ms): Free[] {
+  const turns = new Map<string, { stepIndex: number; turn: number; items: QueueItem[]; begunMs: Ms }>();
+  for (const [i, item] of queue.entries()) {
+    const phase = timeline.phases[item.phase];
+    const turn = phase?.kind === 'hold' ? phase.turn : phase?.kind === 'rest' ? 0 : undefined;
+    if (!phase || turn === undefined || item.open) continue;
+    const key = `${phase.kind} ${phase.stepIndex} ${turn} ${phase.kind === 'rest' ? item.phase : ''}`;
+    const known = turns.get(key) ?? { stepIndex: phase.stepIndex, turn, items: [], begunMs: 0 };
+    turns.set(key, known);
+    if (i < at) known.begunMs = Infinity;
+    else if (i === at) known.begunMs += intoMs;
+    known.items.push(item);
+  }
+  const free: Free[] = [];
+  for (const [key, { stepIndex, turn, items, begunMs }] of turns) {
+    // A side that was led, or some stages of it, stays as it is; so does a second side whose first was led.
+    if (begunMs === Infinity) continue;
+    const first = turn === 1 ? turns.get(key.replace(/ 1 $/, ' 0 ')) : undefined;
+    const together = first && free.find((one) => one.items[0] === first.items);
+    if (together) {
+      together.items.push(items);
+      together.sides = 2;
+      continue;
+    }
+    const nowMs = sum(items);
+    const [leastMs, mostMs] = turn === 1 ? [nowMs, nowMs] : rangeOf(plan.steps[stepIndex], nowMs);
+    const least = Math.max(leastMs, begunMs);
+    if (mostMs > least) free.push({ stepIndex, sides: 1, items: [items], nowMs, leastMs: least, mostMs });
+  }
+  return free;
+}
+
+/**
+ * The steps of the grid each free one takes over its least, so that together they come as near to `budgetMs` as possible
+ * without passing it and, among those, the weighted squared relative distance to the lengths now is least. Exact: dynamic
+ * programming over the grid, as in R. Bellman, Dynamic Programming, 1957.
+ */
+function fitted(free: readonly Free[], budgetMs: Ms): number[] {
+  const units = Math.max(0, Math.floor(budgetMs / GRID_MS));
+  let best = new Float64Array(units + 1).fill(Infinity);
+  best[0] = 0;
+  const chosen: Int32Array[] = [];
+  for (const { leastMs, mostMs, nowMs, sides } of free) {
+    const next = new Float64Array(units + 1).fill(Infinity);
+    const choice = new Int32Array(units + 1);
+    const most = Math.floor((mostMs - leastMs) / GRID_MS);
+    for (let k = 0; k <= most && k * sides <= units; k++) {
+      const off = (leastMs + k * GRID_MS - nowMs) / nowMs;
+      const cost = sides * off * off;
+      for (let u = k * sides; u <= units; u++) {
+        const total = best[u - k * sides]! + cost;
+        if (total < next[u]!) [next[u], choice[u]] = [total, k];
+      }
+    }
+    best = next;
+    chosen.push(choice);
+  }
+  let u = units;
+  while (u > 0 && best[u] === Infinity) u--;
+  const taken: number[] = [];
+  for (let i = free.length - 1; i >= 0; i--) {
+    const k = chosen[i]![u]!;
+    taken.unshift(k);
+    u -= k * free[i]!.sides;
+  }
+  return taken;
+}
+
+/** A side's items with another length in all, in the proportion they have; the last takes what rounding leaves. */
+function shared(items: readonly QueueItem[], ms: Ms, begunMs: Ms): [number, Ms][] {
+  const whole = sum(items);
+  let [seen, given] = [0, 0];
+  return items.map((item, i) => {
+    seen += item.ms;
+    const upTo = i === items.length - 1 ? ms : Math.round((ms * seen) / whole);
+    const length = Math.max(i === 0 ? begunMs : 0, upTo - given);
+    given += length;
+    return [item.phase, length];
+  });
+}
+
+/**
+ * Refits what is to come of a session so that it ends at a moment: every hold within its step's range (locked ones as they
+ * are), both sides of a step alike, a second side as its begun first side; rests may become shorter. Breath, changes and talk
+ * stay. Where the ranges do not allow it, as near as they do, and `offMs` says by how much. Clock moments in milliseconds.
+ */
+export function catchUp(plan: Plan, run: Run, nowMs: Ms, endMs: Ms): CatchUp {
+  const cursor = run.status === 'running' ? advance(run.queue, run.cursor, nowMs) : run.cursor;
+  const { at, intoMs } = cursor;
+  const free = freeOnes(plan, run, at, intoMs);
+  const cost = (lengthOf: (one: Free) => Ms): Ms => free.reduce((all, one) => all + one.sides * lengthOf(one), 0);
+  const toCome = sum(run.queue.slice(at)) - (run.queue[at] ? intoMs : 0);
+  const fixedMs = toCome - free.reduce((all, { items }) => all + sum(items.flat()), 0);
+  const budgetMs = endMs - Math.max(nowMs, run.cursor.clockMs) - fixedMs;
+  const leastMs = cost((one) => one.leastMs);
+  const lengths = fitted(free, budgetMs - leastMs).map((k, i) => free[i]!.leastMs + k * GRID_MS);
+  // What the grid leaves over goes to the last that has room for it, so that the end is exact.
+  let spareMs = budgetMs - lengths.reduce((all, ms, i) => all + ms * free[i]!.sides, 0);
+  for (let i = free.length - 1; i >= 0 && spareMs > 0; i--) {
+    const one = free[i]!;
+    const more = Math.min(Math.floor(spareMs / one.sides), one.mostMs - lengths[i]!);
+    lengths[i]! += more;
+    spareMs -= more * one.sides;
+  }
+  const begun = run.queue[at];
+  const changed = free
+    .map((one, i) => ({ ...one, toMs: lengths[i]! }))
+    .filter(({ items, toMs: to }) => items.some((side) => sum(side) !== to));
+  const total = lengths.reduce((all, ms, i) => all + ms * free[i]!.sides, 0);
+  const ends = Math.max(nowMs, run.cursor.clockMs) + fixedMs + total;
+  return {
+    lengths: changed.flatMap(({ items, toMs: to }) =>
+      items.flatMap((side) => shared(side, to, side[0] === begun ? intoMs : 0)),
+    ),
+    changes: changed.map(({ stepIndex, sides, nowMs: fromMs, toMs: to }) => ({ stepIndex, sides, fromMs, toMs: to })),
+    endMs: ends,
+    offMs: ends - endMs,
+  };
+}

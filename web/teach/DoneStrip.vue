@@ -1,0 +1,50 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { clockOfMs } from '#core/time';
+import { happeningInWords } from './happenings';
+import type { Session } from './use-session';
+
+/** What was just done, and the way to take it back for as long as that goes; or that time went by unseen. */
+const { session } = defineProps<{ session: Session }>();
+
+const gap = session.unseen;
+const says = computed(() => {
+  const event = session.lastDone.value;
+  return event ? happeningInWords(event, session.plan, session.run.value) : '';
+});
+</script>
+
+<template>
+  <p v-if="gap" class="strip" role="alert">
+    <span>{{ clockOfMs(gap.untilMs - gap.fromMs) }} went by unseen. Now it is where the clock is.</span>
+    <button type="button" class="link-button" @click="session.goOnFromThere()">Go on from where it was</button>
+    <button type="button" class="link-button" @click="session.dismissUnseen()">Leave it</button>
+  </p>
+  <p v-else-if="says" class="strip" role="status">
+    <span>{{ says }}</span>
+    <button type="button" class="link-button" @click="session.takeBack()">Take back <kbd>Z</kbd></button>
+  </p>
+</template>
+
+<style scoped>
+.strip {
+  display: flex;
+  position: absolute;
+  z-index: 3;
+  right: 32px;
+  bottom: 100%;
+  gap: 14px;
+  align-items: center;
+  padding: 4px 14px;
+  border: 1px solid var(--line-strong);
+  border-radius: 4px;
+  background: var(--paper);
+}
+@media (width < 640px) {
+  .strip {
+    right: 12px;
+    left: 12px;
+    justify-content: space-between;
+  }
+}
+</style>

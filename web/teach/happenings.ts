@@ -1,0 +1,35 @@
+import type { Plan } from '#core/plan';
+import type { Run, RunEvent } from '#core/run';
+import { clockOfMs } from '#core/time';
+
+/** What was just done, told beside the way to take it back. */
+export function happeningInWords(event: RunEvent, plan: Plan, run: Run): string {
+  switch (event.kind) {
+    case 'paused':
+      return 'Paused';
+    case 'resumed':
+      return 'It goes on';
+    case 'jumped':
+      return `Gone to ${plan.steps[run.timeline.phases[event.phase]?.stepIndex ?? -1]?.name ?? 'another step'}`;
+    case 'stretched':
+      return `${clockOfMs(Math.abs(event.byMs))} ${event.byMs < 0 ? 'less' : 'more'}`;
+    case 'rounds':
+      return `${Math.abs(event.by)} ${Math.abs(event.by) === 1 ? 'round' : 'rounds'} ${event.by < 0 ? 'less' : 'more'}`;
+    case 'cut':
+      return 'Ended by hand';
+    case 'matched':
+      return 'The second side gets the same';
+    case 'opened':
+      return event.open ? 'It holds until you end it' : 'It ends at its time';
+    case 'swapped':
+      return 'The next two are exchanged';
+    case 'restAdded':
+      return `A rest of ${clockOfMs(event.ms)} is added`;
+    case 'refitted':
+      return 'Refitted to end in time';
+    case 'missed':
+      return 'Going on from where it was';
+    default:
+      return '';
+  }
+}
