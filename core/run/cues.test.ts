@@ -5,7 +5,7 @@ import { cuesAhead, foldRun, runState, type RunEvent } from '#core/run';
 import { compileTimeline, DEFAULT_RULES, type HouseRules } from '#core/timeline';
 import { holdNamed, restStep, type HoldStep, type Plan } from '#core/plan';
 import { plan } from '../../tests/support/arbitraries';
-import { breathStep, noLibrary, planOf, workedHold } from '../../tests/support/examples';
+import { breathStep, noLibrary, planOf, propRow, workedHold } from '../../tests/support/examples';
 
 const T0 = 1_790_000_000_000;
 const started: RunEvent = { id: 'event-started', atMs: T0, kind: 'started' };
@@ -104,7 +104,10 @@ describe('bells', () => {
   });
 
   test('a kind that the house does not want is not rung', () => {
-    const quiet = { ...DEFAULT_RULES, bells: { start: false, half: false, switch: true, end: false } };
+    const quiet = {
+      ...DEFAULT_RULES,
+      bells: { ...DEFAULT_RULES.bells, start: false, half: false, switch: true, end: false },
+    };
     expect(heard(planOf(workedHold), quiet)).toEqual([[285, 'switch']]);
   });
 
@@ -124,5 +127,41 @@ describe('bells', () => {
       }),
       { numRuns: 40 },
     );
+  });
+});
+
+describe('bells that are told apart', () => {
+  const bolster = propRow('flatBolster', 'spine');
+  const block = propRow('block', 'sacrum', { state: 'edge' });
+  const staged: HoldStep = {
+    ...workedHold,
+    sides: { kind: 'together', seconds: 300 },
+    setUp: [bolster, block],
+    stages: [
+      { id: 'a', name: 'raised', length: { kind: 'fixed', seconds: 120 }, setUp: null },
+      { id: 'b', name: 'lower', length: { kind: 'share', weight: 1 }, setUp: [bolster] },
+    ],
+  };
+  const rung = (rules: HouseRules) => {
+    const timeline = compileTimeline(planOf(staged), noLibrary);
+    return cuesAhead(rules, foldRun(timeline, [started]), T0, 3_600_000).flatMap((cue) =>
+      cue.kind === 'bell' ? [[cue.bell, (cue.atMs - T0) / 1000]] : [],
+    );
+  };
+  test('props as the set-up begins and as a stage takes something away; shortly before the end where that is wished', () => {
+    const { bells } = DEFAULT_RULES;
+    expect(rung(DEFAULT_RULES)).toEqual([
+      ['props', 0],
+      ['start', 65],
+      ['props', 185],
+      ['half', 215],
+      ['end', 365],
+    ]);
+    expect(rung({ ...DEFAULT_RULES, bells: { ...bells, soon: true, props: false } })).toEqual([
+      ['start', 65],
+      ['half', 215],
+      ['soon', 350],
+      ['end', 365],
+    ]);
   });
 });

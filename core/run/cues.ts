@@ -50,6 +50,23 @@ const phaseAt = (timeline: Timeline, queue: Run['queue'], at: number): Phase | u
   return item && timeline.phases[item.phase];
 };
 
+/** So long before its end a hold is told to end, where it is long enough for that to be of use. */
+const SOON_MS = 15_000;
+const WORTH_TELLING_MS = 60_000;
+
+/** The bells of a hold's stages that begin with something to be put down or taken away. */
+function stageBells({ timeline, queue }: Run, rules: HouseRules, group: Group, startMs: Ms): Cue[] {
+  const cues: Cue[] = [];
+  let atMs = startMs;
+  for (let i = group.first; i < group.end; i++) {
+    const phase = phaseAt(timeline, queue, i);
+    if (rules.bells.props && phase?.kind === 'hold' && phase.stage && phase.stage.moves.length > 0)
+      cues.push({ kind: 'bell', atMs, bell: 'props', stepIndex: phase.stepIndex, key: `${phase.index}@${atMs} props` });
+    atMs += queue[i]?.ms ?? 0;
+  }
+  return cues;
+}
+
 function cuesOfGroup(
   timeline: Timeline,
   rules: HouseRules,
@@ -72,6 +89,7 @@ function cuesOfGroup(
     bell('start', startMs);
     bell('half', startMs + Math.round(lengthMs / 2));
     if (!isOpen) bell(more ? 'switch' : 'end', startMs + lengthMs);
+    if (!isOpen && lengthMs >= WORTH_TELLING_MS) bell('soon', startMs + lengthMs - SOON_MS);
     for (const { stepIndex: of, turn, at, text } of timeline.prompts) {
       if (of !== stepIndex || turn !== phase.turn) continue;
       const offset = momentMs(at, lengthMs);
@@ -82,6 +100,7 @@ function cuesOfGroup(
     bell('start', startMs);
     bell('end', startMs + lengthMs);
   } else if (phase.kind === 'rest') bell('end', startMs + lengthMs);
+  else if (phase.kind === 'setup' && phase.moves.length > 0) bell('props', startMs);
   return cues;
 }
 
@@ -101,6 +120,7 @@ export function cuesAhead(rules: HouseRules, run: Run, nowMs: Ms, horizonMs: Ms)
     const phase = phaseAt(timeline, run.queue, group.first);
     const isOpen = run.queue.slice(group.first, group.end).some(({ open }) => open);
     if (phase) cues.push(...cuesOfGroup(timeline, rules, phase, startMs, group.totalMs, isOpen));
+    cues.push(...stageBells(run, rules, group, startMs));
     cues.push(...tonesBetween(timeline, run, group, startMs, nowMs, untilMs));
     // What goes on until it is ended has no end to ring, and when what follows begins is not known.
     if (isOpen) break;

@@ -11,16 +11,25 @@ export const HouseRules = z.strictObject({
   enterSeconds: Seconds,
   leaveSeconds: Seconds,
   switchSeconds: Seconds,
-  bells: z.strictObject({ start: z.boolean(), half: z.boolean(), switch: z.boolean(), end: z.boolean() }),
+  bells: z.strictObject({
+    start: z.boolean(),
+    half: z.boolean(),
+    /** A quarter of a minute before a hold of a minute or more ends. */
+    soon: z.boolean().default(false),
+    switch: z.boolean(),
+    end: z.boolean(),
+    /** When props are to be put down or taken away. */
+    props: z.boolean().default(true),
+  }),
 });
 export type HouseRules = z.infer<typeof HouseRules>;
 
-/** Left first; set-up 8 s and 6 s a move, at most 120 s; every bell on. */
+/** Left first; set-up 8 s and 6 s a move, at most 120 s; every bell on but the one shortly before the end. */
 export const DEFAULT_RULES: HouseRules = {
   firstSide: 'left',
   setup: { baseSeconds: 8, perMoveSeconds: 6, capSeconds: 120 },
   enterSeconds: 20,
   leaveSeconds: 20,
   switchSeconds: 15,
-  bells: { start: true, half: true, switch: true, end: true },
+  bells: { start: true, half: true, soon: false, switch: true, end: true, props: true },
 };

@@ -83,7 +83,7 @@ export interface HoldBreathSpan {
   phases: readonly BreathPhase[];
 }
 
-export type BellKind = 'start' | 'half' | 'switch' | 'end';
+export type BellKind = 'start' | 'half' | 'soon' | 'switch' | 'end' | 'props';
 
 export interface Bell {
   atMs: Ms;

@@ -245,3 +245,23 @@ test('in hand: held until said, taken back, a rest, two exchanged, late and caug
     })
     .toEqual(['started', 'opened', 'cut', 'undone', 'restAdded', 'cut', 'swapped', 'refitted', 'missed']);
 });
+
+test('a rehearsal goes ten or sixty times as fast, and is not in the record', async ({ page, request }) => {
+  const { id, document } = await newPlan(request, 'restorative');
+  await page.clock.install({ time: BEGIN });
+  await page.goto(`/teach/${id}`);
+  await page.getByRole('link', { name: '10×' }).click();
+  await page.clock.pauseAt(BEGIN.getTime() + 60_000);
+  await page.getByRole('button', { name: 'Begin the rehearsal' }).click();
+  await expect(page.getByRole('radiogroup', { name: 'How fast' })).toBeVisible();
+  await page.clock.runFor(16_000);
+  await expect(page.locator('.side')).toHaveText('Both sides');
+  await page.keyboard.press('+');
+  await expect(page.getByText('0:30 more')).toBeVisible();
+  await page.getByRole('radio', { name: '60×' }).click();
+  for (let i = 0; i < 90 && !(await page.getByText('The plan is over', { exact: true }).isVisible()); i++)
+    await page.clock.runFor(1000);
+  await page.getByRole('button', { name: 'End the session' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: document.title })).toBeVisible();
+  expect((await (await request.get(`/api/runs?planId=${id}`)).json()).runs).toEqual([]);
+});

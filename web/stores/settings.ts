@@ -4,7 +4,8 @@ import { computed } from 'vue';
 import { ORDINARY, TABLE_STATURE_CM } from '#core/body';
 import type { ToneKind } from '#core/breath';
 import type { ForWhom } from '#core/heights';
-import type { BellKind } from '#core/timeline';
+import { DEFAULT_RULES, type BellKind } from '#core/timeline';
+import { USUAL_BELL, type BellSound } from '../shared/sound/bell';
 
 export type ToneGroup = 'in' | 'out' | 'hold' | 'strokes';
 const TONE_GROUPS: Record<ToneKind, ToneGroup> = {
@@ -23,12 +24,13 @@ export const useSettings = defineStore('settings', () => {
   const chosen = useLocalStorage<'light' | 'night' | 'system'>('zovrin.theme', 'system');
   const night = computed(() => (chosen.value === 'system' ? dark.value : chosen.value === 'night'));
   const volume = useLocalStorage('zovrin.volume', 0.6);
-  const bells = useLocalStorage<Record<BellKind, boolean>>('zovrin.bells', {
-    start: true,
-    half: true,
-    switch: true,
-    end: true,
+  // What an older visit kept has not all the kinds of today.
+  const bells = useLocalStorage<Record<BellKind, boolean>>('zovrin.bells', DEFAULT_RULES.bells, {
+    mergeDefaults: true,
   });
+  const bellSound = useLocalStorage<BellSound>('zovrin.bell', USUAL_BELL, { mergeDefaults: true });
+  /** Whether a phone shakes a little with every bell. */
+  const shakes = useLocalStorage('zovrin.shakes', false);
   const tones = useLocalStorage<Record<ToneGroup, boolean>>('zovrin.tones', {
     in: true,
     out: true,
@@ -42,5 +44,5 @@ export const useSettings = defineStore('settings', () => {
   const toggleTheme = (): void => {
     chosen.value = night.value ? 'light' : 'night';
   };
-  return { night, toggleTheme, volume, bells, tones, hears, body };
+  return { night, toggleTheme, volume, bells, bellSound, shakes, tones, hears, body };
 });

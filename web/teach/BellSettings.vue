@@ -3,8 +3,14 @@ import Slider from 'primevue/slider';
 import ToggleSwitch from 'primevue/toggleswitch';
 import { computed } from 'vue';
 import type { BellKind } from '#core/timeline';
+import ChoiceField from '../shared/fields/ChoiceField.vue';
+import IconButton from '../shared/IconButton.vue';
+import type { BellSort } from '../shared/sound/bell';
 import ToneSwitches from '../shared/sound/ToneSwitches.vue';
 import { useSettings } from '../stores/settings';
+
+/** How loud, which bells, what is struck, how high and how long; each can be tried. */
+const emit = defineEmits<{ ring: [BellKind] }>();
 
 const settings = useSettings();
 const percent = computed({
@@ -14,21 +20,57 @@ const percent = computed({
 const KINDS: readonly { kind: BellKind; label: string }[] = [
   { kind: 'start', label: 'when a hold begins' },
   { kind: 'half', label: 'half-way, softly' },
+  { kind: 'soon', label: 'shortly before the end' },
   { kind: 'switch', label: 'to change sides, twice' },
   { kind: 'end', label: 'when it ends' },
+  { kind: 'props', label: 'when props are moved, three times' },
 ];
+const SORTS: readonly { value: BellSort; label: string }[] = [
+  { value: 'bowl', label: 'Bowl' },
+  { value: 'wood', label: 'Wood' },
+  { value: 'soft', label: 'Soft tone' },
+];
+const sort = computed({
+  get: () => settings.bellSound.sort,
+  set: (value) => (settings.bellSound = { ...settings.bellSound, sort: value }),
+});
+const SHAPES = [
+  { key: 'pitch' as const, label: 'Pitch', least: 50, most: 200 },
+  { key: 'length' as const, label: 'Length', least: 25, most: 200 },
+];
+const share = (key: 'pitch' | 'length'): number => Math.round(settings.bellSound[key] * 100);
+function setShare(key: 'pitch' | 'length', value: number | number[]): void {
+  settings.bellSound = { ...settings.bellSound, [key]: Number(value) / 100 };
+}
+const canShake = 'vibrate' in navigator;
 </script>
 
 <template>
   <div class="bells">
     <h3>Bell</h3>
-    <div class="volume">
-      <span id="volume-label">Volume {{ percent }} %</span>
+    <div class="slider">
+      <span id="volume-label">{{ percent === 0 ? 'Silent: the light pulses' : `Volume ${percent} %` }}</span>
       <Slider v-model="percent" aria-labelledby="volume-label" />
     </div>
-    <label v-for="{ kind, label } in KINDS" :key="kind">
-      <ToggleSwitch v-model="settings.bells[kind]" :aria-label="`Bell ${label}`" /> {{ label }}
-    </label>
+    <ChoiceField v-model="sort" label="What is struck" :options="SORTS" />
+    <div v-for="{ key, label, least, most } in SHAPES" :key="key" class="slider">
+      <span :id="`${key}-of-bell`">{{ label }} {{ share(key) }} %</span>
+      <Slider
+        :model-value="share(key)"
+        :min="least"
+        :max="most"
+        :step="5"
+        :aria-labelledby="`${key}-of-bell`"
+        @update:model-value="setShare(key, $event)"
+      />
+    </div>
+    <div v-for="{ kind, label } in KINDS" :key="kind" class="kind">
+      <label><ToggleSwitch v-model="settings.bells[kind]" :aria-label="`Bell ${label}`" /> {{ label }}</label>
+      <IconButton icon="play" :size="14" :label="`Try the bell ${label}`" @click="emit('ring', kind)" />
+    </div>
+    <label v-if="canShake"
+      ><ToggleSwitch v-model="settings.shakes" aria-label="Shake with every bell" /> shake with every bell</label
+    >
     <h3>Tones of the breath</h3>
     <ToneSwitches />
   </div>
@@ -37,17 +79,31 @@ const KINDS: readonly { kind: BellKind; label: string }[] = [
 <style scoped>
 .bells {
   display: grid;
-  gap: 12px;
-  width: 260px;
+  gap: 10px;
+  width: 300px;
+  max-height: min(80vh, 640px);
+  overflow: auto;
 }
-.volume {
+.slider {
   display: grid;
   gap: 10px;
   padding-right: 10px;
 }
 label {
   display: flex;
+  flex: 1;
   gap: 10px;
   align-items: center;
+}
+.bells > .choices {
+  justify-self: start;
+}
+.kind {
+  display: flex;
+  align-items: center;
+}
+.icon-button {
+  width: 28px;
+  height: 28px;
 }
 </style>

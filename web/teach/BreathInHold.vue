@@ -14,9 +14,9 @@ import { countdown } from './words';
 /** The breath inside a hold, small under its time: when it begins, then its count and its word on a low hill. */
 const { session, breath } = defineProps<{ session: Session; breath: HoldBreath }>();
 
-const clock = ref(Date.now());
+const clock = ref(session.clock.now());
 useRafFn(() => {
-  clock.value = Date.now();
+  clock.value = session.clock.now();
 });
 const state = computed(() => stateAt(session.run.value, Math.max(clock.value, session.now.value)));
 const phases = computed(() => breathInHold(breath, state.value.groupMs));

@@ -15,9 +15,9 @@ import { countdown } from './words';
 const { session } = defineProps<{ session: Session }>();
 
 const library = useLibrary();
-const clock = ref(Date.now());
+const clock = ref(session.clock.now());
 useRafFn(() => {
-  clock.value = Date.now();
+  clock.value = session.clock.now();
 });
 const state = computed(() => stateAt(session.run.value, Math.max(clock.value, session.now.value)));
 const step = computed(() => {

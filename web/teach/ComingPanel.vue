@@ -123,4 +123,23 @@ h2 {
     line-height: 28px;
   }
 }
+/* On a phone there is room for words only, and for two lines of what to bring: the time comes first. */
+@media (width < 640px) {
+  .brief section {
+    display: flex;
+  }
+  h2,
+  .brief h2 {
+    font-size: 20px;
+    line-height: 24px;
+  }
+  section > p {
+    display: -webkit-box;
+    overflow: hidden;
+    font-size: 15px;
+    line-height: 19px;
+    -webkit-box-orient: vertical;
+    -webkit-line-clamp: 2;
+  }
+}
 </style>

@@ -5,6 +5,7 @@ import { propNeeds } from '#core/cupboard';
 import { pieceCount } from '#core/props';
 import { clockOfMs } from '#core/time';
 import { people } from '../shared/plan-words';
+import { SPEEDS } from './session-clock';
 import type { Session } from './use-session';
 
 /** Before the first bell: what it is, and what must lie ready. */
@@ -28,7 +29,16 @@ const bring = computed(() =>
       Leave a position at once for sharp pain, tingling, numbness, breathlessness or dizziness. Nobody has to hold the
       breath.
     </p>
-    <Button label="Begin" class="begin" autofocus @click="emit('begin')" />
+    <Button
+      :label="session.clock.rehearsal ? 'Begin the rehearsal' : 'Begin'"
+      class="begin"
+      autofocus
+      @click="emit('begin')"
+    />
+    <p v-if="!session.clock.rehearsal" class="rehearse quiet">
+      or rehearse it, not in the record, at
+      <RouterLink v-for="speed in SPEEDS" :key="speed" :to="{ query: { rehearse: speed } }">{{ speed }}×</RouterLink>
+    </p>
   </section>
 </template>
 
@@ -56,6 +66,15 @@ h2 {
 .safe {
   max-width: 620px;
   font-size: 16px;
+}
+.rehearse {
+  display: flex;
+  gap: 12px;
+  font-size: 16px;
+}
+.rehearse a {
+  min-width: 24px;
+  color: var(--main);
 }
 .begin {
   height: 64px;

@@ -163,14 +163,14 @@ button:disabled {
 @media (width < 640px) {
   button,
   .wide {
-    flex-basis: 22%;
+    flex-basis: 18%;
     min-width: 0;
     flex-direction: column;
     gap: 3px;
-    height: 58px;
-    padding: 0 4px;
+    height: 64px;
+    padding: 0 3px;
     font-size: 12px;
-    line-height: 14px;
+    line-height: 13px;
   }
 }
 </style>

@@ -1,13 +1,18 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
-import { ref, shallowRef } from 'vue';
+import { computed, ref, shallowRef } from 'vue';
+import { useRoute } from 'vue-router';
 import type { StoredPlan } from '#api';
 import { ApiProblem } from '../client/http';
 import { readStoredPlan } from '../client/plans';
 import TeachSession from './TeachSession.vue';
 import { unfinishedRun } from './outbox';
+import { SPEEDS } from './session-clock';
 
 const { id } = defineProps<{ id: string }>();
+const route = useRoute();
+/** `?rehearse=10`: the same screen ten times as fast, not in the record. */
+const rehearse = computed(() => SPEEDS.find((speed) => String(speed) === route.query.rehearse) ?? 0);
 const stored = shallowRef<StoredPlan>();
 const trouble = ref('');
 
@@ -32,7 +37,12 @@ void load();
 </script>
 
 <template>
-  <TeachSession v-if="stored && stored.document.steps.length > 0" :stored="stored" />
+  <TeachSession
+    v-if="stored && stored.document.steps.length > 0"
+    :key="rehearse"
+    :stored="stored"
+    :rehearse="rehearse"
+  />
   <main v-else-if="stored || trouble" class="trouble">
     <p role="alert">{{ trouble || 'This plan has no steps to lead yet.' }}</p>
     <Button v-if="trouble" label="Try again" outlined @click="load" />

@@ -17,10 +17,15 @@ import ReadyStage from './ReadyStage.vue';
 import TeachControls from './TeachControls.vue';
 import TeachRibbon from './TeachRibbon.vue';
 import TeachTop from './TeachTop.vue';
+import { realClock, rehearsalClock } from './session-clock';
 import { useSounds } from './use-sounds';
 import { useSession } from './use-session';
 
-const { stored } = defineProps<{ stored: StoredPlan }>();
+const { stored, rehearse = 0 } = defineProps<{
+  stored: StoredPlan;
+  /** How many times as fast it is rehearsed; 0 when it is led. */
+  rehearse?: number;
+}>();
 
 const router = useRouter();
 const settings = useSettings();
@@ -30,9 +35,13 @@ const session = useSession(
   stored,
   () => settings.bells,
   () => house.rules.teach.secondSide,
+  rehearse > 0 ? rehearsalClock(rehearse) : realClock,
 );
 const sounds = makeSounds();
-const { pulse, silent, ring } = useSounds(session, sounds, settings.hears);
+const { pulse, silent, ring } = useSounds(session, sounds, settings.hears, () => ({
+  sound: settings.bellSound,
+  shakes: settings.shakes,
+}));
 const wakeLock = useWakeLock();
 const noting = ref(false);
 const leaving = ref(false);
@@ -64,18 +73,19 @@ async function end(): Promise<void> {
   const run = session.local.value;
   session.happen({ kind: 'ended' });
   mayLeave = true;
-  await router.push(run ? `/runs/${run.id}` : '/');
+  if (rehearse > 0) await leave();
+  else await router.push(run ? `/runs/${run.id}` : '/');
 }
 async function leave(): Promise<void> {
   mayLeave = true;
   await router.push(`/plans/${stored.id}`);
 }
 const askToLeave = (): void => {
-  if (underWay.value) leaving.value = true;
+  if (underWay.value && rehearse === 0) leaving.value = true;
   else void leave();
 };
 onBeforeRouteLeave(() => {
-  if (mayLeave || !underWay.value) return true;
+  if (mayLeave || !underWay.value || rehearse > 0) return true;
   leaving.value = true;
   return false;
 });
@@ -131,6 +141,7 @@ useEventListener(window, 'pointerdown', () => void sounds.wake(), { once: true }
       @leave="askToLeave"
       @wake="sounds.wake()"
       @catch-up="catching = true"
+      @ring="ring"
     />
     <ReadyStage v-if="status === 'ready'" :session="session" @begin="begin" />
     <BreathStage v-else-if="inBreath" :session="session" />

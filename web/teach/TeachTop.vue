@@ -1,14 +1,17 @@
 <script setup lang="ts">
 import Popover from 'primevue/popover';
+import type { BellKind } from '#core/timeline';
 import { computed, useTemplateRef } from 'vue';
 import IconButton from '../shared/IconButton.vue';
 import { clockTime } from '../shared/dates';
+import ChoiceField from '../shared/fields/ChoiceField.vue';
 import BellSettings from './BellSettings.vue';
+import { SPEEDS } from './session-clock';
 import type { Session } from './use-session';
 import { lateInWords } from './words';
 
 const { session, silent } = defineProps<{ session: Session; silent: boolean }>();
-const emit = defineEmits<{ leave: []; wake: []; catchUp: [] }>();
+const emit = defineEmits<{ leave: []; wake: []; catchUp: []; ring: [BellKind] }>();
 
 const settings = useTemplateRef('settings');
 const state = session.state;
@@ -19,6 +22,11 @@ const place = computed(() =>
     : session.plan.group,
 );
 const title = computed(() => (state.value.status === 'ready' || !step.value ? session.plan.title : step.value.name));
+const speeds = SPEEDS.map((value) => ({ value: String(value), label: `${value}×` }));
+const speed = computed({
+  get: () => String(session.clock.speed.value),
+  set: (value: string) => session.clock.setSpeed(Number(value)),
+});
 const WORTH_CATCHING_MS = 60_000;
 const isLate = computed(
   () => ['running', 'paused'].includes(state.value.status) && state.value.lateMs >= WORTH_CATCHING_MS,
@@ -35,6 +43,11 @@ const ends = computed(() => clockTime(state.value.expectedEndMs));
     <button v-else-if="silent" type="button" class="caution small plain-button" @click="emit('wake')">
       Bell is silent until you touch the screen
     </button>
+    <span v-if="session.clock.rehearsal" class="rehearsal">
+      Rehearsal
+      <ChoiceField v-model="speed" label="How fast" :options="speeds" />
+      <RouterLink :to="{ query: {} }" replace>Lead it</RouterLink>
+    </span>
     <span class="clock numeral">{{ clockTime(session.now.value) }}</span>
     <span class="quiet ends">
       ends <strong>{{ ends }}</strong><template v-if="state.status !== 'ready'"
@@ -43,7 +56,7 @@ const ends = computed(() => clockTime(state.value.expectedEndMs));
     </span>
     <button v-if="isLate" type="button" class="link-button" @click="emit('catchUp')">Catch up</button>
     <IconButton icon="bell" label="Bells and volume" @click="settings?.toggle($event)" />
-    <Popover ref="settings"><BellSettings /></Popover>
+    <Popover ref="settings"><BellSettings @ring="emit('ring', $event)" /></Popover>
   </header>
 </template>
 
@@ -68,6 +81,15 @@ h1 {
 .trouble {
   max-width: 420px;
 }
+.rehearsal {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+  padding: 2px 10px;
+  border: 1px dashed var(--now);
+  border-radius: 4px;
+  color: var(--now);
+}
 .clock {
   font-size: 28px;
 }
@@ -88,7 +110,9 @@ strong {
     font-size: 15px;
   }
   .place,
-  .clock {
+  .clock,
+  .rehearsal a,
+  .rehearsal ~ .ends {
     display: none;
   }
   h1 {

@@ -20,6 +20,7 @@ import { newId } from '../stores/browser';
 import { timelineOf } from '../shared/ribbon/layout';
 import { keepLocalRun, makeOutbox, unfinishedRun, type LocalRun } from './outbox';
 import { useLibrary } from '../stores/library';
+import { realClock, type SessionClock } from './session-clock';
 import { startTicker } from './ticker';
 
 type Body<E> = E extends RunEvent ? Omit<E, 'id' | 'atMs'> : never;
@@ -40,11 +41,16 @@ const JUST_BEGUN_MS = 3000;
  * down. Every event is kept in this browser at once and sent to the server in order. A session of this plan that did
  * not end goes on where it is by the clock.
  */
-export function useSession(stored: StoredPlan, bells: () => HouseRules['bells'], secondSide: () => SecondSide) {
-  const local = shallowRef<LocalRun | undefined>(unfinishedRun(stored.id));
+export function useSession(
+  stored: StoredPlan,
+  bells: () => HouseRules['bells'],
+  secondSide: () => SecondSide,
+  clock: SessionClock = realClock,
+) {
+  const local = shallowRef<LocalRun | undefined>(clock.rehearsal ? undefined : unfinishedRun(stored.id));
   const plan = local.value?.plan ?? stored.document;
   const timeline = timelineOf(plan, useLibrary().all);
-  const now = ref(Date.now());
+  const now = ref(clock.now());
   const trouble = ref('');
   const outbox = makeOutbox(
     () => local.value,
@@ -52,7 +58,7 @@ export function useSession(stored: StoredPlan, bells: () => HouseRules['bells'],
       trouble.value = text;
     },
   );
-  void outbox.send();
+  if (!clock.rehearsal) void outbox.send();
 
   const run = computed<Run>(() => foldRun(timeline, local.value?.events ?? []));
   const state = computed(() => stateAt(run.value, now.value));
@@ -64,8 +70,8 @@ export function useSession(stored: StoredPlan, bells: () => HouseRules['bells'],
   /** Time that went by while nothing ticked: the machine slept, or its clock was set. */
   const unseen = shallowRef<{ fromMs: number; untilMs: number }>();
   const stopTicker = startTicker(() => {
-    const atMs = Date.now();
-    if (run.value.status === 'running' && atMs - now.value > UNSEEN_MS)
+    const atMs = clock.now();
+    if (run.value.status === 'running' && atMs - now.value > UNSEEN_MS * clock.speed.value)
       unseen.value = { fromMs: now.value, untilMs: atMs };
     now.value = atMs;
   });
@@ -83,7 +89,7 @@ export function useSession(stored: StoredPlan, bells: () => HouseRules['bells'],
   };
 
   function happen(body: Happening): void {
-    const atMs = Date.now();
+    const atMs = clock.now();
     const base: LocalRun = local.value ?? {
       id: newId(),
       planId: stored.id,
@@ -96,6 +102,8 @@ export function useSession(stored: StoredPlan, bells: () => HouseRules['bells'],
     unseen.value = undefined;
     local.value = { ...base, events: [...base.events, { ...body, id: newId(), atMs } as RunEvent] };
     now.value = atMs;
+    // A rehearsal is kept nowhere.
+    if (clock.rehearsal) return;
     if (!keepLocalRun(local.value))
       trouble.value = 'This browser has no room to keep what happens; it is only sent to the server.';
     void outbox.send();
@@ -167,7 +175,7 @@ export function useSession(stored: StoredPlan, bells: () => HouseRules['bells'],
     const events = local.value?.events ?? [];
     const undone = new Set(events.flatMap((event) => (event.kind === 'undone' ? [event.event] : [])));
     const last = events.findLast((event) => !STAYS.has(event.kind) && !undone.has(event.id));
-    return last && now.value - last.atMs < TAKE_BACK_MS ? last : undefined;
+    return last && now.value - last.atMs < TAKE_BACK_MS * clock.speed.value ? last : undefined;
   });
   function takeBack(): void {
     if (lastDone.value) happen({ kind: 'undone', event: lastDone.value.id });
@@ -176,6 +184,7 @@ export function useSession(stored: StoredPlan, bells: () => HouseRules['bells'],
   const toEndInTime = () => catchUp(plan, run.value, now.value, state.value.plannedEndMs);
 
   return {
+    clock,
     plan,
     timeline,
     run,
