@@ -33,6 +33,12 @@ export const router = createRouter({
       meta: { room: 'teach', title: 'Teach', bare: true },
     },
     {
+      path: '/room/:id',
+      component: () => import('./teach/RoomRoom.vue'),
+      props: true,
+      meta: { room: 'teach', title: 'Room', bare: true },
+    },
+    {
       path: '/runs',
       component: () => import('./lookback/RunsRoom.vue'),
       meta: { room: 'lookback', title: 'Look back' },

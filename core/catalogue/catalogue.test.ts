@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import {
+  breathSeats,
   ENTRY_VERSION,
   familyLabel,
   HoldDefaults,
@@ -10,6 +11,7 @@ import {
   Position,
   readEntry,
   searchable,
+  seatOf,
   StageLength,
   techniqueDocument,
 } from '#core/catalogue';
@@ -120,5 +122,26 @@ describe('an entry of the first version', () => {
     expect(newestEntry(old({ short: '' }))).toMatchObject({ version: ENTRY_VERSION, entry: { short: '' } });
     fc.assert(fc.property(fc.jsonValue(), (any) => expect(() => newestEntry(any)).not.toThrow()));
     expect(newestEntry({ version: 99 })).toEqual({ version: 99 });
+  });
+});
+
+describe('seats for a breath', () => {
+  const setUpOf = (id: string, index = 0) => POSITIONS.find((position) => position.id === id)!.setUps[index]!.items;
+  test('are positions that open the breath and are taught with it, on no side', () => {
+    const seats = breathSeats(POSITIONS);
+    expect(seats.map(({ id }) => id)).toEqual(expect.arrayContaining(['easy-seat', 'chair-seat']));
+    for (const { sides, areas } of seats) expect([sides, areas.includes('breath')]).toEqual(['together', true]);
+  });
+
+  test('the figure of a breath is that of the seat with the same props in the same places; none where nothing is alike', () => {
+    expect(seatOf(setUpOf('easy-seat'), POSITIONS)?.id).toBe('easy-seat');
+    expect(seatOf(setUpOf('chair-seat'), POSITIONS)?.id).toBe('chair-seat');
+    expect(seatOf([], POSITIONS)).toBeUndefined();
+    expect(
+      seatOf(
+        setUpOf('easy-seat').map((row) => ({ ...row, place: 'shins' as const })),
+        POSITIONS,
+      ),
+    ).toBeUndefined();
   });
 });

@@ -16,6 +16,7 @@ export {
 export { BREATH_TRAITS, Technique } from './technique';
 export { familyLabel, libraryOf, matchScore, searchable, withOwnEntries, type Library } from './library';
 export { countOptions, findPositions, NOTHING_CHOSEN, type Chosen } from './find';
+export { breathSeats, seatOf } from './seats';
 export { blankPosition, blankTechnique, copyOf } from './new-entry';
 export {
   ENTRY_FORMAT,

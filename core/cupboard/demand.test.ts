@@ -10,12 +10,13 @@ import {
   unmetPieces,
   waysOut,
 } from '#core/cupboard';
+import { cycleOf, setOf } from '#core/breath';
 import { restStep, setDetails, setOtherSetUp, type HoldStep, type Plan } from '#core/plan';
 import { setUpRowInWords, type SetUpRow } from '#core/props';
 import { compileTimeline } from '#core/timeline';
 import { builtInLibrary, POSITIONS } from '#library';
 import { plan, setUp } from '../../tests/support/arbitraries';
-import { noLibrary, planOf, propRow, workedHold } from '../../tests/support/examples';
+import { breathStep, noLibrary, planOf, propRow, workedHold } from '../../tests/support/examples';
 
 const bolster = propRow('flatBolster', 'spine');
 const pillow = (count: number) => propRow('pillow', 'spine', { count });
@@ -151,6 +152,23 @@ describe('ways out', () => {
     expect(
       waysOut({ ...step, setUp: [bolster] }, document, builtInLibrary, [], {}).filter(({ kind }) => kind === 'split'),
     ).toEqual([]);
+  });
+
+  test('a breath goes to another seat that works, for all or for some; never to another position', () => {
+    const seat = {
+      ...breathStep([setOf('a', [cycleOf([4, 0, 6, 0])], 10)]),
+      setUp: [propRow('roundBolster', 'knees')],
+    };
+    const group = setDetails({ groupSize: 8 }).apply(planOf(seat));
+    const chairs = { chair: 8, roundBolster: 5 };
+    const found = waysOut(seat, group, builtInLibrary, POSITIONS, chairs);
+    expect(new Set(found.map(({ kind }) => kind))).toEqual(new Set(['setUp', 'split']));
+    for (const way of found) {
+      const others = way.kind === 'split' ? { people: way.people, setUp: way.setUp.items } : null;
+      const changed = { ...seat, setUp: others ? seat.setUp : way.setUp.items, otherSetUp: others };
+      expect(propDemand(timelineOf(planOf(changed)), 8, chairs).shortSteps).toEqual([]);
+      if (way.kind === 'split') expect(way.people).toBe(3);
+    }
   });
 
   test('a wall that is too short rules out the set-ups that need it', () => {

@@ -1,4 +1,4 @@
-import type { Approach, Library, NamedSetUp, Position } from '#core/catalogue';
+import { breathSeats, type Approach, type Library, type NamedSetUp, type Position } from '#core/catalogue';
 import type { BreathStep, HoldStep, Plan } from '#core/plan';
 import type { Available, SetUp } from '#core/props';
 import { compileTimeline } from '#core/timeline';
@@ -25,13 +25,11 @@ function likeness(a: Position, b: Position): number {
   return shared === 0 ? 0 : shared / all + (a.family === b.family ? 0.3 : 0);
 }
 
-/** Set-ups a breath can be practised in: those of positions that open the breath and are taught with it. */
+/** Set-ups a breath can be practised in, by the position they are of. */
 const seatsAmong = (candidates: readonly Position[]): NamedSetUp[] =>
-  candidates
-    .filter(({ areas, defaults, sides }) => areas.includes('breath') && defaults.pranayama && sides === 'together')
-    .flatMap(({ names, setUps }) =>
-      setUps.map((setUp) => ({ ...setUp, name: `${names.english}, ${setUp.name.toLowerCase()}` })),
-    );
+  breathSeats(candidates).flatMap(({ names, setUps }) =>
+    setUps.map((setUp) => ({ ...setUp, name: `${names.english}, ${setUp.name.toLowerCase()}` })),
+  );
 
 /**
  * What else could be done in a hold or a breath whose set-up needs more than there is: another of the position's set-ups

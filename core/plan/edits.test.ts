@@ -9,18 +9,24 @@ import {
   moveStepTo,
   Plan,
   removeStep,
+  replacePosition,
   restStep,
   setDetails,
   setEven,
   setFirstSide,
   setHold,
   setHoldSeconds,
+  setOtherSetUp,
+  setSetUp,
   setSidesKind,
   setStepCommon,
+  takeSetUp,
   type PlanEdit,
 } from '#core/plan';
 import { record, redo, startHistory, undo } from '#core/document';
-import { plan, seconds } from '../../tests/support/arbitraries';
+import { plan, seconds, setUp } from '../../tests/support/arbitraries';
+import { planOf, propRow, workedHold } from '../../tests/support/examples';
+import { POSITIONS } from '#library';
 
 const id = fc.integer({ min: 0, max: 8 }).map((n) => `step-${n}`);
 const side = fc.constantFrom('left', 'right', 'even' as const);
@@ -30,6 +36,12 @@ const kind: fc.Arbitrary<SidesKind> = fc.constantFrom('together', 'each', 'cross
 const edit: fc.Arbitrary<PlanEdit> = fc.oneof(
   fc.tuple(id, side, seconds(0, 4000)).map(([step, which, s]) => setHoldSeconds(step, which, s)),
   fc.tuple(id, fc.boolean()).map(([step, even]) => setEven(step, even)),
+  fc.tuple(id, setUp).map(([step, rows]) => setSetUp(step, rows)),
+  fc.tuple(id, setUp).map(([step, rows]) => takeSetUp(step, rows)),
+  fc
+    .tuple(id, fc.integer({ min: 0, max: 500 }), setUp)
+    .map(([step, people, rows]) => setOtherSetUp(step, { people, setUp: rows })),
+  fc.tuple(id, fc.constantFrom(...POSITIONS)).map(([step, position]) => replacePosition(step, position, [])),
   fc.tuple(id, kind).map(([step, sides]) => setSidesKind(step, sides)),
   fc.tuple(id, fc.constantFrom('house', 'left', 'right' as const)).map(([step, first]) => setFirstSide(step, first)),
   fc
@@ -106,4 +118,38 @@ test('a moved step has the place that was asked for, and the others keep their o
       expect(moved.filter((other) => other !== step)).toEqual(start.steps.filter((other) => other !== step));
     }),
   );
+});
+
+describe('another set-up, another position', () => {
+  const block = propRow('block', 'sacrum');
+  const staged = {
+    ...workedHold,
+    locked: true,
+    note: 'Wind outside',
+    stages: [{ id: 'a', name: 'low', length: { kind: 'share' as const, weight: 1 }, setUp: [block] }],
+  };
+  const of = (change: PlanEdit) => {
+    const [step] = change.apply(planOf(staged)).steps;
+    if (step?.kind !== 'hold') throw new Error('no hold');
+    return step;
+  };
+
+  test('a set-up taken as a whole leaves the stages none of their own; a changed one does not touch them', () => {
+    expect(of(takeSetUp('worked', [block]))).toMatchObject({ setUp: [block], stages: [{ setUp: null }] });
+    expect(of(setSetUp('worked', []))).toMatchObject({ setUp: [], stages: [{ setUp: [block] }] });
+  });
+
+  test('another position is held as long where it has the same sides, and as is usual where it has others', () => {
+    const position = (sides: string) => POSITIONS.find((one) => one.sides === sides && one.defaults.yin)!;
+    const same = of(replacePosition('worked', position('each'), [block]));
+    expect(same).toMatchObject({
+      id: 'worked',
+      sides: workedHold.sides,
+      setUp: [block],
+      locked: true,
+      note: 'Wind outside',
+    });
+    expect(same.position).toBe(position('each').id);
+    expect(of(replacePosition('worked', position('together'), [])).sides.kind).toBe('together');
+  });
 });

@@ -190,7 +190,7 @@ test('teaching on a phone: the controls fit and are large enough', async ({ page
   const boxes = await page
     .locator('footer button')
     .evaluateAll((buttons) => buttons.map((button) => button.getBoundingClientRect().toJSON()));
-  expect(boxes.length).toBe(8);
+  expect(boxes.length).toBe(9);
   for (const box of boxes) {
     expect(Math.min(box.width, box.height)).toBeGreaterThanOrEqual(44);
     expect(box.bottom).toBeLessThanOrEqual(844);

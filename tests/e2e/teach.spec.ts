@@ -265,3 +265,20 @@ test('a rehearsal goes ten or sixty times as fast, and is not in the record', as
   await expect(page.getByRole('heading', { level: 1, name: document.title })).toBeVisible();
   expect((await (await request.get(`/api/runs?planId=${id}`)).json()).runs).toEqual([]);
 });
+
+test('a window for the room follows the session, and has nothing to press', async ({ page, context, request }) => {
+  const { id } = await newPlan(request, 'restorative');
+  const room = await context.newPage();
+  await room.goto(`/room/${id}`);
+  await expect(room.getByText('Nothing is led at the moment.')).toBeVisible();
+  await page.goto(`/teach/${id}`);
+  await page.getByRole('button', { name: 'Begin' }).first().click();
+  await expect(room.locator('.side')).toHaveText('Talk');
+  await page.keyboard.press('ArrowRight');
+  await expect(room.locator('.side')).toHaveText('Set up');
+  await page.keyboard.press('Space');
+  await expect(room.locator('.side')).toHaveText('Set up, paused');
+  await expect(room.getByRole('button')).toHaveCount(0);
+  await room.reload();
+  await expect(room.locator('.side')).toHaveText('Set up, paused');
+});

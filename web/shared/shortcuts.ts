@@ -43,6 +43,7 @@ export const SHORTCUTS: readonly { room: string; keys: readonly { press: readonl
       { press: ['Z'], does: 'Take back what was just done, for ten seconds' },
       { press: ['B'], does: 'Ring the bell' },
       { press: ['N'], does: 'Note' },
+      { press: ['Page Down', 'Page Up'], does: 'Next and back, from a presenter’s remote' },
       { press: ['Esc'], does: 'Leave, after asking' },
     ],
   },

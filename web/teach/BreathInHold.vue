@@ -8,11 +8,11 @@ import { breathInHold, phaseIndexAt } from '#core/timeline';
 import BreathWay from '../shared/breath/BreathWay.vue';
 import { breathHill, breathWay, type QuarterPhase } from '../shared/breath/hill';
 import { breathWord, paceNumber, throughWord } from '../shared/breath/pace';
-import type { Session } from './use-session';
+import type { SessionView } from './use-session';
 import { countdown } from './words';
 
 /** The breath inside a hold, small under its time: when it begins, then its count and its word on a low hill. */
-const { session, breath } = defineProps<{ session: Session; breath: HoldBreath }>();
+const { session, breath } = defineProps<{ session: SessionView; breath: HoldBreath }>();
 
 const clock = ref(session.clock.now());
 useRafFn(() => {

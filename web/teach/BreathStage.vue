@@ -8,11 +8,11 @@ import RoundHills from '../shared/breath/RoundHills.vue';
 import { placeWord } from '../shared/breath/pace';
 import PositionFigure from '../figures/PositionFigure.vue';
 import { useLibrary } from '../stores/library';
-import type { Session } from './use-session';
+import type { SessionView } from './use-session';
 import { countdown } from './words';
 
 /** The stage of a breath practice: the pacer, the rounds, and what is said with it. */
-const { session } = defineProps<{ session: Session }>();
+const { session } = defineProps<{ session: SessionView }>();
 
 const library = useLibrary();
 const clock = ref(session.clock.now());

@@ -4,12 +4,12 @@ import type { HoldStep } from '#core/plan';
 import type { Coming } from '#core/run';
 import { clockOfMs } from '#core/time';
 import StepFigure from '../figures/StepFigure.vue';
-import type { Session } from './use-session';
+import type { SessionView } from './use-session';
 import { comingDetail, comingTitle, countdown } from './words';
 
 /** What comes next, after which change, and with which props. */
 const { session, brief = false } = defineProps<{
-  session: Session;
+  session: SessionView;
   /** Only the very next: where it stands in a corner of the stage. */
   brief?: boolean;
 }>();

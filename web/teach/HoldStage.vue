@@ -4,11 +4,15 @@ import { clockOfMs, spokenMs, toMs } from '#core/time';
 import StepFigure from '../figures/StepFigure.vue';
 import BreathInHold from './BreathInHold.vue';
 import ComingPanel from './ComingPanel.vue';
-import type { Session } from './use-session';
+import type { SessionView } from './use-session';
 import { countdown, litSide, nextStageInWords, stageWord } from './words';
 
 /** The stage while a body is held, moved or at rest: the side by place, and the time as large as the screen allows. */
-const { session } = defineProps<{ session: Session }>();
+const { session, plain = false } = defineProps<{
+  session: SessionView;
+  /** For the room: side, time and figure alone. */
+  plain?: boolean;
+}>();
 
 const state = session.state;
 const lit = computed(() => litSide(state.value));
@@ -57,7 +61,7 @@ const spoken = computed(() => `${word.value}. ${said.value?.kind === 'prompt' ? 
 </script>
 
 <template>
-  <section class="stage" :class="[`lit-${lit}`, { paused: state.status === 'paused' }]">
+  <section class="stage" :class="[`lit-${lit}`, { paused: state.status === 'paused', plain }]">
     <div class="active">
       <p class="side">{{ state.status === 'paused' ? `${word}, paused` : word }}</p>
       <p
@@ -69,7 +73,7 @@ const spoken = computed(() => `${word.value}. ${said.value?.kind === 'prompt' ? 
       >
         {{ time }}
       </p>
-      <p v-else class="quiet over">Take the time you need, then end the session below.</p>
+      <p v-else-if="!plain" class="quiet over">Take the time you need, then end the session below.</p>
       <p v-if="state.open" class="part">
         <strong>until you say</strong> <span class="quiet">planned {{ clockOfMs(state.groupMs) }}</span>
       </p>
@@ -85,7 +89,7 @@ const spoken = computed(() => `${word.value}. ${said.value?.kind === 'prompt' ? 
         <StepFigure :step="held" :side="figureSide" :label="held.name" :least="1500" :stage="stage?.index ?? 0" />
       </div>
       <BreathInHold v-if="held?.breath" :session="session" :breath="held.breath" />
-      <p class="prompt">
+      <p v-if="!plain" class="prompt">
         <strong v-if="said?.kind === 'prompt'" class="now">{{ said.text }}</strong>
         <template v-else-if="ahead?.kind === 'prompt'"
           ><span class="quiet">in {{ clockOfMs(ahead.atMs - session.now.value) }}</span>
@@ -99,7 +103,7 @@ const spoken = computed(() => `${word.value}. ${said.value?.kind === 'prompt' ? 
         :style="{ height: `${100 * share}%` }"
       />
     </div>
-    <ComingPanel class="coming" :session="session" :brief="lit === 'both'" />
+    <ComingPanel v-if="!plain" class="coming" :session="session" :brief="lit === 'both'" />
     <p class="sr-only" aria-live="polite">{{ spoken }}</p>
   </section>
 </template>

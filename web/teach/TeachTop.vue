@@ -31,6 +31,10 @@ const WORTH_CATCHING_MS = 60_000;
 const isLate = computed(
   () => ['running', 'paused'].includes(state.value.status) && state.value.lateMs >= WORTH_CATCHING_MS,
 );
+/** The same session in a window of its own: side, time, figure and breath, for whoever is in the room. */
+function openRoom(): void {
+  window.open(`/room/${session.planId}`, `room ${session.planId}`, 'popup,width=1280,height=800');
+}
 const ends = computed(() => clockTime(state.value.expectedEndMs));
 </script>
 
@@ -55,6 +59,13 @@ const ends = computed(() => clockTime(state.value.expectedEndMs));
       >
     </span>
     <button v-if="isLate" type="button" class="link-button" @click="emit('catchUp')">Catch up</button>
+    <IconButton
+      v-if="!session.clock.rehearsal"
+      icon="open"
+      label="A window for the room"
+      hint="Side, time and figure alone, for a second screen"
+      @click="openRoom"
+    />
     <IconButton icon="bell" label="Bells and volume" @click="settings?.toggle($event)" />
     <Popover ref="settings"><BellSettings @ring="emit('ring', $event)" /></Popover>
   </header>

@@ -1,5 +1,6 @@
 import { computed, onBeforeUnmount, ref, shallowRef, watch } from 'vue';
 import type { SecondSide } from '#core/house';
+import type { Plan } from '#core/plan';
 import {
   catchUp,
   comingUp,
@@ -14,7 +15,7 @@ import {
   type Run,
   type RunEvent,
 } from '#core/run';
-import { DEFAULT_RULES, type HouseRules } from '#core/timeline';
+import { DEFAULT_RULES, type HouseRules, type Timeline } from '#core/timeline';
 import type { StoredPlan } from '#api';
 import { newId } from '../stores/browser';
 import { timelineOf } from '../shared/ribbon/layout';
@@ -37,6 +38,28 @@ const STAYS: ReadonlySet<RunEvent['kind']> = new Set(['started', 'ended', 'promp
 const JUST_BEGUN_MS = 3000;
 
 /**
+ * A session as it is seen: all that follows from its events and the clock, and nothing that changes it. Whoever uses it moves `now`;
+ * the state is asked of the events and the clock, nothing counts down.
+ */
+export function useSessionView(
+  plan: Plan,
+  timeline: Timeline,
+  events: () => readonly RunEvent[],
+  clock: SessionClock,
+  bells: () => HouseRules['bells'],
+) {
+  const now = ref(clock.now());
+  const run = computed<Run>(() => foldRun(timeline, events()));
+  const state = computed(() => stateAt(run.value, now.value));
+  const phases = computed(() => ledPhases(run.value));
+  const coming = computed(() => comingUp(run.value, state.value.at, 4));
+  const rules = computed<HouseRules>(() => ({ ...DEFAULT_RULES, bells: bells() }));
+  const cuesFrom = (fromMs: number, horizonMs: number): Cue[] => cuesAhead(rules.value, run.value, fromMs, horizonMs);
+  return { plan, timeline, clock, now, run, state, phases, coming, cuesFrom };
+}
+export type SessionView = ReturnType<typeof useSessionView>;
+
+/**
  * A live session: events in, state out. The state is asked of the events and the clock at every tick; nothing counts
  * down. Every event is kept in this browser at once and sent to the server in order. A session of this plan that did
  * not end goes on where it is by the clock.
@@ -50,7 +73,8 @@ export function useSession(
   const local = shallowRef<LocalRun | undefined>(clock.rehearsal ? undefined : unfinishedRun(stored.id));
   const plan = local.value?.plan ?? stored.document;
   const timeline = timelineOf(plan, useLibrary().all);
-  const now = ref(clock.now());
+  const view = useSessionView(plan, timeline, () => local.value?.events ?? [], clock, bells);
+  const { now, run, state } = view;
   const trouble = ref('');
   const outbox = makeOutbox(
     () => local.value,
@@ -59,13 +83,6 @@ export function useSession(
     },
   );
   if (!clock.rehearsal) void outbox.send();
-
-  const run = computed<Run>(() => foldRun(timeline, local.value?.events ?? []));
-  const state = computed(() => stateAt(run.value, now.value));
-  const phases = computed(() => ledPhases(run.value));
-  const coming = computed(() => comingUp(run.value, state.value.at, 4));
-  const rules = computed<HouseRules>(() => ({ ...DEFAULT_RULES, bells: bells() }));
-  const cuesFrom = (fromMs: number, horizonMs: number): Cue[] => cuesAhead(rules.value, run.value, fromMs, horizonMs);
 
   /** Time that went by while nothing ticked: the machine slept, or its clock was set. */
   const unseen = shallowRef<{ fromMs: number; untilMs: number }>();
@@ -184,17 +201,10 @@ export function useSession(
   const toEndInTime = () => catchUp(plan, run.value, now.value, state.value.plannedEndMs);
 
   return {
-    clock,
-    plan,
-    timeline,
-    run,
-    state,
-    phases,
-    coming,
-    now,
+    ...view,
+    planId: stored.id,
     trouble,
     local,
-    cuesFrom,
     happen,
     next,
     back,

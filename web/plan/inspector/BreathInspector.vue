@@ -2,6 +2,7 @@
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import { breathCost, presetsOf, taughtInSteps, type BreathPractice } from '#core/breath';
+import { seatOf } from '#core/catalogue';
 import { changeStep, type BreathStep } from '#core/plan';
 import { clockOfMs } from '#core/time';
 import type { Timeline } from '#core/timeline';
@@ -17,6 +18,7 @@ import { movesTo } from './moves-to';
 import { useDemand } from '../../stores/demand';
 import { useEditor } from '../../stores/editor';
 import MovesFields from './MovesFields.vue';
+import BodyChoice from '../../shared/props/BodyChoice.vue';
 import TryIt from '../../shared/breath/TryIt.vue';
 import LoadFlags from './LoadFlags.vue';
 import FitBreath from './FitBreath.vue';
@@ -51,6 +53,13 @@ const figures = computed(() => [
   },
   { value: `${Math.round(1000 * cost.value.retentionShare) / 10} %`, what: 'of it holding' },
 ]);
+/** Whose figure tells how high a seat should be: the position it moves, or the one that sits or lies with the same props. */
+const seat = computed(() => moved.value ?? seatOf(step.setUp, library.positions));
+const seatSays = computed(() =>
+  [technique.value?.seat, seat.value && !moved.value ? `Heights as in “${seat.value.names.english}”.` : '']
+    .filter(Boolean)
+    .join(' '),
+);
 const trying = ref(false);
 /** The steps in which it is taught come first, each for a while. */
 function teachInSteps(): void {
@@ -83,14 +92,15 @@ const setAfter = (seconds: number | null) =>
   </FieldGroup>
   <SetUpRows
     title="Seat"
-    :says="technique?.seat ?? ''"
+    :says="seatSays"
     :set-up="step.setUp"
     :two-sided="false"
-    :position="moved"
+    :position="seat"
     :at-hand="demand.each"
     :moves="movesTo(timeline, index)"
     :accept="(setUp) => edit(changeStep(step.id, 'breath', 'change seat', (before) => ({ ...before, setUp })))"
   />
+  <BodyChoice v-if="seat" />
   <OtherSetUpFields :step="step" :group-size="editor.plan?.groupSize ?? 1" :position="moved" />
   <div v-if="technique" class="taught">
     <div class="head">
