@@ -1,4 +1,4 @@
-import { capacityOf, peopleAtWall, wallTurns, type Place, type Setting } from '#core/cupboard';
+import { capacityOf, peopleAtWall, type Place, type Setting } from '#core/cupboard';
 import { people } from '../shared/plan-words';
 
 export const SETTING_WORDS: Readonly<Record<Setting, string>> = {
@@ -24,11 +24,4 @@ export function capacityInWords(place: Place): string {
 export function wallInWords(place: Place): string {
   if (place.wallCm === 0) return 'no free wall';
   return `${metres(place.wallCm)} of wall, ${peopleAtWall(place)} at once`;
-}
-
-/** `in 3 turns: 3, 3 and 3`; empty where all have room at once, or nobody has. */
-export function turnsInWords(some: number, atOnce: number): string {
-  const turns = wallTurns(some, atOnce);
-  if (turns.length < 2) return '';
-  return `in ${turns.length} turns: ${turns.slice(0, -1).join(', ')} and ${turns.at(-1)}`;
 }
