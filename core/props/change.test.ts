@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import {
+  freeFor,
   PROP_KIND_NAMES,
   propKind,
   propState,
@@ -79,4 +80,13 @@ describe('a stack instead of what lay there', () => {
       }),
     );
   });
+});
+
+test('what is free for a place: not what lies elsewhere, half where a stack goes on each side, never below none', () => {
+  const head = propRow('blanket', 'head');
+  const thighs = propRow('blanket', 'thighs', { side: 'each', count: 2 });
+  const atHand = { blanket: 7, block: 3 };
+  expect(freeFor([head, thighs], head, atHand)).toEqual({ blanket: 3, block: 3 });
+  expect(freeFor([head, thighs], thighs, atHand)).toEqual({ blanket: 3, block: 1 });
+  expect(freeFor([head, thighs], { place: 'seat', side: 'centre' }, { blanket: 2 })).toEqual({ blanket: 0 });
 });

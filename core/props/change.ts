@@ -2,7 +2,7 @@ import { isOwnKind, propKind, type PropKind } from './kinds';
 import type { OwnSize } from './own';
 import type { PropPlace } from './places';
 import { MAX_PIECES, type PropSide, type SetUp, type SetUpRow } from './setup';
-import type { Stack, StackPiece } from './stacks';
+import type { Available, Stack, StackPiece } from './stacks';
 
 /** A fold or face to begin with: the one a kind is most often used in. */
 const USUAL_STATE: Partial<Record<PropKind, string>> = { blanket: 'basic' };
@@ -85,4 +85,20 @@ export function withStack(
   const others = setUp.filter((row) => !isThere(row));
   const from = at === -1 ? others.length : setUp.slice(0, at).filter((row) => !isThere(row)).length;
   return others.toSpliced(from, 0, ...rows);
+}
+
+/**
+ * What one person can stack at a place and side of a set-up: of what is at hand, all that does not lie elsewhere in it; half
+ * of that where a stack goes on each side.
+ */
+export function freeFor(setUp: SetUp, { place, side }: Pick<SetUpRow, 'place' | 'side'>, atHand: Available): Available {
+  const free: Available = { ...atHand };
+  for (const row of setUp) {
+    if (row.place === place && row.side === side) continue;
+    const pieces = row.count * (row.side === 'each' ? 2 : 1);
+    free[row.kind] = Math.max(0, (free[row.kind] ?? 0) - pieces);
+  }
+  const stacks = side === 'each' ? 2 : 1;
+  const kinds = Object.entries(free) as [PropKind, number][];
+  return Object.fromEntries(kinds.map(([kind, count]) => [kind, Math.floor(count / stacks)]));
 }

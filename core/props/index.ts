@@ -25,7 +25,7 @@ export {
   placedProps,
 } from './setup';
 export type { PlacedProp, PropSide } from './setup';
-export { rowFor, usualPlace, withStack, type OwnFace } from './change';
+export { freeFor, rowFor, usualPlace, withStack, type OwnFace } from './change';
 export { propMoves, type Piece, type PropMove } from './moves';
 export { isStacked, stackFor, type Available, type Stack, type StackPiece } from './stacks';
 export {

@@ -18,9 +18,7 @@ const edit = useEdit();
 const demand = useDemand();
 /** What the wall of the place does not allow, told where the place is chosen. */
 const wall = computed(() =>
-  [...demand.troubles].flatMap(([index, lines]) =>
-    lines.filter((line) => line.includes('the wall')).map((line) => `${plan.steps[index]?.name}: ${line}`),
-  ),
+  [...demand.troubles].flatMap(([index, { wall: line }]) => (line ? [`${plan.steps[index]?.name}: ${line}`] : [])),
 );
 const approaches = APPROACHES.map((value) => ({ value, label: APPROACH_LABELS[value] }));
 </script>

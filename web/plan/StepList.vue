@@ -3,6 +3,7 @@ import Sortable from 'sortablejs';
 import { computed, nextTick, onBeforeUnmount, onMounted, useTemplateRef, watch } from 'vue';
 import { moveStepTo, type Plan } from '#core/plan';
 import type { Timeline } from '#core/timeline';
+import { troubleLines } from '../shared/props/need-words';
 import { useDemand } from '../stores/demand';
 import { useEditor } from '../stores/editor';
 import StepRow from './StepRow.vue';
@@ -35,7 +36,10 @@ const warnings = computed(() => {
   for (const { stepIndex, kind, message } of timeline.notes) {
     if (kind !== 'setupCapped' && !first.has(stepIndex)) first.set(stepIndex, message);
   }
-  for (const [index, [said]] of demand.troubles) if (said && !first.has(index)) first.set(index, said);
+  for (const [index, trouble] of demand.troubles) {
+    const [said] = troubleLines(trouble);
+    if (said && !first.has(index)) first.set(index, said);
+  }
   return first;
 });
 

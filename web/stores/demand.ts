@@ -2,7 +2,7 @@ import { defineStore } from 'pinia';
 import { computed } from 'vue';
 import { availableIn, groupTooLarge, peopleAtWall, propDemand, type MetMoment } from '#core/cupboard';
 import type { Available, PropKind, SetUp } from '#core/props';
-import { stepTroubles } from '../shared/props/need-words';
+import { stepTrouble, type StepTrouble } from '../shared/props/need-words';
 import { useEditor } from './editor';
 import { usePlaces } from './places';
 
@@ -33,12 +33,12 @@ export const useDemand = defineStore('demand', () => {
     demand.value?.moments.filter(({ stepIndex }) => stepIndex === index) ?? [];
   /** What is wrong with the props of each step that has something wrong, in words; nothing where no place is chosen. */
   const troubles = computed(() => {
-    const found = new Map<number, string[]>();
+    const found = new Map<number, StepTrouble>();
     const { plan } = editor;
     if (!plan || !place.value) return found;
     for (const index of plan.steps.keys()) {
-      const said = stepTroubles(plan.steps[index]!, momentsOfStep(index), place.value);
-      if (said.length > 0) found.set(index, said);
+      const trouble = stepTrouble(plan.steps[index]!, momentsOfStep(index), place.value);
+      if (trouble) found.set(index, trouble);
     }
     return found;
   });

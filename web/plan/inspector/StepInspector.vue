@@ -7,6 +7,7 @@ import AppIcon from '../../shared/AppIcon.vue';
 import IconButton from '../../shared/IconButton.vue';
 import TextField from '../../shared/fields/TextField.vue';
 import { newId } from '../../stores/browser';
+import { troubleLines } from '../../shared/props/need-words';
 import { useDemand } from '../../stores/demand';
 import { useEditor } from '../../stores/editor';
 import { useEdit } from '../use-edit';
@@ -45,6 +46,12 @@ const about = computed(() => {
   return { rest: 'a still rest', move: 'a short loosening', talk: 'talk' }[step.kind];
 });
 const notes = computed(() => timeline.notes.filter(({ stepIndex, kind }) => stepIndex === index && kind !== 'uneven'));
+
+/** What the place lacks for this step. */
+const lacking = computed(() => {
+  const trouble = demand.troubles.get(index);
+  return trouble ? troubleLines(trouble) : [];
+});
 
 function duplicate(): void {
   const id = newId();
@@ -93,8 +100,8 @@ function duplicate(): void {
   <p v-for="note in notes" :key="note.kind + note.message" class="note caution small">
     <AppIcon name="warn" :size="14" /> {{ note.message }}
   </p>
-  <div v-if="demand.troubles.get(index)" class="short">
-    <p v-for="line in demand.troubles.get(index)" :key="line" class="note caution small" role="alert">
+  <div v-if="lacking.length > 0" class="short">
+    <p v-for="line in lacking" :key="line" class="note caution small" role="alert">
       <AppIcon name="warn" :size="14" /> {{ line }}
     </p>
     <details class="small">

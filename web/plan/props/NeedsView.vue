@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { useRouter } from 'vue-router';
-import { unmetPieces } from '#core/cupboard';
 import type { Plan } from '#core/plan';
 import { isKnownKind, propKind, type PropKind } from '#core/props';
 import type { Timeline } from '#core/timeline';
@@ -45,10 +44,10 @@ const steps = computed(() =>
         const said = (lines: string[]): string[] => [...new Set(lines.filter(Boolean))];
         const instead = said(moments.flatMap(({ assignment }) => assignment.given.map(insteadInWords)));
         const unmet = said(moments.flatMap(({ assignment }) => assignment.unmet.map(unmetInWords)));
-        const troubles = demand.troubles.get(index) ?? [];
-        const short = moments.some(({ assignment }) => unmetPieces(assignment) > 0) || troubles.length > 0;
-        const wall = troubles.filter((line) => line.includes('wall'));
-        return instead.length + unmet.length + wall.length > 0 ? [{ step, index, instead, unmet, wall, short }] : [];
+        const trouble = demand.troubles.get(index);
+        const wall = trouble?.wall ?? '';
+        const short = trouble !== undefined;
+        return instead.length + unmet.length > 0 || wall ? [{ step, index, instead, unmet, wall, short }] : [];
       })
     : [],
 );
@@ -113,7 +112,7 @@ function goTo(index: number): void {
             <span class="small quiet">{{ short ? '' : 'works with what is there' }}</span>
           </p>
           <p v-for="line in unmet" :key="line" class="caution small">{{ line }}</p>
-          <p v-for="line in wall" :key="line" class="caution small">{{ line }}</p>
+          <p v-if="wall" class="caution small">{{ wall }}</p>
           <p v-for="line in instead" :key="line" class="small">{{ line }}</p>
           <template v-if="short">
             <p class="small quiet ways">Ways out</p>

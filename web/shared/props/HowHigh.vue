@@ -3,6 +3,7 @@ import { computed, shallowRef, watch } from 'vue';
 import type { Position } from '#core/catalogue';
 import { HEIGHT_RULES, type HowHigh } from '#core/heights';
 import {
+  freeFor,
   isStacked,
   pieceCount,
   propKind,
@@ -64,18 +65,7 @@ watch(
   { immediate: true },
 );
 
-/** What is at hand for this place: not what lies elsewhere in the same set-up. */
-const free = computed((): Available => {
-  const pieces: Available = { ...(atHand ?? ORDINARY_EACH) };
-  for (const { kind, count, side, place } of setUp) {
-    if (place === row.place && side === row.side) continue;
-    pieces[kind] = Math.max(0, (pieces[kind] ?? 0) - count * (side === 'each' ? 2 : 1));
-  }
-  // A stack on each side takes twice its pieces.
-  if (row.side === 'each')
-    for (const kind of Object.keys(pieces) as PropKind[]) pieces[kind] = Math.floor((pieces[kind] ?? 0) / 2);
-  return pieces;
-});
+const free = computed(() => freeFor(setUp, row, atHand ?? ORDINARY_EACH));
 const stacks = computed(() => {
   if (!high.value || high.value.highCm === 0) return [];
   const { lowCm, highCm } = high.value;

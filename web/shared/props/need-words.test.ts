@@ -4,14 +4,18 @@ import type { HoldStep } from '#core/plan';
 import type { SetUp } from '#core/props';
 import { compileTimeline } from '#core/timeline';
 import { noLibrary, planOf, propRow, workedHold } from '../../../tests/support/examples';
-import { insteadInWords, stepTroubles, unmetInWords, wallInWords } from './need-words';
+import { insteadInWords, stepTrouble, troubleLines, unmetInWords, wallInWords } from './need-words';
 
 const loft: Place = { ...newPlace('the loft', 'hall'), stock: { flatBolster: 10, pillow: 3 } };
 const step = (setUp: SetUp): HoldStep => ({ ...workedHold, sides: { kind: 'together', seconds: 300 }, setUp });
 const momentsOf = (setUp: SetUp, people: number, place = loft) =>
   propDemand(compileTimeline(planOf(step(setUp)), noLibrary), people, availableIn(place)).moments;
-const troubles = (setUp: SetUp, people: number, place = loft) =>
-  stepTroubles(step(setUp), momentsOf(setUp, people, place), place);
+const troubleOf = (setUp: SetUp, people: number, place = loft) =>
+  stepTrouble(step(setUp), momentsOf(setUp, people, place), place);
+const troubles = (setUp: SetUp, people: number, place = loft): string[] => {
+  const trouble = troubleOf(setUp, people, place);
+  return trouble ? troubleLines(trouble) : [];
+};
 
 describe('what is short, in words', () => {
   const bolster = propRow('flatBolster', 'spine');
@@ -48,5 +52,11 @@ describe('the wall, in words', () => {
     expect(wallInWords(2, step([wall]), at(50))).toContain('shorter than a mat is wide');
     expect(wallInWords(0, step([]), at(0))).toBe('');
     expect(troubles([wall], 2, at(0))).toHaveLength(1);
+    // A place may be called after its wall: what is short there is no matter of the wall.
+    const named = { ...at(0), name: 'Sea wall room', stock: {} };
+    expect(troubleOf([propRow('stick', 'hands')], 2, named)).toEqual({
+      short: ['2 sticks short in Sea wall room.'],
+      wall: '',
+    });
   });
 });

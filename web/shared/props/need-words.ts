@@ -50,13 +50,22 @@ export function wallInWords(some: number, step: Step, place: Place): string {
     : `${people(some)} at the wall, room for ${atOnce} at once${heads}: in ${turns.length} turns of ${turns[0]}, or split the group.`;
 }
 
-/** Everything that a place lacks for a step, in words. */
-export function stepTroubles(step: Step, moments: readonly MetMoment[], place: Place): string[] {
-  const short = moments.flatMap(({ assignment }) => assignment.unmet.filter(({ want }) => !want.optional));
-  const said = short.map((unmet) => `${unmetInWords(unmet)} in ${place.name}.`);
-  const some = Math.max(0, ...moments.map(({ atWall }) => atWall));
-  return [...new Set([...said, wallInWords(some, step, place)])].filter(Boolean);
+/** What a place lacks for a step, in words: pieces, and the wall (empty where it is enough, or not needed). */
+export interface StepTrouble {
+  short: string[];
+  wall: string;
 }
+
+/** Everything that a place lacks for a step, in words; undefined where it lacks nothing. */
+export function stepTrouble(step: Step, moments: readonly MetMoment[], place: Place): StepTrouble | undefined {
+  const unmet = moments.flatMap(({ assignment }) => assignment.unmet.filter(({ want }) => !want.optional));
+  const short = [...new Set(unmet.map((one) => `${unmetInWords(one)} in ${place.name}.`))];
+  const wall = wallInWords(Math.max(0, ...moments.map(({ atWall }) => atWall)), step, place);
+  return short.length > 0 || wall ? { short, wall } : undefined;
+}
+
+/** The lines of it, the pieces first. */
+export const troubleLines = ({ short, wall }: StepTrouble): string[] => (wall ? [...short, wall] : short);
 
 /** What a way out does, as the label of its button. */
 export function wayOutInWords(way: WayOut, groupSize: number): string {
