@@ -1,2 +1,12 @@
-/** People who are taught, and what is known of their breath. */
-export { newPerson, PERSON_FORMAT, PERSON_VERSION, Person, readPerson } from './person';
+/** People who are taught, what is known of their breath, and what to keep in mind for them. */
+export {
+  ASKS,
+  initials,
+  KeptInMind,
+  newPerson,
+  PERSON_FORMAT,
+  PERSON_VERSION,
+  Person,
+  readPerson,
+  type Ask,
+} from './person';

@@ -1,4 +1,5 @@
 import { foldRun, ledSpans, type DoneSpan, type RunEvent } from '#core/run';
+import { saidOf, type Said } from './said';
 import type { PhaseKind, PhaseSide, StepSpan, Timeline } from '#core/timeline';
 import type { Ms } from '#core/time';
 
@@ -15,6 +16,10 @@ export interface SideRecord extends Planned {
   turn: number;
   /** When it really began, by the clock; null where it was left out. */
   beganAtMs: Ms | null;
+  /** What the clock measured, where it was put right afterwards. */
+  measuredMs: Ms | null;
+  /** How strong it was, from 0 to 10, where somebody said so. */
+  strength: number | null;
 }
 
 /** One step, planned against done: its holds by side, its breath or plain time, and everything between. */
@@ -26,6 +31,8 @@ export interface StepRecord {
   changes: Planned;
   /** Breath, rests, talk and loosening. */
   other: Planned;
+  /** What the clock measured of that, where it was put right afterwards. */
+  otherMeasuredMs: Ms | null;
   skipped: boolean;
 }
 
@@ -45,6 +52,8 @@ export interface RunRecord {
   steps: StepRecord[];
   spans: readonly DoneSpan[];
   notes: readonly { atMs: Ms; stepIndex: number | null; text: string }[];
+  /** What was said of it: who was there, how strong, what to change, what was put right. */
+  said: Said;
 }
 
 const CHANGES: ReadonlySet<PhaseKind> = new Set(['setup', 'switch', 'enter', 'leave']);
@@ -57,8 +66,20 @@ const total = (parts: readonly Planned[]): Planned =>
     parts.reduce((sum, part) => sum + part.doneMs, 0),
   );
 
-function compareStep(timeline: Timeline, span: StepSpan, spansOf: ReadonlyMap<number, DoneSpan[]>): StepRecord {
-  const sides = new Map<number, SideRecord>();
+interface Led {
+  timeline: Timeline;
+  spansOf: ReadonlyMap<number, DoneSpan[]>;
+  said: Said;
+}
+
+/** A length that was put right stands for what was measured. */
+function putRight(measured: Planned, corrected: Ms | undefined): [Planned, measuredMs: Ms | null] {
+  if (corrected === undefined) return [measured, null];
+  return [planned(measured.plannedMs, corrected), measured.doneMs];
+}
+
+function compareStep({ timeline, spansOf, said }: Led, span: StepSpan): StepRecord {
+  const sides = new Map<number, Omit<SideRecord, 'measuredMs' | 'strength'>>();
   const sums = { changes: [0, 0], other: [0, 0] } as Record<'changes' | 'other', [number, number]>;
   let led = false;
   for (const phase of timeline.phases.slice(span.firstPhase, span.endPhase)) {
@@ -80,13 +101,21 @@ function compareStep(timeline: Timeline, span: StepSpan, spansOf: ReadonlyMap<nu
       sum[1] += doneMs;
     }
   }
+  const lengthOf = (side: PhaseSide): Ms | undefined => said.lengths.get(`${span.stepId} ${side}`);
+  const [other, otherMeasuredMs] = putRight(planned(...sums.other), lengthOf('none'));
+  const corrected = [...sides.values()].map((side) => {
+    const [length, measuredMs] = putRight(side, lengthOf(side.side));
+    const strength = said.strengths.get(`${span.stepId} ${side.side}`) ?? null;
+    return { ...side, ...length, measuredMs, strength };
+  });
   return {
     stepIndex: span.stepIndex,
     stepId: span.stepId,
-    sides: [...sides.values()],
+    sides: corrected,
     changes: planned(...sums.changes),
-    other: planned(...sums.other),
-    skipped: !led,
+    other,
+    otherMeasuredMs,
+    skipped: !led && corrected.every(({ doneMs }) => doneMs === 0) && other.doneMs === 0,
   };
 }
 
@@ -99,14 +128,15 @@ export function compareRun(timeline: Timeline, events: readonly RunEvent[]): Run
   const spansOf = new Map<number, DoneSpan[]>();
   const spans = ledSpans(run);
   for (const span of spans) spansOf.set(span.phase, [...(spansOf.get(span.phase) ?? []), span]);
-  const steps = timeline.steps.map((span) => compareStep(timeline, span, spansOf));
+  const said = saidOf(events);
+  const steps = timeline.steps.map((span) => compareStep({ timeline, spansOf, said }, span));
   const sides = steps.flatMap((step) => step.sides);
-  const endedAtMs = run.endedAtMs ?? spans.at(-1)?.toMs ?? run.startedAtMs;
+  const endedAtMs = said.endedAtMs ?? run.endedAtMs ?? spans.at(-1)?.toMs ?? run.startedAtMs;
   const of = (side: PhaseSide): Planned => total(sides.filter((record) => record.side === side));
   return {
     startedAtMs: run.startedAtMs,
     endedAtMs,
-    ended: run.status === 'ended',
+    ended: run.status === 'ended' || said.endedAtMs !== null,
     pausedMs: run.pausedMs,
     total: planned(timeline.totals.totalMs, (endedAtMs ?? 0) - (run.startedAtMs ?? 0)),
     changes: total(steps.map((step) => step.changes)),
@@ -117,5 +147,6 @@ export function compareRun(timeline: Timeline, events: readonly RunEvent[]): Run
     steps,
     spans,
     notes: run.notes,
+    said,
   };
 }

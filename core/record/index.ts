@@ -1,3 +1,30 @@
-/** The record: what was planned against what was done. */
+/** The record: what was planned against what was done, in one session and over weeks. */
 export { compareRun, type Planned, type RunRecord, type SideRecord, type StepRecord } from './compare';
+export { saidOf, type Said } from './said';
+export { astray, type AstrayRow } from './astray';
+export { happenedIn, type Happened } from './happened';
+export { takeTimes, timesTaken, type TakenTime } from './take-times';
 export { tellingSentence } from './sentence';
+export {
+  practisedOfEntry,
+  practisedOfRun,
+  type Between,
+  type Practised,
+  type PractisedBreath,
+  type PractisedHold,
+  type TaughtRun,
+} from './practised';
+export {
+  areasByWeek,
+  betweens,
+  breathBySession,
+  correlation,
+  EVERYTHING,
+  filterPractised,
+  plannedAndDone,
+  sidesByWeek,
+  strengthAgainstLength,
+  type AreaWeeks,
+  type PractisedFilter,
+} from './weeks';
+export { areasSaid, betweensSaid, breathSaid, plannedSaid, sidesSaid, strengthSaid } from './weeks-said';

@@ -2,9 +2,10 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { catchUp, foldRun, stateAt, type RunEvent } from '#core/run';
 import { restStep, type HoldStep, type Plan, type Step } from '#core/plan';
+import { cycleOf, setOf } from '#core/breath';
 import { compileTimeline } from '#core/timeline';
 import { plan as anyPlan } from '../../tests/support/arbitraries';
-import { noLibrary, planOf, talk, workedHold } from '../../tests/support/examples';
+import { breathStep, noLibrary, planOf, talk, workedHold } from '../../tests/support/examples';
 
 const T0 = 1_800_000_000_000;
 const s = (seconds: number): number => T0 + seconds * 1000;
@@ -83,6 +84,25 @@ describe('catching up', () => {
       { stepIndex: 0, sides: 1, fromMs: 60_000, toMs: 40_000 },
     ]);
     expect(catchUp(plan, runOf(plan), T0, s(200)).changes).toEqual([]);
+  });
+
+  test('of a breath, rounds to come are left out, never the present one; a locked one keeps them', () => {
+    const rounds = setOf('s', [cycleOf([4, 0, 4, 0])], 10);
+    const plan = planOf(breathStep([rounds]), breathStep([setOf('t', [cycleOf([5, 0, 6, 0])], 6)], { id: 'last' }));
+    const fit = catchUp(plan, runOf(plan), s(1), s(80 + 66 - 30));
+    expect(fit.offMs).toBeLessThanOrEqual(0);
+    expect(fit.changes.map(({ stepIndex, rounds: left }) => [stepIndex, left])).toEqual([
+      [0, { from: 9, to: 8 }],
+      [1, { from: 5, to: 3 }],
+    ]);
+    const taken = foldRun(compileTimeline(plan, noLibrary), [
+      started,
+      { id: 'refit-it', atMs: s(1), kind: 'refitted', lengths: fit.lengths },
+    ]);
+    expect(stateAt(taken, s(1))).toMatchObject({ round: { number: 1, of: 9 }, expectedEndMs: fit.endMs });
+    const locked = planOf(...plan.steps.map((step) => ({ ...step, locked: true })));
+    expect(catchUp(locked, runOf(locked), s(1), s(60)).changes).toEqual([]);
+    expect(catchUp(plan, runOf(plan), s(1), s(3)).changes.map(({ rounds: left }) => left?.to)).toEqual([0, 0]);
   });
 
   test('no better way: brute force over the grid agrees', () => {

@@ -1,19 +1,21 @@
 import type { Plan, Step } from '#core/plan';
 import { toMs, type Ms } from '#core/time';
 import { advance, type Run } from './fold';
-import type { QueueItem } from './queue';
+import { roundsAround, type QueueItem } from './queue';
 
-/** One hold or rest that becomes longer or shorter, each of its sides alike. Milliseconds for one side. */
+/** One hold, rest or breath that becomes longer or shorter, each of its sides alike. Milliseconds for one side. */
 export interface Refitted {
   stepIndex: number;
   sides: 1 | 2;
   fromMs: Ms;
   toMs: Ms;
+  /** For a breath set: how many rounds are to come, and how many are left of them. */
+  rounds?: { from: number; to: number };
 }
 
 /** What is to come, refitted to end at a moment. */
 export interface CatchUp {
-  /** Lengths by phase, as the event that takes it carries them. */
+  /** Lengths by phase, as the event that takes it carries them; a breath without length is left out. */
   lengths: [phase: number, ms: Ms][];
   changes: Refitted[];
   /** When it ends then, by the clock, and how much later (below zero: earlier) than was asked. */
@@ -22,6 +24,8 @@ export interface CatchUp {
 }
 
 const GRID_MS = 5000;
+/** What is summed in the programming: a round of breath does not lie on the grid of the holds. */
+const UNIT_MS = 1000;
 /** Where a step says no range: how much of its length, and how much more, may be taken. */
 const LEAST_SHARE = 0.5;
 const MOST_SHARE = 1.5;
@@ -36,6 +40,10 @@ interface Free {
   nowMs: Ms;
   leastMs: Ms;
   mostMs: Ms;
+  /** Its length goes from the least to the most by this. */
+  gridMs: Ms;
+  /** The rounds that may be left out, the last first. */
+  rounds?: QueueItem[][];
 }
 
 const sum = (items: readonly QueueItem[]): Ms => items.reduce((all, { ms }) => all + ms, 0);
@@ -79,30 +87,61 @@ function freeOnes(plan: Plan, { timeline, queue }: Run, at: number, intoMs: Ms):
     const nowMs = sum(items);
     const [leastMs, mostMs] = turn === 1 ? [nowMs, nowMs] : rangeOf(plan.steps[stepIndex], nowMs);
     const least = Math.max(leastMs, begunMs);
-    if (mostMs > least) free.push({ stepIndex, sides: 1, items: [items], nowMs, leastMs: least, mostMs });
+    if (mostMs > least)
+      free.push({ stepIndex, sides: 1, items: [items], nowMs, leastMs: least, mostMs, gridMs: GRID_MS });
+  }
+  return free;
+}
+
+/** The breath sets that have rounds to come which may be left out: all but the present one, or else the first. */
+function freeRounds(plan: Plan, { timeline, queue }: Run, at: number): Free[] {
+  const free: Free[] = [];
+  for (let i = at; i < queue.length; i++) {
+    const rounds = roundsAround(timeline, queue, i);
+    if (!rounds) continue;
+    const stepIndex = timeline.phases[queue[i]!.phase]?.stepIndex ?? -1;
+    const step = plan.steps[stepIndex];
+    const coming = rounds.starts
+      .map((start, r) => ({ start, items: queue.slice(start, rounds.starts[r + 1] ?? rounds.end) }))
+      .filter(({ start }) => start > i)
+      .map(({ items }) => items);
+    const roundMs = sum(coming.at(-1) ?? []);
+    // Sides in turn stay even; rounds that differ in length, and copies of one, cannot be told apart by their phases.
+    const alike = coming.every((items) => sum(items) === roundMs);
+    const apart = new Set(coming.flat().map(({ phase }) => phase)).size === coming.flat().length;
+    const turns = step?.kind === 'breath' && step.moves !== null && step.moves.sides !== 'together';
+    if (step?.kind === 'breath' && !step.locked && !turns && alike && apart && coming.length > 0 && roundMs > 0) {
+      const nowMs = coming.length * roundMs;
+      const items = [coming.flat()];
+      free.push({ stepIndex, sides: 1, items, nowMs, leastMs: 0, mostMs: nowMs, gridMs: roundMs, rounds: coming });
+    }
+    i = rounds.end - 1;
   }
   return free;
 }
 
 /**
- * The steps of the grid each free one takes over its least, so that together they come as near to `budgetMs` as possible
+ * The steps of its grid each free one takes over its least, so that together they come as near to `budgetMs` as possible
  * without passing it and, among those, the weighted squared relative distance to the lengths now is least. Exact: dynamic
  * programming over the grid, as in R. Bellman, Dynamic Programming, 1957.
  */
 function fitted(free: readonly Free[], budgetMs: Ms): number[] {
-  const units = Math.max(0, Math.floor(budgetMs / GRID_MS));
+  const units = Math.max(0, Math.floor(budgetMs / UNIT_MS));
   let best = new Float64Array(units + 1).fill(Infinity);
   best[0] = 0;
   const chosen: Int32Array[] = [];
-  for (const { leastMs, mostMs, nowMs, sides } of free) {
+  const unitsOf = ({ gridMs, sides }: Free, k: number): number => Math.ceil((k * gridMs * sides) / UNIT_MS);
+  for (const one of free) {
+    const { leastMs, mostMs, nowMs, sides, gridMs } = one;
     const next = new Float64Array(units + 1).fill(Infinity);
     const choice = new Int32Array(units + 1);
-    const most = Math.floor((mostMs - leastMs) / GRID_MS);
-    for (let k = 0; k <= most && k * sides <= units; k++) {
-      const off = (leastMs + k * GRID_MS - nowMs) / nowMs;
+    const most = Math.floor((mostMs - leastMs) / gridMs);
+    for (let k = 0; k <= most && unitsOf(one, k) <= units; k++) {
+      const off = (leastMs + k * gridMs - nowMs) / nowMs;
       const cost = sides * off * off;
-      for (let u = k * sides; u <= units; u++) {
-        const total = best[u - k * sides]! + cost;
+      const by = unitsOf(one, k);
+      for (let u = by; u <= units; u++) {
+        const total = best[u - by]! + cost;
         if (total < next[u]!) [next[u], choice[u]] = [total, k];
       }
     }
@@ -115,7 +154,7 @@ function fitted(free: readonly Free[], budgetMs: Ms): number[] {
   for (let i = free.length - 1; i >= 0; i--) {
     const k = chosen[i]![u]!;
     taken.unshift(k);
-    u -= k * free[i]!.sides;
+    u -= unitsOf(free[i]!, k);
   }
   return taken;
 }
@@ -135,23 +174,24 @@ function shared(items: readonly QueueItem[], ms: Ms, begunMs: Ms): [number, Ms][
 
 /**
  * Refits what is to come of a session so that it ends at a moment: every hold within its step's range (locked ones as they
- * are), both sides of a step alike, a second side as its begun first side; rests may become shorter. Breath, changes and talk
- * stay. Where the ranges do not allow it, as near as they do, and `offMs` says by how much. Clock moments in milliseconds.
+ * are), both sides of a step alike, a second side as its begun first side; rests may become shorter, and of a breath rounds
+ * to come may be left out. Changes and talk stay. Where the ranges do not allow it, as near as they do, and `offMs` says by how much. Clock moments in milliseconds.
  */
 export function catchUp(plan: Plan, run: Run, nowMs: Ms, endMs: Ms): CatchUp {
   const cursor = run.status === 'running' ? advance(run.queue, run.cursor, nowMs) : run.cursor;
   const { at, intoMs } = cursor;
-  const free = freeOnes(plan, run, at, intoMs);
+  const free = [...freeOnes(plan, run, at, intoMs), ...freeRounds(plan, run, at)];
   const cost = (lengthOf: (one: Free) => Ms): Ms => free.reduce((all, one) => all + one.sides * lengthOf(one), 0);
   const toCome = sum(run.queue.slice(at)) - (run.queue[at] ? intoMs : 0);
   const fixedMs = toCome - free.reduce((all, { items }) => all + sum(items.flat()), 0);
   const budgetMs = endMs - Math.max(nowMs, run.cursor.clockMs) - fixedMs;
   const leastMs = cost((one) => one.leastMs);
-  const lengths = fitted(free, budgetMs - leastMs).map((k, i) => free[i]!.leastMs + k * GRID_MS);
+  const lengths = fitted(free, budgetMs - leastMs).map((k, i) => free[i]!.leastMs + k * free[i]!.gridMs);
   // What the grid leaves over goes to the last that has room for it, so that the end is exact.
   let spareMs = budgetMs - lengths.reduce((all, ms, i) => all + ms * free[i]!.sides, 0);
   for (let i = free.length - 1; i >= 0 && spareMs > 0; i--) {
     const one = free[i]!;
+    if (one.rounds) continue;
     const more = Math.min(Math.floor(spareMs / one.sides), one.mostMs - lengths[i]!);
     lengths[i]! += more;
     spareMs -= more * one.sides;
@@ -163,10 +203,18 @@ export function catchUp(plan: Plan, run: Run, nowMs: Ms, endMs: Ms): CatchUp {
   const total = lengths.reduce((all, ms, i) => all + ms * free[i]!.sides, 0);
   const ends = Math.max(nowMs, run.cursor.clockMs) + fixedMs + total;
   return {
-    lengths: changed.flatMap(({ items, toMs: to }) =>
-      items.flatMap((side) => shared(side, to, side[0] === begun ? intoMs : 0)),
+    lengths: changed.flatMap(({ items, toMs: to, rounds, gridMs }) =>
+      rounds
+        ? rounds.slice(to / gridMs).flatMap((round) => round.map(({ phase }): [number, Ms] => [phase, 0]))
+        : items.flatMap((side) => shared(side, to, side[0] === begun ? intoMs : 0)),
     ),
-    changes: changed.map(({ stepIndex, sides, nowMs: fromMs, toMs: to }) => ({ stepIndex, sides, fromMs, toMs: to })),
+    changes: changed.map(({ stepIndex, sides, nowMs: fromMs, toMs: to, rounds, gridMs }) => ({
+      stepIndex,
+      sides,
+      fromMs,
+      toMs: to,
+      ...(rounds && { rounds: { from: rounds.length, to: to / gridMs } }),
+    })),
     endMs: ends,
     offMs: ends - endMs,
   };

@@ -48,3 +48,10 @@ export function comingUp({ timeline, queue }: Run, at: number, most: number): Co
   }
   return coming;
 }
+
+/** The steps that are wholly to come after item `at`, by their places in the plan, in the order they have by now. */
+export function stepsToCome({ timeline, queue }: Run, at: number): number[] {
+  const stepOf = (i: number): number | undefined => queue[i] && timeline.phases[queue[i].phase]?.stepIndex;
+  const steps = queue.slice(at).map((_, i) => stepOf(at + i));
+  return [...new Set(steps)].filter((step): step is number => step !== undefined && step !== stepOf(at));
+}

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { Correction, RunReview } from './review';
 
 const common = {
   /** Made where the event happened, so that sending it twice stores it once. */
@@ -7,6 +8,8 @@ const common = {
   atMs: z.int().min(0).max(8_640_000_000_000_000),
 };
 
+const MOST_SET_MS = 400 * 86_400_000;
+const others = z.int().min(0, 'Fewer than none cannot be there.').max(500, 'At most 500.');
 const StepIndex = z.int().min(0).max(10_000);
 const PhaseLength = z.tuple([z.int().min(0), z.int().min(0).max(86_400_000)]);
 
@@ -44,8 +47,24 @@ export const RunEvent = z.discriminatedUnion('kind', [
     kind: z.literal('rated'),
     stepId: z.string().max(64),
     side: z.enum(['left', 'right', 'both']),
-    strength: z.number().min(0).max(10),
+    /** From 0 to 10; null takes an earlier one away. */
+    strength: z.number().min(0).max(10).nullable(),
   }),
+  /** A window took the lead; the one that led before follows from here on. */
+  z.strictObject({ ...common, kind: z.literal('led'), by: z.string().min(1).max(64) }),
+  /** The clock of the machine was set by so much; the moments of a run go on as if it had not been. */
+  z.strictObject({ ...common, kind: z.literal('clockSet'), byMs: z.int().min(-MOST_SET_MS).max(MOST_SET_MS) }),
+  /** Who was there: people by their ids, and how many besides. */
+  z.strictObject({
+    ...common,
+    kind: z.literal('present'),
+    people: z.array(z.string().min(1).max(64)).max(500),
+    others,
+  }),
+  /** What the teacher says of it afterwards; a later one stands in the place of an earlier, which is kept. */
+  z.strictObject({ ...common, kind: z.literal('reviewed'), review: RunReview }),
+  /** What was measured is put right afterwards: lengths of sides or steps, or when it really ended. */
+  z.strictObject({ ...common, kind: z.literal('corrected'), ...Correction.shape }),
   z.strictObject({ ...common, kind: z.literal('ended') }),
 ]);
 export type RunEvent = z.infer<typeof RunEvent>;

@@ -46,6 +46,8 @@ export interface Run {
   pausedMs: Ms;
   spans: readonly DoneSpan[];
   notes: readonly { atMs: Ms; stepIndex: number | null; text: string }[];
+  /** The window that leads it; empty where none has said so. */
+  ledBy: string;
 }
 
 /**
@@ -183,7 +185,11 @@ function miss(before: Run, fromMs: Ms, untilMs: Ms): Run {
   return { ...run, pausedMs: run.pausedMs + untilMs - fromMs, cursor: { ...run.cursor, clockMs: untilMs } };
 }
 
+/** What is said of a session, perhaps days later: it moves no clock. */
+const SAID_OF_IT: ReadonlySet<RunEvent['kind']> = new Set(['rated', 'present', 'reviewed', 'corrected', 'clockSet']);
+
 function take(before: Run, event: RunEvent): Run {
+  if (SAID_OF_IT.has(event.kind)) return before;
   if (event.kind === 'started') {
     if (before.status !== 'ready') return before;
     const cursor = { at: 0, intoMs: 0, clockMs: event.atMs, sinceMs: event.atMs };
@@ -227,11 +233,28 @@ function take(before: Run, event: RunEvent): Run {
     }
     case 'ended':
       return { ...goTo(run, cursor.at), status: 'ended', endedAtMs: run.cursor.clockMs };
-    case 'prompted':
-    case 'rated':
-    case 'undone':
+    case 'led':
+      return { ...run, ledBy: event.by };
+    default:
       return run;
   }
+}
+
+/** What may come late from a window that no longer leads, and is kept all the same. */
+const KEPT_WHEN_LATE: ReadonlySet<RunEvent['kind']> = new Set(['started', 'noted', 'rated', 'present', 'prompted']);
+
+/**
+ * The events that count: none that was taken back, and none that happened before a change of the lead but arrived after it,
+ * because the session had gone on without it by then.
+ */
+function standing(events: readonly RunEvent[]): RunEvent[] {
+  const undone = new Set(events.flatMap((event) => (event.kind === 'undone' ? [event.event] : [])));
+  let ledSinceMs: Ms = 0;
+  return events.filter((event) => {
+    if (event.kind === 'led') ledSinceMs = Math.max(ledSinceMs, event.atMs);
+    if (event.kind !== 'started' && undone.has(event.id)) return false;
+    return event.atMs >= ledSinceMs || KEPT_WHEN_LATE.has(event.kind);
+  });
 }
 
 /**
@@ -251,8 +274,7 @@ export function foldRun(timeline: Timeline, events: readonly RunEvent[]): Run {
     pausedMs: 0,
     spans: [],
     notes: [],
+    ledBy: '',
   };
-  const undone = new Set(events.flatMap((event) => (event.kind === 'undone' ? [event.event] : [])));
-  const stands = ({ id, kind }: RunEvent): boolean => kind === 'started' || !undone.has(id);
-  return events.filter(stands).reduce(take, ready);
+  return standing(events).reduce(take, ready);
 }

@@ -70,11 +70,16 @@ export const withLength = (queue: Queue, at: number, ms: Ms): Queue =>
 export const withOpen = (queue: Queue, at: number, open: boolean): Queue =>
   queue.map((item, i) => (i === at ? { phase: item.phase, ms: item.ms, ...(open && { open: true as const }) } : item));
 
-/** Gives items from `at` on the lengths that are named for their phases; the present one never less than it had. */
+/**
+ * Gives items from `at` on the lengths that are named for their phases; the present one never less than it had. What is to
+ * come and gets no length is left out.
+ */
 export function withLengths(queue: Queue, at: number, intoMs: Ms, lengths: ReadonlyMap<number, Ms>): Queue {
-  return queue.map((item, i) => {
+  return queue.flatMap((item, i) => {
     const ms = i >= at ? lengths.get(item.phase) : undefined;
-    return ms === undefined ? item : { ...item, ms: i === at ? Math.max(intoMs, ms) : ms };
+    if (ms === undefined) return item;
+    if (i > at && ms === 0) return [];
+    return { ...item, ms: i === at ? Math.max(intoMs, ms) : ms };
   });
 }
 

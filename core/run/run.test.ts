@@ -12,6 +12,7 @@ import {
   runState,
   secondSideGapMs,
   stateAt,
+  stepsToCome,
   stops,
 } from '#core/run';
 import { compareRun } from '#core/record';
@@ -293,6 +294,27 @@ describe('in hand', () => {
     expect(state(500, at(200, { kind: 'noted', text: 'here' }), asleep)).toEqual(
       state(500, at(200, { kind: 'noted', text: 'here' })),
     );
+  });
+
+  test('who took the lead is known; what the other did before that but sent later changes nothing, its notes stay', () => {
+    const first = at(1, { kind: 'led', by: 'first' });
+    const second = at(120, { kind: 'led', by: 'second' });
+    const late = at(90, { kind: 'stretched', byMs: 60_000 });
+    const run = foldRun(evening, [started, first, second, late, at(95, { kind: 'noted', text: 'cold' })]);
+    expect(run.ledBy).toBe('second');
+    expect(run.queue).toEqual(foldRun(evening, [started, first, second]).queue);
+    expect(run.notes).toHaveLength(1);
+    expect(foldRun(evening, [started, first, late, second]).queue).not.toEqual(run.queue);
+    const inTime = foldRun(evening, [started, first, second, at(130, { kind: 'stretched', byMs: 60_000 })]);
+    expect(inTime.queue).not.toEqual(run.queue);
+  });
+
+  test('steps to come in the order they have by now', () => {
+    const three = compileTimeline(planOf(talk('a', 60), talk('b', 60), talk('c', 60)), noLibrary);
+    const run = foldRun(three, [started]);
+    expect(stepsToCome(run, 0)).toEqual([1, 2]);
+    expect(stepsToCome(foldRun(three, [started, at(5, { kind: 'swapped', steps: [1, 2] })]), 0)).toEqual([2, 1]);
+    expect(stepsToCome(run, 2)).toEqual([]);
   });
 
   test('whatever is done, in whatever order: time only goes on, and nothing led is lost', () => {

@@ -11,6 +11,7 @@ import {
   previousStop,
   secondSideGapMs,
   stateAt,
+  stepsToCome,
   type Cue,
   type Run,
   type RunEvent,
@@ -153,10 +154,8 @@ export function useSession(
   const holdOn = (): void => happen({ kind: 'opened', open: !state.value.open });
   /** The next two steps that are wholly to come, in the order they have by now. */
   const nextTwo = computed(() => {
-    const { queue, timeline: of } = run.value;
-    const steps = queue.slice(state.value.at).map(({ phase }) => of.phases[phase]?.stepIndex);
-    const coming2 = [...new Set(steps)].filter((stepIndex) => stepIndex !== state.value.phase?.stepIndex);
-    return coming2.length < 2 ? undefined : (coming2.slice(0, 2) as [number, number]);
+    const [one, other] = stepsToCome(run.value, state.value.at);
+    return one === undefined || other === undefined ? undefined : ([one, other] satisfies [number, number]);
   });
   function swapNext(): void {
     if (nextTwo.value) happen({ kind: 'swapped', steps: nextTwo.value });

@@ -1,0 +1,88 @@
+import { z } from 'zod';
+import { Id, readDocument, seconds, text, words, type DocumentKind, type Read } from '#core/document';
+
+export const JOURNAL_FORMAT = 'zovrin-journal';
+export const JOURNAL_VERSION = 1;
+export const MOST_LINES = 200;
+const MAX_SECONDS = 4 * 3600;
+
+const Strength = z
+  .number('Strength is a number.')
+  .min(0, 'Strength goes from 0 to 10.')
+  .max(10, 'Strength goes from 0 to 10.')
+  .nullable();
+const Held = (what: string) => seconds(what, 0, MAX_SECONDS);
+
+/** A hold that was practised: seconds on each side, or of both at once. `position` may name an entry of the library. */
+export const JournalHold = z.strictObject({
+  id: Id,
+  position: Id.nullable(),
+  name: words('A name', 120),
+  left: Held('The left side'),
+  right: Held('The right side'),
+  both: Held('The hold'),
+  strength: Strength,
+});
+export type JournalHold = z.infer<typeof JournalHold>;
+
+/** A breath that was practised. */
+export const JournalBreath = z.strictObject({
+  id: Id,
+  technique: Id.nullable(),
+  name: words('A name', 120),
+  seconds: Held('The breath'),
+  rounds: z.int('Rounds are counted whole.').min(0).max(10_000).nullable(),
+  breathsPerMinute: z
+    .number('Breaths a minute are a number.')
+    .min(0.2, 'At least 0.2 breaths a minute.')
+    .max(60, 'At most 60 breaths a minute.')
+    .nullable(),
+  longestRetention: seconds('The longest retention', 0, 600).nullable(),
+});
+export type JournalBreath = z.infer<typeof JournalBreath>;
+
+/** What was practised without a run: alone, or taught elsewhere. */
+export const JournalEntry = z.strictObject({
+  format: z.literal(JOURNAL_FORMAT, 'This is no entry of the journal.'),
+  version: z.literal(JOURNAL_VERSION),
+  title: words('A title', 120),
+  /** Practised by oneself, taught somewhere else, or taught here without the clock. */
+  where: z.enum(['alone', 'elsewhere', 'here']),
+  group: text('A group', 120),
+  /** The local moment it began, `2026-11-24T06:40`. */
+  beganAt: z.string().regex(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/, 'Say a day and a time.'),
+  /** How long it took in all. */
+  seconds: seconds('The length', 0, 24 * 3600),
+  holds: z.array(JournalHold).max(MOST_LINES, `At most ${MOST_LINES} holds.`),
+  breaths: z.array(JournalBreath).max(MOST_LINES, `At most ${MOST_LINES} breaths.`),
+  /** People who were there, by their ids. */
+  people: z.array(Id).max(500),
+  note: text('A note', 4000),
+});
+export type JournalEntry = z.infer<typeof JournalEntry>;
+
+const JOURNAL_DOCUMENT: DocumentKind<JournalEntry> = {
+  format: JOURNAL_FORMAT,
+  called: 'an entry of the journal',
+  version: JOURNAL_VERSION,
+  migrations: {},
+  schema: JournalEntry,
+};
+
+/** Reads an entry from anything. Returns it, or every field that is wrong with the reason. Never throws. */
+export const readJournalEntry = (value: unknown): Read<JournalEntry> => readDocument(JOURNAL_DOCUMENT, value);
+
+/** An entry that says no more than when it began. */
+export const newJournalEntry = (beganAt: string): JournalEntry => ({
+  format: JOURNAL_FORMAT,
+  version: JOURNAL_VERSION,
+  title: 'Practised alone',
+  where: 'alone',
+  group: '',
+  beganAt,
+  seconds: 0,
+  holds: [],
+  breaths: [],
+  people: [],
+  note: '',
+});

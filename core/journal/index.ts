@@ -1,0 +1,11 @@
+/** The journal: what was practised without a run. */
+export {
+  JOURNAL_FORMAT,
+  JOURNAL_VERSION,
+  JournalBreath,
+  JournalEntry,
+  JournalHold,
+  MOST_LINES,
+  newJournalEntry,
+  readJournalEntry,
+} from './entry';

@@ -1,0 +1,44 @@
+import { z } from 'zod';
+import { text } from '#core/document';
+
+const StepId = z.string().min(1).max(64);
+
+/** Which side was the tighter one. */
+export const TIGHTER = ['left', 'right', 'alike'] as const;
+/** Whether the props of a step were at the height that was needed. */
+export const PROP_HEIGHT = ['tooLow', 'right', 'tooHigh'] as const;
+
+/** What was seen in one step. */
+export const StepReview = z.strictObject({
+  stepId: StepId,
+  tighter: z.enum(TIGHTER).nullable(),
+  props: z.enum(PROP_HEIGHT).nullable(),
+});
+export type StepReview = z.infer<typeof StepReview>;
+
+/** What a teacher says of a session that was taught, beside how strong its holds were. All of it may be left empty. */
+export const RunReview = z.strictObject({
+  steps: z.array(StepReview).max(1000),
+  /** What to do otherwise the next time. */
+  change: text('What to change', 2000),
+  note: text('A note', 4000),
+});
+export type RunReview = z.infer<typeof RunReview>;
+
+export const EMPTY_REVIEW: RunReview = { steps: [], change: '', note: '' };
+
+/** What was measured, put right: the length of one side of a hold, or of a step without sides, in milliseconds. */
+export const LengthCorrection = z.strictObject({
+  stepId: StepId,
+  side: z.enum(['left', 'right', 'both', 'none']),
+  ms: z.int().min(0, 'A length is not below zero.').max(86_400_000, 'A length is at most a day.'),
+});
+export type LengthCorrection = z.infer<typeof LengthCorrection>;
+
+export const Correction = z.strictObject({
+  lengths: z.array(LengthCorrection).max(500),
+  /** When it really ended, milliseconds since 1970 UTC; null where that was right. */
+  endedAtMs: z.int().min(0).max(8_640_000_000_000_000).nullable(),
+  why: text('A reason', 400),
+});
+export type Correction = z.infer<typeof Correction>;
