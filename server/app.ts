@@ -10,10 +10,13 @@ import { accept, answerProblems, unknownRoute } from './http/problems';
 import { binRoutes } from './routes/bin';
 import { entryRoutes } from './routes/entries';
 import { houseRoutes } from './routes/house';
+import { journalRoutes } from './routes/journal';
 import { peopleRoutes } from './routes/people';
 import { placeRoutes } from './routes/places';
 import { acceptPlanFile, planRoutes } from './routes/plans';
+import { practisedRoutes } from './routes/practised';
 import { runRoutes } from './routes/runs';
+import type { RoomDoor } from './room-door';
 import { libraryFor } from './store/own-library';
 import type { Store } from './store/store';
 
@@ -21,11 +24,12 @@ interface AppOptions {
   /** Folder of the built interface; without it only the API is served. */
   webFolder?: string;
   log?: (error: unknown) => void;
+  /** Where phones on the same network may look on; without it that cannot be allowed. */
+  door?: RoomDoor;
 }
 
-/** The whole application: the API under /api, and the built interface for every other address. */
-export function createApp(store: Store, { webFolder, log = console.error }: AppOptions = {}): Express {
-  const app = express();
+/** What every address of ours is guarded by. */
+export function secure(app: Express): void {
   app.use(
     helmet({
       contentSecurityPolicy: {
@@ -44,6 +48,12 @@ export function createApp(store: Store, { webFolder, log = console.error }: AppO
     }),
   );
   app.use(compression());
+}
+
+/** The whole application: the API under /api, and the built interface for every other address. */
+export function createApp(store: Store, { webFolder, log = console.error, door }: AppOptions = {}): Express {
+  const app = express();
+  secure(app);
   app.use('/api', express.json({ limit: '2mb' }));
   app.get('/api/health', (_request, response) => {
     response.json({ ok: true });
@@ -54,6 +64,9 @@ export function createApp(store: Store, { webFolder, log = console.error }: AppO
   app.use('/api/people', peopleRoutes(store));
   app.use('/api/places', placeRoutes(store));
   app.use('/api/house', houseRoutes(store));
+  app.use('/api/journal', journalRoutes(store));
+  app.use('/api/practised', practisedRoutes(store));
+  if (door) app.use('/api/room', door.routes);
   app.use('/api/bin', binRoutes(store));
   app.post('/api/timeline', async (request, response) => {
     const { document, rules } = accept(TimelineRequest, request.body);

@@ -1,5 +1,6 @@
-import { DEMO_PLANS, demoPeople, demoPlaces, demoRuns } from '#library/demo';
+import { DEMO_PLANS, demoJournal, demoPeople, demoPlaces, demoRuns } from '#library/demo';
 import { addEvents, startRun } from './routes/runs';
+import { createJournalEntry } from './routes/journal';
 import { createPlan } from './routes/plans';
 import { createPerson } from './routes/people';
 import { createPlace } from './routes/places';
@@ -16,5 +17,6 @@ export async function loadDemo(store: Store): Promise<boolean> {
     await addEvents(store, id, events(startMs));
   }
   for (const { id, person } of demoPeople) await createPerson(store, id, person);
+  for (const { id, entry } of demoJournal) await createJournalEntry(store, id, entry);
   return true;
 }

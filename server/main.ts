@@ -1,13 +1,16 @@
 import { join } from 'node:path';
 import pino from 'pino';
-import { createApp } from './app';
+import { createApp, secure } from './app';
 import { loadDemo } from './demo';
+import { makeRoomDoor } from './room-door';
 import { emptyBin } from './routes/bin';
 import { openStore } from './store/store';
 
 const DAY_MS = 24 * 3600 * 1000;
 const log = pino({ level: process.env.LOG_LEVEL ?? 'warn' });
 const port = Number(process.env.PORT ?? 4780);
+/** Where phones on the same network may look on, once the teacher allows it. */
+const roomPort = Number(process.env.ROOM_PORT ?? port + 1);
 const host = '127.0.0.1';
 const database = process.env.ZOVRIN_DATABASE ?? join(process.cwd(), 'data', 'zovrin.sqlite');
 
@@ -16,7 +19,10 @@ await emptyBin(store);
 setInterval(() => void emptyBin(store).catch((error: unknown) => log.error(error)), DAY_MS).unref();
 if (process.argv.includes('--demo') && (await loadDemo(store))) console.log('Loaded the demo data.');
 
-const app = createApp(store, { webFolder: join(process.cwd(), 'dist', 'web'), log: (error) => log.error(error) });
+const webFolder = join(process.cwd(), 'dist', 'web');
+const logError = (error: unknown): void => log.error(error);
+const door = makeRoomDoor(store, { port: roomPort, webFolder, secure, log: logError });
+const app = createApp(store, { webFolder, log: logError, door });
 const server = app.listen(port, host, (error?: Error) => {
   if (error) {
     const taken = (error as NodeJS.ErrnoException).code === 'EADDRINUSE';
@@ -28,7 +34,13 @@ const server = app.listen(port, host, (error?: Error) => {
 
 for (const signal of ['SIGINT', 'SIGTERM'] as const) {
   process.on(signal, () => {
-    server.close(() => void store.close().then(() => process.exit(0)));
+    server.close(
+      () =>
+        void door
+          .shut()
+          .then(() => store.close())
+          .then(() => process.exit(0)),
+    );
     server.closeAllConnections();
   });
 }

@@ -1,5 +1,6 @@
-/** The demo data: an invented community hall by an estuary, three groups, two evenings that were taught. */
+/** The demo data: an invented community hall by an estuary, three groups, six weeks that were taught. */
 export { DEMO_PLANS, type DemoPlan } from './plans';
 export { demoPlaces, type DemoPlace } from './places';
 export { demoRuns, type DemoRun } from './runs';
+export { demoJournal, type DemoJournalEntry } from './journal';
 export { demoPeople, type DemoPerson } from './people';

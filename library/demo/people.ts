@@ -47,6 +47,7 @@ export const demoPeople: readonly DemoPerson[] = [
     person: {
       ...newPerson('Odo Maplin'),
       note: 'Potters. Shoulders forward after a day at the wheel.',
+      keepInMind: [{ id: 'odo-a', words: 'left knee: a blanket behind it', asks: ['deepKneeBend'] }],
       breaths: [measured('odo-1', '2026-11-14T10:40', steady, 8)],
     },
   },
@@ -55,6 +56,10 @@ export const demoPeople: readonly DemoPerson[] = [
     person: {
       ...newPerson('Bryony Skerne'),
       note: 'Night-shift nurses. No holding: blood pressure, under treatment.',
+      keepInMind: [
+        { id: 'bryony-a', words: 'breath without holding', asks: ['holdFull', 'holdEmpty'] },
+        { id: 'bryony-b', words: 'head high, up slowly', asks: ['headBelowHeart', 'inversion', 'flatSupine'] },
+      ],
       breaths: [measured('bryony-1', '2026-11-19T17:50', short, 11)],
     },
   },

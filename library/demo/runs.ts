@@ -22,16 +22,18 @@ interface Deviation {
 }
 
 /** Walks through a plan as a teacher did, stretching and cutting where it went otherwise. */
-function ledEvents(planId: string, deviations: readonly Deviation[], startMs: Ms): RunEvent[] {
+function ledEvents({ id, planId, deviations, said }: Omit<Evening, 'beganAt'>, startMs: Ms): RunEvent[] {
   const plan = DEMO_PLANS.find(({ id }) => id === planId)?.plan;
   if (!plan) throw new RangeError(`No demo plan “${planId}”.`);
   const { phases } = compileTimeline(plan, builtInLibrary);
   const events: RunEvent[] = [];
   let atMs = startMs;
   const add = (event: Record<string, unknown>, whenMs: Ms): void => {
-    events.push({ id: `${planId}-event-${events.length}`, atMs: whenMs, ...event } as RunEvent);
+    events.push({ id: `${id}-event-${events.length}`, atMs: whenMs, ...event } as RunEvent);
   };
   add({ kind: 'started' }, startMs);
+  if (said?.present)
+    add({ kind: 'present', people: said.present, others: plan.groupSize - said.present.length }, startMs);
   const lastOfTurn = (phase: Phase): boolean => {
     const next = phases[phase.index + 1];
     return (
@@ -53,8 +55,43 @@ function ledEvents(planId: string, deviations: readonly Deviation[], startMs: Ms
     atMs += phase.endMs - phase.startMs + byMs;
   }
   add({ kind: 'ended' }, atMs + 4000);
+  const saidMs = atMs + MINUTES_LATER_MS;
+  for (const [step, side, strength] of said?.strengths ?? []) {
+    const stepId = plan.steps[step - 1]?.id;
+    if (stepId) add({ kind: 'rated', stepId, side, strength }, saidMs);
+  }
+  if (said?.review) {
+    const { change, note = '', props = [], tighter = [] } = said.review;
+    const seen = [...new Set([...props, ...tighter].map(([step]) => step))].flatMap((step) => {
+      const stepId = plan.steps[step - 1]?.id;
+      const height = props.find(([of]) => of === step)?.[1] ?? null;
+      return stepId ? [{ stepId, tighter: tighter.find(([of]) => of === step)?.[1] ?? null, props: height }] : [];
+    });
+    add({ kind: 'reviewed', review: { steps: seen, change, note } }, saidMs);
+  }
   return events;
 }
+
+interface Evening {
+  id: string;
+  planId: string;
+  beganAt: string;
+  deviations: readonly Deviation[];
+  said?: Said;
+}
+
+/** What was said in the minutes after. Steps by their number, from 1. */
+interface Said {
+  present?: string[];
+  strengths?: (readonly [step: number, side: 'left' | 'right' | 'both', strength: number])[];
+  review?: {
+    change: string;
+    note?: string;
+    props?: (readonly [step: number, 'tooLow' | 'right' | 'tooHigh'])[];
+    tighter?: (readonly [step: number, 'left' | 'right' | 'alike'])[];
+  };
+}
+const MINUTES_LATER_MS = 4 * 60_000;
 
 const NURSES: Deviation[] = [
   { step: 1, kind: 'talk', bySeconds: 62 },
@@ -79,18 +116,90 @@ const CHOIR: Deviation[] = [
   { step: 8, kind: 'hold', bySeconds: -25 },
 ];
 
-/** Two evenings as they really went: slow changes, short second sides. */
-export const demoRuns: readonly DemoRun[] = [
+/** The same that went otherwise, by so much more or less of it. */
+const scaled = (deviations: readonly Deviation[], by: number): Deviation[] =>
+  deviations.map(({ note: _, ...one }) => ({ ...one, bySeconds: Math.round(one.bySeconds * by) }));
+
+const POTTERS: Deviation[] = [
+  { step: 2, kind: 'setup', bySeconds: 14 },
+  { step: 3, kind: 'hold', turn: 1, bySeconds: -35 },
+  { step: 4, kind: 'setup', bySeconds: 20 },
+  { step: 5, kind: 'hold', turn: 0, bySeconds: 20 },
+  { step: 5, kind: 'hold', turn: 1, bySeconds: -15 },
+  { step: 7, kind: 'leave', bySeconds: 12 },
+];
+
+/** Six weeks of evenings as they really went: slow changes and short second sides, a little better every week. */
+const EVENINGS: readonly Evening[] = [
+  ...['2026-10-15', '2026-10-22', '2026-10-29', '2026-11-05', '2026-11-12'].map((day, i): Evening => ({
+    id: `demo-run-nurses-${i + 1}`,
+    planId: 'demo-nurses',
+    beganAt: `${day}T18:0${i}`,
+    deviations: scaled(NURSES, 2.1 - 0.25 * i),
+    said: {
+      strengths: [
+        [3, 'left', 3 - 0.2 * i],
+        [3, 'right', 3.6 - 0.2 * i],
+        [5, 'left', 2 + 0.2 * i],
+        [5, 'right', 2],
+      ],
+    },
+  })),
   {
     id: 'demo-run-nurses',
     planId: 'demo-nurses',
     beganAt: '2026-11-19T18:02',
-    events: (startMs) => ledEvents('demo-nurses', NURSES, startMs),
+    deviations: NURSES,
+    said: {
+      present: ['demo-bryony'],
+      strengths: [
+        [2, 'both', 1],
+        [3, 'left', 2],
+        [3, 'right', 3],
+        [5, 'left', 3],
+        [5, 'right', 2],
+        [8, 'both', 1],
+      ],
+      review: {
+        change: 'Blankets out before the first bell; the blocks one face higher.',
+        note: 'Two fell asleep in the last rest.',
+        props: [
+          [5, 'tooLow'],
+          [8, 'tooLow'],
+        ],
+        tighter: [
+          [3, 'right'],
+          [5, 'alike'],
+        ],
+      },
+    },
   },
-  {
-    id: 'demo-run-choir',
+  ...['2026-11-07', '2026-11-14', '2026-11-21'].map((day, i): Evening => ({
+    id: `demo-run-potters-${i + 1}`,
+    planId: 'demo-potters',
+    beganAt: `${day}T10:3${i}`,
+    deviations: scaled(POTTERS, 1.4 - 0.4 * i),
+    said: {
+      strengths: [
+        [3, 'left', 5 - i * 0.5],
+        [3, 'right', 6 - i],
+        [5, 'left', 4],
+        [5, 'right', 4 + i * 0.5],
+      ],
+    },
+  })),
+  ...['2026-11-03', '2026-11-10'].map((day, i): Evening => ({
+    id: `demo-run-choir-${i + 1}`,
     planId: 'demo-choir',
-    beganAt: '2026-11-17T19:16',
-    events: (startMs) => ledEvents('demo-choir', CHOIR, startMs),
-  },
+    beganAt: `${day}T19:1${6 + i}`,
+    deviations: scaled(CHOIR, 1.6 - 0.3 * i),
+  })),
+  { id: 'demo-run-choir', planId: 'demo-choir', beganAt: '2026-11-17T19:16', deviations: CHOIR },
 ];
+
+export const demoRuns: readonly DemoRun[] = EVENINGS.map((evening) => ({
+  id: evening.id,
+  planId: evening.planId,
+  beganAt: evening.beganAt,
+  events: (startMs) => ledEvents(evening, startMs),
+}));

@@ -21,10 +21,10 @@ interface Stored<T> {
 
 /** A kind of document that is listed, made, read, saved with a revision, and put into the bin. */
 export interface DocumentRoom<T> {
-  table: 'people' | 'places';
+  table: 'people' | 'places' | 'journal';
   /** `person`, and under which name the list is answered. */
   noun: string;
-  list: 'people' | 'places';
+  list: 'people' | 'places' | 'entries';
   titleOf: (document: T) => string;
   read: (value: unknown) => Read<T>;
   schema: z.ZodType<Stored<T>>;

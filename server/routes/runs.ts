@@ -19,29 +19,47 @@ import { storedDocument } from './plans';
 
 const eventOf = (row: EventRow): RunEvent => RunEvent.parse(JSON.parse(row.event));
 
-const stored = (row: RunRow, events: readonly EventRow[]): StoredRun => ({
+/** A run as it is answered; `events` are its own, in order. */
+export const stored = (row: RunRow, events: readonly EventRow[]): StoredRun => ({
   id: row.id,
   planId: row.planId,
   planRevision: row.planRevision,
   createdAt: iso(row.createdMs),
   plan: storedDocument(row.document),
-  events: events.filter(({ runId }) => runId === row.id).map(eventOf),
+  events: events.map(eventOf),
 });
 
-async function eventsOf(tables: Models, runIds: string[]): Promise<EventRow[]> {
-  return tables.events.findAll({
+/** The events of runs, by run, in order. */
+export async function eventsOf(tables: Models, runIds: string[]): Promise<Map<string, EventRow[]>> {
+  const rows = await tables.events.findAll({
     where: { runId: runIds },
     order: [
       ['runId', 'ASC'],
       ['seq', 'ASC'],
     ],
   });
+  const byRun = new Map<string, EventRow[]>();
+  for (const row of rows) {
+    const known = byRun.get(row.runId);
+    if (known) known.push(row);
+    else byRun.set(row.runId, [row]);
+  }
+  return byRun;
 }
+
+const withEvents = async (tables: Models, row: RunRow): Promise<StoredRun> =>
+  stored(row, (await eventsOf(tables, [row.id])).get(row.id) ?? []);
 
 async function liveRun(tables: Models, id: string): Promise<RunRow> {
   const row = await tables.runs.findOne({ where: { id, deletedMs: null } });
   if (!row) throw notFound('run with this id');
   return row;
+}
+
+/** The run of a plan that was begun last, if there is any. */
+export async function latestRun(store: Store, planId: string): Promise<StoredRun | null> {
+  const row = await store.runs.findOne({ where: { planId, deletedMs: null }, order: [['createdMs', 'DESC']] });
+  return row ? withEvents(store, row) : null;
 }
 
 /** Begins a run of a plan as it was at a revision. Asked twice with the same id, it is the same run. */
@@ -52,7 +70,7 @@ export async function startRun(store: Store, request: StartRunRequest, createdMs
     if (existing) {
       if (existing.planId !== planId)
         throw new HttpProblem(409, 'Taken', 'A run with this id exists for another plan.');
-      return stored(existing, await eventsOf(tables, [id]));
+      return withEvents(tables, existing);
     }
     const plan = await tables.plans.findOne({ where: { id: planId, deletedMs: null } });
     const revision = plan && (await tables.revisions.findOne({ where: { planId, revision: planRevision } }));
@@ -107,7 +125,10 @@ export function runRoutes(store: Store): Router {
       store,
       rows.map(({ id }) => id),
     );
-    answer(response, ListRunsResponse, { runs: rows.map((row) => stored(row, events)), total: count });
+    answer(response, ListRunsResponse, {
+      runs: rows.map((row) => stored(row, events.get(row.id) ?? [])),
+      total: count,
+    });
   });
 
   routes.post('/', async (request, response) => {
@@ -116,7 +137,7 @@ export function runRoutes(store: Store): Router {
 
   routes.get('/:id', async (request, response) => {
     const row = await liveRun(store, accept(PlanId, request.params.id));
-    answer(response, StoredRun, stored(row, await eventsOf(store, [row.id])));
+    answer(response, StoredRun, await withEvents(store, row));
   });
 
   routes.post('/:id/events', async (request, response) => {

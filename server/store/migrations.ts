@@ -84,4 +84,9 @@ export const migrations: { name: string; up: Step; down: Step }[] = [
     up: ({ context }) => context.createTable('places', documentColumns()),
     down: ({ context }) => context.dropTable('places'),
   },
+  {
+    name: '0005-journal',
+    up: ({ context }) => context.createTable('journal', documentColumns()),
+    down: ({ context }) => context.dropTable('journal'),
+  },
 ];

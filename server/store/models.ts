@@ -42,7 +42,7 @@ export interface EventRow extends Model<InferAttributes<EventRow>, InferCreation
   event: string;
 }
 
-/** A document with its revision: an entry of one's own, a person, a place, the house rules. */
+/** A document with its revision: an entry of one's own, a person, a place, an entry of the journal, the house rules. */
 export interface DocumentRow extends Model<InferAttributes<DocumentRow>, InferCreationAttributes<DocumentRow>> {
   id: string;
   revision: number;
@@ -61,6 +61,7 @@ export interface Models {
   entries: ModelStatic<DocumentRow>;
   people: ModelStatic<DocumentRow>;
   places: ModelStatic<DocumentRow>;
+  journal: ModelStatic<DocumentRow>;
   house: ModelStatic<DocumentRow>;
 }
 
@@ -124,6 +125,7 @@ export function defineModels(database: Sequelize): Models {
     entries: documents('entries'),
     people: documents('people'),
     places: documents('places'),
+    journal: documents('journal'),
     house: documents('house'),
   };
 }

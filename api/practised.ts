@@ -1,0 +1,48 @@
+import { z } from 'zod';
+
+const Ms = z.number();
+const planned = { plannedMs: Ms, doneMs: Ms, differenceMs: Ms };
+const Planned = z.object(planned);
+const Between = z.object({ ...planned, times: z.int() });
+
+/** What was practised at one time, without the plan it came from: what weeks are told from. Lengths in milliseconds. */
+export const PractisedOnce = z.object({
+  id: z.string(),
+  kind: z.enum(['run', 'entry']),
+  beganAtMs: Ms,
+  title: z.string(),
+  planId: z.string().nullable(),
+  group: z.string(),
+  people: z.array(z.string()),
+  total: Planned,
+  holds: z.array(
+    z.object({
+      ...planned,
+      position: z.string(),
+      name: z.string(),
+      areas: z.array(z.string()),
+      side: z.enum(['left', 'right', 'both', 'none']),
+      strength: z.number().nullable(),
+    }),
+  ),
+  breaths: z.array(
+    z.object({
+      ...planned,
+      name: z.string(),
+      rounds: z.number().nullable(),
+      breathsPerMinute: z.number().nullable(),
+      longestRetentionMs: Ms.nullable(),
+    }),
+  ),
+  setUp: Between,
+  entries: Between,
+  talk: Between,
+});
+export type PractisedOnce = z.infer<typeof PractisedOnce>;
+
+/** From a moment on, and up to another, in milliseconds since 1970 UTC. */
+export const PractisedQuery = z.strictObject({
+  from: z.coerce.number().int().min(0).default(0),
+  until: z.coerce.number().int().min(0).max(8_640_000_000_000_000).default(8_640_000_000_000_000),
+});
+export const PractisedResponse = z.object({ practised: z.array(PractisedOnce) });

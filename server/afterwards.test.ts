@@ -1,0 +1,163 @@
+import { afterEach, describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { newJournalEntry, type JournalEntry } from '#core/journal';
+import { TEMPLATES } from '#library';
+import { PractisedResponse } from '#api';
+import { secure } from './app';
+import { loadDemo } from './demo';
+import { makeRoomDoor, type RoomDoor } from './room-door';
+import { testServer } from '../tests/support/test-server';
+
+const server = testServer();
+const { api } = server;
+const T0 = 1_790_000_000_000;
+const morning: JournalEntry = {
+  ...newJournalEntry('2026-11-02T06:40'),
+  seconds: 900,
+  holds: [{ id: 'h', position: 'reclined-twist', name: 'Twist', left: 200, right: 180, both: 0, strength: 3 }],
+};
+const write = (id: string, document: unknown) => api().post('/api/journal').send({ id, document });
+
+async function taughtRun(): Promise<string> {
+  const plan = await api().post('/api/plans').send({ document: TEMPLATES[0]!.plan }).expect(201);
+  await api().post('/api/runs').send({ id: 'run-1', planId: plan.body.id, planRevision: 1 }).expect(201);
+  return plan.body.id as string;
+}
+const happen = (...events: object[]) => api().post('/api/runs/run-1/events').send({ events });
+
+describe('the journal', () => {
+  test('is written without a run, corrected, put into the bin and taken back', async () => {
+    await write('j1', morning).expect(201);
+    await api()
+      .put('/api/journal/j1')
+      .send({ revision: 1, document: { ...morning, note: 'warm' } })
+      .expect(200);
+    await api().put('/api/journal/j1').send({ revision: 1, document: morning }).expect(409);
+    await api().delete('/api/journal/j1').expect(204);
+    expect((await api().get('/api/journal')).body.entries).toEqual([]);
+    expect((await api().get('/api/bin')).body.items).toMatchObject([{ kind: 'journal', title: 'Practised alone' }]);
+    await api().post('/api/bin/journal/j1/restore').expect(204);
+    expect((await api().get('/api/journal')).body.entries).toMatchObject([{ document: { note: 'warm' } }]);
+  });
+
+  test('what does not fit is refused with its field', async () => {
+    const refused = await write('j1', { ...morning, beganAt: '2026-11-02' }).expect(422);
+    expect(refused.body.errors).toEqual([{ field: 'document.beganAt', reason: 'Say a day and a time.' }]);
+  });
+});
+
+describe('what is said of a run afterwards', () => {
+  test('is kept with it, each word once, and days later too', async () => {
+    await taughtRun();
+    const said = [
+      { id: 'event-no-1', atMs: T0, kind: 'started' },
+      { id: 'event-no-2', atMs: T0 + 1000, kind: 'ended' },
+      { id: 'event-no-3', atMs: T0 + 9e7, kind: 'rated', stepId: 'a', side: 'left', strength: 4 },
+      {
+        id: 'event-no-4',
+        atMs: T0 + 9e7,
+        kind: 'reviewed',
+        review: { steps: [{ stepId: 'a', tighter: 'left', props: 'tooLow' }], change: 'sooner', note: '' },
+      },
+      { id: 'event-no-5', atMs: T0 + 9e7, kind: 'corrected', lengths: [], endedAtMs: T0 + 500, why: '' },
+    ];
+    await happen(...said).expect(200);
+    await happen(...said).expect(200);
+    expect((await api().get('/api/runs/run-1')).body.events).toEqual(said);
+  });
+
+  test('a strength of twelve, a side that is none, a length below none are refused', async () => {
+    await taughtRun();
+    const wrong = async (body: object) =>
+      (await happen({ id: 'event-no-1', atMs: T0, ...body }).expect(422)).body.errors[0].field;
+    const rated = { kind: 'rated', stepId: 'a', side: 'left', strength: 4 };
+    expect(await wrong({ ...rated, strength: 12 })).toBe('events.0.strength');
+    expect(await wrong({ ...rated, side: 'none' })).toBe('events.0.side');
+    const length = { stepId: 'a', side: 'left', ms: -1 };
+    expect(await wrong({ kind: 'corrected', lengths: [length], endedAtMs: null, why: '' })).toBe(
+      'events.0.lengths.0.ms',
+    );
+  });
+});
+
+describe('what was practised', () => {
+  test('runs and the journal, in the time that was asked for', async () => {
+    expect((await api().get('/api/practised').expect(200)).body).toEqual({ practised: [] });
+    await loadDemo(server.store);
+    const { practised } = PractisedResponse.parse((await api().get('/api/practised').expect(200)).body);
+    expect(practised.filter(({ kind }) => kind === 'run').length).toBeGreaterThan(9);
+    expect(practised.some(({ kind }) => kind === 'entry')).toBe(true);
+    const from = new Date('2026-11-19T00:00').getTime();
+    const until = from + 86_400_000;
+    const day = (await api().get(`/api/practised?from=${from}&until=${until}`).expect(200)).body.practised;
+    expect(day).toMatchObject([{ id: 'demo-run-nurses', people: ['demo-bryony'] }]);
+    await api().get('/api/practised?from=never').expect(422);
+  });
+});
+
+describe('the door for phones', () => {
+  let door: RoomDoor | undefined;
+  afterEach(async () => {
+    await door?.shut();
+    door = undefined;
+  });
+  const outside = (path: string) => {
+    const [address] = door!.state().addresses;
+    return fetch(new URL(path, address));
+  };
+
+  test('is shut until the teacher opens it; the link shows the session of that plan and nothing else', async () => {
+    const planId = await taughtRun();
+    await happen({ id: 'event-no-1', atMs: T0, kind: 'started' }).expect(200);
+    door = makeRoomDoor(server.store, { port: 0, secure, log: (error) => server.logged.push(error) });
+    const { default: express } = await import('express');
+    const { default: request } = await import('supertest');
+    const app = express().use(express.json(), door.routes);
+    expect((await request(app).get('/')).body).toEqual({ open: false, planId: null, addresses: [] });
+    const opened = (await request(app).put('/').send({ planId }).expect(200)).body;
+    expect(opened).toMatchObject({ open: true, planId });
+    if (opened.addresses.length === 0) return;
+    const code = new URL(opened.addresses[0]).searchParams.get('code');
+    const seen = await (await outside(`/api/room/${planId}/now?code=${code}`)).json();
+    expect(seen).toMatchObject({ runId: 'run-1', nowMs: server.clock, events: [{ kind: 'started' }] });
+    for (const path of [
+      `/api/room/${planId}/now`,
+      `/api/room/${planId}/now?code=guess`,
+      `/api/room/other/now?code=${code}`,
+      '/api/runs',
+      '/api/people',
+      '/api/plans',
+      '/',
+    ])
+      expect((await outside(path)).status).toBe(404);
+    expect((await fetch(new URL('/api/room', opened.addresses[0]), { method: 'PUT' })).status).toBe(404);
+    await request(app).delete('/').expect(204);
+    await expect(fetch(opened.addresses[0])).rejects.toThrow();
+  });
+
+  test('a plan that is not there opens nothing', async () => {
+    door = makeRoomDoor(server.store, { port: 0, secure, log: () => undefined });
+    const { default: express } = await import('express');
+    const { default: request } = await import('supertest');
+    const app = express().use(express.json(), door.routes);
+    expect((await request(app).put('/').send({ planId: 'nowhere' })).status).toBeGreaterThanOrEqual(400);
+    expect(door.state().open).toBe(false);
+  });
+});
+
+test('whatever is said of a run, it is never a fault of the server', async () => {
+  await taughtRun();
+  await fc.assert(
+    fc.asyncProperty(
+      fc.jsonValue(),
+      fc.constantFrom('rated', 'reviewed', 'corrected', 'present'),
+      async (any, kind) => {
+        const body = typeof any === 'object' && any !== null && !Array.isArray(any) ? any : { review: any };
+        const answer = await happen({ ...body, id: 'event-any', atMs: T0, kind });
+        expect([200, 422]).toContain(answer.status);
+      },
+    ),
+    { numRuns: 40 },
+  );
+  expect(server.logged).toEqual([]);
+});
