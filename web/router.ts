@@ -44,6 +44,17 @@ export const router = createRouter({
       meta: { room: 'lookback', title: 'Look back' },
     },
     {
+      path: '/runs/weeks',
+      component: () => import('./lookback/weeks/WeeksRoom.vue'),
+      meta: { room: 'lookback', title: 'Over weeks' },
+    },
+    {
+      path: '/runs/journal/:id',
+      component: () => import('./lookback/journal/JournalRoom.vue'),
+      props: true,
+      meta: { room: 'lookback', title: 'Journal' },
+    },
+    {
       path: '/runs/:id',
       component: () => import('./lookback/RunRoom.vue'),
       props: true,

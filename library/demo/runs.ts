@@ -18,7 +18,7 @@ interface Deviation {
   kind: Phase['kind'];
   turn?: number;
   bySeconds: Seconds;
-  note?: string;
+  note?: string | undefined;
 }
 
 /** Walks through a plan as a teacher did, stretching and cutting where it went otherwise. */
@@ -118,7 +118,7 @@ const CHOIR: Deviation[] = [
 
 /** The same that went otherwise, by so much more or less of it. */
 const scaled = (deviations: readonly Deviation[], by: number): Deviation[] =>
-  deviations.map(({ note: _, ...one }) => ({ ...one, bySeconds: Math.round(one.bySeconds * by) }));
+  deviations.map((one) => ({ ...one, note: undefined, bySeconds: Math.round(one.bySeconds * by) }));
 
 const POTTERS: Deviation[] = [
   { step: 2, kind: 'setup', bySeconds: 14 },

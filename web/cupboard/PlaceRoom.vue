@@ -7,14 +7,11 @@ import { compileTimeline } from '#core/timeline';
 import type { StoredPlan } from '#api';
 import { deletePlace, placeConflictOf, readPlaceById, savePlace } from '../client/places';
 import { listPlans, restore } from '../client/plans';
-import BackLink from '../shared/BackLink.vue';
 import ChoiceField from '../shared/fields/ChoiceField.vue';
 import PickField from '../shared/fields/PickField.vue';
 import TextField from '../shared/fields/TextField.vue';
-import IconButton from '../shared/IconButton.vue';
-import KeptStatus from '../shared/KeptStatus.vue';
+import KeptRoom from '../shared/KeptRoom.vue';
 import { people } from '../shared/plan-words';
-import { useUndoKeys } from '../shared/use-undo-keys';
 import { keptDocument } from '../stores/kept-document';
 import { useLibrary } from '../stores/library';
 import { usePlaces } from '../stores/places';
@@ -30,20 +27,18 @@ const router = useRouter();
 const toast = useToast();
 const library = useLibrary();
 const places = usePlaces();
-const { document, here, trouble, missing, theirs, saving, ready, load, save, change, settle, ...history } =
-  keptDocument<Place>({
-    unsentKey: `zovrin.place.unsent.${id}`,
-    start: newPlace('', 'hall'),
-    schema: Place,
-    read: readPlace,
-    fetch: () => readPlaceById(id),
-    send: (revision, place) => savePlace(id, revision, place),
-    conflictOf: placeConflictOf,
-    saved: places.changed,
-  });
-const { undo, redo, canUndo, canRedo } = history;
-void ready();
-useUndoKeys(undo, redo);
+const kept = keptDocument<Place>({
+  unsentKey: `zovrin.place.unsent.${id}`,
+  start: newPlace('', 'hall'),
+  schema: Place,
+  read: readPlace,
+  fetch: () => readPlaceById(id),
+  send: (revision, place) => savePlace(id, revision, place),
+  conflictOf: placeConflictOf,
+  saved: places.changed,
+});
+const { document, trouble, load, change } = kept;
+void kept.ready();
 
 const accept = (name: string, patch: Partial<Place>): string | undefined =>
   change(name, { ...document.value, ...patch });
@@ -85,34 +80,24 @@ async function bringBack(): Promise<void> {
 </script>
 
 <template>
-  <main v-if="here" class="room">
-    <BackLink to="/cupboard" label="Cupboard" />
-    <header>
-      <TextField
-        class="heading-field"
-        hide-label
-        label="Name"
-        :model-value="document.name"
-        :accept="(name) => accept('rename', { name: name.trim() })"
-      />
-      <span class="small quiet" role="status">{{ saving ? 'Saving' : '' }}</span>
+  <KeptRoom
+    :kept="kept"
+    :name="document.name"
+    :rename="(name) => accept('rename', { name: name.trim() })"
+    back-to="/cupboard"
+    back-label="Cupboard"
+    noun="place"
+    @remove="remove"
+    @bring-back="bringBack"
+  >
+    <template #head>
       <ChoiceField
         label="What sort of place"
         :options="settings"
         :model-value="document.setting"
         @update:model-value="(setting) => accept('change sort', { setting })"
       />
-      <IconButton icon="undo" label="Undo" hint="Undo (Ctrl Z)" :disabled="!canUndo" @click="undo" />
-      <IconButton icon="redo" label="Redo" hint="Redo (Ctrl Shift Z)" :disabled="!canRedo" @click="redo" />
-      <IconButton icon="remove" label="Delete" hint="Into the bin for 30 days" @click="remove" />
-    </header>
-    <KeptStatus
-      what="This place was"
-      :trouble="trouble"
-      :conflict="theirs !== undefined"
-      @save="save"
-      @settle="settle"
-    />
+    </template>
     <TextField
       hide-label
       label="Note"
@@ -140,32 +125,10 @@ async function bringBack(): Promise<void> {
         <RoomFields :place="document" :accept="accept" />
       </section>
     </div>
-  </main>
-  <main v-else class="room">
-    <h1>{{ missing ? 'Not here' : 'Cupboard' }}</h1>
-    <p v-if="missing">
-      This place is not here any more.
-      <button type="button" class="link-button" @click="bringBack">Take back from the bin</button> or
-      <RouterLink to="/cupboard">back to the cupboard</RouterLink>.
-    </p>
-    <p v-else-if="trouble" class="caution strong" role="alert">
-      {{ trouble }} <button type="button" class="link-button" @click="load">Try again</button>
-    </p>
-  </main>
+  </KeptRoom>
 </template>
 
 <style scoped>
-.room {
-  display: flex;
-  flex-direction: column;
-  gap: 6px;
-  padding: 8px 32px 40px;
-}
-header {
-  display: flex;
-  gap: 8px;
-  align-items: center;
-}
 .columns {
   display: grid;
   grid-template-columns: minmax(0, 6fr) minmax(0, 5fr);
@@ -190,14 +153,6 @@ h2 {
   .columns {
     grid-template-columns: minmax(0, 1fr);
     gap: 12px;
-  }
-}
-@media (width < 640px) {
-  .room {
-    padding: 8px 16px 32px;
-  }
-  header {
-    flex-wrap: wrap;
   }
 }
 </style>

@@ -27,7 +27,14 @@ async function takeBack(item: BinnedItem): Promise<void> {
     trouble.value = (error as Error).message;
   }
 }
-const KINDS = { plan: 'plan', run: 'run', entry: 'entry of the library', person: 'person', place: 'place', journal: 'journal' } as const;
+const KINDS = {
+  plan: 'plan',
+  run: 'run',
+  entry: 'entry of the library',
+  person: 'person',
+  place: 'place',
+  journal: 'journal',
+} as const;
 const day = (iso: string): string => dayOf(new Date(iso).getTime());
 void load();
 </script>

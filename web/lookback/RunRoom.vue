@@ -1,51 +1,77 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
-import { computed, ref, shallowRef } from 'vue';
-import { compareRun, tellingSentence } from '#core/record';
+import { computed, ref, watch } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
+import { compareRun, happenedIn, tellingSentence } from '#core/record';
 import { foldRun } from '#core/run';
 import { clockOfMs, signedClockOfMs } from '#core/time';
-import type { StoredRun } from '#api';
-import { ApiProblem } from '../client/http';
-import { readRun } from '../client/runs';
 import { people } from '../shared/plan-words';
 import { clockTime, longDayOf } from '../shared/dates';
+import ChoiceField from '../shared/fields/ChoiceField.vue';
 import { timelineOf } from '../shared/ribbon/layout';
+import ClosingForm from './ClosingForm.vue';
+import CorrectTimes from './CorrectTimes.vue';
 import DoneRibbon from './DoneRibbon.vue';
+import NextTime from './NextTime.vue';
 import RunTable from './RunTable.vue';
+import SecondSides from './SecondSides.vue';
 import { useLibrary } from '../stores/library';
+import { useSaid } from './use-said';
+import { happenedInWords } from './words';
 
+/** One run: what it says in a sentence, planned against done, what was said of it, and what the plan may learn. */
 const { id } = defineProps<{ id: string }>();
+const route = useRoute();
+const router = useRouter();
 const library = useLibrary();
-const run = shallowRef<StoredRun>();
-const trouble = ref('');
+const said = useSaid(id);
+const { run, trouble, missing, load } = said;
+
+const VIEWS = [
+  { value: 'went', label: 'How it went' },
+  { value: 'close', label: 'Close the session' },
+  { value: 'right', label: 'Put right' },
+] as const;
+type View = (typeof VIEWS)[number]['value'];
+const view = computed<View>({
+  get: () => VIEWS.find(({ value }) => value === route.query.view)?.value ?? 'went',
+  set: (value) => void router.replace({ query: value === 'went' ? {} : { view: value } }),
+});
 
 const timeline = computed(() => run.value && timelineOf(run.value.plan, library.all));
 const record = computed(() => run.value && timeline.value && compareRun(timeline.value, run.value.events));
 const folded = computed(() => run.value && timeline.value && foldRun(timeline.value, run.value.events));
 const says = computed(() => record.value && tellingSentence(record.value, (i) => run.value?.plan.steps[i]?.name ?? ''));
+const happened = computed(() =>
+  run.value && timeline.value
+    ? happenedIn(timeline.value, run.value.events).map((one) => ({
+        atMs: one.event.atMs,
+        words: happenedInWords(one, run.value!.plan),
+      }))
+    : [],
+);
 const about = computed(() => {
   const { plan } = run.value ?? {};
   const startMs = record.value?.startedAtMs;
   if (!plan || !startMs) return '';
+  const here = record.value?.said.present;
+  const came = here ? here.people.length + here.others : plan.groupSize;
   return [
     plan.title,
     `${longDayOf(startMs)}, ${clockTime(startMs)}`,
-    [people(plan.groupSize), plan.place].filter(Boolean).join(', '),
+    [people(came), plan.place].filter(Boolean).join(', '),
   ].join(' · ');
 });
-
-async function load(): Promise<void> {
-  trouble.value = '';
-  try {
-    run.value = await readRun(id);
-    document.title = `${run.value.plan.title} · Look back · Zovrin`;
-  } catch (error) {
-    trouble.value =
-      error instanceof ApiProblem && error.status === 404
-        ? 'There is no such run here. It may lie in the bin, or still be on its way from this browser.'
-        : (error as Error).message;
-  }
-}
+watch(run, (now) => {
+  if (now) document.title = `${now.plan.title} · Look back · Zovrin`;
+});
+const whyNot = computed(() =>
+  missing.value
+    ? 'There is no such run here. It may lie in the bin, or still be on its way from this browser.'
+    : trouble.value,
+);
+const allHappened = ref(false);
+const FEW = 8;
 void load();
 </script>
 
@@ -71,23 +97,52 @@ void load();
       </p>
     </header>
     <DoneRibbon :plan="run.plan" :timeline="timeline" :run="folded" :record="record" />
-    <RunTable :plan="run.plan" :record="record" />
-    <section v-if="record.notes.length > 0" class="notes">
-      <h2>Notes</h2>
-      <ul>
-        <li v-for="(note, i) in record.notes" :key="i">
-          <span class="quiet">{{ clockTime(note.atMs) }}</span> {{ note.text }}
-          <span v-if="note.stepIndex !== null" class="small quiet">({{ run.plan.steps[note.stepIndex]?.name }})</span>
-        </li>
-      </ul>
-    </section>
-    <footer>
-      <RouterLink :to="`/plans/${run.planId}`" class="link-button">Open the plan</RouterLink
-      ><RouterLink to="/runs" class="link-button">All runs</RouterLink>
-    </footer>
+    <div class="desk" :class="{ wide: view !== 'went' }">
+      <div class="left">
+        <nav class="views">
+          <ChoiceField v-model="view" label="What to look at" :options="VIEWS" />
+          <span v-if="trouble" class="caution small" role="alert"
+            >{{ trouble }} <button type="button" class="link-button" @click="said.send()">Send again</button></span
+          >
+        </nav>
+        <RunTable v-if="view === 'went'" :plan="run.plan" :record="record" />
+        <ClosingForm v-else-if="view === 'close'" :plan="run.plan" :record="record" :said="said" />
+        <CorrectTimes v-else :plan="run.plan" :record="record" :said="said" />
+        <footer>
+          <Button v-if="view === 'close'" label="Done" @click="view = 'went'" />
+          <RouterLink :to="`/plans/${run.planId}`" class="link-button">Open the plan</RouterLink
+          ><RouterLink to="/runs" class="link-button">All runs</RouterLink>
+        </footer>
+      </div>
+      <aside v-if="view === 'went'">
+        <SecondSides :plan-id="run.planId" :run-id="run.id" />
+        <NextTime :plan-id="run.planId" :timeline="timeline" :record="record" />
+        <section v-if="record.said.review.note" class="told">
+          <h2>Notes</h2>
+          <p>{{ record.said.review.note }}</p>
+        </section>
+        <section v-if="happened.length > 0" class="told">
+          <h2>What was done</h2>
+          <p v-for="(one, i) in allHappened ? happened : happened.slice(0, FEW)" :key="i">
+            <span class="quiet">{{ clockTime(one.atMs) }}</span> {{ one.words }}
+          </p>
+          <button
+            v-if="!allHappened && happened.length > FEW"
+            type="button"
+            class="link-button"
+            @click="allHappened = true"
+          >
+            All {{ happened.length }}
+          </button>
+        </section>
+        <button v-if="!record.said.reviewed" type="button" class="link-button" @click="view = 'close'">
+          Say how it was
+        </button>
+      </aside>
+    </div>
   </main>
-  <main v-else-if="trouble" class="trouble">
-    <p class="caution strong" role="alert">{{ trouble }}</p>
+  <main v-else-if="whyNot" class="trouble">
+    <p class="caution strong" role="alert">{{ whyNot }}</p>
     <Button label="Try again" outlined @click="load" />
     <RouterLink to="/runs">All runs</RouterLink>
   </main>
@@ -123,18 +178,45 @@ h1 {
   font-size: 30px;
   line-height: 34px;
 }
-.notes {
-  max-width: 860px;
-  padding-top: 18px;
+.desk {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 352px;
 }
-.notes li {
-  padding: 7px 0;
-  border-top: 1px solid var(--line);
+.desk.wide {
+  grid-template-columns: minmax(0, 1fr);
 }
-.notes h2 {
+.left {
+  min-width: 0;
+  padding-right: 24px;
+}
+.views {
+  display: flex;
+  gap: 16px;
+  align-items: center;
+  padding-top: 12px;
+}
+aside {
+  min-width: 0;
+  padding: 14px 32px 24px 24px;
+  margin-right: -32px;
+  border-left: 1px solid var(--line-strong);
+  background: var(--sheet);
+}
+.told {
+  padding-top: 20px;
+  overflow-wrap: anywhere;
+}
+.told h2 {
   margin-bottom: 6px;
 }
+.told p {
+  padding: 3px 0;
+  font-size: 14px;
+  line-height: 19px;
+  white-space: pre-line;
+}
 footer {
+  align-items: center;
   display: flex;
   gap: 24px;
   padding-top: 16px;
@@ -143,6 +225,18 @@ footer {
   display: flex;
   gap: 16px;
   align-items: center;
+}
+@media (width < 1000px) {
+  .desk {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .left {
+    padding-right: 0;
+  }
+  aside {
+    margin: 0;
+    border-left: 0;
+  }
 }
 @media (width < 900px) {
   main {

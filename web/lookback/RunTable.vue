@@ -1,183 +1,205 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import { computed, ref } from 'vue';
 import type { Plan } from '#core/plan';
-import type { RunRecord, SideRecord } from '#core/record';
+import { astray, type AstrayRow, type RunRecord } from '#core/record';
 import { clockOfMs, signedClockOfMs } from '#core/time';
+import StepFigure from '../figures/StepFigure.vue';
+import ChoiceField from '../shared/fields/ChoiceField.vue';
+import SpineBar from './SpineBar.vue';
+import { PART_WORDS } from './words';
 
-/** Planned against done for every hold, side by side; the total of each side at the foot. */
+/** Planned against done for every step and side, what went most astray first; each side's seconds and per cent at the foot. */
 const { plan, record } = defineProps<{ plan: Plan; record: RunRecord }>();
 
-const rows = computed(() =>
-  record.steps
-    .filter(({ sides }) => sides.length > 0)
-    .map((step) => {
-      const of = (side: SideRecord['side']) => step.sides.find((other) => other.side === side);
-      return {
-        ...step,
-        name: plan.steps[step.stepIndex]?.name ?? '',
-        left: of('left'),
-        right: of('right'),
-        both: of('both'),
-      };
-    }),
-);
-const MOST_PX = 60;
-const pxPerMs = computed(
-  () =>
-    MOST_PX /
-    Math.max(
-      1,
-      ...rows.value.flatMap(({ sides }) =>
-        sides.map(({ side, plannedMs, doneMs }) => Math.max(plannedMs, doneMs) / (side === 'both' ? 2 : 1)),
-      ),
-    ),
-);
+const order = ref<'astray' | 'plan'>('astray');
+const ORDERS = [
+  { value: 'astray', label: 'most astray first' },
+  { value: 'plan', label: 'as planned' },
+] as const;
 const WORTH_MARKING_MS = 10_000;
-/** The shorter side of two is told in the caution colour, with its minus sign. */
-const short = (side: SideRecord | undefined, other: SideRecord | undefined): boolean =>
-  side !== undefined &&
-  other !== undefined &&
-  side.differenceMs < other.differenceMs &&
-  side.differenceMs <= -WORTH_MARKING_MS;
+const CHANGES_AND = { tooLow: 'props too low', right: 'props right', tooHigh: 'props too high' } as const;
+
+const steps = computed(() => {
+  const byStep = new Map<number, AstrayRow[]>();
+  for (const row of astray(record)) byStep.set(row.stepIndex, [...(byStep.get(row.stepIndex) ?? []), row]);
+  const found = [...byStep].map(([stepIndex, rows]) => {
+    const step = plan.steps[stepIndex];
+    const seen = record.said.review.steps.find(({ stepId }) => stepId === rows[0]?.stepId);
+    return {
+      stepIndex,
+      step,
+      name: step?.name ?? '',
+      skipped: rows[0]?.skipped ?? false,
+      // The two sides stand under each other, the first that was held above.
+      rows: rows.toSorted((a, b) => PARTS.indexOf(a.part) - PARTS.indexOf(b.part)),
+      seen: [
+        seen?.tighter && (seen.tighter === 'alike' ? 'sides alike' : `${seen.tighter} tighter`),
+        seen?.props && seen.props !== 'right' && CHANGES_AND[seen.props],
+      ].filter(Boolean),
+      notes: record.notes.filter((note) => note.stepIndex === stepIndex).map(({ text }) => text),
+    };
+  });
+  return order.value === 'plan' ? found.toSorted((a, b) => a.stepIndex - b.stepIndex) : found;
+});
+const PARTS: AstrayRow['part'][] = ['left', 'right', 'both', 'none', 'changes'];
+const mostMs = computed(() =>
+  Math.max(1, ...record.steps.flatMap(({ sides }) => sides.map((side) => Math.max(side.plannedMs, side.doneMs)))),
+);
+const isAstray = (row: AstrayRow): boolean => row.differenceMs <= -WORTH_MARKING_MS && row.part !== 'changes';
+const share = (row: AstrayRow): string => {
+  const whole = row.share === null ? 0 : Math.round(row.share * 100);
+  return whole === 0 ? '' : `${whole > 0 ? '+' : '−'}${Math.abs(whole)} %`;
+};
+const shareOf = ({ plannedMs, differenceMs }: { plannedMs: number; differenceMs: number }): string => {
+  const whole = plannedMs === 0 ? 0 : Math.round((differenceMs / plannedMs) * 100);
+  return whole === 0 ? 'as planned' : `${whole > 0 ? '+' : '−'}${Math.abs(whole)} %`;
+};
 const uneven = computed(() => record.left.doneMs - record.right.doneMs);
+const sidesSay = computed(() => {
+  if (record.left.doneMs + record.right.doneMs === 0) return '';
+  if (Math.abs(uneven.value) < 1000) return 'Left and right were held alike.';
+  const less = Math.abs(uneven.value) / Math.max(record.left.doneMs, record.right.doneMs);
+  const [side, other] = uneven.value > 0 ? ['Right', 'left'] : ['Left', 'right'];
+  return `${side} was held ${clockOfMs(Math.abs(uneven.value))} less than ${other}, ${(less * 100).toFixed(1)} %.`;
+});
 </script>
 
 <template>
-  <table>
-    <thead>
-      <tr class="small">
-        <th scope="col" class="number"><span class="sr-only">Step</span></th>
-        <th scope="col" class="name"><span class="sr-only">Hold</span></th>
-        <th scope="col" class="spine"><span class="quiet">left</span> <span class="quiet">right</span></th>
-        <th scope="col" colspan="2">left</th>
-        <th scope="col" colspan="2">right</th>
-        <th scope="col" colspan="2">both</th>
-        <th scope="col">changes</th>
-      </tr>
-    </thead>
-    <tbody>
-      <tr v-for="row in rows" :key="row.stepId">
-        <td class="number quiet">{{ row.stepIndex + 1 }}</td>
-        <th scope="row" class="name">{{ row.name }}<span v-if="row.skipped" class="small caution"> left out</span></th>
-        <td class="spine">
-          <svg width="132" height="24" viewBox="-66 -12 132 24" aria-hidden="true">
-            <path class="r-axis" d="M0 -12V12" />
-            <template v-if="row.left">
-              <rect
-                class="r-left"
-                :x="-row.left.doneMs * pxPerMs"
-                y="-7"
-                :width="row.left.doneMs * pxPerMs"
-                height="14"
-              />
-              <rect
-                class="r-planned"
-                :x="-row.left.plannedMs * pxPerMs"
-                y="-9"
-                :width="row.left.plannedMs * pxPerMs"
-                height="18"
-              />
-            </template>
-            <template v-if="row.right">
-              <rect class="r-right" x="0" y="-7" :width="row.right.doneMs * pxPerMs" height="14" />
-              <rect class="r-planned" x="0" y="-9" :width="row.right.plannedMs * pxPerMs" height="18" />
-            </template>
-            <template v-if="row.both">
-              <rect
-                class="r-both"
-                :x="(-row.both.doneMs * pxPerMs) / 2"
-                y="-7"
-                :width="row.both.doneMs * pxPerMs"
-                height="14"
-              />
-              <rect
-                class="r-planned"
-                :x="(-row.both.plannedMs * pxPerMs) / 2"
-                y="-9"
-                :width="row.both.plannedMs * pxPerMs"
-                height="18"
-              />
-            </template>
-          </svg>
-        </td>
-        <template
-          v-for="([side, other], i) in [
-            [row.left, row.right],
-            [row.right, row.left],
-            [row.both, undefined],
-          ] as const"
-          :key="i"
-        >
-          <td>{{ side ? clockOfMs(side.doneMs) : '' }}</td>
-          <td class="difference" :class="{ 'caution strong': short(side, other) }">
-            {{ side ? signedClockOfMs(side.differenceMs) : '' }}
+  <section>
+    <div class="order"><ChoiceField v-model="order" label="In which order" :options="ORDERS" /></div>
+    <table class="figures">
+      <thead>
+        <tr>
+          <th scope="col"><span class="sr-only">Step</span></th>
+          <th scope="col" class="figure-column"><span class="sr-only">Figure</span></th>
+          <th scope="col"><span class="sr-only">Name</span></th>
+          <th scope="col" class="spine"><span>left</span><span>right</span></th>
+          <th scope="col"><span class="sr-only">Side</span></th>
+          <th scope="col" class="number">planned</th>
+          <th scope="col" class="number">done</th>
+          <th scope="col" class="number">difference</th>
+          <th scope="col" class="number"><span class="sr-only">Share</span></th>
+          <th scope="col" class="number">strength</th>
+        </tr>
+      </thead>
+      <tbody v-for="of in steps" :key="of.stepIndex">
+        <tr v-for="(row, i) in of.rows" :key="row.part" :class="{ last: i === of.rows.length - 1 }">
+          <template v-if="i === 0">
+            <td :rowspan="of.rows.length" class="quiet">{{ of.stepIndex + 1 }}</td>
+            <td :rowspan="of.rows.length" class="figure-column">
+              <div v-if="of.step?.kind === 'hold'" class="figure">
+                <StepFigure :step="of.step" side="left" :least="1500" />
+              </div>
+            </td>
+            <th scope="row" :rowspan="of.rows.length" class="name">
+              {{ of.name }}
+              <span v-if="of.skipped" class="small caution">left out</span>
+              <span v-for="words in of.seen" :key="String(words)" class="small quiet seen">{{ words }}</span>
+              <span v-for="(text, n) in of.notes" :key="n" class="small quiet seen">“{{ text }}”</span>
+            </th>
+          </template>
+          <td class="spine"><SpineBar v-if="row.part !== 'changes'" :row="row" :most-ms="mostMs" /></td>
+          <td class="quiet">
+            {{ of.step?.kind === 'hold' && row.part === 'none' ? 'after it' : PART_WORDS[row.part] }}
           </td>
+          <td class="number quiet">{{ clockOfMs(row.plannedMs) }}</td>
+          <td class="number">
+            {{ clockOfMs(row.doneMs) }}
+            <span v-if="row.measuredMs !== null" class="small quiet was">measured {{ clockOfMs(row.measuredMs) }}</span>
+          </td>
+          <td class="number strong" :class="{ caution: isAstray(row) }">{{ signedClockOfMs(row.differenceMs) }}</td>
+          <td class="number quiet">{{ share(row) }}</td>
+          <td class="number">{{ row.strength === null ? '' : Math.round(row.strength * 10) / 10 }}</td>
+        </tr>
+      </tbody>
+    </table>
+    <dl class="sides">
+      <div v-for="side in ['left', 'right', 'both'] as const" :key="side">
+        <template v-if="record[side].plannedMs > 0">
+          <dt>{{ side === 'both' ? 'Both sides' : side === 'left' ? 'Left' : 'Right' }}</dt>
+          <dd>
+            <strong>{{ clockOfMs(record[side].doneMs) }}</strong> of {{ clockOfMs(record[side].plannedMs) }},
+            {{ shareOf(record[side]) }}
+          </dd>
         </template>
-        <td class="quiet">{{ signedClockOfMs(row.changes.differenceMs) }}</td>
-      </tr>
-    </tbody>
-    <tfoot>
-      <tr>
-        <td />
-        <th scope="row" class="name">In all</th>
-        <td class="spine small">
-          {{
-            record.left.plannedMs + record.right.plannedMs === 0
-              ? ''
-              : Math.abs(uneven) < 1000
-                ? 'even'
-                : `${uneven > 0 ? 'right' : 'left'} ${clockOfMs(Math.abs(uneven))} less`
-          }}
-        </td>
-        <template v-for="(side, i) in [record.left, record.right, record.both]" :key="i">
-          <td>{{ clockOfMs(side.doneMs) }}</td>
-          <td class="difference">{{ signedClockOfMs(side.differenceMs) }}</td>
-        </template>
-        <td>{{ signedClockOfMs(record.changes.differenceMs) }}</td>
-      </tr>
-    </tfoot>
-  </table>
+      </div>
+      <p v-if="sidesSay">{{ sidesSay }}</p>
+    </dl>
+  </section>
 </template>
 
 <style scoped>
-table {
-  width: 100%;
-  max-width: 1040px;
-  margin-top: 8px;
-  border-collapse: collapse;
+section {
+  overflow-x: auto;
 }
-th {
-  font-weight: 400;
+.order {
+  display: flex;
+  justify-content: flex-end;
+  margin: -30px 0 8px;
 }
-td,
-th {
-  padding: 6px 8px;
+@media (width < 640px) {
+  .order {
+    margin: 8px 0;
+  }
+}
+.figures td,
+.figures th {
+  padding: 4px 10px 4px 0;
+  border-bottom: 0;
+  vertical-align: middle;
+}
+.figures tbody {
   border-bottom: 1px solid var(--line);
-  text-align: right;
+}
+.figures td[rowspan],
+.figures th[rowspan] {
+  vertical-align: top;
+  padding-top: 6px;
+}
+.figure-column {
+  width: 84px;
+}
+.figure {
+  height: 44px;
 }
 .name {
-  font-weight: 600;
-  text-align: left;
+  max-width: 240px;
+  overflow-wrap: anywhere;
 }
-.number {
-  width: 32px;
-  padding-left: 0;
-  text-align: left;
+.seen,
+.was {
+  display: block;
+  font-weight: 400;
 }
 .spine {
-  width: 150px;
+  width: 132px;
   text-align: center;
 }
-.difference {
-  color: var(--ink-2);
+thead .spine span {
+  display: inline-block;
+  width: 44px;
+  padding: 0 4px;
   text-align: left;
 }
-.difference.caution {
-  color: var(--caution);
+thead .spine span:first-child {
+  text-align: right;
 }
-tfoot td,
-tfoot th {
-  border-bottom: 0;
-  font-weight: 600;
+.sides {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 32px;
+  padding: 12px 0;
+}
+.sides div {
+  display: flex;
+  gap: 8px;
+}
+.sides dt {
+  color: var(--ink-2);
+}
+@media (width < 640px) {
+  .figure-column {
+    display: none;
+  }
 }
 </style>

@@ -1,12 +1,18 @@
 <script setup lang="ts">
+import Button from 'primevue/button';
 import { useToast } from 'primevue/usetoast';
 import { computed, ref, shallowRef } from 'vue';
+import { useRouter } from 'vue-router';
+import { newJournalEntry } from '#core/journal';
 import { compareRun, tellingSentence } from '#core/record';
-import { clockOfMs, signedClockOfMs } from '#core/time';
-import type { StoredRun } from '#api';
+import { clockOfMs, clockOfSeconds, signedClockOfMs } from '#core/time';
+import type { StoredJournalEntry, StoredRun } from '#api';
+import { createJournalEntry, deleteJournalEntry, listJournal } from '../client/journal';
 import { deleteRun, listRuns } from '../client/runs';
 import IconButton from '../shared/IconButton.vue';
-import { clockTime, dayOf } from '../shared/dates';
+import { clockTime, dayOf, localMoment } from '../shared/dates';
+import { newId } from '../stores/browser';
+import LookbackNav from './LookbackNav.vue';
 import { timelineOf } from '../shared/ribbon/layout';
 import RibbonThumb from '../shared/ribbon/RibbonThumb.vue';
 import { useLibrary } from '../stores/library';
@@ -14,7 +20,9 @@ import { useLibrary } from '../stores/library';
 const library = useLibrary();
 
 const toast = useToast();
+const router = useRouter();
 const runs = shallowRef<StoredRun[]>();
+const journal = shallowRef<StoredJournalEntry[]>();
 const total = ref(0);
 const trouble = ref('');
 
@@ -31,6 +39,20 @@ const rows = computed(() =>
     };
   }),
 );
+const WHERE = { alone: 'practised alone', elsewhere: 'taught elsewhere', here: 'taught here, without the clock' };
+/** Runs and what was written in the journal, the newest first; of the journal no more than reaches as far back as the runs shown. */
+const all = computed(() => {
+  const oldest = runs.value && runs.value.length < total.value ? Math.min(...rows.value.map((row) => row.startMs)) : 0;
+  const written = (journal.value ?? []).map(({ id, document: entry }) => ({
+    kind: 'entry' as const,
+    id,
+    entry,
+    startMs: new Date(entry.beganAt).getTime(),
+    says: [WHERE[entry.where], ...[...entry.holds, ...entry.breaths].map(({ name }) => name)].join(', '),
+  }));
+  const taught = rows.value.map((row) => ({ kind: 'run' as const, id: row.run.id, ...row }));
+  return [...taught, ...written.filter(({ startMs }) => startMs >= oldest)].sort((a, b) => b.startMs - a.startMs);
+});
 const pxPerMs = computed(
   () =>
     330 /
@@ -39,17 +61,26 @@ const pxPerMs = computed(
 
 async function load(limit = 40): Promise<void> {
   try {
-    const found = await listRuns(limit);
-    [runs.value, total.value, trouble.value] = [found.runs, found.total, ''];
+    const [found, entries] = await Promise.all([listRuns(limit), listJournal()]);
+    [runs.value, total.value, journal.value, trouble.value] = [found.runs, found.total, entries, ''];
   } catch (error) {
     trouble.value = (error as Error).message;
   }
 }
-async function remove(run: StoredRun): Promise<void> {
+async function remove(kind: 'run' | 'entry', id: string): Promise<void> {
   try {
-    await deleteRun(run.id);
-    toast.add({ severity: 'secondary', summary: 'The run is in the bin for 30 days', life: 8000 });
+    await (kind === 'run' ? deleteRun(id) : deleteJournalEntry(id));
+    const summary = `The ${kind} is in the bin for 30 days`;
+    toast.add({ severity: 'secondary', summary, life: 8000 });
     await load();
+  } catch (error) {
+    trouble.value = (error as Error).message;
+  }
+}
+async function write(): Promise<void> {
+  try {
+    const { id } = await createJournalEntry(newId(), newJournalEntry(localMoment(new Date())));
+    await router.push(`/runs/journal/${id}`);
   } catch (error) {
     trouble.value = (error as Error).message;
   }
@@ -59,28 +90,44 @@ void load();
 
 <template>
   <main>
-    <h1>Look back</h1>
+    <LookbackNav><Button label="Write an entry" outlined @click="write" /></LookbackNav>
     <p v-if="trouble" class="caution strong" role="alert">
       {{ trouble }} <button type="button" class="link-button" @click="load()">Try again</button>
     </p>
-    <p v-else-if="runs?.length === 0" class="empty">
-      Nothing has been taught yet. Open a plan and press Teach; what happens is kept here as it went.
+    <p v-else-if="runs && all.length === 0" class="empty">
+      Nothing has been taught yet. Open a plan and press Teach; what happens is kept here as it went. What you practise
+      without the clock can be written down.
     </p>
     <ul>
-      <li v-for="{ run, timeline, record, startMs, says } in rows" :key="run.id">
-        <RouterLink :to="`/runs/${run.id}`" class="row">
+      <li v-for="one in all" :key="one.id">
+        <RouterLink v-if="one.kind === 'run'" :to="`/runs/${one.id}`" class="row">
           <span class="title"
-            ><strong>{{ run.plan.title }}</strong
-            ><span class="small quiet">{{ dayOf(startMs) }}, {{ clockTime(startMs) }}</span></span
+            ><strong>{{ one.run.plan.title }}</strong
+            ><span class="small quiet">{{ dayOf(one.startMs) }}, {{ clockTime(one.startMs) }}</span></span
           >
-          <RibbonThumb :timeline="timeline" :px-per-ms="pxPerMs" :width="336" />
+          <RibbonThumb :timeline="one.timeline" :px-per-ms="pxPerMs" :width="336" />
           <span class="length"
-            ><strong>{{ clockOfMs(record.total.doneMs) }}</strong
-            ><span class="small quiet">{{ signedClockOfMs(record.total.differenceMs) }} against plan</span></span
+            ><strong>{{ clockOfMs(one.record.total.doneMs) }}</strong
+            ><span class="small quiet">{{ signedClockOfMs(one.record.total.differenceMs) }} against plan</span></span
           >
-          <span>{{ says }}</span>
+          <span>{{ one.says }}</span>
         </RouterLink>
-        <IconButton icon="remove" :label="`Delete the run of ${dayOf(startMs)}`" @click="remove(run)" />
+        <RouterLink v-else :to="`/runs/journal/${one.id}`" class="row entry">
+          <span class="title"
+            ><strong>{{ one.entry.title }}</strong
+            ><span class="small quiet">{{ dayOf(one.startMs) }}, {{ clockTime(one.startMs) }}</span></span
+          >
+          <span class="quiet">{{ one.says }}</span>
+          <span class="length"
+            ><strong>{{ one.entry.seconds > 0 ? clockOfSeconds(one.entry.seconds) : '' }}</strong></span
+          >
+          <span class="note">{{ one.entry.note }}</span>
+        </RouterLink>
+        <IconButton
+          icon="remove"
+          :label="`Delete the ${one.kind} of ${dayOf(one.startMs)}`"
+          @click="remove(one.kind, one.id)"
+        />
       </li>
     </ul>
     <button v-if="runs && runs.length < total" type="button" class="link-button" @click="load(100)">
@@ -93,11 +140,11 @@ void load();
 main {
   padding: 18px 32px 32px;
 }
-h1 {
-  padding-bottom: 10px;
-  border-bottom: 1px solid var(--line-strong);
-  font-size: 27px;
-  line-height: 34px;
+.note {
+  display: -webkit-box;
+  overflow: hidden;
+  -webkit-box-orient: vertical;
+  -webkit-line-clamp: 2;
 }
 li {
   display: flex;

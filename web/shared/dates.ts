@@ -24,3 +24,17 @@ export function localMoment(now: Date): string {
   const day = `${now.getFullYear()}-${two(now.getMonth() + 1)}-${two(now.getDate())}`;
   return `${day}T${two(now.getHours())}:${two(now.getMinutes())}`;
 }
+
+const shortDay = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short' });
+
+/** The Monday a moment's week begins with, on the clock of this place: `2026-11-23`; these sort as they follow each other. */
+export function weekOf(ms: number): string {
+  const day = new Date(ms);
+  day.setHours(12, 0, 0, 0);
+  day.setDate(day.getDate() - ((day.getDay() + 6) % 7));
+  return localMoment(day).slice(0, 10);
+}
+
+/** A day as `23 Nov`: of a moment, or of a date such as `2026-11-23`. */
+export const shortDayOf = (when: number | string): string =>
+  shortDay.format(typeof when === 'number' ? when : new Date(`${when}T12:00`));

@@ -74,7 +74,7 @@ async function end(): Promise<void> {
   session.happen({ kind: 'ended' });
   mayLeave = true;
   if (rehearse > 0) await leave();
-  else await router.push(run ? `/runs/${run.id}` : '/');
+  else await router.push(run ? `/runs/${run.id}?view=close` : '/');
 }
 async function leave(): Promise<void> {
   mayLeave = true;

@@ -1,0 +1,90 @@
+import { onBeforeUnmount, ref, shallowRef } from 'vue';
+import { RunEvent } from '#core/run';
+import { addEvents, readRun } from '../client/runs';
+import { worthRetrying } from '../client/http';
+import type { StoredRun } from '#api';
+import { kept, newId } from '../stores/browser';
+
+type Body<E> = E extends RunEvent ? Omit<E, 'id' | 'atMs'> : never;
+/** What can be said of a run that was taught. */
+export type Saying = Body<Extract<RunEvent, { kind: 'rated' | 'present' | 'reviewed' | 'corrected' | 'undone' }>>;
+
+const RETRY_MS = 4000;
+const keyOf = (runId: string): string => `zovrin.said.${runId}`;
+
+function keptWords(runId: string): RunEvent[] {
+  try {
+    return RunEvent.array().parse(JSON.parse(kept.read(keyOf(runId)) ?? '[]'));
+  } catch {
+    return [];
+  }
+}
+
+/**
+ * A run that was taught, and what is said of it afterwards. Every word is kept in this browser at once and sent in order;
+ * what the server has not acknowledged survives a lost line and a reload.
+ */
+export function useSaid(runId: string) {
+  const run = shallowRef<StoredRun>();
+  const missing = ref(false);
+  /** Why the run is not here, or why what was said is not with the server yet. */
+  const trouble = ref('');
+  let waiting: RunEvent[] = keptWords(runId);
+  let busy = false;
+  let timer: ReturnType<typeof setTimeout> | undefined;
+
+  async function load(): Promise<void> {
+    trouble.value = '';
+    try {
+      const stored = await readRun(runId);
+      const known = new Set(stored.events.map(({ id }) => id));
+      waiting = waiting.filter(({ id }) => !known.has(id));
+      run.value = { ...stored, events: [...stored.events, ...waiting] };
+      missing.value = false;
+      void send();
+    } catch (error) {
+      missing.value = 'status' in (error as object) && (error as { status: number }).status === 404;
+      trouble.value = (error as Error).message;
+    }
+  }
+
+  async function send(): Promise<void> {
+    if (busy || waiting.length === 0) return;
+    busy = true;
+    clearTimeout(timer);
+    const batch = waiting.slice(0, 200);
+    let again = true;
+    try {
+      await addEvents(runId, batch);
+      const sent = new Set(batch.map(({ id }) => id));
+      waiting = waiting.filter(({ id }) => !sent.has(id));
+      if (waiting.length > 0) kept.write(keyOf(runId), JSON.stringify(waiting));
+      else kept.remove(keyOf(runId));
+      trouble.value = '';
+    } catch (error) {
+      again = false;
+      trouble.value = `${(error as Error).message} What you said is kept here.`;
+      if (worthRetrying(error)) timer = setTimeout(() => void send(), RETRY_MS);
+    } finally {
+      busy = false;
+    }
+    if (again) void send();
+  }
+
+  /** Says something of the run. Gives the reason where it does not fit, and then nothing is said. */
+  function say(body: Saying): string | undefined {
+    const event = RunEvent.safeParse({ ...body, id: newId(), atMs: Date.now() });
+    if (!event.success) return event.error.issues[0]?.message ?? 'This does not fit.';
+    if (!run.value) return 'The run is not here yet.';
+    waiting = [...waiting, event.data];
+    if (!kept.write(keyOf(runId), JSON.stringify(waiting)))
+      trouble.value = 'This browser has no room to keep what you say; it is only sent to the server.';
+    run.value = { ...run.value, events: [...run.value.events, event.data] };
+    void send();
+    return undefined;
+  }
+
+  onBeforeUnmount(() => clearTimeout(timer));
+  return { run, missing, trouble, load, say, send };
+}
+export type SaidOfRun = ReturnType<typeof useSaid>;
