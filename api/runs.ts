@@ -23,6 +23,10 @@ export type StartRunRequest = z.infer<typeof StartRunRequest>;
 export const AddEventsRequest = z.strictObject({ events: z.array(RunEvent).min(1).max(500) });
 export const AddEventsResponse = z.object({ stored: z.int().min(0), total: z.int().min(0) });
 
+/** The events of a run from a place in their order on, from 0. */
+export const EventsQuery = z.strictObject({ after: z.coerce.number().int().min(0).max(1_000_000).default(0) });
+export const EventsResponse = z.object({ events: z.array(RunEvent) });
+
 export const ListRunsQuery = z.strictObject({
   planId: PlanId.optional(),
   limit: z.coerce.number().int().min(1).max(100).default(30),

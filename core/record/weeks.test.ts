@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { cycleOf, setOf } from '#core/breath';
 import { builtInLibrary } from '#library';
-import type { JournalEntry} from '#core/journal';
+import type { JournalEntry } from '#core/journal';
 import { newJournalEntry, readJournalEntry } from '#core/journal';
 import { holdFrom, type Step } from '#core/plan';
 import {

@@ -15,5 +15,6 @@ export { cuesAhead, type Cue } from './cues';
 export { catchUp, type CatchUp, type Refitted } from './catch-up';
 export { comingUp, stepsToCome, type Coming } from './coming';
 export { ledPhases } from './led';
+export { matchedSteps } from './matched';
 export { nextStop, previousStop, stops } from './stops';
 export { groupAround, type Group, type Queue } from './queue';

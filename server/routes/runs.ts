@@ -4,6 +4,8 @@ import { RunEvent } from '#core/run';
 import {
   AddEventsRequest,
   AddEventsResponse,
+  EventsQuery,
+  EventsResponse,
   ListRunsQuery,
   ListRunsResponse,
   PlanId,
@@ -138,6 +140,13 @@ export function runRoutes(store: Store): Router {
   routes.get('/:id', async (request, response) => {
     const row = await liveRun(store, accept(PlanId, request.params.id));
     answer(response, StoredRun, await withEvents(store, row));
+  });
+
+  routes.get('/:id/events', async (request, response) => {
+    const { after } = accept(EventsQuery, request.query);
+    const { id } = await liveRun(store, accept(PlanId, request.params.id));
+    const rows = (await eventsOf(store, [id])).get(id) ?? [];
+    answer(response, EventsResponse, { events: rows.slice(after).map(eventOf) });
   });
 
   routes.post('/:id/events', async (request, response) => {

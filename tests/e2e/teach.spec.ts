@@ -75,7 +75,7 @@ test('the hour for the night shift, taught to its end and compared to the plan',
   await expect(page.getByText('Cold by the door')).toBeVisible();
 
   const run = StoredRun.parse(await (await request.get(`/api/runs/${page.url().split('/').at(-1)}`)).json());
-  expect(run.events.map(({ kind }) => kind)).toEqual(['started', 'stretched', 'cut', 'matched', 'noted', 'ended']);
+  expect(run.events.map(({ kind }) => kind)).toEqual(['started', 'led', 'stretched', 'cut', 'matched', 'noted', 'ended']);
   const record = compareRun(timeline, run.events);
   const of = (step: number) => record.steps[step]?.sides.map(({ side, differenceMs }) => [side, differenceMs]);
   expect(of(1)).toEqual([['both', 30_000]]);
@@ -166,7 +166,7 @@ test('the server goes away during a session: nothing stops, and every event arri
       const { runs } = await (await request.get(`/api/runs?planId=${id}`)).json();
       return runs[0]?.events.map((event: { kind: string }) => event.kind);
     })
-    .toEqual(['started', 'stretched', 'jumped', 'stretched']);
+    .toEqual(['started', 'led', 'stretched', 'jumped', 'stretched']);
 });
 
 test('bells are scheduled on the audio clock at their moments, and silent kinds stay silent', async ({
@@ -243,7 +243,7 @@ test('in hand: held until said, taken back, a rest, two exchanged, late and caug
       const { runs } = await (await request.get(`/api/runs?planId=${id}`)).json();
       return runs[0]?.events.map((event: { kind: string }) => event.kind);
     })
-    .toEqual(['started', 'opened', 'cut', 'undone', 'restAdded', 'cut', 'swapped', 'refitted', 'missed']);
+    .toEqual(['started', 'led', 'opened', 'cut', 'undone', 'restAdded', 'cut', 'swapped', 'refitted', 'missed']);
 });
 
 test('a rehearsal goes ten or sixty times as fast, and is not in the record', async ({ page, request }) => {

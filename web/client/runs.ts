@@ -1,5 +1,5 @@
 import type { RunEvent } from '#core/run';
-import { AddEventsResponse, ListRunsResponse, StoredRun, type StartRunRequest } from '#api';
+import { AddEventsResponse, EventsResponse, ListRunsResponse, StoredRun, type StartRunRequest } from '#api';
 import { ask, tell } from './http';
 
 const at = (id: string): string => `/runs/${encodeURIComponent(id)}`;
@@ -13,5 +13,9 @@ export const startRun = (request: StartRunRequest) => ask(StoredRun, 'POST', '/r
 
 export const addEvents = (id: string, events: RunEvent[]) =>
   ask(AddEventsResponse, 'POST', `${at(id)}/events`, { events });
+
+/** The events of a run from a place in their order on. */
+export const eventsAfter = async (id: string, after: number): Promise<RunEvent[]> =>
+  (await ask(EventsResponse, 'GET', `${at(id)}/events?after=${after}`)).events;
 
 export const deleteRun = (id: string) => tell('DELETE', at(id));

@@ -11,7 +11,9 @@ import { clockTime, dayOf } from '../shared/dates';
 import IconButton from '../shared/IconButton.vue';
 import TextField from '../shared/fields/TextField.vue';
 import { useHouse } from '../stores/house';
+import type { KeptInMind } from '#core/people';
 import GrowthCheck from './GrowthCheck.vue';
+import KeepInMind from './KeepInMind.vue';
 import MeasureDialog from './MeasureDialog.vue';
 import RatioTable from './RatioTable.vue';
 import { usePerson } from './use-person';
@@ -59,6 +61,9 @@ function setNote(note: string): string | undefined {
   void change((before) => ({ ...before, note })).then((refused) => (wrong.value = refused ?? ''));
   return undefined;
 }
+function setKept(keepInMind: KeptInMind[]): void {
+  void change((before) => ({ ...before, keepInMind })).then((refused) => (wrong.value = refused ?? ''));
+}
 async function dropMeasure(measureId: string): Promise<void> {
   const dropped = person.value?.breaths.find((one) => one.id === measureId);
   wrong.value =
@@ -97,6 +102,7 @@ async function bringBack(): Promise<void> {
       The measuring is taken out. <button type="button" class="link-button" @click="takeBack">Take it back</button>
     </p>
     <TextField hide-label label="Note" placeholder="A note" :rows="2" :model-value="person.note" :accept="setNote" />
+    <KeepInMind :kept="person.keepInMind" @change="setKept" />
 
     <template v-if="last && easy">
       <section>

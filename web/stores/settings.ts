@@ -31,6 +31,8 @@ export const useSettings = defineStore('settings', () => {
   const bellSound = useLocalStorage<BellSound>('zovrin.bell', USUAL_BELL, { mergeDefaults: true });
   /** Whether a phone shakes a little with every bell. */
   const shakes = useLocalStorage('zovrin.shakes', false);
+  /** Whether prompts are spoken, where the machine has a voice. */
+  const speaks = useLocalStorage('zovrin.speaks', false);
   const tones = useLocalStorage<Record<ToneGroup, boolean>>('zovrin.tones', {
     in: true,
     out: true,
@@ -44,5 +46,5 @@ export const useSettings = defineStore('settings', () => {
   const toggleTheme = (): void => {
     chosen.value = night.value ? 'light' : 'night';
   };
-  return { night, toggleTheme, volume, bells, bellSound, shakes, tones, hears, body };
+  return { night, toggleTheme, volume, bells, bellSound, shakes, speaks, tones, hears, body };
 });

@@ -8,6 +8,7 @@ import IconButton from '../shared/IconButton.vue';
 import type { BellSort } from '../shared/sound/bell';
 import ToneSwitches from '../shared/sound/ToneSwitches.vue';
 import { useSettings } from '../stores/settings';
+import { useVoice } from './use-spoken';
 
 /** How loud, which bells, what is struck, how high and how long; each can be tried. */
 const emit = defineEmits<{ ring: [BellKind] }>();
@@ -43,13 +44,21 @@ function setShare(key: 'pitch' | 'length', value: number | number[]): void {
   settings.bellSound = { ...settings.bellSound, [key]: Number(value) / 100 };
 }
 const canShake = 'vibrate' in navigator;
+const hasVoice = useVoice();
+/** No bell and no tone: the light pulses at the edge of the screen, and a phone shakes where it can. */
+const silent = computed({
+  get: () => settings.volume === 0,
+  set: (on: boolean) => (settings.volume = on ? 0 : USUAL_VOLUME),
+});
+const USUAL_VOLUME = 0.6;
 </script>
 
 <template>
   <div class="bells">
     <h3>Bell</h3>
+    <label><ToggleSwitch v-model="silent" aria-label="Silent mode" /> silent: the light pulses</label>
     <div class="slider">
-      <span id="volume-label">{{ percent === 0 ? 'Silent: the light pulses' : `Volume ${percent} %` }}</span>
+      <span id="volume-label">{{ percent === 0 ? 'Silent' : `Volume ${percent} %` }}</span>
       <Slider v-model="percent" aria-labelledby="volume-label" />
     </div>
     <ChoiceField v-model="sort" label="What is struck" :options="SORTS" />
@@ -71,6 +80,11 @@ const canShake = 'vibrate' in navigator;
     <label v-if="canShake"
       ><ToggleSwitch v-model="settings.shakes" aria-label="Shake with every bell" /> shake with every bell</label
     >
+    <label
+      ><ToggleSwitch v-model="settings.speaks" :disabled="!hasVoice" aria-label="Speak the prompts" /> speak the
+      prompts</label
+    >
+    <p v-if="!hasVoice" class="small quiet">This machine has no voice; prompts stand on the screen.</p>
     <h3>Tones of the breath</h3>
     <ToneSwitches />
   </div>

@@ -8,6 +8,7 @@ import type { Session } from './use-session';
 const { session } = defineProps<{ session: Session }>();
 
 const gap = session.unseen;
+const setMs = session.clockSetMs;
 const says = computed(() => {
   const event = session.lastDone.value;
   return event ? happeningInWords(event, session.plan, session.run.value) : '';
@@ -19,6 +20,16 @@ const says = computed(() => {
     <span>{{ clockOfMs(gap.untilMs - gap.fromMs) }} went by unseen. Now it is where the clock is.</span>
     <button type="button" class="link-button" @click="session.goOnFromThere()">Go on from where it was</button>
     <button type="button" class="link-button" @click="session.dismissUnseen()">Leave it</button>
+  </p>
+  <p v-else-if="setMs !== 0" class="strip" role="alert">
+    <span
+      >The clock of this machine was set {{ setMs > 0 ? 'ahead' : 'back' }} by {{ clockOfMs(Math.abs(setMs)) }}. The
+      session goes on as it was.</span
+    >
+    <button v-if="setMs > 0" type="button" class="link-button" @click="session.itReallyWentBy()">
+      So much really went by
+    </button>
+    <button type="button" class="link-button" @click="session.dismissUnseen()">Good</button>
   </p>
   <p v-else-if="says" class="strip" role="status">
     <span>{{ says }}</span>

@@ -5,12 +5,19 @@ import { propNeeds } from '#core/cupboard';
 import { pieceCount } from '#core/props';
 import { clockOfMs } from '#core/time';
 import { people } from '../shared/plan-words';
+import PresentFields from '../shared/PresentFields.vue';
 import { SPEEDS } from './session-clock';
 import type { Session } from './use-session';
 
 /** Before the first bell: what it is, and what must lie ready. */
 const { session } = defineProps<{ session: Session }>();
 const emit = defineEmits<{ begin: [] }>();
+/** Who is here, as far as somebody says so before it begins. */
+const present = defineModel<{ people: string[]; others: number }>('present', { required: true });
+const here = computed(() => {
+  const count = present.value.people.length + present.value.others;
+  return count > 0 ? `: ${people(count)}` : '';
+});
 
 const bring = computed(() =>
   propNeeds(session.timeline, session.plan.groupSize).map(({ kind, group }) => pieceCount(kind, group)),
@@ -25,6 +32,14 @@ const bring = computed(() =>
     </p>
     <p class="length numeral">{{ clockOfMs(session.timeline.totals.totalMs) }}</p>
     <p v-if="bring.length > 0">Lay ready: {{ bring.join(', ') }}</p>
+    <details v-if="!session.clock.rehearsal" class="who">
+      <summary>Who is here{{ here }}</summary>
+      <PresentFields
+        :people="present.people"
+        :others="present.others"
+        @change="(people, others) => (present = { people, others })"
+      />
+    </details>
     <p class="quiet safe">
       Leave a position at once for sharp pain, tingling, numbness, breathlessness or dizziness. Nobody has to hold the
       breath.
@@ -66,6 +81,15 @@ h2 {
 .safe {
   max-width: 620px;
   font-size: 16px;
+}
+.who {
+  font-size: 16px;
+  text-align: left;
+}
+.who summary {
+  min-height: 32px;
+  color: var(--main);
+  cursor: pointer;
 }
 .rehearse {
   display: flex;

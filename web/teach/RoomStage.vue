@@ -5,23 +5,30 @@ import { timelineOf } from '../shared/ribbon/layout';
 import { useLibrary } from '../stores/library';
 import BreathStage from './BreathStage.vue';
 import HoldStage from './HoldStage.vue';
+import { leftOutInAll } from './left-out';
 import type { LocalRun } from './outbox';
-import { realClock } from './session-clock';
+import { steadyClock } from './session-clock';
 import { startTicker } from './ticker';
 import { useSessionView } from './use-session';
 
 /** What the room sees of a session that is led in another window: side, time, figure and breath; nothing to press. */
-const { run } = defineProps<{ run: LocalRun }>();
+const { run, aheadMs = 0 } = defineProps<{
+  run: LocalRun;
+  /** How far the clock the session is led by is ahead of this one. */
+  aheadMs?: number;
+}>();
 
+/** The leader says in the events what is left out of the machine’s clock. */
+const clock = { ...steadyClock(), now: () => Math.round(Date.now() + aheadMs) - leftOutInAll(run.events) };
 const session = useSessionView(
   run.plan,
   timelineOf(run.plan, useLibrary().all),
   () => run.events,
-  realClock,
+  clock,
   () => DEFAULT_RULES.bells,
 );
 const stop = startTicker(() => {
-  session.now.value = realClock.now();
+  session.now.value = clock.now();
 });
 onBeforeUnmount(stop);
 const inBreath = computed(() => {

@@ -6,8 +6,9 @@ import type { StoredPlan } from '#api';
 import { ApiProblem } from '../client/http';
 import { readStoredPlan } from '../client/plans';
 import TeachSession from './TeachSession.vue';
-import { unfinishedRun } from './outbox';
+import { findSession } from './find-session';
 import { SPEEDS } from './session-clock';
+import type { LeadAtFirst } from './use-led-run';
 
 const { id } = defineProps<{ id: string }>();
 const route = useRoute();
@@ -15,15 +16,17 @@ const route = useRoute();
 const rehearse = computed(() => SPEEDS.find((speed) => String(speed) === route.query.rehearse) ?? 0);
 const stored = shallowRef<StoredPlan>();
 const trouble = ref('');
+const first = shallowRef<LeadAtFirst>();
 
 async function load(): Promise<void> {
   trouble.value = '';
+  first.value = await findSession(id);
   try {
     stored.value = await readStoredPlan(id);
     document.title = `${stored.value.document.title} · Teach · Zovrin`;
   } catch (error) {
     // A session under way goes on without the server: its plan is kept with it.
-    const run = unfinishedRun(id);
+    const { run } = first.value;
     const at = new Date().toISOString();
     if (run) stored.value = { id, revision: run.planRevision, createdAt: at, updatedAt: at, document: run.plan };
     else
@@ -38,9 +41,10 @@ void load();
 
 <template>
   <TeachSession
-    v-if="stored && stored.document.steps.length > 0"
+    v-if="stored && first && stored.document.steps.length > 0"
     :key="rehearse"
     :stored="stored"
+    :first="first"
     :rehearse="rehearse"
   />
   <main v-else-if="stored || trouble" class="trouble">

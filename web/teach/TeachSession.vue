@@ -9,7 +9,9 @@ import { makeSounds } from '../shared/sound/sounds';
 import BreathStage from './BreathStage.vue';
 import CatchUpDialog from './CatchUpDialog.vue';
 import DoneStrip from './DoneStrip.vue';
+import FollowBar from './FollowBar.vue';
 import HoldStage from './HoldStage.vue';
+import InMindCorner from './InMindCorner.vue';
 import LeaveDialog from './LeaveDialog.vue';
 import MoreMenu from './MoreMenu.vue';
 import NoteDialog from './NoteDialog.vue';
@@ -17,12 +19,20 @@ import ReadyStage from './ReadyStage.vue';
 import TeachControls from './TeachControls.vue';
 import TeachRibbon from './TeachRibbon.vue';
 import TeachTop from './TeachTop.vue';
-import { realClock, rehearsalClock } from './session-clock';
+import { leftOutOf } from './left-out';
+import { rehearsalClock, steadyClock } from './session-clock';
 import { useSounds } from './use-sounds';
+import type { LeadAtFirst } from './use-led-run';
 import { useSession } from './use-session';
+import { useSpoken } from './use-spoken';
 
-const { stored, rehearse = 0 } = defineProps<{
+const {
+  stored,
+  first,
+  rehearse = 0,
+} = defineProps<{
   stored: StoredPlan;
+  first: LeadAtFirst;
   /** How many times as fast it is rehearsed; 0 when it is led. */
   rehearse?: number;
 }>();
@@ -31,18 +41,25 @@ const router = useRouter();
 const settings = useSettings();
 const house = useHouse();
 void house.ready();
+const leftOut = leftOutOf(first.run?.events ?? [], Date.now());
 const session = useSession(
   stored,
   () => settings.bells,
   () => house.rules.teach.secondSide,
-  rehearse > 0 ? rehearsalClock(rehearse) : realClock,
+  rehearse > 0 ? rehearsalClock(rehearse) : steadyClock(leftOut.leftOutMs),
+  first,
 );
+if (rehearse === 0 && leftOut.setByMs !== 0) session.happen({ kind: 'clockSet', byMs: leftOut.setByMs });
 const sounds = makeSounds();
 const { pulse, silent, ring } = useSounds(session, sounds, settings.hears, () => ({
   sound: settings.bellSound,
   shakes: settings.shakes,
 }));
+useSpoken(session, () => settings.speaks);
 const wakeLock = useWakeLock();
+/** The browser would not keep the screen awake: nothing stops, and it is said. */
+const sleepy = ref(false);
+const present = ref<{ people: string[]; others: number }>({ people: [], others: 0 });
 const noting = ref(false);
 const leaving = ref(false);
 const catching = ref(false);
@@ -58,8 +75,14 @@ const underWay = computed(() => ['running', 'paused', 'over'].includes(status.va
 
 function begin(): void {
   void sounds.wake();
-  void wakeLock.request('screen').catch(() => undefined);
+  const isFirst = status.value === 'ready';
+  wakeLock.request('screen').then(
+    () => (sleepy.value = !wakeLock.isSupported.value),
+    () => (sleepy.value = true),
+  );
   session.pauseOrGoOn();
+  const { people, others } = present.value;
+  if (isFirst && people.length + others > 0) session.happen({ kind: 'present', people, others });
 }
 /** Ends what is under way, with the bell it would have had. */
 function cut(): void {
@@ -81,11 +104,11 @@ async function leave(): Promise<void> {
   await router.push(`/plans/${stored.id}`);
 }
 const askToLeave = (): void => {
-  if (underWay.value && rehearse === 0) leaving.value = true;
+  if (underWay.value && rehearse === 0 && session.leading.value) leaving.value = true;
   else void leave();
 };
 onBeforeRouteLeave(() => {
-  if (mayLeave || !underWay.value || rehearse > 0) return true;
+  if (mayLeave || !underWay.value || rehearse > 0 || !session.leading.value) return true;
   leaving.value = true;
   return false;
 });
@@ -123,7 +146,7 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
   if (noting.value || leaving.value || catching.value || event.ctrlKey || event.metaKey || event.altKey) return;
   if ((event.target as Element).closest('input, textarea, select')) return;
   const act = KEYS[event.key.length === 1 ? event.key.toLowerCase() : event.key];
-  if (!act) return;
+  if (!act || (!session.leading.value && event.key !== 'Escape')) return;
   // Space on a button would press it as well.
   event.preventDefault();
   (document.activeElement as HTMLElement | null)?.blur();
@@ -137,19 +160,23 @@ useEventListener(window, 'pointerdown', () => void sounds.wake(), { once: true }
   <main class="teach" :class="{ pulse }">
     <TeachTop
       :session="session"
-      :silent="silent && underWay"
+      :silent="silent && underWay && session.leading.value"
+      :sleepy="sleepy && underWay"
       @leave="askToLeave"
       @wake="sounds.wake()"
       @catch-up="catching = true"
       @ring="ring"
     />
-    <ReadyStage v-if="status === 'ready'" :session="session" @begin="begin" />
+    <ReadyStage v-if="status === 'ready'" v-model:present="present" :session="session" @begin="begin" />
     <BreathStage v-else-if="inBreath" :session="session" />
     <HoldStage v-else :session="session" />
     <TeachRibbon :session="session" />
     <div class="hand">
-      <DoneStrip :session="session" />
+      <InMindCorner v-if="underWay" :session="session" />
+      <DoneStrip v-if="session.leading.value" :session="session" />
+      <FollowBar v-if="!session.leading.value" :session="session" />
       <TeachControls
+        v-else
         :session="session"
         @begin="begin"
         @ring="ring()"

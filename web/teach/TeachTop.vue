@@ -6,11 +6,17 @@ import IconButton from '../shared/IconButton.vue';
 import { clockTime } from '../shared/dates';
 import ChoiceField from '../shared/fields/ChoiceField.vue';
 import BellSettings from './BellSettings.vue';
+import RoomMenu from './RoomMenu.vue';
 import { SPEEDS } from './session-clock';
 import type { Session } from './use-session';
 import { lateInWords } from './words';
 
-const { session, silent } = defineProps<{ session: Session; silent: boolean }>();
+const { session, silent, sleepy } = defineProps<{
+  session: Session;
+  silent: boolean;
+  /** The browser would not keep the screen awake. */
+  sleepy: boolean;
+}>();
 const emit = defineEmits<{ leave: []; wake: []; catchUp: []; ring: [BellKind] }>();
 
 const settings = useTemplateRef('settings');
@@ -31,11 +37,8 @@ const WORTH_CATCHING_MS = 60_000;
 const isLate = computed(
   () => ['running', 'paused'].includes(state.value.status) && state.value.lateMs >= WORTH_CATCHING_MS,
 );
-/** The same session in a window of its own: side, time, figure and breath, for whoever is in the room. */
-function openRoom(): void {
-  window.open(`/room/${session.planId}`, `room ${session.planId}`, 'popup,width=1280,height=800');
-}
-const ends = computed(() => clockTime(state.value.expectedEndMs));
+const ends = computed(() => clockTime(session.clock.wall(state.value.expectedEndMs)));
+const room = useTemplateRef('room');
 </script>
 
 <template>
@@ -47,12 +50,13 @@ const ends = computed(() => clockTime(state.value.expectedEndMs));
     <button v-else-if="silent" type="button" class="caution small plain-button" @click="emit('wake')">
       Bell is silent until you touch the screen
     </button>
+    <span v-else-if="sleepy" class="small quiet" role="status">This screen may go dark by itself</span>
     <span v-if="session.clock.rehearsal" class="rehearsal">
       Rehearsal
       <ChoiceField v-model="speed" label="How fast" :options="speeds" />
       <RouterLink :to="{ query: {} }" replace>Lead it</RouterLink>
     </span>
-    <span class="clock numeral">{{ clockTime(session.now.value) }}</span>
+    <span class="clock numeral">{{ clockTime(session.clock.wall(session.now.value)) }}</span>
     <span class="quiet ends">
       ends <strong>{{ ends }}</strong><template v-if="state.status !== 'ready'"
         >, <span :class="{ now: Math.abs(state.lateMs) >= 60_000 }">{{ lateInWords(state.lateMs) }}</span></template
@@ -62,10 +66,11 @@ const ends = computed(() => clockTime(state.value.expectedEndMs));
     <IconButton
       v-if="!session.clock.rehearsal"
       icon="open"
-      label="A window for the room"
-      hint="Side, time and figure alone, for a second screen"
-      @click="openRoom"
+      label="For the room"
+      hint="A second screen, or phones on this network: side, time and figure alone"
+      @click="room?.toggle($event)"
     />
+    <RoomMenu ref="room" :plan-id="session.planId" />
     <IconButton icon="bell" label="Bells and volume" @click="settings?.toggle($event)" />
     <Popover ref="settings"><BellSettings @ring="emit('ring', $event)" /></Popover>
   </header>

@@ -1,6 +1,6 @@
 import { readPlan, type Plan } from '#core/plan';
 import { RunEvent } from '#core/run';
-import type { StartRunRequest } from '#api';
+import type { StartRunRequest, StoredRun } from '#api';
 import { worthRetrying } from '../client/http';
 import { addEvents, startRun } from '../client/runs';
 import { kept } from '../stores/browser';
@@ -20,16 +20,54 @@ const keyOf = ({ planId, id }: Pick<LocalRun, 'planId' | 'id'>): string => `${PR
 const hasEnded = ({ events }: LocalRun): boolean => events.some(({ kind }) => kind === 'ended');
 const allSent = ({ events, acknowledged }: LocalRun): boolean => acknowledged >= events.length;
 
-function keptRuns(planId = ''): LocalRun[] {
-  return kept.keys(planId ? `${PREFIX}${planId}.` : PREFIX).flatMap((key) => {
-    try {
-      const run = JSON.parse(kept.read(key) ?? '') as LocalRun;
-      const plan = readPlan(run.plan);
-      return plan.ok ? [{ ...run, plan: plan.plan, events: run.events.map((event) => RunEvent.parse(event)) }] : [];
-    } catch {
-      return [];
-    }
-  });
+function parsedRun(text: string | null): LocalRun | undefined {
+  try {
+    const run = JSON.parse(text ?? '') as LocalRun;
+    const plan = readPlan(run.plan);
+    return plan.ok ? { ...run, plan: plan.plan, events: run.events.map((event) => RunEvent.parse(event)) } : undefined;
+  } catch {
+    return undefined;
+  }
+}
+const keptRuns = (planId = ''): LocalRun[] =>
+  kept.keys(planId ? `${PREFIX}${planId}.` : PREFIX).flatMap((key) => parsedRun(kept.read(key)) ?? []);
+
+/** A session as this browser keeps it by now, whichever window wrote it. */
+export const readLocalRun = (run: Pick<LocalRun, 'planId' | 'id'>): LocalRun | undefined =>
+  parsedRun(kept.read(keyOf(run)));
+
+/** The window that leads a session; empty where none has said so. */
+export function ledBy(events: readonly RunEvent[]): string {
+  const last = events.findLast((event) => event.kind === 'led');
+  return last?.kind === 'led' ? last.by : '';
+}
+
+/**
+ * A session with what the server has besides: its order is the server's, and what has not arrived there comes after.
+ * `fresh` are the server's events after those it had acknowledged.
+ */
+export function mergedRun(run: LocalRun, fresh: readonly RunEvent[]): LocalRun {
+  const there = [...run.events.slice(0, run.acknowledged), ...fresh];
+  const known = new Set(there.map(({ id }) => id));
+  const unsent = run.events.slice(run.acknowledged).filter(({ id }) => !known.has(id));
+  return { ...run, events: [...there, ...unsent], acknowledged: there.length };
+}
+
+/** A run of the server as a session of this browser. */
+export const adoptedRun = ({ id, planId, planRevision, plan, events }: StoredRun): LocalRun => ({
+  id,
+  planId,
+  planRevision,
+  plan,
+  events,
+  acknowledged: events.length,
+});
+
+const LEFT_LYING_MS = 6 * 3600 * 1000;
+/** Whether a session is still under way: not ended, and something happened in it within six hours. */
+export function isUnderWay(run: Pick<LocalRun, 'events'>, nowMs: number): boolean {
+  const last = run.events.at(-1);
+  return last !== undefined && !run.events.some(({ kind }) => kind === 'ended') && nowMs - last.atMs < LEFT_LYING_MS;
 }
 
 /** The session of a plan that was begun in this browser and has not ended; the latest, should there be several. */
@@ -84,7 +122,7 @@ export function makeOutbox(current: () => LocalRun | undefined, said: (trouble: 
       await sendBatch(run);
       const now = current();
       if (now?.id === run.id) {
-        now.acknowledged = run.acknowledged;
+        now.acknowledged = Math.max(now.acknowledged, run.acknowledged);
         keepLocalRun(now);
       }
       said('');

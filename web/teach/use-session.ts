@@ -7,6 +7,7 @@ import {
   cuesAhead,
   foldRun,
   ledPhases,
+  matchedSteps,
   nextStop,
   previousStop,
   secondSideGapMs,
@@ -18,15 +19,12 @@ import {
 } from '#core/run';
 import { DEFAULT_RULES, type HouseRules, type Timeline } from '#core/timeline';
 import type { StoredPlan } from '#api';
-import { newId } from '../stores/browser';
 import { timelineOf } from '../shared/ribbon/layout';
-import { keepLocalRun, makeOutbox, unfinishedRun, type LocalRun } from './outbox';
 import { useLibrary } from '../stores/library';
-import { realClock, type SessionClock } from './session-clock';
+import type { SessionClock } from './session-clock';
 import { startTicker } from './ticker';
-
-type Body<E> = E extends RunEvent ? Omit<E, 'id' | 'atMs'> : never;
-export type Happening = Body<RunEvent>;
+import { leftOutInAll } from './left-out';
+import { useLedRun, type Happening, type LeadAtFirst } from './use-led-run';
 
 /** A longer gap between two ticks than a busy page makes. */
 const UNSEEN_MS = 10_000;
@@ -34,7 +32,17 @@ const WORTH_MATCHING_MS = 1000;
 /** What was done can be taken back for this long. */
 const TAKE_BACK_MS = 10_000;
 /** What is told, not done: there is nothing to take back. */
-const STAYS: ReadonlySet<RunEvent['kind']> = new Set(['started', 'ended', 'prompted', 'noted', 'rated', 'undone']);
+const STAYS: ReadonlySet<RunEvent['kind']> = new Set([
+  'started',
+  'ended',
+  'prompted',
+  'noted',
+  'rated',
+  'present',
+  'led',
+  'clockSet',
+  'undone',
+]);
 /** Within this of its beginning, "back" goes to the stretch before. */
 const JUST_BEGUN_MS = 3000;
 
@@ -69,62 +77,55 @@ export function useSession(
   stored: StoredPlan,
   bells: () => HouseRules['bells'],
   secondSide: () => SecondSide,
-  clock: SessionClock = realClock,
+  clock: SessionClock,
+  first: LeadAtFirst,
 ) {
-  const local = shallowRef<LocalRun | undefined>(clock.rehearsal ? undefined : unfinishedRun(stored.id));
-  const plan = local.value?.plan ?? stored.document;
+  const plan = (clock.rehearsal ? undefined : first.run?.plan) ?? stored.document;
   const timeline = timelineOf(plan, useLibrary().all);
+  const led = useLedRun(stored, plan, clock, first);
+  const { local, leading, lead } = led;
   const view = useSessionView(plan, timeline, () => local.value?.events ?? [], clock, bells);
   const { now, run, state } = view;
-  const trouble = ref('');
-  const outbox = makeOutbox(
-    () => local.value,
-    (text) => {
-      trouble.value = text;
-    },
-  );
-  if (!clock.rehearsal) void outbox.send();
 
-  /** Time that went by while nothing ticked: the machine slept, or its clock was set. */
+  /** Time that went by while nothing ticked: the machine slept. */
   const unseen = shallowRef<{ fromMs: number; untilMs: number }>();
+  /** By how much the machine's clock was set under way, until somebody has seen it. */
+  const clockSetMs = ref(0);
   const stopTicker = startTicker(() => {
+    const byMs = run.value.status === 'ready' ? 0 : clock.setBy();
+    if (byMs !== 0 && happen({ kind: 'clockSet', byMs })) clockSetMs.value = byMs;
     const atMs = clock.now();
     if (run.value.status === 'running' && atMs - now.value > UNSEEN_MS * clock.speed.value)
       unseen.value = { fromMs: now.value, untilMs: atMs };
     now.value = atMs;
+    void led.listen();
   });
-  onBeforeUnmount(() => {
-    stopTicker();
-    outbox.stop();
-  });
+  onBeforeUnmount(stopTicker);
   /** What went by unseen does not count: it goes on from where it was. */
   function goOnFromThere(): void {
     const gap = unseen.value;
     if (gap) happen({ kind: 'missed', fromMs: gap.fromMs });
   }
+  /** The machine's clock was not set: so much time really went by. */
+  function itReallyWentBy(): void {
+    const byMs = clockSetMs.value;
+    if (byMs === 0) return;
+    happen({ kind: 'clockSet', byMs: -byMs });
+    clock.leaveOut(leftOutInAll(local.value?.events ?? []));
+    now.value = clock.now();
+    clockSetMs.value = 0;
+  }
   const dismissUnseen = (): void => {
-    unseen.value = undefined;
+    [unseen.value, clockSetMs.value] = [undefined, 0];
   };
 
-  function happen(body: Happening): void {
-    const atMs = clock.now();
-    const base: LocalRun = local.value ?? {
-      id: newId(),
-      planId: stored.id,
-      planRevision: stored.revision,
-      plan,
-      events: [],
-      acknowledged: 0,
-    };
+  function happen(body: Happening): boolean {
+    const happened = led.happen(body);
+    if (!happened) return false;
     // Whoever acts has seen where the clock is.
     unseen.value = undefined;
-    local.value = { ...base, events: [...base.events, { ...body, id: newId(), atMs } as RunEvent] };
-    now.value = atMs;
-    // A rehearsal is kept nowhere.
-    if (clock.rehearsal) return;
-    if (!keepLocalRun(local.value))
-      trouble.value = 'This browser has no room to keep what happens; it is only sent to the server.';
-    void outbox.send();
+    now.value = clock.now();
+    return true;
   }
 
   const goTo = (at: number | undefined): void => {
@@ -140,8 +141,8 @@ export function useSession(
   function pauseOrGoOn(): void {
     const { status } = run.value;
     if (status === 'ready') happen({ kind: 'started' });
-    else if (status === 'running') happen({ kind: 'paused' });
-    else if (status === 'paused') happen({ kind: 'resumed' });
+    if (status === 'running') happen({ kind: 'paused' });
+    if (status === 'paused') happen({ kind: 'resumed' });
   }
   /** More or less of what is under way: seconds in a hold of the breath, rounds in a breath, else half a minute. */
   function more(by: 1 | -1): void {
@@ -151,7 +152,9 @@ export function useSession(
   }
 
   /** The hold under way goes on until it is ended by hand, or again only for its time. */
-  const holdOn = (): void => happen({ kind: 'opened', open: !state.value.open });
+  function holdOn(): void {
+    happen({ kind: 'opened', open: !state.value.open });
+  }
   /** The next two steps that are wholly to come, in the order they have by now. */
   const nextTwo = computed(() => {
     const [one, other] = stepsToCome(run.value, state.value.at);
@@ -173,16 +176,14 @@ export function useSession(
     return phase?.kind !== 'hold' || lastMs <= now.value - groupIntoMs;
   });
   /** By itself it happens once for each step: what was taken back is not done again. */
-  const evened = new Set<number>();
   watch(
     [
       () => state.value.phase?.stepIndex,
-      () => run.value.status === 'running' && secondSideOff.value !== 0 && secondSideUntouched.value,
+      () => leading.value && run.value.status === 'running' && secondSideOff.value !== 0 && secondSideUntouched.value,
     ],
     ([stepIndex, isOff]) => {
-      if (!isOff || stepIndex === undefined || secondSide() !== 'always' || evened.has(stepIndex)) return;
-      evened.add(stepIndex);
-      happen({ kind: 'matched' });
+      if (!isOff || stepIndex === undefined || secondSide() !== 'always') return;
+      if (!matchedSteps(timeline, local.value?.events ?? []).has(stepIndex)) happen({ kind: 'matched' });
     },
   );
 
@@ -202,8 +203,10 @@ export function useSession(
   return {
     ...view,
     planId: stored.id,
-    trouble,
+    trouble: led.trouble,
     local,
+    leading,
+    lead,
     happen,
     next,
     back,
@@ -214,6 +217,8 @@ export function useSession(
     swapNext,
     secondSideOff,
     unseen,
+    clockSetMs,
+    itReallyWentBy,
     goOnFromThere,
     dismissUnseen,
     lastDone,

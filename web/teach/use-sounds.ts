@@ -31,10 +31,13 @@ export function useSounds(
   const { clock } = session;
   const rungAt = ref(0);
   const awake = ref(false);
+  /** Only the window that leads is heard. */
   const due = (): Exclude<Cue, { kind: 'prompt' }>[] =>
-    session
-      .cuesFrom(session.now.value - TICK_SLACK_MS, HORIZON_MS * clock.speed.value + TICK_SLACK_MS)
-      .filter((cue) => cue.kind !== 'prompt');
+    !session.leading.value
+      ? []
+      : session
+          .cuesFrom(session.now.value - TICK_SLACK_MS, HORIZON_MS * clock.speed.value + TICK_SLACK_MS)
+          .filter((cue) => cue.kind !== 'prompt');
 
   watch(session.now, () => {
     awake.value = sounds.isAwake();
@@ -53,7 +56,7 @@ export function useSounds(
       }
     }
   });
-  watch(clock.speed, () => sounds.cancelComing());
+  watch([clock.speed, session.leading], () => sounds.cancelComing());
   // Whatever changes the session changes when sounds are due; a breath that is paused or left falls silent, a bell fades.
   watch(session.local, (local) => {
     sounds.cancelComing();

@@ -1,0 +1,130 @@
+import { useEventListener } from '@vueuse/core';
+import { computed, onBeforeUnmount, ref, shallowRef } from 'vue';
+import type { Plan } from '#core/plan';
+import type { RunEvent } from '#core/run';
+import type { StoredPlan } from '#api';
+import { eventsAfter } from '../client/runs';
+import { newId } from '../stores/browser';
+import { leftOutInAll } from './left-out';
+import { keepLocalRun, ledBy, makeOutbox, mergedRun, readLocalRun, type LocalRun } from './outbox';
+import type { SessionClock } from './session-clock';
+
+type Body<E> = E extends RunEvent ? Omit<E, 'id' | 'atMs'> : never;
+export type Happening = Body<RunEvent>;
+
+/** How often the server is asked whether the session went on elsewhere. */
+const ASK_LEADING_MS = 5000;
+const ASK_FOLLOWING_MS = 2000;
+
+/** What is known of a session before its page opens: who leads it, and who this window is. */
+export interface LeadAtFirst {
+  /** The name of this window. */
+  me: string;
+  /** The session that is under way, if there is one. */
+  run: LocalRun | undefined;
+  /** It is led in another window that is open, or on another device. */
+  elsewhere: boolean;
+}
+
+/**
+ * The events of a session, in this browser and on the server, with one window that leads: it alone adds to them, and every
+ * other that has the session open follows. Whoever takes the lead says so in the events, so that all know.
+ */
+export function useLedRun(stored: StoredPlan, plan: Plan, clock: SessionClock, first: LeadAtFirst) {
+  const { me } = first;
+  const local = shallowRef<LocalRun | undefined>(clock.rehearsal ? undefined : first.run);
+  const leading = ref(clock.rehearsal || !first.elsewhere);
+  const outboxTrouble = ref('');
+  const noRoom = ref(false);
+  const trouble = computed(
+    () =>
+      outboxTrouble.value ||
+      (noRoom.value ? 'This browser has no room to keep what happens; it is only sent to the server.' : ''),
+  );
+  const outbox = makeOutbox(
+    () => (leading.value ? local.value : undefined),
+    (text) => {
+      outboxTrouble.value = text;
+    },
+  );
+
+  /** Takes over what another window or device has made of the session. */
+  function take(run: LocalRun): void {
+    local.value = run;
+    clock.leaveOut(leftOutInAll(run.events));
+    const by = ledBy(run.events);
+    if (by !== '' && by !== me) leading.value = false;
+  }
+
+  function add(body: Happening): void {
+    const base: LocalRun = local.value ?? {
+      id: newId(),
+      planId: stored.id,
+      planRevision: stored.revision,
+      plan,
+      events: [],
+      acknowledged: 0,
+    };
+    local.value = { ...base, events: [...base.events, { ...body, id: newId(), atMs: clock.now() } as RunEvent] };
+    // A rehearsal is kept nowhere.
+    if (clock.rehearsal) return;
+    noRoom.value = !keepLocalRun(local.value);
+    void outbox.send();
+  }
+  /** Adds an event, where this window leads. Gives whether it did. */
+  function happen(body: Happening): boolean {
+    if (!leading.value) return false;
+    const kept = local.value && !clock.rehearsal ? readLocalRun(local.value) : undefined;
+    // Another window has taken the lead, and the browser has not told yet.
+    if (kept && ![me, ''].includes(ledBy(kept.events))) {
+      take(kept);
+      return false;
+    }
+    add(body);
+    if (body.kind === 'started' && !clock.rehearsal) add({ kind: 'led', by: me });
+    return true;
+  }
+  /** Leads from here on; the window that led follows. */
+  function lead(): void {
+    leading.value = true;
+    if (local.value) add({ kind: 'led', by: me });
+  }
+
+  // Told by the browser whenever another window has kept something.
+  useEventListener(window, 'storage', () => {
+    const kept = local.value && readLocalRun(local.value);
+    if (kept && kept.events.length > (local.value?.events.length ?? 0)) take(kept);
+    else if (kept && ledBy(kept.events) !== ledBy(local.value?.events ?? [])) take(kept);
+  });
+
+  let asked = 0;
+  let asking = false;
+  /** To be called at every tick: asks the server now and then what came from elsewhere. */
+  async function listen(): Promise<void> {
+    const run = local.value;
+    const every = leading.value ? ASK_LEADING_MS : ASK_FOLLOWING_MS;
+    if (!run || clock.rehearsal || asking || performance.now() - asked < every) return;
+    // Nothing of it has arrived there yet.
+    if (leading.value && run.acknowledged === 0) return;
+    [asking, asked] = [true, performance.now()];
+    try {
+      const fresh = await eventsAfter(run.id, run.acknowledged);
+      const now = local.value;
+      if (now?.id !== run.id || now.acknowledged !== run.acknowledged || fresh.length === 0) return;
+      const merged = mergedRun(now, fresh);
+      take(merged);
+      if (leading.value) keepLocalRun(merged);
+    } catch {
+      // It is asked again; what happens here is kept meanwhile.
+    } finally {
+      asking = false;
+    }
+  }
+
+  if (leading.value && local.value && !clock.rehearsal) {
+    if (ledBy(local.value.events) !== me) add({ kind: 'led', by: me });
+    else void outbox.send();
+  }
+  onBeforeUnmount(() => outbox.stop());
+  return { local, leading, trouble, happen, lead, listen };
+}
