@@ -38,5 +38,3 @@ export async function findSession(planId: string): Promise<LeadAtFirst> {
   if (!there || !isUnderWay(there, Date.now())) return { me, run: undefined, elsewhere: false };
   return { me, run: adoptedRun(there), elsewhere: await isElsewhere(ledBy(there.events), me, device) };
 }
-
-const WORTH_TELLING_MS = 2000;

@@ -1,5 +1,7 @@
 import type { RunEvent } from '#core/run';
 
+const WORTH_TELLING_MS = 2000;
+
 /** What is left out of the machine's clock by what happened so far, in milliseconds. */
 export const leftOutInAll = (events: readonly RunEvent[]): number =>
   events.reduce((sum, event) => (event.kind === 'clockSet' ? sum + event.byMs : sum), 0);
