@@ -15,6 +15,7 @@ export const PractisedOnce = z.object({
   group: z.string(),
   people: z.array(z.string()),
   total: Planned,
+  ended: z.boolean(),
   holds: z.array(
     z.object({
       ...planned,

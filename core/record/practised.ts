@@ -41,6 +41,8 @@ export interface Practised {
   group: string;
   people: readonly string[];
   total: Planned;
+  /** Whether it went to its end; a session under way or left lying has no length to compare. */
+  ended: boolean;
   holds: readonly PractisedHold[];
   breaths: readonly PractisedBreath[];
   /** Set-ups and changes of sides; ways in and out; talk. */
@@ -109,6 +111,7 @@ export function practisedOfRun(run: TaughtRun, library: Library): Practised | nu
     group: plan.group,
     people: record.said.present?.people ?? [],
     total: record.total,
+    ended: record.ended,
     holds: record.steps.flatMap(({ stepIndex, sides }) => {
       const step = plan.steps[stepIndex];
       if (step?.kind !== 'hold') return [];
@@ -151,6 +154,7 @@ export function practisedOfEntry(id: string, entry: JournalEntry, beganAtMs: Ms,
     group: entry.group,
     people: entry.people,
     total: asDone(toMs(entry.seconds)),
+    ended: true,
     holds: entry.holds.flatMap(({ position, name, strength, ...lengths }) =>
       (['left', 'right', 'both'] as const)
         .filter((side) => lengths[side] > 0)

@@ -130,6 +130,7 @@ const practised = (id: string, beganAtMs: number, patch: Partial<Practised>): Pr
   group: 'Potters',
   people: [],
   total: { plannedMs: 3_600_000, doneMs: 3_600_000, differenceMs: 0 },
+  ended: true,
   holds: [],
   breaths: [],
   setUp: { ...flat, times: 0 },
@@ -184,6 +185,7 @@ describe('over weeks', () => {
     expect(plannedSaid(plannedAndDone([late, entry]))).toBe(
       '1 session ran 5 % over the plan, 3:00 each on the average.',
     );
+    expect(plannedAndDone([practised('open', T0, { ended: false })])).toEqual([]);
     expect(plannedSaid(plannedAndDone([first]))).toBe('1 session took as long as planned, within a per cent.');
     expect(plannedSaid(plannedAndDone([entry]))).toBe('Nothing was led by a plan in this time.');
   });

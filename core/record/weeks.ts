@@ -80,10 +80,10 @@ export function sidesByWeek(all: readonly Practised[], weekOf: (ms: Ms) => strin
     .filter(({ leftMs, rightMs }) => leftMs + rightMs > 0);
 }
 
-/** Every run with its whole length as planned and as it was, pauses included. */
+/** Every run that was ended, with its whole length as planned and as it was, pauses included. */
 export const plannedAndDone = (all: readonly Practised[]) =>
   all
-    .filter(({ kind }) => kind === 'run')
+    .filter(({ kind, ended }) => kind === 'run' && ended)
     .map(({ id, beganAtMs, title, total: { plannedMs, doneMs } }) => ({ id, beganAtMs, title, plannedMs, doneMs }));
 
 export const BETWEENS = ['setUp', 'entries', 'talk'] as const;

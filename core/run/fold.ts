@@ -151,6 +151,9 @@ function endOfCut(timeline: Timeline, queue: Queue, at: number): number {
   return held ? at + 1 : groupAround(timeline, queue, at).end;
 }
 
+/** A run as it is at a moment: what was led until then is among its spans, as if something had happened then. */
+export const runAt = (run: Run, nowMs: Ms): Run => clockTo(run, nowMs);
+
 /** A still rest after the present group, in the place of the plan where that ends; its props stay as they are. */
 function addRest(run: Run, ms: Ms): Run {
   const { timeline, queue, cursor } = run;

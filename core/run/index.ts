@@ -9,7 +9,7 @@ export {
   type LengthCorrection,
   type StepReview,
 } from './review';
-export { foldRun, heldMs, ledSpans, secondSideGapMs, type DoneSpan, type Run, type RunStatus } from './fold';
+export { foldRun, heldMs, ledSpans, runAt, secondSideGapMs, type DoneSpan, type Run, type RunStatus } from './fold';
 export { runState, stateAt, type RunState } from './state';
 export { cuesAhead, type Cue } from './cues';
 export { catchUp, type CatchUp, type Refitted } from './catch-up';

@@ -7,8 +7,10 @@ import {
   cuesAhead,
   foldRun,
   ledSpans,
+  matchedSteps,
   nextStop,
   previousStop,
+  runAt,
   runState,
   secondSideGapMs,
   stateAt,
@@ -315,6 +317,20 @@ describe('in hand', () => {
     expect(stepsToCome(run, 0)).toEqual([1, 2]);
     expect(stepsToCome(foldRun(three, [started, at(5, { kind: 'swapped', steps: [1, 2] })]), 0)).toEqual([2, 1]);
     expect(stepsToCome(run, 2)).toEqual([]);
+  });
+
+  test('a first side that was stretched and ran to its end is known at once, without another event', () => {
+    const run = foldRun(evening, [started, at(100, { kind: 'stretched', byMs: 60_000 })]);
+    const inSecond = 65 + 280 + 60 + 10;
+    expect(secondSideGapMs(runAt(run, s(inSecond)), stateAt(run, s(inSecond)).at)).toBe(60_000);
+    expect(runAt(run, s(inSecond)).queue).toBe(run.queue);
+    const matched = foldRun(evening, [
+      started,
+      at(100, { kind: 'stretched', byMs: 60_000 }),
+      at(350, { kind: 'matched' }),
+    ]);
+    expect(matchedSteps(evening, [started, at(350, { kind: 'matched' })])).toEqual(new Set([0]));
+    expect(secondSideGapMs(runAt(matched, s(inSecond)), stateAt(matched, s(inSecond)).at)).toBe(0);
   });
 
   test('whatever is done, in whatever order: time only goes on, and nothing led is lost', () => {

@@ -75,7 +75,15 @@ test('the hour for the night shift, taught to its end and compared to the plan',
   await expect(page.getByText('Cold by the door')).toBeVisible();
 
   const run = StoredRun.parse(await (await request.get(`/api/runs/${page.url().split('/').at(-1)}`)).json());
-  expect(run.events.map(({ kind }) => kind)).toEqual(['started', 'led', 'stretched', 'cut', 'matched', 'noted', 'ended']);
+  expect(run.events.map(({ kind }) => kind)).toEqual([
+    'started',
+    'led',
+    'stretched',
+    'cut',
+    'matched',
+    'noted',
+    'ended',
+  ]);
   const record = compareRun(timeline, run.events);
   const of = (step: number) => record.steps[step]?.sides.map(({ side, differenceMs }) => [side, differenceMs]);
   expect(of(1)).toEqual([['both', 30_000]]);

@@ -201,6 +201,10 @@ const spoken = computed(() => `${word.value}. ${said.value?.kind === 'prompt' ? 
   align-self: flex-start;
   max-width: 52%;
 }
+.plain.lit-both .figure {
+  align-self: center;
+  max-width: 640px;
+}
 .now {
   color: var(--now);
 }

@@ -43,12 +43,12 @@ const told = computed(() => {
 <style scoped>
 .corner {
   display: flex;
-  position: absolute;
+  position: fixed;
   z-index: 2;
-  bottom: 100%;
-  left: 32px;
+  top: 68px;
+  right: 24px;
   flex-direction: column-reverse;
-  max-width: 400px;
+  max-width: 340px;
   max-height: 168px;
   overflow: auto;
   padding: 4px 12px;
@@ -65,8 +65,9 @@ const told = computed(() => {
 }
 @media (width < 640px) {
   .corner {
-    left: 12px;
-    max-width: calc(100% - 24px);
+    top: 62px;
+    right: 14px;
+    max-width: 60%;
     font-size: 15px;
     line-height: 19px;
   }

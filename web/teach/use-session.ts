@@ -10,6 +10,7 @@ import {
   matchedSteps,
   nextStop,
   previousStop,
+  runAt,
   secondSideGapMs,
   stateAt,
   stepsToCome,
@@ -166,7 +167,8 @@ export function useSession(
 
   /** How much longer (below zero: shorter) the first side was than the second is going to be, where that can be mended. */
   const secondSideOff = computed(() => {
-    const offMs = secondSideGapMs(run.value, state.value.at);
+    // What was led since the last event counts too.
+    const offMs = secondSideGapMs(runAt(run.value, now.value), state.value.at);
     return secondSide() === 'never' || Math.abs(offMs) < WORTH_MATCHING_MS ? 0 : offMs;
   });
   /** Whether nothing was done in the second side yet: what is done to it there is meant. */

@@ -1,0 +1,289 @@
+/// <reference lib="dom" />
+import { expect, test, type Page } from '@playwright/test';
+import { compileTimeline } from '#core/timeline';
+import { builtInLibrary } from '#library';
+import { newPlan, passMs } from './support';
+
+/** What can go wrong while a session is led: none of it stops the session, and each says what it does. */
+
+const BEGIN = new Date('2026-11-26T18:00:00Z');
+const HOUR = 3_600_000;
+const time = (page: Page) => page.getByRole('timer');
+const pass = (page: Page, seconds: number): Promise<void> => passMs(page, seconds * 1000);
+async function teach(page: Page, id: string, begin = BEGIN): Promise<void> {
+  await page.clock.install({ time: begin });
+  await page.goto(`/teach/${id}`);
+  await expect(page.locator('button.begin')).toBeVisible();
+  await page.clock.pauseAt(begin.getTime() + 60_000);
+  await page.locator('button.begin').click();
+}
+
+test('the database is locked by another program: it is said, and every event arrives once it is free', async ({
+  page,
+  request,
+}) => {
+  const { id } = await newPlan(request, 'yin');
+  await teach(page, id);
+  await pass(page, 5);
+  const detail = 'Another program is using the database. Keep this and send it again.';
+  await page.route('**/api/runs/*/events', (route) =>
+    route.fulfill({
+      status: 503,
+      contentType: 'application/problem+json',
+      body: JSON.stringify({ type: 'about:blank', title: 'Database busy', status: 503, detail }),
+    }),
+  );
+  await page.keyboard.press('+');
+  await pass(page, 3);
+  await expect(page.getByText(/Another program is using the database.*kept here and sent later/)).toBeVisible();
+  await page.keyboard.press('+');
+  await expect(time(page)).toHaveText(/2:5\d/);
+  await page.unrouteAll();
+  await expect
+    .poll(async () => {
+      await page.clock.runFor(1000);
+      const { runs } = await (await request.get(`/api/runs?planId=${id}`)).json();
+      return runs[0]?.events.map(({ kind }: { kind: string }) => kind);
+    })
+    .toEqual(['started', 'led', 'stretched', 'stretched']);
+  await expect(page.getByText(/Another program/)).toBeHidden();
+});
+
+test('the clock of the machine jumps by an hour, ahead and back: the session goes on as it was, also after a reload', async ({
+  page,
+  request,
+}) => {
+  const { id } = await newPlan(request, 'restorative');
+  await teach(page, id);
+  await pass(page, 20);
+  const before = await time(page).innerText();
+  const now = () => page.evaluate(() => Date.now());
+  await page.clock.setSystemTime((await now()) + HOUR);
+  await page.clock.runFor(400);
+  await expect(page.getByText('The clock of this machine was set ahead by 60:00.')).toBeVisible();
+  await expect(page.locator('.side')).toHaveText('Talk');
+  await expect(time(page)).toHaveText(before);
+  // The time of day is that of the machine, as everyone reads it.
+  await expect(page.locator('.clock')).toHaveText('19:01');
+  await page.getByRole('button', { name: 'Good' }).click();
+  await page.clock.setSystemTime((await now()) - 2 * HOUR);
+  await page.clock.runFor(400);
+  await expect(page.getByText('was set back by 2:00:00.')).toBeVisible();
+  await expect(page.locator('.side')).toHaveText('Talk');
+  await page.reload();
+  await expect(page.locator('.side')).toHaveText('Talk');
+  await expect(time(page)).toHaveText(/^0:5\d$/);
+
+  // That much really went by: then it counts.
+  await page.clock.setSystemTime((await now()) + HOUR);
+  await page.clock.runFor(400);
+  await page.getByRole('button', { name: 'So much really went by' }).click();
+  await expect(page.getByText('The plan is over', { exact: true })).toBeVisible();
+});
+
+test('after a reload the clock is right within 100 ms', async ({ page, request }) => {
+  const { id } = await newPlan(request, 'restorative');
+  await teach(page, id);
+  // The talk of 1:15 has 60.05 s more.
+  await page.clock.runFor(14_950);
+  await expect(time(page)).toHaveText('1:01');
+  await page.reload();
+  await expect(time(page)).toHaveText('1:01');
+  await page.clock.runFor(250);
+  await expect(time(page)).toHaveText('1:00');
+});
+
+test.describe('in the night when summer time ends', () => {
+  test.use({ timezoneId: 'Europe/Berlin' });
+  test('a late class goes on by the seconds that pass; only the time of day is an hour less', async ({
+    page,
+    request,
+  }) => {
+    const { id } = await newPlan(request, 'restorative');
+    // 02:59 in summer time; a minute later it is 02:00.
+    await teach(page, id, new Date('2026-10-25T00:58:00Z'));
+    await expect(page.locator('.clock')).toHaveText('02:59');
+    await pass(page, 70);
+    await expect(page.locator('.clock')).toHaveText('02:00');
+    await expect(page.locator('.side')).toHaveText('Talk');
+    await expect(time(page)).toHaveText('0:05');
+    await expect(page.getByText('on time')).toBeVisible();
+  });
+});
+
+test('the audio is blocked until a touch: the light pulses, it is said, and a touch wakes the bell', async ({
+  page,
+  request,
+}) => {
+  const { id } = await newPlan(request, 'restorative');
+  await page.addInitScript(() => {
+    let touched = false;
+    Object.assign(globalThis, { touch: () => (touched = true) });
+    Object.defineProperty(AudioContext.prototype, 'state', { get: () => (touched ? 'running' : 'suspended') });
+    AudioContext.prototype.resume = () => (touched ? Promise.resolve() : Promise.reject(new Error('not allowed')));
+  });
+  await teach(page, id);
+  await pass(page, 3);
+  const says = page.getByRole('button', { name: 'Bell is silent until you touch the screen' });
+  await expect(says).toBeVisible();
+  await pass(page, 3);
+  await expect(page.locator('.side')).toHaveText('Talk');
+  await page.evaluate(() => (globalThis as unknown as { touch: () => void }).touch());
+  await says.click();
+  await pass(page, 1);
+  await expect(says).toBeHidden();
+});
+
+test('the wake lock is refused: the session goes on, and says that the screen may go dark', async ({
+  page,
+  request,
+}) => {
+  const { id } = await newPlan(request, 'restorative');
+  await page.addInitScript(() => {
+    Object.defineProperty(navigator, 'wakeLock', {
+      value: { request: () => Promise.reject(new DOMException('refused', 'NotAllowedError')) },
+    });
+  });
+  await teach(page, id);
+  await pass(page, 3);
+  await expect(page.getByText('This screen may go dark by itself')).toBeVisible();
+  await expect(time(page)).toHaveText('1:12');
+});
+
+test('the storage of the browser is full: it is said, events go to the server, and a reload finds the session there', async ({
+  page,
+  request,
+}) => {
+  const { id } = await newPlan(request, 'restorative');
+  await page.addInitScript(() => {
+    const set = Storage.prototype.setItem;
+    Storage.prototype.setItem = function (key: string, value: string) {
+      if (key.startsWith('zovrin.run.')) throw new DOMException('full', 'QuotaExceededError');
+      return set.call(this, key, value);
+    };
+  });
+  await teach(page, id);
+  await pass(page, 5);
+  await expect(page.getByText('This browser has no room to keep what happens')).toBeVisible();
+  await page.keyboard.press('+');
+  await expect
+    .poll(async () => {
+      await page.clock.runFor(500);
+      const { runs } = await (await request.get(`/api/runs?planId=${id}`)).json();
+      return runs[0]?.events.length;
+    })
+    .toBe(3);
+  await page.reload();
+  await expect(page.locator('.side')).toHaveText('Talk');
+  await expect(time(page)).toHaveText(/^1:3\d$/);
+  await page.keyboard.press('Space');
+  await expect(page.locator('.side')).toHaveText('Talk, paused');
+});
+
+test('two windows cannot both lead: the second follows, takes the lead when told to, and then the first follows', async ({
+  page,
+  context,
+  request,
+}) => {
+  const { id } = await newPlan(request, 'restorative');
+  await page.goto(`/teach/${id}`);
+  await page.locator('button.begin').click();
+  await expect(page.getByRole('button', { name: 'Pause' })).toBeVisible();
+  const second = await context.newPage();
+  await second.goto(`/teach/${id}`);
+  await expect(second.getByText('This one follows, without bells.')).toBeVisible();
+  await expect(second.getByRole('button', { name: 'Pause' })).toHaveCount(0);
+  await second.keyboard.press('Space');
+  await expect(page.locator('.side')).toHaveText('Talk');
+  await page.bringToFront();
+  await page.keyboard.press('ArrowRight');
+  await expect(second.locator('.side')).toHaveText('Set up');
+
+  await second.getByRole('button', { name: 'Lead it here' }).click();
+  await expect(second.getByRole('button', { name: 'Pause' })).toBeVisible();
+  await expect(page.getByText('This one follows, without bells.')).toBeVisible();
+  await page.keyboard.press('ArrowRight');
+  await second.getByRole('button', { name: 'Pause' }).click();
+  await expect(page.locator('.side')).toHaveText('Set up, paused');
+  // The window that leads is reloaded, and leads again; it is closed, and the other may lead at once.
+  await second.reload();
+  await expect(second.getByRole('button', { name: 'Go on' })).toBeVisible();
+  await second.close();
+  await page.reload();
+  await expect(page.getByRole('button', { name: 'Go on' })).toBeVisible();
+  await expect
+    .poll(async () => {
+      const { runs } = await (await request.get(`/api/runs?planId=${id}`)).json();
+      return runs[0]?.events.map(({ kind }: { kind: string }) => kind);
+    })
+    .toEqual(['started', 'led', 'jumped', 'led', 'paused', 'led']);
+});
+
+test('another device finds the session, follows it, and can take the lead', async ({ page, browser, request }) => {
+  const { id } = await newPlan(request, 'restorative');
+  await page.goto(`/teach/${id}`);
+  await page.locator('button.begin').click();
+  await page.keyboard.press('ArrowRight');
+  await expect(page.locator('.side')).toHaveText('Set up');
+  await expect
+    .poll(async () => (await (await request.get(`/api/runs?planId=${id}`)).json()).runs[0]?.events.length)
+    .toBe(3);
+  const tablet = await (await browser.newContext({ viewport: { width: 834, height: 1112 } })).newPage();
+  await tablet.goto(`/teach/${id}`);
+  await expect(tablet.locator('.side')).toHaveText('Set up');
+  await expect(tablet.getByText('This one follows, without bells.')).toBeVisible();
+  await page.keyboard.press('Space');
+  await expect(tablet.locator('.side')).toHaveText('Set up, paused', { timeout: 10_000 });
+  await tablet.getByRole('button', { name: 'Lead it here' }).click();
+  await tablet.getByRole('button', { name: 'Go on' }).click();
+  await expect(page.getByText('This one follows, without bells.')).toBeVisible({ timeout: 15_000 });
+  await expect(page.locator('.side')).toHaveText('Set up', { timeout: 10_000 });
+  await tablet.context().close();
+});
+
+test('a phone on the same network sees the session when the teacher allows it, and nothing when not', async ({
+  page,
+  browser,
+  request,
+}) => {
+  const { id } = await newPlan(request, 'restorative');
+  await page.goto(`/teach/${id}`);
+  await page.locator('button.begin').click();
+  await page.getByRole('button', { name: 'For the room' }).click();
+  await page.getByRole('switch', { name: 'Phones may look on' }).click();
+  const address = page.locator('.address').first();
+  await expect(address.or(page.getByText('on no network that a phone could reach'))).toBeVisible();
+  // Where this machine is on no network at all, there is no phone to look on.
+  test.skip(!(await address.isVisible()), 'no network');
+  const link = await address.innerText();
+  const phone = await (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage();
+  await phone.goto(link);
+  await expect(phone.locator('.side')).toHaveText('Talk');
+  await expect(phone.getByRole('button')).toHaveCount(0);
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('ArrowRight');
+  await expect(phone.locator('.side')).toHaveText('Set up', { timeout: 10_000 });
+  await page.getByRole('button', { name: 'For the room' }).click();
+  await page.getByRole('switch', { name: 'Phones may look on' }).click();
+  await expect(phone.getByText('The teacher’s machine cannot be reached.')).toBeVisible({ timeout: 10_000 });
+  await phone.context().close();
+});
+
+test('prompts are spoken where the machine has a voice and it is wanted, and stand on the screen all the same', async ({
+  page,
+  request,
+}) => {
+  const { id, document } = await newPlan(request, 'restorative');
+  await page.addInitScript(() => {
+    const said: string[] = [];
+    Object.assign(globalThis, { said });
+    localStorage.setItem('zovrin.speaks', 'true');
+    speechSynthesis.speak = (utterance) => void said.push(utterance.text);
+  });
+  await teach(page, id);
+  const hold = compileTimeline(document, builtInLibrary).phases.find(({ kind }) => kind === 'hold')!;
+  for (let more = hold.startMs + 181_000; more > 0; more -= 40_000) await page.clock.runFor(Math.min(more, 40_000));
+  await expect(page.locator('.prompt')).toContainText('Let the thighs lean where they like');
+  const said = await page.evaluate(() => (globalThis as unknown as { said: string[] }).said);
+  expect(said).toEqual(['Let the thighs lean where they like']);
+});
