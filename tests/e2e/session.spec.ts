@@ -47,7 +47,7 @@ test('a full session: stretched first side, evened second, late, caught up, clos
   await expect(page.getByText('1:00 late')).toBeVisible();
   await pass(page, 60 + (second.startMs - first.startMs) / 1000 - 10 + 20);
   await expect(page.locator('.side')).toHaveText('Right');
-  await expect(time(page)).toHaveText('4:10');
+  await expect(time(page)).toHaveText('4:09');
   await expect(page.getByText('2:00 late')).toBeVisible();
 
   // Caught up: shown before it is taken, and then it ends in time.

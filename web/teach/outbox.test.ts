@@ -2,7 +2,16 @@ import { afterEach, beforeEach, expect, jest, test } from '@jest/globals';
 import type { RunEvent } from '#core/run';
 import { emptyPlan } from '#core/plan';
 import { fakeBrowser, settle, type FakeBrowser } from '../../tests/support/browser';
-import { keepLocalRun, makeOutbox, sendLeftovers, unfinishedRun, type LocalRun } from './outbox';
+import {
+  isUnderWay,
+  keepLocalRun,
+  ledBy,
+  makeOutbox,
+  mergedRun,
+  sendLeftovers,
+  unfinishedRun,
+  type LocalRun,
+} from './outbox';
 
 const T0 = 1_790_000_000_000;
 let browser: FakeBrowser;
@@ -84,6 +93,47 @@ test('events are sent in order, each once, however often the line breaks', async
   expect(run.acknowledged).toBe(7);
   expect(said.some((text) => text.includes('kept here and sent later'))).toBe(true);
   expect(said.at(-1)).toBe('');
+});
+
+test('what another device has added meanwhile is taken over, in the order of the server, and nothing is sent twice', async () => {
+  let run = runOf('r', event('started', '1'));
+  const outbox = makeOutbox(
+    () => run,
+    () => undefined,
+    (merged) => (run = merged),
+  );
+  await outbox.send();
+  await settle();
+  const other: RunEvent = { ...event('paused', 'other'), kind: 'led', by: 'another' };
+  arrived.push(other.id);
+  browser.answer = (call) => {
+    if (call.method !== 'GET') return serve(call);
+    const after = Number(call.path.split('after=')[1]);
+    const all = arrived.map((id) => (id === other.id ? other : run.events.find((one) => one.id === id)!));
+    return { status: 200, body: { events: all.slice(after) } };
+  };
+  run = { ...run, events: [...run.events, event('paused', '2')] };
+  await outbox.send();
+  await settle();
+  expect(run.events.map(({ id }) => id)).toEqual(['event-no-1', 'event-no-other', 'event-no-2']);
+  expect(run.acknowledged).toBe(3);
+  expect(ledBy(run.events)).toBe('another');
+  expect(arrived).toEqual(run.events.map(({ id }) => id));
+});
+
+test('merged: the server’s order first, what has not arrived there after it, each once', () => {
+  const run = { ...runOf('r', event('started', '1'), event('paused', '2'), event('paused', '3')), acknowledged: 1 };
+  const merged = mergedRun(run, [event('paused', 'x'), event('paused', '2')]);
+  expect(merged.events.map(({ id }) => id.slice(9))).toEqual(['1', 'x', '2', '3']);
+  expect(merged.acknowledged).toBe(3);
+});
+
+test('a session is under way until it has ended or was left lying', () => {
+  const run = runOf('r', event('started', '1'));
+  expect(isUnderWay(run, T0 + 3_600_000)).toBe(true);
+  expect(isUnderWay(run, T0 + 7 * 3_600_000)).toBe(false);
+  expect(isUnderWay(runOf('r', event('started', '1'), event('ended', '2')), T0)).toBe(false);
+  expect(isUnderWay(runOf('r'), T0)).toBe(false);
 });
 
 test('a session that has ended and is with the server is no longer kept here', async () => {

@@ -2,7 +2,7 @@ import { readPlan, type Plan } from '#core/plan';
 import { RunEvent } from '#core/run';
 import type { StartRunRequest, StoredRun } from '#api';
 import { worthRetrying } from '../client/http';
-import { addEvents, startRun } from '../client/runs';
+import { addEvents, eventsAfter, startRun } from '../client/runs';
 import { kept } from '../stores/browser';
 
 /** A run whose events are kept in this browser until the server has them all. */
@@ -81,20 +81,29 @@ export const dropLocalRun = (run: LocalRun): void => kept.remove(keyOf(run));
 
 const BATCH = 200;
 
-/** Sends one batch of what the server has not acknowledged. The server stores each event once, however often it comes. */
-async function sendBatch(run: LocalRun): Promise<void> {
+/**
+ * Sends one batch of what the server has not acknowledged. The server stores each event once, however often it comes. Gives
+ * the server's events after those it had acknowledged, where others have added to them meanwhile.
+ */
+async function sendBatch(run: LocalRun): Promise<RunEvent[] | undefined> {
   const { id, planId, planRevision, acknowledged } = run;
   if (acknowledged === 0) await startRun({ id, planId, planRevision });
   const batch = run.events.slice(acknowledged, acknowledged + BATCH);
-  await addEvents(id, batch);
-  run.acknowledged += batch.length;
+  const { total } = await addEvents(id, batch);
+  if (total > acknowledged + batch.length) return eventsAfter(id, acknowledged);
+  run.acknowledged = acknowledged + batch.length;
+  return undefined;
 }
 
 /** Sends the sessions that ended while the server could not be reached. What still cannot be sent stays for the next time. */
 export async function sendLeftovers(): Promise<void> {
   for (const run of keptRuns().filter(hasEnded)) {
     try {
-      while (!allSent(run)) await sendBatch(run);
+      let sending = run;
+      while (!allSent(sending)) {
+        const fresh = await sendBatch(sending);
+        if (fresh) sending = mergedRun(sending, fresh);
+      }
       dropLocalRun(run);
     } catch {
       return;
@@ -106,9 +115,13 @@ const RETRY_MS = 3000;
 
 /**
  * Sends the events of the session under way, in order. `current` gives the run as it is now; `said` is told whether
- * everything is with the server and, if not, why.
+ * everything is with the server and, if not, why; `taken` of the run as it is with what others have added to it.
  */
-export function makeOutbox(current: () => LocalRun | undefined, said: (trouble: string) => void) {
+export function makeOutbox(
+  current: () => LocalRun | undefined,
+  said: (trouble: string) => void,
+  taken: (run: LocalRun) => void = () => undefined,
+) {
   let busy = false;
   let timer: ReturnType<typeof setTimeout> | undefined;
 
@@ -119,11 +132,13 @@ export function makeOutbox(current: () => LocalRun | undefined, said: (trouble: 
     clearTimeout(timer);
     let failed = false;
     try {
-      await sendBatch(run);
+      const { acknowledged } = run;
+      const fresh = await sendBatch(run);
       const now = current();
       if (now?.id === run.id) {
-        now.acknowledged = Math.max(now.acknowledged, run.acknowledged);
-        keepLocalRun(now);
+        if (!fresh) now.acknowledged = Math.max(now.acknowledged, run.acknowledged);
+        else if (now.acknowledged === acknowledged) taken(mergedRun(now, fresh));
+        keepLocalRun(current() ?? now);
       }
       said('');
       if (hasEnded(run) && allSent(run)) dropLocalRun(run);

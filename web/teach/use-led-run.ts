@@ -46,6 +46,7 @@ export function useLedRun(stored: StoredPlan, plan: Plan, clock: SessionClock, f
     (text) => {
       outboxTrouble.value = text;
     },
+    (run) => take(run),
   );
 
   /** Takes over what another window or device has made of the session. */
