@@ -10,6 +10,7 @@ export default {
     '<rootDir>/server',
     '<rootDir>/web',
     '<rootDir>/docs',
+    '<rootDir>/tests/server',
   ],
   testMatch: ['**/*.test.ts'],
   extensionsToTreatAsEsm: ['.ts'],

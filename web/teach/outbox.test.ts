@@ -126,6 +126,8 @@ test('merged: the server’s order first, what has not arrived there after it, e
   const merged = mergedRun(run, [event('paused', 'x'), event('paused', '2')]);
   expect(merged.events.map(({ id }) => id.slice(9))).toEqual(['1', 'x', '2', '3']);
   expect(merged.acknowledged).toBe(3);
+  // Told twice, it is there once.
+  expect(mergedRun(merged, [event('paused', '2')]).events).toEqual(merged.events);
 });
 
 test('a session is under way until it has ended or was left lying', () => {

@@ -47,8 +47,10 @@ export function ledBy(events: readonly RunEvent[]): string {
  * `fresh` are the server's events after those it had acknowledged.
  */
 export function mergedRun(run: LocalRun, fresh: readonly RunEvent[]): LocalRun {
-  const there = [...run.events.slice(0, run.acknowledged), ...fresh];
-  const known = new Set(there.map(({ id }) => id));
+  const before = run.events.slice(0, run.acknowledged);
+  const known = new Set(before.map(({ id }) => id));
+  const there = [...before, ...fresh.filter(({ id }) => !known.has(id))];
+  for (const { id } of fresh) known.add(id);
   const unsent = run.events.slice(run.acknowledged).filter(({ id }) => !known.has(id));
   return { ...run, events: [...there, ...unsent], acknowledged: there.length };
 }

@@ -109,9 +109,11 @@ export function useLedRun(stored: StoredPlan, plan: Plan, clock: SessionClock, f
     if (leading.value && run.acknowledged === 0) return;
     [asking, asked] = [true, performance.now()];
     try {
-      const fresh = await eventsAfter(run.id, run.acknowledged);
+      // Kept apart: what is sent meanwhile moves the number on in the run itself.
+      const { acknowledged } = run;
+      const fresh = await eventsAfter(run.id, acknowledged);
       const now = local.value;
-      if (now?.id !== run.id || now.acknowledged !== run.acknowledged || fresh.length === 0) return;
+      if (now?.id !== run.id || now.acknowledged !== acknowledged || fresh.length === 0) return;
       const merged = mergedRun(now, fresh);
       take(merged);
       if (leading.value) keepLocalRun(merged);

@@ -8,8 +8,8 @@ import { TEMPLATES } from '#library';
 import { createPlan } from '../../server/routes/plans';
 import { addEvents, startRun, stored, eventsOf } from '../../server/routes/runs';
 import { openStore, type Store } from '../../server/store/store';
-import { fakeBrowser, settle, type FakeBrowser } from '../../tests/support/browser';
-import { keepLocalRun, makeOutbox, sendLeftovers, unfinishedRun, type LocalRun } from './outbox';
+import { fakeBrowser, settle, type FakeBrowser } from '../support/browser';
+import { keepLocalRun, makeOutbox, sendLeftovers, unfinishedRun, type LocalRun } from '../../web/teach/outbox';
 
 /** The same numbers in every run of the test: a linear congruential generator, as in Numerical Recipes. */
 function numbers(seed: number): () => number {
