@@ -4,6 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { chromium, type Page } from '@playwright/test';
 import config from '../playwright.config';
+import { benchBells } from './bells';
 import { longPlan } from './compile';
 import { benchFigures } from './figures';
 import { msFigure, percentile, type Figure } from './measure';
@@ -94,6 +95,7 @@ export async function benchBrowser(): Promise<Figure[]> {
     const times = await redraws(page, url);
     const grid = await drawGrid(page, url);
     const figures = await benchFigures(page, url);
+    const bells = await benchBells(browser, url);
     return [
       {
         what: 'first page, script over the wire',
@@ -106,6 +108,7 @@ export async function benchBrowser(): Promise<Figure[]> {
       { what: 'the same, median', figure: `${percentile(times, 0.5).toFixed(1)} ms`, bar: '', ok: true },
       msFigure('the library’s grid of figures drawn, from a click until painted', grid, 300),
       ...figures,
+      ...bells,
     ];
   } finally {
     await browser.close();

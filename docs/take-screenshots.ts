@@ -2,6 +2,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { chromium, type Browser, type BrowserContextOptions, type Page } from '@playwright/test';
+import type { Plan } from '#core/plan';
 import { serve } from '../bench/serve';
 import config from '../playwright.config';
 
@@ -29,6 +30,20 @@ async function teach(page: Page, url: string, id: string, heading: string | RegE
   await page.clock.runFor(seconds * 1000);
 }
 
+const LONG_STEP = 'Reclined twist with the far shoulder on a folded blanket';
+/** The nurses' hour under a name that is longer than most, with a step whose name is. */
+async function longNamed(url: string): Promise<string> {
+  const { document } = (await (await fetch(`${url}/api/plans/demo-nurses`)).json()) as { document: Plan };
+  const title = 'Before the night shift: an hour for feet, calves and a back that stood eleven hours';
+  const steps = document.steps.map((step, i) => (i === 2 ? { ...step, name: LONG_STEP } : step));
+  const made = await fetch(`${url}/api/plans`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ document: { ...document, title, steps } }),
+  });
+  return ((await made.json()) as { id: string }).id;
+}
+
 type Shot = (page: Page, url: string) => Promise<void>;
 
 const SHOTS: Record<string, { take: Shot; context?: BrowserContextOptions }> = {
@@ -36,18 +51,29 @@ const SHOTS: Record<string, { take: Shot; context?: BrowserContextOptions }> = {
   plan: { take: (page, url) => plan(page, url, 'demo-potters', 3) },
   'plan-night': { take: (page, url) => plan(page, url, 'demo-potters', 3), context: { colorScheme: 'dark' } },
   'plan-breath': { take: (page, url) => plan(page, url, 'demo-workshop', 3) },
-  'plan-picker': {
-    take: async (page, url) => {
-      await plan(page, url, 'demo-potters', 2);
-      await page.keyboard.press('a');
-      await page.keyboard.type('hips');
-    },
-  },
   teach: { take: (page, url) => teach(page, url, 'demo-nurses', 'Head to knee', 90) },
   'teach-breath': { take: (page, url) => teach(page, url, 'demo-workshop', /^Alternate/, 36.4) },
+  'teach-tablet': {
+    take: async (page, url) => teach(page, url, await longNamed(url), LONG_STEP, 190),
+    context: { viewport: { width: 834, height: 1112 }, colorScheme: 'dark' },
+  },
   'teach-phone': {
-    take: (page, url) => teach(page, url, 'demo-nurses', 'Reclined twist', 130),
-    context: { viewport: { width: 390, height: 844 } },
+    take: async (page, url) => teach(page, url, await longNamed(url), LONG_STEP, 190),
+    context: { viewport: { width: 390, height: 844 }, colorScheme: 'dark' },
+  },
+  room: {
+    take: async (page, url) => {
+      const leading = await page.context().newPage();
+      await leading.goto(`${url}/teach/demo-nurses`);
+      await leading.locator('button.begin').click();
+      // Past the talk, the first hold and what lies before the second, to its first side.
+      for (let i = 0; i < 12 && (await leading.locator('.side').innerText()) !== 'Left'; i++) {
+        await leading.keyboard.press('e');
+        await leading.waitForTimeout(300);
+      }
+      await page.goto(`${url}/room/demo-nurses`);
+      await page.locator('.time').waitFor();
+    },
   },
   'breath-measured': {
     take: async (page, url) => {
@@ -75,22 +101,19 @@ const SHOTS: Record<string, { take: Shot; context?: BrowserContextOptions }> = {
     },
   },
   needs: { take: async (page, url) => void (await page.goto(`${url}/plans/demo-choir/props`)) },
-  packing: { take: async (page, url) => void (await page.goto(`${url}/plans/demo-choir/props?view=packing`)) },
   cupboard: { take: async (page, url) => void (await page.goto(`${url}/cupboard/demo-low-room`)) },
   person: { take: async (page, url) => void (await page.goto(`${url}/people/demo-ines`)) },
-  house: { take: async (page, url) => void (await page.goto(`${url}/house`)) },
   lookback: { take: async (page, url) => void (await page.goto(`${url}/runs/demo-run-nurses`)) },
-  library: { take: async (page, url) => void (await page.goto(`${url}/library`)) },
-  'library-entry': { take: async (page, url) => void (await page.goto(`${url}/library/head-to-knee`)) },
-  'library-own': {
+  'lookback-close': { take: async (page, url) => void (await page.goto(`${url}/runs/demo-run-nurses?view=close`)) },
+  weeks: {
     take: async (page, url) => {
-      await page.goto(`${url}/library/sleeping-swan`);
-      await page.getByRole('button', { name: 'Make a copy' }).click();
-      await page.getByRole('textbox', { name: 'Name', exact: true }).fill('Swan on the slipway');
-      await page.getByRole('button', { name: 'Set its joints' }).click();
-      await page.getByRole('slider', { name: 'Knee, bend' }).waitFor();
+      await page.clock.setFixedTime(new Date('2026-11-26T18:00:00'));
+      await page.goto(`${url}/runs/weeks`);
+      await page.getByRole('heading', { name: 'Left against right' }).evaluate((title) => title.scrollIntoView());
     },
   },
+  library: { take: async (page, url) => void (await page.goto(`${url}/library`)) },
+  'library-entry': { take: async (page, url) => void (await page.goto(`${url}/library/head-to-knee`)) },
 };
 
 async function take(browser: Browser, url: string, name: string): Promise<void> {

@@ -141,6 +141,16 @@ for (const colorScheme of ['light', 'dark'] as const) {
       await page.goto('/runs/demo-run-nurses');
       await expect(page.getByRole('heading', { level: 1 })).toContainText('Right sides ran 0:50 short');
       await check(page);
+      for (const view of ['Close the session', 'Put right']) {
+        await page.getByRole('radio', { name: view }).click();
+        await check(page);
+      }
+      await page.goto('/runs/weeks');
+      await expect(page.getByRole('heading', { name: 'Breath', exact: true })).toBeVisible();
+      await check(page);
+      await page.goto('/runs/journal/demo-journal-1');
+      await expect(page.getByRole('heading', { name: 'Holds' })).toBeVisible();
+      await check(page);
     });
   });
 }
@@ -160,6 +170,10 @@ for (const [name, width, height] of [
       `/teach/${id}`,
       '/runs',
       '/runs/demo-run-nurses',
+      '/runs/demo-run-nurses?view=close',
+      '/runs/demo-run-nurses?view=right',
+      '/runs/weeks',
+      '/runs/journal/demo-journal-1',
       '/library',
       '/library/head-to-knee',
       '/library/breath/belly-strokes',

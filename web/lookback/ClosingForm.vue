@@ -159,6 +159,32 @@ td.at-right {
   max-width: 760px;
   padding: 16px 0;
 }
+/* Where there is no room for a line of a hold, its questions stand under each other. */
+@media (width < 1000px) {
+  thead {
+    display: none;
+  }
+  .figures,
+  .figures tbody,
+  .figures tr,
+  .figures th,
+  .figures td {
+    display: block;
+  }
+  .figures th,
+  .figures td,
+  td.at-left,
+  td.at-right {
+    max-width: none;
+    padding: 3px 0;
+    border: 0;
+    text-align: left;
+  }
+  .figures tr {
+    padding: 8px 0;
+    border-bottom: 1px solid var(--line);
+  }
+}
 h2 {
   margin-bottom: 6px;
   font-size: 19px;

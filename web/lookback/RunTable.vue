@@ -78,7 +78,7 @@ const sidesSay = computed(() => {
           <th scope="col" class="number">planned</th>
           <th scope="col" class="number">done</th>
           <th scope="col" class="number">difference</th>
-          <th scope="col" class="number"><span class="sr-only">Share</span></th>
+          <th scope="col" class="number share"><span class="sr-only">Share</span></th>
           <th scope="col" class="number">strength</th>
         </tr>
       </thead>
@@ -108,7 +108,7 @@ const sidesSay = computed(() => {
             <span v-if="row.measuredMs !== null" class="small quiet was">measured {{ clockOfMs(row.measuredMs) }}</span>
           </td>
           <td class="number strong" :class="{ caution: isAstray(row) }">{{ signedClockOfMs(row.differenceMs) }}</td>
-          <td class="number quiet">{{ share(row) }}</td>
+          <td class="number quiet share">{{ share(row) }}</td>
           <td class="number">{{ row.strength === null ? '' : Math.round(row.strength * 10) / 10 }}</td>
         </tr>
       </tbody>
@@ -184,6 +184,9 @@ thead .spine span {
 thead .spine span:first-child {
   text-align: right;
 }
+.share {
+  white-space: nowrap;
+}
 .sides {
   display: flex;
   flex-wrap: wrap;
@@ -198,8 +201,18 @@ thead .spine span:first-child {
   color: var(--ink-2);
 }
 @media (width < 640px) {
-  .figure-column {
+  .figure-column,
+  .share,
+  .spine {
     display: none;
+  }
+  .figures td,
+  .figures th {
+    padding-right: 8px;
+    font-size: 14px;
+  }
+  .name {
+    min-width: 104px;
   }
 }
 </style>

@@ -255,7 +255,10 @@ strong {
   .time,
   .time.long,
   .lit-both .time {
-    font-size: min(36vw, 30vh);
+    font-size: min(36vw, 26vh);
+  }
+  .stage .coming :deep(.figure) {
+    flex-basis: 90px;
   }
   .lit-both .prompt {
     max-width: none;

@@ -65,7 +65,12 @@ const all = computed<ChartOptions>(() => {
     animation: false,
     responsive: true,
     maintainAspectRatio: false,
-    plugins: { legend: { align: 'start', labels: { color: ink, boxWidth: 14, boxHeight: 10 } }, ...options?.plugins },
+    plugins: {
+      legend: {
+        align: 'start',
+        labels: { color: ink, boxWidth: 14, boxHeight: 10, ...options?.plugins?.legend?.labels },
+      },
+    },
     scales: { x: titled('x'), y: titled('y') },
   } as ChartOptions;
 });

@@ -64,6 +64,9 @@ function pick(field: Field, value: string): void {
   gap: 8px;
   align-items: center;
 }
+form :deep(select) {
+  max-width: min(240px, 80vw);
+}
 input {
   height: 28px;
   padding: 0 6px;

@@ -99,7 +99,7 @@ const strengthData = (tone: (name: Tone) => string) => ({
 });
 const strengthOptions: ChartOptions = {
   scales: {
-    x: { title: { text: 'minutes held' }, beginAtZero: true },
+    x: { title: { text: 'minutes held' } },
     y: { title: { text: 'strength, 0 to 10' }, min: 0, max: 10 },
   },
 } as ChartOptions;
@@ -126,7 +126,10 @@ const breathData = (tone: (name: Tone) => string) => ({
     },
   ],
 });
-const fromZero: ChartOptions = { scales: { y: { beginAtZero: true } } };
+const fromZero: ChartOptions = {
+  scales: { y: { beginAtZero: true } },
+  plugins: { legend: { labels: { usePointStyle: true } } },
+};
 </script>
 
 <template>
