@@ -136,7 +136,7 @@ for (const colorScheme of ['light', 'dark'] as const) {
 
     test('look back: all runs and one', async ({ page }) => {
       await page.goto('/runs');
-      await expect(page.getByRole('link', { name: /Before the night shift/ })).toBeVisible();
+      await expect(page.getByRole('link', { name: /Before the night shift/ }).first()).toBeVisible();
       await check(page);
       await page.goto('/runs/demo-run-nurses');
       await expect(page.getByRole('heading', { level: 1 })).toContainText('Right sides ran 0:50 short');

@@ -54,6 +54,7 @@ const shareOf = ({ plannedMs, differenceMs }: { plannedMs: number; differenceMs:
   const whole = plannedMs === 0 ? 0 : Math.round((differenceMs / plannedMs) * 100);
   return whole === 0 ? 'as planned' : `${whole > 0 ? '+' : '−'}${Math.abs(whole)} %`;
 };
+const sidesHeld = computed(() => (['left', 'right', 'both'] as const).filter((side) => record[side].plannedMs > 0));
 const uneven = computed(() => record.left.doneMs - record.right.doneMs);
 const sidesSay = computed(() => {
   if (record.left.doneMs + record.right.doneMs === 0) return '';
@@ -114,17 +115,15 @@ const sidesSay = computed(() => {
       </tbody>
     </table>
     <dl class="sides">
-      <div v-for="side in ['left', 'right', 'both'] as const" :key="side">
-        <template v-if="record[side].plannedMs > 0">
-          <dt>{{ side === 'both' ? 'Both sides' : side === 'left' ? 'Left' : 'Right' }}</dt>
-          <dd>
-            <strong>{{ clockOfMs(record[side].doneMs) }}</strong> of {{ clockOfMs(record[side].plannedMs) }},
-            {{ shareOf(record[side]) }}
-          </dd>
-        </template>
+      <div v-for="side in sidesHeld" :key="side">
+        <dt>{{ side === 'both' ? 'Both sides' : side === 'left' ? 'Left' : 'Right' }}</dt>
+        <dd>
+          <strong>{{ clockOfMs(record[side].doneMs) }}</strong> of {{ clockOfMs(record[side].plannedMs) }},
+          {{ shareOf(record[side]) }}
+        </dd>
       </div>
-      <p v-if="sidesSay">{{ sidesSay }}</p>
     </dl>
+    <p v-if="sidesSay">{{ sidesSay }}</p>
   </section>
 </template>
 
@@ -191,7 +190,7 @@ thead .spine span:first-child {
   display: flex;
   flex-wrap: wrap;
   gap: 6px 32px;
-  padding: 12px 0;
+  padding: 12px 0 4px;
 }
 .sides div {
   display: flex;
