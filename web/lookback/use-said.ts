@@ -1,4 +1,4 @@
-import { onBeforeUnmount, ref, shallowRef } from 'vue';
+import { onScopeDispose, ref, shallowRef } from 'vue';
 import { RunEvent } from '#core/run';
 import { addEvents, readRun } from '../client/runs';
 import { worthRetrying } from '../client/http';
@@ -84,7 +84,7 @@ export function useSaid(runId: string) {
     return undefined;
   }
 
-  onBeforeUnmount(() => clearTimeout(timer));
+  onScopeDispose(() => clearTimeout(timer));
   return { run, missing, trouble, load, say, send };
 }
 export type SaidOfRun = ReturnType<typeof useSaid>;

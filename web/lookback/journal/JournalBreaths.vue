@@ -1,12 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { JournalBreath } from '#core/journal';
-import IconButton from '../../shared/IconButton.vue';
 import TextField from '../../shared/fields/TextField.vue';
 import TimeField from '../../shared/fields/TimeField.vue';
 import { newId } from '../../stores/browser';
 import { useLibrary } from '../../stores/library';
-import AddLine from './AddLine.vue';
+import JournalLines from './JournalLines.vue';
 
 /** The breaths of an entry: which, how long, and what was counted of it, where something was. */
 const { breaths, accept } = defineProps<{
@@ -37,68 +36,36 @@ function numbered(text: string, take: (value: number | null) => string | undefin
 </script>
 
 <template>
-  <section aria-labelledby="breaths-title">
-    <h2 id="breaths-title">Breath</h2>
-    <ul>
-      <li v-for="breath in breaths" :key="breath.id">
-        <strong>{{ breath.name }}</strong>
-        <TimeField
-          label="in all"
-          :model-value="breath.seconds"
-          :accept="(seconds) => changed(breath.id, { seconds: seconds ?? 0 })"
-        />
-        <TextField
-          label="rounds"
-          :model-value="breath.rounds === null ? '' : String(breath.rounds)"
-          :accept="(text) => numbered(text, (rounds) => changed(breath.id, { rounds }))"
-        />
-        <TextField
-          label="breaths a minute"
-          :model-value="breath.breathsPerMinute === null ? '' : String(breath.breathsPerMinute)"
-          :accept="(text) => numbered(text, (breathsPerMinute) => changed(breath.id, { breathsPerMinute }))"
-        />
-        <TimeField
-          label="longest retention"
-          :model-value="breath.longestRetention"
-          :accept="(longestRetention) => changed(breath.id, { longestRetention })"
-        />
-        <IconButton
-          icon="remove"
-          :label="`Take out ${breath.name}`"
-          @click="
-            accept(
-              'take out a breath',
-              breaths.filter(({ id }) => id !== breath.id),
-            )
-          "
-        />
-      </li>
-    </ul>
-    <AddLine label="A technique" button="Add a breath" :entries="entries" :add="add" />
-  </section>
+  <JournalLines
+    title="Breath"
+    label="A technique"
+    button="Add a breath"
+    :lines="breaths"
+    :entries="entries"
+    :add="add"
+    :take-out="(left) => accept('take out a breath', left)"
+  >
+    <template #default="{ line: breath }">
+      <TimeField
+        label="in all"
+        :model-value="breath.seconds"
+        :accept="(seconds) => changed(breath.id, { seconds: seconds ?? 0 })"
+      />
+      <TextField
+        label="rounds"
+        :model-value="breath.rounds === null ? '' : String(breath.rounds)"
+        :accept="(text) => numbered(text, (rounds) => changed(breath.id, { rounds }))"
+      />
+      <TextField
+        label="breaths a minute"
+        :model-value="breath.breathsPerMinute === null ? '' : String(breath.breathsPerMinute)"
+        :accept="(text) => numbered(text, (breathsPerMinute) => changed(breath.id, { breathsPerMinute }))"
+      />
+      <TimeField
+        label="longest retention"
+        :model-value="breath.longestRetention"
+        :accept="(longestRetention) => changed(breath.id, { longestRetention })"
+      />
+    </template>
+  </JournalLines>
 </template>
-
-<style scoped>
-li {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 4px 20px;
-  align-items: end;
-  padding: 8px 0;
-  border-top: 1px solid var(--line);
-}
-li strong {
-  flex: 1 1 180px;
-  align-self: center;
-  font-weight: 600;
-  overflow-wrap: anywhere;
-}
-li :deep(.field) {
-  width: 120px;
-}
-h2 {
-  margin: 12px 0 4px;
-  font-size: 19px;
-  line-height: 24px;
-}
-</style>

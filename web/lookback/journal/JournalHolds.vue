@@ -1,12 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { JournalHold } from '#core/journal';
-import IconButton from '../../shared/IconButton.vue';
 import TimeField from '../../shared/fields/TimeField.vue';
 import { newId } from '../../stores/browser';
 import { useLibrary } from '../../stores/library';
 import StrengthScale from '../StrengthScale.vue';
-import AddLine from './AddLine.vue';
+import JournalLines from './JournalLines.vue';
 
 /** The holds of an entry: which, how long on each side, and how strong. */
 const { holds, accept } = defineProps<{
@@ -35,68 +34,39 @@ const LABELS = { left: 'left', right: 'right', both: 'both sides' };
 </script>
 
 <template>
-  <section aria-labelledby="holds-title">
-    <h2 id="holds-title">Holds</h2>
-    <ul>
-      <li v-for="hold in holds" :key="hold.id">
-        <strong>{{ hold.name }}</strong>
-        <TimeField
-          v-for="side in sidesOf(hold)"
-          :key="side"
-          :label="LABELS[side]"
-          :model-value="hold[side]"
-          :accept="(seconds) => changed(hold.id, { [side]: seconds ?? 0 })"
+  <JournalLines
+    title="Holds"
+    label="A position"
+    button="Add a hold"
+    :lines="holds"
+    :entries="entries"
+    :add="add"
+    :take-out="(left) => accept('take out a hold', left)"
+  >
+    <template #default="{ line: hold }">
+      <TimeField
+        v-for="side in sidesOf(hold)"
+        :key="side"
+        :label="LABELS[side]"
+        :model-value="hold[side]"
+        :accept="(seconds) => changed(hold.id, { [side]: seconds ?? 0 })"
+      />
+      <span class="strength"
+        ><span class="small quiet">how strong</span>
+        <StrengthScale
+          side="both"
+          :label="`How strong was ${hold.name}`"
+          :model-value="hold.strength"
+          @update:model-value="changed(hold.id, { strength: $event })"
         />
-        <span class="strength"
-          ><span class="small quiet">how strong</span>
-          <StrengthScale
-            side="both"
-            :label="`How strong was ${hold.name}`"
-            :model-value="hold.strength"
-            @update:model-value="changed(hold.id, { strength: $event })"
-          />
-        </span>
-        <IconButton
-          icon="remove"
-          :label="`Take out ${hold.name}`"
-          @click="
-            accept(
-              'take out a hold',
-              holds.filter(({ id }) => id !== hold.id),
-            )
-          "
-        />
-      </li>
-    </ul>
-    <AddLine label="A position" button="Add a hold" :entries="entries" :add="add" />
-  </section>
+      </span>
+    </template>
+  </JournalLines>
 </template>
 
 <style scoped>
-li {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 4px 20px;
-  align-items: end;
-  padding: 8px 0;
-  border-top: 1px solid var(--line);
-}
-li strong {
-  flex: 1 1 180px;
-  align-self: center;
-  font-weight: 600;
-  overflow-wrap: anywhere;
-}
-li :deep(.field) {
-  width: 96px;
-}
 .strength {
   display: flex;
   flex-direction: column;
-}
-h2 {
-  margin-bottom: 4px;
-  font-size: 19px;
-  line-height: 24px;
 }
 </style>
