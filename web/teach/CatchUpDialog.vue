@@ -16,10 +16,10 @@ watch(visible, (now) => {
   if (now) fit.value = session.toEndInTime();
 });
 const rows = computed(() =>
-  (fit.value?.changes ?? []).map(({ stepIndex, sides, fromMs, toMs }) => ({
+  (fit.value?.changes ?? []).map(({ stepIndex, sides, fromMs, toMs, rounds }) => ({
     stepIndex,
     name: session.plan.steps[stepIndex]?.name ?? '',
-    sides: sides === 2 ? 'each side' : '',
+    sides: rounds ? `${rounds.to} of ${rounds.from} rounds to come` : sides === 2 ? 'each side' : '',
     from: clockOfMs(fromMs),
     to: clockOfMs(toMs),
   })),
@@ -54,7 +54,7 @@ function take(): void {
         </tr>
       </thead>
       <tbody>
-        <tr v-for="row in rows" :key="row.stepIndex">
+        <tr v-for="(row, i) in rows" :key="i">
           <th scope="row">{{ row.stepIndex + 1 }} {{ row.name }}</th>
           <td class="number">{{ row.from }}</td>
           <td class="number strong">{{ row.to }}</td>
