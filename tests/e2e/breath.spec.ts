@@ -107,7 +107,7 @@ test('a workshop of every shape of breath, taught to its end', async ({ page, re
   await page.getByRole('button', { name: 'End the session' }).click();
   await expect(page).toHaveURL(/\/runs\//);
   const run = StoredRun.parse(await (await request.get(`/api/runs/${page.url().split('/').at(-1)}`)).json());
-  expect(run.events.map(({ kind }) => kind)).toEqual(['started', 'cut', 'ended']);
+  expect(run.events.map(({ kind }) => kind)).toEqual(['started', 'led', 'cut', 'ended']);
 });
 
 const breathOf = async (request: Parameters<typeof storedPlan>[0], id: string, step: number): Promise<BreathStep> =>
