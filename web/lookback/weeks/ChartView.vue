@@ -18,6 +18,7 @@ import {
 import { computed } from 'vue';
 import { Chart } from 'vue-chartjs';
 import { useSettings } from '../../stores/settings';
+import type { Tone } from './chart-data';
 
 ChartJs.register(
   BarController,
@@ -34,12 +35,10 @@ ChartJs.register(
 
 ChartJs.defaults.font.family = "'Source Sans 3', sans-serif";
 
-export type Tone = 'left' | 'right' | 'both' | 'breath' | 'ink';
-
 /** A chart in the colours of the theme. `says` is the sentence it is drawn for, told to who cannot see it. */
 const { type, data, options, says } = defineProps<{
   type: ChartType;
-  data: (tone: (name: Tone) => string) => ChartData;
+  data: (tone: Tone) => ChartData;
   options?: ChartOptions;
   says: string;
 }>();

@@ -20,7 +20,8 @@ import { shortDayOf, weekOf } from '../../shared/dates';
 import LookbackNav from '../LookbackNav.vue';
 import AreaMatrix from './AreaMatrix.vue';
 import ChartSection from './ChartSection.vue';
-import ChartView, { type Tone } from './ChartView.vue';
+import { BETWEEN_WORDS, betweensChart, breathChart, plannedChart, sidesChart, strengthChart } from './chart-data';
+import ChartView from './ChartView.vue';
 import WeekFilters from './WeekFilters.vue';
 import { useWeeks } from './use-weeks';
 
@@ -28,7 +29,6 @@ import { useWeeks } from './use-weeks';
 const weeks = useWeeks();
 const { all, trouble, practised } = weeks;
 
-const minutes = (ms: number): number => Math.round(ms / 6000) / 10;
 const minutesAxis = { title: { text: 'minutes' }, beginAtZero: true };
 const inMinutes: ChartOptions = { scales: { y: minutesAxis } };
 
@@ -36,96 +36,22 @@ const areas = computed(() => areasByWeek(practised.value, weekOf));
 const sides = computed(() => sidesByWeek(practised.value, weekOf));
 const runs = computed(() => plannedAndDone(practised.value));
 const parts = computed(() => betweens(practised.value));
-const BETWEEN_WORDS = { setUp: 'set-up, change of sides', entries: 'way in, way out', talk: 'talk' };
 const breath = computed(() => breathBySession(practised.value));
 
 const rated = computed(() => strengthAgainstLength(practised.value));
 const ratedAt = ref('');
 const shown = computed(() => rated.value.find(({ position }) => position === ratedAt.value) ?? rated.value[0]);
 
-const sidesData = (tone: (name: Tone) => string) => ({
-  labels: sides.value.map(({ week }) => shortDayOf(week)),
-  datasets: [
-    { label: 'left', data: sides.value.map(({ leftMs }) => minutes(leftMs)), backgroundColor: tone('left') },
-    { label: 'right', data: sides.value.map(({ rightMs }) => minutes(rightMs)), backgroundColor: tone('right') },
-  ],
-});
-const plannedData = (tone: (name: Tone) => string) => ({
-  labels: runs.value.map(({ beganAtMs }) => shortDayOf(beganAtMs)),
-  datasets: [
-    { label: 'done', data: runs.value.map(({ doneMs }) => minutes(doneMs)), backgroundColor: tone('both') },
-    {
-      label: 'planned',
-      data: runs.value.map(({ plannedMs }) => minutes(plannedMs)),
-      backgroundColor: 'transparent',
-      borderColor: tone('ink'),
-      borderWidth: 1.5,
-    },
-  ],
-});
-const partsData = (tone: (name: Tone) => string) => ({
-  labels: parts.value.map(({ what }) => BETWEEN_WORDS[what]),
-  datasets: [
-    {
-      label: 'as it goes',
-      data: parts.value.map(({ doneMs }) => Math.round(doneMs / 1000)),
-      backgroundColor: tone('both'),
-    },
-    {
-      label: 'planned',
-      data: parts.value.map(({ plannedMs }) => Math.round(plannedMs / 1000)),
-      backgroundColor: 'transparent',
-      borderColor: tone('ink'),
-      borderWidth: 1.5,
-    },
-  ],
-});
 const partsOptions: ChartOptions = {
   indexAxis: 'y',
   scales: { x: { title: { text: 'seconds, the mean of one' }, beginAtZero: true } },
 } as ChartOptions;
-const strengthData = (tone: (name: Tone) => string) => ({
-  datasets: (['left', 'right', 'both'] as const)
-    .map((side) => ({
-      label: side === 'both' ? 'both sides' : side,
-      data: (shown.value?.points ?? [])
-        .filter((point) => point.side === side)
-        .map(({ doneMs, strength }) => ({ x: minutes(doneMs), y: strength })),
-      backgroundColor: tone(side),
-      pointStyle: side === 'left' ? 'triangle' : side === 'right' ? 'rectRot' : 'circle',
-      radius: 5,
-    }))
-    .filter(({ data }) => data.length > 0),
-});
 const strengthOptions: ChartOptions = {
   scales: {
     x: { title: { text: 'minutes held' } },
     y: { title: { text: 'strength, 0 to 10' }, min: 0, max: 10 },
   },
 } as ChartOptions;
-const breathData = (tone: (name: Tone) => string) => ({
-  labels: breath.value.map(({ beganAtMs }) => shortDayOf(beganAtMs)),
-  datasets: [
-    {
-      label: 'longest retention, seconds',
-      data: breath.value.map(({ longestRetentionMs }) =>
-        longestRetentionMs === null ? null : Math.round(longestRetentionMs / 1000),
-      ),
-      borderColor: tone('breath'),
-      backgroundColor: tone('breath'),
-      pointStyle: 'rect',
-      spanGaps: true,
-    },
-    {
-      label: 'slowest breath, a minute',
-      data: breath.value.map(({ slowestRate }) => (slowestRate === null ? null : Math.round(slowestRate * 10) / 10)),
-      borderColor: tone('ink'),
-      backgroundColor: tone('ink'),
-      borderDash: [5, 4],
-      spanGaps: true,
-    },
-  ],
-});
 const fromZero: ChartOptions = {
   scales: { y: { beginAtZero: true } },
   plugins: { legend: { labels: { usePointStyle: true } } },
@@ -155,7 +81,7 @@ const fromZero: ChartOptions = {
         :columns="['week of', 'left', 'right']"
         :rows="sides.map(({ week, leftMs, rightMs }) => [shortDayOf(week), clockOfMs(leftMs), clockOfMs(rightMs)])"
       >
-        <ChartView type="bar" :data="sidesData" :options="inMinutes" :says="sidesSaid(sides)" />
+        <ChartView type="bar" :data="(tone) => sidesChart(sides, tone)" :options="inMinutes" :says="sidesSaid(sides)" />
       </ChartSection>
       <ChartSection
         title="Planned against done"
@@ -170,7 +96,12 @@ const fromZero: ChartOptions = {
           ])
         "
       >
-        <ChartView type="bar" :data="plannedData" :options="inMinutes" :says="plannedSaid(runs)" />
+        <ChartView
+          type="bar"
+          :data="(tone) => plannedChart(runs, tone)"
+          :options="inMinutes"
+          :says="plannedSaid(runs)"
+        />
       </ChartSection>
       <ChartSection
         title="Between the holds"
@@ -185,7 +116,12 @@ const fromZero: ChartOptions = {
           ])
         "
       >
-        <ChartView type="bar" :data="partsData" :options="partsOptions" :says="betweensSaid(parts)" />
+        <ChartView
+          type="bar"
+          :data="(tone) => betweensChart(parts, tone)"
+          :options="partsOptions"
+          :says="betweensSaid(parts)"
+        />
       </ChartSection>
       <ChartSection
         title="Strength against length"
@@ -208,7 +144,7 @@ const fromZero: ChartOptions = {
         </label>
         <ChartView
           type="scatter"
-          :data="strengthData"
+          :data="(tone) => strengthChart(shown?.points ?? [], tone)"
           :options="strengthOptions"
           :says="shown ? strengthSaid(shown) : ''"
         />
@@ -228,7 +164,12 @@ const fromZero: ChartOptions = {
           ])
         "
       >
-        <ChartView type="line" :data="breathData" :options="fromZero" :says="breathSaid(breath)" />
+        <ChartView
+          type="line"
+          :data="(tone) => breathChart(breath, tone)"
+          :options="fromZero"
+          :says="breathSaid(breath)"
+        />
       </ChartSection>
     </div>
   </main>
