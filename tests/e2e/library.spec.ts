@@ -59,7 +59,9 @@ test.describe('the library', () => {
 
   test('an entry shows the figure from all sides, for another body, for the other side and set-up', async ({
     page,
+    request,
   }) => {
+    await newPlan(request, 'restorative', { title: 'Where it is used' });
     await page.goto('/library/head-to-knee');
     const large = figure(page, 'Head to knee, Forehead on two blocks');
     await expect(large.locator('path')).not.toHaveCount(0);
@@ -78,7 +80,7 @@ test.describe('the library', () => {
     await expect(page.getByText('2 blocks, flat, under the forehead, right')).toBeVisible();
     await page.getByRole('button', { name: /^At home/ }).click();
     await expect(page.getByText('pillow, folded in two, under the forehead, right')).toBeVisible();
-    await expect(page.getByRole('link', { name: 'Before the night shift' })).toBeVisible();
+    await expect(page.getByRole('link', { name: 'Where it is used' }).first()).toBeVisible();
   });
 
   test('a breath technique says what a round is and how it is taught', async ({ page }) => {
