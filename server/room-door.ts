@@ -20,6 +20,8 @@ const outwardHosts = (): string[] =>
 interface DoorOptions {
   port: number;
   host?: string;
+  /** Where others reach this machine. */
+  reachedAt?: () => string[];
   webFolder?: string;
   secure: (app: Express) => void;
   log: (error: unknown) => void;
@@ -29,7 +31,10 @@ interface DoorOptions {
  * The door for phones on the same network: shut until the teacher opens it for a plan, and then a second, outward address that
  * shows the session of that plan to whoever has the link, and nothing else; nothing can be changed through it.
  */
-export function makeRoomDoor(store: Store, { port, host = '0.0.0.0', webFolder, secure, log }: DoorOptions) {
+export function makeRoomDoor(
+  store: Store,
+  { port, host = '0.0.0.0', reachedAt = outwardHosts, webFolder, secure, log }: DoorOptions,
+) {
   let listening: Server | undefined;
   let open: { planId: string; code: string } | undefined;
 
@@ -61,7 +66,7 @@ export function makeRoomDoor(store: Store, { port, host = '0.0.0.0', webFolder, 
     if (!open || !listening) return { open: false, planId: null, addresses: [] };
     const { port: taken } = listening.address() as AddressInfo;
     const { planId, code } = open;
-    const addresses = outwardHosts().map((at) => `http://${at}:${taken}/room/${planId}?code=${code}`);
+    const addresses = reachedAt().map((at) => `http://${at}:${taken}/room/${planId}?code=${code}`);
     return { open: true, planId, addresses };
   }
 
