@@ -1,10 +1,12 @@
 /** The plan: the document, its limits, its named edits, undo, and reading it from outside. */
 export { PLAN_LIMITS } from './limits';
-export { PLAN_FORMAT, PLAN_VERSION, Plan, emptyPlan } from './plan';
+export { PLAN_FORMAT, OrderPair, PLAN_VERSION, Plan, emptyPlan } from './plan';
 export {
   BreathMoves,
   BreathStep,
+  FIT_WEIGHTS,
   FirstSide,
+  FitWeight,
   HoldBreath,
   HoldSides,
   HoldStep,

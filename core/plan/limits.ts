@@ -13,4 +13,5 @@ export const PLAN_LIMITS = {
   maxGroup: 400,
   maxStages: 8,
   maxPrompts: 24,
+  maxOrderPairs: 60,
 } as const;

@@ -34,3 +34,14 @@ export const fromVersion2: Migration = (plan) => ({
       )
     : plan.steps,
 });
+
+/** Version 4: a step says how hard it holds on to its length and its place, and a plan which step comes before which. */
+export const fromVersion3: Migration = (plan) => ({
+  orderPairs: [],
+  ...plan,
+  steps: Array.isArray(plan.steps)
+    ? plan.steps.map((step: unknown) =>
+        typeof step === 'object' && step !== null ? { weight: 'normal', pinned: false, ...step } : step,
+      )
+    : plan.steps,
+});

@@ -19,6 +19,9 @@ export function holdDefaults(position: Position, approach: Approach): HoldDefaul
   return position.defaults[approach] ?? blended ?? restorative ?? yin ?? pranayama ?? FALLBACK;
 }
 
+/** How a new step stands to fitting and ordering: free in both. */
+const FREE = { locked: false, weight: 'normal', pinned: false } as const;
+
 function sidesOf(position: Position, seconds: number): HoldSides {
   switch (position.sides) {
     case 'together':
@@ -45,7 +48,7 @@ export function holdFrom(position: Position, approach: Approach, id: string): Ho
     kind: 'hold',
     name: position.names.english,
     note: '',
-    locked: false,
+    ...FREE,
     position: position.id,
     sides: sidesOf(position, seconds),
     breathSeconds: null,
@@ -72,7 +75,7 @@ export function holdNamed(name: string, id: string): HoldStep {
     kind: 'hold',
     name,
     note: '',
-    locked: false,
+    ...FREE,
     position: `own-${id}`,
     sides: { kind: 'together', seconds: FALLBACK.seconds },
     breathSeconds: null,
@@ -99,7 +102,7 @@ export function breathFrom(technique: Technique, id: string): BreathStep {
     kind: 'breath',
     name: technique.names.english,
     note: '',
-    locked: false,
+    ...FREE,
     technique: technique.id,
     practice: structuredCloneOf(technique.practice),
     moves: null,
@@ -133,7 +136,7 @@ export const restStep = (id: string, name = 'Rest', seconds = 60): RestStep => (
   kind: 'rest',
   name,
   note: '',
-  locked: false,
+  ...FREE,
   seconds,
   setUp: null,
   otherSetUp: null,
@@ -145,7 +148,7 @@ export const moveStep = (id: string, name = 'Loosen', seconds = 45): MoveStep =>
   kind: 'move',
   name,
   note: '',
-  locked: false,
+  ...FREE,
   seconds,
 });
 
@@ -154,7 +157,7 @@ export const talkStep = (id: string, name = 'Talk', seconds = 60): TalkStep => (
   kind: 'talk',
   name,
   note: '',
-  locked: false,
+  ...FREE,
   seconds,
 });
 

@@ -58,7 +58,7 @@ describe('reading a plan', () => {
   test.each([
     [{ ...base, title: 'x'.repeat(10_000) }, 'title', 'at most 200 letters'],
     [{ ...base, title: '  ' }, 'title', 'needs a title'],
-    [{ ...base, version: 4 }, 'version', 'up to version 3'],
+    [{ ...base, version: 5 }, 'version', 'up to version 4'],
     [{ ...base, format: 'other' }, 'format', 'zovrin-plan'],
     [{ ...base, colour: 'red' }, '', 'Unknown: colour'],
     [{ ...base, groupSize: 0 }, 'groupSize', 'at least one'],

@@ -5,7 +5,11 @@ import { PLAN_LIMITS } from './limits';
 import { Step } from './step';
 
 export const PLAN_FORMAT = 'zovrin-plan';
-export const PLAN_VERSION = 3;
+export const PLAN_VERSION = 4;
+
+/** One step that comes before another. */
+export const OrderPair = z.strictObject({ before: Id, after: Id });
+export type OrderPair = z.infer<typeof OrderPair>;
 
 /**
  * A session as planned: the document that is edited, stored, sent and saved to a file. Lengths are seconds.
@@ -35,6 +39,10 @@ export const Plan = z
       .nullable(),
     classSeconds: seconds('A class', PLAN_LIMITS.minClass, PLAN_LIMITS.maxClass),
     steps: z.array(Step).max(PLAN_LIMITS.maxSteps, `A plan has at most ${PLAN_LIMITS.maxSteps} steps.`),
+    /** Which step comes before which, whatever else an order is chosen for. Steps that are not here say nothing. */
+    orderPairs: z
+      .array(OrderPair)
+      .max(PLAN_LIMITS.maxOrderPairs, `A plan has at most ${PLAN_LIMITS.maxOrderPairs} such rules.`),
   })
   .superRefine((plan, context) => {
     const seen = new Set<string>();
@@ -66,5 +74,6 @@ export function emptyPlan(title: string, approach: Approach = 'restorative'): Pl
     startsAt: null,
     classSeconds: 3600,
     steps: [],
+    orderPairs: [],
   };
 }

@@ -5,7 +5,7 @@ import { holdFrom } from './new-step';
 import type { Plan } from './plan';
 import type { OtherSetUp, Step } from './step';
 
-type Details = Omit<Plan, 'format' | 'version' | 'steps'>;
+type Details = Omit<Plan, 'format' | 'version' | 'steps' | 'orderPairs'>;
 
 /** Changes the plan's own fields: title, approach, group, length of the class and so on. */
 export function setDetails(patch: Partial<Details>): PlanEdit {
@@ -70,8 +70,11 @@ export function changeStep<K extends Step['kind']>(
   };
 }
 
-/** Changes what all kinds of step have: name, note, lock. */
-export function setStepCommon(id: string, patch: Partial<Pick<Step, 'name' | 'note' | 'locked'>>): PlanEdit {
+/** Changes what all kinds of step have: name, note, lock, weight, pin. */
+export function setStepCommon(
+  id: string,
+  patch: Partial<Pick<Step, 'name' | 'note' | 'locked' | 'weight' | 'pinned'>>,
+): PlanEdit {
   const what = Object.keys(patch).join(', ');
   return {
     name: `change ${what}`,

@@ -6,6 +6,11 @@ import { SetUp } from '#core/props';
 import { HoldSeconds, OwnSeconds, PlainSeconds } from './fields';
 import { PLAN_LIMITS } from './limits';
 
+export const FIT_WEIGHTS = ['keep', 'normal', 'givesWay'] as const;
+/** Keeps its length before others do, like any other, or gives way first. */
+export const FitWeight = z.enum(FIT_WEIGHTS);
+export type FitWeight = z.infer<typeof FitWeight>;
+
 const common = {
   id: Id,
   /** The name shown; kept with the step so that a plan reads well where its position is not in the library. */
@@ -13,6 +18,10 @@ const common = {
   note: text('A note', PLAN_LIMITS.maxNote),
   /** A locked step keeps its length when a plan is fitted. */
   locked: z.boolean(),
+  /** How hard it holds on to its length when a plan is fitted. */
+  weight: FitWeight,
+  /** A pinned step keeps its place in the order when another order is looked for. */
+  pinned: z.boolean(),
 };
 
 export const FirstSide = z.enum(['house', 'left', 'right']);

@@ -13,7 +13,7 @@ import {
   type Ramp,
 } from '#core/breath';
 import { PROP_KIND_NAMES, PROP_PLACE_NAMES, propKind, type PlacedProp, type SetUp } from '#core/props';
-import { emptyPlan, Plan, type HoldSides, type Rebound, type Stage, type Step } from '#core/plan';
+import { emptyPlan, FIT_WEIGHTS, Plan, type HoldSides, type Rebound, type Stage, type Step } from '#core/plan';
 
 /** Seconds with up to three decimals, as a plan stores them. */
 export const seconds = (min: number, max: number) =>
@@ -162,7 +162,10 @@ const stage: fc.Arbitrary<Stage> = fc.record({
 });
 const otherSetUp = fc.option(fc.record({ people: fc.integer({ min: 1, max: 40 }), setUp }), { freq: 1 });
 const own = fc.option(seconds(0, 90));
-const common = { name: fc.constant('step'), note: fc.constant(''), locked: fc.boolean() };
+const common = { name: fc.constant('step'), note: fc.constant(''), locked: fc.boolean(),
+  weight: fc.constantFrom(...FIT_WEIGHTS),
+  pinned: fc.boolean(),
+};
 
 const step: fc.Arbitrary<Omit<Step, 'id'>> = fc.oneof(
   fc.record({

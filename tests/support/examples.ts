@@ -24,6 +24,8 @@ export const breathStep = (sets: BreathSet[], patch: Partial<BreathStep> = {}): 
   name: 'Breath',
   note: '',
   locked: false,
+  weight: 'normal',
+  pinned: false,
   technique: 'breath',
   practice: { countSeconds: 1, sets },
   moves: null,
