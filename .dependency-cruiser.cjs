@@ -20,11 +20,13 @@ const CORE = [
   'caution',
   'run',
   'record',
+  'fit',
+  'order',
 ];
 const corePaths = CORE.map((folder, i) => ({
   name: `core-${folder}-looks-down`,
   comment:
-    'time ← document ← breath ← house, journal; breath, props ← body ← catalogue ← people, heights, plan ← timeline ← cupboard, caution, run ← record',
+    'time ← document ← breath ← house, journal; breath, props ← body ← catalogue ← people, heights, plan ← timeline ← cupboard, caution, run ← record ← fit ← order',
   severity: 'error',
   from: { path: `^core/${folder}/`, pathNot: test },
   to: { path: `^core/(${CORE.slice(i + 1).join('|') || 'nothing'})/` },

@@ -31,7 +31,8 @@ interface Choice {
   ms: Ms;
 }
 
-const fewestRounds = ({ ramp }: BreathSet): number => (ramp ? 2 : 1);
+/** A set that changes over its rounds has a first and a last. */
+export const fewestRounds = ({ ramp }: BreathSet): number => (ramp ? 2 : 1);
 
 /** Every number of rounds a set may have that is no longer than so many milliseconds, and the shortest in any case. */
 function choicesOf(set: BreathSet, countSeconds: Seconds, upToMs: Ms): Choice[] {

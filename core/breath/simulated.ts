@@ -1,4 +1,4 @@
-import type { Seconds } from '#core/time';
+import { seeded, type Seconds } from '#core/time';
 import type { MeasuredBreath } from './comfortable';
 
 /** Someone who breathes for a try: how long their easy breath is, and how much one breath differs from another. */
@@ -15,17 +15,6 @@ export const BREATHERS: readonly Breather[] = [
   { name: 'Long, a singer', in: 6, out: 9, holdFull: 12, holdEmpty: 8, unsteady: 0.08, strains: false },
   { name: 'Short, and strains', in: 2.6, out: 3.2, holdFull: 6, holdEmpty: 3, unsteady: 0.2, strains: true },
 ];
-
-/** Numbers from 0 to 1 that look random and are the same for the same seed (mulberry32, Tommy Ettinger, 2017). */
-function seeded(seed: number): () => number {
-  let state = seed >>> 0;
-  return () => {
-    state = (state + 0x6d2b79f5) >>> 0;
-    let mixed = Math.imul(state ^ (state >>> 15), state | 1);
-    mixed ^= mixed + Math.imul(mixed ^ (mixed >>> 7), mixed | 61);
-    return ((mixed ^ (mixed >>> 14)) >>> 0) / 2 ** 32;
-  };
-}
 
 const STRAIN = 1.45;
 

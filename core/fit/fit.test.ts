@@ -1,0 +1,415 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { cycleOf, setOf } from '#core/breath';
+import { emptyPlan, holdFrom, holdNamed, Plan, restStep, talkStep, type HoldStep, type Step } from '#core/plan';
+import { compileTimeline } from '#core/timeline';
+import {
+  fitHolds,
+  fitInWords,
+  freeLengths,
+  makeUpInWords,
+  priceInWords,
+  priceOf,
+  takeFit,
+  usualFitOptions,
+  wayEdit,
+  wayInWords,
+  WEIGHT_FACTORS,
+  withLengths,
+  type Fit,
+  type FitOptions,
+  type Way,
+} from '#core/fit';
+import { builtInLibrary } from '#library';
+import { plan as anyPlan } from '../../tests/support/arbitraries';
+import { breathStep, noLibrary, propRow, workedHold } from '../../tests/support/examples';
+
+const planOf = (steps: Step[], patch: Partial<Plan> = {}): Plan =>
+  Plan.parse({ ...emptyPlan('An hour'), steps: steps.map((step, i) => ({ ...step, id: `s${i}` })), ...patch });
+const hold = (
+  name: string,
+  seconds: number,
+  range: [number, number] | null,
+  patch: Partial<HoldStep> = {},
+): HoldStep => ({
+  ...holdNamed(name, name),
+  sides: { kind: 'together', seconds },
+  range: range && { min: range[0], max: range[1] },
+  setupSeconds: 0,
+  enterSeconds: 0,
+  leaveSeconds: 0,
+  switchSeconds: 0,
+  ...patch,
+});
+const each = (name: string, seconds: number, range: [number, number] | null, patch: Partial<HoldStep> = {}): HoldStep =>
+  hold(name, seconds, range, { sides: { kind: 'each', first: 'left', length: { kind: 'even', seconds } }, ...patch });
+const options = (seconds: number, patch: Partial<FitOptions> = {}): FitOptions => ({
+  target: { kind: 'length', seconds },
+  gridSeconds: 15,
+  lastRestSeconds: null,
+  talkSeconds: 0,
+  ...patch,
+});
+const totalMs = (plan: Plan): number => compileTimeline(plan, noLibrary).totals.totalMs;
+const fit = (plan: Plan, how: FitOptions): Fit => fitHolds({ plan, library: noLibrary }, how);
+
+describe('fitting holds to a length', () => {
+  test('the relative change is spread: the same share of each, and both sides one number', () => {
+    const plan = planOf([hold('a', 240, [60, 600]), each('b', 240, [60, 600])]);
+    const found = fit(plan, options(540));
+    expect(found).toMatchObject({ kind: 'fits', totalMs: 540_000 });
+    const lengths = 'lengths' in found ? found.lengths : [];
+    expect(lengths.map(({ to, times }) => [to, times])).toEqual([
+      [180, 1],
+      [180, 2],
+    ]);
+  });
+
+  test('what keeps its length changes least, what gives way changes most', () => {
+    const steps = [
+      hold('a', 300, null, { weight: 'keep' }),
+      hold('b', 300, null),
+      hold('c', 300, null, { weight: 'givesWay' }),
+    ];
+    const found = fit(planOf(steps), options(720));
+    const to = 'lengths' in found ? found.lengths.map((length) => length.to) : [];
+    expect(to[0]).toBeGreaterThan(to[1]!);
+    expect(to[1]).toBeGreaterThan(to[2]!);
+    expect(to.reduce((a, b) => a + b, 0)).toBe(720);
+  });
+
+  test('uneven sides are fitted each by itself, locked steps and what is between stay', () => {
+    const uneven = hold('a', 0, null, {
+      sides: { kind: 'each', first: 'left', length: { kind: 'perSide', left: 200, right: 160 } },
+      range: { min: 30, max: 300 },
+    });
+    const plan = planOf([uneven, hold('b', 180, null, { locked: true }), talkStep('t', 'Talk', 60), workedHold]);
+    const found = fit(plan, options(900, { gridSeconds: 5 }));
+    if (found.kind !== 'fits') throw new Error(found.kind);
+    expect(found.lengths.map(({ stepId, what }) => [stepId, what])).toEqual([
+      ['s0', { kind: 'hold', side: 'left' }],
+      ['s0', { kind: 'hold', side: 'right' }],
+      ['s3', { kind: 'hold', side: 'even' }],
+    ]);
+    expect(totalMs(withLengths(plan, found.lengths))).toBe(found.totalMs);
+    expect(found.totalMs).toBe(900_000);
+  });
+
+  test('rounds of breath stay whole, and count twice where they move two sides', () => {
+    const set = setOf('s', [cycleOf([4, 0, 4, 0])], 20);
+    const moves = { position: 'p', into: 'in', outOf: 'out', sides: 'each', first: 'left' } as const;
+    const plan = planOf([breathStep([set], { moves }), hold('a', 180, [60, 300])]);
+    const found = fit(plan, options(400));
+    if (found.kind !== 'fits') throw new Error(found.kind);
+    const rounds = found.lengths[0]!;
+    expect(Number.isInteger(rounds.to)).toBe(true);
+    expect(rounds.toMs).toBe(rounds.to * 16_000);
+    expect(found.totalMs).toBeLessThanOrEqual(400_000);
+  });
+
+  test('what is told in breaths is fitted in whole breaths', () => {
+    const plan = planOf([hold('a', 120, [40, 300], { breathSeconds: 8 }), hold('b', 180, [60, 300])]);
+    const found = fit(plan, options(250));
+    expect('lengths' in found && found.lengths[0]!.to % 8).toBe(0);
+  });
+
+  test('the last rest has its floor; time for talk stays free', () => {
+    const plan = planOf([hold('a', 600, [60, 900]), restStep('r', 'Last rest', 480)]);
+    const found = fit(plan, options(700, { lastRestSeconds: 420, talkSeconds: 60 }));
+    if (found.kind !== 'fits') throw new Error(found.kind);
+    expect(found.targetMs).toBe(640_000);
+    expect(found.lengths.at(-1)!.to).toBeGreaterThanOrEqual(420);
+  });
+
+  test('to the hour by the clock, past midnight too', () => {
+    const plan = planOf([hold('a', 600, [60, 3600])], { startsAt: '2026-11-26T23:40' });
+    expect(fit(plan, options(1, { target: { kind: 'endsAt', time: '00:05' } }))).toMatchObject({
+      kind: 'fits',
+      totalMs: 1500_000,
+    });
+  });
+
+  test.each<[string, Plan, FitOptions, RegExp]>([
+    ['no free step', planOf([talkStep('t')]), options(600), /Nothing here can become longer or shorter/],
+    ['no step at all', planOf([]), options(600), /no steps yet/],
+    ['a target of nothing', planOf([hold('a', 60, null)]), options(0), /longer than nothing/],
+    ['seven hours', planOf([hold('a', 60, null)]), options(25_200), /at most six hours/],
+    [
+      'an end without a beginning',
+      planOf([hold('a', 60, null)]),
+      options(1, { target: { kind: 'endsAt', time: '19:00' } }),
+      /no hour at which it begins/,
+    ],
+    ['all of it talk', planOf([hold('a', 60, null)]), options(600, { talkSeconds: 600 }), /beside the talk/],
+    [
+      'an end at the beginning',
+      planOf([hold('a', 60, null)], { startsAt: '2026-11-26T19:00' }),
+      options(1, { target: { kind: 'endsAt', time: '19:00' } }),
+      /end when it begins/,
+    ],
+  ])('%s is answered in words', (_, plan, how, words) => {
+    const found = fit(plan, how);
+    expect(found.kind).toBe('refused');
+    expect(fitInWords(found)).toMatch(words);
+  });
+});
+
+/** Plans of up to five steps with few lengths each, for trying everything. */
+const smallPlan = fc
+  .array(
+    fc.record({
+      kind: fc.constantFrom('hold' as const, 'each' as const, 'rest' as const, 'breath' as const, 'talk' as const),
+      now: fc.integer({ min: 4, max: 24 }),
+      least: fc.integer({ min: 2, max: 20 }),
+      more: fc.integer({ min: 0, max: 6 }),
+      locked: fc.boolean(),
+      weight: fc.constantFrom('keep' as const, 'normal' as const, 'givesWay' as const),
+    }),
+    { minLength: 1, maxLength: 5 },
+  )
+  .map((rows) =>
+    planOf(
+      rows.map(({ kind, now, least, more, weight, locked }, i): Step => {
+        const common = { weight, locked: locked && i > 0 };
+        const range: [number, number] = [least * 15, (least + more) * 15];
+        if (kind === 'hold') return hold('h', now * 15, range, common);
+        if (kind === 'each') return each('e', now * 15, range, { ...common, switchSeconds: 10 });
+        if (kind === 'rest') return { ...restStep('r', 'Rest', Math.min(now, 8) * 15), ...common };
+        if (kind === 'breath') return breathStep([setOf('s', [cycleOf([3, 0, 4, 0])], Math.min(now, 6))], common);
+        return talkStep('t', 'Talk', 30);
+      }),
+    ),
+  );
+
+test('equal to trying everything on 1,000 small plans, by compiling each', () => {
+  fc.assert(
+    fc.property(smallPlan, fc.integer({ min: 60, max: 2400 }), (plan, seconds) => {
+      const how = options(seconds);
+      const found = fit(plan, how);
+      if (found.kind === 'refused') return;
+      const free = freeLengths(plan, how);
+      const fixed = totalMs(plan) - free.reduce((sum, { now, times }) => sum + times * now.ms, 0);
+      const all: { ms: number; harm: number }[] = [];
+      const walk = (at: number, ms: number, harm: number): void => {
+        const one = free[at];
+        if (!one) return void all.push({ ms, harm });
+        for (const { value, ms: length } of one.choices) {
+          const off = (value - one.now.value) / one.now.value;
+          walk(
+            at + 1,
+            ms + one.times * length,
+            harm + WEIGHT_FACTORS[plan.steps[one.stepIndex]!.weight] * one.times * off * off,
+          );
+        }
+      };
+      walk(0, fixed, 0);
+      const [least, most] = [Math.min(...all.map(({ ms }) => ms)), Math.max(...all.map(({ ms }) => ms))];
+      expect(totalMs(withLengths(plan, found.lengths))).toBe(found.totalMs);
+      if (found.kind === 'tooLong') {
+        expect(found.totalMs).toBe(least);
+        return expect(least).toBeGreaterThan(seconds * 1000);
+      }
+      if (found.kind === 'tooShort') {
+        expect(found.totalMs).toBe(most);
+        return expect(most).toBeLessThan(seconds * 1000);
+      }
+      const nearest = Math.max(...all.filter(({ ms }) => ms <= seconds * 1000).map(({ ms }) => ms));
+      expect(found.totalMs).toBe(nearest);
+      expect(found.harm).toBeCloseTo(Math.min(...all.filter(({ ms }) => ms === nearest).map(({ harm }) => harm)), 9);
+    }),
+    { numRuns: 1000 },
+  );
+});
+
+test('any plan: never past the target, and the total said is the total compiled', () => {
+  fc.assert(
+    fc.property(anyPlan, fc.integer({ min: 60, max: 7200 }), fc.constantFrom(5, 15, 60), (plan, seconds, grid) => {
+      const found = fit(plan, options(seconds, { gridSeconds: grid as 5 }));
+      if (found.kind === 'refused') return;
+      const after = withLengths(plan, found.lengths);
+      expect(Plan.safeParse(after).error).toBeUndefined();
+      expect(totalMs(after)).toBe(found.totalMs);
+      if (found.kind === 'fits') expect(found.totalMs).toBeLessThanOrEqual(found.targetMs);
+      for (const [i, step] of plan.steps.entries()) if (step.locked) expect(after.steps[i]).toBe(step);
+    }),
+  );
+});
+
+describe('when it cannot be', () => {
+  const bolster = propRow('roundBolster', 'spine');
+  const long = (how: FitOptions, ...steps: Step[]): Extract<Fit, { kind: 'tooLong' }> => {
+    const found = fit(planOf(steps), how);
+    if (found.kind !== 'tooLong') throw new Error(found.kind);
+    return found;
+  };
+  /** The shortest a plan can be when a way is taken. */
+  const shortestWith = (plan: Plan, how: FitOptions, ways: readonly Way[]): number => {
+    let asked = how;
+    let now = plan;
+    for (const way of ways) {
+      if (way.kind === 'floor') asked = { ...asked, lastRestSeconds: way.to };
+      else if (way.kind === 'talk') asked = { ...asked, talkSeconds: way.to };
+      else now = wayEdit(way, now)!.apply(now);
+    }
+    const found = fit(now, { ...asked, target: { kind: 'length', seconds: 1 + asked.talkSeconds } });
+    // A plan in which nothing is free any more is as long as it is.
+    return (found.kind === 'refused' ? totalMs(now) : found.totalMs) + asked.talkSeconds * 1000;
+  };
+
+  test('the shortest, what it is made up of, and every way by itself', () => {
+    const found = long(
+      options(900),
+      hold('Fold', 300, [240, 360]),
+      each('Lean', 240, [180, 300]),
+      hold('Kept', 240, null, { locked: true }),
+      talkStep('t', 'Talk', 60),
+      restStep('r', 'Rest', 240),
+    );
+    expect(found.totalMs).toBe((240 + 360 + 240 + 60 + 120) * 1000);
+    expect(fitInWords(found)).toBe('It cannot be so short: with every length at its shortest it is 17:00, 2:00 over.');
+    expect(makeUpInWords(found.madeUpOf, 'shortest')).toBe(
+      '12:00 holds, rests and breath at their shortest, 4:00 what is locked, 1:00 talk.',
+    );
+    const told = found.ways.map(wayInWords);
+    expect(told).toContain('Unlock Kept: up to 2:00 less.');
+    expect(told).toContain('Leave out Lean: 6:00 less at the shortest.');
+    expect(told).toContain('Let Lean go down to 2:00; now it stops at 3:00.');
+    expect(told).toContain('Hold Lean on both sides at once, if the position allows it: 3:00 less.');
+    expect(told).not.toContain(expect.stringContaining('Leave out Talk'));
+    expect(found.pair).toBeNull();
+  });
+
+  test('every way that is told would do, and no step that would do by leaving it out is missed', () => {
+    const step = fc.record({
+      kind: fc.constantFrom('hold' as const, 'each' as const, 'rest' as const),
+      least: fc.integer({ min: 4, max: 20 }),
+      locked: fc.boolean(),
+      props: fc.boolean(),
+    });
+    fc.assert(
+      fc.property(
+        fc.array(step, { minLength: 2, maxLength: 6 }),
+        fc.integer({ min: 1, max: 40 }),
+        fc.constantFrom(0, 60),
+        fc.constantFrom(null, 120, 400),
+        (rows, over, talkSeconds, lastRestSeconds) => {
+          const plan = planOf(
+            rows.map(({ kind, least, locked, props }, i): Step => {
+              const patch = { locked: locked && i > 0, setUp: props ? [bolster] : [], setupSeconds: null };
+              if (kind === 'hold') return hold(`h${i}`, least * 15 + 30, [least * 15, least * 15 + 60], patch);
+              if (kind === 'each') return each(`e${i}`, least * 15 + 30, [least * 15, least * 15 + 60], patch);
+              return { ...restStep('r', `r${i}`, least * 15), locked: patch.locked };
+            }),
+          );
+          const how = options(1 + talkSeconds, { talkSeconds, lastRestSeconds });
+          const least = fit(plan, how);
+          if (least.kind !== 'tooLong') return;
+          const target = (least.totalMs - over * 15_000) / 1000 + talkSeconds;
+          if (target <= talkSeconds) return;
+          const asked = options(target, { talkSeconds, lastRestSeconds });
+          const found = fit(plan, asked);
+          if (found.kind !== 'tooLong') throw new Error(found.kind);
+          for (const way of found.ways) expect(shortestWith(plan, asked, [way])).toBeLessThanOrEqual(target * 1000);
+          if (found.pair) expect(shortestWith(plan, asked, found.pair)).toBeLessThanOrEqual(target * 1000);
+          const removed = found.ways.flatMap((way) => (way.kind === 'remove' ? [way.stepId] : []));
+          const would = plan.steps.filter(({ id, name }) => {
+            const way: Way = { kind: 'remove', stepId: id, name, byMs: 0, lostMs: 0 };
+            return shortestWith(plan, asked, [way]) <= target * 1000;
+          });
+          expect(removed.sort()).toEqual(would.map(({ id }) => id).sort());
+        },
+      ),
+      { numRuns: 200 },
+    );
+  });
+
+  test('where no single one does, the two that cost the least practice', () => {
+    const found = long(
+      options(200),
+      hold('a', 120, [120, 240]),
+      hold('b', 150, [150, 240]),
+      hold('c', 200, [200, 240]),
+    );
+    expect(found.ways).toEqual([]);
+    expect(found.pair?.map(wayInWords)).toEqual([
+      'Leave out a: 2:00 less at the shortest.',
+      'Leave out b: 2:30 less at the shortest.',
+    ]);
+    // 4:30 has to go; what the two lose is what is told, and no other two lose less.
+    expect(found.pair!.reduce((sum, { byMs }) => sum + byMs, 0)).toBeGreaterThanOrEqual(found.overMs);
+  });
+
+  test('a twist is not offered on both sides at once', () => {
+    const twist = builtInLibrary.position('seated-twist')!;
+    const plan = planOf([holdFrom(twist, 'yin', 'x')]);
+    const found = fitHolds({ plan, library: builtInLibrary }, options(60));
+    expect('ways' in found && found.ways.some(({ kind }) => kind === 'together')).toBe(false);
+  });
+
+  test('too short: the longest, and what would fill it', () => {
+    const one = hold('Lean', 0, [60, 120], { sides: { kind: 'one', side: 'left', seconds: 60 } });
+    const found = fit(planOf([one, hold('Fold', 60, [60, 180])]), options(400));
+    if (found.kind !== 'tooShort') throw new Error(found.kind);
+    expect(fitInWords(found)).toBe('It cannot be so long: with every length at its longest it is 5:00, 1:40 short.');
+    expect(found.ways.map(wayInWords)).toEqual([
+      'Let Lean go up to 3:45; now it stops at 2:00.',
+      'Let Fold go up to 4:45; now it stops at 3:00.',
+      'Hold Lean on both sides: 2:00 more at the longest.',
+    ]);
+  });
+});
+
+describe('what a minute costs', () => {
+  const plan = planOf([each('Lean', 180, [60, 300]), hold('Fold', 240, [120, 360]), restStep('r', 'Last rest', 480)], {
+    classSeconds: 1080,
+  });
+  const price = (by: number, now = plan) => priceOf({ plan: now, library: noLibrary }, 's0', by, usualFitOptions(now));
+
+  test('others give it where nothing is to spare', () => {
+    const found = price(60);
+    if (found.kind !== 'costs') throw new Error(found.reason);
+    expect(found.totalMs).toBe(1080_000);
+    expect(found.others.reduce((sum, { toMs, fromMs }) => sum + toMs - fromMs, 0)).toBe(-120_000);
+    expect(priceInWords(plan, found, 60)).toBe('1:00 more here costs Last rest −1:30, Fold −0:30.');
+  });
+
+  test('what is to spare goes first', () => {
+    const roomy = { ...plan, classSeconds: 1140 };
+    expect(priceInWords(roomy, price(60, roomy), 60)).toMatch(/^1:00 more here costs 1:00 of what is to spare, /);
+    const roomier = { ...plan, classSeconds: 1500 };
+    expect(priceInWords(roomier, price(60, roomier), 60)).toBe('1:00 more here costs 2:00 of what is to spare.');
+  });
+
+  test('less here gives to others; what nobody can give is told', () => {
+    const found = price(-60);
+    if (found.kind !== 'costs') throw new Error(found.reason);
+    expect(found.others.every(({ toMs, fromMs }) => toMs > fromMs)).toBe(true);
+    expect(price(-300)).toMatchObject({ kind: 'none', reason: 'Lean cannot be so much shorter.' });
+    expect(price(600)).toMatchObject({ kind: 'none', reason: expect.stringContaining('can give') });
+    const talk = planOf([talkStep('t')]);
+    expect(priceOf({ plan: talk, library: noLibrary }, 's0', 60, usualFitOptions(talk)).kind).toBe('none');
+  });
+
+  test('on any plan the totals hold and nobody changes the other way', () => {
+    fc.assert(
+      fc.property(smallPlan, fc.constantFrom(-60, -15, 15, 60), (any, by) => {
+        const found = priceOf({ plan: any, library: noLibrary }, 's0', by, usualFitOptions(any));
+        if (found.kind === 'none') return;
+        const after = withLengths(any, [...found.own, ...found.others]);
+        expect(totalMs(after)).toBe(found.totalMs);
+        expect(found.others.every(({ toMs, fromMs }) => (by > 0 ? toMs < fromMs : toMs > fromMs))).toBe(true);
+        expect(found.totalMs).toBeLessThanOrEqual(Math.max(totalMs(any), any.classSeconds * 1000));
+      }),
+    );
+  });
+});
+
+test('a fit that is taken is one edit, and sets the class where it was fitted to another length', () => {
+  const plan = planOf([hold('a', 600, [60, 900])]);
+  const found = fit(plan, options(300));
+  const lengths = 'lengths' in found ? found.lengths : [];
+  const edit = takeFit(lengths, 300);
+  expect(edit.merge).toBeUndefined();
+  expect(edit.apply(plan)).toMatchObject({ classSeconds: 300, steps: [{ sides: { seconds: 300 } }] });
+  expect(takeFit(lengths).apply(plan).classSeconds).toBe(3600);
+});

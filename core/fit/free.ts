@@ -1,0 +1,138 @@
+import { roundMs, setMs, fewestRounds, BREATH_LIMITS, type BreathSet } from '#core/breath';
+import { PLAN_LIMITS, sideSeconds, type BreathStep, type HoldStep, type Plan, type RestStep } from '#core/plan';
+import { toMs, type Ms, type Seconds } from '#core/time';
+import { lastRestIndex, WEIGHT_FACTORS, type FitOptions } from './options';
+
+/** Which length of a step is meant: a hold (one number for both sides, or one of them), a rest, or the rounds of a set. */
+export type Fittable =
+  { kind: 'hold'; side: 'even' | 'left' | 'right' } | { kind: 'rest' } | { kind: 'breath'; set: number };
+
+/** One length something may have: in its own measure (seconds, or rounds of breath), and in milliseconds for one side. */
+export interface Choice {
+  value: number;
+  ms: Ms;
+}
+
+/** A length that a fitting may choose. */
+export interface FreeLength {
+  stepId: string;
+  stepIndex: number;
+  what: Fittable;
+  /** How often it counts: both sides of an even hold, both sides of a breath that moves a position. */
+  times: 1 | 2;
+  /** The length it has now, and would have if it could choose. */
+  now: Choice;
+  /** How much a relative change counts. */
+  weight: number;
+  /** From the shortest to the longest; never empty. */
+  choices: readonly Choice[];
+}
+
+/** Where a step says no range, from how much of its length to how much. */
+export const USUAL_RANGE = { least: 0.5, most: 1.5 } as const;
+const SHORTEST_REST: Seconds = 15;
+
+export interface Range {
+  min: Seconds;
+  max: Seconds;
+}
+
+/** From where to where a hold or a rest may go: its own range, or half as long to half as long again. Seconds. */
+export function rangeOf(step: HoldStep | RestStep, now: Seconds): Range {
+  if (step.kind === 'hold' && step.range) return step.range;
+  const most = step.kind === 'hold' ? PLAN_LIMITS.maxHold : PLAN_LIMITS.maxPlain;
+  const least = step.kind === 'hold' ? PLAN_LIMITS.minHold : Math.min(SHORTEST_REST, now);
+  return { min: Math.max(least, now * USUAL_RANGE.least), max: Math.min(most, now * USUAL_RANGE.most) };
+}
+
+const choice = (seconds: Seconds): Choice => ({ value: toMs(seconds) / 1000, ms: toMs(seconds) });
+
+/** The multiples of the grid within a range and the length there is, where that lies in it; where there are none, the nearest. */
+function lengthsWithin({ min, max }: Range, now: Seconds, grid: Seconds): Choice[] {
+  const lengths: Seconds[] = [];
+  for (let value = Math.ceil(min / grid) * grid; value <= max; value += grid) if (value > 0) lengths.push(value);
+  if (now >= min && now <= max && !lengths.includes(now)) lengths.push(now);
+  if (lengths.length === 0) lengths.push(Math.min(max, Math.max(min, now)));
+  return lengths.sort((a, b) => a - b).map(choice);
+}
+
+/** Every number of rounds from half as many to half as many again, by how long they are. */
+function roundsWithin(set: BreathSet, countSeconds: Seconds): Choice[] {
+  const least = Math.max(fewestRounds(set), Math.ceil(set.rounds * USUAL_RANGE.least));
+  const most = Math.min(BREATH_LIMITS.maxRounds, Math.floor(set.rounds * USUAL_RANGE.most));
+  const choices: Choice[] = [];
+  for (let rounds = Math.min(least, set.rounds); rounds <= Math.max(most, set.rounds); rounds++)
+    choices.push({ value: rounds, ms: setMs({ ...set, rounds }, countSeconds) });
+  return choices.sort((a, b) => a.ms - b.ms);
+}
+
+function ofBreath(step: BreathStep): Omit<FreeLength, 'stepId' | 'stepIndex' | 'weight'>[] {
+  const { sets, countSeconds } = step.practice;
+  const times = step.moves && step.moves.sides !== 'together' ? 2 : 1;
+  return sets.flatMap((set, i) => {
+    if (roundMs(set, countSeconds) === 0) return [];
+    const now = { value: set.rounds, ms: setMs(set, countSeconds) };
+    return [{ what: { kind: 'breath' as const, set: i }, times, now, choices: roundsWithin(set, countSeconds) }];
+  });
+}
+
+function ofHold(
+  step: HoldStep,
+  gridSeconds: Seconds,
+  floor: Seconds,
+): Omit<FreeLength, 'stepId' | 'stepIndex' | 'weight'>[] {
+  // What is told in breaths is fitted in whole ones.
+  const grid = step.breathSeconds ?? gridSeconds;
+  const one = (side: 'even' | 'left' | 'right', now: Seconds, times: 1 | 2) => ({
+    what: { kind: 'hold' as const, side },
+    times,
+    now: choice(now),
+    choices: lengthsWithin(withFloor(rangeOf(step, now), floor), now, grid),
+  });
+  const { sides } = step;
+  if (sides.kind === 'together' || sides.kind === 'one') return [one('even', sides.seconds, 1)];
+  if (sides.length.kind === 'even') return [one('even', sides.length.seconds, 2)];
+  const { left, right } = sideSeconds(sides);
+  return [one('left', left, 1), one('right', right, 1)];
+}
+
+const withFloor = ({ min, max }: Range, floor: Seconds): Range => ({
+  min: Math.max(min, floor),
+  max: Math.max(max, floor),
+});
+
+/**
+ * Every length of a plan that a fitting may choose, in the order of its steps: holds and rests on the grid within their
+ * ranges, rounds of breath from half as many to half as many again. What is locked is not among them.
+ */
+export function freeLengths(plan: Plan, { gridSeconds, lastRestSeconds }: FitOptions): FreeLength[] {
+  const last = lastRestIndex(plan);
+  return plan.steps.flatMap((step, stepIndex) => {
+    if (step.locked) return [];
+    const floor = stepIndex === last ? (lastRestSeconds ?? 0) : 0;
+    const common = { stepId: step.id, stepIndex, weight: WEIGHT_FACTORS[step.weight] };
+    const free = (): Omit<FreeLength, 'stepId' | 'stepIndex' | 'weight'>[] => {
+      switch (step.kind) {
+        case 'hold':
+          return ofHold(step, gridSeconds, floor);
+        case 'rest': {
+          const range = withFloor(rangeOf(step, step.seconds), floor);
+          const choices = lengthsWithin(range, step.seconds, gridSeconds);
+          return [{ what: { kind: 'rest' }, times: 1, now: choice(step.seconds), choices }];
+        }
+        case 'breath':
+          return ofBreath(step);
+        case 'move':
+        case 'talk':
+          return [];
+      }
+    };
+    return free().map((length) => ({ ...length, ...common }));
+  });
+}
+
+/** How far astray a choice is from the length something has now: weighted, squared, relative, for each side. */
+export function harmOf({ weight, times, now }: FreeLength, { value }: Choice): number {
+  const off = (value - now.value) / now.value;
+  return weight * times * off * off;
+}

@@ -1,0 +1,20 @@
+/** Fit: lengths that come as near to an hour as they can with the least harm; what does it where none can; what a minute costs. */
+export { fitHolds, type Fit } from './fit';
+export {
+  FIT_GRIDS,
+  FitOptions,
+  FitTarget,
+  lastRestIndex,
+  targetLength,
+  usualFitOptions,
+  WEIGHT_FACTORS,
+} from './options';
+export type { FitGrid, TargetLength } from './options';
+export type { FittedLength, Planned } from './planned';
+export { takeFit, withLengths, type Chosen } from './apply';
+export { freeLengths, rangeOf, type Fittable, type FreeLength } from './free';
+export type { MakeUp } from './binds';
+export { wayEdit, type Way } from './ways';
+export { priceOf, type Price } from './price';
+export { changeInWords, fitInWords, makeUpInWords, priceInWords, wayInWords } from './words';
+export { solve, type Item, type Solution } from './solve';

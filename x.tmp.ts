@@ -1,0 +1,2 @@
+import { benchFit } from './bench/fit';
+console.table(await benchFit());
