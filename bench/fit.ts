@@ -24,7 +24,7 @@ export function randomPlan(steps: number, random: () => number): Plan {
 }
 
 const itemsOf = (plan: Plan, options: FitOptions): Item[] =>
-  freeLengths(plan, options).map(({ times, choices, now, weight }) => ({
+  freeLengths({ plan, library: builtInLibrary }, options).map(({ times, choices, now, weight }) => ({
     ms: choices.map(({ ms }) => ms * times),
     costs: choices.map(({ value }) => weight * times * ((value - now.value) / now.value) ** 2),
   }));
@@ -52,7 +52,7 @@ const solver = loadHighs();
 export async function benchFit(): Promise<Figure[]> {
   const random = seeded(7);
   const long = randomPlan(40, random);
-  const options: FitOptions = { ...usualFitOptions(long), gridSeconds: 1 };
+  const options: FitOptions = { ...usualFitOptions(long, builtInLibrary), gridSeconds: 1 };
   // Forty positions fit into an hour and a half when there is little between them.
   const brisk = { range: { min: 20, max: 300 }, setupSeconds: 8, enterSeconds: 4, leaveSeconds: 4, switchSeconds: 6 };
   const ranges = Plan.parse({
@@ -76,7 +76,7 @@ export async function benchFit(): Promise<Figure[]> {
   const PLANS = 200;
   for (let n = 0; n < PLANS; n++) {
     const plan = randomPlan(4 + Math.floor(random() * 20), random);
-    const items = itemsOf(plan, { ...usualFitOptions(plan), lastRestSeconds: null });
+    const items = itemsOf(plan, { ...usualFitOptions(plan, builtInLibrary), lastRestSeconds: null });
     const [least, most] = [0, -1].map((end) => items.reduce((sum, { ms }) => sum + ms.at(end)!, 0)) as [number, number];
     const roomMs = 1000 * Math.floor((least + random() * (most - least)) / 1000);
     const from = performance.now();

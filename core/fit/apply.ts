@@ -1,13 +1,6 @@
 import type { HoldSides, Plan, PlanEdit, Step } from '#core/plan';
 import type { Seconds } from '#core/time';
-import type { Fittable } from './free';
-
-/** A length that was chosen: seconds of one side of a hold, seconds of a rest, rounds of a set of breath. */
-export interface Chosen {
-  stepId: string;
-  what: Fittable;
-  to: number;
-}
+import type { Chosen, Fittable } from './planned';
 
 function withSide(sides: HoldSides, side: 'even' | 'left' | 'right', seconds: Seconds): HoldSides {
   if (sides.kind === 'together' || sides.kind === 'one') return { ...sides, seconds };

@@ -187,7 +187,7 @@ test('equal to trying everything on 1,000 small plans, by compiling each', () =>
       const how = options(seconds);
       const found = fit(plan, how);
       if (found.kind === 'refused') return;
-      const free = freeLengths(plan, how);
+      const free = freeLengths({ plan, library: noLibrary }, how);
       const fixed = totalMs(plan) - free.reduce((sum, { now, times }) => sum + times * now.ms, 0);
       const all: { ms: number; harm: number }[] = [];
       const walk = (at: number, ms: number, harm: number): void => {
@@ -363,7 +363,8 @@ describe('what a minute costs', () => {
   const plan = planOf([each('Lean', 180, [60, 300]), hold('Fold', 240, [120, 360]), restStep('r', 'Last rest', 480)], {
     classSeconds: 1080,
   });
-  const price = (by: number, now = plan) => priceOf({ plan: now, library: noLibrary }, 's0', by, usualFitOptions(now));
+  const price = (by: number, now = plan) =>
+    priceOf({ plan: now, library: noLibrary }, 's0', by, usualFitOptions(now, noLibrary));
 
   test('others give it where nothing is to spare', () => {
     const found = price(60);
@@ -387,13 +388,13 @@ describe('what a minute costs', () => {
     expect(price(-300)).toMatchObject({ kind: 'none', reason: 'Lean cannot be so much shorter.' });
     expect(price(600)).toMatchObject({ kind: 'none', reason: expect.stringContaining('can give') });
     const talk = planOf([talkStep('t')]);
-    expect(priceOf({ plan: talk, library: noLibrary }, 's0', 60, usualFitOptions(talk)).kind).toBe('none');
+    expect(priceOf({ plan: talk, library: noLibrary }, 's0', 60, usualFitOptions(talk, noLibrary)).kind).toBe('none');
   });
 
   test('on any plan the totals hold and nobody changes the other way', () => {
     fc.assert(
       fc.property(smallPlan, fc.constantFrom(-60, -15, 15, 60), (any, by) => {
-        const found = priceOf({ plan: any, library: noLibrary }, 's0', by, usualFitOptions(any));
+        const found = priceOf({ plan: any, library: noLibrary }, 's0', by, usualFitOptions(any, noLibrary));
         if (found.kind === 'none') return;
         const after = withLengths(any, [...found.own, ...found.others]);
         expect(totalMs(after)).toBe(found.totalMs);

@@ -71,7 +71,7 @@ export function choose(free: readonly FreeLength[], roomMs: Ms, ticks?: (share: 
 export function fitHolds(planned: Planned, options: FitOptions, ticks?: (share: number) => void): Fit {
   const target = targetLength(planned.plan, options);
   if (!target.ok) return { kind: 'refused', issues: target.issues };
-  const free = freeLengths(planned.plan, options);
+  const free = freeLengths(planned, options);
   if (!free.some(({ choices, now }) => choices.length > 1 || choices[0]!.value !== now.value)) {
     const reason =
       planned.plan.steps.length === 0

@@ -1,11 +1,8 @@
 import { roundMs, setMs, fewestRounds, BREATH_LIMITS, type BreathSet } from '#core/breath';
-import { PLAN_LIMITS, sideSeconds, type BreathStep, type HoldStep, type Plan, type RestStep } from '#core/plan';
+import { PLAN_LIMITS, sideSeconds, type BreathStep, type HoldStep, type RestStep } from '#core/plan';
 import { toMs, type Ms, type Seconds } from '#core/time';
+import type { Fittable, Planned } from './planned';
 import { lastRestIndex, WEIGHT_FACTORS, type FitOptions } from './options';
-
-/** Which length of a step is meant: a hold (one number for both sides, or one of them), a rest, or the rounds of a set. */
-export type Fittable =
-  { kind: 'hold'; side: 'even' | 'left' | 'right' } | { kind: 'rest' } | { kind: 'breath'; set: number };
 
 /** One length something may have: in its own measure (seconds, or rounds of breath), and in milliseconds for one side. */
 export interface Choice {
@@ -105,8 +102,8 @@ const withFloor = ({ min, max }: Range, floor: Seconds): Range => ({
  * Every length of a plan that a fitting may choose, in the order of its steps: holds and rests on the grid within their
  * ranges, rounds of breath from half as many to half as many again. What is locked is not among them.
  */
-export function freeLengths(plan: Plan, { gridSeconds, lastRestSeconds }: FitOptions): FreeLength[] {
-  const last = lastRestIndex(plan);
+export function freeLengths({ plan, library }: Planned, { gridSeconds, lastRestSeconds }: FitOptions): FreeLength[] {
+  const last = lastRestIndex(plan, library);
   return plan.steps.flatMap((step, stepIndex) => {
     if (step.locked) return [];
     const floor = stepIndex === last ? (lastRestSeconds ?? 0) : 0;

@@ -10,9 +10,9 @@ export {
   WEIGHT_FACTORS,
 } from './options';
 export type { FitGrid, TargetLength } from './options';
-export type { FittedLength, Planned } from './planned';
-export { takeFit, withLengths, type Chosen } from './apply';
-export { freeLengths, rangeOf, type Fittable, type FreeLength } from './free';
+export type { Chosen, Fittable, FittedLength, Planned } from './planned';
+export { takeFit, withLengths } from './apply';
+export { freeLengths, rangeOf, type FreeLength } from './free';
 export type { MakeUp } from './binds';
 export { wayEdit, type Way } from './ways';
 export { priceOf, type Price } from './price';

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import type { Library } from '#core/catalogue';
 import { fieldIssues, seconds, type FieldIssue } from '#core/document';
 import { PLAN_LIMITS, type FitWeight, type Plan } from '#core/plan';
 import { clockOfSeconds, type Seconds } from '#core/time';
@@ -45,17 +46,22 @@ export type FitOptions = z.infer<typeof FitOptions>;
 
 const USUAL_LAST_REST: Seconds = 300;
 
-/** The last step that is a rest or a hold: where a session comes to rest. -1 where there is none. */
-export function lastRestIndex(plan: Plan): number {
+/**
+ * The last rest: the last of all holds, breaths and rests, where it is a rest or a long still hold of a position lying down.
+ * Its place among the steps; -1 where a session does not end with one.
+ */
+export function lastRestIndex(plan: Plan, library: Library): number {
   const at = plan.steps.findLastIndex(({ kind }) => kind === 'rest' || kind === 'hold' || kind === 'breath');
   const step = plan.steps[at];
-  if (step?.kind === 'rest') return at;
-  return step?.kind === 'hold' && (step.sides.kind === 'together' || step.sides.kind === 'one') ? at : -1;
+  if (step?.kind !== 'hold') return step?.kind === 'rest' ? at : -1;
+  const position = library.position(step.position);
+  const lying = position?.family === 'supine' || position?.family === 'sideLying';
+  return lying && position.traits.includes('longUnmovingHold') ? at : -1;
 }
 
 /** To the length of the class, by quarters of a minute, the last rest at least five minutes or as long as it is. */
-export function usualFitOptions(plan: Plan): FitOptions {
-  const last = plan.steps[lastRestIndex(plan)];
+export function usualFitOptions(plan: Plan, library: Library): FitOptions {
+  const last = plan.steps[lastRestIndex(plan, library)];
   const length = last?.kind === 'rest' ? last.seconds : last?.kind === 'hold' ? lengthOfOne(last.sides) : null;
   return {
     target: { kind: 'length', seconds: plan.classSeconds },

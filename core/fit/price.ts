@@ -31,10 +31,8 @@ const moved = (one: FreeLength, by: Seconds): Choice => {
  */
 export function priceOf(planned: Planned, stepId: string, by: Seconds, options: FitOptions): Price {
   const { plan, library, rules = DEFAULT_RULES } = planned;
-  const all = freeLengths(
-    { ...plan, steps: plan.steps.map((s) => (s.id === stepId ? { ...s, locked: false } : s)) },
-    options,
-  );
+  const steps = plan.steps.map((one) => (one.id === stepId ? { ...one, locked: false } : one));
+  const all = freeLengths({ ...planned, plan: { ...plan, steps } }, options);
   const own = all.filter((one) => one.stepId === stepId && one.what.kind !== 'breath');
   const step = plan.steps.find(({ id }) => id === stepId);
   if (own.length === 0)

@@ -57,8 +57,9 @@ export function wayEdit(way: Way, plan: Plan): PlanEdit | null {
 }
 
 /** How short (or long) a plan can be as it is: its fixed time and every free length at its least (or most). */
-function boundMs({ plan, library, rules = DEFAULT_RULES }: Planned, options: FitOptions, end: 'least' | 'most'): Ms {
-  const chosen = freeLengths(plan, options).map(({ stepId, what, choices }) => ({
+function boundMs(planned: Planned, options: FitOptions, end: 'least' | 'most'): Ms {
+  const { plan, library, rules = DEFAULT_RULES } = planned;
+  const chosen = freeLengths(planned, options).map(({ stepId, what, choices }) => ({
     stepId,
     what,
     to: choices.at(end === 'least' ? 0 : -1)!.value,
@@ -80,7 +81,8 @@ function wholeWays(planned: Planned, options: FitOptions, free: readonly FreeLen
   const { plan } = planned;
   const now = boundMs(planned, options, 'least');
   const after = (edit: PlanEdit): Ms => now - boundMs({ ...planned, plan: edit.apply(plan) }, options, 'least');
-  const unlocked = freeLengths({ ...plan, steps: plan.steps.map((step) => ({ ...step, locked: false })) }, options);
+  const steps = plan.steps.map((step) => ({ ...step, locked: false }));
+  const unlocked = freeLengths({ ...planned, plan: { ...plan, steps } }, options);
   const ways = plan.steps.flatMap((step): Way[] => {
     const common = { stepId: step.id, name: step.name };
     const wholeMs = practised(unlocked, step.id);
@@ -110,8 +112,9 @@ interface Slack {
   way: (needMs: Ms) => Way;
 }
 
-function slacks({ plan }: Planned, options: FitOptions, free: readonly FreeLength[]): Slack[] {
-  const last = lastRestIndex(plan);
+function slacks(planned: Planned, options: FitOptions, free: readonly FreeLength[]): Slack[] {
+  const { plan, library } = planned;
+  const last = lastRestIndex(plan, library);
   const { gridSeconds, lastRestSeconds, talkSeconds } = options;
   const down = (from: Seconds, needMs: Ms, times: number): Seconds =>
     Math.floor((from - needMs / 1000 / times) / gridSeconds) * gridSeconds;
@@ -138,7 +141,9 @@ function slacks({ plan }: Planned, options: FitOptions, free: readonly FreeLengt
   const rest = plan.steps[last];
   if (rest && lastRestSeconds !== null && free.some(({ stepIndex }) => stepIndex === last)) {
     const now = free.find(({ stepIndex }) => stepIndex === last)!;
-    const own = freeLengths(plan, { ...options, lastRestSeconds: null }).find(({ stepIndex }) => stepIndex === last)!;
+    const own = freeLengths(planned, { ...options, lastRestSeconds: null }).find(
+      ({ stepIndex }) => stepIndex === last,
+    )!;
     const [from, least] = [now.choices[0]!.value, own.choices[0]!.value];
     const of = (to: Seconds): Way => ({ kind: 'floor', from, to, byMs: toMs(from - to), lostMs: toMs(from - to) });
     if (from > least)
@@ -160,7 +165,7 @@ function neighbours({ steps }: Plan, a: string, b: string): boolean {
 /** How much shorter two ways make the shortest, one after the other. */
 function togetherMs(planned: Planned, options: FitOptions, pair: readonly [Way, Way]): Ms {
   const [one, other] = pair;
-  const last = planned.plan.steps[lastRestIndex(planned.plan)]?.id;
+  const last = planned.plan.steps[lastRestIndex(planned.plan, planned.library)]?.id;
   const ids = pair.flatMap((way) => ('stepId' in way ? [way.stepId] : []));
   const [a, b] = ids;
   const apart = a === undefined || b === undefined || !neighbours(planned.plan, a, b);

@@ -1,0 +1,41 @@
+import { answerable, sameJoint } from './problem';
+import { BENDS, type Bend, type BreathSpot, type OrderRules } from './rules';
+import type { Unit } from './units';
+
+/** A rule that an order does not keep, by the names of the steps it is about. */
+export type BrokenRule =
+  | { kind: 'unanswered'; name: string; bend: Bend; possible: boolean }
+  | { kind: 'joints'; names: readonly [string, string]; joint: string }
+  | { kind: 'breath'; name: string; spot: BreathSpot };
+
+/**
+ * The rules that a sequence of units breaks. What nothing in the plan could answer is told too, as not possible: it is not
+ * the order's doing.
+ */
+export function brokenIn(
+  units: readonly Unit[],
+  rules: OrderRules,
+  spot: BreathSpot,
+  sequence: readonly number[],
+): BrokenRule[] {
+  const could = answerable(units);
+  const broken: BrokenRule[] = [];
+  sequence.forEach((i, at) => {
+    const unit = units[i]!;
+    const next = sequence.slice(at + 1, at + 3).reduce((bits, j) => bits | units[j]!.answers, 0);
+    if (rules.answer)
+      BENDS.forEach((bend, bit) => {
+        if ((unit.needs & ~next & (1 << bit)) === 0) return;
+        broken.push({ kind: 'unanswered', name: unit.name, bend, possible: (could[i]!.needs & (1 << bit)) !== 0 });
+      });
+    const follows = units[sequence[at + 1] ?? -1];
+    if (rules.longSeconds !== null && follows && sameJoint(unit, follows)) {
+      const joint = unit.longOn.find((one) => follows.longOn.includes(one))!;
+      broken.push({ kind: 'joints', names: [unit.name, follows.name], joint });
+    }
+    const others = spot === 'first' ? sequence.slice(0, at) : sequence.slice(at + 1);
+    if (unit.isBreath && spot !== 'anywhere' && others.some((j) => units[j]!.isHold))
+      broken.push({ kind: 'breath', name: unit.name, spot });
+  });
+  return broken;
+}

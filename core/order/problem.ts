@@ -1,0 +1,135 @@
+import { propMoves } from '#core/props';
+import type { BreathSpot, OrderRules } from './rules';
+import type { Unit } from './units';
+
+/** What a step costs after another, by kind. */
+export interface Tally {
+  family: number;
+  propMove: number;
+  wall: number;
+  side: number;
+}
+
+export const NOTHING: Tally = { family: 0, propMove: 0, wall: 0, side: 0 };
+
+/** One broken rule outweighs whatever can be saved. */
+export const BROKEN = 1_000_000;
+
+/**
+ * Units to be put into an order: which are fixed, what each costs after each other (`cost[from][to]`, with broken rules
+ * between neighbours in it), and what must come before what (bits over the movable ones).
+ */
+export interface Problem {
+  units: readonly Unit[];
+  /** Indices of units that may move, and of those that may not by their place among all. */
+  movable: readonly number[];
+  fixedAt: ReadonlyMap<number, number>;
+  cost: readonly (readonly number[])[];
+  first: readonly number[];
+  /** For every unit the units that have to come before it. */
+  before: readonly (readonly number[])[];
+  answers: boolean;
+  breath: BreathSpot;
+}
+
+/** What one unit costs after another; `from` null: as the first. */
+export function tallyOf(from: Unit | null, to: Unit): Tally {
+  const changes = from !== null && to.begins !== null && from.ends.length > 0 && !from.ends.includes(to.begins);
+  return {
+    family: changes ? 1 : 0,
+    propMove: to.firstProps === null ? 0 : propMoves(from?.lastProps ?? [], to.firstProps).length,
+    wall: to.atWall && !from?.atWall ? 1 : 0,
+    side: from?.lastSide && to.firstSide && from.lastSide !== to.firstSide ? 1 : 0,
+  };
+}
+
+export const costOf = (tally: Tally, weights: OrderRules['weights']): number =>
+  weights.family * tally.family +
+  weights.propMove * tally.propMove +
+  weights.wall * tally.wall +
+  weights.side * tally.side;
+
+/** Whether two are long on the same joint. */
+export const sameJoint = (a: Unit, b: Unit): boolean => a.longOn.some((joint) => b.longOn.includes(joint));
+
+/** Needs that something in the plan could answer: what nothing answers is told, and asks for nothing. */
+export function answerable(units: readonly Unit[]): Unit[] {
+  return units.map((unit, i) => {
+    const others = units.reduce((bits, other, j) => (j === i ? bits : bits | other.answers), 0);
+    return { ...unit, needs: unit.needs & others };
+  });
+}
+
+/** The problem of ordering units under rules. `pairs`: indices of units, the first of which comes before the second. */
+export function problemOf(
+  all: readonly Unit[],
+  rules: OrderRules,
+  breath: BreathSpot,
+  pairs: readonly (readonly [number, number])[],
+): Problem {
+  const units = answerable(all);
+  const indices = units.map((_, i) => i);
+  const joints = rules.longSeconds !== null;
+  return {
+    units,
+    movable: indices.filter((i) => !units[i]!.fixed),
+    fixedAt: new Map(indices.filter((i) => units[i]!.fixed).map((i) => [i, i])),
+    cost: units.map((from) =>
+      units.map((to) => costOf(tallyOf(from, to), rules.weights) + (joints && sameJoint(from, to) ? BROKEN : 0)),
+    ),
+    first: units.map((to) => costOf(tallyOf(null, to), rules.weights)),
+    before: indices.map((i) => pairs.filter(([, after]) => after === i).map(([before]) => before)),
+    answers: rules.answer,
+    breath,
+  };
+}
+
+/** How many bits of two are set. */
+export const countBits = (bits: number): number => (bits & 1) + ((bits >> 1) & 1);
+
+/**
+ * How a sequence goes on with one more unit: what that costs, broken rules included, and what the unit before still asks
+ * to be answered. `asked` is what the unit before `from` asks and has not had.
+ */
+export function goOn(problem: Problem, from: number, asked: number, to: number): { cost: number; asked: number } {
+  const unit = problem.units[to]!;
+  if (from < 0) return { cost: problem.first[to]!, asked: 0 };
+  if (!problem.answers) return { cost: problem.cost[from]![to]!, asked: 0 };
+  const unanswered = countBits(asked & ~unit.answers);
+  return {
+    cost: problem.cost[from]![to]! + unanswered * BROKEN,
+    asked: problem.units[from]!.needs & ~unit.answers,
+  };
+}
+
+/** What remains unanswered at the end. */
+export const atEnd = ({ answers, units }: Problem, last: number, asked: number): number =>
+  answers && last >= 0 ? (countBits(asked) + countBits(units[last]!.needs)) * BROKEN : 0;
+
+/** What a breath costs where it comes: broken where it belongs before the holds or after them. */
+export function breathCost({ breath, units }: Problem, to: number, placed: (unit: number) => boolean): number {
+  if (breath === 'anywhere' || !units[to]!.isBreath) return 0;
+  const astray = units.some((unit, i) => unit.isHold && i !== to && placed(i) === (breath === 'first'));
+  return astray ? BROKEN : 0;
+}
+
+/** The cost of a whole sequence of units, broken rules included; Infinity where one comes before what it must follow. */
+export function costOfSequence(problem: Problem, sequence: readonly number[]): number {
+  const placed = new Set<number>();
+  let [cost, last, asked] = [0, -1, 0];
+  for (const to of sequence) {
+    if (!problem.before[to]!.every((i) => placed.has(i))) return Infinity;
+    cost += breathCost(problem, to, (i) => placed.has(i));
+    const next = goOn(problem, last, asked, to);
+    cost += next.cost;
+    [last, asked] = [to, next.asked];
+    placed.add(to);
+  }
+  return cost + atEnd(problem, last, asked);
+}
+
+/** A whole sequence from an order of the movable ones: the fixed ones stand where they are. */
+export function sequenceOf({ units, fixedAt }: Problem, order: readonly number[]): number[] {
+  let next = 0;
+  return units.map((_, place) => fixedAt.get(place) ?? order[next++]!);
+}

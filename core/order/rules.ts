@@ -1,0 +1,85 @@
+import { z } from 'zod';
+import { Approach, AREAS, type Position } from '#core/catalogue';
+import { seconds } from '#core/document';
+
+const Weight = z.int('A weight is a whole number.').min(0, 'A weight is 0 or more.').max(20, 'A weight is at most 20.');
+
+/** Where breath practice belongs among the holds. */
+export const BREATH_SPOTS = ['first', 'last', 'anywhere'] as const;
+export type BreathSpot = (typeof BREATH_SPOTS)[number];
+
+/** What an order of steps is chosen by: what costs how much, and which rules it keeps. */
+export const OrderRules = z.strictObject({
+  /** What one of each counts. */
+  weights: z.strictObject({
+    /** From lying to sitting, from sitting to kneeling: the whole group changes how it is in the room. */
+    family: Weight,
+    /** One prop put down, taken away, refolded or moved. */
+    propMove: Weight,
+    /** The whole group goes to the wall. */
+    wall: Weight,
+    /** A step begins on the side the one before did not end on. */
+    side: Weight,
+  }),
+  /** A deep fold or a back bend is answered within the next two steps. */
+  answer: z.boolean(),
+  /** No two holds at least so long on the same joint one after the other; null: they may follow. Seconds a side. */
+  longSeconds: seconds('A long hold', 30, 3600).nullable(),
+  /** Where each approach wants breath practice. */
+  breath: z.record(Approach, z.enum(BREATH_SPOTS)),
+});
+export type OrderRules = z.infer<typeof OrderRules>;
+
+/**
+ * A change of position counts as much as three props, a way to the wall as four. Breath comes after the holds where it is the
+ * class's own work and the body is made ready for it, and before them where it is a way to arrive.
+ */
+export const ORDER_RULES: OrderRules = {
+  weights: { family: 3, propMove: 1, wall: 4, side: 1 },
+  answer: true,
+  longSeconds: 180,
+  breath: { restorative: 'first', yin: 'first', pranayama: 'last', blended: 'anywhere' },
+};
+
+/** What a back bend and a deep fold are: what is to be answered, and what answers it. Our own rule of thumb. */
+export type Bend = 'fold' | 'back';
+export const BENDS: readonly Bend[] = ['fold', 'back'];
+
+/** What a position asks to be answered: a fold with load on the spine, a back bend. */
+export function needsOf({ traits }: Pick<Position, 'traits'>): Bend[] {
+  return [
+    ...(traits.includes('loadedSpinalFold') ? ['fold' as const] : []),
+    ...(traits.includes('backBend') ? ['back' as const] : []),
+  ];
+}
+
+/**
+ * What a position answers: a fold is answered by a back bend or by lying long on back or front; a back bend by a fold, a
+ * twist, or a rounded back over deeply bent knees.
+ */
+export function answersOf({ traits }: Pick<Position, 'traits'>): Bend[] {
+  const has = (trait: Position['traits'][number]): boolean => traits.includes(trait);
+  const fold = !has('loadedSpinalFold') && (has('backBend') || has('flatSupine') || has('prone'));
+  const rounded = has('loadedSpinalFold') || has('twist') || (has('deepKneeBend') && has('prone'));
+  return [...(fold ? ['fold' as const] : []), ...(rounded && !has('backBend') ? ['back' as const] : [])];
+}
+
+type Area = (typeof AREAS)[number];
+
+/** The joint an area of the body belongs to; areas between joints belong to none. */
+const JOINT_OF: Partial<Record<Area, string>> = {
+  feet: 'ankles',
+  'inner thighs': 'hips',
+  'outer hips': 'hips',
+  'hip flexors': 'hips',
+  sacrum: 'sacrum',
+  'low back': 'low back',
+  shoulders: 'shoulders',
+  neck: 'neck',
+};
+
+/** The joints a position works on: by its areas, and the knees where they are deeply bent. */
+export function jointsOf({ areas, traits }: Pick<Position, 'areas' | 'traits'>): string[] {
+  const joints = areas.flatMap((area) => JOINT_OF[area] ?? []);
+  return [...new Set(traits.includes('deepKneeBend') ? [...joints, 'knees'] : joints)];
+}

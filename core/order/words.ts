@@ -1,0 +1,65 @@
+import type { Plan } from '#core/plan';
+import type { BrokenRule } from './kept';
+import { shareFromBest, type HeldBack, type Order } from './order';
+import type { Tally } from './problem';
+
+const many = (n: number, one: string, more: string): string => `${n} ${n === 1 ? one : more}`;
+
+/** What a tally counts, in words, in the order of how much each is felt. */
+export const TALLY_WORDS: readonly { of: keyof Tally; one: string; many: string }[] = [
+  { of: 'family', one: 'change of position', many: 'changes of position' },
+  { of: 'propMove', one: 'prop move', many: 'prop moves' },
+  { of: 'wall', one: 'way to the wall', many: 'ways to the wall' },
+  { of: 'side', one: 'change of side', many: 'changes of side' },
+];
+
+/** `14 prop moves → 8, 7 changes of position → 4`: what an order saves; what stays the same is left out. */
+export function savedInWords({ before, after }: Extract<Order, { kind: 'ordered' }>): string {
+  const counts = (order: typeof before): Tally => ({ ...order.tally, propMove: order.propMoves });
+  const [was, is] = [counts(before), counts(after)];
+  const parts = TALLY_WORDS.filter(({ of }) => was[of] !== is[of]).map(
+    ({ of, one, many: more }) => `${many(was[of], one, more)} → ${is[of]}`,
+  );
+  return parts.join(', ');
+}
+
+/** How good an order is, as a sentence. */
+export function proofInWords(order: Extract<Order, { kind: 'ordered' }>): string {
+  const share = shareFromBest(order);
+  if (share === 0) return 'No order of these steps is quieter.';
+  if (share === null) return 'A good order; how far the best possible is from it could not be told.';
+  return `A good order, at most ${Math.max(1, Math.round(100 * share))} % from the best possible.`;
+}
+
+const BEND_WORDS = { fold: 'deep fold', back: 'back bend' } as const;
+
+/** A rule that is not kept, as a sentence. */
+export function brokenInWords(rule: BrokenRule): string {
+  switch (rule.kind) {
+    case 'unanswered':
+      return rule.possible
+        ? `${rule.name}, a ${BEND_WORDS[rule.bend]}, is not answered within two steps.`
+        : `Nothing here answers ${rule.name}, a ${BEND_WORDS[rule.bend]}, in any order.`;
+    case 'joints':
+      return `${rule.names[0]} and ${rule.names[1]} are both long on the ${rule.joint}, one after the other.`;
+    case 'breath':
+      return `${rule.name} does not come ${rule.spot === 'first' ? 'before' : 'after'} the holds.`;
+  }
+}
+
+/** What a rule costs, as a sentence: which rule, and what there would be less without it. */
+export function heldBackInWords(plan: Plan, { rule, tally }: HeldBack, after: Tally): string {
+  const nameOf = (id: string): string => plan.steps.find((step) => step.id === id)?.name ?? 'a step';
+  const what = {
+    answer: () => 'answering deep folds and back bends within two steps',
+    joints: () => 'no two long holds on the same joint in a row',
+    breath: () => 'breath where this approach wants it',
+    pinned: () => (rule.kind === 'pinned' ? `${rule.name} where it is pinned` : ''),
+    pair: () => (rule.kind === 'pair' ? `${nameOf(rule.before)} before ${nameOf(rule.after)}` : ''),
+  }[rule.kind]();
+  const differences = TALLY_WORDS.map(({ of, one, many: more }) => ({ by: after[of] - tally[of], one, more }));
+  const told = (sign: 1 | -1): string[] =>
+    differences.filter(({ by }) => by * sign > 0).map(({ by, one, more }) => many(Math.abs(by), one, more));
+  const [fewer, further] = [told(1), told(-1)];
+  return `Without “${what}”: ${fewer.join(', ')} fewer${further.length > 0 ? `, ${further.join(', ')} more` : ''}.`;
+}
