@@ -7,7 +7,6 @@ const CORE = [
   'time',
   'document',
   'breath',
-  'house',
   'journal',
   'props',
   'body',
@@ -22,11 +21,12 @@ const CORE = [
   'record',
   'fit',
   'order',
+  'house',
 ];
 const corePaths = CORE.map((folder, i) => ({
   name: `core-${folder}-looks-down`,
   comment:
-    'time ← document ← breath ← house, journal; breath, props ← body ← catalogue ← people, heights, plan ← timeline ← cupboard, caution, run ← record ← fit ← order',
+    'time ← document ← breath ← journal; breath, props ← body ← catalogue ← people, heights, plan ← timeline ← cupboard, caution, run ← record ← fit ← order ← house',
   severity: 'error',
   from: { path: `^core/${folder}/`, pathNot: test },
   to: { path: `^core/(${CORE.slice(i + 1).join('|') || 'nothing'})/` },

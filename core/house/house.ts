@@ -1,9 +1,10 @@
 import { z } from 'zod';
 import { BreathLoadRules, GROWTH, GrowthRules, LADDER, LOAD_RULES, Rung } from '#core/breath';
 import { readDocument, type DocumentKind, type Migration, type Read } from '#core/document';
+import { ORDER_RULES, OrderRules } from '#core/order';
 
 export const HOUSE_FORMAT = 'zovrin-house';
-export const HOUSE_VERSION = 2;
+export const HOUSE_VERSION = 3;
 const MOST_RUNGS = 40;
 
 export const SECOND_SIDE = ['always', 'ask', 'never'] as const;
@@ -26,6 +27,8 @@ export const House = z.strictObject({
     /** Whether a second side gets what the first really had: by itself, when it is asked for, or not at all. */
     secondSide: z.enum(SECOND_SIDE),
   }),
+  /** What an order of steps is chosen by. */
+  order: OrderRules,
 });
 export type House = z.infer<typeof House>;
 
@@ -35,16 +38,20 @@ export const DEFAULT_HOUSE: House = {
   version: HOUSE_VERSION,
   breath: { ladder: [...LADDER], growth: GROWTH, load: LOAD_RULES },
   teach: { secondSide: 'always' },
+  order: ORDER_RULES,
 };
 
 /** Version 2: how a session is led has rules too. */
 const fromVersion1: Migration = (house) => ({ teach: DEFAULT_HOUSE.teach, ...house });
 
+/** Version 3: there are rules for the order of steps. */
+const fromVersion2: Migration = (house) => ({ order: ORDER_RULES, ...house });
+
 const HOUSE_DOCUMENT: DocumentKind<House> = {
   format: HOUSE_FORMAT,
   called: 'a set of house rules',
   version: HOUSE_VERSION,
-  migrations: { 1: fromVersion1 },
+  migrations: { 1: fromVersion1, 2: fromVersion2 },
   schema: House,
 };
 

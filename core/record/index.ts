@@ -28,3 +28,23 @@ export {
   type PractisedFilter,
 } from './weeks';
 export { areasSaid, betweensSaid, breathSaid, plannedSaid, sidesSaid, strengthSaid } from './weeks-said';
+export {
+  PACE_KINDS,
+  PACE_PRIORS,
+  paceOfRun,
+  pacesOf,
+  PRIOR_RUNS,
+  type Pace,
+  type PaceKind,
+  type PaceOfRun,
+  type Paces,
+} from './pace';
+export {
+  basisInWords,
+  chanceInWords,
+  forecastFinish,
+  forecastInWords,
+  pacesInWords,
+  SIMULATED,
+  type Forecast,
+} from './forecast';

@@ -1,0 +1,47 @@
+import { forecastFinish, type Forecast, type Paces } from '#core/record';
+import type { Ms } from '#core/time';
+import { compileTimeline, DEFAULT_RULES } from '#core/timeline';
+import { withLengths } from './apply';
+import { fitHolds } from './fit';
+import type { FitOptions } from './options';
+import type { FittedLength, Planned } from './planned';
+
+/** What to shorten so that nine in ten evenings end by the hour. */
+export type Sure =
+  | { kind: 'already' }
+  /** These lengths, and when it would end with them. */
+  | { kind: 'shorten'; lengths: readonly FittedLength[]; forecast: Forecast }
+  /** With every length at its shortest nine in ten would only end by `lateMs`. */
+  | { kind: 'cannot'; lateMs: Ms }
+  | { kind: 'refused'; reason: string };
+
+const TRIES = 6;
+
+/**
+ * The lengths, fitted with the least harm, with which nine in ten simulated evenings end by the plan's hour. What is kept for
+ * talk and the target of the options are passed over: the hour is the class's.
+ */
+export function sureToEnd(planned: Planned, options: FitOptions, paces: Paces, seed: number, evenings: number): Sure {
+  const { plan, library, rules = DEFAULT_RULES } = planned;
+  const forecastOf = (lengths: readonly FittedLength[]): Forecast =>
+    forecastFinish(compileTimeline(withLengths(plan, lengths), library, rules), paces, seed, evenings);
+  const now = forecastOf([]);
+  if (now.lateMs <= now.targetMs) return { kind: 'already' };
+  // What is to end by the hour nine times in ten is planned to end so much before it.
+  let seconds = Math.floor((now.targetMs - (now.lateMs - now.plannedMs)) / 1000);
+  for (let tries = 0; tries < TRIES; tries++) {
+    if (seconds <= 0) break;
+    const fit = fitHolds(planned, { ...options, talkSeconds: 0, target: { kind: 'length', seconds } });
+    if (fit.kind === 'refused') return { kind: 'refused', reason: fit.issues[0]!.reason };
+    const forecast = forecastOf(fit.lengths);
+    if (fit.kind === 'tooLong') {
+      if (forecast.lateMs > now.targetMs) return { kind: 'cannot', lateMs: forecast.lateMs };
+      return { kind: 'shorten', lengths: fit.lengths, forecast };
+    }
+    if (forecast.lateMs <= now.targetMs) return { kind: 'shorten', lengths: fit.lengths, forecast };
+    seconds -= Math.max(options.gridSeconds, Math.ceil((forecast.lateMs - now.targetMs) / 1000));
+  }
+  // So short a target gives every length at its shortest.
+  const shortest = fitHolds(planned, { ...options, talkSeconds: 0, target: { kind: 'length', seconds: 0.001 } });
+  return { kind: 'cannot', lateMs: shortest.kind === 'refused' ? now.lateMs : forecastOf(shortest.lengths).lateMs };
+}

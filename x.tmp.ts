@@ -1,2 +1,0 @@
-import { benchFit } from './bench/fit';
-console.table(await benchFit());
