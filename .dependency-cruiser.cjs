@@ -21,12 +21,13 @@ const CORE = [
   'record',
   'fit',
   'order',
+  'arrange',
   'house',
 ];
 const corePaths = CORE.map((folder, i) => ({
   name: `core-${folder}-looks-down`,
   comment:
-    'time ← document ← breath ← journal; breath, props ← body ← catalogue ← people, heights, plan ← timeline ← cupboard, caution, run ← record ← fit ← order ← house',
+    'time ← document ← breath ← journal; breath, props ← body ← catalogue ← people, heights, plan ← timeline ← cupboard, caution, run ← record ← fit ← order ← arrange, house',
   severity: 'error',
   from: { path: `^core/${folder}/`, pathNot: test },
   to: { path: `^core/(${CORE.slice(i + 1).join('|') || 'nothing'})/` },

@@ -1,13 +1,16 @@
 import { defineConfig } from 'vite';
 
-/** The server: one file in dist/server; its packages stay in node_modules. */
+/** The server and the thread it works things out in, in dist/server; their packages stay in node_modules. */
 export default defineConfig({
   build: {
-    ssr: 'server/main.ts',
+    ssr: true,
     outDir: 'dist/server',
     emptyOutDir: true,
     target: 'node20',
-    rollupOptions: { output: { entryFileNames: 'main.js' } },
+    rollupOptions: {
+      input: { main: 'server/main.ts', solver: 'server/solving/worker.ts' },
+      output: { entryFileNames: '[name].js' },
+    },
   },
   ssr: { external: true },
   publicDir: false,

@@ -1,5 +1,6 @@
 /** The shapes of every request and response, shared by the server and the interface. */
 export { Problem } from './problem';
+export * from './arrange';
 export * from './documents';
 export * from './entries';
 export * from './house';

@@ -7,6 +7,7 @@ import { compileTimeline, DEFAULT_RULES } from '#core/timeline';
 import { TimelineRequest, TimelineResponse } from '#api';
 import { answer } from './http/answer';
 import { accept, answerProblems, unknownRoute } from './http/problems';
+import { arrangeRoutes } from './routes/arrange';
 import { binRoutes } from './routes/bin';
 import { entryRoutes } from './routes/entries';
 import { houseRoutes } from './routes/house';
@@ -17,6 +18,7 @@ import { acceptPlanFile, planRoutes } from './routes/plans';
 import { practisedRoutes } from './routes/practised';
 import { runRoutes } from './routes/runs';
 import type { RoomDoor } from './room-door';
+import { solveHere, type Solve } from './solving/solve';
 import { libraryFor } from './store/own-library';
 import type { Store } from './store/store';
 
@@ -26,6 +28,8 @@ interface AppOptions {
   log?: (error: unknown) => void;
   /** Where phones on the same network may look on; without it that cannot be allowed. */
   door?: RoomDoor;
+  /** Where fits, orders and forecasts are worked out; without it, where they are asked for. */
+  solve?: Solve;
 }
 
 /** What every address of ours is guarded by. */
@@ -51,7 +55,10 @@ export function secure(app: Express): void {
 }
 
 /** The whole application: the API under /api, and the built interface for every other address. */
-export function createApp(store: Store, { webFolder, log = console.error, door }: AppOptions = {}): Express {
+export function createApp(
+  store: Store,
+  { webFolder, log = console.error, door, solve = solveHere }: AppOptions = {},
+): Express {
   const app = express();
   secure(app);
   app.use('/api', express.json({ limit: '2mb' }));
@@ -74,6 +81,7 @@ export function createApp(store: Store, { webFolder, log = console.error, door }
     const timeline = compileTimeline(plan, await libraryFor(store, plan, entries), rules ?? DEFAULT_RULES);
     answer(response, TimelineResponse, timeline as unknown as TimelineResponse);
   });
+  app.use('/api', arrangeRoutes(store, solve));
   app.use('/api', unknownRoute);
   if (webFolder && existsSync(webFolder)) {
     app.use(

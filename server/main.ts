@@ -4,6 +4,7 @@ import { createApp, secure } from './app';
 import { loadDemo } from './demo';
 import { makeRoomDoor } from './room-door';
 import { emptyBin } from './routes/bin';
+import { solveBeside } from './solving/solve';
 import { openStore } from './store/store';
 
 const DAY_MS = 24 * 3600 * 1000;
@@ -22,7 +23,8 @@ if (process.argv.includes('--demo') && (await loadDemo(store))) console.log('Loa
 const webFolder = join(process.cwd(), 'dist', 'web');
 const logError = (error: unknown): void => log.error(error);
 const door = makeRoomDoor(store, { port: roomPort, webFolder, secure, log: logError });
-const app = createApp(store, { webFolder, log: logError, door });
+const solver = new URL(import.meta.url.endsWith('.ts') ? './solving/worker.ts' : './solver.js', import.meta.url);
+const app = createApp(store, { webFolder, log: logError, door, solve: solveBeside(solver) });
 const server = app.listen(port, host, (error?: Error) => {
   if (error) {
     const taken = (error as NodeJS.ErrnoException).code === 'EADDRINUSE';

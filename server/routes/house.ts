@@ -25,6 +25,12 @@ const kindOf = ({ house }: Pick<Models, 'house'>): DocumentTable<House, StoredHo
   stored,
 });
 
+/** The house rules there are, or the usual ones. */
+export async function houseOf(store: Store): Promise<House> {
+  const row = await store.house.findByPk(ID);
+  return row ? storedHouse(row.document) : DEFAULT_HOUSE;
+}
+
 /** The house rules: read them, and save them with a revision. */
 export function houseRoutes(store: Store): Router {
   const routes = Router();

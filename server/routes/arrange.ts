@@ -1,0 +1,75 @@
+import { Router } from 'express';
+import { jobOf } from '#core/arrange';
+import { takeFit, usualFitOptions, fitInWords } from '#core/fit';
+import { proofInWords, takeOrder } from '#core/order';
+import type { Library } from '#core/catalogue';
+import type { Plan } from '#core/plan';
+import { forecastInWords } from '#core/record';
+import {
+  FitRequest,
+  FitResponse,
+  ForecastRequest,
+  ForecastResponse,
+  OrderRequest,
+  OrderResponse,
+  PaceResponse,
+} from '#api';
+import { answer } from '../http/answer';
+import { accept, unprocessable } from '../http/problems';
+import type { Solve } from '../solving/solve';
+import { libraryFor } from '../store/own-library';
+import { latestPaces } from './paces';
+import type { Store } from '../store/store';
+import { houseOf } from './house';
+import { acceptPlanFile } from './plans';
+
+/** Fitting, ordering and forecasting a plan that is sent, for scripts; and what forecasts learn from. Nothing is stored. */
+export function arrangeRoutes(store: Store, solve: Solve): Router {
+  const routes = Router();
+
+  async function planned(document: unknown): Promise<{ plan: Plan; library: Library }> {
+    const { plan, entries } = acceptPlanFile(document);
+    return { plan, library: await libraryFor(store, plan, entries) };
+  }
+
+  routes.post('/fit', async (request, response) => {
+    const { document, options } = accept(FitRequest, request.body);
+    const { plan, library } = await planned(document);
+    const fit = await solve(jobOf('fit', plan, library, { options: options ?? usualFitOptions(plan, library) }));
+    if (fit.kind === 'refused') throw unprocessable([...fit.issues]);
+    const fitted = fit.kind === 'fits' ? takeFit(fit.lengths).apply(plan) : plan;
+    answer(response, FitResponse, {
+      fit: { ...fit, lengths: [...fit.lengths] },
+      says: fitInWords(fit),
+      document: fitted,
+    } as unknown as FitResponse);
+  });
+
+  routes.post('/order', async (request, response) => {
+    const { document, rules } = accept(OrderRequest, request.body);
+    const { plan, library } = await planned(document);
+    const order = await solve(jobOf('order', plan, library, { rules: rules ?? (await houseOf(store)).order }));
+    if (order.kind === 'refused') throw unprocessable([...order.issues]);
+    const ordered = takeOrder(order.after.stepIds).apply(plan);
+    answer(response, OrderResponse, {
+      order,
+      says: proofInWords(order),
+      document: ordered,
+    } as unknown as OrderResponse);
+  });
+
+  routes.post('/forecast', async (request, response) => {
+    const { document, seed, evenings } = accept(ForecastRequest, request.body);
+    const { plan, library } = await planned(document);
+    const runs = await latestPaces(store);
+    const { forecast } = await solve(jobOf('forecast', plan, library, { runs, seed, evenings }));
+    const says = forecastInWords(forecast);
+    answer(response, ForecastResponse, { forecast, says } as unknown as ForecastResponse);
+  });
+
+  routes.get('/pace', async (_request, response) => {
+    answer(response, PaceResponse, { runs: await latestPaces(store) } as PaceResponse);
+  });
+
+  return routes;
+}
