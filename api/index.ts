@@ -11,4 +11,5 @@ export * from './plans';
 export * from './practised';
 export * from './room';
 export * from './runs';
+export * from './variants';
 export { TimelineRequest, TimelineResponse } from './timeline';

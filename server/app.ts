@@ -17,6 +17,7 @@ import { placeRoutes } from './routes/places';
 import { acceptPlanFile, planRoutes } from './routes/plans';
 import { practisedRoutes } from './routes/practised';
 import { runRoutes } from './routes/runs';
+import { variantRoutes } from './routes/variants';
 import type { RoomDoor } from './room-door';
 import { solveHere, type Solve } from './solving/solve';
 import { libraryFor } from './store/own-library';
@@ -66,6 +67,7 @@ export function createApp(
     response.json({ ok: true });
   });
   app.use('/api/plans', planRoutes(store));
+  app.use('/api/plans', variantRoutes(store));
   app.use('/api/runs', runRoutes(store));
   app.use('/api/entries', entryRoutes(store));
   app.use('/api/people', peopleRoutes(store));

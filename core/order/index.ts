@@ -6,6 +6,7 @@ export {
   orderSteps,
   shareFromBest,
   takeOrder,
+  tallyOfPlan,
   type Costed,
   type HeldBack,
   type Order,

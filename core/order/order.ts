@@ -124,6 +124,17 @@ function costed(
   };
 }
 
+/** What the order of a plan costs as it is; prop moves within steps are counted too. */
+export function tallyOfPlan(planned: OrderPlanned, rules: OrderRules): Tally {
+  const ask = asked(planned, rules);
+  const { tally, propMoves } = costed(
+    ask,
+    rules,
+    ask.units.units.map((_, i) => i),
+  );
+  return { ...tally, propMove: propMoves };
+}
+
 const refuse = (field: string, reason: string): Order => ({ kind: 'refused', issues: [{ field, reason }] });
 
 /** What stands in the way of any order: a circle, or a fixed step on the wrong side of what it must follow. */

@@ -11,12 +11,13 @@ import { BIN_MS, iso, type Store } from '../store/store';
 export async function emptyBin(store: Store): Promise<void> {
   const tooOld = { deletedMs: { [Op.lt]: store.now() - BIN_MS } };
   await store.write(async (tables) => {
-    const { plans, revisions, runs, events, entries, people, places, journal } = tables;
+    const { plans, revisions, runs, events, entries, people, places, journal, variants } = tables;
     const runIds = (await runs.findAll({ where: tooOld, attributes: ['id'] })).map(({ id }) => id);
     const planIds = (await plans.findAll({ where: tooOld, attributes: ['id'] })).map(({ id }) => id);
     await events.destroy({ where: { runId: runIds } });
     await runs.destroy({ where: { id: runIds } });
     await revisions.destroy({ where: { planId: planIds } });
+    await variants.destroy({ where: { id: planIds } });
     await plans.destroy({ where: { id: planIds } });
     for (const table of [people, places, journal]) await table.destroy({ where: tooOld });
     // An entry that a plan or a run still stands on stays, deleted as it is.

@@ -89,4 +89,9 @@ export const migrations: { name: string; up: Step; down: Step }[] = [
     up: ({ context }) => context.createTable('journal', documentColumns()),
     down: ({ context }) => context.dropTable('journal'),
   },
+  {
+    name: '0006-variants',
+    up: ({ context }) => context.createTable('plan_variants', documentColumns()),
+    down: ({ context }) => context.dropTable('plan_variants'),
+  },
 ];

@@ -63,6 +63,8 @@ export interface Models {
   places: ModelStatic<DocumentRow>;
   journal: ModelStatic<DocumentRow>;
   house: ModelStatic<DocumentRow>;
+  /** Variants kept beside a plan, by the plan's id. */
+  variants: ModelStatic<DocumentRow>;
 }
 
 const id = () => ({ type: DataTypes.STRING(64), primaryKey: true });
@@ -124,6 +126,7 @@ export function defineModels(database: Sequelize): Models {
     events: database.define<EventRow>('run_events', { id: id(), runId: text(), seq: integer(), event: text() }, table),
     entries: documents('entries'),
     people: documents('people'),
+    variants: documents('plan_variants'),
     places: documents('places'),
     journal: documents('journal'),
     house: documents('house'),

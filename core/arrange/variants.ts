@@ -1,0 +1,44 @@
+import { z } from 'zod';
+import { Id, readDocument, words, type DocumentKind, type Read } from '#core/document';
+import { Plan } from '#core/plan';
+
+export const VARIANTS_FORMAT = 'zovrin-variants';
+export const VARIANTS_VERSION = 1;
+/** Two or three can be told apart at a glance. */
+export const MOST_VARIANTS = 3;
+
+/** A plan as it could also be: kept beside the plan, with a name. `madeAt` is a moment in UTC. */
+export const Variant = z.strictObject({
+  id: Id,
+  name: words('A name of the variant', 80),
+  madeAt: z.iso.datetime('A moment like 2026-11-26T18:30:00Z.'),
+  plan: Plan,
+});
+export type Variant = z.infer<typeof Variant>;
+
+/** What is kept beside one plan. */
+export const Variants = z.strictObject({
+  format: z.literal(VARIANTS_FORMAT, 'These are not variants of a plan.'),
+  version: z.literal(VARIANTS_VERSION),
+  variants: z.array(Variant).max(MOST_VARIANTS, `At most ${MOST_VARIANTS} variants are kept beside a plan.`),
+});
+export type Variants = z.infer<typeof Variants>;
+
+export const NO_VARIANTS: Variants = { format: VARIANTS_FORMAT, version: VARIANTS_VERSION, variants: [] };
+
+const DOCUMENT: DocumentKind<Variants> = {
+  format: VARIANTS_FORMAT,
+  called: 'a set of variants',
+  version: VARIANTS_VERSION,
+  migrations: {},
+  schema: Variants,
+};
+
+/** Reads variants from anything. Returns them, or every field that is wrong with the reason. Never throws. */
+export const readVariants = (value: unknown): Read<Variants> => readDocument(DOCUMENT, value);
+
+/** Variants with one more; the oldest gives way where there are as many as are kept. */
+export const keptBeside = (kept: Variants, variant: Variant): Variants => ({
+  ...kept,
+  variants: [...kept.variants, variant].slice(-MOST_VARIANTS),
+});
