@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { emptyPlan, holdFrom, Plan, restStep, type Step } from '#core/plan';
 import { builtInLibrary } from '#library';
 import { loadDemo } from './demo';
-import { HttpProblem } from './http/problems';
+import type { HttpProblem } from './http/problems';
 import { solveBeside } from './solving/solve';
 import { jobOf } from '#core/arrange';
 import { ORDER_RULES } from '#core/order';

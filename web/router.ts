@@ -24,6 +24,7 @@ export const router = createRouter({
       children: [
         { path: '', component: () => import('./plan/PlanRoom.vue') },
         { path: 'props', component: () => import('./plan/props/PropsRoom.vue') },
+        { path: 'fit', component: () => import('./plan/fit/FitRoom.vue') },
       ],
     },
     {

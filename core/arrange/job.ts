@@ -21,7 +21,8 @@ export interface Jobs {
   fit: { ask: { options: FitOptions }; answer: Fit };
   order: { ask: { rules: OrderRules }; answer: Order };
   heldBack: { ask: { rules: OrderRules; order: Extract<Order, { kind: 'ordered' }> }; answer: HeldBack[] };
-  price: { ask: { stepId: string; by: Seconds; options: FitOptions }; answer: Price };
+  /** What each of some lengths more or less of a step costs. */
+  price: { ask: { stepId: string; by: readonly Seconds[]; options: FitOptions }; answer: Price[] };
   forecast: {
     ask: { runs: readonly PaceOfRun[]; seed: number; evenings: number };
     answer: { forecast: Forecast; paces: Paces };
@@ -57,7 +58,7 @@ const WORK: { [K in JobKind]: (planned: Planned, ask: Jobs[K]['ask'], ticks: Tic
   fit: (planned, { options }, ticks) => fitHolds(planned, options, ticks),
   order: (planned, { rules }, ticks) => orderSteps(planned, rules, ticks),
   heldBack: (planned, { rules, order }, ticks) => heldBack(planned, rules, order, ticks),
-  price: (planned, { stepId, by, options }) => priceOf(planned, stepId, by, options),
+  price: (planned, { stepId, by, options }) => by.map((seconds) => priceOf(planned, stepId, seconds, options)),
   forecast({ plan, library }, { runs, seed, evenings }, ticks) {
     const paces = pacesOf(runs);
     return { forecast: forecastFinish(compileTimeline(plan, library), paces, seed, evenings, ticks), paces };

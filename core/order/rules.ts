@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { Approach, AREAS, type Position } from '#core/catalogue';
+import type { AREAS } from '#core/catalogue';
+import { Approach, type Position } from '#core/catalogue';
 import { seconds } from '#core/document';
 
 const Weight = z.int('A weight is a whole number.').min(0, 'A weight is 0 or more.').max(20, 'A weight is at most 20.');

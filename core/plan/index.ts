@@ -30,10 +30,12 @@ export {
   moveStepTo,
   removeStep,
   setDetails,
+  setOrderPairs,
   replacePosition,
   setOtherSetUp,
   setSetUp,
   takeSetUp,
+  takeVariant,
   setStepCommon,
 } from './step-edits';
 export {

@@ -16,6 +16,12 @@ export function setDetails(patch: Partial<Details>): PlanEdit {
   };
 }
 
+/** Takes a variant in the place of a plan: its steps, its length and what comes before what; whose class it is stays. */
+export const takeVariant = (name: string, { steps, orderPairs, classSeconds }: Plan): PlanEdit => ({
+  name: `take “${name}”`,
+  apply: (plan) => ({ ...plan, steps, orderPairs, classSeconds }),
+});
+
 /** Puts a step in at a place in the order, from 0; past the end is the end. */
 export function addStep(step: Step, at: number): PlanEdit {
   return { name: `add ${step.name}`, apply: (plan) => ({ ...plan, steps: plan.steps.toSpliced(at, 0, step) }) };
@@ -82,6 +88,12 @@ export function setStepCommon(
     apply: (plan) => ({ ...plan, steps: plan.steps.map((step) => (step.id === id ? { ...step, ...patch } : step)) }),
   };
 }
+
+/** Says which steps come before which, whatever else an order is chosen for. */
+export const setOrderPairs = (orderPairs: Plan['orderPairs']): PlanEdit => ({
+  name: 'what comes before what',
+  apply: (plan) => ({ ...plan, orderPairs }),
+});
 
 /** Gives some of the group another set-up in one step, or the same for all again (null). Talk and loosening have none. */
 export function setOtherSetUp(id: string, otherSetUp: OtherSetUp | null): PlanEdit {

@@ -167,8 +167,16 @@ const KIND_WORDS: Record<PaceKind, string> = {
   breath: 'breath',
 };
 
+/** How one kind of time goes: against plan in per cent, how much evenings differ, from how many it is learned. */
+export interface PaceLine {
+  kind: string;
+  percent: number;
+  giveOrTake: number;
+  runs: number;
+}
+
 /** One line for each kind of time: what it is, done against planned in per cent, and how much evenings differ. */
-export const pacesInWords = (paces: Paces): { kind: string; percent: number; giveOrTake: number; runs: number }[] =>
+export const pacesInWords = (paces: Paces): PaceLine[] =>
   PACE_KINDS.map((kind) => {
     const { log, between, runs } = paces.kinds[kind];
     return {

@@ -47,4 +47,5 @@ export {
   pacesInWords,
   SIMULATED,
   type Forecast,
+  type PaceLine,
 } from './forecast';

@@ -16,6 +16,7 @@ import LatelyTaught from './LatelyTaught.vue';
 import NewPlanDialog from './NewPlanDialog.vue';
 import NextUp from './NextUp.vue';
 import PlanRow from './PlanRow.vue';
+import TodayDialog from './TodayDialog.vue';
 
 const PAGE = 40;
 const router = useRouter();
@@ -28,6 +29,12 @@ const search = ref('');
 const trouble = ref('');
 const loaded = ref(false);
 const making = ref(false);
+/** Which plan is to be fitted to the time there is today, while that is asked. */
+const today = ref(false);
+const todaysPlan = ref<string>();
+function askToday(planId?: string): void {
+  [todaysPlan.value, today.value] = [planId, true];
+}
 
 const rows = computed(() =>
   plans.value.map((stored) => ({ stored, timeline: timelineOf(stored.document, library.all) })),
@@ -64,11 +71,11 @@ async function showMore(): Promise<void> {
     trouble.value = (error as Error).message;
   }
 }
-async function make({ plan, entries }: PlanFile): Promise<void> {
+async function make({ plan, entries }: PlanFile, toFit = false): Promise<void> {
   try {
     const { id } = await createPlan(plan, entries);
     if (entries.length > 0) await library.reload();
-    await router.push(`/plans/${id}`);
+    await router.push(`/plans/${id}${toFit ? '/fit' : ''}`);
   } catch (error) {
     trouble.value = (error as Error).message;
   }
@@ -106,6 +113,7 @@ void load();
             size="small"
             class="search"
           />
+          <Button v-if="rows.length > 0" label="I have 45 minutes today" outlined @click="askToday()" />
           <Button label="New plan" @click="making = true" />
         </header>
         <p v-if="trouble" class="trouble caution" role="alert">
@@ -119,6 +127,7 @@ void load();
             :timeline="timeline"
             :px-per-ms="pxPerMs"
             @copy="copy(stored)"
+            @today="askToday(stored.id)"
             @save-file="savePlanFile(stored.document)"
             @remove="remove(stored)"
           />
@@ -140,6 +149,12 @@ void load();
       <LatelyTaught :runs="runs" :px-per-ms="pxPerMs" />
     </div>
     <NewPlanDialog v-model:visible="making" @make="make" />
+    <TodayDialog
+      v-model:visible="today"
+      :plans="plans"
+      :first="todaysPlan ?? next?.stored.id"
+      @make="(plan, toFit) => make({ plan, entries: [] }, toFit)"
+    />
   </main>
 </template>
 

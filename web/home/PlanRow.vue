@@ -10,7 +10,7 @@ import RibbonThumb from '../shared/ribbon/RibbonThumb.vue';
 import { balanceInWords, classLength, groupAndApproach, spareInWords } from '../shared/plan-words';
 
 const { stored, timeline, pxPerMs } = defineProps<{ stored: ListedPlan; timeline: Timeline; pxPerMs: number }>();
-const emit = defineEmits<{ copy: []; saveFile: []; remove: [] }>();
+const emit = defineEmits<{ copy: []; today: []; saveFile: []; remove: [] }>();
 
 const menu = useTemplateRef('menu');
 const balance = computed(() => balanceInWords(timeline));
@@ -19,6 +19,7 @@ const taught = computed(() =>
 );
 const items = [
   { label: 'Copy', command: () => emit('copy') },
+  { label: 'Copy fitted to today’s time', command: () => emit('today') },
   { label: 'Save to a file', command: () => emit('saveFile') },
   { label: 'Delete', command: () => emit('remove') },
 ];

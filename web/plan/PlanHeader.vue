@@ -60,6 +60,7 @@ const share = computed(() => {
     </p>
     <BalanceBar class="balance" :left-ms="timeline.totals.leftMs" :right-ms="timeline.totals.rightMs" />
     <div class="actions">
+      <RouterLink :to="`/plans/${editor.id}/fit`" class="link-button">Fit</RouterLink>
       <RouterLink :to="`/plans/${editor.id}/props`" class="link-button">Props</RouterLink>
       <IconButton icon="undo" label="Undo" :disabled="!editor.canUndo" @click="editor.undo()" />
       <IconButton icon="redo" label="Redo" :disabled="!editor.canRedo" @click="editor.redo()" />
@@ -122,6 +123,9 @@ h1 {
   display: flex;
   gap: 2px;
   align-items: center;
+}
+.actions .link-button {
+  padding-right: 12px;
 }
 @media (width < 1060px) {
   /* The numbers that matter stay in view while the page scrolls. */

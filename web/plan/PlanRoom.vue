@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { nextTick, useTemplateRef, watch } from 'vue';
+import { nextTick, toRef, useTemplateRef, watch } from 'vue';
 import SessionRibbon from '../shared/ribbon/SessionRibbon.vue';
 import { useDemand } from '../stores/demand';
 import { useEditor } from '../stores/editor';
@@ -7,6 +7,8 @@ import AddStep from './AddStep.vue';
 import StepInspector from './inspector/StepInspector.vue';
 import PlanHeader from './PlanHeader.vue';
 import StepList from './StepList.vue';
+import { useForecast } from '../arrange/use-forecast';
+import ForecastLine from './ForecastLine.vue';
 import { usePlanKeys } from './use-plan-keys';
 
 /** The steps of the plan on the desk: ribbon, list and the chosen step. */
@@ -15,6 +17,7 @@ const demand = useDemand();
 const list = useTemplateRef('list');
 const inspector = useTemplateRef<HTMLElement>('inspector');
 const add = useTemplateRef('add');
+const { forecast } = useForecast(toRef(() => editor.plan));
 
 usePlanKeys({
   add: () => add.value?.focus(),
@@ -46,8 +49,10 @@ watch(
         :plan="editor.plan"
         :timeline="editor.timeline"
         :selected="editor.selectedIndex"
+        :soft="forecast"
         @select="choose"
       />
+      <ForecastLine :plan-id="editor.id" :forecast="forecast" />
     </div>
     <div class="columns">
       <div class="steps">

@@ -13,6 +13,7 @@ import { useEditor } from '../../stores/editor';
 import { useEdit } from '../use-edit';
 import AfterFields from './AfterFields.vue';
 import HoldFigure from './HoldFigure.vue';
+import GiveAndTake from './GiveAndTake.vue';
 import HoldLengths from './HoldLengths.vue';
 import InsideFields from './InsideFields.vue';
 import SidesFields from './SidesFields.vue';
@@ -83,6 +84,7 @@ const usualOf = (key: 'enterSeconds' | 'leaveSeconds' | 'switchSeconds'): number
     <HoldLengths :step="step" />
   </div>
   <StepRibbon :timeline="timeline" :step="step" :index="index" />
+  <GiveAndTake :step="step" />
   <div class="changes">
     <TimeField
       label="Set-up"

@@ -9,6 +9,7 @@ import { useDemand } from '../../stores/demand';
 import { useEditor } from '../../stores/editor';
 import { useEdit } from '../use-edit';
 import { movesTo } from './moves-to';
+import GiveAndTake from './GiveAndTake.vue';
 import OtherSetUpFields from './OtherSetUpFields.vue';
 import SetUpRows from '../../shared/fields/SetUpRows.vue';
 
@@ -28,6 +29,7 @@ const label = computed(() => ({ rest: 'Rest', move: 'Loosen', talk: 'Talk' })[st
     <TimeField large :label="label" :model-value="step.seconds" :accept="setSeconds" />
     <span class="quiet">{{ clockOfSeconds(step.seconds) }} in all</span>
   </div>
+  <GiveAndTake v-if="step.kind === 'rest'" :step="step" />
   <TextField
     label="Note"
     :rows="4"

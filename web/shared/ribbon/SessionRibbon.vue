@@ -8,11 +8,12 @@ import type { Timeline } from '#core/timeline';
 import { clockTime } from '../dates';
 import { ribbonBlocks } from './blocks';
 import { axisTicks, laneLabels } from './labels';
-import { laneNames, ribbonDomainMs, stepAt } from './layout';
+import { laneNames, lockPlaces, ribbonDomainMs, stepAt } from './layout';
 import PropShelf from './PropShelf.vue';
 import RibbonBody from './RibbonBody.vue';
 import RibbonMarks from './RibbonMarks.vue';
-import { xOf } from './shapes';
+import { softEnd, xOf, type SoftEnd } from './shapes';
+import { ICONS } from '../icons';
 import { useLibrary } from '../../stores/library';
 
 /** A planned session along time: names, ribbon, bells, axis and, where wanted, the prop shelf. */
@@ -23,6 +24,9 @@ const {
   shelf = false,
   stock,
   startMs,
+  untilMs,
+  soft,
+  locks = false,
 } = defineProps<{
   plan: Plan;
   timeline: Timeline;
@@ -33,9 +37,15 @@ const {
   stock?: Available | undefined;
   /** When it begins by the clock; then the axis shows the time of day. */
   startMs?: number;
+  /** Up to when it is drawn at least, so that two ribbons share one scale. */
+  untilMs?: number;
+  /** When it would really end: drawn as an end that thins out. */
+  soft?: SoftEnd | undefined;
+  /** With a lock below each step that can be fitted, to be pressed. */
+  locks?: boolean;
 }>();
 const library = useLibrary();
-const emit = defineEmits<{ select: [index: number] }>();
+const emit = defineEmits<{ select: [index: number]; lock: [index: number] }>();
 
 const LINE_Y = 61;
 const AXIS_Y = 111;
@@ -46,7 +56,7 @@ const { width } = useElementSize(box, { width: 1216, height: 0 });
 const pointed = ref(-1);
 
 const gutter = computed(() => (shelf ? 148 : 0));
-const domainMs = computed(() => ribbonDomainMs(timeline));
+const domainMs = computed(() => Math.max(ribbonDomainMs(timeline), untilMs ?? 0, (soft?.lateMs ?? 0) + 20_000));
 const scale = computed(() => ({
   x0: gutter.value,
   pxPerMs: Math.max(1, width.value - gutter.value) / domainMs.value,
@@ -88,7 +98,11 @@ const measure = computed(() => {
   const [from, to] = [x(step.startMs), x(step.endMs)];
   return { text, from, to, middle: Math.min(width.value - 90, Math.max(gutter.value + 90, (from + to) / 2)) };
 });
-const height = computed(() => (shelf ? 205 : 128));
+const height = computed(() => (shelf ? 205 : locks ? 154 : 128));
+const LOCKS_Y = 132;
+const lockable = computed(() =>
+  locks ? lockPlaces(plan, timeline, x).map((place) => ({ ...place, locked: plan.steps[place.index]?.locked })) : [],
+);
 const said = computed(() => {
   const { totalMs, targetMs, spareMs } = timeline.totals;
   return `Ribbon of ${timeline.steps.length} steps, ${clockOfMs(totalMs)} of ${clockOfMs(targetMs)}, ${clockOfMs(Math.abs(spareMs))} ${spareMs < 0 ? 'over' : 'to spare'}`;
@@ -151,6 +165,7 @@ function onKey(event: KeyboardEvent): void {
       </template>
       <g :transform="`translate(0 ${LINE_Y})`">
         <path class="r-axis" :d="`M${scale.x0} 0H${x(timeline.totals.totalMs)}`" />
+        <path v-if="soft" class="soft" :d="softEnd(soft, scale)" />
         <RibbonBody :blocks="blocks" :scale="scale" />
         <RibbonMarks :plan="plan" :timeline="timeline" :blocks="blocks" :scale="scale" :bells-y="AXIS_Y - LINE_Y" />
         <rect
@@ -169,9 +184,7 @@ function onKey(event: KeyboardEvent): void {
           class="r-label"
           :x="tick.x"
           :y="AXIS_Y + 16"
-          :text-anchor="
-            tick.x > width - 20 ? 'end' : tick.x < gutter + 20 && startMs !== undefined ? 'start' : 'middle'
-          "
+          :text-anchor="tick.x > width - 20 ? 'end' : tick.x < gutter + 20 && !shelf ? 'start' : 'middle'"
         >
           {{ tick.text }}
         </text>
@@ -192,6 +205,20 @@ function onKey(event: KeyboardEvent): void {
       <text class="r-label on" :x="x(timeline.totals.targetMs)" y="8" text-anchor="middle">
         {{ clockOfMs(timeline.totals.targetMs).replace(/:00$/, '') }}
       </text>
+      <!-- The rows below have the same locks for the keyboard. -->
+      <g
+        v-for="{ index, x: at, locked } in lockable"
+        :key="`lock${index}`"
+        class="lock"
+        :class="{ locked }"
+        :transform="`translate(${at - 12} ${LOCKS_Y})`"
+        aria-hidden="true"
+        @click.stop="emit('lock', index)"
+      >
+        <title>{{ locked ? 'Free' : 'Lock' }} {{ plan.steps[index]?.name }}</title>
+        <rect width="24" height="22" />
+        <path :d="locked ? ICONS.lock : ICONS.unlock" transform="translate(4 2) scale(.9)" />
+      </g>
       <PropShelf
         v-if="shelf"
         :timeline="timeline"
@@ -247,6 +274,28 @@ svg {
   paint-order: stroke;
   stroke: var(--caution-soft);
   stroke-width: 3px;
+}
+.soft {
+  fill: var(--ink-3);
+  opacity: 0.45;
+}
+.lock {
+  cursor: pointer;
+}
+.lock rect {
+  fill: transparent;
+}
+.lock path {
+  fill: none;
+  stroke: var(--ink-3);
+  stroke-width: 1.5;
+}
+.lock:hover rect {
+  fill: var(--lit);
+}
+.lock.locked path {
+  stroke: var(--ink);
+  stroke-width: 2;
 }
 .measure path {
   stroke: var(--ink);

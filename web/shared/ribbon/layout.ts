@@ -43,5 +43,25 @@ export function stepAt(timeline: Timeline, scale: RibbonScale, x: number): numbe
   return best?.index;
 }
 
+/**
+ * Where the locks of a ribbon stand: below the middle of each step whose length can be fitted, where there is room for one.
+ * A narrow step gives way to the ones before it.
+ */
+export function lockPlaces(
+  plan: Plan,
+  timeline: Timeline,
+  xAt: (ms: number) => number,
+): { index: number; x: number }[] {
+  const places: { index: number; x: number }[] = [];
+  for (const { stepIndex, startMs, endMs } of timeline.steps) {
+    const kind = plan.steps[stepIndex]?.kind;
+    const middle = (xAt(startMs) + xAt(endMs)) / 2;
+    const free = kind === 'hold' || kind === 'breath' || kind === 'rest';
+    if (free && middle - (places.at(-1)?.x ?? -Infinity) >= SMALLEST_TARGET)
+      places.push({ index: stepIndex, x: middle });
+  }
+  return places;
+}
+
 /** A plan's timeline under the usual house rules. */
 export const timelineOf = (plan: Plan, library: Library): Timeline => compileTimeline(plan, library);

@@ -254,3 +254,18 @@ export function missingEnd(block: HoldBlock, missingMs: number, scale: RibbonSca
   const inner = block.side === 'left' ? -2.5 : 2.5;
   return `M${n(xOf(scale, block.endMs))} ${n(outer)}H${n(xOf(scale, block.endMs + missingMs))}V${n(inner)}`;
 }
+
+/** When a session would really end: one evening in ten before `earlyMs`, half before `middleMs`, nine in ten before `lateMs`. */
+export interface SoftEnd {
+  earlyMs: number;
+  middleMs: number;
+  lateMs: number;
+}
+
+/** An end that thins out: at each moment as high as the share of evenings that still go on. About y = 0. */
+export function softEnd({ earlyMs, middleMs, lateMs }: SoftEnd, scale: RibbonScale): string {
+  const [early, middle, late] = [earlyMs, middleMs, lateMs].map((ms) => xOf(scale, ms)) as [number, number, number];
+  const at = (share: number): number => Math.round(share * scale.height * 5) / 10;
+  const [much, half, little] = [at(0.9), at(0.5), at(0.1)];
+  return `M${early} ${-much}L${middle} ${-half}L${late} ${-little}V${little}L${middle} ${half}L${early} ${much}Z`;
+}

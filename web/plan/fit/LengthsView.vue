@@ -1,0 +1,115 @@
+<script setup lang="ts">
+import Button from 'primevue/button';
+import { watchDebounced } from '@vueuse/core';
+import { computed, ref } from 'vue';
+import { useRouter } from 'vue-router';
+import { fitInWords, targetLength, takeFit, withLengths, type FitOptions } from '#core/fit';
+import { setStepCommon, type Plan } from '#core/plan';
+import { clockOfMs } from '#core/time';
+import { compileTimeline, type Timeline } from '#core/timeline';
+import { useJob } from '../../arrange/use-job';
+import { useEditor } from '../../stores/editor';
+import { useFitOptions } from '../../stores/fit-options';
+import { useLibrary } from '../../stores/library';
+import AtWork from './AtWork.vue';
+import FitAsked from './FitAsked.vue';
+import FitTable from './FitTable.vue';
+import FitWays from './FitWays.vue';
+import { fitRows } from './rows';
+import TwoRibbons from './TwoRibbons.vue';
+import { useVariants } from './use-variants';
+
+/** Fit to the hour: before and after as two ribbons, what each length gains or loses, then take it or leave it. */
+const { plan, timeline } = defineProps<{ plan: Plan; timeline: Timeline }>();
+const editor = useEditor();
+const library = useLibrary();
+const router = useRouter();
+const asked = useFitOptions();
+const job = useJob('fit');
+const variants = useVariants(editor.id);
+const chosen = ref<string>();
+const said = ref('');
+
+const options = computed(() => asked.of(editor.id, plan));
+const change = (next: FitOptions | null): void => asked.set(editor.id, next);
+const ask = (): void => void job.ask(plan, library.all, { options: options.value });
+watchDebounced([() => plan, options], ask, { debounce: 60, immediate: true });
+
+const fit = computed(() => job.answer.value);
+/** What the class becomes: a length that was asked for is the class's own afterwards. */
+const classSeconds = computed(() => {
+  const length = targetLength(plan, options.value);
+  return length.ok ? length.seconds + options.value.talkSeconds : plan.classSeconds;
+});
+const before = computed(() => {
+  if (classSeconds.value === plan.classSeconds) return { plan, timeline };
+  const aimed = { ...plan, classSeconds: classSeconds.value };
+  return { plan: aimed, timeline: compileTimeline(aimed, library.all) };
+});
+const fitted = computed(() => (fit.value && fit.value.kind !== 'refused' ? fit.value : undefined));
+const after = computed(() => {
+  if (!fitted.value) return undefined;
+  const next = { ...withLengths(plan, fitted.value.lengths), classSeconds: classSeconds.value };
+  return { plan: next, timeline: compileTimeline(next, library.all) };
+});
+const rows = computed(() => fitRows(plan, fitted.value?.lengths ?? []));
+const changes = computed(
+  () => (fitted.value?.lengths ?? []).some(({ from, to }) => from !== to) || classSeconds.value !== plan.classSeconds,
+);
+const can = computed(() => fitted.value !== undefined && fitted.value.kind !== 'tooLong' && changes.value);
+
+function take(): void {
+  if (!fitted.value) return;
+  editor.edit(takeFit(fitted.value.lengths, classSeconds.value));
+  editor.seal();
+  said.value = 'Taken. Undo brings the lengths back.';
+}
+async function keep(): Promise<void> {
+  if (!after.value) return;
+  const { totalMs } = after.value.timeline.totals;
+  said.value = await variants.keep(`Fitted to ${clockOfMs(totalMs)}`, after.value.plan);
+}
+function lock(id: string): void {
+  const step = plan.steps.find((one) => one.id === id);
+  if (step) editor.edit(setStepCommon(id, { locked: !step.locked }));
+}
+</script>
+
+<template>
+  <FitAsked :plan="plan" :options="options" @change="change" />
+  <TwoRibbons locks :before="before" :after="after" :chosen="chosen" @choose="chosen = $event" @lock="lock" />
+  <div class="verdict">
+    <p v-if="fit" role="status" :class="{ caution: fit.kind !== 'fits' }" class="strong">{{ fitInWords(fit) }}</p>
+    <AtWork :share="job.share.value" :trouble="job.trouble.value" what="Fitting" @stop="job.stop" @again="ask" />
+    <span class="end">
+      <span class="small quiet" role="status">{{ said }}</span>
+      <Button v-if="after && can" label="Keep as a variant" outlined size="small" @click="keep" />
+      <Button label="Leave it" outlined size="small" @click="router.push(`/plans/${editor.id}`)" />
+      <Button label="Take it" size="small" :disabled="!can" @click="take" />
+    </span>
+  </div>
+  <FitWays
+    v-if="fit?.kind === 'tooLong' || fit?.kind === 'tooShort'"
+    :plan="plan"
+    :fit="fit"
+    :options="options"
+    @change="change"
+  />
+  <FitTable v-model:chosen="chosen" :rows="rows" :fitted="fitted !== undefined" />
+</template>
+
+<style scoped>
+.verdict {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 16px;
+  align-items: center;
+  min-height: 34px;
+}
+.end {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  margin-left: auto;
+}
+</style>
