@@ -2,11 +2,12 @@ import { describe, expect, test } from '@jest/globals';
 import { emptyPlan, holdFrom, Plan, restStep, type Step } from '#core/plan';
 import { builtInLibrary } from '#library';
 import { loadDemo } from './demo';
+import { emptyBin } from './routes/bin';
 import type { HttpProblem } from './http/problems';
 import { solveBeside } from './solving/solve';
 import { jobOf } from '#core/arrange';
 import { ORDER_RULES } from '#core/order';
-import { testServer } from '../tests/support/test-server';
+import { DAY, testServer } from '../tests/support/test-server';
 
 const server = testServer();
 const hold = (id: string, position: string): Step => holdFrom(builtInLibrary.position(position)!, 'yin', id);
@@ -119,6 +120,50 @@ describe('fitting, ordering and forecasting for scripts', () => {
       /200 steps may move/,
     );
     expect(server.logged).toEqual([]);
+  });
+});
+
+describe('variants beside a plan', () => {
+  const variants = (id: string) => `/api/plans/${id}/variants`;
+  const kept = (name: string) => ({
+    format: 'zovrin-variants',
+    version: 1,
+    variants: [{ id: 'one', name, madeAt: '2026-11-25T15:00:00.000Z', plan: document }],
+  });
+  const make = async (): Promise<string> => (await post('plans', { document })).body.id;
+  const put = (id: string, revision: number, body: object) =>
+    server.api().put(variants(id)).send({ revision, document: body });
+
+  test('none to begin with; kept with a revision, the same one twice is one', async () => {
+    const id = await make();
+    expect((await server.api().get(variants(id))).body).toMatchObject({ revision: 0, document: { variants: [] } });
+    expect((await put(id, 0, kept('Short'))).body.revision).toBe(1);
+    expect((await put(id, 0, kept('Short'))).body.revision).toBe(1);
+    expect((await server.api().get(variants(id))).body.document.variants[0].plan.title).toBe('Evening');
+  });
+
+  test('a stale write is answered with both; what does not fit with its field; nothing is kept beside nothing', async () => {
+    const id = await make();
+    await put(id, 0, kept('Short'));
+    const stale = await put(id, 0, kept('Other'));
+    expect([stale.status, stale.body.current.document.variants[0].name, stale.body.yours.variants[0].name]).toEqual([
+      409,
+      'Short',
+      'Other',
+    ]);
+    const wrong = await put(id, 1, kept(' '));
+    expect([wrong.status, wrong.body.errors[0].field]).toEqual([422, 'document.variants.0.name']);
+    expect((await put('nowhere', 0, kept('Short'))).status).toBe(404);
+    expect((await server.api().get(variants('nowhere'))).status).toBe(404);
+  });
+
+  test('they go for good with their plan', async () => {
+    const id = await make();
+    await put(id, 0, kept('Short'));
+    await server.api().delete(`/api/plans/${id}`);
+    server.clock += 31 * DAY;
+    await emptyBin(server.store);
+    expect(await server.store.variants.count()).toBe(0);
   });
 });
 

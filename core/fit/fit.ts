@@ -68,10 +68,19 @@ export function choose(free: readonly FreeLength[], roomMs: Ms, ticks?: (share: 
  * stay. Exact. Where it cannot be met: what there is at the shortest or longest, what that is made up of, and what would do.
  * `ticks` hears how much is done, from 0 to 1. Never throws; what was asked wrongly is answered by field.
  */
-export function fitHolds(planned: Planned, options: FitOptions, ticks?: (share: number) => void): Fit {
+export const fitHolds = (planned: Planned, options: FitOptions, ticks?: (share: number) => void): Fit =>
+  fitAmong(planned, options, (one) => one, ticks);
+
+/** The same, with each free length narrowed to some of its choices, at least one. */
+export function fitAmong(
+  planned: Planned,
+  options: FitOptions,
+  narrow: (one: FreeLength) => FreeLength,
+  ticks?: (share: number) => void,
+): Fit {
   const target = targetLength(planned.plan, options);
   if (!target.ok) return { kind: 'refused', issues: target.issues };
-  const free = freeLengths(planned, options);
+  const free = freeLengths(planned, options).map(narrow);
   if (!free.some(({ choices, now }) => choices.length > 1 || choices[0]!.value !== now.value)) {
     const reason =
       planned.plan.steps.length === 0

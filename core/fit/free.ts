@@ -133,3 +133,14 @@ export function harmOf({ weight, times, now }: FreeLength, { value }: Choice): n
   const off = (value - now.value) / now.value;
   return weight * times * off * off;
 }
+
+const narrowed = (one: FreeLength, may: (choice: Choice) => boolean): FreeLength => {
+  const choices = one.choices.filter(may);
+  return { ...one, choices: choices.length > 0 ? choices : [one.now] };
+};
+
+/** A free length that does not become longer than it is; one that has to stays. */
+export const onlyShorter = (one: FreeLength): FreeLength => narrowed(one, ({ ms }) => ms <= one.now.ms);
+
+/** A free length that does not become shorter than it is; one that has to stays. */
+export const onlyLonger = (one: FreeLength): FreeLength => narrowed(one, ({ ms }) => ms >= one.now.ms);

@@ -1,7 +1,7 @@
 import { clockOfMs, toMs, type Ms, type Seconds } from '#core/time';
 import { compileTimeline, DEFAULT_RULES } from '#core/timeline';
 import { choose, fittedLength, fixedMs } from './fit';
-import { freeLengths, type Choice, type FreeLength } from './free';
+import { freeLengths, onlyLonger, onlyShorter, type Choice, type FreeLength } from './free';
 import type { FitOptions } from './options';
 import type { FittedLength, Planned } from './planned';
 
@@ -45,13 +45,7 @@ export function priceOf(planned: Planned, stepId: string, by: Seconds, options: 
   const spareMs = Math.max(0, targetMs - totalMs);
   const othersMs = by > 0 ? Math.max(0, needMs - spareMs) : -needMs;
   // Others only give where this takes, and only take where it gives.
-  const others = all
-    .filter((one) => one.stepId !== stepId)
-    .map((one) => ({
-      ...one,
-      choices: one.choices.filter(({ ms }) => (by > 0 ? ms <= one.now.ms : ms >= one.now.ms)),
-    }))
-    .map((one) => (one.choices.length > 0 ? one : { ...one, choices: [one.now] }));
+  const others = all.filter((one) => one.stepId !== stepId).map(by > 0 ? onlyShorter : onlyLonger);
   const roomMs = (by > 0 ? -othersMs : othersMs) + others.reduce((sum, one) => sum + one.times * one.now.ms, 0);
   const solution = choose(others, roomMs);
   if (!solution) {

@@ -2,7 +2,8 @@ import { forecastFinish, type Forecast, type Paces } from '#core/record';
 import type { Ms } from '#core/time';
 import { compileTimeline, DEFAULT_RULES } from '#core/timeline';
 import { withLengths } from './apply';
-import { fitHolds } from './fit';
+import { fitAmong } from './fit';
+import { onlyShorter } from './free';
 import type { FitOptions } from './options';
 import type { FittedLength, Planned } from './planned';
 
@@ -18,7 +19,7 @@ export type Sure =
 const TRIES = 6;
 
 /**
- * The lengths, fitted with the least harm, with which nine in ten simulated evenings end by the plan's hour. What is kept for
+ * The lengths, none longer than it is and fitted with the least harm, with which nine in ten simulated evenings end by the plan's hour. What is kept for
  * talk and the target of the options are passed over: the hour is the class's.
  */
 export function sureToEnd(planned: Planned, options: FitOptions, paces: Paces, seed: number, evenings: number): Sure {
@@ -31,7 +32,7 @@ export function sureToEnd(planned: Planned, options: FitOptions, paces: Paces, s
   let seconds = Math.floor((now.targetMs - (now.lateMs - now.plannedMs)) / 1000);
   for (let tries = 0; tries < TRIES; tries++) {
     if (seconds <= 0) break;
-    const fit = fitHolds(planned, { ...options, talkSeconds: 0, target: { kind: 'length', seconds } });
+    const fit = fitAmong(planned, { ...options, talkSeconds: 0, target: { kind: 'length', seconds } }, onlyShorter);
     if (fit.kind === 'refused') return { kind: 'refused', reason: fit.issues[0]!.reason };
     const forecast = forecastOf(fit.lengths);
     if (fit.kind === 'tooLong') {
@@ -42,6 +43,10 @@ export function sureToEnd(planned: Planned, options: FitOptions, paces: Paces, s
     seconds -= Math.max(options.gridSeconds, Math.ceil((forecast.lateMs - now.targetMs) / 1000));
   }
   // So short a target gives every length at its shortest.
-  const shortest = fitHolds(planned, { ...options, talkSeconds: 0, target: { kind: 'length', seconds: 0.001 } });
+  const shortest = fitAmong(
+    planned,
+    { ...options, talkSeconds: 0, target: { kind: 'length', seconds: 0.001 } },
+    onlyShorter,
+  );
   return { kind: 'cannot', lateMs: shortest.kind === 'refused' ? now.lateMs : forecastOf(shortest.lengths).lateMs };
 }

@@ -6,7 +6,9 @@ import type { Price } from './price';
 import type { FittedLength } from './planned';
 import type { Way } from './ways';
 
-const nameOf = (plan: Plan, stepId: string): string => plan.steps.find(({ id }) => id === stepId)?.name ?? 'A step';
+/** A name as far as its first comma, so that it can stand in a list. */
+const nameOf = (plan: Plan, stepId: string): string =>
+  plan.steps.find(({ id }) => id === stepId)?.name.split(',')[0] ?? 'A step';
 
 /** `−0:30`, `+1:00`. */
 const signed = (ms: number): string => `${ms < 0 ? '−' : '+'}${clockOfMs(Math.abs(ms))}`;

@@ -1,4 +1,4 @@
-import { atEnd, breathCost, BROKEN, goOn, type Problem } from './problem';
+import { atEnd, breathCost, BROKEN, goOn, outOfPlace, type Problem } from './problem';
 
 /** Up to so many movable units every order is considered. */
 export const MOST_EXACT = 14;
@@ -97,12 +97,10 @@ export function exactOrder(problem: Problem, ticks: (share: number) => void = ()
   const holdBits = bitsOf(units.map((_, i) => i).filter((i) => units[i]!.isHold));
   const fixedHolds = runs.map((_, k) => [...fixedBy[k]!].filter((i) => units[i]!.isHold).length);
   const breathCosts = movable.map((unit) => (mask: number, k: number): number => {
-    if (problem.breath === 'anywhere' || !units[unit]!.isBreath) return 0;
-    const astray =
-      problem.breath === 'first'
-        ? (mask & holdBits) !== 0 || fixedHolds[k]! > 0
-        : (mask & holdBits) !== holdBits || fixedHolds[k]! < fixedHolds.at(-1)!;
-    return astray ? BROKEN : 0;
+    if (!units[unit]!.isBreath) return 0;
+    const before = (mask & holdBits) !== 0 || fixedHolds[k]! > 0;
+    const after = (mask & holdBits) !== holdBits || fixedHolds[k]! < fixedHolds.at(-1)!;
+    return outOfPlace(problem.breath, before, after) ? BROKEN : 0;
   });
   for (let x = 0; x < count; x++) place1(0, 0, x, start.last, start.asked, start.cost, 0);
   // The last of a state is the movable one that came last, or the fixed one that follows it.

@@ -1,4 +1,4 @@
-import { answerable, sameJoint } from './problem';
+import { answerable, outOfPlace, sameJoint } from './problem';
 import { BENDS, type Bend, type BreathSpot, type OrderRules } from './rules';
 import type { Unit } from './units';
 
@@ -33,8 +33,8 @@ export function brokenIn(
       const joint = unit.longOn.find((one) => follows.longOn.includes(one))!;
       broken.push({ kind: 'joints', names: [unit.name, follows.name], joint });
     }
-    const others = spot === 'first' ? sequence.slice(0, at) : sequence.slice(at + 1);
-    if (unit.isBreath && spot !== 'anywhere' && others.some((j) => units[j]!.isHold))
+    const hold = (part: readonly number[]): boolean => part.some((j) => units[j]!.isHold);
+    if (unit.isBreath && outOfPlace(spot, hold(sequence.slice(0, at)), hold(sequence.slice(at + 1))))
       broken.push({ kind: 'breath', name: unit.name, spot });
   });
   return broken;

@@ -106,11 +106,25 @@ export function goOn(problem: Problem, from: number, asked: number, to: number):
 export const atEnd = ({ answers, units }: Problem, last: number, asked: number): number =>
   answers && last >= 0 ? (countBits(asked) + countBits(units[last]!.needs)) * BROKEN : 0;
 
-/** What a breath costs where it comes: broken where it belongs before the holds or after them. */
+/** Whether a breath is out of its place, with holds before it or holds still to come. */
+export function outOfPlace(spot: BreathSpot, before: boolean, after: boolean): boolean {
+  switch (spot) {
+    case 'first':
+      return before;
+    case 'last':
+      return after;
+    case 'ends':
+      return before && after;
+    case 'anywhere':
+      return false;
+  }
+}
+
+/** What a breath costs where it comes: broken where it is out of its place. */
 export function breathCost({ breath, units }: Problem, to: number, placed: (unit: number) => boolean): number {
-  if (breath === 'anywhere' || !units[to]!.isBreath) return 0;
-  const astray = units.some((unit, i) => unit.isHold && i !== to && placed(i) === (breath === 'first'));
-  return astray ? BROKEN : 0;
+  if (!units[to]!.isBreath) return 0;
+  const has = (is: boolean): boolean => units.some((unit, i) => unit.isHold && i !== to && placed(i) === is);
+  return outOfPlace(breath, has(true), has(false)) ? BROKEN : 0;
 }
 
 /** The cost of a whole sequence of units, broken rules included; Infinity where one comes before what it must follow. */

@@ -1,12 +1,11 @@
 import { z } from 'zod';
-import type { AREAS } from '#core/catalogue';
 import { Approach, type Position } from '#core/catalogue';
 import { seconds } from '#core/document';
 
 const Weight = z.int('A weight is a whole number.').min(0, 'A weight is 0 or more.').max(20, 'A weight is at most 20.');
 
-/** Where breath practice belongs among the holds. */
-export const BREATH_SPOTS = ['first', 'last', 'anywhere'] as const;
+/** Where breath practice belongs: before the holds, after them, before or after but not between, or anywhere. */
+export const BREATH_SPOTS = ['first', 'last', 'ends', 'anywhere'] as const;
 export type BreathSpot = (typeof BREATH_SPOTS)[number];
 
 /** What an order of steps is chosen by: what costs how much, and which rules it keeps. */
@@ -33,13 +32,13 @@ export type OrderRules = z.infer<typeof OrderRules>;
 
 /**
  * A change of position counts as much as three props, a way to the wall as four. Breath comes after the holds where it is the
- * class's own work and the body is made ready for it, and before them where it is a way to arrive.
+ * class's own work and the body is made ready for it, before them where it is a way to arrive, and in yin it opens or closes.
  */
 export const ORDER_RULES: OrderRules = {
   weights: { family: 3, propMove: 1, wall: 4, side: 1 },
   answer: true,
   longSeconds: 180,
-  breath: { restorative: 'first', yin: 'first', pranayama: 'last', blended: 'anywhere' },
+  breath: { restorative: 'first', yin: 'ends', pranayama: 'last', blended: 'anywhere' },
 };
 
 /** What a back bend and a deep fold are: what is to be answered, and what answers it. Our own rule of thumb. */
@@ -65,22 +64,17 @@ export function answersOf({ traits }: Pick<Position, 'traits'>): Bend[] {
   return [...(fold ? ['fold' as const] : []), ...(rounded && !has('backBend') ? ['back' as const] : [])];
 }
 
-type Area = (typeof AREAS)[number];
-
-/** The joint an area of the body belongs to; areas between joints belong to none. */
-const JOINT_OF: Partial<Record<Area, string>> = {
-  feet: 'ankles',
-  'inner thighs': 'hips',
-  'outer hips': 'hips',
-  'hip flexors': 'hips',
-  sacrum: 'sacrum',
-  'low back': 'low back',
-  shoulders: 'shoulders',
-  neck: 'neck',
+/** What a position loads, by its traits: the joints that should not be long at it twice in a row. */
+const JOINTS: Partial<Record<Position['traits'][number], string>> = {
+  endRangeHip: 'hips',
+  deepKneeBend: 'knees',
+  neckLoad: 'neck',
+  armsOverhead: 'shoulders',
+  loadedSpinalFold: 'low back',
+  backBend: 'low back',
 };
 
-/** The joints a position works on: by its areas, and the knees where they are deeply bent. */
-export function jointsOf({ areas, traits }: Pick<Position, 'areas' | 'traits'>): string[] {
-  const joints = areas.flatMap((area) => JOINT_OF[area] ?? []);
-  return [...new Set(traits.includes('deepKneeBend') ? [...joints, 'knees'] : joints)];
-}
+/** The joints a position works on at the end of their range or under load. */
+export const jointsOf = ({ traits }: Pick<Position, 'traits'>): string[] => [
+  ...new Set(traits.flatMap((trait) => JOINTS[trait] ?? [])),
+];

@@ -48,11 +48,18 @@ function positionOf(step: Step, library: Library): Position | undefined {
   return step.kind === 'breath' && step.moves ? library.position(step.moves.position) : undefined;
 }
 
-/** A rest is lying; a breath in stillness is sitting; what the library does not know is not counted. */
+/** What is lain on. */
+const UNDER_A_BACK = ['head', 'spine', 'upperBack', 'sacrum'];
+
+/**
+ * A rest is lying; a breath in stillness is sitting, or lying where something is under head or back; what the library does
+ * not know is not counted.
+ */
 function familyOf(step: Step, position: Position | undefined): Family | null {
   if (position) return position.family;
   if (step.kind === 'rest') return 'supine';
-  return step.kind === 'breath' && !step.moves ? 'seated' : null;
+  if (step.kind !== 'breath' || step.moves) return null;
+  return step.setUp.some(({ place }) => UNDER_A_BACK.includes(place)) ? 'supine' : 'seated';
 }
 
 const longestMs = (phases: readonly Phase[]): number => {

@@ -31,6 +31,12 @@ export function proofInWords(order: Extract<Order, { kind: 'ordered' }>): string
   return `A good order, at most ${Math.max(1, Math.round(100 * share))} % from the best possible.`;
 }
 
+const SPOT_WORDS = {
+  first: 'does not come before the holds',
+  last: 'does not come after the holds',
+  ends: 'comes between the holds',
+  anywhere: 'is out of its place',
+} as const;
 const BEND_WORDS = { fold: 'deep fold', back: 'back bend' } as const;
 
 /** A rule that is not kept, as a sentence. */
@@ -43,7 +49,7 @@ export function brokenInWords(rule: BrokenRule): string {
     case 'joints':
       return `${rule.names[0]} and ${rule.names[1]} are both long on the ${rule.joint}, one after the other.`;
     case 'breath':
-      return `${rule.name} does not come ${rule.spot === 'first' ? 'before' : 'after'} the holds.`;
+      return `${rule.name} ${SPOT_WORDS[rule.spot]}.`;
   }
 }
 

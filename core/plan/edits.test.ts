@@ -20,7 +20,9 @@ import {
   setSetUp,
   setSidesKind,
   setStepCommon,
+  setOrderPairs,
   takeSetUp,
+  takeVariant,
   type PlanEdit,
 } from '#core/plan';
 import { record, redo, startHistory, undo } from '#core/document';
@@ -53,6 +55,9 @@ const edit: fc.Arbitrary<PlanEdit> = fc.oneof(
   fc.tuple(fc.nat({ max: 1000 }), fc.nat({ max: 12 })).map(([n, to]) => addStep(restStep(`rest-${n}`), to)),
   fc.tuple(id, fc.string({ maxLength: 200 })).map(([step, name]) => setStepCommon(step, { name, locked: true })),
   fc.string({ maxLength: 300 }).map((title) => setDetails({ title })),
+  fc.tuple(id, id).map(([before, after]) => setOrderPairs([{ before, after }])),
+  plan.map((other) => takeVariant('other', other)),
+  fc.tuple(id, fc.boolean()).map(([step, pinned]) => setStepCommon(step, { pinned, weight: 'keep' })),
   fc
     .tuple(id, seconds(0, 4000))
     .map(([step, s]) => changeStep(step, 'talk', 'set length', (before) => ({ ...before, seconds: s }))),
@@ -151,5 +156,24 @@ describe('another set-up, another position', () => {
     });
     expect(same.position).toBe(position('each').id);
     expect(of(replacePosition('worked', position('together'), [])).sides.kind).toBe('together');
+  });
+});
+
+test('a variant brings its steps and its length; whose class it is stays', () => {
+  const mine = { ...planOf(workedHold), title: 'Mine', group: 'Potters' };
+  const other = {
+    ...planOf(restStep('r')),
+    title: 'Other',
+    group: 'Nurses',
+    classSeconds: 1200,
+    orderPairs: [{ before: 'r', after: 'x' }],
+  };
+  const taken = takeVariant('Other', other).apply(mine);
+  expect(taken).toMatchObject({
+    title: 'Mine',
+    group: 'Potters',
+    classSeconds: 1200,
+    steps: other.steps,
+    orderPairs: other.orderPairs,
   });
 });

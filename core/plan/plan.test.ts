@@ -51,6 +51,13 @@ describe('reading a plan', () => {
     );
   });
 
+  test('a plan of version 3 holds on to its lengths as usual, and nothing in it is pinned', () => {
+    const { orderPairs: _, ...older } = base;
+    const steps = base.steps.map(({ weight: _w, pinned: _p, ...step }) => step);
+    expect(readPlan({ ...older, version: 3, steps })).toEqual({ ok: true, plan: base });
+    expect(readPlan({ ...older, version: 3, steps: 'none' }).ok).toBe(false);
+  });
+
   test('anything at all is answered, never thrown at', () => {
     fc.assert(fc.property(fc.jsonValue(), (any) => expect(readPlan(any).ok).toBe(false)));
   });

@@ -12,6 +12,17 @@ const from = (template: string, patch: Partial<Plan>): Plan => {
   return Plan.parse({ ...found.plan, ...patch });
 };
 
+/** The same with a longer last rest: the last hold of the plan. */
+function longer(plan: Plan, seconds: number): Plan {
+  const at = plan.steps.findLastIndex(({ kind }) => kind === 'hold');
+  const steps = plan.steps.map((step, i) =>
+    i === at && step.kind === 'hold' && step.sides.kind === 'together'
+      ? { ...step, locked: false, sides: { ...step.sides, seconds: step.sides.seconds + seconds } }
+      : step,
+  );
+  return Plan.parse({ ...plan, steps });
+}
+
 /** Three groups at Wrackline Hall, and a workshop for one of them. */
 export const DEMO_PLANS: readonly DemoPlan[] = [
   {
@@ -57,5 +68,20 @@ export const DEMO_PLANS: readonly DemoPlan[] = [
       cupboard: 'demo-boat-loft',
       startsAt: '2026-12-12T10:00',
     }),
+  },
+  {
+    // An hour that was planned by feel: fourteen minutes over, to be fitted.
+    id: 'demo-hour',
+    plan: longer(
+      from('yin', {
+        title: 'One hour, planned by feel',
+        group: 'Choir singers',
+        groupSize: 14,
+        place: 'Wrackline Hall, low room',
+        cupboard: 'demo-low-room',
+        classSeconds: 3600,
+      }),
+      100,
+    ),
   },
 ];

@@ -129,6 +129,9 @@ th.step {
   white-space: nowrap;
   font-variant-numeric: tabular-nums;
 }
+td.strong {
+  font-weight: 600;
+}
 .chosen > * {
   background: var(--lit);
 }

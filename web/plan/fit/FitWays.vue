@@ -65,8 +65,7 @@ function take(ways: readonly Way[]): void {
 }
 h3 {
   margin: 10px 0 4px;
-  font-size: 15px;
-  font-weight: 600;
+  font: 600 15px/20px var(--text);
 }
 ul {
   margin: 0;

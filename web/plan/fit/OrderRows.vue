@@ -17,8 +17,9 @@ const rows = computed(() =>
     return step ? [{ step, at, from }] : [];
   }),
 );
-/** Thin steps go with what they follow; what leads can be pinned. */
-const leads = (kind: Plan['steps'][number]['kind']): boolean => kind === 'hold' || kind === 'breath' || kind === 'rest';
+/** What is without props of its own goes with the step it follows; what leads can be pinned. */
+const leads = (step: Plan['steps'][number]): boolean =>
+  step.kind === 'hold' || step.kind === 'breath' || (step.kind === 'rest' && step.setUp !== null);
 const pin = (id: string, pinned: boolean): void => void editor.edit(setStepCommon(id, { pinned }));
 </script>
 
@@ -27,7 +28,7 @@ const pin = (id: string, pinned: boolean): void => void editor.edit(setStepCommo
     <li
       v-for="{ step, at, from } in rows"
       :key="step.id"
-      :class="{ chosen: step.id === chosen, thin: !leads(step.kind) }"
+      :class="{ chosen: step.id === chosen, thin: !leads(step) }"
       @click="chosen = step.id"
     >
       <span class="place">{{ at + 1 }}</span>
@@ -37,7 +38,7 @@ const pin = (id: string, pinned: boolean): void => void editor.edit(setStepCommo
         from === at ? '' : from > at ? `up from ${from + 1}` : `down from ${from + 1}`
       }}</span>
       <IconButton
-        v-if="leads(step.kind)"
+        v-if="leads(step)"
         icon="pin"
         :size="16"
         :label="step.pinned ? `Let ${step.name} move` : `Pin ${step.name} to its place`"

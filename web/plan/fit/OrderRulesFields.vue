@@ -32,6 +32,7 @@ const WEIGHTS = [
 const SPOTS: readonly { value: BreathSpot; label: string }[] = [
   { value: 'first', label: 'before the holds' },
   { value: 'last', label: 'after the holds' },
+  { value: 'ends', label: 'before or after them' },
   { value: 'anywhere', label: 'anywhere' },
 ];
 const breath = computed({
@@ -86,7 +87,9 @@ const isUsual = computed(() => JSON.stringify(rules.value) === JSON.stringify(OR
         :model-value="rules.longSeconds"
         :accept="(longSeconds: Seconds | null) => put({ ...rules, longSeconds })"
       />
-      <span class="small quiet">Two holds this long on hips, knees, shoulders, neck or low back are kept apart.</span>
+      <span class="small quiet"
+        >Two holds this long that load the same hips, knees, shoulders, neck or low back are kept apart.</span
+      >
     </div>
     <div class="rule">
       <PickField v-model="breath" :label="`${APPROACH_LABELS[approach]}: breath`" :options="SPOTS" />

@@ -65,7 +65,8 @@ async function keep(): Promise<void> {
   <div class="verdict">
     <p v-if="refusal" class="caution strong" role="alert">{{ refusal }}</p>
     <p v-else-if="order" role="status">
-      <strong>{{ moved ? saved || 'As quiet as before.' : 'It stays as it is.' }}</strong> {{ proofInWords(order) }}
+      <strong>{{ moved ? (saved ? `${saved}.` : 'As quiet as before.') : 'It stays as it is.' }}</strong>
+      {{ proofInWords(order) }}
     </p>
     <AtWork
       :share="job.share.value"

@@ -41,7 +41,7 @@ const columns = computed(() => [
   column(null, 'The plan now', plan),
   ...list.value.map(({ id, name, plan: of }) => column(id, name, of)),
 ]);
-const rows = computed(() => comparedRows(columns.value.map(({ figures, plan: of }) => ({ figures, plan: of }))));
+const rows = computed(() => comparedRows(columns.value));
 const pxPerMs = computed(
   () => 218 / Math.max(...columns.value.map(({ figures: { totals } }) => Math.max(totals.totalMs, totals.targetMs))),
 );

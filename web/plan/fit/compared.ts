@@ -2,7 +2,6 @@ import type { Figures } from '#core/arrange';
 import { pieceCount } from '#core/props';
 import { clockOfMs, type Ms } from '#core/time';
 import { TALLY_WORDS } from '#core/order';
-import type { Plan } from '#core/plan';
 import { BREATH_TRAIT_WORDS, TRAIT_WORDS } from '../../library/words';
 
 /** One figure of several plans: what each has, in lines, and whether it differs from the first. */
@@ -15,17 +14,31 @@ export interface ComparedRow {
 
 interface Compared {
   figures: Figures;
-  plan: Plan;
 }
 
 const ASK_WORDS = { ...TRAIT_WORDS, ...BREATH_TRAIT_WORDS };
 const MOST_LINES = 6;
 
-/** The first lines of a list, and how many more there are. */
-const first = (lines: string[]): string[] =>
-  lines.length > MOST_LINES ? [...lines.slice(0, MOST_LINES), `and ${lines.length - MOST_LINES} more`] : lines;
+/** One line of a list that several plans have, each in its own measure. */
+interface Line {
+  key: string;
+  text: string;
+}
 
-const spare = (ms: Ms): string => `${clockOfMs(Math.abs(ms))} ${ms < 0 ? 'over' : 'to spare'}`;
+/** A list in the order of the first plan's, what that has not behind it; the first lines, and how many more there are. */
+function inOrderOf(first: readonly Line[], lines: readonly Line[]): string[] {
+  const place = (key: string): number => {
+    const at = first.findIndex((line) => line.key === key);
+    return at < 0 ? first.length : at;
+  };
+  const texts = [...lines].sort((a, b) => place(a.key) - place(b.key)).map(({ text }) => text);
+  return texts.length > MOST_LINES ? [...texts.slice(0, MOST_LINES), `and ${texts.length - MOST_LINES} more`] : texts;
+}
+
+function spare(ms: Ms): string {
+  if (ms === 0) return 'to the second';
+  return `${clockOfMs(Math.abs(ms))} ${ms < 0 ? 'over' : 'to spare'}`;
+}
 
 /** Plans held against each other, the first of them the one the others are told apart from. */
 export function comparedRows(plans: readonly Compared[]): ComparedRow[] {
@@ -42,6 +55,8 @@ export function comparedRows(plans: readonly Compared[]): ComparedRow[] {
     }));
     return { label, values, same: values.every(({ differs }) => !differs) };
   };
+  const list = (label: string, of: (figures: Figures) => Line[]): ComparedRow =>
+    row(label, ({ figures }) => inOrderOf(of(plans[0]!.figures), of(figures)));
   const time = (label: string, of: (totals: Figures['totals']) => Ms): ComparedRow =>
     row(label, ({ figures }) => [clockOfMs(of(figures.totals))]);
   return [
@@ -61,10 +76,15 @@ export function comparedRows(plans: readonly Compared[]): ComparedRow[] {
     time('in rests', ({ restMs }) => restMs),
     time('between', ({ betweenMs }) => betweenMs),
     ...TALLY_WORDS.map(({ of, many }) => row(many, ({ figures }) => [String(figures.tally[of])])),
-    row('areas of the body', ({ figures }) => first(figures.areas.map(({ area, ms }) => `${area} ${clockOfMs(ms)}`))),
-    row('props', ({ figures }) => first(figures.props.map(({ kind, group }) => pieceCount(kind, group)))),
-    row('asks of the body', ({ figures }) =>
-      first(figures.asks.map(({ ask, steps }) => `${ASK_WORDS[ask]}, ${steps} ${steps === 1 ? 'step' : 'steps'}`)),
+    list('areas of the body', ({ areas }) =>
+      areas.map(({ area, ms }) => ({ key: area, text: `${area} ${clockOfMs(ms)}` })),
+    ),
+    list('props', ({ props }) => props.map(({ kind, group }) => ({ key: kind, text: pieceCount(kind, group) }))),
+    list('asks of the body', ({ asks }) =>
+      asks.map(({ ask, steps }) => ({
+        key: ask,
+        text: `${ASK_WORDS[ask]}, ${steps} ${steps === 1 ? 'step' : 'steps'}`,
+      })),
     ),
   ];
 }

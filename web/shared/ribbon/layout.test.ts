@@ -1,8 +1,9 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { builtInLibrary, TEMPLATES } from '#library';
-import { planOf, talk, workedHold } from '../../../tests/support/examples';
-import { laneNames, ribbonDomainMs, stepAt, timelineOf } from './layout';
+import { noLibrary, planOf, talk, workedHold } from '../../../tests/support/examples';
+import { compileTimeline } from '#core/timeline';
+import { laneNames, lockPlaces, ribbonDomainMs, stepAt, timelineOf } from './layout';
 
 const template = TEMPLATES.find(({ id }) => id === 'yin');
 if (!template) throw new Error('no template');
@@ -52,4 +53,22 @@ test('names for the lane: the fullest first, then the part before a comma, then 
   ]);
   expect(laneNames(plan, 0, builtInLibrary)).toEqual(['Arrive']);
   expect(laneNames(plan, 99, builtInLibrary)).toEqual([]);
+});
+
+describe('locks below a ribbon', () => {
+  const steps = [talk('t', 200), workedHold, { ...workedHold, id: 'two' }, talk('end', 60)];
+  const locked = planOf(...steps);
+  const along = compileTimeline(locked, noLibrary);
+
+  test('one below the middle of each step that can be fitted', () => {
+    const places = lockPlaces(locked, along, (ms) => ms / 1000);
+    expect(places).toEqual([
+      { index: 1, x: (along.steps[1]!.startMs + along.steps[1]!.endMs) / 2000 },
+      { index: 2, x: (along.steps[2]!.startMs + along.steps[2]!.endMs) / 2000 },
+    ]);
+  });
+
+  test('where there is no room for two, the first stands', () => {
+    expect(lockPlaces(locked, along, (ms) => ms / 100_000).map(({ index }) => index)).toEqual([1]);
+  });
 });

@@ -5,7 +5,7 @@ import { plan } from '../../../tests/support/arbitraries';
 import { noLibrary, planOf, talk, workedHold } from '../../../tests/support/examples';
 import { ribbonBlocks, type HoldBlock, type WaveBlock } from './blocks';
 import { axisMinutes, axisTicks, laneLabels, shorterSides } from './labels';
-import { blockShapes, holdEdges, waveFactor, type RibbonScale } from './shapes';
+import { blockShapes, holdEdges, softEnd, waveFactor, type RibbonScale } from './shapes';
 
 const scale: RibbonScale = { x0: 10, pxPerMs: 1 / 1000, height: 36, thread: 3 };
 const blocksOf = (document: Parameters<typeof compileTimeline>[0]) =>
@@ -123,4 +123,10 @@ test('marks lie at round minutes of the session, or of the clock', () => {
   const at1802 = Date.UTC(2026, 10, 19, 18, 2);
   expect(axisTicks(pxPerMs, 12 * 60_000, at1802)).toEqual([180_000, 480_000]);
   expect(axisTicks(pxPerMs, 60_000, at1802)).toEqual([]);
+});
+
+test('a soft end is as high at each moment as the share of evenings that still go on', () => {
+  const scale: RibbonScale = { x0: 0, pxPerMs: 1 / 1000, height: 40, thread: 3 };
+  const path = softEnd({ earlyMs: 100_000, middleMs: 110_000, lateMs: 130_000 }, scale);
+  expect(path).toBe('M100 -18L110 -10L130 -2V2L110 10L100 18Z');
 });
