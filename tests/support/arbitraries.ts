@@ -162,7 +162,10 @@ const stage: fc.Arbitrary<Stage> = fc.record({
 });
 const otherSetUp = fc.option(fc.record({ people: fc.integer({ min: 1, max: 40 }), setUp }), { freq: 1 });
 const own = fc.option(seconds(0, 90));
-const common = { name: fc.constant('step'), note: fc.constant(''), locked: fc.boolean(),
+const common = {
+  name: fc.constant('step'),
+  note: fc.constant(''),
+  locked: fc.boolean(),
   weight: fc.constantFrom(...FIT_WEIGHTS),
   pinned: fc.boolean(),
 };

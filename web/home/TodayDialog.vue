@@ -79,7 +79,7 @@ function make(): void {
 
 <template>
   <Dialog v-model:visible="visible" modal header="So much time today" class="dialog" :style="{ width: '560px' }">
-    <form class="today" @submit.prevent="make">
+    <div class="today">
       <p class="line">
         <TimeField label="I have" :model-value="seconds" :accept="setSeconds" /> today, for
         <PickField v-model="planId" label="Plan" hide-label :options="choices" />
@@ -101,12 +101,12 @@ function make(): void {
       <p class="end">
         <Button label="Cancel" outlined @click="visible = false" />
         <Button
-          type="submit"
           :disabled="!copy"
           :label="tooLong ? 'Make it at its shortest, then make room' : 'Make the copy'"
+          @click="make"
         />
       </p>
-    </form>
+    </div>
   </Dialog>
 </template>
 
