@@ -1,7 +1,10 @@
 import { benchBrowser } from './browser';
 import { benchBreath } from './breath';
 import { benchCompile } from './compile';
+import { benchFit } from './fit';
+import { benchForecast } from './forecast';
 import type { Figure } from './measure';
+import { benchOrder } from './order';
 import { benchProps } from './props';
 import { benchServer } from './server';
 
@@ -9,6 +12,9 @@ const figures: Figure[] = [
   ...benchCompile(),
   ...benchBreath(),
   ...benchProps(),
+  ...(await benchFit()),
+  ...benchOrder(),
+  ...benchForecast(),
   ...(await benchServer()),
   ...(await benchBrowser()),
 ];

@@ -51,12 +51,34 @@ const SHOTS: Record<string, { take: Shot; context?: BrowserContextOptions }> = {
   plan: { take: (page, url) => plan(page, url, 'demo-potters', 3) },
   'plan-night': { take: (page, url) => plan(page, url, 'demo-potters', 3), context: { colorScheme: 'dark' } },
   'plan-breath': { take: (page, url) => plan(page, url, 'demo-workshop', 3) },
+  fit: {
+    take: async (page, url) => {
+      await page.goto(`${url}/plans/demo-hour/fit`);
+      await page.getByText('to the second').waitFor();
+    },
+  },
+  'fit-not': {
+    take: async (page, url) => {
+      await page.goto(`${url}/plans/demo-hour/fit`);
+      await page.getByLabel('Length', { exact: true }).fill('50:00');
+      await page.keyboard.press('Enter');
+      await page.getByText(/^It cannot be so short/).waitFor();
+    },
+  },
+  order: {
+    take: async (page, url) => {
+      await page.goto(`${url}/plans/demo-hour/fit?view=order`);
+      await page.getByRole('heading', { name: 'What holds it back' }).waitFor();
+    },
+  },
+  forecast: {
+    take: async (page, url) => {
+      await page.goto(`${url}/plans/demo-potters/fit?view=forecast`);
+      await page.getByRole('button', { name: 'Take these lengths' }).waitFor();
+    },
+  },
   teach: { take: (page, url) => teach(page, url, 'demo-nurses', 'Head to knee', 90) },
   'teach-breath': { take: (page, url) => teach(page, url, 'demo-workshop', /^Alternate/, 36.4) },
-  'teach-tablet': {
-    take: async (page, url) => teach(page, url, await longNamed(url), LONG_STEP, 190),
-    context: { viewport: { width: 834, height: 1112 }, colorScheme: 'dark' },
-  },
   'teach-phone': {
     take: async (page, url) => teach(page, url, await longNamed(url), LONG_STEP, 190),
     context: { viewport: { width: 390, height: 844 }, colorScheme: 'dark' },
@@ -73,16 +95,6 @@ const SHOTS: Record<string, { take: Shot; context?: BrowserContextOptions }> = {
       }
       await page.goto(`${url}/room/demo-nurses`);
       await page.locator('.time').waitFor();
-    },
-  },
-  'breath-measured': {
-    take: async (page, url) => {
-      await page.clock.install({ time: new Date('2026-11-26T18:00:00') });
-      await page.goto(`${url}/people/demo-odo`);
-      await page.getByRole('button', { name: 'Measure the breath' }).click();
-      await page.getByLabel('Without a person').selectOption({ label: 'Short, and strains' });
-      await page.getByRole('button', { name: 'Simulate' }).click();
-      for (let i = 0; i < 200 && !(await page.getByRole('alert').isVisible()); i++) await page.clock.fastForward(500);
     },
   },
   'plan-props': {
@@ -104,7 +116,6 @@ const SHOTS: Record<string, { take: Shot; context?: BrowserContextOptions }> = {
   cupboard: { take: async (page, url) => void (await page.goto(`${url}/cupboard/demo-low-room`)) },
   person: { take: async (page, url) => void (await page.goto(`${url}/people/demo-ines`)) },
   lookback: { take: async (page, url) => void (await page.goto(`${url}/runs/demo-run-nurses`)) },
-  'lookback-close': { take: async (page, url) => void (await page.goto(`${url}/runs/demo-run-nurses?view=close`)) },
   weeks: {
     take: async (page, url) => {
       await page.clock.setFixedTime(new Date('2026-11-26T18:00:00'));
@@ -113,7 +124,6 @@ const SHOTS: Record<string, { take: Shot; context?: BrowserContextOptions }> = {
     },
   },
   library: { take: async (page, url) => void (await page.goto(`${url}/library`)) },
-  'library-entry': { take: async (page, url) => void (await page.goto(`${url}/library/head-to-knee`)) },
 };
 
 async function take(browser: Browser, url: string, name: string): Promise<void> {

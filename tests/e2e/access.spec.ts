@@ -121,6 +121,37 @@ for (const colorScheme of ['light', 'dark'] as const) {
       }
     });
 
+    test('fitting, order, forecast, variants, and so much time today', async ({ page, request }) => {
+      const { id } = await newPlan(request, 'yin', { classSeconds: 3600 });
+      await page.goto(`/plans/${id}/fit`);
+      await expect(page.getByText('to the second')).toBeVisible();
+      await check(page);
+      await page.getByRole('button', { name: 'Keep as a variant' }).click();
+      await expect(page.getByText('Kept as a variant.')).toBeVisible();
+      await page.getByLabel('Length', { exact: true }).fill('40:00');
+      await page.keyboard.press('Enter');
+      await expect(page.getByText(/^It cannot be so short/)).toBeVisible();
+      await check(page);
+      await page.getByRole('radio', { name: 'Order', exact: true }).click();
+      await expect(page.getByText(/No order of these steps is quieter/)).toBeVisible();
+      await check(page);
+      await page.getByRole('radio', { name: 'When it ends' }).click();
+      await expect(page.getByRole('heading', { name: 'What makes it uncertain' })).toBeVisible();
+      await check(page);
+      await page.getByRole('radio', { name: 'Variants' }).click();
+      await expect(page.getByRole('button', { name: 'Take this one' })).toBeVisible();
+      await check(page);
+      await page.goto('/');
+      await page.getByRole('button', { name: 'I have 45 minutes today' }).click();
+      await expect(
+        page
+          .getByRole('dialog')
+          .getByText(/^(4|It )/)
+          .first(),
+      ).toBeVisible();
+      await check(page);
+    });
+
     test('every shape of breath, in the planner and on the stage', async ({ page, request }) => {
       const { id } = await newPlan(request, 'workshop');
       await openPlan(page, id);
@@ -160,12 +191,18 @@ for (const [name, width, height] of [
   ['tablet', 820, 1180],
 ] as const) {
   test(`nothing scrolls sideways at ${name} size`, async ({ page, request }) => {
+    // Some twenty rooms, each opened anew.
+    test.slow();
     await page.setViewportSize({ width, height });
     const { id } = await newPlan(request, 'yin', {
       title: 'A title that goes on and on for singers, potters and nurses of the whole estuary '.repeat(2),
     });
     for (const path of [
       '/',
+      `/plans/${id}/fit`,
+      `/plans/${id}/fit?view=order`,
+      `/plans/${id}/fit?view=forecast`,
+      `/plans/${id}/fit?view=variants`,
       `/plans/${id}`,
       `/teach/${id}`,
       '/runs',

@@ -167,7 +167,8 @@ void load();
 }
 header {
   display: flex;
-  gap: 12px;
+  flex-wrap: wrap;
+  gap: 6px 12px;
   align-items: center;
   min-height: 44px;
   padding-bottom: 8px;

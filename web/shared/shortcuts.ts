@@ -15,6 +15,7 @@ export const SHORTCUTS: readonly { room: string; keys: readonly { press: readonl
       { press: ['Enter'], does: 'On a prop of the tray: add it, then choose its place' },
       { press: ['Enter'], does: 'On a kind of the prop shelf: go to the step that needs the most' },
       { press: ['← →'], does: 'On a corner of a breath’s wave: a count less or more' },
+      { press: ['← →'], does: 'Fit, on a weight: give way first, as usual, keep its length' },
     ],
   },
   {
