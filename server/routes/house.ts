@@ -3,7 +3,7 @@ import { DEFAULT_HOUSE, readHouse, type House } from '#core/house';
 import { SaveHouseRequest, StoredHouse } from '#api';
 import { answer } from '../http/answer';
 import { accept, unprocessableDocument } from '../http/problems';
-import { createDocument, saveDocument, type DocumentTable } from '../store/documents';
+import { putDocument, type DocumentTable } from '../store/documents';
 import type { DocumentRow, Models } from '../store/models';
 import type { Store } from '../store/store';
 
@@ -44,12 +44,7 @@ export function houseRoutes(store: Store): Router {
     const { revision, document } = accept(SaveHouseRequest, request.body);
     const read = readHouse(document);
     if (!read.ok) throw unprocessableDocument(read.issues);
-    const saved = await store.write(async (tables) => {
-      const row = await tables.house.findByPk(ID);
-      return row
-        ? saveDocument(kindOf(tables), row, revision, read.value, store.now())
-        : createDocument(kindOf(tables), ID, read.value, store.now());
-    });
+    const saved = await store.write((tables) => putDocument(kindOf(tables), ID, revision, read.value, store.now()));
     answer(response, StoredHouse, saved);
   });
 

@@ -3,7 +3,7 @@ import { NO_VARIANTS, readVariants, type Variants } from '#core/arrange';
 import { PlanId, SaveVariantsRequest, StoredVariants } from '#api';
 import { answer } from '../http/answer';
 import { accept, notFound, unprocessableDocument } from '../http/problems';
-import { createDocument, saveDocument, type DocumentTable } from '../store/documents';
+import { putDocument, type DocumentTable } from '../store/documents';
 import type { DocumentRow, Models } from '../store/models';
 import type { Store } from '../store/store';
 
@@ -46,10 +46,7 @@ export function variantRoutes(store: Store): Router {
     if (!read.ok) throw unprocessableDocument(read.issues);
     const saved = await store.write(async (tables) => {
       const id = await planId(tables, request.params.id);
-      const row = await tables.variants.findByPk(id);
-      return row
-        ? saveDocument(kindOf(tables), row, revision, read.value, store.now())
-        : createDocument(kindOf(tables), id, read.value, store.now());
+      return putDocument(kindOf(tables), id, revision, read.value, store.now());
     });
     answer(response, StoredVariants, saved);
   });

@@ -46,3 +46,15 @@ export async function saveDocument<T, S>(
   const change = { revision: revision + 1, document: text, title: kind.titleOf(document), updatedMs: now };
   return kind.stored(await row.update(change));
 }
+
+/** Saves the one document with this id, or makes it where there is none yet: of such there is one from the beginning. */
+export async function putDocument<T, S>(
+  kind: DocumentTable<T, S>,
+  id: string,
+  revision: number,
+  document: T,
+  now: number,
+): Promise<S> {
+  const row = await kind.table.findByPk(id);
+  return row ? saveDocument(kind, row, revision, document, now) : createDocument(kind, id, document, now);
+}

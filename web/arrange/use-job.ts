@@ -8,8 +8,8 @@ import type { Helper } from './worker';
 interface Thread {
   run: Remote<Helper>['run'];
   stop: () => void;
-  /** Told when the thread itself fails. */
-  failed: (reason: () => void) => void;
+  /** Rejects when the thread itself fails. */
+  failed: Promise<never>;
 }
 
 /** A thread that nobody uses now: the next one who asks has it, instead of waiting for one to start. */
@@ -26,7 +26,9 @@ function startThread(): Thread {
   return {
     run,
     stop: () => worker.terminate(),
-    failed: (reason) => worker.addEventListener('error', reason),
+    failed: new Promise((_, reject) =>
+      worker.addEventListener('error', () => reject(new Error('thread')), { once: true }),
+    ),
   };
 }
 
@@ -68,8 +70,7 @@ export function useJob<K extends JobKind>(kind: K) {
     });
     try {
       const job = plain(jobOf(kind, plan, library, what));
-      const failed = new Promise<never>((_, reject) => thread?.failed(() => reject(new Error('thread'))));
-      const found = (await Promise.race([thread.run(job, ticks), failed])) as Jobs[K]['answer'];
+      const found = (await Promise.race([thread.run(job, ticks), thread.failed])) as Jobs[K]['answer'];
       if (mine !== asked) return undefined;
       answer.value = found;
       [atWork, share.value] = [false, null];

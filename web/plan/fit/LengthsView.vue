@@ -1,8 +1,6 @@
 <script setup lang="ts">
-import Button from 'primevue/button';
 import { watchDebounced } from '@vueuse/core';
 import { computed, ref } from 'vue';
-import { useRouter } from 'vue-router';
 import { fitInWords, targetLength, takeFit, withLengths, type FitOptions } from '#core/fit';
 import { setStepCommon, type Plan } from '#core/plan';
 import { clockOfMs } from '#core/time';
@@ -16,19 +14,16 @@ import FitAsked from './FitAsked.vue';
 import FitTable from './FitTable.vue';
 import FitWays from './FitWays.vue';
 import { fitRows } from './rows';
+import TakeOrLeave from './TakeOrLeave.vue';
 import TwoRibbons from './TwoRibbons.vue';
-import { useVariants } from './use-variants';
 
 /** Fit to the hour: before and after as two ribbons, what each length gains or loses, then take it or leave it. */
 const { plan, timeline } = defineProps<{ plan: Plan; timeline: Timeline }>();
 const editor = useEditor();
 const library = useLibrary();
-const router = useRouter();
 const asked = useFitOptions();
 const job = useJob('fit');
-const variants = useVariants(editor.id);
 const chosen = ref<string>();
-const said = ref('');
 
 const options = computed(() => asked.of(editor.id, plan));
 const change = (next: FitOptions | null): void => asked.set(editor.id, next);
@@ -56,19 +51,12 @@ const rows = computed(() => fitRows(plan, fitted.value?.lengths ?? []));
 const changes = computed(
   () => (fitted.value?.lengths ?? []).some(({ from, to }) => from !== to) || classSeconds.value !== plan.classSeconds,
 );
-const can = computed(() => fitted.value !== undefined && fitted.value.kind !== 'tooLong' && changes.value);
+const edit = computed(() =>
+  fitted.value && fitted.value.kind !== 'tooLong' && changes.value
+    ? takeFit(fitted.value.lengths, classSeconds.value)
+    : undefined,
+);
 
-function take(): void {
-  if (!fitted.value) return;
-  editor.edit(takeFit(fitted.value.lengths, classSeconds.value));
-  editor.seal();
-  said.value = 'Taken. Undo brings the lengths back.';
-}
-async function keep(): Promise<void> {
-  if (!after.value) return;
-  const { totalMs } = after.value.timeline.totals;
-  said.value = await variants.keep(`Fitted to ${clockOfMs(totalMs)}`, after.value.plan);
-}
 function lock(id: string): void {
   const step = plan.steps.find((one) => one.id === id);
   if (step) editor.edit(setStepCommon(id, { locked: !step.locked }));
@@ -78,16 +66,10 @@ function lock(id: string): void {
 <template>
   <FitAsked :plan="plan" :options="options" @change="change" />
   <TwoRibbons locks :before="before" :after="after" :chosen="chosen" @choose="chosen = $event" @lock="lock" />
-  <div class="verdict">
+  <TakeOrLeave :edit="edit" :name="`Fitted to ${clockOfMs(after?.timeline.totals.totalMs ?? 0)}`" :after="after?.plan">
     <p v-if="fit" role="status" :class="{ caution: fit.kind !== 'fits' }" class="strong">{{ fitInWords(fit) }}</p>
     <AtWork :share="job.share.value" :trouble="job.trouble.value" what="Fitting" @stop="job.stop" @again="ask" />
-    <span class="end">
-      <span class="small quiet" role="status">{{ said }}</span>
-      <Button v-if="after && can" label="Keep as a variant" outlined size="small" @click="keep" />
-      <Button label="Leave it" outlined size="small" @click="router.push(`/plans/${editor.id}`)" />
-      <Button label="Take it" size="small" :disabled="!can" @click="take" />
-    </span>
-  </div>
+  </TakeOrLeave>
   <FitWays
     v-if="fit?.kind === 'tooLong' || fit?.kind === 'tooShort'"
     :plan="plan"
@@ -97,19 +79,3 @@ function lock(id: string): void {
   />
   <FitTable v-model:chosen="chosen" :rows="rows" :fitted="fitted !== undefined" />
 </template>
-
-<style scoped>
-.verdict {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px 16px;
-  align-items: center;
-  min-height: 34px;
-}
-.end {
-  display: flex;
-  gap: 8px;
-  align-items: center;
-  margin-left: auto;
-}
-</style>

@@ -1,33 +1,26 @@
 <script setup lang="ts">
-import Button from 'primevue/button';
 import { watchDebounced } from '@vueuse/core';
 import { computed, ref } from 'vue';
-import { useRouter } from 'vue-router';
 import { brokenInWords, heldBackInWords, proofInWords, savedInWords, takeOrder } from '#core/order';
 import type { Plan } from '#core/plan';
 import { compileTimeline, type Timeline } from '#core/timeline';
 import { useJob } from '../../arrange/use-job';
-import { useEditor } from '../../stores/editor';
 import { useHouse } from '../../stores/house';
 import { useLibrary } from '../../stores/library';
 import AtWork from './AtWork.vue';
 import OrderPairs from './OrderPairs.vue';
 import OrderRows from './OrderRows.vue';
 import OrderRulesFields from './OrderRulesFields.vue';
+import TakeOrLeave from './TakeOrLeave.vue';
 import TwoRibbons from './TwoRibbons.vue';
-import { useVariants } from './use-variants';
 
 /** A quieter order: before and after, what it saves, what it breaks, and which rule held it back. */
 const { plan, timeline } = defineProps<{ plan: Plan; timeline: Timeline }>();
-const editor = useEditor();
 const house = useHouse();
 const library = useLibrary();
-const router = useRouter();
 const job = useJob('order');
 const why = useJob('heldBack');
-const variants = useVariants(editor.id);
 const chosen = ref<string>();
-const said = ref('');
 
 const rules = computed(() => house.rules.order);
 async function ask(): Promise<void> {
@@ -47,22 +40,13 @@ const after = computed(() => {
 const stepIds = computed(() => order.value?.after.stepIds ?? plan.steps.map(({ id }) => id));
 const moved = computed(() => stepIds.value.some((id, i) => plan.steps[i]?.id !== id));
 const saved = computed(() => (order.value ? savedInWords(order.value) : ''));
-
-function take(): void {
-  editor.edit(takeOrder(stepIds.value));
-  editor.seal();
-  said.value = 'Taken. Undo brings the order back.';
-}
-async function keep(): Promise<void> {
-  if (after.value) said.value = await variants.keep('Quieter order', after.value.plan);
-}
 </script>
 
 <template>
   <TwoRibbons :before="{ plan, timeline }" :after="after" :chosen="chosen" @choose="chosen = $event">
     {{ refusal ?? (job.share.value !== null ? 'Looking for a quieter order.' : '') }}
   </TwoRibbons>
-  <div class="verdict">
+  <TakeOrLeave :edit="moved ? takeOrder(stepIds) : undefined" name="Quieter order" :after="after?.plan">
     <p v-if="refusal" class="caution strong" role="alert">{{ refusal }}</p>
     <p v-else-if="order" role="status">
       <strong>{{ moved ? (saved ? `${saved}.` : 'As quiet as before.') : 'It stays as it is.' }}</strong>
@@ -75,13 +59,7 @@ async function keep(): Promise<void> {
       @stop="job.stop"
       @again="ask"
     />
-    <span class="end">
-      <span class="small quiet" role="status">{{ said }}</span>
-      <Button v-if="moved" label="Keep as a variant" outlined size="small" @click="keep" />
-      <Button label="Leave it" outlined size="small" @click="router.push(`/plans/${editor.id}`)" />
-      <Button label="Take it" size="small" :disabled="!moved" @click="take" />
-    </span>
-  </div>
+  </TakeOrLeave>
   <div class="columns">
     <div>
       <OrderRows v-model:chosen="chosen" :plan="plan" :step-ids="stepIds" />
@@ -115,19 +93,6 @@ async function keep(): Promise<void> {
 </template>
 
 <style scoped>
-.verdict {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px 16px;
-  align-items: center;
-  min-height: 34px;
-}
-.end {
-  display: flex;
-  gap: 8px;
-  align-items: center;
-  margin-left: auto;
-}
 .columns {
   display: grid;
   grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);

@@ -4,7 +4,6 @@ import { computed, ref } from 'vue';
 import { figuresOf, MOST_VARIANTS, type Figures } from '#core/arrange';
 import { takeVariant, type Plan } from '#core/plan';
 import { clockOfMs } from '#core/time';
-import type { Timeline } from '#core/timeline';
 import IconButton from '../../shared/IconButton.vue';
 import KeptStatus from '../../shared/KeptStatus.vue';
 import RibbonThumb from '../../shared/ribbon/RibbonThumb.vue';
@@ -16,7 +15,7 @@ import { useVariants } from './use-variants';
 import { comparedRows } from './compared';
 
 /** The plan and up to three variants of it beside each other, in figures; each can be taken instead of the plan. */
-const { plan } = defineProps<{ plan: Plan; timeline: Timeline }>();
+const { plan } = defineProps<{ plan: Plan }>();
 const editor = useEditor();
 const house = useHouse();
 const library = useLibrary();
