@@ -5,7 +5,8 @@ import type { Library } from '#core/catalogue';
 import type { Plan } from '#core/plan';
 import type { Helper } from './worker';
 
-interface Thread {
+/** A thread that does jobs. */
+export interface Thread {
   run: Remote<Helper>['run'];
   stop: () => void;
   /** Rejects when the thread itself fails. */
@@ -23,13 +24,12 @@ function startThread(): Thread {
   }
   const worker = new Worker(new URL('./worker.ts', import.meta.url), { type: 'module' });
   const { run } = wrap<Helper>(worker);
-  return {
-    run,
-    stop: () => worker.terminate(),
-    failed: new Promise((_, reject) =>
-      worker.addEventListener('error', () => reject(new Error('thread')), { once: true }),
-    ),
-  };
+  const failed = new Promise<never>((_, reject) =>
+    worker.addEventListener('error', () => reject(new Error('thread')), { once: true }),
+  );
+  // One that fails while nothing is asked of it is told to the next who asks.
+  failed.catch(() => undefined);
+  return { run, stop: () => worker.terminate(), failed };
 }
 
 /** Sent as plain values, whatever the page has wrapped them in. */
@@ -39,10 +39,9 @@ const SOON_MS = 150;
 
 /**
  * A kind of question that is worked out in a thread: its latest answer, how far it is, and a way to stop it. Asked again
- * while one is under way, the earlier one is given up. A thread that is idle when the component ends
- * serves the next.
+ * while one is under way, the earlier one is given up. A thread that is idle when the component ends serves the next.
  */
-export function useJob<K extends JobKind>(kind: K) {
+export function useJob<K extends JobKind>(kind: K, start: () => Thread = startThread) {
   const answer = shallowRef<Jobs[K]['answer']>();
   /** From 0 to 1 while it takes long enough to be told; null otherwise. */
   const share = ref<number | null>(null);
@@ -61,7 +60,7 @@ export function useJob<K extends JobKind>(kind: K) {
   /** Asks; gives the answer, or undefined where another question or a stop came before it. */
   async function ask(plan: Plan, library: Library, what: Jobs[K]['ask']): Promise<Jobs[K]['answer'] | undefined> {
     if (atWork) drop();
-    thread ??= startThread();
+    thread ??= start();
     const mine = ++asked;
     [atWork, trouble.value] = [true, ''];
     const from = performance.now();
