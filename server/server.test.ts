@@ -163,7 +163,7 @@ test('the arithmetic can be asked for by a script', async () => {
 test('the demo data is loaded once and can be read', async () => {
   expect(await loadDemo(server.store)).toBe(true);
   expect(await loadDemo(server.store)).toBe(false);
-  expect((await api().get('/api/plans')).body.total).toBe(4);
+  expect((await api().get('/api/plans')).body.total).toBe(5);
   expect((await api().get('/api/people')).body.people).toHaveLength(3);
   expect((await api().get('/api/runs')).body.total).toBe(12);
   expect((await api().get('/api/journal')).body.entries).toHaveLength(2);

@@ -145,7 +145,7 @@ test('home: make from a template, search, copy, delete, take back', async ({ pag
   await page.getByLabel('Search plans').fill('rtu kathe');
   await expect(page.getByRole('link', { name: /Ṛtu evening/ })).toHaveCount(1);
   await page.getByRole('button', { name: 'More for Ṛtu evening for the Käthe choir' }).click();
-  await page.getByRole('menuitem', { name: 'Copy' }).click();
+  await page.getByRole('menuitem', { name: 'Copy', exact: true }).click();
   await expect(page.getByRole('heading', { name: 'Ṛtu evening for the Käthe choir (copy)' })).toBeVisible();
 
   await page.goto('/');
