@@ -8,12 +8,13 @@ import type { Timeline } from '#core/timeline';
 import { clockTime } from '../dates';
 import { ribbonBlocks } from './blocks';
 import { axisTicks, laneLabels } from './labels';
-import { laneNames, lockPlaces, ribbonDomainMs, stepAt } from './layout';
+import { laneNames, ribbonDomainMs, stepAt } from './layout';
 import PropShelf from './PropShelf.vue';
 import RibbonBody from './RibbonBody.vue';
+import RibbonLocks from './RibbonLocks.vue';
 import RibbonMarks from './RibbonMarks.vue';
+import RibbonOver from './RibbonOver.vue';
 import { softEnd, xOf, type SoftEnd } from './shapes';
-import { ICONS } from '../icons';
 import { useLibrary } from '../../stores/library';
 
 /** A planned session along time: names, ribbon, bells, axis and, where wanted, the prop shelf. */
@@ -82,6 +83,12 @@ const ticks = computed(() =>
   })),
 );
 const spare = computed(() => timeline.totals.spareMs);
+const over = computed(() => {
+  const { targetMs, totalMs, spareMs } = timeline.totals;
+  return spareMs < 0
+    ? { from: x(targetMs), to: x(totalMs), axisY: AXIS_Y, overMs: -spareMs, right: width.value }
+    : undefined;
+});
 const columns = computed(() =>
   [
     { index: pointed.value, look: 'pointed' },
@@ -98,11 +105,8 @@ const measure = computed(() => {
   const [from, to] = [x(step.startMs), x(step.endMs)];
   return { text, from, to, middle: Math.min(width.value - 90, Math.max(gutter.value + 90, (from + to) / 2)) };
 });
-const height = computed(() => (shelf ? 205 : locks ? 154 : 128));
-const LOCKS_Y = 132;
-const lockable = computed(() =>
-  locks ? lockPlaces(plan, timeline, x).map((place) => ({ ...place, locked: plan.steps[place.index]?.locked })) : [],
-);
+const height = computed(() => (shelf ? 205 : locks ? 161 : 128));
+const LOCKS_Y = 139;
 const said = computed(() => {
   const { totalMs, targetMs, spareMs } = timeline.totals;
   return `Ribbon of ${timeline.steps.length} steps, ${clockOfMs(totalMs)} of ${clockOfMs(targetMs)}, ${clockOfMs(Math.abs(spareMs))} ${spareMs < 0 ? 'over' : 'to spare'}`;
@@ -145,14 +149,7 @@ function onKey(event: KeyboardEvent): void {
         :width="column.width"
         :height="height - 3"
       />
-      <rect
-        v-if="spare < 0"
-        class="over-field"
-        :x="x(timeline.totals.targetMs)"
-        y="0"
-        :width="x(timeline.totals.totalMs) - x(timeline.totals.targetMs)"
-        :height="AXIS_Y + 8"
-      />
+      <RibbonOver v-if="over" back v-bind="over" />
       <template v-for="(label, i) in labels" :key="i">
         <path class="r-tick" :class="{ 'on-tick': i === selected }" :d="`M${label.x} 9V21`" />
         <text v-if="label.text" class="r-label" :class="{ on: i === selected }" :x="label.x + 4" y="19">
@@ -189,35 +186,13 @@ function onKey(event: KeyboardEvent): void {
           {{ tick.text }}
         </text>
       </template>
-      <template v-if="spare < 0">
-        <rect
-          class="over-bar"
-          :x="x(timeline.totals.targetMs)"
-          :y="AXIS_Y - 2"
-          :width="x(timeline.totals.totalMs) - x(timeline.totals.targetMs)"
-          height="4"
-        />
-        <text class="over-text" :x="Math.min(width, x(timeline.totals.totalMs))" :y="AXIS_Y - 4" text-anchor="end">
-          {{ clockOfMs(-spare) }} over
-        </text>
-      </template>
+      <RibbonOver v-if="over" v-bind="over" />
       <path class="r-target" :d="`M${x(timeline.totals.targetMs)} 12V${height - 3}`" />
       <text class="r-label on" :x="x(timeline.totals.targetMs)" y="8" text-anchor="middle">
         {{ clockOfMs(timeline.totals.targetMs).replace(/:00$/, '') }}
       </text>
-      <!-- The rows below have the same locks for the keyboard. -->
-      <g
-        v-for="{ index, x: at, locked } in lockable"
-        :key="`lock${index}`"
-        class="lock"
-        :class="{ locked }"
-        :transform="`translate(${at - 12} ${LOCKS_Y})`"
-        aria-hidden="true"
-        @click.stop="emit('lock', index)"
-      >
-        <title>{{ locked ? 'Free' : 'Lock' }} {{ plan.steps[index]?.name }}</title>
-        <rect width="24" height="22" />
-        <path :d="locked ? ICONS.lock : ICONS.unlock" transform="translate(4 2) scale(.9)" />
+      <g v-if="locks" :transform="`translate(0 ${LOCKS_Y})`">
+        <RibbonLocks :plan="plan" :timeline="timeline" :x-at="x" @lock="emit('lock', $event)" />
       </g>
       <PropShelf
         v-if="shelf"
@@ -262,40 +237,9 @@ svg {
   stroke: var(--line-strong);
   stroke-dasharray: 1.5 2.5;
 }
-.over-field {
-  fill: var(--caution-soft);
-}
-.over-bar {
-  fill: var(--caution);
-}
-.over-text {
-  fill: var(--caution);
-  font: 600 12.5px var(--text);
-  paint-order: stroke;
-  stroke: var(--caution-soft);
-  stroke-width: 3px;
-}
 .soft {
   fill: var(--ink-3);
   opacity: 0.45;
-}
-.lock {
-  cursor: pointer;
-}
-.lock rect {
-  fill: transparent;
-}
-.lock path {
-  fill: none;
-  stroke: var(--ink-3);
-  stroke-width: 1.5;
-}
-.lock:hover rect {
-  fill: var(--lit);
-}
-.lock.locked path {
-  stroke: var(--ink);
-  stroke-width: 2;
 }
 .measure path {
   stroke: var(--ink);
