@@ -1,5 +1,6 @@
 import { clockOfMs, seeded, type Ms } from '#core/time';
 import type { Timeline } from '#core/timeline';
+import { normals } from './normal';
 import { PACE_KINDS, PRIOR_RUNS, stretchesOf, type PaceKind, type Paces } from './pace';
 
 /** How many evenings are simulated. */
@@ -19,25 +20,6 @@ export interface Forecast {
   uncertain: readonly number[];
   /** How many past runs it stands on. */
   runs: number;
-}
-
-/** Numbers with a standard normal spread, by the polar method (G. Marsaglia and T. A. Bray, SIAM Review 6, 1964). */
-function normals(random: () => number): () => number {
-  let [spare, has] = [0, false];
-  return () => {
-    if (has) {
-      has = false;
-      return spare;
-    }
-    for (;;) {
-      const [x, y] = [2 * random() - 1, 2 * random() - 1];
-      const square = x * x + y * y;
-      if (square >= 1 || square === 0) continue;
-      const size = Math.sqrt((-2 * Math.log(square)) / square);
-      [spare, has] = [y * size, true];
-      return x * size;
-    }
-  };
 }
 
 /**
