@@ -78,7 +78,13 @@ function make(): void {
 </script>
 
 <template>
-  <Dialog v-model:visible="visible" modal header="So much time today" class="dialog" :style="{ width: '560px' }">
+  <Dialog
+    v-model:visible="visible"
+    modal
+    header="So much time today"
+    class="dialog"
+    :style="{ width: 'min(560px, 94vw)' }"
+  >
     <div class="today">
       <p class="line">
         <TimeField label="I have" :model-value="seconds" :accept="setSeconds" /> today, for
@@ -133,12 +139,16 @@ dd {
   min-height: 50px;
   overflow: hidden;
 }
+dd :deep(svg) {
+  max-width: 100%;
+}
 ul {
   margin: 0;
   padding-left: 18px;
 }
 .end {
   display: flex;
+  flex-wrap: wrap;
   gap: 8px;
   justify-content: flex-end;
 }
