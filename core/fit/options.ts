@@ -81,7 +81,16 @@ function secondsUntil(startsAt: string, time: string): Seconds {
   return ((to - from + 24 * 60) % (24 * 60)) * 60;
 }
 
-export type TargetLength = { ok: true; seconds: Seconds } | { ok: false; issues: FieldIssue[] };
+/** The hour of the day at which a plan's class ends, as `19:30`; one without a beginning is counted from midnight. */
+export function classEndsAt({ startsAt, classSeconds }: Plan): string {
+  const from = (startsAt ?? '').slice(11) || '00:00';
+  const minutes = Number(from.slice(0, 2)) * 60 + Number(from.slice(3, 5)) + Math.round(classSeconds / 60);
+  const two = (value: number): string => String(value).padStart(2, '0');
+  return `${two(Math.floor(minutes / 60) % 24)}:${two(minutes % 60)}`;
+}
+
+/** `seconds`: what is fitted to; `classSeconds`: with what is kept for talk. */
+export type TargetLength = { ok: true; seconds: Seconds; classSeconds: Seconds } | { ok: false; issues: FieldIssue[] };
 
 /**
  * The length in seconds a session is fitted to, from its target and what is kept for talk; or the field that says no length,
@@ -100,5 +109,5 @@ export function targetLength(plan: Plan, options: FitOptions): TargetLength {
     return refuse('target.time', `That is ${clockOfSeconds(whole)} after it begins; a target is at most six hours.`);
   if (talkSeconds >= whole)
     return refuse('talkSeconds', `Nothing of ${clockOfSeconds(whole)} would remain beside the talk.`);
-  return { ok: true, seconds: whole - talkSeconds };
+  return { ok: true, seconds: whole - talkSeconds, classSeconds: whole };
 }

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { FIT_GRIDS, lastRestIndex, targetLength, usualFitOptions, type FitOptions } from '#core/fit';
+import { classEndsAt, FIT_GRIDS, lastRestIndex, targetLength, usualFitOptions, type FitOptions } from '#core/fit';
 import type { Plan } from '#core/plan';
 import type { Seconds } from '#core/time';
 import ChoiceField from '../../shared/fields/ChoiceField.vue';
@@ -27,19 +27,15 @@ function put(patch: Partial<FitOptions>): string | undefined {
   emit('change', next);
   return undefined;
 }
-const endsAt = computed(() => {
-  const starts = plan.startsAt?.slice(11) ?? '00:00';
-  const minutes = Number(starts.slice(0, 2)) * 60 + Number(starts.slice(3)) + Math.round(plan.classSeconds / 60);
-  const two = (value: number): string => String(value).padStart(2, '0');
-  return `${two(Math.floor(minutes / 60) % 24)}:${two(minutes % 60)}`;
-});
 const kind = computed({
   get: () => options.target.kind,
   set: (value) =>
     emit('change', {
       ...options,
       target:
-        value === 'length' ? { kind: 'length', seconds: plan.classSeconds } : { kind: 'endsAt', time: endsAt.value },
+        value === 'length'
+          ? { kind: 'length', seconds: plan.classSeconds }
+          : { kind: 'endsAt', time: classEndsAt(plan) },
     }),
 });
 const grid = computed({

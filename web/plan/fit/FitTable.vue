@@ -106,6 +106,12 @@ th.step {
   gap: 8px;
   align-items: center;
 }
+.line > * {
+  flex: none;
+}
+.line > .name {
+  flex: 0 1 auto;
+}
 .index {
   width: 20px;
   text-align: right;

@@ -34,7 +34,7 @@ const fit = computed(() => job.answer.value);
 /** What the class becomes: a length that was asked for is the class's own afterwards. */
 const classSeconds = computed(() => {
   const length = targetLength(plan, options.value);
-  return length.ok ? length.seconds + options.value.talkSeconds : plan.classSeconds;
+  return length.ok ? length.classSeconds : plan.classSeconds;
 });
 const before = computed(() => {
   if (classSeconds.value === plan.classSeconds) return { plan, timeline };
