@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { Person } from '#core/people';
+import { ClassPeople } from '#core/caution';
+import { Group, Person, PERSON_FILE_FORMAT } from '#core/people';
 import { storedOf } from './documents';
 
 /** Someone who is taught, as stored. */
@@ -11,3 +12,47 @@ export const ListPeopleResponse = z.object({ people: z.array(StoredPerson) });
 /** A stale write: the person as it is now, and what was sent, so that neither is lost. */
 export const PersonConflict = z.object({ current: StoredPerson, yours: Person });
 export type PersonConflict = z.infer<typeof PersonConflict>;
+
+/** A group, as stored. */
+export const StoredGroup = storedOf(Group);
+export type StoredGroup = z.infer<typeof StoredGroup>;
+
+export const ListGroupsResponse = z.object({ groups: z.array(StoredGroup) });
+
+/** A stale write: the group as it is now, and what was sent, so that neither is lost. */
+export const GroupConflict = z.object({ current: StoredGroup, yours: Group });
+export type GroupConflict = z.infer<typeof GroupConflict>;
+
+/** What was decided for people in a class; revision 0 before anything was. */
+export const StoredClassPeople = z.object({ revision: z.int().min(0), document: ClassPeople });
+export type StoredClassPeople = z.infer<typeof StoredClassPeople>;
+
+/** A stale write: what was decided as it is now, and what was sent, so that neither is lost. */
+export const ClassPeopleConflict = z.object({ current: StoredClassPeople, yours: ClassPeople });
+export type ClassPeopleConflict = z.infer<typeof ClassPeopleConflict>;
+
+/** Everything that is kept of one person. */
+export const PersonFileResponse = z.object({
+  format: z.literal(PERSON_FILE_FORMAT),
+  version: z.literal(1),
+  savedAt: z.iso.datetime(),
+  person: Person,
+  groups: z.array(z.string()),
+  cameTo: z.array(z.object({ title: z.string(), at: z.iso.datetime(), seconds: z.number() })),
+});
+export type PersonFileResponse = z.infer<typeof PersonFileResponse>;
+
+/** Whether a passphrase is set, whether people’s data can be seen now, and after how many idle minutes it locks itself. */
+export const LockState = z.object({ set: z.boolean(), open: z.boolean(), minutes: z.int() });
+export type LockState = z.infer<typeof LockState>;
+
+const Passphrase = z
+  .string('A passphrase is text.')
+  .min(8, 'A passphrase has at least 8 letters.')
+  .max(200, 'A passphrase has at most 200 letters.');
+export const SetLockRequest = z.strictObject({
+  passphrase: Passphrase,
+  minutes: z.int('Minutes are a whole number.').min(1, 'At least 1 minute.').max(240, 'At most 240 minutes.'),
+});
+export type SetLockRequest = z.infer<typeof SetLockRequest>;
+export const OpenLockRequest = z.strictObject({ passphrase: z.string().max(200) });

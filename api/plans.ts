@@ -46,7 +46,7 @@ export const ListRevisionsResponse = z.object({ revisions: z.array(RevisionInfo)
 export const StoredRevision = z.object({ revision: Revision, savedAt: Moment, document: Plan });
 export type StoredRevision = z.infer<typeof StoredRevision>;
 
-export const BinKind = z.enum(['plan', 'run', 'entry', 'person', 'place', 'journal']);
+export const BinKind = z.enum(['plan', 'run', 'entry', 'person', 'group', 'place', 'journal']);
 export type BinKind = z.infer<typeof BinKind>;
 
 /** What lies in the bin, and until when. */

@@ -5,9 +5,6 @@ import { Variants } from '#core/arrange';
 export const StoredVariants = z.object({ revision: z.int().min(0), document: Variants });
 export type StoredVariants = z.infer<typeof StoredVariants>;
 
-/** `document` is read with `readVariants`. */
-export const SaveVariantsRequest = z.strictObject({ revision: z.int().min(0), document: z.unknown() });
-
 /** A stale write: the variants as they are now, and what was sent, so that neither is lost. */
 export const VariantsConflict = z.object({ current: StoredVariants, yours: Variants });
 export type VariantsConflict = z.infer<typeof VariantsConflict>;

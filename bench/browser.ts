@@ -8,6 +8,7 @@ import { benchBells } from './bells';
 import { longPlan } from './compile';
 import { benchFigures } from './figures';
 import { msFigure, percentile, type Figure } from './measure';
+import { benchMatrix } from './matrix';
 import { serve } from './serve';
 
 const EDITS = 60;
@@ -95,6 +96,7 @@ export async function benchBrowser(): Promise<Figure[]> {
     const times = await redraws(page, url);
     const grid = await drawGrid(page, url);
     const figures = await benchFigures(page, url);
+    const matrix = await benchMatrix(page, url);
     const bells = await benchBells(browser, url);
     return [
       {
@@ -108,6 +110,7 @@ export async function benchBrowser(): Promise<Figure[]> {
       { what: 'the same, median', figure: `${percentile(times, 0.5).toFixed(1)} ms`, bar: '', ok: true },
       msFigure('the library’s grid of figures drawn, from a click until painted', grid, 300),
       ...figures,
+      ...matrix,
       ...bells,
     ];
   } finally {

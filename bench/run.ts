@@ -6,6 +6,7 @@ import { benchForecast } from './forecast';
 import type { Figure } from './measure';
 import { benchOrder } from './order';
 import { benchProps } from './props';
+import { benchScreening } from './screening';
 import { benchServer } from './server';
 
 const figures: Figure[] = [
@@ -15,6 +16,7 @@ const figures: Figure[] = [
   ...(await benchFit()),
   ...benchOrder(),
   ...benchForecast(),
+  ...benchScreening(),
   ...(await benchServer()),
   ...(await benchBrowser()),
 ];

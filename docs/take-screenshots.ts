@@ -57,14 +57,6 @@ const SHOTS: Record<string, { take: Shot; context?: BrowserContextOptions }> = {
       await page.getByText('to the second').waitFor();
     },
   },
-  'fit-not': {
-    take: async (page, url) => {
-      await page.goto(`${url}/plans/demo-hour/fit`);
-      await page.getByLabel('Length', { exact: true }).fill('50:00');
-      await page.keyboard.press('Enter');
-      await page.getByText(/^It cannot be so short/).waitFor();
-    },
-  },
   order: {
     take: async (page, url) => {
       await page.goto(`${url}/plans/demo-hour/fit?view=order`);
@@ -83,20 +75,6 @@ const SHOTS: Record<string, { take: Shot; context?: BrowserContextOptions }> = {
     take: async (page, url) => teach(page, url, await longNamed(url), LONG_STEP, 190),
     context: { viewport: { width: 390, height: 844 }, colorScheme: 'dark' },
   },
-  room: {
-    take: async (page, url) => {
-      const leading = await page.context().newPage();
-      await leading.goto(`${url}/teach/demo-nurses`);
-      await leading.locator('button.begin').click();
-      // Past the talk, the first hold and what lies before the second, to its first side.
-      for (let i = 0; i < 12 && (await leading.locator('.side').innerText()) !== 'Left'; i++) {
-        await leading.keyboard.press('e');
-        await leading.waitForTimeout(300);
-      }
-      await page.goto(`${url}/room/demo-nurses`);
-      await page.locator('.time').waitFor();
-    },
-  },
   'plan-props': {
     take: async (page, url) => {
       await plan(page, url, 'demo-nurses', 4);
@@ -113,8 +91,25 @@ const SHOTS: Record<string, { take: Shot; context?: BrowserContextOptions }> = {
     },
   },
   needs: { take: async (page, url) => void (await page.goto(`${url}/plans/demo-choir/props`)) },
-  cupboard: { take: async (page, url) => void (await page.goto(`${url}/cupboard/demo-low-room`)) },
-  person: { take: async (page, url) => void (await page.goto(`${url}/people/demo-ines`)) },
+  cautions: {
+    take: async (page, url) => {
+      await page.goto(`${url}/plans/demo-hour/people`);
+      await page.getByRole('button', { name: /^MTo, 6 / }).click();
+    },
+  },
+  'one-person': {
+    take: async (page, url) => {
+      await page.goto(`${url}/plans/demo-nurses/people?view=one`);
+      await page.getByRole('list', { name: 'What is otherwise' }).waitFor();
+    },
+  },
+  form: {
+    take: async (page, url) => {
+      await page.goto(`${url}/people/demo-singer-6/form`);
+      await page.getByRole('heading', { name: 'Before the first class' }).waitFor();
+    },
+  },
+  person: { take: async (page, url) => void (await page.goto(`${url}/people/demo-bryony`)) },
   lookback: { take: async (page, url) => void (await page.goto(`${url}/runs/demo-run-nurses`)) },
   weeks: {
     take: async (page, url) => {

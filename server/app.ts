@@ -12,6 +12,7 @@ import { binRoutes } from './routes/bin';
 import { entryRoutes } from './routes/entries';
 import { houseRoutes } from './routes/house';
 import { journalRoutes } from './routes/journal';
+import { lockRoutes, makeLock } from './routes/lock';
 import { peopleRoutes } from './routes/people';
 import { placeRoutes } from './routes/places';
 import { acceptPlanFile, planRoutes } from './routes/plans';
@@ -70,13 +71,15 @@ export function createApp(
   app.use('/api/plans', variantRoutes(store));
   app.use('/api/runs', runRoutes(store));
   app.use('/api/entries', entryRoutes(store));
-  app.use('/api/people', peopleRoutes(store));
+  const lock = makeLock(store);
+  app.use('/api/lock', lockRoutes(lock));
+  app.use('/api/people', lock.guard, peopleRoutes(store));
   app.use('/api/places', placeRoutes(store));
   app.use('/api/house', houseRoutes(store));
   app.use('/api/journal', journalRoutes(store));
   app.use('/api/practised', practisedRoutes(store));
   if (door) app.use('/api/room', door.routes);
-  app.use('/api/bin', binRoutes(store));
+  app.use('/api/bin', binRoutes(store, lock));
   app.post('/api/timeline', async (request, response) => {
     const { document, rules } = accept(TimelineRequest, request.body);
     const { plan, entries } = acceptPlanFile(document);

@@ -1,8 +1,8 @@
-import { DEMO_PLANS, demoJournal, demoPeople, demoPlaces, demoRuns } from '#library/demo';
+import { DEMO_PLANS, demoDecided, demoGroups, demoJournal, demoPeople, demoPlaces, demoRuns } from '#library/demo';
 import { addEvents, startRun } from './routes/runs';
 import { createJournalEntry } from './routes/journal';
 import { createPlan } from './routes/plans';
-import { createPerson } from './routes/people';
+import { createGroup, createPerson, putClassPeople } from './routes/people';
 import { createPlace } from './routes/places';
 import type { Store } from './store/store';
 
@@ -17,6 +17,8 @@ export async function loadDemo(store: Store): Promise<boolean> {
     await addEvents(store, id, events(startMs));
   }
   for (const { id, person } of demoPeople) await createPerson(store, id, person);
+  for (const { id, group } of demoGroups) await createGroup(store, id, group);
+  for (const [planId, decided] of demoDecided()) await putClassPeople(store, planId, decided);
   for (const { id, entry } of demoJournal) await createJournalEntry(store, id, entry);
   return true;
 }

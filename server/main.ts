@@ -2,6 +2,7 @@ import { join } from 'node:path';
 import pino from 'pino';
 import { createApp, secure } from './app';
 import { loadDemo } from './demo';
+import { loggedError } from './log';
 import { makeRoomDoor } from './room-door';
 import { emptyBin } from './routes/bin';
 import { solveBeside } from './solving/solve';
@@ -17,11 +18,11 @@ const database = process.env.ZOVRIN_DATABASE ?? join(process.cwd(), 'data', 'zov
 
 const store = await openStore(database);
 await emptyBin(store);
-setInterval(() => void emptyBin(store).catch((error: unknown) => log.error(error)), DAY_MS).unref();
+setInterval(() => void emptyBin(store).catch((error: unknown) => log.error(loggedError(error))), DAY_MS).unref();
 if (process.argv.includes('--demo') && (await loadDemo(store))) console.log('Loaded the demo data.');
 
 const webFolder = join(process.cwd(), 'dist', 'web');
-const logError = (error: unknown): void => log.error(error);
+const logError = (error: unknown): void => log.error(loggedError(error));
 const door = makeRoomDoor(store, { port: roomPort, webFolder, secure, log: logError });
 const solver = new URL(import.meta.url.endsWith('.ts') ? './solving/worker.ts' : './solver.js', import.meta.url);
 const app = createApp(store, { webFolder, log: logError, door, solve: solveBeside(solver) });
@@ -33,6 +34,9 @@ const server = app.listen(port, host, (error?: Error) => {
   }
   console.log(`Zovrin is at http://${host}:${port}`);
 });
+
+// A browser may take up a connection again after a while: one that is closed under it costs a request.
+server.keepAliveTimeout = 65_000;
 
 for (const signal of ['SIGINT', 'SIGTERM'] as const) {
   process.on(signal, () => {

@@ -3,6 +3,7 @@ import fc from 'fast-check';
 import { QueryTypes } from 'sequelize';
 import sqlite3 from 'sqlite3';
 import { addStep, emptyPlan, Plan, talkStep } from '#core/plan';
+import { demoPeople } from '#library/demo';
 import { loadDemo } from './demo';
 import { emptyBin } from './routes/bin';
 import { planOf, workedHold } from '../tests/support/examples';
@@ -164,7 +165,8 @@ test('the demo data is loaded once and can be read', async () => {
   expect(await loadDemo(server.store)).toBe(true);
   expect(await loadDemo(server.store)).toBe(false);
   expect((await api().get('/api/plans')).body.total).toBe(5);
-  expect((await api().get('/api/people')).body.people).toHaveLength(3);
+  expect((await api().get('/api/people')).body.people).toHaveLength(demoPeople.length);
+  expect((await api().get('/api/people/groups')).body.groups).toHaveLength(3);
   expect((await api().get('/api/runs')).body.total).toBe(12);
   expect((await api().get('/api/journal')).body.entries).toHaveLength(2);
 });

@@ -25,6 +25,7 @@ export const router = createRouter({
         { path: '', component: () => import('./plan/PlanRoom.vue') },
         { path: 'props', component: () => import('./plan/props/PropsRoom.vue') },
         { path: 'fit', component: () => import('./plan/fit/FitRoom.vue') },
+        { path: 'people', component: () => import('./plan/people/PeopleViews.vue') },
       ],
     },
     {
@@ -93,6 +94,23 @@ export const router = createRouter({
     {
       path: '/people',
       component: () => import('./people/PeopleRoom.vue'),
+      meta: { room: 'people', title: 'People' },
+    },
+    {
+      path: '/people/form',
+      component: () => import('./people/form/PaperForm.vue'),
+      meta: { room: 'people', title: 'People' },
+    },
+    {
+      path: '/people/groups/:id',
+      component: () => import('./people/GroupRoom.vue'),
+      props: true,
+      meta: { room: 'people', title: 'People' },
+    },
+    {
+      path: '/people/:id/form',
+      component: () => import('./people/form/AskRoom.vue'),
+      props: true,
       meta: { room: 'people', title: 'People' },
     },
     {

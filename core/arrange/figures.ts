@@ -1,8 +1,7 @@
 import type { Position } from '#core/catalogue';
-import { asksOf } from '#core/caution';
+import { asksOf, type CautionTrait } from '#core/caution';
 import { propNeeds } from '#core/cupboard';
 import { ORDER_RULES, tallyOfPlan, type OrderRules, type Tally } from '#core/order';
-import type { Ask } from '#core/people';
 import type { PropKind } from '#core/props';
 import type { Ms } from '#core/time';
 import { compileTimeline, DEFAULT_RULES, type Timeline, type Totals } from '#core/timeline';
@@ -21,7 +20,7 @@ export interface Figures {
   /** What the whole group needs at most of each kind of prop. */
   props: readonly { kind: PropKind; group: number }[];
   /** What steps ask of the body, by how many of them and for how long, the most first. */
-  asks: readonly { ask: Ask; steps: number; ms: Ms }[];
+  asks: readonly { ask: CautionTrait; steps: number; ms: Ms }[];
 }
 
 /** Sums by key, the greatest first; keys that are the same length in the order they were met. */
@@ -41,7 +40,7 @@ export function figuresOf({ plan, library, rules = DEFAULT_RULES }: Planned, ord
   });
   const asked = plan.steps.flatMap((step, i) => {
     const { startMs, endMs } = timeline.steps[i]!;
-    return [...asksOf(step, library)].map((ask): [Ask, Ms] => [ask, heldMs[i] || endMs - startMs]);
+    return [...asksOf(step, { library }).keys()].map((ask): [CautionTrait, Ms] => [ask, heldMs[i] || endMs - startMs]);
   });
   return {
     timeline,

@@ -13,6 +13,7 @@ export { ID_MARK, svgOf } from './draw/svg';
 export { materialOf, type Material } from './draw/prop-shapes';
 export { mirrorFigure, mirrorPose } from './mirror';
 export { clearanceOf, lowestOf, measure, type Measures } from './measure';
+export { strainsOf, type Strains } from './strains';
 export { poseByJoints } from './by-joints';
 export {
   JOINT_LIMITS,

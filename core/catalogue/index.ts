@@ -14,8 +14,10 @@ export {
   TRAITS,
 } from './position';
 export { BREATH_TRAITS, Technique } from './technique';
+export { BREATH_TRAIT_WORDS, TRAIT_WORDS } from './trait-words';
 export { familyLabel, libraryOf, matchScore, searchable, withOwnEntries, type Library } from './library';
 export { countOptions, findPositions, NOTHING_CHOSEN, type Chosen } from './find';
+export { likeness } from './likeness';
 export { breathSeats, seatOf } from './seats';
 export { blankPosition, blankTechnique, copyOf } from './new-entry';
 export {

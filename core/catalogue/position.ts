@@ -38,6 +38,9 @@ export const TRAITS = [
   'armsOverhead',
   'inversion',
   'longUnmovingHold',
+  'handsBear',
+  'kneesBear',
+  'anklesStretched',
 ] as const;
 
 export const SidesKind = z.enum(['together', 'each', 'crossing', 'one']);

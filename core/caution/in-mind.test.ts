@@ -1,6 +1,7 @@
 import { expect, test } from '@jest/globals';
-import { builtInLibrary, POSITIONS } from '#library';
-import { inMind } from '#core/caution';
+import { POSITIONS } from '#library';
+import { builtInKnowledge } from '#library/cautions';
+import { asksOf, inMind } from '#core/caution';
 import { ASKS, initials, newPerson, readPerson, type Person } from '#core/people';
 import { holdFrom } from '#core/plan';
 import { talk } from '../../tests/support/examples';
@@ -22,16 +23,18 @@ const people = [
 test('only who has something that the step asks of the body, in the order of the room', () => {
   for (const position of POSITIONS) {
     const [approach] = Object.keys(position.defaults) as ['yin'];
-    const told = inMind(people, holdFrom(position, approach, 'a'), builtInLibrary);
-    const knee = position.traits.includes('deepKneeBend');
-    const head = position.traits.some((trait) => trait === 'headBelowHeart' || trait === 'inversion');
+    const step = holdFrom(position, approach, 'a');
+    const told = inMind(people, step, builtInKnowledge);
+    const asks = asksOf(step, builtInKnowledge);
+    const knee = asks.has('deepKneeBend');
+    const head = asks.has('headBelowHeart') || asks.has('inversion');
     expect(told.find(({ personId }) => personId === 'm')?.words ?? []).toEqual([
       ...(knee ? ['blanket behind the left knee'] : []),
       ...(head ? ['head high'] : []),
     ]);
     expect(told.map((one) => one.initials)).toEqual([...(knee || head ? ['MQ'] : []), ...(head ? ['TF'] : [])]);
   }
-  expect(inMind(people, talk('t', 60), builtInLibrary)).toEqual([]);
+  expect(inMind(people, talk('t', 60), builtInKnowledge)).toEqual([]);
 });
 
 test('initials of names as people have them', () => {

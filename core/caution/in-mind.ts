@@ -1,20 +1,9 @@
-import type { Library } from '#core/catalogue';
-import { initials, type Ask, type Person } from '#core/people';
+import { initialsOf, type Person } from '#core/people';
 import type { Step } from '#core/plan';
-
-/** What a step asks of the body: by its position, by its technique, and by what it holds of the breath. */
-export function asksOf(step: Step, library: Library): Set<Ask> {
-  const asks = new Set<Ask>();
-  const add = (all: readonly Ask[] | undefined): void => all?.forEach((ask) => asks.add(ask));
-  if (step.kind === 'hold') {
-    add(library.position(step.position)?.traits);
-    if (step.breath) add(library.technique(step.breath.technique)?.traits);
-  } else if (step.kind === 'breath') {
-    add(library.technique(step.technique)?.traits);
-    if (step.moves) add(library.position(step.moves.position)?.traits);
-  }
-  return asks;
-}
+import type { Knowledge } from './knowledge';
+import { openLevel, type MatrixRow } from './matrix';
+import { worse, type Level } from './rule';
+import { asksOf } from './traits';
 
 /** What to keep in mind for one person in one step, told by their initials. */
 export interface InMind {
@@ -27,10 +16,47 @@ export interface InMind {
  * What the teacher keeps in mind for those who are there, as far as a step asks it of the body; people in the order they
  * are given. These are the teacher's own words: nothing is concluded from them.
  */
-export function inMind(people: readonly { id: string; person: Person }[], step: Step, library: Library): InMind[] {
-  const asks = asksOf(step, library);
+export function inMind(
+  people: readonly { id: string; person: Person }[],
+  step: Step,
+  knowledge: Pick<Knowledge, 'library'> & Partial<Pick<Knowledge, 'strains'>>,
+): InMind[] {
+  const asks = asksOf(step, knowledge);
+  const shown = initialsOf(people.map(({ id, person }) => ({ id, name: person.name })));
   return people.flatMap(({ id, person }) => {
     const words = person.keepInMind.filter((kept) => kept.asks.some((ask) => asks.has(ask))).map((kept) => kept.words);
-    return words.length > 0 ? [{ personId: id, initials: initials(person.name), words }] : [];
+    return words.length > 0 ? [{ personId: id, initials: shown.get(id) ?? '?', words }] : [];
+  });
+}
+
+/** What of a person is to be known in one step while it is led: how careful, and what to do in a few words. */
+export interface ToKnow {
+  personId: string;
+  level: Level | null;
+  /** What they do instead, by its name. */
+  instead: string | null;
+  words: string[];
+}
+
+/**
+ * What is to be known of everyone of a matrix at a step (by its place, from 0) while it is led: what they do instead, what
+ * to do where a caution is open, and what the class as a whole asks of them here. What was seen and left is not told again,
+ * and no condition is named: others may look on.
+ */
+export function toKnowAt(rows: readonly MatrixRow[], index: number): ToKnow[] {
+  return rows.flatMap(({ personId, cells, session }): ToKnow[] => {
+    const cell = cells[index];
+    if (!cell) return [];
+    const open = openLevel(cell);
+    const here =
+      openLevel(session) === null
+        ? []
+        : session.cautions.filter((one) => 'steps' in one && (one.steps as readonly number[]).includes(index));
+    const isInstead = cell.state === 'instead' && cell.insteadLevel === null;
+    const cautions = [...(open !== null && cell.state === 'open' ? cell.cautions : []), ...here];
+    const level = [open, ...here.map((one) => one.level)].reduce<Level | null>(worse, null);
+    const words = [...new Set(cautions.map(({ rule }) => rule.instead.words))];
+    if (level === null && !isInstead) return [];
+    return [{ personId, level, instead: cell.state === 'instead' ? (cell.step?.name ?? null) : null, words }];
   });
 }

@@ -12,6 +12,7 @@ export {
   type Setting,
 } from './place';
 export { momentsOf, propNeeds, withOtherSetUp, type KindNeed, type Moment, type Want } from './moments';
+export { isAtHand } from './at-hand';
 export { assignProps, type Assignment, type Given, type Unmet } from './assign';
 export { insteadPieces, propDemand, unmetPieces, type Demand, type MetMoment } from './demand';
 export { rowsInstead, SUBSTITUTES, substitutesFor, type Pieces, type Substitute } from './substitutes';

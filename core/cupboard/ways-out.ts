@@ -1,4 +1,4 @@
-import { breathSeats, type Approach, type Library, type NamedSetUp, type Position } from '#core/catalogue';
+import { breathSeats, likeness, type Approach, type Library, type NamedSetUp, type Position } from '#core/catalogue';
 import type { BreathStep, HoldStep, Plan } from '#core/plan';
 import type { Available, SetUp } from '#core/props';
 import { compileTimeline } from '#core/timeline';
@@ -16,13 +16,6 @@ const MOST_OF_A_KIND = 3;
 interface Fit {
   unmet: number;
   instead: number;
-}
-
-/** Shares of the areas two positions have in common, and whether one lies or sits as in the other. */
-function likeness(a: Position, b: Position): number {
-  const shared = a.areas.filter((area) => b.areas.includes(area)).length;
-  const all = new Set([...a.areas, ...b.areas]).size;
-  return shared === 0 ? 0 : shared / all + (a.family === b.family ? 0.3 : 0);
 }
 
 /** Set-ups a breath can be practised in, by the position they are of. */

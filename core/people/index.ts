@@ -1,12 +1,27 @@
-/** People who are taught, what is known of their breath, and what to keep in mind for them. */
+/** People: who is taught, with what was measured and told of them, and the groups they come in. */
 export {
   ASKS,
-  initials,
+  DatedNote,
+  daysToCome,
   KeptInMind,
   newPerson,
+  Person,
   PERSON_FORMAT,
   PERSON_VERSION,
-  Person,
   readPerson,
   type Ask,
 } from './person';
+export { IN_WORDS, KeptCondition, keptCondition } from './kept-condition';
+export { GROUP_FORMAT, GROUP_VERSION, Group, MOST_MEMBERS, newGroup, readGroup } from './group';
+export { initials, initialsOf, namesake } from './names';
+export {
+  countedFrom,
+  Day,
+  daysLater,
+  monthsBetween,
+  MOST_WEEKS,
+  pastDayRefusal,
+  weeksBetween,
+  weeksRefusal,
+} from './dates';
+export { personFile, PERSON_FILE_FORMAT, readPersonFile, type CameTo, type PersonFile } from './file';

@@ -1,13 +1,28 @@
 import { z } from 'zod';
 import { BreathMeasure } from '#core/breath';
 import { BREATH_TRAITS, TRAITS } from '#core/catalogue';
-import { Id, oneOf, readDocument, text, words, type DocumentKind, type Migration, type Read } from '#core/document';
+import { Flexibility, MAX_STATURE_CM, MIN_STATURE_CM } from '#core/body';
+import {
+  Id,
+  oneOf,
+  readDocument,
+  text,
+  words,
+  type DocumentKind,
+  type FieldIssue,
+  type Migration,
+  type Read,
+} from '#core/document';
+import { Day } from './dates';
+import { KeptCondition } from './kept-condition';
 
 export const PERSON_FORMAT = 'zovrin-person';
-export const PERSON_VERSION = 2;
+export const PERSON_VERSION = 3;
 const MOST_MEASURES = 500;
 
 const MOST_IN_MIND = 40;
+const MOST_CONDITIONS = 60;
+const MOST_NOTES = 1000;
 
 /** What a position or technique asks of a body. */
 export const ASKS = [...TRAITS, ...BREATH_TRAITS] as const;
@@ -21,13 +36,37 @@ export const KeptInMind = z.strictObject({
 });
 export type KeptInMind = z.infer<typeof KeptInMind>;
 
-/** Someone who is taught: the document that is stored and sent. Measurings of the breath from the oldest to the newest. */
+/** A note with its day. */
+export const DatedNote = z.strictObject({ id: Id, on: Day, words: words('A note', 2000) });
+export type DatedNote = z.infer<typeof DatedNote>;
+
+/**
+ * Someone who is taught: the document that is stored and sent. Nothing of it but the name is needed. Measurings of the
+ * breath and notes from the oldest to the newest.
+ */
 export const Person = z.strictObject({
   format: z.literal(PERSON_FORMAT, 'This is not a person.'),
   version: z.literal(PERSON_VERSION),
+  /** A name, or initials. */
   name: words('A name', 80),
+  birthDate: Day.nullable(),
+  contact: text('How to reach them', 300),
+  emergency: text('Whom to call', 300),
   note: text('A note', 2000),
+  notes: z.array(DatedNote).max(MOST_NOTES, `At most ${MOST_NOTES} notes are kept for a person.`),
+  conditions: z.array(KeptCondition).max(MOST_CONDITIONS, `At most ${MOST_CONDITIONS} conditions are kept.`),
+  /** The day they were asked by the screening form; null where they were not. */
+  askedOn: Day.nullable(),
+  /** The day they agreed that it is kept. */
+  consentOn: Day.nullable(),
   keepInMind: z.array(KeptInMind).max(MOST_IN_MIND, `At most ${MOST_IN_MIND} things are kept in mind.`),
+  /** For the figure: how tall, and three measured angles; null where they were not measured. */
+  statureCm: z
+    .number('A stature is a number of centimetres.')
+    .min(MIN_STATURE_CM, `A stature is at least ${MIN_STATURE_CM} cm.`)
+    .max(MAX_STATURE_CM, `A stature is at most ${MAX_STATURE_CM} cm.`)
+    .nullable(),
+  flexibility: Flexibility.nullable(),
   breaths: z.array(BreathMeasure).max(MOST_MEASURES, `At most ${MOST_MEASURES} measurings are kept for a person.`),
 });
 export type Person = z.infer<typeof Person>;
@@ -35,11 +74,26 @@ export type Person = z.infer<typeof Person>;
 /** Version 2: what to keep in mind for them. */
 const fromVersion1: Migration = (person) => ({ keepInMind: [], ...person });
 
+const NOTHING_TOLD = {
+  birthDate: null,
+  contact: '',
+  emergency: '',
+  notes: [],
+  conditions: [],
+  askedOn: null,
+  consentOn: null,
+  statureCm: null,
+  flexibility: null,
+};
+
+/** Version 3: conditions, notes with their days, how to reach them, and the body for the figure. */
+const fromVersion2: Migration = (person) => ({ ...NOTHING_TOLD, ...person });
+
 const PERSON_DOCUMENT: DocumentKind<Person> = {
   format: PERSON_FORMAT,
   called: 'a person',
   version: PERSON_VERSION,
-  migrations: { 1: fromVersion1 },
+  migrations: { 1: fromVersion1, 2: fromVersion2 },
   schema: Person,
 };
 
@@ -52,15 +106,18 @@ export const newPerson = (name: string): Person => ({
   version: PERSON_VERSION,
   name,
   note: '',
+  ...NOTHING_TOLD,
   keepInMind: [],
   breaths: [],
 });
 
-/** A name as its first letters, for where others can read it: `Ines Harrowgate` becomes `IH`. */
-export const initials = (name: string): string =>
-  name
-    .split(/[\s-]+/)
-    .map((word) => word.charAt(0).toUpperCase())
-    .filter((letter) => /\p{L}|\p{N}/u.test(letter))
-    .slice(0, 3)
-    .join('') || '?';
+/** What in a person names a day that has not come yet, field by field: a birth, since when something is, a note. */
+export function daysToCome({ birthDate, conditions, notes }: Person, today: string): FieldIssue[] {
+  const refused = (field: string, day: string | null, what: string): FieldIssue[] =>
+    day !== null && day > today ? [{ field, reason: `${what} cannot be in the future.` }] : [];
+  return [
+    ...refused('birthDate', birthDate, 'A birth date'),
+    ...conditions.flatMap(({ since }, i) => refused(`conditions.${i}.since`, since, 'Since when something is')),
+    ...notes.flatMap(({ on }, i) => refused(`notes.${i}.on`, on, 'The day of a note')),
+  ];
+}

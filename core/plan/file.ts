@@ -76,11 +76,14 @@ export function readPlanFile(value: unknown): ReadPlanFile {
   return { ok: true, plan: plan.plan, entries: entries.flatMap((read) => (read.ok ? [read.value] : [])) };
 }
 
-/** The document of a file: the plan with its positions' times written in, and the entries of one's own that it uses. */
+/**
+ * The document of a file: the plan with its positions' times written in, and the entries of one's own that it uses. Who
+ * comes is no part of it.
+ */
 export function planFile(plan: Plan, library: Library, own: readonly OwnEntry[]): Plan & { entries?: OwnEntry[] } {
   const used = entriesOf(plan);
   const entries = own.filter(({ entry }) => used.includes(entry.id));
-  return { ...selfContained(plan, library), ...(entries.length > 0 ? { entries } : {}) };
+  return { ...selfContained(plan, library), groupId: null, ...(entries.length > 0 ? { entries } : {}) };
 }
 
 /** What is to become of the entries of a file in a library that may have some of them. */

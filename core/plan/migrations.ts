@@ -45,3 +45,6 @@ export const fromVersion3: Migration = (plan) => ({
       )
     : plan.steps,
 });
+
+/** Version 5: a plan may say which group of people comes. */
+export const fromVersion4: Migration = (plan) => ({ groupId: null, ...plan });

@@ -58,6 +58,7 @@ describe('reading a plan', () => {
     const older = { ...without(base, 'orderPairs'), version: 3 };
     expect(readPlan({ ...older, steps })).toEqual({ ok: true, plan: base });
     expect(readPlan({ ...older, steps: 'none' }).ok).toBe(false);
+    expect(readPlan({ ...without(base, 'groupId'), version: 4 })).toEqual({ ok: true, plan: base });
   });
 
   test('anything at all is answered, never thrown at', () => {
@@ -67,7 +68,7 @@ describe('reading a plan', () => {
   test.each([
     [{ ...base, title: 'x'.repeat(10_000) }, 'title', 'at most 200 letters'],
     [{ ...base, title: '  ' }, 'title', 'needs a title'],
-    [{ ...base, version: 5 }, 'version', 'up to version 4'],
+    [{ ...base, version: 6 }, 'version', 'up to version 5'],
     [{ ...base, format: 'other' }, 'format', 'zovrin-plan'],
     [{ ...base, colour: 'red' }, '', 'Unknown: colour'],
     [{ ...base, groupSize: 0 }, 'groupSize', 'at least one'],

@@ -5,7 +5,7 @@ import { PLAN_LIMITS } from './limits';
 import { Step } from './step';
 
 export const PLAN_FORMAT = 'zovrin-plan';
-export const PLAN_VERSION = 4;
+export const PLAN_VERSION = 5;
 
 /** One step that comes before another. */
 export const OrderPair = z.strictObject({ before: Id, after: Id });
@@ -23,6 +23,8 @@ export const Plan = z
     intent: text('An intent', PLAN_LIMITS.maxNote),
     approach: Approach,
     group: text('A group', 120),
+    /** Id of the group of people who come; null where none is chosen. It need not be here. */
+    groupId: Id.nullable(),
     groupSize: z
       .int('A group is counted in whole people.')
       .min(1, 'A group has at least one person.')
@@ -68,6 +70,7 @@ export function emptyPlan(title: string, approach: Approach = 'restorative'): Pl
     intent: '',
     approach,
     group: '',
+    groupId: null,
     groupSize: 12,
     place: '',
     cupboard: null,

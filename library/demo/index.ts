@@ -3,4 +3,5 @@ export { DEMO_PLANS, type DemoPlan } from './plans';
 export { demoPlaces, type DemoPlace } from './places';
 export { demoRuns, type DemoRun } from './runs';
 export { demoJournal, type DemoJournalEntry } from './journal';
-export { demoPeople, type DemoPerson } from './people';
+export { demoGroups, demoPeople, type DemoGroup, type DemoPerson } from './people';
+export { demoDecided } from './decided';

@@ -30,6 +30,7 @@ export const DEMO_PLANS: readonly DemoPlan[] = [
     plan: from('restorative', {
       title: 'Before the night shift',
       group: 'Night-shift nurses',
+      groupId: 'demo-group-nurses',
       groupSize: 12,
       place: 'Wrackline Hall, low room',
       cupboard: 'demo-low-room',
@@ -41,6 +42,7 @@ export const DEMO_PLANS: readonly DemoPlan[] = [
     plan: from('yin', {
       title: 'Hips and hands',
       group: 'Potters',
+      groupId: 'demo-group-potters',
       groupSize: 10,
       place: 'Wrackline Hall, low room',
       cupboard: 'demo-low-room',
@@ -52,6 +54,7 @@ export const DEMO_PLANS: readonly DemoPlan[] = [
     plan: from('breath', {
       title: 'Long line, evening 3',
       group: 'Choir singers',
+      groupId: 'demo-group-singers',
       groupSize: 16,
       place: 'Wrackline Hall, boat loft',
       cupboard: 'demo-boat-loft',
@@ -63,6 +66,7 @@ export const DEMO_PLANS: readonly DemoPlan[] = [
     plan: from('workshop', {
       title: 'Breath workshop, winter',
       group: 'Choir singers',
+      groupId: 'demo-group-singers',
       groupSize: 14,
       place: 'Wrackline Hall, boat loft',
       cupboard: 'demo-boat-loft',
@@ -76,6 +80,7 @@ export const DEMO_PLANS: readonly DemoPlan[] = [
       from('yin', {
         title: 'One hour, planned by feel',
         group: 'Choir singers',
+        groupId: 'demo-group-singers',
         groupSize: 14,
         place: 'Wrackline Hall, low room',
         cupboard: 'demo-low-room',

@@ -93,6 +93,8 @@ interface Said {
 }
 const MINUTES_LATER_MS = 4 * 60_000;
 
+const nurses = (...numbers: number[]): string[] => numbers.map((n) => `demo-nurse-${n}`);
+
 const NURSES: Deviation[] = [
   { step: 1, kind: 'talk', bySeconds: 62 },
   { step: 2, kind: 'hold', bySeconds: -8 },
@@ -137,6 +139,7 @@ const EVENINGS: readonly Evening[] = [
     beganAt: `${day}T18:0${i}`,
     deviations: scaled(NURSES, 2.1 - 0.25 * i),
     said: {
+      present: [...(i === 2 ? [] : ['demo-bryony']), ...nurses(1, 3, 4, 5 + (i % 3), 8, 11)],
       strengths: [
         [3, 'left', 3 - 0.2 * i],
         [3, 'right', 3.6 - 0.2 * i],
@@ -151,7 +154,7 @@ const EVENINGS: readonly Evening[] = [
     beganAt: '2026-11-19T18:02',
     deviations: NURSES,
     said: {
-      present: ['demo-bryony'],
+      present: ['demo-bryony', ...nurses(1, 2, 3, 4, 6, 8, 9)],
       strengths: [
         [2, 'both', 1],
         [3, 'left', 2],

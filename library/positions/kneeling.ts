@@ -39,7 +39,7 @@ export const KNEELING: PositionText[] = [
     rebound: [30, 'none'],
     loosen: 'Stretch the legs back one at a time',
     answer: 'Sphinx.',
-    traits: ['deepKneeBend', 'prone'],
+    traits: ['deepKneeBend', 'prone', 'anklesStretched'],
     caution:
       'With sore knees put a folded blanket behind them or lie on one side; in later pregnancy knees wide, bolster higher.',
   }),
@@ -80,7 +80,7 @@ export const KNEELING: PositionText[] = [
     loosen: 'Sit back on the heels, roll the shoulders.',
     rebound: [30, 'afterBoth'],
     answer: 'Child’s pose, back round.',
-    traits: ['backBend', 'neckLoad', 'armsOverhead', 'headBelowHeart'],
+    traits: ['backBend', 'neckLoad', 'armsOverhead', 'headBelowHeart', 'kneesBear'],
     caution: 'With pinching at the top of the shoulder take the arms wider; with tingling in the hands come out.',
   }),
   told({
@@ -135,7 +135,7 @@ export const KNEELING: PositionText[] = [
     rebound: [30, 'afterEach'],
     loosen: 'Rock the pelvis from side to side',
     answer: 'Child’s pose between the sides.',
-    traits: ['endRangeHip', 'deepKneeBend'],
+    traits: ['endRangeHip', 'deepKneeBend', 'kneesBear', 'anklesStretched'],
     caution: 'Any pain in the front knee: take the foot closer in or lie on the back instead.',
   }),
   told({

@@ -246,7 +246,7 @@ export const LYING: PositionText[] = [
     loosen: 'Stretch the legs long, roll the feet.',
     rebound: [60, 'afterBoth'],
     answer: 'Child’s pose.',
-    traits: ['deepKneeBend', 'backBend'],
+    traits: ['deepKneeBend', 'backBend', 'anklesStretched'],
     caution: 'Not with knee or ankle injuries or a sharp low back. The bolster comes first, not last.',
   }),
   told({
@@ -270,7 +270,7 @@ export const LYING: PositionText[] = [
     stronger: say('Both legs.', 'reclined-kneeling'),
     loosen: 'Stretch the legs long, roll the feet.',
     answer: 'Child’s pose.',
-    traits: ['deepKneeBend', 'backBend'],
+    traits: ['deepKneeBend', 'backBend', 'anklesStretched'],
     caution: 'Knee trouble: prone with a long strap, or leave it out.',
   }),
   told({

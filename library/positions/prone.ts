@@ -31,7 +31,7 @@ export const PRONE: PositionText[] = [
     stronger: say('Arms long in front.', 'child-wide'),
     loosen: 'Stretch the legs back one at a time.',
     answer: 'Sphinx.',
-    traits: ['deepKneeBend', 'loadedSpinalFold'],
+    traits: ['deepKneeBend', 'loadedSpinalFold', 'anklesStretched'],
     caution: 'Pregnancy: knees wide, belly free. Knee pain: blanket behind the knees, or on the back.',
   }),
   told({
@@ -59,7 +59,7 @@ export const PRONE: PositionText[] = [
     stronger: say('Hips higher, chest to the floor.', 'heart-melting'),
     loosen: 'Stretch the legs back one at a time.',
     answer: 'Sphinx.',
-    traits: ['deepKneeBend', 'endRangeHip', 'armsOverhead'],
+    traits: ['deepKneeBend', 'endRangeHip', 'armsOverhead', 'anklesStretched'],
     caution: 'Knee pain: blanket between thighs and calves.',
   }),
   told({
@@ -98,7 +98,7 @@ export const PRONE: PositionText[] = [
     stronger: say('Head and shoulder on the floor.', '#low'),
     loosen: 'Round and hollow the back on all fours.',
     answer: 'Child’s pose.',
-    traits: ['twist', 'neckLoad', 'headBelowHeart'],
+    traits: ['twist', 'neckLoad', 'headBelowHeart', 'kneesBear'],
     caution: 'No weight on the neck: more of it on shoulder and free hand.',
   }),
   told({
@@ -142,7 +142,7 @@ export const PRONE: PositionText[] = [
     loosen: 'Rock the pelvis from side to side.',
     rebound: [60, 'afterBoth'],
     answer: 'Prone rest with the legs together.',
-    traits: ['endRangeHip', 'prone'],
+    traits: ['endRangeHip', 'prone', 'kneesBear'],
     caution: 'Not with inner-leg or knee injuries. Felt at the inside of the knee: come out.',
   }),
   told({
@@ -174,7 +174,7 @@ export const PRONE: PositionText[] = [
     stronger: say('Forearms on the floor.', 'lunge-forearms'),
     loosen: 'Rock the pelvis forward and back.',
     answer: 'Child’s pose between the sides.',
-    traits: ['endRangeHip'],
+    traits: ['endRangeHip', 'handsBear', 'kneesBear'],
     caution: 'Knee sore on the floor: more blanket. Late pregnancy: hands high on blocks.',
   }),
   told({
@@ -206,7 +206,7 @@ export const PRONE: PositionText[] = [
     stronger: say('Forearms down.', 'lunge-forearms'),
     loosen: 'Rock the pelvis from side to side.',
     answer: 'Child’s pose between the sides.',
-    traits: ['endRangeHip'],
+    traits: ['endRangeHip', 'handsBear', 'kneesBear'],
     caution: 'Felt in the knee: bring it back over the foot.',
   }),
   told({
@@ -240,7 +240,7 @@ export const PRONE: PositionText[] = [
     stronger: say('Forearms on the floor.', '#floor'),
     loosen: 'Rock the pelvis forward and back.',
     answer: 'Child’s pose.',
-    traits: ['endRangeHip', 'headBelowHeart'],
+    traits: ['endRangeHip', 'headBelowHeart', 'kneesBear'],
     caution: 'Pulling at the sitting bone or groin: come higher.',
   }),
   told({
@@ -272,7 +272,7 @@ export const PRONE: PositionText[] = [
     stronger: say('Fold over the shin.', 'sleeping-swan'),
     loosen: 'Rock the pelvis from side to side.',
     answer: 'Child’s pose.',
-    traits: ['endRangeHip', 'deepKneeBend', 'backBend'],
+    traits: ['endRangeHip', 'deepKneeBend', 'backBend', 'handsBear', 'kneesBear', 'anklesStretched'],
     caution: 'Knee trouble: figure four on the back instead.',
   }),
   told({
@@ -304,7 +304,7 @@ export const PRONE: PositionText[] = [
     stronger: say('Without the blanket under the hip, if the hips stay level.', '#floor'),
     loosen: 'Rock the pelvis from side to side.',
     answer: 'Child’s pose between the sides.',
-    traits: ['endRangeHip', 'deepKneeBend', 'twist'],
+    traits: ['endRangeHip', 'deepKneeBend', 'twist', 'handsBear', 'kneesBear', 'anklesStretched'],
     caution: 'Knee or disc trouble: figure four on the back.',
   }),
   told({
@@ -365,7 +365,7 @@ export const PRONE: PositionText[] = [
     loosen: 'Rock the hips from side to side, lying down.',
     rebound: [60, 'afterBoth'],
     answer: 'Child’s pose.',
-    traits: ['prone', 'backBend'],
+    traits: ['prone', 'backBend', 'handsBear'],
     caution: 'Low back trouble: stay in the sphinx. Wrist trouble: fists or forearms.',
   }),
   told({
@@ -497,7 +497,7 @@ export const PRONE: PositionText[] = [
     stronger: say('Hanging freely, without a support for the head.', 'hanging-fold'),
     loosen: 'Round and hollow the back on all fours.',
     answer: 'Child’s pose.',
-    traits: ['headBelowHeart', 'armsOverhead', 'inversion'],
+    traits: ['headBelowHeart', 'armsOverhead', 'inversion', 'handsBear'],
     caution: 'Blood pressure that is not controlled, eye pressure, late pregnancy: half fold at the wall.',
   }),
 ];

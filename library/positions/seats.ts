@@ -148,7 +148,7 @@ export const SEATS: PositionText[] = [
     stronger: say('On the heels without a support.', '#heels'),
     loosen: 'Stretch one leg back, toes tucked, then the other.',
     answer: 'Straight-leg seat.',
-    traits: ['deepKneeBend'],
+    traits: ['deepKneeBend', 'anklesStretched'],
     caution: 'Not on a knee that hurts; sit on a chair. Numb feet: come out and move them.',
   }),
   told({
@@ -209,7 +209,7 @@ export const SEATS: PositionText[] = [
     stronger: say('Knees higher, hands on the floor.', '#floor'),
     loosen: 'Stretch the legs long, roll the feet.',
     answer: 'Toes tucked.',
-    traits: ['deepKneeBend'],
+    traits: ['deepKneeBend', 'anklesStretched'],
     caution: 'Not with a fresh ankle injury; leave the knees on the floor if they complain.',
   }),
   told({

@@ -3,6 +3,8 @@ import { Op, type Model, type ModelStatic } from 'sequelize';
 import { BinKind, BinResponse, PlanId } from '#api';
 import { answer } from '../http/answer';
 import { accept, notFound } from '../http/problems';
+import { forgetPerson } from '../store/forget';
+import type { Lock } from './lock';
 import { isUsed } from '../store/own-library';
 import type { Models } from '../store/models';
 import { BIN_MS, iso, type Store } from '../store/store';
@@ -11,15 +13,19 @@ import { BIN_MS, iso, type Store } from '../store/store';
 export async function emptyBin(store: Store): Promise<void> {
   const tooOld = { deletedMs: { [Op.lt]: store.now() - BIN_MS } };
   await store.write(async (tables) => {
-    const { plans, revisions, runs, events, entries, people, places, journal, variants } = tables;
+    const { plans, revisions, runs, events, entries, people, groups, places, journal, variants, classPeople } = tables;
     const runIds = (await runs.findAll({ where: tooOld, attributes: ['id'] })).map(({ id }) => id);
     const planIds = (await plans.findAll({ where: tooOld, attributes: ['id'] })).map(({ id }) => id);
     await events.destroy({ where: { runId: runIds } });
     await runs.destroy({ where: { id: runIds } });
     await revisions.destroy({ where: { planId: planIds } });
     await variants.destroy({ where: { id: planIds } });
+    await classPeople.destroy({ where: { id: planIds } });
     await plans.destroy({ where: { id: planIds } });
-    for (const table of [people, places, journal]) await table.destroy({ where: tooOld });
+    for (const table of [groups, places, journal]) await table.destroy({ where: tooOld });
+    for (const { id } of await people.findAll({ where: tooOld, attributes: ['id'] })) {
+      await forgetPerson(tables, id, store.now());
+    }
     // An entry that a plan or a run still stands on stays, deleted as it is.
     for (const { id } of await entries.findAll({ where: tooOld, attributes: ['id'] })) {
       if (!(await isUsed(tables, id))) await entries.destroy({ where: { id } });
@@ -32,6 +38,7 @@ const TABLE_OF = {
   run: 'runs',
   entry: 'entries',
   person: 'people',
+  group: 'groups',
   place: 'places',
   journal: 'journal',
 } as const satisfies Record<BinKind, keyof Models>;
@@ -45,14 +52,19 @@ type BinnedRow = Model<{ id: string; title: string; deletedMs: number | null }> 
 const binned = (tables: Models, kind: BinKind): ModelStatic<BinnedRow> =>
   tables[TABLE_OF[kind]] as unknown as ModelStatic<BinnedRow>;
 
-/** The bin: what was deleted in the last 30 days, and taking it back. */
-export function binRoutes(store: Store): Router {
+/** What tells of people, and is behind the lock. */
+const OF_PEOPLE: ReadonlySet<BinKind> = new Set(['person', 'group']);
+
+/** The bin: what was deleted in the last 30 days, and taking it back; people only where the lock is open. */
+export function binRoutes(store: Store, lock: Lock): Router {
   const routes = Router();
 
-  routes.get('/', async (_request, response) => {
+  routes.get('/', async (request, response) => {
+    const open = await lock.isOpen(request);
+    const kinds = BinKind.options.filter((kind) => open || !OF_PEOPLE.has(kind));
     const deleted = { where: { deletedMs: { [Op.ne]: null } }, attributes: ['id', 'title', 'deletedMs'] };
     const lying = await Promise.all(
-      BinKind.options.map(async (kind) => {
+      kinds.map(async (kind) => {
         const rows = await binned(store, kind).findAll(deleted);
         return rows.map(({ id, title, deletedMs: since }) => {
           const deletedMs = since ?? 0;
@@ -65,6 +77,7 @@ export function binRoutes(store: Store): Router {
 
   routes.post('/:kind/:id/restore', async (request, response) => {
     const kind = accept(BinKind, request.params.kind);
+    if (OF_PEOPLE.has(kind)) await lock.mustBeOpen(request);
     const where = { id: accept(PlanId, request.params.id), deletedMs: { [Op.ne]: null } };
     const [restored] = await store.write((tables) => binned(tables, kind).update({ deletedMs: null }, { where }));
     if (restored === 0) throw notFound(`such ${kind} in the bin`);

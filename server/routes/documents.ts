@@ -21,12 +21,14 @@ interface Stored<T> {
 
 /** A kind of document that is listed, made, read, saved with a revision, and put into the bin. */
 export interface DocumentRoom<T> {
-  table: 'people' | 'places' | 'journal';
+  table: 'people' | 'groups' | 'places' | 'journal';
   /** `person`, and under which name the list is answered. */
   noun: string;
-  list: 'people' | 'places' | 'entries';
+  list: 'people' | 'groups' | 'places' | 'entries';
   titleOf: (document: T) => string;
   read: (value: unknown) => Read<T>;
+  /** What else is wrong with a document that is sent at this moment. */
+  refuse?: (document: T, nowMs: number) => FieldIssue[];
   schema: z.ZodType<Stored<T>>;
   listSchema: z.ZodType;
   /** How many there may be, and what is said where there are. */
@@ -66,6 +68,8 @@ export function documentRoutes<T>(room: DocumentRoom<T>, store: Store): Router {
   const acceptDocument = (document: unknown): T => {
     const read = room.read(document);
     if (!read.ok) throw unprocessableDocument(read.issues);
+    const refused = room.refuse?.(read.value, store.now()) ?? [];
+    if (refused.length > 0) throw unprocessableDocument(refused);
     return read.value;
   };
   const live = async (tables: Models, id: string): Promise<DocumentRow> => {

@@ -1,10 +1,23 @@
-import { mkdirSync } from 'node:fs';
+import { chmodSync, closeSync, existsSync, mkdirSync, openSync } from 'node:fs';
 import { dirname } from 'node:path';
 import { Sequelize } from 'sequelize';
 import { SequelizeStorage, Umzug } from 'umzug';
 import { migrations } from './migrations';
 
 const BUSY_MS = 1000;
+
+const OWNER_ONLY = 0o600;
+
+/**
+ * Lets nobody but the owner read a database file and what lies beside it: people's health notes are in it. SQLite gives the
+ * files beside it the mode of the first, so that is made before it is opened.
+ */
+function keepToOwner(file: string): void {
+  if (!existsSync(file)) closeSync(openSync(file, 'a', OWNER_ONLY));
+  for (const beside of ['', '-wal', '-shm', '-journal']) {
+    if (existsSync(file + beside)) chmodSync(file + beside, OWNER_ONLY);
+  }
+}
 
 /**
  * A connection to the database file, made durable.
@@ -15,13 +28,20 @@ const BUSY_MS = 1000;
  */
 export async function connect(file: string): Promise<Sequelize> {
   mkdirSync(dirname(file), { recursive: true });
+  keepToOwner(file);
   const database = new Sequelize({
     dialect: 'sqlite',
     storage: file,
     logging: false,
     retry: { match: [/SQLITE_BUSY/], max: 2 },
   });
-  for (const pragma of ['journal_mode = WAL', 'synchronous = FULL', `busy_timeout = ${BUSY_MS}`]) {
+  // What is deleted is overwritten: someone who was forgotten is not left in free pages.
+  for (const pragma of [
+    'secure_delete = ON',
+    'journal_mode = WAL',
+    'synchronous = FULL',
+    `busy_timeout = ${BUSY_MS}`,
+  ]) {
     await database.query(`PRAGMA ${pragma}`);
   }
   return database;

@@ -94,4 +94,13 @@ export const migrations: { name: string; up: Step; down: Step }[] = [
     up: ({ context }) => context.createTable('plan_variants', documentColumns()),
     down: ({ context }) => context.dropTable('plan_variants'),
   },
+  {
+    name: '0007-groups-classes-lock',
+    up: async ({ context }) => {
+      for (const table of ['groups', 'class_people', 'locks']) await context.createTable(table, documentColumns());
+    },
+    down: async ({ context }) => {
+      for (const table of ['locks', 'class_people', 'groups']) await context.dropTable(table);
+    },
+  },
 ];

@@ -60,6 +60,11 @@ export interface Models {
   events: ModelStatic<EventRow>;
   entries: ModelStatic<DocumentRow>;
   people: ModelStatic<DocumentRow>;
+  groups: ModelStatic<DocumentRow>;
+  /** What was decided for people in a class, by the plan's id. */
+  classPeople: ModelStatic<DocumentRow>;
+  /** The passphrase of the lock, as one row. */
+  locks: ModelStatic<DocumentRow>;
   places: ModelStatic<DocumentRow>;
   journal: ModelStatic<DocumentRow>;
   house: ModelStatic<DocumentRow>;
@@ -126,6 +131,9 @@ export function defineModels(database: Sequelize): Models {
     events: database.define<EventRow>('run_events', { id: id(), runId: text(), seq: integer(), event: text() }, table),
     entries: documents('entries'),
     people: documents('people'),
+    groups: documents('groups'),
+    classPeople: documents('class_people'),
+    locks: documents('locks'),
     variants: documents('plan_variants'),
     places: documents('places'),
     journal: documents('journal'),

@@ -10,6 +10,8 @@ export interface Store extends Models {
    * read and raised in one piece; they have a connection of their own, so that nobody reads what is not committed.
    */
   write<T>(change: (tables: Models) => Promise<T>): Promise<T>;
+  /** Writes what waits in the log into the file and empties the log, so that nothing deleted is left in it. */
+  sweep(): Promise<void>;
   close(): Promise<void>;
 }
 
@@ -41,6 +43,7 @@ export async function openStore(file: string, now: () => number = Date.now): Pro
     ...defineModels(reader),
     now,
     write: (change) => turn.runExclusive(() => transact(change)),
+    sweep: () => turn.runExclusive(async () => void (await writer.query('PRAGMA wal_checkpoint(TRUNCATE)'))),
     async close() {
       await reader.close();
       await writer.close();

@@ -103,6 +103,26 @@ for (const colorScheme of ['light', 'dark'] as const) {
       await check(page);
     });
 
+    test('the people of a plan, a group, the screening form', async ({ page, request }) => {
+      const { id } = await newPlan(request, 'yin', { groupId: 'demo-group-singers', startsAt: '2026-12-01T19:15' });
+      await page.goto(`/plans/${id}/people`);
+      await expect(page.getByText(/people have something to look at/)).toBeVisible();
+      await check(page);
+      for (const view of ['For one person', 'In general']) {
+        await page.getByRole('radio', { name: view }).click();
+        await check(page);
+      }
+      await page.goto('/people/groups/demo-group-singers');
+      await expect(page.getByRole('link', { name: 'Margery Tolland' })).toBeVisible();
+      await check(page);
+      await page.goto('/people/demo-singer-1/form');
+      await expect(page.getByRole('heading', { name: 'Before the first class' })).toBeVisible();
+      await page.getByLabel(/^Have you hurt a knee/).check();
+      await check(page);
+      await page.goto('/people/form');
+      await check(page);
+    });
+
     test('cupboard, a place, the props of a plan', async ({ page, request }) => {
       await page.goto('/cupboard');
       await expect(page.getByRole('link', { name: 'Wrackline Hall, low room' })).toBeVisible();
@@ -216,6 +236,12 @@ for (const [name, width, height] of [
       '/library/breath/belly-strokes',
       '/people',
       '/people/demo-ines',
+      '/people/demo-singer-1/form',
+      '/people/form',
+      '/people/groups/demo-group-singers',
+      '/plans/demo-hour/people',
+      '/plans/demo-hour/people?view=one',
+      '/plans/demo-hour/people?view=general',
       '/house',
     ]) {
       await page.goto(path);

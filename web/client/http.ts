@@ -21,6 +21,9 @@ export class Unreachable extends Error {}
 export const worthRetrying = (error: unknown): boolean =>
   error instanceof Unreachable || (error instanceof ApiProblem && error.status >= 500);
 
+/** Told to the window where the server says that people are behind the passphrase. */
+export const LOCKED = 'zovrin:locked';
+
 async function fetchJson(method: string, path: string, body?: unknown): Promise<unknown> {
   let response: Response;
   try {
@@ -35,6 +38,7 @@ async function fetchJson(method: string, path: string, body?: unknown): Promise<
   const json: unknown = await response.json().catch(() => undefined);
   if (response.ok) return json;
   const problem = Problem.safeParse(json);
+  if (response.status === 423) window.dispatchEvent(new Event(LOCKED));
   if (problem.success) throw new ApiProblem(problem.data, json);
   throw new Unreachable('The server cannot be reached.');
 }
@@ -47,6 +51,6 @@ export async function ask<T>(schema: z.ZodType<T>, method: string, path: string,
 }
 
 /** Tells the server something that has no answer. Throws ApiProblem or Unreachable. */
-export const tell = async (method: string, path: string): Promise<void> => {
-  await fetchJson(method, path);
+export const tell = async (method: string, path: string, body?: unknown): Promise<void> => {
+  await fetchJson(method, path, body);
 };

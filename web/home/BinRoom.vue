@@ -4,9 +4,15 @@ import { ref, shallowRef } from 'vue';
 import type { BinnedItem } from '#api';
 import { listBin, restore } from '../client/plans';
 import { dayOf } from '../shared/dates';
+import { initials } from '#core/people';
 import { useLibrary } from '../stores/library';
+import { usePeople } from '../stores/people';
 
 const library = useLibrary();
+const people = usePeople();
+/** People by initials here too, unless names are wanted. */
+const titleOf = ({ kind, title }: BinnedItem): string =>
+  kind === 'person' && !people.showNames ? initials(title) : title;
 const items = shallowRef<BinnedItem[]>();
 const trouble = ref('');
 
@@ -32,6 +38,7 @@ const KINDS = {
   run: 'run',
   entry: 'entry of the library',
   person: 'person',
+  group: 'group',
   place: 'place',
   journal: 'journal',
 } as const;
@@ -47,7 +54,7 @@ void load();
     <p v-else-if="items?.length === 0" class="empty">Nothing in the bin.</p>
     <ul>
       <li v-for="item in items" :key="item.kind + item.id">
-        <span class="strong">{{ item.title }}</span>
+        <span class="strong">{{ titleOf(item) }}</span>
         <span class="quiet"
           >{{ KINDS[item.kind] }}, deleted {{ day(item.deletedAt) }}, gone for good {{ day(item.goneAt)
           }}<template v-if="item.kind === 'entry'">, unless a plan uses it</template></span
@@ -56,7 +63,7 @@ void load();
           label="Take back"
           outlined
           size="small"
-          :aria-label="`Take back ${item.title}`"
+          :aria-label="`Take back ${titleOf(item)}`"
           @click="takeBack(item)"
         />
       </li>

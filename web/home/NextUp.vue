@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
-import { computed } from 'vue';
+import { computed, defineAsyncComponent } from 'vue';
 import { useRouter } from 'vue-router';
 import { propNeeds } from '#core/cupboard';
 import { pieceCount } from '#core/props';
@@ -15,6 +15,9 @@ import { people, spareInWords } from '../shared/plan-words';
 
 /** The plan that is taught next, with what to see to before it. */
 const { stored, timeline } = defineProps<{ stored: ListedPlan; timeline: Timeline }>();
+
+// Screening is loaded after the page: it is not what opens it.
+const CareLine = defineAsyncComponent(() => import('./CareLine.vue'));
 
 const router = useRouter();
 const plan = computed(() => stored.document);
@@ -60,6 +63,7 @@ const bring = computed(() =>
       <p v-for="check in checks" :key="check" class="caution strong check">
         <AppIcon name="warn" :size="16" />{{ check }}
       </p>
+      <CareLine v-if="stored.document.groupId" :stored="stored" />
       <p v-if="bring.length > 0" class="quiet bring">Bring {{ bring.join(', ') }}</p>
     </div>
   </section>

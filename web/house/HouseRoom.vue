@@ -9,6 +9,7 @@ import KeptStatus from '../shared/KeptStatus.vue';
 import { useUndoKeys } from '../shared/use-undo-keys';
 import { useHouse } from '../stores/house';
 import LadderRows from './LadderRows.vue';
+import LockFields from './LockFields.vue';
 
 /** The house rules: what is worth a second look, how a breath may grow, and the ladder of ratios. */
 const house = useHouse();
@@ -114,6 +115,7 @@ useUndoKeys(house.undo, house.redo);
         </span>
       </div>
     </FieldGroup>
+    <LockFields />
     <LadderRows :ladder="house.rules.breath.ladder" :accept="(ladder) => put('change the ladder', { ladder })" />
   </main>
 </template>

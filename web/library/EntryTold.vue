@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { APPROACH_LABELS, APPROACHES, type NamedSetUp, type Position } from '#core/catalogue';
+import { APPROACH_LABELS, APPROACHES, TRAIT_WORDS, type NamedSetUp, type Position } from '#core/catalogue';
 import { mirrorSetUp, setUpRowInWords } from '#core/props';
 import AppIcon from '../shared/AppIcon.vue';
 import UsedIn from './UsedIn.vue';
 import VariationCard from './VariationCard.vue';
 import { momentInWords, reboundInWords } from './moments';
-import { TRAIT_WORDS, usualInWords } from './words';
+import { usualInWords } from './words';
 
 /** What is told of a position: lengths, set-up, ways in and out, what comes after, other ways, cautions, where it is used. */
 const { entry, setUp, side } = defineProps<{ entry: Position; setUp: NamedSetUp; side: 'left' | 'right' }>();

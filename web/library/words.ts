@@ -3,44 +3,17 @@ import {
   AREAS,
   FAMILIES,
   familyLabel,
+  TRAIT_WORDS,
   TRAITS,
   type Approach,
   type Chosen,
   type Position,
-  type Technique,
 } from '#core/catalogue';
 import { propKind, type PropKind } from '#core/props';
 import { clockOfSeconds } from '#core/time';
 
 /** With its first letter large. */
 export const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
-
-export const TRAIT_WORDS: Record<Position['traits'][number], string> = {
-  headBelowHeart: 'Head below the heart',
-  prone: 'Face down',
-  flatSupine: 'Flat on the back',
-  deepKneeBend: 'Deep knee bend',
-  loadedSpinalFold: 'Loaded fold of the back',
-  endRangeHip: 'Hips at their end',
-  backBend: 'Back bend',
-  twist: 'Twist',
-  neckLoad: 'Weight on the neck',
-  armsOverhead: 'Arms overhead',
-  inversion: 'Legs above the heart',
-  longUnmovingHold: 'Long and unmoving',
-};
-
-export const BREATH_TRAIT_WORDS: Record<Technique['traits'][number], string> = {
-  holdFull: 'Holding full',
-  holdEmpty: 'Holding empty',
-  strokes: 'Strokes',
-  fast: 'Fast breathing',
-  nostrils: 'A free nose needed',
-  bellyPressed: 'Belly pressed in',
-  cooling: 'Cooling',
-  sound: 'Sound',
-  neckBent: 'Neck bent',
-};
 
 interface Group<G extends keyof Chosen = keyof Chosen> {
   group: G;

@@ -1,18 +1,17 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
-import { ASKS, type Ask, type KeptInMind } from '#core/people';
+import { ASK_WORDS } from '#core/caution';
+import { ASKS, type KeptInMind } from '#core/people';
 import IconButton from '../shared/IconButton.vue';
 import TextField from '../shared/fields/TextField.vue';
 import ChipChoice from '../library/edit/ChipChoice.vue';
-import { BREATH_TRAIT_WORDS, TRAIT_WORDS } from '../library/words';
 import { newId } from '../stores/browser';
 
 /** What the teacher keeps in mind for somebody, and at which steps it is shown while teaching: by what they ask of the body. */
 const { kept } = defineProps<{ kept: readonly KeptInMind[] }>();
 const emit = defineEmits<{ change: [kept: KeptInMind[]] }>();
 
-const WORDS: Record<Ask, string> = { ...TRAIT_WORDS, ...BREATH_TRAIT_WORDS };
-const options = ASKS.map((value) => ({ value, label: WORDS[value] }));
+const options = ASKS.map((value) => ({ value, label: ASK_WORDS[value] }));
 const changed = (id: string, patch: Partial<KeptInMind>): void =>
   emit(
     'change',
@@ -59,6 +58,10 @@ const add = (): void => emit('change', [...kept, { id: newId(), words: 'go gentl
 </template>
 
 <style scoped>
+h2 {
+  font-size: 19px;
+  line-height: 24px;
+}
 li {
   display: grid;
   grid-template-columns: minmax(160px, 260px) minmax(0, 1fr) auto;

@@ -3,81 +3,69 @@ import Button from 'primevue/button';
 import { useToast } from 'primevue/usetoast';
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
-import { easyBreath, type MeasuredPart } from '#core/breath';
-import type { KeptInMind } from '#core/people';
+import type { Person } from '#core/people';
 import { restore } from '../client/plans';
 import { deletePerson } from '../client/people';
+import NotAdvice from '../caution/NotAdvice.vue';
 import BackLink from '../shared/BackLink.vue';
-import { clockTime, dayOf } from '../shared/dates';
+import { shortDayOf } from '../shared/dates';
 import IconButton from '../shared/IconButton.vue';
 import TextField from '../shared/fields/TextField.vue';
-import { useHouse } from '../stores/house';
-import GrowthCheck from './GrowthCheck.vue';
+import { useUndoKeys } from '../shared/use-undo-keys';
+import { usePeople } from '../stores/people';
+import BreathSection from './BreathSection.vue';
+import CameTo from './CameTo.vue';
+import ConditionRows from './ConditionRows.vue';
+import DatedNotes from './DatedNotes.vue';
 import KeepInMind from './KeepInMind.vue';
 import MeasureDialog from './MeasureDialog.vue';
-import RatioTable from './RatioTable.vue';
+import PersonFields from './PersonFields.vue';
+import TheirData from './TheirData.vue';
 import { usePerson } from './use-person';
-import ValueDots from './ValueDots.vue';
 
-/** One person: how they breathe when it is easy, and what every ratio of the house's ladder would mean for them. */
+/** One person: what they told of, what to keep in mind, notes, the body, the breath, and the classes they came to. */
 const { id } = defineProps<{ id: string }>();
 
 const router = useRouter();
 const toast = useToast();
-const house = useHouse();
-void house.ready();
-const { stored, trouble, missing, load, change, addMeasure } = usePerson(id);
+const people = usePeople();
+void people.ready();
+const { stored, trouble, missing, load, change, canUndo, undo, addMeasure } = usePerson(id);
 const measuring = ref(false);
 const person = computed(() => stored.value?.document);
-const history = computed(() => [...(person.value?.breaths ?? [])].reverse());
-const last = computed(() => history.value[0]);
-const easy = computed(() => last.value && easyBreath(last.value));
-const PARTS: readonly { part: MeasuredPart; title: string }[] = [
-  { part: 'in', title: 'In' },
-  { part: 'out', title: 'Out' },
-  { part: 'holdFull', title: 'Hold full' },
-  { part: 'holdEmpty', title: 'Hold empty' },
-];
-const when = (measuredAt: string): string => {
-  const ms = new Date(measuredAt).getTime();
-  return `${dayOf(ms)}, ${clockTime(ms)}`;
-};
-const seconds = (value: number | undefined): string => (value === undefined ? '' : value.toFixed(1));
-const rows = computed(() =>
-  history.value.map((measure) => {
-    const of = easyBreath(measure);
-    return { id: measure.id, when: when(measure.measuredAt), values: PARTS.map(({ part }) => seconds(of[part])) };
-  }),
-);
+const groups = computed(() => (people.groups ?? []).filter(({ document }) => document.members.includes(id)));
 
 const wrong = ref('');
 /** A change at a field: what is refused for its content is told there; what goes wrong later is told above. */
+async function put(patch: Partial<Person>): Promise<void> {
+  wrong.value = (await change((before) => ({ ...before, ...patch }))) ?? '';
+  if (wrong.value === '') people.changed();
+}
 function setName(name: string): string | undefined {
-  if (name.trim() === '') return 'A name is needed.';
-  void change((before) => ({ ...before, name: name.trim() })).then((refused) => (wrong.value = refused ?? ''));
+  if (name.trim() === '') return 'A name, or initials, is needed.';
+  if (name.trim().length > 80) return 'A name has at most 80 letters.';
+  void put({ name: name.trim() });
   return undefined;
 }
 function setNote(note: string): string | undefined {
-  void change((before) => ({ ...before, note })).then((refused) => (wrong.value = refused ?? ''));
+  if (note.length > 2000) return 'A note has at most 2,000 letters.';
+  void put({ note });
   return undefined;
 }
-function setKept(keepInMind: KeptInMind[]): void {
-  void change((before) => ({ ...before, keepInMind })).then((refused) => (wrong.value = refused ?? ''));
-}
-async function dropMeasure(measureId: string): Promise<void> {
-  const dropped = person.value?.breaths.find((one) => one.id === measureId);
-  wrong.value =
-    (await change((before) => ({ ...before, breaths: before.breaths.filter((one) => one.id !== measureId) }))) ?? '';
-  if (dropped && wrong.value === '') undo.value = () => addMeasure(dropped);
-}
-const undo = ref<() => Promise<string | undefined>>();
+const dropMeasure = (measureId: string): Promise<void> =>
+  put({ breaths: person.value?.breaths.filter((one) => one.id !== measureId) ?? [] });
 async function takeBack(): Promise<void> {
-  wrong.value = (await undo.value?.()) ?? '';
-  undo.value = undefined;
+  wrong.value = (await undo()) ?? '';
+  people.changed();
 }
+useUndoKeys(
+  () => void takeBack(),
+  () => undefined,
+);
 async function remove(): Promise<void> {
   try {
     await deletePerson(id);
+    people.changed();
     toast.add({ severity: 'secondary', summary: `${person.value?.name ?? ''} is in the bin for 30 days`, life: 8000 });
     await router.push('/people');
   } catch (error) {
@@ -86,6 +74,7 @@ async function remove(): Promise<void> {
 }
 async function bringBack(): Promise<void> {
   await restore({ kind: 'person', id }).then(load, (error: Error) => (wrong.value = error.message));
+  people.changed();
 }
 </script>
 
@@ -95,58 +84,35 @@ async function bringBack(): Promise<void> {
     <header>
       <TextField class="heading-field" hide-label label="Name" :model-value="person.name" :accept="setName" />
       <Button label="Measure the breath" @click="measuring = true" />
+      <RouterLink :to="`/people/${id}/form`" class="link-button">
+        {{ person.askedOn ? `Asked on ${shortDayOf(person.askedOn)}` : 'Ask by the form' }}
+      </RouterLink>
+      <IconButton icon="undo" label="Undo" hint="Undo (Ctrl Z)" :disabled="!canUndo" @click="takeBack" />
       <IconButton icon="remove" label="Delete" hint="Into the bin for 30 days" @click="remove" />
     </header>
     <p v-if="wrong" class="caution strong" role="alert">{{ wrong }}</p>
-    <p v-if="undo" role="status">
-      The measuring is taken out. <button type="button" class="link-button" @click="takeBack">Take it back</button>
+    <p v-if="groups.length > 0" class="small quiet">
+      In
+      <template v-for="(group, i) in groups" :key="group.id">
+        <template v-if="i > 0">, </template>
+        <RouterLink :to="`/people/groups/${group.id}`">{{ group.document.name }}</RouterLink>
+      </template>
     </p>
     <TextField hide-label label="Note" placeholder="A note" :rows="2" :model-value="person.note" :accept="setNote" />
-    <KeepInMind :kept="person.keepInMind" @change="setKept" />
-
-    <template v-if="last && easy">
-      <section>
-        <h2>
-          Easy breath <span class="small quiet">measured {{ when(last.measuredAt) }}</span>
-        </h2>
-        <div class="values">
-          <ValueDots v-for="{ part, title } in PARTS" :key="part" :part="part" :title="title" :values="last[part]" />
-        </div>
-      </section>
-      <section>
-        <h2>What each ratio would mean</h2>
-        <p class="quiet small">
-          The longest count at which every part stays within four fifths of what was easy. A count below 0.8 s is not
-          offered. The ladder is the house’s. Not medical advice: with a condition no holding without a doctor’s word.
-        </p>
-        <RatioTable :measured="easy" :ladder="house.rules.breath.ladder" />
-      </section>
-      <GrowthCheck :rules="house.rules.breath.growth" />
-      <section>
-        <h2>All measurings</h2>
-        <table class="figures">
-          <thead>
-            <tr>
-              <th scope="col">When</th>
-              <th v-for="{ part, title } in PARTS" :key="part" scope="col" class="number">{{ title }}, s</th>
-              <th><span class="sr-only">Take out</span></th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr v-for="row in rows" :key="row.id">
-              <th scope="row">{{ row.when }}</th>
-              <td v-for="(value, i) in row.values" :key="i" class="number">{{ value }}</td>
-              <td class="number">
-                <IconButton icon="remove" :size="14" :label="`Take out ${row.when}`" @click="dropMeasure(row.id)" />
-              </td>
-            </tr>
-          </tbody>
-        </table>
-      </section>
-    </template>
-    <p v-else class="empty">
-      Not measured yet. It takes a minute: at least five easy breaths, and holds only if they are easy too.
-    </p>
+    <div class="columns">
+      <div>
+        <ConditionRows :conditions="person.conditions" @change="(conditions) => put({ conditions })" />
+        <NotAdvice />
+      </div>
+      <div>
+        <PersonFields :person="person" @change="put" />
+        <DatedNotes :notes="person.notes" @change="(notes) => put({ notes })" />
+      </div>
+    </div>
+    <KeepInMind :kept="person.keepInMind" @change="(keepInMind) => put({ keepInMind })" />
+    <CameTo :person-id="id" />
+    <BreathSection :breaths="person.breaths" @drop="dropMeasure" />
+    <TheirData :id="id" :name="person.name" />
     <MeasureDialog v-model:visible="measuring" :name="person.name" :save="addMeasure" />
   </main>
   <main v-else class="room">
@@ -167,7 +133,7 @@ async function bringBack(): Promise<void> {
   display: flex;
   flex-direction: column;
   gap: 10px;
-  max-width: 980px;
+  max-width: 1120px;
   padding: 10px 32px 40px;
 }
 header {
@@ -175,25 +141,21 @@ header {
   gap: 12px;
   align-items: center;
 }
-section {
-  margin-top: 12px;
+.columns {
+  display: grid;
+  grid-template-columns: minmax(0, 6fr) minmax(0, 5fr);
+  gap: 40px;
 }
-h2 {
-  margin-bottom: 4px;
-  font-size: 19px;
-  line-height: 24px;
-}
-.values {
+.columns > div {
   display: flex;
-  flex-wrap: wrap;
-  gap: 12px 36px;
+  flex-direction: column;
+  gap: 14px;
 }
-.empty {
-  padding: 16px 0;
-}
-td .icon-button {
-  width: 28px;
-  height: 28px;
+@media (width < 820px) {
+  .columns {
+    grid-template-columns: minmax(0, 1fr);
+    gap: 14px;
+  }
 }
 @media (width < 640px) {
   .room {

@@ -74,3 +74,18 @@ describe('a person', () => {
     expect([missing.value, trouble.value]).toEqual([true, 'Refused.']);
   });
 });
+
+describe('taking back', () => {
+  test('undoes the last change made here, and leaves what was changed elsewhere meanwhile', async () => {
+    const person = await opened();
+    expect(person.canUndo.value).toBe(false);
+    await person.change((before) => ({ ...before, note: 'sits high' }));
+    await person.change((before) => ({ ...before, contact: 'by the door' }));
+    stored = { revision: stored.revision + 1, document: { ...stored.document, emergency: 'Corin' } };
+    expect(await person.undo()).toBeUndefined();
+    expect(stored.document).toMatchObject({ note: 'sits high', contact: '', emergency: 'Corin' });
+    await person.undo();
+    expect([stored.document.note, stored.document.emergency, person.canUndo.value]).toEqual(['', 'Corin', false]);
+    expect(await person.undo()).toBeUndefined();
+  });
+});

@@ -1,4 +1,4 @@
-import { onScopeDispose, ref, shallowRef } from 'vue';
+import { computed, onScopeDispose, ref, shallowRef } from 'vue';
 import { BreathMeasure } from '#core/breath';
 import { fieldIssues } from '#core/document';
 import { Person } from '#core/people';
@@ -7,6 +7,13 @@ import { personConflictOf, readPersonById, savePerson } from '../client/people';
 import { kept } from '../stores/browser';
 
 type Edit = (person: Person) => Person;
+const MOST_UNDO = 50;
+
+/** The fields two versions of a person differ in, as the first has them. */
+const changedFields = (was: Person, now: Person): Partial<Person> =>
+  Object.fromEntries(
+    Object.entries(was).filter(([key, value]) => JSON.stringify(value) !== JSON.stringify(now[key as keyof Person])),
+  );
 
 /**
  * One person, opened. Every change is a small edit that is sent at once; where the person was changed elsewhere meanwhile,
@@ -17,6 +24,8 @@ export function usePerson(id: string) {
   const stored = shallowRef<StoredPerson>();
   const trouble = ref('');
   const missing = ref(false);
+  /** What the changed fields held before each change made here, the newest last. */
+  const before = shallowRef<readonly Partial<Person>[]>([]);
   const pendingKey = `zovrin.measured.${id}`;
 
   async function load(): Promise<void> {
@@ -81,9 +90,25 @@ export function usePerson(id: string) {
     trouble,
     missing,
     load,
+    canUndo: computed(() => before.value.length > 0),
     change: async (edit: Edit) => {
+      const was = stored.value?.document;
       const refused = await change(edit);
-      if (refused === undefined) channel.postMessage('changed');
+      if (refused !== undefined) return refused;
+      const now = stored.value?.document;
+      if (was && now) before.value = [...before.value, changedFields(was, now)].slice(-MOST_UNDO);
+      channel.postMessage('changed');
+      return undefined;
+    },
+    /** Takes the last change made here back; what was changed elsewhere meanwhile stays. */
+    async undo(): Promise<string | undefined> {
+      const was = before.value.at(-1);
+      if (!was) return undefined;
+      const refused = await change((person) => ({ ...person, ...was }));
+      if (refused === undefined) {
+        before.value = before.value.slice(0, -1);
+        channel.postMessage('changed');
+      }
       return refused;
     },
     addMeasure,

@@ -9,6 +9,7 @@ import NumberField from '../shared/fields/NumberField.vue';
 import TextField from '../shared/fields/TextField.vue';
 import TimeField from '../shared/fields/TimeField.vue';
 import { useDemand } from '../stores/demand';
+import GroupPick from '../caution/GroupPick.vue';
 import PlacePick from './PlacePick.vue';
 import { useEdit } from './use-edit';
 
@@ -41,6 +42,7 @@ const approaches = APPROACHES.map((value) => ({ value, label: APPROACH_LABELS[va
           @update:model-value="(approach) => edit(setDetails({ approach }))"
         />
       </div>
+      <div class="wide"><GroupPick :plan="plan" label="People" /></div>
       <TextField
         label="Group"
         placeholder="Who comes"

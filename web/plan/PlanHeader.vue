@@ -62,6 +62,7 @@ const share = computed(() => {
     <div class="actions">
       <RouterLink :to="`/plans/${editor.id}/fit`" class="link-button">Fit</RouterLink>
       <RouterLink :to="`/plans/${editor.id}/props`" class="link-button">Props</RouterLink>
+      <RouterLink :to="`/plans/${editor.id}/people`" class="link-button">Cautions</RouterLink>
       <IconButton icon="undo" label="Undo" :disabled="!editor.canUndo" @click="editor.undo()" />
       <IconButton icon="redo" label="Redo" :disabled="!editor.canRedo" @click="editor.redo()" />
       <IconButton icon="save" label="Save to a file" @click="savePlanFile(plan)" />
@@ -74,7 +75,7 @@ const share = computed(() => {
 <style scoped>
 header {
   display: flex;
-  gap: 0 18px;
+  gap: 0 14px;
   align-items: center;
   min-height: 60px;
   padding: 6px 32px 0;
@@ -103,7 +104,7 @@ h1 {
   white-space: nowrap;
 }
 .number {
-  padding-left: 18px;
+  padding-left: 14px;
   border-left: 1px solid var(--line);
   color: var(--ink-2);
   white-space: nowrap;
@@ -111,7 +112,7 @@ h1 {
 .numeral {
   margin-right: 4px;
   color: var(--ink);
-  font-size: 28px;
+  font-size: 26px;
   line-height: 32px;
 }
 .caution,
@@ -125,7 +126,7 @@ h1 {
   align-items: center;
 }
 .actions .link-button {
-  padding-right: 12px;
+  padding-right: 9px;
 }
 @media (width < 1060px) {
   /* The numbers that matter stay in view while the page scrolls. */

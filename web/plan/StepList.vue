@@ -6,6 +6,7 @@ import type { Timeline } from '#core/timeline';
 import { troubleLines } from '../shared/props/need-words';
 import { useDemand } from '../stores/demand';
 import { useEditor } from '../stores/editor';
+import { useScreening } from '../stores/screening';
 import StepRow from './StepRow.vue';
 
 /** The ribbon turned upright: the steps in order, about one vertical line. */
@@ -13,6 +14,7 @@ const { plan, timeline } = defineProps<{ plan: Plan; timeline: Timeline }>();
 
 const editor = useEditor();
 const demand = useDemand();
+const screening = useScreening();
 const list = useTemplateRef<HTMLElement>('list');
 const MOST_PX = 84;
 /** One scale for all rows: a quarter of a pixel a second, less where a side would not fit. */
@@ -119,6 +121,8 @@ defineExpose({ focusSelected });
       :both-ms="timeline.steps[index]?.bothMs ?? 0"
       :total-ms="totalOf(index)"
       :warning="warnings.get(index)"
+      :caution-level="screening.matrix?.columns[index]?.level ?? null"
+      :caution-people="screening.matrix?.columns[index]?.open ?? 0"
       :px-per-ms="pxPerMs"
       :selected="step.id === editor.selected"
       :reachable="step.id === editor.selected || (editor.selectedIndex < 0 && index === 0)"
@@ -130,11 +134,11 @@ defineExpose({ focusSelected });
 <style scoped>
 .head {
   display: grid;
-  grid-template-columns: 1fr 260px 128px;
+  grid-template-columns: 1fr 260px 158px;
   padding: 4px 24px 2px 32px;
 }
 .head > :last-child {
-  padding-right: 36px;
+  padding-right: 66px;
   text-align: right;
 }
 .sides {

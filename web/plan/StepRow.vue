@@ -8,10 +8,25 @@ import StepFigure from '../figures/StepFigure.vue';
 import SideGlyph from '../shared/SideGlyph.vue';
 import RowSpine from './RowSpine.vue';
 import { stepInWords } from './step-words';
+import CautionMark from '../caution/CautionMark.vue';
 import { useLibrary } from '../stores/library';
+import { LEVEL_WORDS, type Level } from '#core/caution';
 
 // Plain values, so that a row is drawn again only when something of it changed.
-const { step, index, leftMs, rightMs, bothMs, totalMs, warning, pxPerMs, selected, reachable } = defineProps<{
+const {
+  step,
+  index,
+  leftMs,
+  rightMs,
+  bothMs,
+  totalMs,
+  warning,
+  pxPerMs,
+  selected,
+  reachable,
+  cautionLevel = null,
+  cautionPeople = 0,
+} = defineProps<{
   step: Step;
   index: number;
   leftMs: Ms;
@@ -19,6 +34,9 @@ const { step, index, leftMs, rightMs, bothMs, totalMs, warning, pxPerMs, selecte
   bothMs: Ms;
   totalMs: Ms;
   warning: string | undefined;
+  /** The worst that is open for somebody of the group, and how many people it is about. */
+  cautionLevel?: Level | null;
+  cautionPeople?: number;
   pxPerMs: number;
   selected: boolean;
   /** Whether the tab key stops here. */
@@ -35,9 +53,14 @@ const drawn = computed(
   () => (step.kind === 'hold' && library.all.position(step.position) !== undefined) || moved.value !== undefined,
 );
 const words = computed(() => stepInWords(step, library.all));
+const careWords = computed(
+  () =>
+    `${cautionPeople === 1 ? 'one person' : `${cautionPeople} people`}, the most careful: ${cautionLevel ? LEVEL_WORDS[cautionLevel] : ''}`,
+);
 const said = computed(() => {
   const sides = leftMs + rightMs > 0 ? `left ${spokenMs(leftMs)}, right ${spokenMs(rightMs)}, ` : '';
-  return `${index + 1}, ${step.name}, ${sides}${spokenMs(totalMs)} in all${warning ? `. ${warning}` : ''}`;
+  const careful = cautionLevel ? `. ${careWords.value}` : '';
+  return `${index + 1}, ${step.name}, ${sides}${spokenMs(totalMs)} in all${warning ? `. ${warning}` : ''}${careful}`;
 });
 </script>
 
@@ -74,6 +97,9 @@ const said = computed(() => {
       :tall="!thin"
     />
     <span class="total">{{ clockOfMs(totalMs) }}</span>
+    <span class="care" :title="cautionLevel ? careWords : undefined">
+      <template v-if="cautionLevel"><CautionMark :level="cautionLevel" />{{ cautionPeople }}</template>
+    </span>
     <span class="mark" :title="warning">
       <AppIcon v-if="warning" name="warn" :size="16" class="caution" />
       <AppIcon v-else-if="step.locked" name="lock" :size="16" />
@@ -84,7 +110,7 @@ const said = computed(() => {
 <style scoped>
 .row {
   display: grid;
-  grid-template-columns: 28px 66px minmax(0, 1fr) 260px 56px 20px;
+  grid-template-columns: 28px 66px minmax(0, 1fr) 260px 56px 30px 20px;
   gap: 0 8px;
   align-items: center;
   height: 33px;
@@ -150,6 +176,13 @@ const said = computed(() => {
 .total {
   text-align: right;
 }
+.care {
+  display: flex;
+  gap: 3px;
+  align-items: center;
+  color: var(--ink-2);
+  font-size: 12.5px;
+}
 .mark {
   justify-self: end;
 }
@@ -160,7 +193,7 @@ const said = computed(() => {
 }
 @media (width < 640px) {
   .row {
-    grid-template-columns: 22px minmax(0, 1fr) 56px 20px;
+    grid-template-columns: 22px minmax(0, 1fr) 56px 30px 20px;
     padding: 0 12px;
   }
   .figure,

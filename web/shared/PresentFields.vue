@@ -32,18 +32,13 @@ function setOthers(count: number): string | undefined {
       {{ store.trouble }} <button type="button" class="link-button" @click="store.load()">Try again</button>
     </p>
     <div class="chips" role="group" aria-label="Who is there">
-      <button
-        v-for="{ id, document } in known"
-        :key="id"
-        type="button"
-        :aria-pressed="people.includes(id)"
-        @click="toggle(id)"
-      >
-        {{ document.name }}
+      <button v-for="{ id } in known" :key="id" type="button" :aria-pressed="people.includes(id)" @click="toggle(id)">
+        {{ store.shown(id) }}
       </button>
       <span v-if="gone > 0" class="quiet small">and {{ gone }} who {{ gone === 1 ? 'is' : 'are' }} no longer here</span>
       <span v-if="store.people?.length === 0" class="quiet small">Nobody is under People yet.</span>
     </div>
+    <label v-if="known.length > 0" class="small quiet"><input v-model="store.showNames" type="checkbox" /> names</label>
     <NumberField v-if="others !== null" label="and others" :model-value="others" :accept="setOthers" />
   </div>
 </template>

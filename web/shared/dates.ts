@@ -38,3 +38,6 @@ export function weekOf(ms: number): string {
 /** A day as `23 Nov`: of a moment, or of a date such as `2026-11-23`. */
 export const shortDayOf = (when: number | string): string =>
   shortDay.format(typeof when === 'number' ? when : new Date(`${when}T12:00`));
+
+/** The day it is here: `2026-11-26`. */
+export const today = (): string => localMoment(new Date()).slice(0, 10);

@@ -4,15 +4,22 @@ import { useLibrary } from './library';
 
 const MOST_BYTES = 2_000_000;
 
+/** Gives a document to the browser as a file: its name from what is given, without signs a file cannot have. */
+export function saveJson(document: unknown, name: string): void {
+  const text = `${JSON.stringify(document, null, 2)}\n`;
+  const link = window.document.createElement('a');
+  link.href = URL.createObjectURL(new Blob([text], { type: 'application/json' }));
+  const [stem = '', ...ending] = name.split('.zovrin');
+  const kept = stem.replace(/[^\p{L}\p{N}]+/gu, '-').replace(/^-|-$/g, '') || 'file';
+  link.download = `${kept}.zovrin${ending.join('')}.json`;
+  link.click();
+  URL.revokeObjectURL(link.href);
+}
+
 /** Gives a plan to the browser as a file in the open format, with the entries of one's own that it uses. */
 export function savePlanFile(plan: Plan): void {
   const { all, own } = useLibrary();
-  const text = `${JSON.stringify(planFile(plan, all, own), null, 2)}\n`;
-  const link = document.createElement('a');
-  link.href = URL.createObjectURL(new Blob([text], { type: 'application/json' }));
-  link.download = `${plan.title.replace(/[^\p{L}\p{N}]+/gu, '-').replace(/^-|-$/g, '') || 'plan'}.zovrin.json`;
-  link.click();
-  URL.revokeObjectURL(link.href);
+  saveJson(planFile(plan, all, own), `${plan.title}.zovrin`);
 }
 
 export type OpenedFile = ({ ok: true } & PlanFile) | { ok: false; reason: string; issues: FieldIssue[] };

@@ -1,23 +1,51 @@
 <script setup lang="ts">
 import { useLocalStorage } from '@vueuse/core';
 import { computed } from 'vue';
-import { inMind } from '#core/caution';
+import { inMind, LEVEL_WORDS, toKnowAt } from '#core/caution';
 import { saidOf } from '#core/record';
-import { useLibrary } from '../stores/library';
+import CautionMark from '../caution/CautionMark.vue';
+import { useClass } from '../caution/use-class';
+import { useKnowledge } from '../stores/knowledge';
 import { usePeople } from '../stores/people';
 import type { Session } from './use-session';
 
-/** What to keep in mind for those who are there, as far as the step under way asks it: by initials, and hidden with a touch. */
+/**
+ * What to keep in mind for those who are there, as far as the step under way asks it: what they do instead, what to be
+ * careful of, and the teacher's own words. By initials, no condition is named, and hidden with a touch.
+ */
 const { session } = defineProps<{ session: Session }>();
 
+const PHONE_PX = 640;
 const people = usePeople();
-const library = useLibrary();
+const cautions = useKnowledge();
 void people.ready();
-const hidden = useLocalStorage('zovrin.inMindHidden', false);
-const there = computed(() => people.of(saidOf(session.local.value?.events ?? []).present?.people ?? []));
+// On a phone it would lie over the clock: there it is opened with a touch.
+const hidden = useLocalStorage('zovrin.inMindHidden', window.innerWidth < PHONE_PX);
+const { matrix } = useClass(session.planId, () => session.plan);
+const ids = computed(() => saidOf(session.local.value?.events ?? []).present?.people ?? []);
+const index = computed(() => session.state.value.phase?.stepIndex ?? -1);
 const told = computed(() => {
-  const step = session.plan.steps[session.state.value.phase?.stepIndex ?? -1];
-  return step ? inMind(there.value, step, library.all) : [];
+  const step = session.plan.steps[index.value];
+  if (!step) return [];
+  const own = inMind(people.of(ids.value), step, cautions.knowledge);
+  const known = toKnowAt(
+    (matrix.value?.rows ?? []).filter(({ personId }) => ids.value.includes(personId)),
+    index.value,
+  );
+  return ids.value.flatMap((id) => {
+    const [careful, mine] = [known.find((one) => one.personId === id), own.find((one) => one.personId === id)];
+    if (!careful && !mine) return [];
+    const instead = careful?.instead ? [`${careful.instead} instead.`] : [];
+    return [
+      {
+        id,
+        name: people.shown(id),
+        level: careful?.level ?? null,
+        isInstead: instead.length > 0,
+        words: [...instead, ...(mine?.words ?? []), ...(careful?.words ?? [])].join(' '),
+      },
+    ];
+  });
 });
 </script>
 
@@ -33,8 +61,13 @@ const told = computed(() => {
       {{ hidden ? `in mind: ${told.length}` : 'hide' }}
     </button>
     <ul v-if="!hidden">
-      <li v-for="one in told" :key="one.personId">
-        <strong>{{ one.initials }}</strong> {{ one.words.join('; ') }}
+      <li v-for="one in told" :key="one.id">
+        <CautionMark :level="one.level" :state="one.isInstead && !one.level ? 'instead' : 'open'" />
+        <span>
+          <strong>{{ one.name }}</strong>
+          <span v-if="one.level" class="sr-only">, {{ LEVEL_WORDS[one.level] }}</span>
+          {{ one.words }}
+        </span>
       </li>
     </ul>
   </div>
@@ -48,15 +81,24 @@ const told = computed(() => {
   top: 68px;
   right: 24px;
   flex-direction: column-reverse;
-  max-width: 340px;
-  max-height: 168px;
+  max-width: 286px;
+  max-height: 190px;
   overflow: auto;
   padding: 4px 12px;
   border: 1px solid var(--line-strong);
   border-radius: 4px;
   background: var(--paper);
-  font-size: 17px;
-  line-height: 22px;
+  font-size: 15px;
+  line-height: 19px;
+}
+li {
+  display: grid;
+  grid-template-columns: 16px minmax(0, 1fr);
+  gap: 6px;
+  padding: 2px 0;
+}
+li .mark {
+  margin-top: 3px;
 }
 .corner button {
   min-height: 28px;
@@ -65,11 +107,9 @@ const told = computed(() => {
 }
 @media (width < 640px) {
   .corner {
-    top: 62px;
+    top: 236px;
     right: 14px;
-    max-width: 60%;
-    font-size: 15px;
-    line-height: 19px;
+    max-width: calc(100% - 28px);
   }
 }
 @media (pointer: coarse) {

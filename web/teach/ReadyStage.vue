@@ -42,7 +42,8 @@ const bring = computed(() =>
     </details>
     <p class="quiet safe">
       Leave a position at once for sharp pain, tingling, numbness, breathlessness or dizziness. Nobody has to hold the
-      breath.
+      breath. What is told of people are usual cautions, not medical advice; with a condition, a doctor or licensed
+      practitioner is asked first.
     </p>
     <Button
       :label="session.clock.rehearsal ? 'Begin the rehearsal' : 'Begin'"

@@ -24,6 +24,8 @@ import { rehearsalClock, steadyClock } from './session-clock';
 import { useSounds } from './use-sounds';
 import type { LeadAtFirst } from './use-led-run';
 import { useSession } from './use-session';
+import { useLock } from '../stores/lock';
+import { usePeople } from '../stores/people';
 import { useSpoken } from './use-spoken';
 
 const {
@@ -60,6 +62,15 @@ const wakeLock = useWakeLock();
 /** The browser would not keep the screen awake: nothing stops, and it is said. */
 const sleepy = ref(false);
 const present = ref<{ people: string[]; others: number }>({ people: [], others: 0 });
+const people = usePeople();
+/** Who is expected: the plan's group, until the teacher says who is there. */
+void people.ready().then(() => {
+  const members = people.group(stored.document.groupId)?.members ?? [];
+  const { people: said, others } = present.value;
+  if (members.length === 0 || said.length + others > 0) return;
+  const here = people.of(members).map(({ id }) => id);
+  present.value = { people: here, others: Math.max(0, stored.document.groupSize - here.length) };
+});
 const noting = ref(false);
 const leaving = ref(false);
 const catching = ref(false);
@@ -72,6 +83,9 @@ const inBreath = computed(() => {
   return phase !== null && 'round' in phase;
 });
 const underWay = computed(() => ['running', 'paused', 'over'].includes(status.value));
+// Nobody is locked out of a class that is led.
+const lock = useLock();
+watch(underWay, (is) => (lock.held = is && rehearse === 0), { immediate: true });
 
 function begin(): void {
   void sounds.wake();
@@ -113,6 +127,7 @@ onBeforeRouteLeave(() => {
   return false;
 });
 onBeforeUnmount(() => {
+  lock.held = false;
   sounds.close();
   void wakeLock.release().catch(() => undefined);
 });

@@ -1,13 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { breathCost, BreathPractice } from '#core/breath';
-import type { Technique } from '#core/catalogue';
+import { BREATH_TRAIT_WORDS, type Technique } from '#core/catalogue';
 import { clockOfMs } from '#core/time';
 import FieldGroup from '../../shared/fields/FieldGroup.vue';
 import PracticeFields from '../../shared/breath/PracticeFields.vue';
 import TextField from '../../shared/fields/TextField.vue';
 import TimeField from '../../shared/fields/TimeField.vue';
-import { BREATH_TRAIT_WORDS } from '../words';
 import CautionFields from './CautionFields.vue';
 import EditFrame from './EditFrame.vue';
 import LineList from './LineList.vue';

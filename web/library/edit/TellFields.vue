@@ -1,11 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { MAX_WAYS, type Position } from '#core/catalogue';
+import { MAX_WAYS, TRAIT_WORDS, type Position } from '#core/catalogue';
 import FieldGroup from '../../shared/fields/FieldGroup.vue';
 import PromptRows from '../../shared/fields/PromptRows.vue';
 import TextField from '../../shared/fields/TextField.vue';
 import TimeField from '../../shared/fields/TimeField.vue';
-import { TRAIT_WORDS } from '../words';
 import CautionFields from './CautionFields.vue';
 import LineList from './LineList.vue';
 import StageFields from './StageFields.vue';

@@ -14,9 +14,7 @@ const store = usePeople();
 void store.ready();
 type Field = 'planId' | 'group' | 'person' | 'position';
 const any = (label: string) => ({ value: '', label });
-const people = computed(() =>
-  weeks.people.value.map((id) => ({ value: id, label: store.byId.get(id)?.name ?? 'someone no longer here' })),
-);
+const people = computed(() => weeks.people.value.map((id) => ({ value: id, label: store.shown(id) })));
 const picks = computed(() => [
   { field: 'planId' as Field, label: 'Plan', options: [any('all plans'), ...weeks.plans.value] },
   { field: 'group' as Field, label: 'Group', options: [any('all groups'), ...weeks.groups.value] },

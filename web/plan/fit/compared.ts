@@ -2,7 +2,7 @@ import type { Figures } from '#core/arrange';
 import { pieceCount } from '#core/props';
 import { clockOfMs, type Ms } from '#core/time';
 import { TALLY_WORDS } from '#core/order';
-import { BREATH_TRAIT_WORDS, TRAIT_WORDS } from '../../library/words';
+import { ASK_WORDS } from '#core/caution';
 
 /** One figure of several plans: what each has, in lines, and whether it differs from the first. */
 export interface ComparedRow {
@@ -16,7 +16,6 @@ interface Compared {
   figures: Figures;
 }
 
-const ASK_WORDS = { ...TRAIT_WORDS, ...BREATH_TRAIT_WORDS };
 const MOST_LINES = 6;
 
 /** One line of a list that several plans have, each in its own measure. */

@@ -144,10 +144,6 @@ const usualOf = (key: 'enterSeconds' | 'leaveSeconds' | 'switchSeconds'): number
       <p v-if="position.waysOut.length > 0"><span class="strong">Way out:</span> {{ position.waysOut.join(' ') }}</p>
       <p v-if="position.caution"><span class="strong">Caution:</span> {{ position.caution }}</p>
       <p v-if="position.easier.words"><span class="strong">Easier:</span> {{ position.easier.words }}</p>
-      <p class="small quiet">
-        Usual cautions, not medical advice. With a condition, ask a doctor or licensed practitioner. Leave at once for
-        sharp pain, tingling, numbness, breathlessness or dizziness.
-      </p>
     </div>
   </div>
 </template>

@@ -15,6 +15,7 @@ import WaysOut from '../WaysOut.vue';
 import BreathInspector from './BreathInspector.vue';
 import HoldInspector from './HoldInspector.vue';
 import PlainInspector from './PlainInspector.vue';
+import StepCautions from './StepCautions.vue';
 import { useLibrary } from '../../stores/library';
 
 const { step, index, timeline } = defineProps<{ step: Step; index: number; timeline: Timeline }>();
@@ -112,6 +113,7 @@ function duplicate(): void {
   <HoldInspector v-if="step.kind === 'hold'" :step="step" :index="index" :timeline="timeline" />
   <BreathInspector v-else-if="step.kind === 'breath'" :step="step" :index="index" :timeline="timeline" />
   <PlainInspector v-else :step="step" :index="index" :timeline="timeline" />
+  <StepCautions v-if="step.kind === 'hold' || step.kind === 'breath'" :key="step.id" :index="index" />
 </template>
 
 <style scoped>

@@ -1,11 +1,15 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { ORDINARY, STIFF, SUPPLE, type Flexibility } from '#core/body';
+import { ORDINARY, STIFF, SUPPLE, TABLE_STATURE_CM, type Flexibility } from '#core/body';
 import { useSettings } from '../../stores/settings';
+import { usePeople } from '../../stores/people';
+import { useScreening } from '../../stores/screening';
 import BodySliders from './BodySliders.vue';
 
 /** For which body heights are measured and the figure is drawn: its stature, and how far it folds and opens. */
 const settings = useSettings();
+const people = usePeople();
+const screening = useScreening();
 const KNOWN: readonly { label: string; flexibility: Flexibility }[] = [
   { label: 'stiff', flexibility: STIFF },
   { label: 'ordinary', flexibility: ORDINARY },
@@ -13,6 +17,20 @@ const KNOWN: readonly { label: string; flexibility: Flexibility }[] = [
 ];
 const same = (a: Flexibility, b: Flexibility): boolean =>
   a.hipFold === b.hipFold && a.kneeOpening === b.kneeOpening && a.shoulder === b.shoulder;
+/** Those who come and were measured: the figure can be drawn for each of them. */
+const bodies = computed(() =>
+  screening.members.flatMap(({ id, person: { statureCm, flexibility } }) =>
+    statureCm === null && flexibility === null
+      ? []
+      : [
+          {
+            id,
+            name: people.shown(id),
+            body: { statureCm: statureCm ?? TABLE_STATURE_CM, flexibility: flexibility ?? ORDINARY },
+          },
+        ],
+  ),
+);
 const said = computed(() => {
   const { statureCm, flexibility } = settings.body;
   const known = KNOWN.find((one) => same(one.flexibility, flexibility));
@@ -33,6 +51,20 @@ const said = computed(() => {
         @click="settings.body = { ...settings.body, flexibility }"
       >
         {{ label }}
+      </button>
+    </p>
+    <p v-if="bodies.length > 0" class="known">
+      <button
+        v-for="one in bodies"
+        :key="one.id"
+        type="button"
+        class="link-button small"
+        :aria-pressed="
+          settings.body.statureCm === one.body.statureCm && same(one.body.flexibility, settings.body.flexibility)
+        "
+        @click="settings.body = one.body"
+      >
+        {{ one.name }}
       </button>
     </p>
     <BodySliders

@@ -1,0 +1,34 @@
+import type { Position } from './position';
+import type { Technique } from './technique';
+
+/** What a position asks of a body, in words. */
+export const TRAIT_WORDS: Record<Position['traits'][number], string> = {
+  headBelowHeart: 'Head below the heart',
+  prone: 'Face down',
+  flatSupine: 'Flat on the back',
+  deepKneeBend: 'Deep knee bend',
+  loadedSpinalFold: 'Loaded fold of the back',
+  endRangeHip: 'Hips at their end',
+  backBend: 'Back bend',
+  twist: 'Twist',
+  neckLoad: 'Weight on the neck',
+  armsOverhead: 'Arms overhead',
+  inversion: 'Legs above the heart',
+  longUnmovingHold: 'Long and unmoving',
+  handsBear: 'Weight on the hands',
+  kneesBear: 'Weight on the knees',
+  anklesStretched: 'Tops of the feet stretched',
+};
+
+/** What a technique asks of a body, in words. */
+export const BREATH_TRAIT_WORDS: Record<Technique['traits'][number], string> = {
+  holdFull: 'Holding full',
+  holdEmpty: 'Holding empty',
+  strokes: 'Strokes',
+  fast: 'Fast breathing',
+  nostrils: 'A free nose needed',
+  bellyPressed: 'Belly pressed in',
+  cooling: 'Cooling',
+  sound: 'Sound',
+  neckBent: 'Neck bent',
+};

@@ -1,0 +1,92 @@
+import { z } from 'zod';
+import { Id, readDocument, words, type DocumentKind, type Read } from '#core/document';
+import { Step } from '#core/plan';
+
+export const CLASS_PEOPLE_FORMAT = 'zovrin-class-people';
+export const CLASS_PEOPLE_VERSION = 1;
+const MOST = 4000;
+
+const Decided = {
+  personId: Id,
+  stepId: Id,
+  /** Who decided it, as they call themselves. */
+  by: words('Who says so', 60),
+  /** A moment in UTC. */
+  at: z.iso.datetime('A moment like 2026-11-26T18:30:00Z.'),
+};
+
+/** Cautions of a person at a step that the teacher has seen and leaves as they are: by the rules that were seen. */
+export const Seen = z.strictObject({ ...Decided, rules: z.array(z.string().max(200)).max(200) });
+export type Seen = z.infer<typeof Seen>;
+
+/** What a person does in the place of a step. */
+export const InsteadOf = z.strictObject({ ...Decided, step: Step });
+export type InsteadOf = z.infer<typeof InsteadOf>;
+
+/**
+ * What was decided for single people in one plan: kept beside the plan with the people’s data, and never part of the plan’s
+ * own file. `SESSION_STEP` stands for the class as a whole.
+ */
+export const ClassPeople = z.strictObject({
+  format: z.literal(CLASS_PEOPLE_FORMAT, 'This is not what was decided for the people of a class.'),
+  version: z.literal(CLASS_PEOPLE_VERSION),
+  seen: z.array(Seen).max(MOST, `At most ${MOST} are kept.`),
+  instead: z.array(InsteadOf).max(MOST, `At most ${MOST} are kept.`),
+});
+export type ClassPeople = z.infer<typeof ClassPeople>;
+
+/** The step of cautions that belong to no single step. */
+export const SESSION_STEP = 'the-class';
+
+export const NOTHING_DECIDED: ClassPeople = {
+  format: CLASS_PEOPLE_FORMAT,
+  version: CLASS_PEOPLE_VERSION,
+  seen: [],
+  instead: [],
+};
+
+const DOCUMENT: DocumentKind<ClassPeople> = {
+  format: CLASS_PEOPLE_FORMAT,
+  called: 'a class',
+  version: CLASS_PEOPLE_VERSION,
+  migrations: {},
+  schema: ClassPeople,
+};
+
+/** Reads what was decided from anything. Returns it, or every field that is wrong with the reason. Never throws. */
+export const readClassPeople = (value: unknown): Read<ClassPeople> => readDocument(DOCUMENT, value);
+
+interface At {
+  personId: string;
+  stepId: string;
+}
+const isAt =
+  ({ personId, stepId }: At) =>
+  (one: At): boolean =>
+    one.personId === personId && one.stepId === stepId;
+
+/** With cautions seen and left; what was seen there before gives way to it. */
+export const withSeen = (kept: ClassPeople, seen: Seen): ClassPeople => ({
+  ...kept,
+  seen: [...kept.seen.filter((one) => !isAt(seen)(one)), seen],
+});
+/** With another step for a person; what they had there gives way to it. */
+export const withInstead = (kept: ClassPeople, instead: InsteadOf): ClassPeople => ({
+  ...kept,
+  instead: [...kept.instead.filter((one) => !isAt(instead)(one)), instead],
+});
+/** Without what was decided for a person at a step. */
+export const withoutDecision = (kept: ClassPeople, at: At): ClassPeople => ({
+  ...kept,
+  seen: kept.seen.filter((one) => !isAt(at)(one)),
+  instead: kept.instead.filter((one) => !isAt(at)(one)),
+});
+/** Without anything of one person. */
+export const withoutPerson = (kept: ClassPeople, personId: string): ClassPeople => ({
+  ...kept,
+  seen: kept.seen.filter((one) => one.personId !== personId),
+  instead: kept.instead.filter((one) => one.personId !== personId),
+});
+/** What a person does otherwise, by the steps it stands for. */
+export const insteadOf = ({ instead }: ClassPeople, personId: string): Map<string, Step> =>
+  new Map(instead.filter((one) => one.personId === personId).map(({ stepId, step }) => [stepId, step]));

@@ -1,0 +1,84 @@
+import { monthsBetween, weeksBetween, type KeptCondition } from '#core/people';
+
+export const CONDITION_AREAS = [
+  'pregnancy',
+  'heartAndBlood',
+  'head',
+  'breathing',
+  'belly',
+  'back',
+  'joints',
+  'nerves',
+  'today',
+] as const;
+export type ConditionArea = (typeof CONDITION_AREAS)[number];
+
+/** A degree of a condition: how it is with somebody. */
+export interface Degree {
+  id: string;
+  words: string;
+}
+
+/** A condition that cautions are known for: in plain words, with the usual terms beside them. */
+export interface Condition {
+  id: string;
+  area: ConditionArea;
+  /** As one would say it to a neighbour: `High blood pressure`. */
+  name: string;
+  /** As it stands in a letter from a doctor: `hypertension`; empty where there is no other word. */
+  terms: string;
+  /** The question of the screening form. */
+  question: string;
+  /** What is asked of its time: nothing, the day it began, or the weeks of a pregnancy. */
+  since: 'none' | 'day' | 'weeks';
+  /** How it can be, the one that asks most care first; empty where it makes no difference. */
+  degrees: readonly Degree[];
+}
+
+/** A condition as it is on one day; what is not known is null. */
+export interface ConditionState {
+  condition: string;
+  degree: string | null;
+  /** Of a pregnancy. */
+  weeks: number | null;
+  /** Since it began. */
+  months: number | null;
+}
+
+/** How a kept condition is on a day (`2026-11-26`). */
+export function stateOn({ condition, degree, since }: KeptCondition, known: Condition, day: string): ConditionState {
+  return {
+    condition,
+    degree: known.degrees.some(({ id }) => id === degree) ? degree : null,
+    weeks: known.since === 'weeks' && since !== null ? weeksBetween(since, day) : null,
+    months: known.since === 'day' && since !== null ? monthsBetween(since, day) : null,
+  };
+}
+
+const TRIMESTERS = [
+  [14, 'first trimester'],
+  [28, 'second trimester'],
+  [Infinity, 'third trimester'],
+] as const;
+
+/** A condition of somebody in a few words: `Pregnancy, 23 weeks, second trimester`; `Knee replaced, 4 months ago`. */
+export function stateInWords(state: ConditionState, known: Condition): string {
+  const { degree, weeks, months } = state;
+  const trimester = weeks === null ? undefined : TRIMESTERS.find(([before]) => weeks < before)?.[1];
+  const ago =
+    months === null
+      ? undefined
+      : months < 1
+        ? 'less than a month ago'
+        : months < 24
+          ? `${months} months ago`
+          : `${Math.floor(months / 12)} years ago`;
+  return [
+    known.name,
+    known.degrees.find(({ id }) => id === degree)?.words,
+    weeks === null ? undefined : `${weeks} weeks, ${trimester}`,
+    ago?.replace(/^1 months/, '1 month'),
+  ]
+    .filter(Boolean)
+    .join(', ');
+}

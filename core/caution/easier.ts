@@ -1,0 +1,230 @@
+import { fitBreath, practiceMs, type BreathPractice } from '#core/breath';
+import { likeness, type Approach, type Position, type Technique } from '#core/catalogue';
+import { breathFrom, holdFrom, restStep, sideSeconds, type BreathStep, type HoldStep, type Step } from '#core/plan';
+import type { SetUp } from '#core/props';
+import type { Knowledge } from './knowledge';
+import type { Level } from './rule';
+import { screenStep, type ActiveRule, type Caution } from './screen';
+import { asksOf } from './traits';
+
+/** An easier way for somebody: a step that can stand in the place of another, in which nothing has to be changed or left out. */
+export interface Easier {
+  /** Another set-up, the same without something, another position or technique, or a rest in its place. */
+  kind: 'setUp' | 'without' | 'position' | 'technique' | 'rest';
+  step: Step;
+  /** In a few words: `Calves on a chair, on a chair`. */
+  words: string;
+  /** What is still to be watched; null where nothing is. */
+  level: Extract<Level, 'watch'> | null;
+  cautions: readonly Caution[];
+}
+
+interface EasierOptions {
+  approach: Approach;
+  /** Whether the props of a set-up are at hand; without it they are taken to be. */
+  atHand?: (setUp: SetUp) => boolean;
+}
+
+interface Candidate {
+  kind: Easier['kind'];
+  step: Step;
+  words: string;
+  /** How near it comes to what was meant; the highest first. */
+  score: number;
+}
+
+const MOST: Record<Easier['kind'], number> = { without: 2, setUp: 2, position: 3, technique: 2, rest: 1 };
+/** What a way is worth before its likeness: that the step stays what it is, that a rule or the entry itself names it. */
+const WORTH = { same: 1.6, named: 1.2, variation: 0.5, watch: -0.5, rest: -9 } as const;
+
+/** A practice without holds, strokes and locks; undefined where nothing of it is left. */
+export function withoutHolding(practice: BreathPractice): BreathPractice | undefined {
+  const sets = practice.sets.flatMap((set) => {
+    const parts = set.parts.flatMap((part): typeof set.parts => {
+      if (part.kind === 'strokes' || part.kind === 'retention') return [];
+      return [part.kind === 'cycle' ? { ...part, holdFull: 0, holdEmpty: 0, locks: [] } : part];
+    });
+    const breathes = parts.some(({ kind }) => kind !== 'recover');
+    const ramp = set.ramp && (set.ramp.of === 'in' || set.ramp.of === 'out') ? set.ramp : null;
+    return breathes ? [{ ...set, parts, ramp }] : [];
+  });
+  return sets.length > 0 ? { ...practice, sets } : undefined;
+}
+
+/** A practice for about as long as another: whole rounds, never longer; as it is where it does not fit. */
+function asLongAs(practice: BreathPractice, seconds: number): BreathPractice {
+  const fit = fitBreath(practice, seconds);
+  return fit.ok ? fit.practice : practice;
+}
+
+/** Another position in the place of a hold: in one of its set-ups, as long on each side as was meant. */
+function heldInstead(step: HoldStep, position: Position, setUp: SetUp, approach: Approach): HoldStep {
+  const fresh = holdFrom(position, approach, step.id);
+  const { left, right } = sideSeconds(step.sides);
+  const seconds = Math.max(left, right);
+  const sides: HoldStep['sides'] =
+    'length' in fresh.sides ? { ...fresh.sides, length: { kind: 'even', seconds } } : { ...fresh.sides, seconds };
+  return { ...fresh, sides, setUp, stages: [], breath: step.breath, range: null, note: step.note };
+}
+
+const lower = (name: string): string => name.charAt(0).toLowerCase() + name.slice(1);
+
+function waysOfHold(
+  step: HoldStep,
+  named: ReadonlySet<string>,
+  knowledge: Knowledge,
+  { approach, atHand }: EasierOptions,
+): Candidate[] {
+  const here = knowledge.library.position(step.position);
+  const can = (setUp: SetUp): boolean => atHand?.(setUp) ?? true;
+  const asBefore = { ...step, otherSetUp: null };
+  const setUps = (here?.setUps ?? [])
+    .filter(({ items }) => JSON.stringify(items) !== JSON.stringify(step.setUp) && can(items))
+    .map(({ id, name, items }): Candidate => ({
+      kind: 'setUp',
+      step: { ...asBefore, setUp: items, stages: step.stages.map((stage) => ({ ...stage, setUp: null })) },
+      words: `${step.name}: ${lower(name)}`,
+      score: WORTH.same + (here?.easier.setUp === id ? WORTH.variation : 0),
+    }));
+  const quiet = step.breath && withoutHolding(step.breath.practice);
+  const without: Candidate[] = step.breath
+    ? [
+        ...(quiet
+          ? [
+              {
+                kind: 'without' as const,
+                step: { ...asBefore, breath: { ...step.breath, practice: quiet } },
+                words: `${step.name}, the breath without holding`,
+                score: WORTH.same + 0.2,
+              },
+            ]
+          : []),
+        {
+          kind: 'without',
+          step: { ...asBefore, breath: null },
+          words: `${step.name}, breathing as it comes`,
+          score: WORTH.same,
+        },
+      ]
+    : [];
+  const positions = knowledge.positions
+    .filter(({ id, defaults }) => id !== step.position && (defaults[approach] ?? named.has(id)))
+    .flatMap((position) => {
+      const like = here ? likeness(here, position) : 0;
+      const isVariation = here?.easier.position === position.id;
+      if (like === 0 && !named.has(position.id) && !isVariation) return [];
+      const score = like + (named.has(position.id) ? WORTH.named : 0) + (isVariation ? WORTH.variation : 0);
+      return position.setUps
+        .filter(({ items }) => can(items))
+        .map(({ name, items }, i): Candidate => ({
+          kind: 'position',
+          step: heldInstead(step, position, items, approach),
+          words: `${position.names.english}: ${lower(name)}`,
+          // A position is told once, in the first of its set-ups that will do.
+          score: score - i * 0.01,
+        }));
+    });
+  return [...setUps, ...without, ...positions];
+}
+
+function waysOfBreath(step: BreathStep, named: ReadonlySet<string>, knowledge: Knowledge): Candidate[] {
+  const seconds = practiceMs(step.practice) / 1000;
+  const asBefore = { ...step, otherSetUp: null };
+  const quiet = withoutHolding(step.practice);
+  const without: Candidate[] = [
+    ...(quiet
+      ? [
+          {
+            kind: 'without' as const,
+            step: { ...asBefore, practice: asLongAs(quiet, seconds) },
+            words: `${step.name}, without holding`,
+            score: WORTH.same,
+          },
+        ]
+      : []),
+    ...(step.moves
+      ? [
+          {
+            kind: 'without' as const,
+            step: { ...asBefore, moves: null },
+            words: 'The breath alone, without moving',
+            score: WORTH.same + 0.1,
+          },
+        ]
+      : []),
+    ...(step.moves && quiet
+      ? [
+          {
+            kind: 'without' as const,
+            step: { ...asBefore, moves: null, practice: asLongAs(quiet, seconds) },
+            words: 'The breath alone, without moving or holding',
+            score: WORTH.same - 0.1,
+          },
+        ]
+      : []),
+  ];
+  const here = knowledge.library.technique(step.technique);
+  const techniques = knowledge.techniques
+    .filter(({ id }) => id !== step.technique)
+    .map((technique): Candidate => {
+      const fresh = breathFrom(technique, step.id);
+      return {
+        kind: 'technique',
+        step: { ...fresh, practice: asLongAs(fresh.practice, seconds), setUp: step.setUp, note: step.note },
+        words: technique.names.english,
+        score: (named.has(technique.id) ? WORTH.named : 0) + alike(here, technique),
+      };
+    });
+  return [...without, ...techniques];
+}
+
+/** Shares of what two techniques ask. */
+function alike(a: Technique | undefined, b: Technique): number {
+  if (!a) return 0;
+  const all = new Set([...a.traits, ...b.traits]);
+  return all.size === 0 ? 0.1 : a.traits.filter((trait) => b.traits.includes(trait)).length / all.size;
+}
+
+/**
+ * Easier ways in the place of a step for whom these rules apply, the nearest first: the same in another set-up or without
+ * holding, another position or technique that is like it or that a rule names. Only what asks for no change any more, and
+ * nothing to watch before something to watch; a rest, as is easy, is always the last. `active` as given by `rulesOf`.
+ */
+export function easierWays(
+  step: Step,
+  active: readonly ActiveRule[],
+  knowledge: Knowledge,
+  options: EasierOptions,
+): Easier[] {
+  if (step.kind !== 'hold' && step.kind !== 'breath') return [];
+  const { cautions } = screenStep(step, asksOf(step, knowledge), active);
+  const named = new Set(
+    cautions.flatMap(({ rule: { instead } }) => [...(instead.positions ?? []), ...(instead.techniques ?? [])]),
+  );
+  const candidates =
+    step.kind === 'hold' ? waysOfHold(step, named, knowledge, options) : waysOfBreath(step, named, knowledge);
+  const resting: Candidate = {
+    kind: 'rest',
+    step: { ...restStep(step.id, 'Rest, as is easy'), setUp: [], note: step.note },
+    words: 'Rest, as is easy',
+    score: WORTH.rest,
+  };
+  const clean = [...candidates, resting]
+    .flatMap((candidate) => {
+      const found = screenStep(candidate.step, asksOf(candidate.step, knowledge), active);
+      if (found.level === 'avoid' || found.level === 'change') return [];
+      const score = candidate.score + (found.level === 'watch' ? WORTH.watch : 0);
+      return [{ ...candidate, score, level: found.level, cautions: found.cautions }];
+    })
+    .sort((a, b) => b.score - a.score);
+  const kept: Easier[] = [];
+  const keys = new Set<string>();
+  for (const { kind, step: other, words, level, cautions: left } of clean) {
+    const key = kind === 'position' && other.kind === 'hold' ? other.position : words;
+    const isFull = kept.filter((one) => one.kind === kind).length >= MOST[kind];
+    if (isFull || keys.has(key)) continue;
+    keys.add(key);
+    kept.push({ kind, step: other, words, level, cautions: left });
+  }
+  return kept;
+}

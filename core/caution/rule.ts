@@ -1,0 +1,54 @@
+import type { ConditionState } from './condition';
+import type { CautionTrait, SessionAsk } from './asks';
+
+/** How careful: keep an eye on it, do it otherwise, or leave it out. From the least to the most. */
+export const LEVELS = ['watch', 'change', 'avoid'] as const;
+export type Level = (typeof LEVELS)[number];
+
+/** The more careful of two levels; null is none. */
+export const worse = (a: Level | null, b: Level | null): Level | null =>
+  a === null ? b : b === null ? a : LEVELS.indexOf(a) > LEVELS.indexOf(b) ? a : b;
+
+/** What to do instead, and where a way out is looked for first. */
+export interface Instead {
+  /** In one plain sentence. */
+  words: string;
+  positions?: readonly string[];
+  techniques?: readonly string[];
+}
+
+/** Where a rule looks: at what a step asks of a body, at one entry of the library, or at the whole class. */
+export type RuleOn =
+  /** From `atLeast` on, in the unit of the trait; from any where that is not told. */
+  | { kind: 'trait'; trait: CautionTrait; atLeast?: number }
+  | { kind: 'position'; position: string }
+  | { kind: 'technique'; technique: string }
+  | { kind: 'session'; of: SessionAsk; atLeast?: number };
+
+/** A usual caution: a condition, what it looks at, how careful to be, why, and what to do instead. */
+export interface Rule {
+  id: string;
+  condition: string;
+  /** Only in these degrees; in all of them where none is told. */
+  degrees?: readonly string[];
+  /** Only in these weeks of a pregnancy: from the first, before the second. */
+  weeks?: readonly [from: number, before: number];
+  /** Only before so many months have gone by. */
+  beforeMonths?: number;
+  /** Only after so many months have gone by. */
+  fromMonths?: number;
+  on: RuleOn;
+  level: Level;
+  /** In one plain sentence. */
+  reason: string;
+  instead: Instead;
+}
+
+/** Whether a rule applies to a condition as it is. What is not known is taken in the more careful way: it applies. */
+export function applies(rule: Rule, { condition, degree, weeks, months }: ConditionState): boolean {
+  if (rule.condition !== condition) return false;
+  if (rule.degrees && degree !== null && !rule.degrees.includes(degree)) return false;
+  if (rule.weeks && weeks !== null && (weeks < rule.weeks[0] || weeks >= rule.weeks[1])) return false;
+  if (rule.beforeMonths !== undefined && months !== null && months >= rule.beforeMonths) return false;
+  return rule.fromMonths === undefined || months === null || months >= rule.fromMonths;
+}

@@ -1,0 +1,180 @@
+import { describe, expect, test } from '@jest/globals';
+import { POSITIONS, TECHNIQUES } from '#library';
+import { builtInKnowledge, CONDITIONS, RULES, UNREACHED } from '#library/cautions';
+import { breathFrom, holdFrom, type Step } from '#core/plan';
+import {
+  applies,
+  asksOf,
+  rulesFor,
+  screenStep,
+  SESSION_ASKS,
+  worse,
+  type ConditionState,
+  type Rule,
+} from '#core/caution';
+
+const positionIds = new Set(POSITIONS.map(({ id }) => id));
+const techniqueIds = new Set(TECHNIQUES.map(({ id }) => id));
+const steps: Step[] = [
+  ...POSITIONS.flatMap((position) =>
+    position.setUps.map(({ items }) => ({
+      ...holdFrom(position, Object.keys(position.defaults)[0] as 'yin', position.id),
+      setUp: items,
+    })),
+  ),
+  ...TECHNIQUES.map((technique) => breathFrom(technique, technique.id)),
+];
+const asked = steps.map((step) => ({ step, asks: asksOf(step, builtInKnowledge) }));
+
+/** Every way a condition can be that its rules tell apart: in each degree, and about each of their times. */
+function statesOf(condition: string): ConditionState[] {
+  const { degrees = [] } = CONDITIONS.find(({ id }) => id === condition) ?? {};
+  const rules = RULES.filter((rule) => rule.condition === condition);
+  const weeks = [...new Set(rules.flatMap((rule) => rule.weeks ?? []))];
+  const months = [...new Set(rules.flatMap((rule) => [rule.beforeMonths ?? [], rule.fromMonths ?? []].flat()))];
+  const around = (at: number[]): (number | null)[] => [null, ...at.flatMap((one) => [Math.max(0, one - 1), one])];
+  return [null, ...degrees.map(({ id }) => id)].flatMap((degree) =>
+    around(weeks).flatMap((week) => around(months).map((month) => ({ condition, degree, weeks: week, months: month }))),
+  );
+}
+
+/** A rule where it alone is told of: the state in which it applies. */
+const stateOfRule = (rule: Rule): ConditionState => ({
+  condition: rule.condition,
+  degree: rule.degrees?.[0] ?? null,
+  weeks: rule.weeks ? rule.weeks[0] : null,
+  months: rule.fromMonths ?? (rule.beforeMonths === undefined ? null : rule.beforeMonths - 1),
+});
+
+describe('the rules that ship', () => {
+  test('there are at least thirty conditions, each with its own id, a question and its words', () => {
+    expect(CONDITIONS.length).toBeGreaterThanOrEqual(30);
+    expect(new Set(CONDITIONS.map(({ id }) => id)).size).toBe(CONDITIONS.length);
+    for (const { name, question } of CONDITIONS) expect([name, question.endsWith('?')]).toEqual([name, true]);
+  });
+
+  test('each has an id of its own, names what is there, and says why in one sentence', () => {
+    const conditions = new Map(CONDITIONS.map((one) => [one.id, one]));
+    expect(new Set(RULES.map(({ id }) => id)).size).toBe(RULES.length);
+    for (const { id, condition, degrees = [], on, reason, instead, weeks, beforeMonths, fromMonths } of RULES) {
+      const known = conditions.get(condition);
+      expect([id, known?.id]).toEqual([id, condition]);
+      expect([id, degrees.filter((one) => !known?.degrees.some((degree) => degree.id === one))]).toEqual([id, []]);
+      if (weeks) expect([id, known?.since]).toEqual([id, 'weeks']);
+      if (beforeMonths ?? fromMonths) expect([id, known?.since]).toEqual([id, 'day']);
+      if (on.kind === 'position') expect(positionIds).toContain(on.position);
+      if (on.kind === 'technique') expect(techniqueIds).toContain(on.technique);
+      if (on.kind === 'session') expect(SESSION_ASKS).toContain(on.of);
+      for (const one of instead.positions ?? []) expect(positionIds).toContain(one);
+      for (const one of instead.techniques ?? []) expect(techniqueIds).toContain(one);
+      expect([id, /^[A-Z].*\.$/.test(reason), reason.split(/\. /).length]).toEqual([id, true, 1]);
+      expect([id, /^[A-Z].*\.$/.test(instead.words)]).toEqual([id, true]);
+    }
+  });
+
+  test('every condition has at least one, and every degree and time of it that is asked for makes a difference', () => {
+    for (const { id, degrees, since } of CONDITIONS) {
+      const rules = RULES.filter((rule) => rule.condition === id);
+      expect([id, rules.length > 0]).toEqual([id, true]);
+      const told = new Set(
+        degrees.map((degree) =>
+          JSON.stringify(
+            rules
+              .filter((rule) => applies(rule, { condition: id, degree: degree.id, weeks: null, months: null }))
+              .map((rule) => rule.id),
+          ),
+        ),
+      );
+      expect([id, told.size]).toEqual([id, degrees.length]);
+      const timed = rules.some(
+        ({ weeks, beforeMonths, fromMonths }) =>
+          weeks !== undefined || beforeMonths !== undefined || fromMonths !== undefined,
+      );
+      if (since === 'weeks' || since === 'day') expect([id, timed]).toEqual([id, true]);
+    }
+  });
+
+  test('every position and technique is reached by at least one, or says why not', () => {
+    const reached = new Set(
+      asked
+        .filter(
+          ({ step, asks }) =>
+            screenStep(
+              step,
+              asks,
+              RULES.flatMap((rule) => rulesFor([stateOfRule(rule)], builtInKnowledge)),
+            ).level !== null,
+        )
+        .map(({ step }) => step.id),
+    );
+    for (const id of [...positionIds, ...techniqueIds]) {
+      expect([id, reached.has(id) || (UNREACHED[id] ?? '') !== '']).toEqual([id, true]);
+      if (UNREACHED[id] !== undefined) expect([id, reached.has(id)]).toEqual([id, false]);
+    }
+  });
+
+  test('every rule on a step has something in the library it speaks of', () => {
+    for (const rule of RULES) {
+      if (rule.on.kind === 'session') continue;
+      const active = rulesFor([stateOfRule(rule)], { conditions: CONDITIONS, rules: [rule] });
+      expect([rule.id, active.length]).toEqual([rule.id, 1]);
+      expect([rule.id, asked.some(({ step, asks }) => screenStep(step, asks, active).level !== null)]).toEqual([
+        rule.id,
+        true,
+      ]);
+    }
+  });
+
+  test('none recommends what another forbids for the same person, however the condition is', () => {
+    for (const { id } of CONDITIONS) {
+      for (const state of statesOf(id)) {
+        const active = rulesFor([state], builtInKnowledge);
+        for (const { rule } of active) {
+          const { positions = [], techniques = [] } = rule.instead;
+          for (const recommended of [...positions, ...techniques]) {
+            const levels = asked
+              .filter(({ step }) => step.id === recommended)
+              .map(({ step, asks }) => screenStep(step, asks, active).level);
+            // In one of its set-ups at least it is not forbidden.
+            expect([rule.id, state, recommended, levels.some((level) => level !== 'avoid')]).toEqual([
+              rule.id,
+              state,
+              recommended,
+              true,
+            ]);
+          }
+        }
+      }
+    }
+  });
+
+  test('whoever must change or leave out something has among what is recommended something that screens clean', () => {
+    for (const { id } of CONDITIONS) {
+      for (const state of statesOf(id)) {
+        const active = rulesFor([state], builtInKnowledge);
+        for (const { rule } of active.filter(({ rule: { level, on } }) => level !== 'watch' && on.kind !== 'session')) {
+          const { positions = [], techniques = [] } = rule.instead;
+          const clean = asked.filter(
+            ({ step, asks }) =>
+              [...positions, ...techniques].includes(step.id) &&
+              ['watch', null].includes(screenStep(step, asks, active).level),
+          );
+          expect([rule.id, state, clean.length > 0]).toEqual([rule.id, state, true]);
+        }
+      }
+    }
+  });
+});
+
+test('what is not known of a condition is taken in the more careful way', () => {
+  for (const { id } of CONDITIONS) {
+    const unknown = { condition: id, degree: null, weeks: null, months: null };
+    for (const { step, asks } of asked) {
+      const careful = screenStep(step, asks, rulesFor([unknown], builtInKnowledge)).level;
+      for (const state of statesOf(id)) {
+        const known = screenStep(step, asks, rulesFor([state], builtInKnowledge)).level;
+        expect([id, step.id, worse(careful, known)]).toEqual([id, step.id, careful]);
+      }
+    }
+  }
+});

@@ -1,0 +1,50 @@
+import { z } from 'zod';
+
+const DAY_MS = 86_400_000;
+/** A pregnancy lasts forty weeks; what is typed as more than this is a slip. */
+export const MOST_WEEKS = 42;
+
+const utcOf = (day: string): number => Date.parse(`${day}T00:00:00Z`);
+
+/** A day of the calendar without an hour: `2026-11-26`. Refused where there is no such day. */
+export const Day = z
+  .string()
+  .regex(/^\d{4}-\d{2}-\d{2}$/, 'A day like 2026-11-26.')
+  .refine((day) => {
+    const ms = utcOf(day);
+    return !Number.isNaN(ms) && new Date(ms).toISOString().startsWith(day);
+  }, 'There is no such day.');
+
+/** The day so many days later, or earlier below zero. */
+export const daysLater = (day: string, days: number): string =>
+  new Date(utcOf(day) + days * DAY_MS).toISOString().slice(0, 10);
+
+/** Whole weeks from one day to another; negative where the other comes first. */
+export const weeksBetween = (from: string, to: string): number => Math.floor((utcOf(to) - utcOf(from)) / (7 * DAY_MS));
+
+/** Whole months from one day to another, by the calendar: from the 31st of January to the 28th of February none. */
+export function monthsBetween(from: string, to: string): number {
+  const [fromYear = 0, fromMonth = 0, fromDay = 0] = from.split('-').map(Number);
+  const [toYear = 0, toMonth = 0, toDay = 0] = to.split('-').map(Number);
+  return (toYear - fromYear) * 12 + (toMonth - fromMonth) - (toDay < fromDay ? 1 : 0);
+}
+
+/** The day a pregnancy of so many weeks on a day is counted from. */
+export const countedFrom = (weeks: number, on: string): string => daysLater(on, -7 * weeks);
+
+/** What is wrong with a number of weeks of pregnancy; undefined where nothing is. */
+export function weeksRefusal(weeks: number): string | undefined {
+  if (!Number.isInteger(weeks)) return 'Weeks of pregnancy are a whole number.';
+  if (weeks < 0) return 'Weeks cannot be below zero.';
+  return weeks > MOST_WEEKS
+    ? `A pregnancy has at most ${MOST_WEEKS} weeks. After the birth, choose “A birth in the last months”.`
+    : undefined;
+}
+
+/** What is wrong with a day that has to have come already; undefined where nothing is. Empty is none. */
+export function pastDayRefusal(day: string, what: string, today: string): string | undefined {
+  if (day === '') return undefined;
+  const read = Day.safeParse(day);
+  if (!read.success) return read.error.issues[0]?.message ?? 'A day like 2026-11-26.';
+  return day > today ? `${what} cannot be in the future.` : undefined;
+}

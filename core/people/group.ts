@@ -1,0 +1,40 @@
+import { z } from 'zod';
+import { Id, readDocument, text, words, type DocumentKind, type Read } from '#core/document';
+
+export const GROUP_FORMAT = 'zovrin-group';
+export const GROUP_VERSION = 1;
+/** More than come to any class; a list of customers is not a group. */
+export const MOST_MEMBERS = 100;
+
+/** People who come together: the document that is stored and sent. Members by their ids, in the order they were put in. */
+export const Group = z.strictObject({
+  format: z.literal(GROUP_FORMAT, 'This is not a group.'),
+  version: z.literal(GROUP_VERSION),
+  name: words('A name', 80),
+  note: text('A note', 2000),
+  members: z
+    .array(Id)
+    .max(MOST_MEMBERS, `A group has at most ${MOST_MEMBERS} people.`)
+    .refine((ids) => new Set(ids).size === ids.length, 'Someone is in the group twice.'),
+});
+export type Group = z.infer<typeof Group>;
+
+const GROUP_DOCUMENT: DocumentKind<Group> = {
+  format: GROUP_FORMAT,
+  called: 'a group',
+  version: GROUP_VERSION,
+  migrations: {},
+  schema: Group,
+};
+
+/** Reads a group from anything. Returns the group, or every field that is wrong with the reason. Never throws. */
+export const readGroup = (value: unknown): Read<Group> => readDocument(GROUP_DOCUMENT, value);
+
+/** A group nobody is in yet. */
+export const newGroup = (name: string): Group => ({
+  format: GROUP_FORMAT,
+  version: GROUP_VERSION,
+  name,
+  note: '',
+  members: [],
+});

@@ -1,0 +1,33 @@
+import { z } from 'zod';
+import { Id, text } from '#core/document';
+import { Day } from './dates';
+
+/**
+ * A condition someone has told of. `condition` is the id of one that is known; one that is not is kept in `words` and
+ * screened by nothing.
+ */
+export const KeptCondition = z.strictObject({
+  id: Id,
+  condition: Id,
+  /** What it is called where it is not known here. */
+  words: text('A condition', 120),
+  /** How it is, where that matters: one of the condition's degrees; null where it is not known. */
+  degree: Id.nullable(),
+  /** Since when: the day of an operation or a birth, the day a pregnancy is counted from; null where it is not known. */
+  since: Day.nullable(),
+  note: text('A note', 500),
+});
+export type KeptCondition = z.infer<typeof KeptCondition>;
+
+/** The condition of something that is only told in words. */
+export const IN_WORDS = 'in-words';
+
+/** A condition as it is first noted: nothing known of how it is or since when. */
+export const keptCondition = (id: string, condition: string, words = ''): KeptCondition => ({
+  id,
+  condition,
+  words,
+  degree: null,
+  since: null,
+  note: '',
+});

@@ -1,0 +1,16 @@
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { expect, test } from '@jest/globals';
+import { builtInKnowledge, CONDITIONS, RULES } from '#library/cautions';
+import { cautionsDocument } from './cautions-table';
+
+const text = readFileSync(join(process.cwd(), 'docs', 'cautions.md'), 'utf8');
+
+test('the table for review is what the rules say (else: npm run docs:cautions)', () => {
+  expect(cautionsDocument(builtInKnowledge)).toBe(text);
+});
+
+test('every rule and every condition stands in it with its reason', () => {
+  for (const { reason, instead } of RULES) expect(text).toContain(`${reason} | ${instead.words}`);
+  for (const { name } of CONDITIONS) expect(text).toContain(`### ${name}\n`);
+});

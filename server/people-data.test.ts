@@ -1,0 +1,178 @@
+import { readFileSync, statSync } from 'node:fs';
+import { describe, expect, test } from '@jest/globals';
+import { NOTHING_DECIDED, withInstead, withSeen } from '#core/caution';
+import { newJournalEntry } from '#core/journal';
+import { keptCondition, newGroup, newPerson, type Person } from '#core/people';
+import { restStep } from '#core/plan';
+import { DEMO_PLANS } from '#library/demo';
+import { DAY, testServer } from '../tests/support/test-server';
+import { emptyBin } from './routes/bin';
+
+const server = testServer();
+const { api } = server;
+const SECRET = 'a very tired thyroid';
+const mara: Person = {
+  ...newPerson('Mara Quill'),
+  conditions: [keptCondition('a', 'glaucoma'), { ...keptCondition('b', 'in-words'), words: SECRET }],
+};
+const BY = { by: 'Wren', at: '2026-11-25T10:00:00Z' };
+const decided = withSeen(
+  withInstead(NOTHING_DECIDED, { personId: 'mara', stepId: 's9', step: restStep('s9'), ...BY }),
+  { personId: 'tobias', stepId: 's9', rules: ['x'], ...BY },
+);
+
+/** Two people in a group, in a class that was led, in the journal. */
+async function house(): Promise<void> {
+  await api().post('/api/people').send({ id: 'mara', document: mara }).expect(201);
+  await api()
+    .post('/api/people')
+    .send({ id: 'tobias', document: newPerson('Tobias Fenn') })
+    .expect(201);
+  const group = { ...newGroup('Choir'), members: ['mara', 'tobias'] };
+  await api().post('/api/people/groups').send({ id: 'choir', document: group }).expect(201);
+  await api().post('/api/plans').send({ id: 'plan', document: DEMO_PLANS[0]!.plan }).expect(201);
+  await api().put('/api/people/classes/plan').send({ revision: 0, document: decided }).expect(200);
+  await api().post('/api/runs').send({ id: 'run', planId: 'plan', planRevision: 1 }).expect(201);
+  const at = server.clock;
+  const events = [
+    { id: 'event-000', atMs: at, kind: 'started' },
+    { id: 'event-001', atMs: at, kind: 'present', people: ['mara', 'tobias'], others: 3 },
+    { id: 'event-002', atMs: at + 600_000, kind: 'ended' },
+  ];
+  await api().post('/api/runs/run/events').send({ events }).expect(200);
+  const entry = { ...newJournalEntry('2026-09-20T10:00'), title: 'Stones', people: ['mara', 'tobias'] };
+  await api().post('/api/journal').send({ id: 'entry', document: entry }).expect(201);
+}
+const group = async () => (await api().get('/api/people/groups/choir').expect(200)).body;
+
+describe('groups', () => {
+  test('are made, listed, saved with a revision, put into the bin and taken back', async () => {
+    await house();
+    expect((await api().get('/api/people/groups').expect(200)).body.groups).toMatchObject([
+      { id: 'choir', revision: 1 },
+    ]);
+    const document = { ...newGroup('Choir'), members: ['tobias'] };
+    await api().put('/api/people/groups/choir').send({ revision: 1, document }).expect(200);
+    await api()
+      .put('/api/people/groups/choir')
+      .send({ revision: 1, document: newGroup('Other') })
+      .expect(409);
+    await api().delete('/api/people/groups/choir').expect(204);
+    expect((await api().get('/api/bin')).body.items).toMatchObject([{ kind: 'group', title: 'Choir' }]);
+    await api().post('/api/bin/group/choir/restore').expect(204);
+    expect((await group()).document.members).toEqual(['tobias']);
+  });
+
+  test('somebody twice, and five hundred, are told at the field', async () => {
+    for (const members of [['a', 'a'], Array.from({ length: 500 }, (_, i) => `p${i}`)]) {
+      const answer = await api()
+        .post('/api/people/groups')
+        .send({ id: 'g', document: { ...newGroup('G'), members } });
+      expect([answer.status, answer.body.errors[0].field]).toEqual([422, 'document.members']);
+    }
+  });
+});
+
+describe('what was decided in a class', () => {
+  test('is nothing at first, is kept beside its plan, and told as changed elsewhere where it was', async () => {
+    await api().get('/api/people/classes/plan').expect(404);
+    await house();
+    expect((await api().get('/api/people/classes/plan').expect(200)).body).toEqual({ revision: 1, document: decided });
+    const stale = await api().put('/api/people/classes/plan').send({ revision: 0, document: NOTHING_DECIDED });
+    expect([stale.status, stale.body.current.document]).toEqual([409, decided]);
+    const wrong = await api()
+      .put('/api/people/classes/plan')
+      .send({ revision: 1, document: { ...decided, seen: [{}] } });
+    expect([wrong.status, wrong.body.errors.length > 0]).toEqual([422, true]);
+  });
+
+  test('and no plan, run, revision or list of plans carries anything of it, nor of health', async () => {
+    await house();
+    const answers = await Promise.all(
+      [
+        '/api/plans',
+        '/api/plans/plan',
+        '/api/runs',
+        '/api/runs/run',
+        '/api/practised?from=0&until=2000000000000',
+        '/api/journal',
+      ].map((at) => api().get(at).expect(200)),
+    );
+    for (const { text } of answers) {
+      for (const word of [SECRET, 'glaucoma', 'Mara', 'Tobias']) expect(text).not.toContain(word);
+    }
+    expect(server.logged).toEqual([]);
+  });
+});
+
+describe('days that have not come yet', () => {
+  test('are refused at their fields; tomorrow may be today somewhere', async () => {
+    const day = (ms: number) => new Date(ms).toISOString().slice(0, 10);
+    const born = (birthDate: string) =>
+      api()
+        .post('/api/people')
+        .send({ id: `p-${birthDate}`, document: { ...mara, birthDate } });
+    const refused = await born(day(server.clock + 3 * DAY)).expect(422);
+    expect(refused.body.errors).toEqual([
+      { field: 'document.birthDate', reason: 'A birth date cannot be in the future.' },
+    ]);
+    await born(day(server.clock)).expect(201);
+  });
+});
+
+describe('one person', () => {
+  test('as a file: the person, their groups, the classes they came to', async () => {
+    await house();
+    const file = (await api().get('/api/people/mara/file').expect(200)).body;
+    expect(file).toMatchObject({ format: 'zovrin-person-file', person: mara, groups: ['Choir'] });
+    expect(file.cameTo.map(({ title }: { title: string }) => title).sort()).toEqual([
+      DEMO_PLANS[0]!.plan.title,
+      'Stones',
+    ]);
+    await api().get('/api/people/nobody/file').expect(404);
+  });
+
+  test('forgotten for good is nowhere any more, not even in the file of the database; runs keep the number', async () => {
+    await house();
+    await api().delete('/api/people/mara/forever').expect(204);
+    await api().delete('/api/people/mara/forever').expect(404);
+    await api().get('/api/people/mara').expect(404);
+    expect((await group()).document.members).toEqual(['tobias']);
+    expect((await group()).revision).toBe(2);
+    expect((await api().get('/api/people/classes/plan')).body.document.instead).toEqual([]);
+    const run = (await api().get('/api/runs/run').expect(200)).body;
+    expect(run.events[1]).toMatchObject({ kind: 'present', people: ['tobias'], others: 4 });
+    expect((await api().get('/api/journal/entry').expect(200)).body.document.people).toEqual(['tobias']);
+    expect((await api().get('/api/bin')).body.items).toEqual([]);
+    for (const file of [server.file, `${server.file}-wal`]) {
+      const bytes = readFileSync(file).toString('latin1');
+      expect([file, bytes.includes(SECRET), bytes.includes('Mara Quill')]).toEqual([file, false, false]);
+    }
+  });
+
+  test('the bin forgets as well, when its time is over', async () => {
+    await house();
+    await api().delete('/api/people/mara').expect(204);
+    await emptyBin(server.store);
+    expect((await group()).document.members).toEqual(['mara', 'tobias']);
+    server.clock += 31 * DAY;
+    await emptyBin(server.store);
+    expect((await group()).document.members).toEqual(['tobias']);
+    await api().post('/api/bin/person/mara/restore').expect(404);
+  });
+
+  test('what was decided goes with its plan', async () => {
+    await house();
+    await api().delete('/api/plans/plan').expect(204);
+    server.clock += 31 * DAY;
+    await emptyBin(server.store);
+    expect(await server.store.classPeople.count()).toBe(0);
+  });
+});
+
+test('the database and what lies beside it is readable by its owner alone', async () => {
+  await house();
+  for (const beside of ['', '-wal', '-shm']) {
+    expect([beside, (statSync(server.file + beside).mode & 0o777).toString(8)]).toEqual([beside, '600']);
+  }
+});

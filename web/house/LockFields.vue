@@ -1,0 +1,86 @@
+<script setup lang="ts">
+import Button from 'primevue/button';
+import { ref } from 'vue';
+import { ApiProblem } from '../client/http';
+import FieldGroup from '../shared/fields/FieldGroup.vue';
+import { useLock } from '../stores/lock';
+
+/** The passphrase before people's data: set, changed, taken off, or locked at once. */
+const lock = useLock();
+void lock.load();
+const passphrase = ref('');
+const minutes = ref(String(lock.state.minutes));
+const wrong = ref<Record<string, string>>({});
+const said = ref('');
+
+async function tell(what: () => Promise<void>, done: string): Promise<void> {
+  [wrong.value, said.value] = [{}, ''];
+  try {
+    await what();
+    [passphrase.value, said.value] = ['', done];
+  } catch (error) {
+    const fields = error instanceof ApiProblem ? (error.problem.errors ?? []) : [];
+    wrong.value =
+      fields.length > 0
+        ? Object.fromEntries(fields.map(({ field, reason }) => [field, reason]))
+        : { passphrase: (error as Error).message };
+  }
+}
+const set = () => tell(() => lock.set(passphrase.value, Number(minutes.value)), 'The passphrase is set.');
+const takeOff = () => tell(() => lock.takeOff(passphrase.value), 'The passphrase is taken off.');
+</script>
+
+<template>
+  <FieldGroup
+    title="Lock"
+    says="a passphrase before everything about people; the page locks itself when nobody touches it"
+  >
+    <form class="lock-fields" @submit.prevent="set">
+      <label
+        >{{ lock.state.set ? 'new passphrase, or the one there is to take it off' : 'passphrase' }}<br />
+        <input
+          v-model="passphrase"
+          class="plain-input"
+          type="password"
+          autocomplete="new-password"
+          :aria-invalid="wrong.passphrase !== undefined"
+      /></label>
+      <label
+        >locks after<br />
+        <input
+          v-model="minutes"
+          inputmode="numeric"
+          class="plain-input short"
+          :aria-invalid="wrong.minutes !== undefined"
+        />
+        idle min</label
+      >
+      <Button type="submit" size="small" :label="lock.state.set ? 'Change it' : 'Set it'" />
+      <Button v-if="lock.state.set" size="small" outlined label="Take it off" @click="takeOff" />
+      <Button v-if="lock.state.set" size="small" text label="Lock now" @click="lock.lock()" />
+    </form>
+    <p v-for="(reason, field) in wrong" :key="field" class="caution small" role="alert">{{ reason }}</p>
+    <p v-if="said" class="small" role="status">{{ said }}</p>
+    <p class="small quiet">
+      It cannot be found out again when it is forgotten; the database file itself is readable by its owner alone. While
+      a class is led, nothing locks.
+    </p>
+  </FieldGroup>
+</template>
+
+<style scoped>
+.lock-fields {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px 16px;
+  align-items: flex-end;
+  padding: 4px 0;
+}
+label {
+  color: var(--ink-2);
+  font-size: 12.5px;
+}
+.short {
+  width: 56px;
+}
+</style>

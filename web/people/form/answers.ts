@@ -1,0 +1,95 @@
+import type { Condition } from '#core/caution';
+import {
+  countedFrom,
+  keptCondition,
+  pastDayRefusal,
+  weeksBetween,
+  weeksRefusal,
+  type KeptCondition,
+  type Person,
+} from '#core/people';
+
+/** What was answered to one question; what is typed stays as it was typed until it is kept. */
+export interface Answer {
+  yes: boolean;
+  degree: string;
+  since: string;
+  weeks: string;
+  note: string;
+}
+export type Answers = Record<string, Answer>;
+
+/** The answers as they are known of a person already; a question that is not in it is a no. */
+export function answersOf({ conditions }: Person, questions: readonly Condition[], today: string): Answers {
+  return Object.fromEntries(
+    questions.map((question): [string, Answer] => {
+      const kept = conditions.find(({ condition }) => condition === question.id);
+      const since = kept?.since ?? '';
+      return [
+        question.id,
+        {
+          yes: kept !== undefined,
+          degree: kept?.degree ?? '',
+          since: question.since === 'day' ? since : '',
+          weeks: question.since === 'weeks' && since !== '' ? String(weeksBetween(since, today)) : '',
+          note: kept?.note ?? '',
+        },
+      ];
+    }),
+  );
+}
+
+/** What is wrong with the answers, by question; nothing where nothing is. */
+export function refusals(answers: Answers, questions: readonly Condition[], today: string): Record<string, string> {
+  return Object.fromEntries(
+    questions.flatMap((question): [string, string][] => {
+      const answer = answers[question.id];
+      if (!answer?.yes) return [];
+      const refused =
+        question.since === 'weeks' && answer.weeks.trim() !== ''
+          ? weeksRefusal(Number(answer.weeks))
+          : question.since === 'day'
+            ? pastDayRefusal(answer.since, 'When it was', today)
+            : undefined;
+      if (refused) return [[question.id, refused]];
+      return answer.note.length > 500 ? [[question.id, 'At most 500 letters.']] : [];
+    }),
+  );
+}
+
+/** Since when something is, as it was answered; the day that was known stays where it says the same. */
+function sinceOf(question: Condition, answer: Answer, known: string | null, today: string): string | null {
+  if (question.since === 'day') return answer.since || null;
+  const weeks = answer.weeks.trim();
+  if (question.since === 'none' || weeks === '') return null;
+  return known !== null && weeksBetween(known, today) === Number(weeks) ? known : countedFrom(Number(weeks), today);
+}
+
+/**
+ * The conditions of a person after the form: what was answered with yes, in the order of the questions, and what the form
+ * does not ask about, as it was. What was known already keeps its id.
+ */
+export function conditionsAfter(
+  person: Person,
+  answers: Answers,
+  questions: readonly Condition[],
+  today: string,
+  newId: () => string,
+): KeptCondition[] {
+  const asked = new Set(questions.map(({ id }) => id));
+  const told = questions.flatMap((question): KeptCondition[] => {
+    const answer = answers[question.id];
+    if (!answer?.yes) return [];
+    const known = person.conditions.find(({ condition }) => condition === question.id);
+    const since = sinceOf(question, answer, known?.since ?? null, today);
+    return [
+      {
+        ...(known ?? keptCondition(newId(), question.id)),
+        degree: answer.degree || null,
+        since,
+        note: answer.note,
+      },
+    ];
+  });
+  return [...told, ...person.conditions.filter(({ condition }) => !asked.has(condition))];
+}
