@@ -3,6 +3,9 @@ import { clockOfSeconds } from '#core/time';
 
 const DECIMALS = 'A length has at most three decimals of a second.';
 
+/** One for all: each of these takes a while to make, and every page makes its fields first. */
+const letters = new Intl.NumberFormat('en');
+
 /** A length in seconds from `min` to `max`, at most three decimals; refused with the limit in words. */
 export function seconds(what: string, min: number, max: number) {
   return z
@@ -14,7 +17,7 @@ export function seconds(what: string, min: number, max: number) {
 
 /** Text of at most `max` letters; it may be empty. */
 export function text(what: string, max: number) {
-  return z.string(`${what} is text.`).max(max, `${what} has at most ${max.toLocaleString('en')} letters.`);
+  return z.string(`${what} is text.`).max(max, `${what} has at most ${letters.format(max)} letters.`);
 }
 
 /** Text of at most `max` letters with something in it besides blanks. */

@@ -55,3 +55,25 @@ export function redo<T>(history: History<T>): History<T> {
     merge: undefined,
   };
 }
+
+/**
+ * The history as it would have been had something else been so from the start: `onto` gives each version with it, or
+ * undefined where the two do not go together. Undo and redo reach as far as they do.
+ */
+export function rebase<T>(history: History<T>, now: T, onto: (version: T) => T | undefined): History<T> {
+  const asFar = (entries: readonly Entry<T>[]): Entry<T>[] => {
+    const reached: Entry<T>[] = [];
+    for (const { version, change } of entries) {
+      const moved = onto(version);
+      if (moved === undefined) break;
+      reached.push({ version: moved, change });
+    }
+    return reached;
+  };
+  return {
+    past: asFar([...history.past].reverse()).reverse(),
+    now,
+    future: asFar(history.future),
+    merge: undefined,
+  };
+}

@@ -12,15 +12,14 @@ import ValueDots from './ValueDots.vue';
 /** Measures someone's easy breath: at least five breaths, then, if wanted, easy holds; shown before it is kept. */
 const { name, save } = defineProps<{
   name: string;
-  /** Keeps the measuring; gives what went wrong. */
-  save: (measure: BreathMeasure) => Promise<string | undefined>;
+  /** Keeps the measuring; gives why it is refused. */
+  save: (measure: BreathMeasure) => string | undefined;
 }>();
 const visible = defineModel<boolean>('visible', { required: true });
 
 const measuring = useMeasuring();
 const { stage, count, enough, breathingIn, breaths, holds, holding, strain, values, simulating } = measuring;
 const trouble = ref('');
-const keeping = ref(false);
 const breather = ref(0);
 const clock = ref(Date.now());
 useRafFn(() => {
@@ -50,10 +49,8 @@ const allOf = (part: MeasuredPart): readonly number[] =>
   part === 'in' || part === 'out' ? breaths.value[part] : holds.value[part];
 const whole = computed(() => values.value.in.length >= LEAST_BREATHS && values.value.out.length >= LEAST_BREATHS);
 
-async function keep(): Promise<void> {
-  keeping.value = true;
-  trouble.value = (await save({ id: newId(), measuredAt: localMoment(new Date()), ...values.value })) ?? '';
-  keeping.value = false;
+function keep(): void {
+  trouble.value = save({ id: newId(), measuredAt: localMoment(new Date()), ...values.value }) ?? '';
   if (trouble.value === '') visible.value = false;
 }
 watch(visible, () => {
@@ -133,7 +130,7 @@ useEventListener(window, 'keyup', (event: KeyboardEvent) => {
         <Button v-if="!simulating" label="End the hold" @click="measuring.endHold()" />
       </template>
       <template v-else-if="stage === 'looking'">
-        <Button label="Keep it" :disabled="!whole || keeping || simulating" @click="keep" />
+        <Button label="Keep it" :disabled="!whole || simulating" @click="keep" />
         <template v-if="!strain && !simulating">
           <Button label="Hold full" outlined @click="measuring.beginHold('holdFull')" />
           <Button label="Hold empty" outlined @click="measuring.beginHold('holdEmpty')" />

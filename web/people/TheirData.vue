@@ -9,6 +9,7 @@ import { usePeople } from '../stores/people';
 
 /** Everything that is kept of somebody: as a file, and forgetting them for good. Both are told before they are done. */
 const { id, name } = defineProps<{ id: string; name: string }>();
+const emit = defineEmits<{ forgotten: [] }>();
 
 const router = useRouter();
 const people = usePeople();
@@ -26,6 +27,7 @@ async function save(): Promise<void> {
 async function forget(): Promise<void> {
   try {
     await forgetPerson(id);
+    emit('forgotten');
     people.changed();
     asking.value = '';
     await router.push('/people');

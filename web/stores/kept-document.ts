@@ -1,6 +1,16 @@
-import { computed, ref, shallowRef } from 'vue';
+import { computed, ref, shallowRef, watch } from 'vue';
 import type { z } from 'zod';
-import { fieldIssues, record, redo, startHistory, undo, type History, type Read } from '#core/document';
+import {
+  fieldIssues,
+  mergeChanges,
+  rebase,
+  record,
+  redo,
+  startHistory,
+  undo,
+  type History,
+  type Read,
+} from '#core/document';
 import { kept } from './browser';
 
 interface Revised<T> {
@@ -21,12 +31,14 @@ export interface KeptDocument<T> {
   conflictOf: (error: unknown) => { current: Revised<T> } | undefined;
   /** Told whenever the server has it. */
   saved?: () => void;
+  /** What is known of it elsewhere in this window: where that is newer, it is followed. */
+  elsewhere?: () => Revised<T> | undefined;
 }
 
 /**
  * A document that is read once and saved as it is changed, with undo. What the server has not acknowledged survives a
- * lost line, a reload and a closed tab; what was saved in another window meanwhile is shown, and neither is lost until
- * one is chosen.
+ * lost line, a reload and a closed tab. What was saved in another window meanwhile is put together with what was changed
+ * here; where both changed the same thing, it is shown, and neither is lost until one is chosen.
  */
 export function keptDocument<T>(of: KeptDocument<T>) {
   const history = shallowRef<History<T>>(startHistory(of.start));
@@ -34,20 +46,24 @@ export function keptDocument<T>(of: KeptDocument<T>) {
   const here = ref(false);
   const trouble = ref('');
   const missing = ref(false);
-  /** What was saved in another window meanwhile. */
+  /** What was saved in another window meanwhile, and does not go together with what was changed here. */
   const theirs = shallowRef<Revised<T>>();
   const saving = ref(false);
-  let again = false;
+  /** The version of `revision`, from which the changes here set out. */
+  let base = of.start;
+  let changed = false;
+  let sending: Promise<void> | undefined;
   let loaded: Promise<void> | undefined;
 
   const document = computed(() => history.value.now);
 
   /** What was changed here and never acknowledged: by a lost line, a closed tab. */
-  function unsent(): Revised<T> | undefined {
+  function unsent(): (Revised<T> & { base: T | undefined }) | undefined {
     try {
-      const { revision: from, document: left } = JSON.parse(kept.read(of.unsentKey) ?? '') as Record<string, unknown>;
-      const read = of.read(left);
-      return read.ok && typeof from === 'number' ? { revision: from, document: read.value } : undefined;
+      const left = JSON.parse(kept.read(of.unsentKey) ?? '') as Record<string, unknown>;
+      const [read, from] = [of.read(left.document), of.read(left.base)];
+      if (!read.ok || typeof left.revision !== 'number') return undefined;
+      return { revision: left.revision, document: read.value, base: from.ok ? from.value : undefined };
     } catch {
       return undefined;
     }
@@ -58,11 +74,13 @@ export function keptDocument<T>(of: KeptDocument<T>) {
       (stored) => {
         history.value = startHistory(stored.document);
         [revision.value, trouble.value, missing.value, here.value] = [stored.revision, '', false, true];
+        base = stored.document;
         const left = unsent();
         if (!left) return;
         // The revision it was made from goes with it, so that what was saved since is not written over.
         history.value = record(history.value, { name: 'kept from before' }, left.document);
         revision.value = left.revision;
+        base = left.base ?? left.document;
         void save();
       },
       (error: Error) => {
@@ -75,29 +93,59 @@ export function keptDocument<T>(of: KeptDocument<T>) {
   /** Resolves when the document is here, or cannot be had now; the next call tries again. */
   const ready = (): Promise<void> => loaded ?? load();
 
-  /** Sends what stands now; while one save is under way the newest waits for it. */
-  async function save(): Promise<void> {
-    kept.write(of.unsentKey, JSON.stringify({ revision: revision.value, document: document.value }));
-    if (saving.value) {
-      again = true;
-      return;
-    }
+  /** Puts what was saved elsewhere under what was changed here. False where the two do not go together. */
+  function follow(other: Revised<T>): boolean {
+    const onto = (version: T): T | undefined => {
+      const both = mergeChanges(base, version, other.document);
+      return both !== undefined && of.schema.safeParse(both).success ? both : undefined;
+    };
+    const now = onto(document.value);
+    if (now === undefined) return false;
+    history.value = rebase(history.value, now, onto);
+    [revision.value, base] = [other.revision, other.document];
+    return true;
+  }
+
+  async function send(): Promise<void> {
     saving.value = true;
-    try {
-      const stored = await of.send(revision.value, document.value);
-      [revision.value, trouble.value] = [stored.revision, ''];
-      if (!again) kept.remove(of.unsentKey);
-      of.saved?.();
-    } catch (error) {
-      theirs.value = of.conflictOf(error)?.current;
-      trouble.value = theirs.value ? '' : (error as Error).message;
-    } finally {
-      saving.value = false;
+    while (changed && !theirs.value) {
+      changed = false;
+      const sent = document.value;
+      try {
+        const stored = await of.send(revision.value, sent);
+        [revision.value, trouble.value] = [stored.revision, ''];
+        base = sent;
+        if (changed) keep();
+        else kept.remove(of.unsentKey);
+        of.saved?.();
+      } catch (error) {
+        const other = of.conflictOf(error)?.current;
+        trouble.value = other ? '' : (error as Error).message;
+        if (!other) break;
+        if (follow(other)) changed = true;
+        else theirs.value = other;
+      }
     }
-    if (again && !theirs.value) {
-      again = false;
-      await save();
-    }
+    saving.value = false;
+  }
+  const keep = (): void => {
+    kept.write(of.unsentKey, JSON.stringify({ revision: revision.value, base, document: document.value }));
+  };
+  /** Sends what stands now; while one save is under way the newest waits for it. Resolves when nothing waits any more. */
+  function save(): Promise<void> {
+    keep();
+    changed = true;
+    sending ??= send().finally(() => (sending = undefined));
+    return sending;
+  }
+  /** Resolves when what was changed has been sent, or could not be. */
+  const settled = (): Promise<void> => sending ?? Promise.resolve();
+
+  if (of.elsewhere) {
+    watch(of.elsewhere, (known) => {
+      const undisturbed = here.value && !sending && !theirs.value && kept.read(of.unsentKey) === null;
+      if (known && undisturbed && known.revision > revision.value) follow(known);
+    });
   }
 
   /** Changes the document. Gives the reason where that is refused, and then nothing has changed. */
@@ -117,9 +165,10 @@ export function keptDocument<T>(of: KeptDocument<T>) {
     const other = theirs.value;
     if (!other) return;
     theirs.value = undefined;
-    revision.value = other.revision;
+    [revision.value, base] = [other.revision, other.document];
     if (mine) void save();
     else {
+      changed = false;
       history.value = record(history.value, { name: 'take the others' }, other.document);
       kept.remove(of.unsentKey);
     }
@@ -135,6 +184,9 @@ export function keptDocument<T>(of: KeptDocument<T>) {
     ready,
     load,
     save,
+    settled,
+    /** Nothing that was not sent is left in this browser. */
+    forget: () => kept.remove(of.unsentKey),
     change,
     settle,
     undo: () => step(undo),

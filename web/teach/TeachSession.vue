@@ -211,7 +211,7 @@ useEventListener(window, 'pointerdown', () => void sounds.wake(), { once: true }
 <style scoped>
 .teach {
   display: grid;
-  grid-template-rows: 60px minmax(0, 1fr) 116px auto;
+  grid-template-rows: minmax(60px, auto) minmax(0, 1fr) 116px auto;
   grid-template-columns: minmax(0, 1fr);
   height: 100vh;
   height: 100dvh;

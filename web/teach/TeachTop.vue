@@ -46,11 +46,11 @@ const room = useTemplateRef('room');
     <IconButton icon="remove" label="Leave" @click="emit('leave')" />
     <h1>{{ title }}</h1>
     <span class="quiet place">{{ place }}</span>
-    <span v-if="session.trouble.value" class="caution small trouble" role="alert">{{ session.trouble.value }}</span>
-    <button v-else-if="silent" type="button" class="caution small plain-button" @click="emit('wake')">
+    <span v-if="session.trouble.value" class="caution small said trouble" role="alert">{{ session.trouble.value }}</span>
+    <button v-else-if="silent" type="button" class="caution small said plain-button" @click="emit('wake')">
       Bell is silent until you touch the screen
     </button>
-    <span v-else-if="sleepy" class="small quiet" role="status">This screen may go dark by itself</span>
+    <span v-else-if="sleepy" class="small quiet said" role="status">This screen may go dark by itself</span>
     <span v-if="session.clock.rehearsal" class="rehearsal">
       Rehearsal
       <ChoiceField v-model="speed" label="How fast" :options="speeds" />
@@ -121,9 +121,18 @@ strong {
 }
 @media (width < 640px) {
   header {
-    gap: 6px;
-    padding: 0 8px;
+    flex-wrap: wrap;
+    gap: 0 6px;
+    align-content: center;
+    padding: 2px 8px;
     font-size: 15px;
+  }
+  /* What is told of this device has a line of its own: the step keeps its name. */
+  .said {
+    order: 1;
+    flex-basis: 100%;
+    padding-left: 36px;
+    text-align: left;
   }
   .place,
   .clock,

@@ -5,10 +5,10 @@ import { useRouter } from 'vue-router';
 import { CONSENT, screeningQuestions } from '#core/caution';
 import NotAdvice from '../../caution/NotAdvice.vue';
 import BackLink from '../../shared/BackLink.vue';
+import KeptStatus from '../../shared/KeptStatus.vue';
 import { shortDayOf, today } from '../../shared/dates';
 import { newId } from '../../stores/browser';
 import { useKnowledge } from '../../stores/knowledge';
-import { usePeople } from '../../stores/people';
 import { usePerson } from '../use-person';
 import { answersOf, conditionsAfter, refusals, type Answers } from './answers';
 
@@ -17,24 +17,17 @@ const { id } = defineProps<{ id: string }>();
 
 const router = useRouter();
 const known = useKnowledge();
-const people = usePeople();
-const { stored, trouble, missing, load, change } = usePerson(id);
+const { document: person, here, trouble, missing, theirs, load, save, settle, settled, put } = usePerson(id);
 const groups = screeningQuestions(known.knowledge);
 const questions = groups.flatMap((group) => group.questions);
-const person = computed(() => stored.value?.document);
 const answers = ref<Answers>({});
 const consent = ref(false);
 const tried = ref(false);
 const wrong = ref('');
-watch(
-  person,
-  (now, before) => {
-    if (!now || before) return;
-    answers.value = answersOf(now, questions, today());
-    consent.value = now.consentOn !== null;
-  },
-  { immediate: true },
-);
+watch(here, () => {
+  answers.value = answersOf(person.value, questions, today());
+  consent.value = person.value.consentOn !== null;
+});
 const refused = computed(() => refusals(answers.value, questions, today()));
 const count = computed(() => Object.values(answers.value).filter(({ yes }) => yes).length);
 
@@ -48,20 +41,20 @@ async function keep(): Promise<void> {
   }
   const day = today();
   wrong.value =
-    (await change((before) => ({
-      ...before,
-      conditions: conditionsAfter(before, answers.value, questions, day, newId),
+    put('ask by the form', {
+      conditions: conditionsAfter(person.value, answers.value, questions, day, newId),
       askedOn: day,
-      consentOn: before.consentOn ?? day,
-    }))) ?? '';
+      consentOn: person.value.consentOn ?? day,
+    }) ?? '';
   if (wrong.value) return;
-  people.changed();
+  await settled();
+  if (trouble.value || theirs.value) return;
   await router.push(`/people/${id}`);
 }
 </script>
 
 <template>
-  <main v-if="person" class="form">
+  <main v-if="here" class="form">
     <BackLink :to="`/people/${id}`" :label="person.name" />
     <h1>Before the first class</h1>
     <p class="quiet">
@@ -115,6 +108,15 @@ async function keep(): Promise<void> {
       >
       <p v-if="tried && !consent" class="caution" role="alert">Nothing is kept without consent.</p>
       <p v-if="wrong" class="caution strong" role="alert">{{ wrong }}</p>
+      <div class="end">
+        <KeptStatus
+          what="This person was"
+          :trouble="trouble"
+          :conflict="theirs !== undefined"
+          @save="save"
+          @settle="settle"
+        />
+      </div>
       <p class="end">
         <Button type="submit" label="Keep the answers" />
         <span class="quiet">{{ count === 0 ? 'nothing ticked' : `${count} ticked` }}</span>
