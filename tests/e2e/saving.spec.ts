@@ -71,7 +71,7 @@ test('a busy database or a full disk: a clear message, and the edit is sent agai
   await lengthen(page, 1, '7:00');
   await expect(page.getByRole('status').filter({ hasText: 'The disk is full' })).toBeVisible();
   await expect(total(page)).toContainText('60:47');
-  await expect.poll(async () => (await storedPlan(request, id)).revision, { timeout: 20_000 }).toBe(2);
+  await expect.poll(async () => (await storedPlan(request, id)).revision).toBe(2);
 });
 
 test('a save whose answer was lost is no conflict with oneself', async ({ page, request }) => {

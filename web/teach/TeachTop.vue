@@ -46,7 +46,9 @@ const room = useTemplateRef('room');
     <IconButton icon="remove" label="Leave" @click="emit('leave')" />
     <h1>{{ title }}</h1>
     <span class="quiet place">{{ place }}</span>
-    <span v-if="session.trouble.value" class="caution small said trouble" role="alert">{{ session.trouble.value }}</span>
+    <span v-if="session.trouble.value" class="caution small said trouble" role="alert">{{
+      session.trouble.value
+    }}</span>
     <button v-else-if="silent" type="button" class="caution small said plain-button" @click="emit('wake')">
       Bell is silent until you touch the screen
     </button>
