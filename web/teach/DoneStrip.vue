@@ -57,5 +57,8 @@ const says = computed(() => {
     left: 12px;
     justify-content: space-between;
   }
+  kbd {
+    display: none;
+  }
 }
 </style>

@@ -179,6 +179,7 @@ legend {
 }
 .more input:not([type='radio']) {
   height: 28px;
+  font: inherit;
   padding: 2px 6px;
   border: 1px solid var(--line-strong);
   border-radius: 4px;
