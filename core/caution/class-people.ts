@@ -65,6 +65,10 @@ const isAt =
   (one: At): boolean =>
     one.personId === personId && one.stepId === stepId;
 
+/** For whom and at which step something was decided, as one word; undefined for what is no decision. */
+export const decidedAt = ({ personId, stepId }: Readonly<Record<string, unknown>>): string | undefined =>
+  typeof personId === 'string' && typeof stepId === 'string' ? `${personId} ${stepId}` : undefined;
+
 /** With cautions seen and left; what was seen there before gives way to it. */
 export const withSeen = (kept: ClassPeople, seen: Seen): ClassPeople => ({
   ...kept,

@@ -4,6 +4,7 @@ export {
   CLASS_PEOPLE_FORMAT,
   CLASS_PEOPLE_VERSION,
   ClassPeople,
+  decidedAt,
   InsteadOf,
   insteadOf,
   NOTHING_DECIDED,

@@ -2,5 +2,5 @@
 export { Id, oneOf, seconds, text, words } from './fields';
 export { fieldIssues, type FieldIssue } from './issues';
 export { migrate, readDocument, type DocumentKind, type Migration, type Read } from './read';
-export { mergeChanges } from './merge';
+export { mergeChanges, type KeyOf } from './merge';
 export { rebase, record, redo, seal, startHistory, undo, type Change, type History } from './history';

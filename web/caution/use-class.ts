@@ -2,6 +2,7 @@ import { computed, shallowRef, toValue, watch, type MaybeRefOrGetter } from 'vue
 import {
   ClassPeople,
   classMatrix,
+  decidedAt,
   insteadOf,
   NOTHING_DECIDED,
   readClassPeople as read,
@@ -30,6 +31,7 @@ const keptOf = (planId: string) =>
     fetch: () => readClassPeople(planId),
     send: (revision, document) => saveClassPeople(planId, revision, document),
     conflictOf: classConflictOf,
+    keyOf: decidedAt,
   });
 
 /** The people of a plan’s group held against it, with what was decided for them; read when a group is chosen. */

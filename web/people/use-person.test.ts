@@ -15,7 +15,7 @@ const measure = {
   holdEmpty: [],
 };
 const moment = '2026-11-20T18:30:00.000Z';
-const knee: KeptCondition = keptCondition('k', 'knee-injury');
+const knee: KeptCondition = keptCondition('k', 'knee');
 const carrying: KeptCondition = { ...keptCondition('p', 'pregnancy'), since: '2026-06-18' };
 let browser: FakeBrowser;
 let stored: { revision: number; document: Person };

@@ -9,6 +9,7 @@ import {
   startHistory,
   undo,
   type History,
+  type KeyOf,
   type Read,
 } from '#core/document';
 import { kept } from './browser';
@@ -29,6 +30,8 @@ export interface KeptDocument<T> {
   fetch: () => Promise<Revised<T>>;
   send: (revision: number, document: T) => Promise<Revised<T>>;
   conflictOf: (error: unknown) => { current: Revised<T> } | undefined;
+  /** By what the things in its lists are known, where that is not their id. */
+  keyOf?: KeyOf;
   /** Told whenever the server has it. */
   saved?: () => void;
   /** What is known of it elsewhere in this window: where that is newer, it is followed. */
@@ -96,7 +99,7 @@ export function keptDocument<T>(of: KeptDocument<T>) {
   /** Puts what was saved elsewhere under what was changed here. False where the two do not go together. */
   function follow(other: Revised<T>): boolean {
     const onto = (version: T): T | undefined => {
-      const both = mergeChanges(base, version, other.document);
+      const both = mergeChanges(base, version, other.document, of.keyOf);
       return both !== undefined && of.schema.safeParse(both).success ? both : undefined;
     };
     const now = onto(document.value);
