@@ -1,19 +1,19 @@
 import { defineStore } from 'pinia';
-import { computed, ref, shallowRef } from 'vue';
+import { computed } from 'vue';
 import { withOwnEntries, type OwnEntry, type Position, type Technique } from '#core/catalogue';
 import { builtInLibrary, POSITIONS, TECHNIQUES } from '#library';
 import type { StoredEntry } from '#api';
 import { deleteEntry, listEntries } from '../client/entries';
 import { restore } from '../client/plans';
+import { keptList } from './kept-list';
 
 /**
  * The library as this teacher has it: what ships with Zovrin, and entries of one's own. Deleted ones are no longer
  * offered, but still known, so that the plans that use them stay as they are.
  */
 export const useLibrary = defineStore('library', () => {
-  const stored = shallowRef<readonly StoredEntry[]>([]);
-  const trouble = ref('');
-  let loaded: Promise<void> | undefined;
+  const { list, trouble, load: reload, ready, tell } = keptList<readonly StoredEntry[]>(listEntries, 'zovrin.entries');
+  const stored = computed(() => list.value ?? []);
 
   const own = computed((): OwnEntry[] => stored.value.map(({ document }) => document));
   const all = computed(() => withOwnEntries(builtInLibrary, own.value));
@@ -28,38 +28,20 @@ export const useLibrary = defineStore('library', () => {
   ]);
   const byId = computed(() => new Map(stored.value.map((one) => [one.id, one])));
 
-  const channel = new BroadcastChannel('zovrin.entries');
-  channel.onmessage = () => void reload();
-
-  /** Asks the server again for the entries of one's own; what went wrong is told in `trouble`. */
-  function reload(): Promise<void> {
-    loaded = listEntries().then(
-      (entries) => {
-        [stored.value, trouble.value] = [entries, ''];
-      },
-      (error: Error) => {
-        [trouble.value, loaded] = [error.message, undefined];
-      },
-    );
-    return loaded;
-  }
-  /** Resolves when the entries are here, or cannot be had now; the next call tries again. */
-  const ready = (): Promise<void> => loaded ?? reload();
-
   /** Takes over an entry as the server has stored it. */
   function keep(entry: StoredEntry): void {
-    stored.value = [...stored.value.filter(({ id }) => id !== entry.id), entry];
-    channel.postMessage('changed');
+    list.value = [...stored.value.filter(({ id }) => id !== entry.id), entry];
+    tell();
   }
   /** Puts an entry into the bin. Throws where the server can not. */
   async function remove(id: string): Promise<void> {
     await deleteEntry(id);
-    channel.postMessage('changed');
+    tell();
     await reload();
   }
   async function takeBack(id: string): Promise<void> {
     await restore({ kind: 'entry', id });
-    channel.postMessage('changed');
+    tell();
     await reload();
   }
 

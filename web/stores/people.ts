@@ -1,9 +1,9 @@
 import { useLocalStorage } from '@vueuse/core';
 import { defineStore } from 'pinia';
-import { computed, ref, shallowRef } from 'vue';
+import { computed } from 'vue';
 import { initialsOf, type Group, type Person } from '#core/people';
-import type { StoredGroup, StoredPerson } from '#api';
 import { listGroups, listPeople } from '../client/people';
+import { keptList } from './kept-list';
 
 export interface Known {
   id: string;
@@ -12,36 +12,12 @@ export interface Known {
 
 /** Who is taught here, and in which groups: read once, and again whenever one of them was changed anywhere. */
 export const usePeople = defineStore('people', () => {
-  const people = shallowRef<StoredPerson[]>();
-  const groups = shallowRef<StoredGroup[]>();
-  const trouble = ref('');
-  let loading: Promise<void> | undefined;
-
-  function load(): Promise<void> {
-    loading = Promise.all([listPeople(), listGroups()]).then(
-      ([list, together]) => {
-        [people.value, groups.value, trouble.value] = [list, together, ''];
-      },
-      (error: Error) => {
-        [trouble.value, loading] = [error.message, undefined];
-      },
-    );
-    return loading;
-  }
-  /** Resolves when the people are here, or cannot be had now; the next call tries again. */
-  const ready = (): Promise<void> => loading ?? load();
-  /** Nothing of anyone is left in this window: the next call asks again. */
-  function lock(): void {
-    [people.value, groups.value, loading] = [undefined, undefined, undefined];
-  }
-
-  const channel = new BroadcastChannel('zovrin.people');
-  channel.onmessage = () => void load();
-  /** Someone, or a group, was made, changed or taken out here. */
-  function changed(): void {
-    channel.postMessage('changed');
-    void load();
-  }
+  const { list, trouble, load, ready, forget, changed } = keptList(async () => {
+    const [people, groups] = await Promise.all([listPeople(), listGroups()]);
+    return { people, groups };
+  }, 'zovrin.people');
+  const people = computed(() => list.value?.people);
+  const groups = computed(() => list.value?.groups);
 
   const byId = computed(() => new Map((people.value ?? []).map(({ id, document }) => [id, document])));
   /** Those of some ids that are known, in the order of the ids. */
@@ -61,5 +37,5 @@ export const usePeople = defineStore('people', () => {
   const shown = (id: string): string =>
     (showNames.value ? byId.value.get(id)?.name : initials.value.get(id)) ?? 'someone no longer here';
 
-  return { people, groups, trouble, ready, load, lock, changed, byId, of, group, showNames, shown };
+  return { people, groups, trouble, ready, load, lock: forget, changed, byId, of, group, showNames, shown };
 });

@@ -1,0 +1,43 @@
+import { ref, shallowRef } from 'vue';
+
+/**
+ * What the server has many of: read once, and again whenever one of them was changed anywhere in this browser, which is
+ * told on a channel where there is one. Of several answers under way that of the latest question counts.
+ */
+export function keptList<T>(fetch: () => Promise<T>, channelName?: string) {
+  const list = shallowRef<T>();
+  const trouble = ref('');
+  let loading: Promise<void> | undefined;
+  let asked = 0;
+
+  function load(): Promise<void> {
+    const question = ++asked;
+    loading = fetch().then(
+      (found) => {
+        if (question === asked) [list.value, trouble.value] = [found, ''];
+      },
+      (error: Error) => {
+        if (question === asked) [trouble.value, loading] = [error.message, undefined];
+      },
+    );
+    return loading;
+  }
+  /** Resolves when they are here, or cannot be had now; the next call tries again. */
+  const ready = (): Promise<void> => loading ?? load();
+  /** Nothing of them is left in this window, also of an answer under way: the next call asks again. */
+  function forget(): void {
+    asked++;
+    [list.value, loading] = [undefined, undefined];
+  }
+
+  const channel = channelName === undefined ? undefined : new BroadcastChannel(channelName);
+  if (channel) channel.onmessage = () => void load();
+  /** Tells the other windows that one was made, changed or taken out here. */
+  const tell = (): void => channel?.postMessage('changed');
+  function changed(): void {
+    tell();
+    void load();
+  }
+
+  return { list, trouble, load, ready, forget, tell, changed };
+}
