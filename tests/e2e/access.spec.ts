@@ -3,261 +3,272 @@ import AxeBuilder from '@axe-core/playwright';
 import { expect, test, type Page } from '@playwright/test';
 import { newPlan, openPlan, rows } from './support';
 
-/**
- * No serious or critical finding of the automatic check. The paths inside a figure have nothing to find; only what is
- * wrong is gathered, in one piece (there are no frames), which takes a third of the time.
- */
-async function check(page: Page): Promise<void> {
+/** What is wrong on the page, seriously or critically: with all rules, or with some. */
+async function findings(page: Page, rules?: string[]): Promise<unknown[]> {
+  // The paths inside a figure have nothing to find; only what is wrong is gathered, in one piece (there are no frames),
+  // which takes a third of the time.
   const builder = new AxeBuilder({ page })
     .exclude('.figure-view g')
     .options({ resultTypes: ['violations'], preload: false })
     .setLegacyMode(true);
-  // At night only the colours are others; what is on the page was checked by day.
-  const night = await page.evaluate(() => document.documentElement.classList.contains('night'));
-  const { violations } = await (night ? builder.withRules(['color-contrast']) : builder).analyze();
+  const { violations } = await (rules ? builder.withRules(rules) : builder).analyze();
   const bad = violations.filter(({ impact }) => impact === 'serious' || impact === 'critical');
-  expect(
-    bad.map(({ id, nodes }) => [id, nodes.slice(0, 3).map(({ html, failureSummary }) => `${html} ${failureSummary}`)]),
-  ).toEqual([]);
+  return bad.map(({ id, nodes }) => [
+    id,
+    nodes.slice(0, 3).map(({ html, failureSummary }) => `${html} ${failureSummary}`),
+  ]);
+}
+const inTheme = async (page: Page, colorScheme: 'light' | 'dark'): Promise<void> => {
+  await page.emulateMedia({ colorScheme, reducedMotion: 'reduce' });
+  await expect(page.locator('html')).toHaveClass(colorScheme === 'dark' ? /night/ : /^(?!.*night)/);
+};
+/** No serious or critical finding of the automatic check; at night only the colours are others than by day. */
+async function check(page: Page): Promise<void> {
+  expect(await findings(page)).toEqual([]);
+  // The teaching screen is always dark.
+  if (await page.evaluate(() => document.documentElement.classList.contains('night'))) return;
+  await inTheme(page, 'dark');
+  expect(await findings(page, ['color-contrast'])).toEqual([]);
+  await inTheme(page, 'light');
 }
 
-for (const colorScheme of ['light', 'dark'] as const) {
-  test.describe(colorScheme, () => {
-    test.use({ colorScheme });
-
-    test('home, new plan, bin', async ({ page }) => {
-      await page.goto('/');
-      await expect(page.getByRole('heading', { name: 'Plans' })).toBeVisible();
-      await check(page);
-      await page.getByRole('button', { name: 'New plan' }).click();
-      await expect(page.getByRole('dialog')).toBeVisible();
-      await check(page);
-      await page.goto('/bin');
-      await check(page);
-    });
-
-    test('planner: a hold, a breath, a talk', async ({ page, request }) => {
-      const { id } = await newPlan(request, 'yin');
-      await openPlan(page, id);
-      for (const row of [5, 1, 0]) {
-        await rows(page).nth(row).click();
-        await check(page);
-      }
-    });
-
-    test('teach: before, in a hold, in a breath', async ({ page, request }) => {
-      const { id } = await newPlan(request, 'yin');
-      await page.goto(`/teach/${id}`);
-      await expect(page.getByRole('button', { name: 'Begin' }).first()).toBeVisible();
-      await check(page);
-      await page.keyboard.press('Space');
-      await check(page);
-      await page.keyboard.press('ArrowRight');
-      await expect(page.getByText('step 2 of 14')).toBeVisible();
-      await page.keyboard.press('e');
-      await check(page);
-    });
-
-    test('library: the grid, an entry, a technique', async ({ page }) => {
-      // The check takes its time over every card of the grid.
-      test.slow();
-      await page.goto('/library');
-      await expect(page.getByRole('heading', { name: 'Library' })).toBeVisible();
-      await check(page);
-      await page.goto('/library/reclined-twist');
-      await expect(page.getByRole('img', { name: 'From the front' })).toBeVisible();
-      await check(page);
-      await page.goto('/library/breath/humming');
-      await expect(page.getByRole('heading', { name: 'Humming breath' })).toBeVisible();
-      await check(page);
-    });
-
-    test('an entry of one’s own: a position with something missing, a technique', async ({ page }) => {
-      await page.goto('/library?search=twist');
-      await page.getByRole('button', { name: 'New entry' }).click();
-      await check(page);
-      await page.getByRole('menuitem', { name: 'A position' }).click();
-      await page.getByRole('button', { name: 'Set its joints' }).click();
-      await page.getByRole('button', { name: 'Add a prop' }).click();
-      await page.getByRole('button', { name: 'Save' }).click();
-      await expect(page.getByText('A name is needed.')).toBeVisible();
-      await check(page);
-      await page.goto('/library/breath/humming');
-      await page.getByRole('button', { name: 'Make a copy' }).click();
-      await expect(page.getByRole('textbox', { name: 'What one round is' })).toBeVisible();
-      await check(page);
-    });
-
-    test('people, measuring, house rules', async ({ page }) => {
-      await page.goto('/people');
-      await expect(page.getByRole('link', { name: 'Ines Harrowgate' })).toBeVisible();
-      await check(page);
-      await page.goto('/people/demo-ines');
-      await expect(page.getByRole('heading', { name: /Easy breath/ })).toBeVisible();
-      await check(page);
-      await page.getByRole('button', { name: 'Measure the breath' }).click();
-      await expect(page.getByRole('dialog')).toBeVisible();
-      await check(page);
-      await page.goto('/house');
-      await expect(page.getByLabel('Ratio 1', { exact: true })).toBeVisible();
-      await check(page);
-    });
-
-    test('the people of a plan, a group, the screening form', async ({ page, request }) => {
-      const { id } = await newPlan(request, 'yin', { groupId: 'demo-group-singers', startsAt: '2026-12-01T19:15' });
-      await page.goto(`/plans/${id}/people`);
-      await expect(page.getByText(/people have something to look at/)).toBeVisible();
-      await check(page);
-      for (const view of ['For one person', 'In general']) {
-        await page.getByRole('radio', { name: view }).click();
-        await check(page);
-      }
-      await page.goto('/people/groups/demo-group-singers');
-      await expect(page.getByRole('link', { name: 'Margery Tolland' })).toBeVisible();
-      await check(page);
-      await page.goto('/people/demo-singer-1/form');
-      await expect(page.getByRole('heading', { name: 'Before the first class' })).toBeVisible();
-      await page.getByLabel(/^Have you hurt a knee/).check();
-      await check(page);
-      await page.goto('/people/form');
-      await check(page);
-    });
-
-    test('cupboard, a place, the props of a plan', async ({ page, request }) => {
-      await page.goto('/cupboard');
-      await expect(page.getByRole('link', { name: 'Wrackline Hall, low room' })).toBeVisible();
-      await check(page);
-      await page.goto('/cupboard/demo-low-room');
-      await expect(page.getByRole('img', { name: /A floor of/ })).toBeVisible();
-      await check(page);
-      const { id } = await newPlan(request, 'restorative', { groupSize: 16, cupboard: 'demo-low-room' });
-      await page.goto(`/plans/${id}/props`);
-      await expect(page.getByRole('heading', { name: 'Where it is not enough' })).toBeVisible();
-      await check(page);
-      for (const view of ['Packing list', 'Set-up sheet', 'At home']) {
-        await page.getByRole('radio', { name: view }).click();
-        await expect(page.getByRole('article')).toBeVisible();
-        await check(page);
-      }
-    });
-
-    test('fitting, order, forecast, variants, and so much time today', async ({ page, request }) => {
-      const { id } = await newPlan(request, 'yin', { classSeconds: 3600 });
-      await page.goto(`/plans/${id}/fit`);
-      await expect(page.getByText('to the second')).toBeVisible();
-      await check(page);
-      await page.getByRole('button', { name: 'Keep as a variant' }).click();
-      await expect(page.getByText('Kept as a variant.')).toBeVisible();
-      await page.getByLabel('Length', { exact: true }).fill('40:00');
-      await page.keyboard.press('Enter');
-      await expect(page.getByText(/^It cannot be so short/)).toBeVisible();
-      await check(page);
-      await page.getByRole('radio', { name: 'Order', exact: true }).click();
-      await expect(page.getByText(/No order of these steps is quieter/)).toBeVisible();
-      await check(page);
-      await page.getByRole('radio', { name: 'When it ends' }).click();
-      await expect(page.getByRole('heading', { name: 'What makes it uncertain' })).toBeVisible();
-      await check(page);
-      await page.getByRole('radio', { name: 'Variants' }).click();
-      await expect(page.getByRole('button', { name: 'Take this one' })).toBeVisible();
-      await check(page);
-      await page.goto('/');
-      await page.getByRole('button', { name: 'I have 45 minutes today' }).click();
-      await expect(
-        page
-          .getByRole('dialog')
-          .getByText(/^(4|It )/)
-          .first(),
-      ).toBeVisible();
-      await check(page);
-    });
-
-    test('every shape of breath, in the planner and on the stage', async ({ page, request }) => {
-      const { id } = await newPlan(request, 'workshop');
-      await openPlan(page, id);
-      for (const row of [2, 3, 4, 5, 7]) {
-        await rows(page).nth(row).click();
-        await check(page);
-      }
-      await rows(page).nth(3).click();
-      await page.getByRole('button', { name: 'Try it' }).click();
-      await expect(page.getByRole('dialog').locator('.word')).toBeVisible();
-      await check(page);
-    });
-
-    test('look back: all runs and one', async ({ page }) => {
-      await page.goto('/runs');
-      await expect(page.getByRole('link', { name: /Before the night shift/ }).first()).toBeVisible();
-      await check(page);
-      await page.goto('/runs/demo-run-nurses');
-      await expect(page.getByRole('heading', { level: 1 })).toContainText('Right sides ran 0:50 short');
-      await check(page);
-      for (const view of ['Close the session', 'Put right']) {
-        await page.getByRole('radio', { name: view }).click();
-        await check(page);
-      }
-      await page.goto('/runs/weeks');
-      await expect(page.getByRole('heading', { name: 'Breath', exact: true })).toBeVisible();
-      await check(page);
-      await page.goto('/runs/journal/demo-journal-1');
-      await expect(page.getByRole('heading', { name: 'Holds' })).toBeVisible();
-      await check(page);
-    });
+test.describe('by day and by night', () => {
+  test('home, new plan, bin', async ({ page }) => {
+    await page.goto('/');
+    await expect(page.getByRole('heading', { name: 'Plans' })).toBeVisible();
+    await check(page);
+    await page.getByRole('button', { name: 'New plan' }).click();
+    await expect(page.getByRole('dialog')).toBeVisible();
+    await check(page);
+    await page.goto('/bin');
+    await check(page);
   });
-}
 
-for (const [name, width, height] of [
-  ['desk', 1280, 800],
-  ['tablet', 820, 1180],
-] as const) {
-  test(`nothing scrolls sideways at ${name} size`, async ({ page, request }) => {
-    // Some twenty rooms, each opened anew.
-    test.slow();
-    await page.setViewportSize({ width, height });
-    const { id } = await newPlan(request, 'yin', {
-      title: 'A title that goes on and on for singers, potters and nurses of the whole estuary '.repeat(2),
-    });
-    for (const path of [
-      '/',
-      `/plans/${id}/fit`,
-      `/plans/${id}/fit?view=order`,
-      `/plans/${id}/fit?view=forecast`,
-      `/plans/${id}/fit?view=variants`,
-      `/plans/${id}`,
-      `/teach/${id}`,
-      '/runs',
-      '/runs/demo-run-nurses',
-      '/runs/demo-run-nurses?view=close',
-      '/runs/demo-run-nurses?view=right',
-      '/runs/weeks',
-      '/runs/journal/demo-journal-1',
-      '/library',
-      '/library/head-to-knee',
-      '/library/breath/belly-strokes',
-      '/people',
-      '/people/demo-ines',
-      '/people/demo-singer-1/form',
-      '/people/form',
-      '/people/groups/demo-group-singers',
-      '/plans/demo-hour/people',
-      '/plans/demo-hour/people?view=one',
-      '/plans/demo-hour/people?view=general',
-      '/house',
-    ]) {
-      await page.goto(path);
-      await page.waitForLoadState('networkidle');
-      const over = await page.evaluate(() => document.documentElement.scrollWidth - innerWidth);
-      expect([path, over]).toEqual([path, 0]);
+  test('planner: a hold, a breath, a talk', async ({ page, request }) => {
+    const { id } = await newPlan(request, 'yin');
+    await openPlan(page, id);
+    for (const row of [5, 1, 0]) {
+      await rows(page).nth(row).click();
+      await check(page);
     }
-    await page.goto('/library/head-to-knee');
-    await page.getByRole('button', { name: 'Make a copy' }).click();
-    await page.getByRole('button', { name: 'Set its joints' }).click();
-    await page.getByRole('textbox', { name: 'Name', exact: true }).fill('Quay fold '.repeat(8).trim());
-    await page.keyboard.press('Tab');
-    await expect(page.getByRole('slider', { name: 'Knee, bend' })).toBeVisible();
-    expect(await page.evaluate(() => document.documentElement.scrollWidth - innerWidth)).toBe(0);
   });
-}
+
+  test('teach: before, in a hold, in a breath', async ({ page, request }) => {
+    const { id } = await newPlan(request, 'yin');
+    await page.goto(`/teach/${id}`);
+    await expect(page.getByRole('button', { name: 'Begin' }).first()).toBeVisible();
+    await check(page);
+    await page.keyboard.press('Space');
+    await check(page);
+    await page.keyboard.press('ArrowRight');
+    await expect(page.getByText('step 2 of 14')).toBeVisible();
+    await page.keyboard.press('e');
+    await check(page);
+  });
+
+  test('library: the grid, an entry, a technique', async ({ page }) => {
+    // The check takes its time over every card of the grid.
+    test.slow();
+    await page.goto('/library');
+    await expect(page.getByRole('heading', { name: 'Library' })).toBeVisible();
+    await check(page);
+    await page.goto('/library/reclined-twist');
+    await expect(page.getByRole('img', { name: 'From the front' })).toBeVisible();
+    await check(page);
+    await page.goto('/library/breath/humming');
+    await expect(page.getByRole('heading', { name: 'Humming breath' })).toBeVisible();
+    await check(page);
+  });
+
+  test('an entry of one’s own: a position with something missing, a technique', async ({ page }) => {
+    await page.goto('/library?search=twist');
+    await page.getByRole('button', { name: 'New entry' }).click();
+    await check(page);
+    await page.getByRole('menuitem', { name: 'A position' }).click();
+    await page.getByRole('button', { name: 'Set its joints' }).click();
+    await page.getByRole('button', { name: 'Add a prop' }).click();
+    await page.getByRole('button', { name: 'Save' }).click();
+    await expect(page.getByText('A name is needed.')).toBeVisible();
+    await check(page);
+    await page.goto('/library/breath/humming');
+    await page.getByRole('button', { name: 'Make a copy' }).click();
+    await expect(page.getByRole('textbox', { name: 'What one round is' })).toBeVisible();
+    await check(page);
+  });
+
+  test('people, measuring, house rules', async ({ page }) => {
+    await page.goto('/people');
+    await expect(page.getByRole('link', { name: 'Ines Harrowgate' })).toBeVisible();
+    await check(page);
+    await page.goto('/people/demo-ines');
+    await expect(page.getByRole('heading', { name: /Easy breath/ })).toBeVisible();
+    await check(page);
+    await page.getByRole('button', { name: 'Measure the breath' }).click();
+    await expect(page.getByRole('dialog')).toBeVisible();
+    await check(page);
+    await page.goto('/house');
+    await expect(page.getByLabel('Ratio 1', { exact: true })).toBeVisible();
+    await check(page);
+  });
+
+  test('the people of a plan, a group, the screening form', async ({ page, request }) => {
+    const { id } = await newPlan(request, 'yin', { groupId: 'demo-group-singers', startsAt: '2026-12-01T19:15' });
+    await page.goto(`/plans/${id}/people`);
+    await expect(page.getByText(/people have something to look at/)).toBeVisible();
+    await check(page);
+    for (const view of ['For one person', 'In general']) {
+      await page.getByRole('radio', { name: view }).click();
+      await check(page);
+    }
+    await page.goto('/people/groups/demo-group-singers');
+    await expect(page.getByRole('link', { name: 'Margery Tolland' })).toBeVisible();
+    await check(page);
+    await page.goto('/people/demo-singer-1/form');
+    await expect(page.getByRole('heading', { name: 'Before the first class' })).toBeVisible();
+    await page.getByLabel(/^Have you hurt a knee/).check();
+    await check(page);
+    await page.goto('/people/form');
+    await check(page);
+  });
+
+  test('cupboard, a place, the props of a plan', async ({ page, request }) => {
+    await page.goto('/cupboard');
+    await expect(page.getByRole('link', { name: 'Wrackline Hall, low room' })).toBeVisible();
+    await check(page);
+    await page.goto('/cupboard/demo-low-room');
+    await expect(page.getByRole('img', { name: /A floor of/ })).toBeVisible();
+    await check(page);
+    const { id } = await newPlan(request, 'restorative', { groupSize: 16, cupboard: 'demo-low-room' });
+    await page.goto(`/plans/${id}/props`);
+    await expect(page.getByRole('heading', { name: 'Where it is not enough' })).toBeVisible();
+    await check(page);
+    for (const view of ['Packing list', 'Set-up sheet', 'At home']) {
+      await page.getByRole('radio', { name: view }).click();
+      await expect(page.getByRole('article')).toBeVisible();
+      await check(page);
+    }
+  });
+
+  test('fitting, order, forecast, variants, and so much time today', async ({ page, request }) => {
+    const { id } = await newPlan(request, 'yin', { classSeconds: 3600 });
+    await page.goto(`/plans/${id}/fit`);
+    await expect(page.getByText('to the second')).toBeVisible();
+    await check(page);
+    await page.getByRole('button', { name: 'Keep as a variant' }).click();
+    await expect(page.getByText('Kept as a variant.')).toBeVisible();
+    await page.getByLabel('Length', { exact: true }).fill('40:00');
+    await page.keyboard.press('Enter');
+    await expect(page.getByText(/^It cannot be so short/)).toBeVisible();
+    await check(page);
+    await page.getByRole('radio', { name: 'Order', exact: true }).click();
+    await expect(page.getByText(/No order of these steps is quieter/)).toBeVisible();
+    await check(page);
+    await page.getByRole('radio', { name: 'When it ends' }).click();
+    await expect(page.getByRole('heading', { name: 'What makes it uncertain' })).toBeVisible();
+    await check(page);
+    await page.getByRole('radio', { name: 'Variants' }).click();
+    await expect(page.getByRole('button', { name: 'Take this one' })).toBeVisible();
+    await check(page);
+    await page.goto('/');
+    await page.getByRole('button', { name: 'I have 45 minutes today' }).click();
+    await expect(
+      page
+        .getByRole('dialog')
+        .getByText(/^(4|It )/)
+        .first(),
+    ).toBeVisible();
+    await check(page);
+  });
+
+  test('every shape of breath, in the planner and on the stage', async ({ page, request }) => {
+    const { id } = await newPlan(request, 'workshop');
+    await openPlan(page, id);
+    for (const row of [2, 3, 4, 5, 7]) {
+      await rows(page).nth(row).click();
+      await check(page);
+    }
+    await rows(page).nth(3).click();
+    await page.getByRole('button', { name: 'Try it' }).click();
+    await expect(page.getByRole('dialog').locator('.word')).toBeVisible();
+    await check(page);
+  });
+
+  test('look back: all runs and one', async ({ page }) => {
+    await page.goto('/runs');
+    await expect(page.getByRole('link', { name: /Before the night shift/ }).first()).toBeVisible();
+    await check(page);
+    await page.goto('/runs/demo-run-nurses');
+    await expect(page.getByRole('heading', { level: 1 })).toContainText('Right sides ran 0:50 short');
+    await check(page);
+    for (const view of ['Close the session', 'Put right']) {
+      await page.getByRole('radio', { name: view }).click();
+      await check(page);
+    }
+    await page.goto('/runs/weeks');
+    await expect(page.getByRole('heading', { name: 'Breath', exact: true })).toBeVisible();
+    await check(page);
+    await page.goto('/runs/journal/demo-journal-1');
+    await expect(page.getByRole('heading', { name: 'Holds' })).toBeVisible();
+    await check(page);
+  });
+});
+
+test('nothing scrolls sideways, at a desk and on a tablet', async ({ page, request }) => {
+  // Some twenty rooms, each opened anew.
+  test.slow();
+  const sizes = [
+    { width: 1280, height: 800 },
+    { width: 820, height: 1180 },
+  ];
+  const over = (): Promise<number> => page.evaluate(() => document.documentElement.scrollWidth - innerWidth);
+  const { id } = await newPlan(request, 'yin', {
+    title: 'A title that goes on and on for singers, potters and nurses of the whole estuary '.repeat(2),
+  });
+  for (const path of [
+    '/',
+    `/plans/${id}/fit`,
+    `/plans/${id}/fit?view=order`,
+    `/plans/${id}/fit?view=forecast`,
+    `/plans/${id}/fit?view=variants`,
+    `/plans/${id}`,
+    `/teach/${id}`,
+    '/runs',
+    '/runs/demo-run-nurses',
+    '/runs/demo-run-nurses?view=close',
+    '/runs/demo-run-nurses?view=right',
+    '/runs/weeks',
+    '/runs/journal/demo-journal-1',
+    '/library',
+    '/library/head-to-knee',
+    '/library/breath/belly-strokes',
+    '/people',
+    '/people/demo-ines',
+    '/people/demo-singer-1/form',
+    '/people/form',
+    '/people/groups/demo-group-singers',
+    '/plans/demo-hour/people',
+    '/plans/demo-hour/people?view=one',
+    '/plans/demo-hour/people?view=general',
+    '/house',
+  ]) {
+    await page.goto(path);
+    await page.waitForLoadState('networkidle');
+    for (const size of sizes) {
+      await page.setViewportSize(size);
+      await expect.poll(over, { message: `${path} at ${size.width}` }).toBe(0);
+    }
+  }
+  await page.goto('/library/head-to-knee');
+  await page.getByRole('button', { name: 'Make a copy' }).click();
+  await page.getByRole('button', { name: 'Set its joints' }).click();
+  await page.getByRole('textbox', { name: 'Name', exact: true }).fill('Quay fold '.repeat(8).trim());
+  await page.keyboard.press('Tab');
+  await expect(page.getByRole('slider', { name: 'Knee, bend' })).toBeVisible();
+  for (const size of sizes) {
+    await page.setViewportSize(size);
+    await expect.poll(over).toBe(0);
+  }
+});
 
 test('teaching on a phone: the controls fit and are large enough', async ({ page, request }) => {
   await page.setViewportSize({ width: 390, height: 844 });
