@@ -159,6 +159,24 @@ test('someone new: twice the same, what is told in words, fifty weeks, a birth t
   await expect(page.getByRole('link', { name: 'Zelda Quince' })).toHaveCount(0);
 });
 
+test('people are sorted by what is asked about them, by mouse and by keyboard, and come as they were', async ({
+  page,
+}) => {
+  await page.goto('/people');
+  const told = page.getByRole('columnheader', { name: /^Told of/ });
+  const numbers = async (): Promise<number[]> =>
+    (await page.getByRole('row').locator('td:nth-child(3)').allInnerTexts()).map(Number);
+  await expect(page.getByRole('link', { name: 'Margery Tolland' })).toBeVisible();
+  await told.getByRole('button').click();
+  await expect(told).toHaveAttribute('aria-sort', 'descending');
+  const most = await numbers();
+  expect(most).toEqual([...most].sort((a, b) => b - a));
+  await told.getByRole('button').press('Enter');
+  await expect(told).toHaveAttribute('aria-sort', 'ascending');
+  await page.keyboard.press('Enter');
+  await expect(told).not.toHaveAttribute('aria-sort');
+});
+
 test('the screening form at the screen: nothing without consent, what is wrong at its question, and then on the page', async ({
   page,
   request,

@@ -186,25 +186,6 @@ li a {
   width: 100%;
   margin: 4px 0 8px;
 }
-.chips {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px;
-}
-.chips button {
-  min-height: 28px;
-  padding: 0 10px;
-  border: 1px solid var(--line-strong);
-  border-radius: 4px;
-  background: none;
-  font-size: 14px;
-  cursor: pointer;
-}
-@media (pointer: coarse) {
-  .chips button {
-    min-height: 44px;
-  }
-}
 @media (width < 820px) {
   .columns {
     grid-template-columns: minmax(0, 1fr);

@@ -5,6 +5,7 @@ import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { namesake, newGroup } from '#core/people';
 import { createGroup } from '../client/people';
+import SortedTable from '../shared/SortedTable.vue';
 import { newId } from '../stores/browser';
 import { usePeople } from '../stores/people';
 
@@ -26,6 +27,14 @@ const rows = computed(() =>
     };
   }),
 );
+type Row = (typeof rows.value)[number];
+const COLUMNS = [
+  { key: 'name', label: 'Group', of: ({ name: called }: Row) => called },
+  { key: 'people', label: 'People', number: true, of: ({ people: many }: Row) => many },
+  { key: 'told', label: 'Told of something', number: true, of: ({ told }: Row) => told },
+  { key: 'unasked', label: 'Not asked yet', number: true, of: ({ unasked }: Row) => unasked },
+  { key: 'note', label: 'Note', of: ({ note }: Row) => note },
+];
 async function add(): Promise<void> {
   const there = namesake(name.value, rows.value);
   refused.value =
@@ -56,28 +65,11 @@ async function add(): Promise<void> {
   <p v-if="people.groups?.length === 0" class="empty">
     No groups yet. A group is who comes together: choose it in a plan, and everyone in it is held against every step.
   </p>
-  <table v-else-if="rows.length > 0" class="figures">
-    <thead>
-      <tr>
-        <th scope="col">Group</th>
-        <th scope="col" class="number">People</th>
-        <th scope="col" class="number">Told of something</th>
-        <th scope="col" class="number">Not asked yet</th>
-        <th scope="col">Note</th>
-      </tr>
-    </thead>
-    <tbody>
-      <tr v-for="row in rows" :key="row.id">
-        <th scope="row">
-          <RouterLink :to="`/people/groups/${row.id}`">{{ row.name }}</RouterLink>
-        </th>
-        <td class="number">{{ row.people }}</td>
-        <td class="number">{{ row.told || '' }}</td>
-        <td class="number">{{ row.unasked || '' }}</td>
-        <td class="quiet">{{ row.note }}</td>
-      </tr>
-    </tbody>
-  </table>
+  <SortedTable v-else-if="rows.length > 0" :columns="COLUMNS" :rows="rows">
+    <template #name="{ row }">
+      <RouterLink :to="`/people/groups/${row.id}`">{{ row.name }}</RouterLink>
+    </template>
+  </SortedTable>
 </template>
 
 <style scoped>

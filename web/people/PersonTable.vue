@@ -9,6 +9,7 @@ import { namesake, newPerson, readPersonFile, type Person } from '#core/people';
 import { createPerson } from '../client/people';
 import AppIcon from '../shared/AppIcon.vue';
 import { shortDayOf } from '../shared/dates';
+import SortedTable from '../shared/SortedTable.vue';
 import { newId } from '../stores/browser';
 import { usePeople } from '../stores/people';
 
@@ -37,11 +38,20 @@ const rows = computed(() => {
         name: document.name,
         groups: groups.map((group) => group.document.name).join(', '),
         told: document.conditions.length,
-        asked: document.askedOn ? shortDayOf(document.askedOn) : '',
+        asked: document.askedOn ?? '',
         breath: easy ? `${easy.in?.toFixed(1)} in, ${easy.out?.toFixed(1)} out` : '',
       };
     });
 });
+
+type Row = (typeof rows.value)[number];
+const COLUMNS = [
+  { key: 'name', label: 'Name', of: ({ name: called }: Row) => called },
+  { key: 'groups', label: 'Groups', of: ({ groups }: Row) => groups },
+  { key: 'told', label: 'Told of', number: true, of: ({ told }: Row) => told },
+  { key: 'asked', label: 'Asked on', of: ({ asked }: Row) => asked },
+  { key: 'breath', label: 'Easy breath, s', of: ({ breath }: Row) => breath },
+];
 
 async function make(person: Person): Promise<void> {
   try {
@@ -125,31 +135,15 @@ async function takeIn(event: Event): Promise<void> {
     form; measure how they breathe when it is easy. Then put people together in a group and choose it in a plan.
   </p>
   <p v-else-if="people.people && rows.length === 0" class="empty">Nobody of this name.</p>
-  <table v-else-if="rows.length > 0" class="figures">
-    <thead>
-      <tr>
-        <th scope="col">Name</th>
-        <th scope="col">Groups</th>
-        <th scope="col" class="number">Told of</th>
-        <th scope="col">Asked on</th>
-        <th scope="col">Easy breath, s</th>
-      </tr>
-    </thead>
-    <tbody>
-      <tr v-for="row in rows" :key="row.id">
-        <th scope="row">
-          <RouterLink :to="`/people/${row.id}`">{{ row.name }}</RouterLink>
-        </th>
-        <td class="quiet">{{ row.groups }}</td>
-        <td class="number">{{ row.told || '' }}</td>
-        <td>
-          <RouterLink v-if="!row.asked" :to="`/people/${row.id}/form`" class="quiet">not yet: ask</RouterLink
-          ><template v-else>{{ row.asked }}</template>
-        </td>
-        <td>{{ row.breath }}</td>
-      </tr>
-    </tbody>
-  </table>
+  <SortedTable v-else-if="rows.length > 0" :columns="COLUMNS" :rows="rows">
+    <template #name="{ row }">
+      <RouterLink :to="`/people/${row.id}`">{{ row.name }}</RouterLink>
+    </template>
+    <template #asked="{ row }">
+      <template v-if="row.asked">{{ shortDayOf(row.asked) }}</template>
+      <RouterLink v-else :to="`/people/${row.id}/form`" class="quiet">not yet: ask</RouterLink>
+    </template>
+  </SortedTable>
 </template>
 
 <style scoped>

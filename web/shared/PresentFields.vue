@@ -50,29 +50,4 @@ function setOthers(count: number): string | undefined {
   gap: 8px 20px;
   align-items: center;
 }
-.chips {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px;
-  align-items: center;
-}
-.chips button {
-  min-height: 28px;
-  padding: 0 10px;
-  border: 1px solid var(--line-strong);
-  border-radius: 4px;
-  background: none;
-  font-size: 14px;
-  cursor: pointer;
-}
-.chips button[aria-pressed='true'] {
-  background: var(--ink);
-  color: var(--paper);
-  font-weight: 600;
-}
-@media (pointer: coarse) {
-  .chips button {
-    min-height: 44px;
-  }
-}
 </style>

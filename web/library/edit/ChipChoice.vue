@@ -39,31 +39,7 @@ function toggle(value: T): void {
 </template>
 
 <style scoped>
-.chips {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 4px;
-}
-button {
-  min-height: 26px;
-  padding: 0 8px;
-  border: 1px solid var(--line-strong);
-  border-radius: 4px;
-  background: none;
-  font-size: 13.5px;
-  cursor: pointer;
-}
-button[aria-pressed='true'] {
-  background: var(--ink);
-  color: var(--paper);
-  font-weight: 600;
-}
 p {
   flex-basis: 100%;
-}
-@media (pointer: coarse) {
-  button {
-    min-height: 44px;
-  }
 }
 </style>
