@@ -6,6 +6,7 @@ import {
   breathProgram,
   breathWithin,
   cycleOf,
+  newPart,
   ownPaceOf,
   practiceFromVersion1,
   practiceMs,
@@ -321,5 +322,22 @@ describe('limits', () => {
     const parsed = BreathPractice.safeParse(practiceLike);
     expect(parsed.success).toBe(false);
     expect(parsed.error?.issues.map(({ message }) => message).join(' ')).toContain(limit);
+  });
+});
+
+describe('a part to begin with', () => {
+  test.each(['cycle', 'ownPace', 'strokes', 'retention', 'recover'] as const)(
+    'of %s fits, has a length and words, and is no longer than two minutes',
+    (kind) => {
+      const practised = BreathPractice.parse({ countSeconds: 1, sets: [setOf('a', [newPart(kind)], 1)] });
+      expect(practised.sets[0]!.parts[0]).toEqual(newPart(kind));
+      expect(practiceMs(practised)).toBeGreaterThan(0);
+      expect(practiceMs(practised)).toBeLessThanOrEqual(120_000);
+      expect(roundInWords(practised.sets[0]!)).not.toBe('');
+    },
+  );
+
+  test('a hold of the breath begins as long as easy: nobody is held to a number', () => {
+    expect(newPart('retention')).toMatchObject({ asLongAsEasy: true });
   });
 });

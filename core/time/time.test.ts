@@ -1,6 +1,16 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { clockOfMs, clockOfSeconds, editableClock, parseDuration, signedClockOfMs, spokenMs, toMs } from '#core/time';
+import {
+  clockOfMs,
+  clockOfSeconds,
+  editableClock,
+  inBreaths,
+  parseBreaths,
+  parseDuration,
+  signedClockOfMs,
+  spokenMs,
+  toMs,
+} from '#core/time';
 
 const read = (text: string): number | string => {
   const parsed = parseDuration(text);
@@ -97,5 +107,40 @@ describe('showing time', () => {
     expect(spokenMs(270_000)).toBe('4 minutes 30 seconds');
     expect(spokenMs(3_661_000)).toBe('1 hour 1 minute 1 second');
     expect(spokenMs(0)).toBe('0 seconds');
+  });
+});
+
+describe('a length told in breaths', () => {
+  test.each([
+    ['4', 24],
+    ['4 breaths', 24],
+    ['1 breath', 6],
+    ['12br', 72],
+    [' 3 Breaths ', 18],
+    ['0', 0],
+    ['', undefined],
+    ['4:30', undefined],
+    ['4 min', undefined],
+    ['-2', undefined],
+    ['2.5 breaths', undefined],
+    ['99999', undefined],
+  ])('%s is, with breaths of six seconds, %s seconds', (typed, seconds) => {
+    expect(parseBreaths(typed, 6)).toBe(seconds);
+  });
+
+  test('only a whole number of breaths is told so, and is read again as the same length', () => {
+    expect([inBreaths(24, 6), inBreaths(6, 6), inBreaths(25, 6), inBreaths(0, 6)]).toEqual([
+      '4 breaths',
+      '1 breath',
+      undefined,
+      undefined,
+    ]);
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 9999 }), fc.integer({ min: 500, max: 60_000 }), (breaths, breathMs) => {
+        const breathSeconds = breathMs / 1000;
+        const seconds = (breaths * breathMs) / 1000;
+        expect(parseBreaths(inBreaths(seconds, breathSeconds) ?? '', breathSeconds)).toBe(seconds);
+      }),
+    );
   });
 });

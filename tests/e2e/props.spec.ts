@@ -91,13 +91,25 @@ test.describe('the cupboard', () => {
     await expect
       .poll(async () => StoredPlace.parse(await (await request.get(`/api/places/${id}`)).json()).document.stock)
       .toEqual({ flatBolster: 5 });
+    // What is changed here is put together with what was changed there.
     await page.getByLabel('straps there').fill('7');
+    await page.keyboard.press('Enter');
+    await expect(page.getByLabel('bolsters there', { exact: true })).toHaveValue('5');
+    const stock = async () => StoredPlace.parse(await (await request.get(`/api/places/${id}`)).json()).document.stock;
+    await expect.poll(stock).toEqual({ flatBolster: 5, strap: 7 });
+
+    // Both changed the same: both are shown until one is chosen, and what gave way can be had back.
+    await other.reload();
+    await other.getByLabel('straps there').fill('9');
+    await other.keyboard.press('Enter');
+    await expect.poll(stock).toEqual({ flatBolster: 5, strap: 9 });
+    await page.getByLabel('straps there').fill('8');
     await page.keyboard.press('Enter');
     await expect(page.getByText('This place was changed in another window.')).toBeVisible();
     await page.getByRole('button', { name: 'Take the others' }).click();
-    await expect(page.getByLabel('bolsters there', { exact: true })).toHaveValue('5');
+    await expect(page.getByLabel('straps there')).toHaveValue('9');
     await page.getByRole('button', { name: 'Undo' }).click();
-    await expect(page.getByLabel('straps there')).toHaveValue('7');
+    await expect(page.getByLabel('straps there')).toHaveValue('8');
   });
 });
 

@@ -69,6 +69,20 @@ describe('a list of the server', () => {
     expect([list.value, trouble.value]).toEqual([['newer'], '']);
   });
 
+  test('who waited has something, also where it was asked for again meanwhile', async () => {
+    const { answers, fetch } = slowly();
+    const { list, ready, load } = keptList(fetch);
+    let had: string[] | undefined;
+    void ready().then(() => (had = list.value));
+    void load();
+    answers[0]!.give(['a']);
+    await settle();
+    expect(had).toEqual(['a']);
+    answers[1]!.give(['a', 'b']);
+    await settle();
+    expect(list.value).toEqual(['a', 'b']);
+  });
+
   test('what could not be had is told, what was there stays, and the next who wants it asks again', async () => {
     const { answers, fetch } = slowly();
     const { list, trouble, ready, load } = keptList(fetch);

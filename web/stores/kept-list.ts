@@ -2,19 +2,20 @@ import { ref, shallowRef } from 'vue';
 
 /**
  * What the server has many of: read once, and again whenever one of them was changed anywhere in this browser, which is
- * told on a channel where there is one. Of several answers under way that of the latest question counts.
+ * told on a channel where there is one. Where answers overtake each other, one to an earlier question is left aside.
  */
 export function keptList<T>(fetch: () => Promise<T>, channelName?: string) {
   const list = shallowRef<T>();
   const trouble = ref('');
   let loading: Promise<void> | undefined;
-  let asked = 0;
+  /** How many questions were asked, and which of them was answered last of all. */
+  let [asked, answered] = [0, 0];
 
   function load(): Promise<void> {
     const question = ++asked;
     loading = fetch().then(
       (found) => {
-        if (question === asked) [list.value, trouble.value] = [found, ''];
+        if (question > answered) [answered, list.value, trouble.value] = [question, found, ''];
       },
       (error: Error) => {
         if (question === asked) [trouble.value, loading] = [error.message, undefined];
@@ -26,7 +27,7 @@ export function keptList<T>(fetch: () => Promise<T>, channelName?: string) {
   const ready = (): Promise<void> => loading ?? load();
   /** Nothing of them is left in this window, also of an answer under way: the next call asks again. */
   function forget(): void {
-    asked++;
+    answered = asked;
     [list.value, loading] = [undefined, undefined];
   }
 
