@@ -3,6 +3,7 @@ import { effectScope, type EffectScope } from 'vue';
 import { emptyPlan } from '#core/plan';
 import type { RunEvent } from '#core/run';
 import { fakeBrowser, settle, type FakeBrowser } from '../../tests/support/browser';
+import { keepLocalRun } from '../teach/outbox';
 import { useSaid, type SaidOfRun } from './use-said';
 
 const T0 = 1_790_000_000_000;
@@ -96,4 +97,16 @@ test('a full browser says so and sends all the same; a run that is not there is 
   browser.answer = () => ({ status: 404 });
   await said.load();
   expect(said.missing.value).toBe(true);
+});
+
+test('a session that has just ended and is not all with the server yet: it is sent first, and then read whole', async () => {
+  const events: RunEvent[] = [
+    ...stored,
+    { id: 'event-noted', atMs: T0 + 300, kind: 'noted', text: 'Window draughty' },
+    { id: 'event-ended', atMs: T0 + 500, kind: 'ended' },
+  ];
+  keepLocalRun({ id: 'r', planId: 'p', planRevision: 1, plan: emptyPlan('E'), events, acknowledged: 1 });
+  const said = await open();
+  expect(said.run.value?.events.map(({ kind }) => kind)).toEqual(['started', 'noted', 'ended']);
+  expect(Object.keys(browser.local)).toEqual([]);
 });

@@ -4,6 +4,7 @@ import { addEvents, readRun } from '../client/runs';
 import { worthRetrying } from '../client/http';
 import type { StoredRun } from '#api';
 import { kept, newId } from '../stores/browser';
+import { sendLeftovers } from '../teach/outbox';
 
 type Body<E> = E extends RunEvent ? Omit<E, 'id' | 'atMs'> : never;
 /** What can be said of a run that was taught. */
@@ -36,6 +37,8 @@ export function useSaid(runId: string) {
   async function load(): Promise<void> {
     trouble.value = '';
     try {
+      // A session that has just ended may still be on its way.
+      await sendLeftovers();
       const stored = await readRun(runId);
       const known = new Set(stored.events.map(({ id }) => id));
       waiting = waiting.filter(({ id }) => !known.has(id));
