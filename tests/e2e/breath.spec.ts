@@ -1,7 +1,7 @@
 /// <reference lib="dom" />
 import { expect, test, type Page } from '@playwright/test';
 import { build } from 'vite';
-import { breathProgram, easyBreath, tonesOf, type BreathPractice, type Tone } from '#core/breath';
+import { breathProgram, easyBreath, tonesOf, type BreathMeasure, type BreathPractice, type Tone } from '#core/breath';
 import type { BreathStep } from '#core/plan';
 import { compileTimeline, type Phase } from '#core/timeline';
 import { builtInLibrary, TEMPLATES } from '#library';
@@ -293,8 +293,10 @@ test.describe('measuring a breath', () => {
     await page.getByRole('button', { name: 'Keep it' }).click();
     await expect(page.getByRole('heading', { name: /Easy breath/ })).toBeVisible();
     await expect(page.getByRole('row', { name: /^1 : 4 : 2 / })).toContainText('yes');
-    const person = StoredPerson.parse(await (await request.get(`/api/people/${page.url().split('/').at(-1)}`)).json());
-    const measure = person.document.breaths[0]!;
+    const path = `/api/people/${page.url().split('/').at(-1)}`;
+    const breaths = async () => StoredPerson.parse(await (await request.get(path)).json()).document.breaths;
+    await expect.poll(async () => (await breaths()).length).toBe(1);
+    const [measure] = (await breaths()) as [BreathMeasure];
     expect(measure.in).toHaveLength(7);
     expect(measure.measuredAt).toMatch(/^2026-12-12T10:/);
     expect(easyBreath(measure).holdFull).toBeGreaterThan(10);

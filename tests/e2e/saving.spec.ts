@@ -19,16 +19,20 @@ test('two tabs: the one without edits follows; two edits at once are shown and b
   await lengthen(page, 1, '7:00');
   await expect(total(other)).toContainText('60:47');
 
-  await context.route('**/api/plans/*', async (route) =>
-    route.request().method() === 'PUT' ? route.abort() : route.continue(),
-  );
+  for (const tab of [page, other]) {
+    await tab.route('**/api/plans/*', (route) =>
+      route.request().method() === 'PUT' ? route.abort() : route.continue(),
+    );
+  }
   await lengthen(page, 1, '8:00');
   await lengthen(other, 1, '9:00');
   await expect(other.getByRole('status').filter({ hasText: 'Not saved yet' })).toBeVisible();
-  await context.unrouteAll();
+  // The line of the first is back before that of the second.
+  await page.unrouteAll();
   await saved(page);
+  await other.unrouteAll();
   const dialog = other.getByRole('dialog', { name: 'This plan was changed in two places' });
-  await expect(dialog).toBeVisible({ timeout: 15_000 });
+  await expect(dialog).toBeVisible();
   await expect(dialog).toContainText('62:47');
   await dialog.getByRole('button', { name: 'Go on with the version in this window' }).click();
   await expect(dialog).toBeHidden();
