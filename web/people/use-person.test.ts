@@ -127,6 +127,32 @@ describe('a person', () => {
     expect(browser.local.getItem('zovrin.person.unsent.p1')).toBeNull();
   });
 
+  test('an answer that was lost, and the same field changed again: that is no conflict with oneself', async () => {
+    const { put, theirs, trouble } = await opened();
+    browser.answer = (call) => {
+      server(call);
+      return 'unreachable';
+    };
+    put('note', { note: 'sings' });
+    await settle();
+    expect([stored.document.note, trouble.value]).toEqual(['sings', 'The server cannot be reached.']);
+    browser.answer = server;
+    put('note', { note: 'sings high' });
+    await settle();
+    expect([stored.document.note, theirs.value, trouble.value]).toEqual(['sings high', undefined, '']);
+  });
+
+  test('what is changed while a save fails is sent after it, without being told to', async () => {
+    const { put, trouble } = await opened();
+    let failed = 0;
+    browser.answer = (call) => (call.method === 'PUT' && failed++ === 0 ? 'unreachable' : server(call));
+    put('note', { note: 'sings' });
+    put('contact', { contact: 'by the door' });
+    await settle();
+    expect(stored.document).toMatchObject({ note: 'sings', contact: 'by the door' });
+    expect(trouble.value).toBe('');
+  });
+
   test('forgotten for good, nothing of them is left in this browser', async () => {
     const { put, forget } = await opened();
     browser.answer = () => 'unreachable';

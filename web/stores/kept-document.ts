@@ -54,6 +54,8 @@ export function keptDocument<T>(of: KeptDocument<T>) {
   const saving = ref(false);
   /** The version of `revision`, from which the changes here set out. */
   let base = of.start;
+  /** What was sent and not answered: the server may have it all the same. */
+  let unanswered = '';
   let changed = false;
   let sending: Promise<void> | undefined;
   let loaded: Promise<void> | undefined;
@@ -118,13 +120,19 @@ export function keptDocument<T>(of: KeptDocument<T>) {
         const stored = await of.send(revision.value, sent);
         [revision.value, trouble.value] = [stored.revision, ''];
         base = sent;
+        unanswered = '';
         if (changed) keep();
         else kept.remove(of.unsentKey);
         of.saved?.();
       } catch (error) {
         const other = of.conflictOf(error)?.current;
         trouble.value = other ? '' : (error as Error).message;
-        if (!other) break;
+        if (!other) {
+          unanswered = JSON.stringify(sent);
+          continue;
+        }
+        // Our own earlier save, whose answer was lost, is no change by somebody else.
+        if (JSON.stringify(other.document) === unanswered) base = other.document;
         if (follow(other)) changed = true;
         else theirs.value = other;
       }
