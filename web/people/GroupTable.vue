@@ -36,6 +36,8 @@ const COLUMNS = [
   { key: 'note', label: 'Note', of: ({ note }: Row) => note },
 ];
 async function add(): Promise<void> {
+  // Whoever is quick types before the groups are here.
+  await people.ready();
   const there = namesake(name.value, rows.value);
   refused.value =
     name.value.trim() === '' ? 'Type a name first.' : there ? `There is a group “${there.name}” already.` : '';

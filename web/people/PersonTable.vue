@@ -66,6 +66,8 @@ async function add(anyway = false): Promise<void> {
   same.value = undefined;
   refused.value = name.value.trim() === '' ? 'Type a name, or initials, first.' : '';
   if (refused.value) return;
+  // Whoever is quick types before the people are here.
+  await people.ready();
   same.value = anyway ? undefined : namesake(name.value, known.value);
   if (!same.value) await make(newPerson(name.value.trim()));
 }
@@ -91,6 +93,7 @@ async function takeIn(event: Event): Promise<void> {
     refused.value = `“${chosen.name}” cannot be taken in. ${read.issues.map(({ field, reason }) => `${field}: ${reason}`).join(' ')}`;
     return;
   }
+  await people.ready();
   const there = namesake(read.value.name, known.value);
   if (there) {
     refused.value = `${there.name} is here already. Nothing was taken in.`;
