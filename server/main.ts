@@ -6,6 +6,8 @@ import { loggedError } from './log';
 import { makeRoomDoor } from './room-door';
 import { emptyBin } from './routes/bin';
 import { solveBeside } from './solving/solve';
+import { databaseFile } from './settings';
+import { StartProblem } from './store/start-problem';
 import { openStore } from './store/store';
 
 const DAY_MS = 24 * 3600 * 1000;
@@ -14,15 +16,24 @@ const port = Number(process.env.PORT ?? 4780);
 /** Where phones on the same network may look on, once the teacher allows it. */
 const roomPort = Number(process.env.ROOM_PORT ?? port + 1);
 const host = '127.0.0.1';
-const database = process.env.ZOVRIN_DATABASE ?? join(process.cwd(), 'data', 'zovrin.sqlite');
+const logError = (error: unknown): void => log.error(loggedError(error));
 
-const store = await openStore(database);
-await emptyBin(store);
-setInterval(() => void emptyBin(store).catch((error: unknown) => log.error(loggedError(error))), DAY_MS).unref();
+/** Nobody is helped by a stack: what is wrong is said in a sentence, and what to do. */
+const store = await openStore(databaseFile()).catch((error: unknown) => {
+  console.error(error instanceof StartProblem ? error.message : `Zovrin cannot start: ${(error as Error).message}`);
+  process.exit(1);
+});
+await emptyBin(store).catch(logError);
+/** Once a day: the bin is emptied of what is too old only where there is a backup from before. */
+const upkeep = (): Promise<void> =>
+  store
+    .backUp()
+    .then(() => emptyBin(store))
+    .catch(logError);
+setInterval(() => void upkeep(), DAY_MS).unref();
 if (process.argv.includes('--demo') && (await loadDemo(store))) console.log('Loaded the demo data.');
 
 const webFolder = join(process.cwd(), 'dist', 'web');
-const logError = (error: unknown): void => log.error(loggedError(error));
 const door = makeRoomDoor(store, { port: roomPort, webFolder, secure, log: logError });
 const solver = new URL(import.meta.url.endsWith('.ts') ? './solving/worker.ts' : './solver.js', import.meta.url);
 const app = createApp(store, { webFolder, log: logError, door, solve: solveBeside(solver) });

@@ -2,6 +2,7 @@ import type { ErrorRequestHandler, RequestHandler } from 'express';
 import type { z } from 'zod';
 import { fieldIssues, type FieldIssue } from '#core/document';
 import type { Problem } from '#api';
+import { sqliteCode } from '../store/sqlite';
 
 /** An error with an answer for whoever sent the request. */
 export class HttpProblem extends Error {
@@ -11,6 +12,8 @@ export class HttpProblem extends Error {
     readonly detail: string,
     readonly errors?: FieldIssue[],
     readonly extra: Record<string, unknown> = {},
+    /** Seconds after which it is worth another try. */
+    readonly retryAfter?: number,
   ) {
     super(detail);
   }
@@ -32,13 +35,6 @@ export function accept<T>(schema: z.ZodType<T>, value: unknown): T {
   const parsed = schema.safeParse(value);
   if (!parsed.success) throw unprocessable(fieldIssues(parsed.error));
   return parsed.data;
-}
-
-/** What SQLite says, wherever Sequelize has wrapped it. */
-function sqliteCode(error: unknown): string | undefined {
-  const { code, original, parent } = error as { code?: string; original?: unknown; parent?: unknown };
-  if (typeof code === 'string' && code.startsWith('SQLITE_')) return code;
-  return original ? sqliteCode(original) : parent && parent !== error ? sqliteCode(parent) : undefined;
 }
 
 function ofDatabase(error: unknown): HttpProblem | undefined {
@@ -83,6 +79,7 @@ export function answerProblems(log: (error: unknown) => void): ErrorRequestHandl
     const problem = known ?? new HttpProblem(500, 'Something went wrong', 'This is our mistake. Nothing was stored.');
     const { status, title, detail, errors, extra } = problem;
     const body: Problem = { type: 'about:blank', title, status, detail, ...(errors ? { errors } : {}), ...extra };
+    if (problem.retryAfter !== undefined) response.setHeader('retry-after', String(problem.retryAfter));
     response.status(status).type('application/problem+json').send(JSON.stringify(body));
   };
 }

@@ -3,16 +3,17 @@ import { Op, type Model, type ModelStatic } from 'sequelize';
 import { BinKind, BinResponse, PlanId } from '#api';
 import { answer } from '../http/answer';
 import { accept, notFound } from '../http/problems';
+import { advanceBinClock } from '../store/bin-clock';
 import { forgetPerson } from '../store/forget';
 import type { Lock } from './lock';
 import { isUsed } from '../store/own-library';
 import type { Models } from '../store/models';
 import { BIN_MS, iso, type Store } from '../store/store';
 
-/** Takes out for good what has lain in the bin for longer than it is kept. */
+/** Deletes for good what has been in the bin for longer than it is kept, by the clock of the bin. */
 export async function emptyBin(store: Store): Promise<void> {
-  const tooOld = { deletedMs: { [Op.lt]: store.now() - BIN_MS } };
   await store.write(async (tables) => {
+    const tooOld = { deletedMs: { [Op.lt]: (await advanceBinClock(tables, store.now())) - BIN_MS } };
     const { plans, revisions, runs, events, entries, people, groups, places, journal, variants, classPeople } = tables;
     const runIds = (await runs.findAll({ where: tooOld, attributes: ['id'] })).map(({ id }) => id);
     const planIds = (await plans.findAll({ where: tooOld, attributes: ['id'] })).map(({ id }) => id);

@@ -103,4 +103,9 @@ export const migrations: { name: string; up: Step; down: Step }[] = [
       for (const table of ['locks', 'class_people', 'groups']) await context.dropTable(table);
     },
   },
+  {
+    name: '0008-clocks',
+    up: ({ context }) => context.createTable('clocks', { id: id(), ms: integer() }),
+    down: ({ context }) => context.dropTable('clocks'),
+  },
 ];

@@ -42,6 +42,12 @@ export interface EventRow extends Model<InferAttributes<EventRow>, InferCreation
   event: string;
 }
 
+/** A clock that Zovrin keeps of its own, by its name. Milliseconds since 1970 UTC. */
+export interface ClockRow extends Model<InferAttributes<ClockRow>, InferCreationAttributes<ClockRow>> {
+  id: string;
+  ms: number;
+}
+
 /** A document with its revision: an entry of one's own, a person, a place, an entry of the journal, the house rules. */
 export interface DocumentRow extends Model<InferAttributes<DocumentRow>, InferCreationAttributes<DocumentRow>> {
   id: string;
@@ -70,6 +76,7 @@ export interface Models {
   house: ModelStatic<DocumentRow>;
   /** Variants kept beside a plan, by the plan's id. */
   variants: ModelStatic<DocumentRow>;
+  clocks: ModelStatic<ClockRow>;
 }
 
 const id = () => ({ type: DataTypes.STRING(64), primaryKey: true });
@@ -138,5 +145,6 @@ export function defineModels(database: Sequelize): Models {
     places: documents('places'),
     journal: documents('journal'),
     house: documents('house'),
+    clocks: database.define<ClockRow>('clocks', { id: id(), ms: integer() }, table),
   };
 }

@@ -1,17 +1,36 @@
+import { existsSync, statSync } from 'node:fs';
+import { setTimeout as delay } from 'node:timers/promises';
 import { Mutex } from 'async-mutex';
-import { connect, migrate } from './database';
+import { QueryTypes, type Sequelize } from 'sequelize';
+import { backUp } from './backups';
+import { checkNotNewer, checkSound, connection, expectSound, makeDurable, migrate } from './database';
+import { watchForLoss } from './lost-file';
 import { defineModels, type Models } from './models';
 
 /** What the routes keep things in: the tables to read from, one writer at a time, and a clock. */
 export interface Store extends Models {
+  /** The path of the database file. */
+  file: string;
   now: () => number;
   /**
    * Makes a change as one transaction, on the tables it is given. Changes wait for each other, so that a revision is
    * read and raised in one piece; they have a connection of their own, so that nobody reads what is not committed.
+   * Throws an HttpProblem, and stores nothing, where the database file was deleted or replaced meanwhile.
    */
   write<T>(change: (tables: Models) => Promise<T>): Promise<T>;
-  /** Writes what waits in the log into the file and empties the log, so that nothing deleted is left in it. */
-  sweep(): Promise<void>;
+  /** Makes many changes as one transaction: all of them, or none. The store it gives is for the work inside only. */
+  atomically<T>(work: (inside: Store) => Promise<T>): Promise<T>;
+  /** Calls back after every change that was committed through this store. Gives what ends that. */
+  afterWrite(listener: () => void): () => void;
+  /** A number that is another one whenever the database was changed, by this process or by any other. */
+  version(): Promise<number>;
+  /**
+   * Writes what waits in the log into the file and empties the log, so that nothing deleted is left in it. Tries for a
+   * while where another program reads; false where it still does.
+   */
+  sweep(): Promise<boolean>;
+  /** Backs the database up into its folder of backups, and gives the path. */
+  backUp(): Promise<string>;
   close(): Promise<void>;
 }
 
@@ -19,19 +38,56 @@ const BIN_DAYS = 30;
 /** How long the bin keeps what was deleted, in milliseconds. */
 export const BIN_MS = BIN_DAYS * 24 * 3600 * 1000;
 
-/** Opens the store in a file. `now` gives milliseconds since 1970 UTC. Throws where the file cannot be opened. */
+const SWEEP_TRIES = 8;
+const SWEEP_PAUSE_MS = 100;
+
+async function select<T>(database: Sequelize, sql: string): Promise<T> {
+  const [first] = await database.query(sql, { type: QueryTypes.SELECT });
+  return first as T;
+}
+
+/** Opens the file for writing, checks it, backs it up where it held something, and brings its tables up to date. */
+async function openWriter(file: string, now: () => number): Promise<Sequelize> {
+  const wasThere = existsSync(file) && statSync(file).size > 0;
+  const writer = connection(file);
+  try {
+    await expectSound(file, async () => {
+      await makeDurable(writer);
+      if (wasThere) {
+        await checkSound(writer, file);
+        await checkNotNewer(writer, file);
+        const tables = await writer.getQueryInterface().showAllTables();
+        if (tables.includes('plans')) await backUp(writer, file, now());
+      }
+      await migrate(writer);
+    });
+  } catch (error) {
+    await writer.close();
+    throw error;
+  }
+  return writer;
+}
+
+/**
+ * Opens the store in a file. `now` gives milliseconds since 1970 UTC. Throws a StartProblem, with what to do, where the
+ * file is damaged or was written by a newer Zovrin.
+ */
 export async function openStore(file: string, now: () => number = Date.now): Promise<Store> {
-  const writer = await connect(file);
-  await migrate(writer);
-  const reader = await connect(file);
+  const writer = await openWriter(file, now);
+  const reader = connection(file);
+  await makeDurable(reader);
   const tables = defineModels(writer);
   const turn = new Mutex();
+  const loss = watchForLoss(reader, file, now);
+  const listeners = new Set<() => void>();
 
   async function transact<T>(change: (tables: Models) => Promise<T>): Promise<T> {
+    await loss.check();
     await writer.query('BEGIN IMMEDIATE');
     try {
       const result = await change(tables);
       await writer.query('COMMIT');
+      await loss.check();
       return result;
     } catch (error) {
       await writer.query('ROLLBACK').catch(() => undefined);
@@ -39,16 +95,51 @@ export async function openStore(file: string, now: () => number = Date.now): Pro
     }
   }
 
-  return {
+  async function write<T>(change: (tables: Models) => Promise<T>): Promise<T> {
+    const result = await turn.runExclusive(() => transact(change));
+    for (const listener of listeners) listener();
+    return result;
+  }
+
+  async function sweep(): Promise<boolean> {
+    for (let tries = 0; tries < SWEEP_TRIES; tries++) {
+      if (tries > 0) await delay(SWEEP_PAUSE_MS);
+      const { busy } = await turn.runExclusive(() =>
+        select<{ busy: number }>(writer, 'PRAGMA wal_checkpoint(TRUNCATE)'),
+      );
+      if (busy === 0) return true;
+    }
+    return false;
+  }
+
+  const store: Store = {
     ...defineModels(reader),
+    file,
     now,
-    write: (change) => turn.runExclusive(() => transact(change)),
-    sweep: () => turn.runExclusive(async () => void (await writer.query('PRAGMA wal_checkpoint(TRUNCATE)'))),
+    write,
+    atomically: (work) =>
+      write((inside) => {
+        const within: Store = {
+          ...store,
+          ...inside,
+          write: (change) => change(inside),
+          atomically: (nested) => nested(within),
+        };
+        return work(within);
+      }),
+    afterWrite(listener) {
+      listeners.add(listener);
+      return () => void listeners.delete(listener);
+    },
+    version: async () => (await select<{ data_version: number }>(reader, 'PRAGMA data_version')).data_version,
+    sweep,
+    backUp: () => backUp(reader, file, now()),
     async close() {
       await reader.close();
       await writer.close();
     },
   };
+  return store;
 }
 
 export const iso = (ms: number): string => new Date(ms).toISOString();
