@@ -8,5 +8,11 @@ export default defineConfig({
   root: 'web',
   plugins: [vue()],
   build: { outDir: '../dist/web', emptyOutDir: true, target: 'es2023', chunkSizeWarningLimit: 700 },
-  server: { port: 4781, proxy: { '/api': server } },
+  server: {
+    port: 4781,
+    proxy: {
+      // The server answers its own pages only: what comes through here says that it is one of them.
+      '/api': { target: server, changeOrigin: true, headers: { origin: server } },
+    },
+  },
 });

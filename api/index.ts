@@ -9,7 +9,7 @@ export * from './people';
 export * from './places';
 export * from './plans';
 export * from './practised';
-export * from './room';
+export * from './audience';
 export * from './runs';
 export * from './variants';
 export { TimelineRequest, TimelineResponse } from './timeline';

@@ -42,17 +42,31 @@ export const PersonFileResponse = z.object({
 });
 export type PersonFileResponse = z.infer<typeof PersonFileResponse>;
 
-/** Whether a passphrase is set, whether people’s data can be seen now, and after how many idle minutes it locks itself. */
-export const LockState = z.object({ set: z.boolean(), open: z.boolean(), minutes: z.int() });
+/**
+ * Whether a passphrase is set, whether people’s data can be seen now, after how many idle minutes it locks itself, and the
+ * key under which a browser keeps what it has not sent, in base64; null while locked.
+ */
+export const LockState = z.object({
+  set: z.boolean(),
+  open: z.boolean(),
+  minutes: z.int(),
+  key: z.string().nullable(),
+});
 export type LockState = z.infer<typeof LockState>;
 
+const MIN_PASSPHRASE = 12;
+const MAX_PASSPHRASE = 200;
 const Passphrase = z
   .string('A passphrase is text.')
-  .min(8, 'A passphrase has at least 8 letters.')
-  .max(200, 'A passphrase has at most 200 letters.');
+  .min(
+    MIN_PASSPHRASE,
+    `A passphrase has at least ${MIN_PASSPHRASE} letters. Three or four words are easy to keep in mind.`,
+  )
+  .max(MAX_PASSPHRASE, `A passphrase has at most ${MAX_PASSPHRASE} letters.`);
 export const SetLockRequest = z.strictObject({
   passphrase: Passphrase,
   minutes: z.int('Minutes are a whole number.').min(1, 'At least 1 minute.').max(240, 'At most 240 minutes.'),
 });
 export type SetLockRequest = z.infer<typeof SetLockRequest>;
-export const OpenLockRequest = z.strictObject({ passphrase: z.string().max(200) });
+/** A passphrase from before there was a least length still opens. */
+export const OpenLockRequest = z.strictObject({ passphrase: z.string('A passphrase is text.').max(MAX_PASSPHRASE) });

@@ -1,11 +1,9 @@
-import { afterEach, describe, expect, test } from '@jest/globals';
+import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { newJournalEntry, type JournalEntry } from '#core/journal';
 import { TEMPLATES } from '#library';
 import { PractisedResponse } from '#api';
-import { secure } from './app';
 import { loadDemo } from './demo';
-import { makeRoomDoor, type RoomDoor } from './room-door';
 import { testServer } from '../tests/support/test-server';
 
 const server = testServer();
@@ -94,61 +92,6 @@ describe('what was practised', () => {
       { id: 'demo-run-nurses', people: expect.arrayContaining(['demo-bryony', 'demo-nurse-1']) },
     ]);
     await api().get('/api/practised?from=never').expect(422);
-  });
-});
-
-describe('the door for phones', () => {
-  let door: RoomDoor | undefined;
-  afterEach(async () => {
-    await door?.shut();
-    door = undefined;
-  });
-  const outside = (path: string) => {
-    const [address] = door!.state().addresses;
-    return fetch(new URL(path, address));
-  };
-
-  test('is shut until the teacher opens it; the link shows the session of that plan and nothing else', async () => {
-    const planId = await taughtRun();
-    await happen({ id: 'event-no-1', atMs: T0, kind: 'started' }).expect(200);
-    door = makeRoomDoor(server.store, {
-      port: 0,
-      reachedAt: () => ['127.0.0.1'],
-      secure,
-      log: (error) => server.logged.push(error),
-    });
-    const { default: express } = await import('express');
-    const { default: request } = await import('supertest');
-    const app = express().use(express.json(), door.routes);
-    expect((await request(app).get('/')).body).toEqual({ open: false, planId: null, addresses: [] });
-    const opened = (await request(app).put('/').send({ planId }).expect(200)).body;
-    expect(opened).toMatchObject({ open: true, planId });
-    expect(opened.addresses).toHaveLength(1);
-    const code = new URL(opened.addresses[0]).searchParams.get('code');
-    const seen = await (await outside(`/api/room/${planId}/now?code=${code}`)).json();
-    expect(seen).toMatchObject({ runId: 'run-1', nowMs: server.clock, events: [{ kind: 'started' }] });
-    for (const path of [
-      `/api/room/${planId}/now`,
-      `/api/room/${planId}/now?code=guess`,
-      `/api/room/other/now?code=${code}`,
-      '/api/runs',
-      '/api/people',
-      '/api/plans',
-      '/',
-    ])
-      expect((await outside(path)).status).toBe(404);
-    expect((await fetch(new URL('/api/room', opened.addresses[0]), { method: 'PUT' })).status).toBe(404);
-    await request(app).delete('/').expect(204);
-    await expect(fetch(opened.addresses[0])).rejects.toThrow();
-  });
-
-  test('a plan that is not there opens nothing', async () => {
-    door = makeRoomDoor(server.store, { port: 0, secure, log: () => undefined });
-    const { default: express } = await import('express');
-    const { default: request } = await import('supertest');
-    const app = express().use(express.json(), door.routes);
-    expect((await request(app).put('/').send({ planId: 'nowhere' })).status).toBeGreaterThanOrEqual(400);
-    expect(door.state().open).toBe(false);
   });
 });
 

@@ -1,25 +1,26 @@
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
-import compression from 'compression';
 import express, { type Express } from 'express';
-import helmet from 'helmet';
 import { compileTimeline, DEFAULT_RULES } from '#core/timeline';
 import { TimelineRequest, TimelineResponse } from '#api';
 import { answer } from './http/answer';
 import { accept, answerProblems, unknownRoute } from './http/problems';
+import { LOOPBACK_NAMES } from './http/same-origin';
+import { secure } from './http/secure';
 import { arrangeRoutes } from './routes/arrange';
 import { binRoutes } from './routes/bin';
 import { entryRoutes } from './routes/entries';
 import { houseRoutes } from './routes/house';
 import { journalRoutes } from './routes/journal';
-import { lockRoutes, makeLock } from './routes/lock';
+import { createLock, type Lock } from './lock/lock';
+import { lockRoutes } from './routes/lock';
 import { peopleRoutes } from './routes/people';
 import { placeRoutes } from './routes/places';
 import { acceptPlanFile, planRoutes } from './routes/plans';
 import { practisedRoutes } from './routes/practised';
 import { runRoutes } from './routes/runs';
 import { variantRoutes } from './routes/variants';
-import type { RoomDoor } from './room-door';
+import type { AudienceServer } from './audience/audience-server';
 import { solveHere, type Solve } from './solving/solve';
 import { libraryFor } from './store/own-library';
 import type { Store } from './store/store';
@@ -28,57 +29,46 @@ interface AppOptions {
   /** Folder of the built interface; without it only the API is served. */
   webFolder?: string;
   log?: (error: unknown) => void;
-  /** Where phones on the same network may look on; without it that cannot be allowed. */
-  door?: RoomDoor;
+  /** Where phones on the same network may view a session; without it that cannot be allowed. */
+  audience?: AudienceServer;
+  /** The lock on people's data, where others stand behind it as well. */
+  lock?: Lock;
   /** Where fits, orders and forecasts are worked out; without it, where they are asked for. */
   solve?: Solve;
-}
-
-/** What every address of ours is guarded by. */
-export function secure(app: Express): void {
-  app.use(
-    helmet({
-      contentSecurityPolicy: {
-        useDefaults: false,
-        directives: {
-          defaultSrc: ["'self'"],
-          // PrimeVue puts its theme into style elements at run time.
-          styleSrc: ["'self'", "'unsafe-inline'"],
-          imgSrc: ["'self'", 'data:'],
-          fontSrc: ["'self'"],
-          objectSrc: ["'none'"],
-          frameAncestors: ["'self'"],
-        },
-      },
-      strictTransportSecurity: false,
-    }),
-  );
-  app.use(compression());
+  /** Whole origins under which a studio reaches it, besides those of this machine. */
+  origins?: readonly string[];
 }
 
 /** The whole application: the API under /api, and the built interface for every other address. */
 export function createApp(
   store: Store,
-  { webFolder, log = console.error, door, solve = solveHere }: AppOptions = {},
+  {
+    webFolder,
+    log = console.error,
+    audience,
+    lock = createLock(store),
+    solve = solveHere,
+    origins = [],
+  }: AppOptions = {},
 ): Express {
   const app = express();
-  secure(app);
+  secure(app, { names: () => LOOPBACK_NAMES, origins });
   app.use('/api', express.json({ limit: '2mb' }));
   app.get('/api/health', (_request, response) => {
     response.json({ ok: true });
   });
   app.use('/api/plans', planRoutes(store));
   app.use('/api/plans', variantRoutes(store));
-  app.use('/api/runs', runRoutes(store));
+  // Who was present, and what was noted, is as much about people as their own page is.
+  app.use('/api/runs', lock.guard, runRoutes(store));
   app.use('/api/entries', entryRoutes(store));
-  const lock = makeLock(store);
   app.use('/api/lock', lockRoutes(lock));
   app.use('/api/people', lock.guard, peopleRoutes(store));
   app.use('/api/places', placeRoutes(store));
   app.use('/api/house', houseRoutes(store));
-  app.use('/api/journal', journalRoutes(store));
-  app.use('/api/practised', practisedRoutes(store));
-  if (door) app.use('/api/room', door.routes);
+  app.use('/api/journal', lock.guard, journalRoutes(store));
+  app.use('/api/practised', lock.guard, practisedRoutes(store));
+  if (audience) app.use('/api/audience', audience.routes);
   app.use('/api/bin', binRoutes(store, lock));
   app.post('/api/timeline', async (request, response) => {
     const { document, rules } = accept(TimelineRequest, request.body);

@@ -1,9 +1,11 @@
 import { join } from 'node:path';
 import pino from 'pino';
-import { createApp, secure } from './app';
+import { createApp } from './app';
+import { createAudienceServer } from './audience/audience-server';
 import { loadDemo } from './demo';
 import { loggedError } from './log';
-import { makeRoomDoor } from './room-door';
+import { originsIn } from './http/same-origin';
+import { createLock } from './lock/lock';
 import { emptyBin } from './routes/bin';
 import { solveBeside } from './solving/solve';
 import { databaseFile } from './settings';
@@ -13,8 +15,8 @@ import { openStore } from './store/store';
 const DAY_MS = 24 * 3600 * 1000;
 const log = pino({ level: process.env.LOG_LEVEL ?? 'warn' });
 const port = Number(process.env.PORT ?? 4780);
-/** Where phones on the same network may look on, once the teacher allows it. */
-const roomPort = Number(process.env.ROOM_PORT ?? port + 1);
+/** Where phones on the same network may view a session, once the teacher allows it. */
+const audiencePort = Number(process.env.ROOM_PORT ?? port + 1);
 const host = '127.0.0.1';
 const logError = (error: unknown): void => log.error(loggedError(error));
 
@@ -34,9 +36,12 @@ setInterval(() => void upkeep(), DAY_MS).unref();
 if (process.argv.includes('--demo') && (await loadDemo(store))) console.log('Loaded the demo data.');
 
 const webFolder = join(process.cwd(), 'dist', 'web');
-const door = makeRoomDoor(store, { port: roomPort, webFolder, secure, log: logError });
+const lock = createLock(store);
+const audience = createAudienceServer(store, { port: audiencePort, webFolder, log: logError, guard: lock.guard });
 const solver = new URL(import.meta.url.endsWith('.ts') ? './solving/worker.ts' : './solver.js', import.meta.url);
-const app = createApp(store, { webFolder, log: logError, door, solve: solveBeside(solver) });
+/** Origins under which a studio reaches it, besides this machine’s own names. */
+const origins = originsIn(process.env.ZOVRIN_ORIGINS ?? '');
+const app = createApp(store, { webFolder, log: logError, audience, lock, solve: solveBeside(solver), origins });
 const server = app.listen(port, host, (error?: Error) => {
   if (error) {
     const taken = (error as NodeJS.ErrnoException).code === 'EADDRINUSE';
@@ -53,8 +58,8 @@ for (const signal of ['SIGINT', 'SIGTERM'] as const) {
   process.on(signal, () => {
     server.close(
       () =>
-        void door
-          .shut()
+        void audience
+          .end()
           .then(() => store.close())
           .then(() => process.exit(0)),
     );

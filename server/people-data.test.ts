@@ -155,8 +155,10 @@ describe('one person', () => {
     await api().delete('/api/people/mara').expect(204);
     await emptyBin(server.store);
     expect((await group()).document.members).toEqual(['mara', 'tobias']);
-    server.clock += 31 * DAY;
-    await emptyBin(server.store);
+    for (let day = 0; day < 31; day++) {
+      server.clock += DAY;
+      await emptyBin(server.store);
+    }
     expect((await group()).document.members).toEqual(['tobias']);
     await api().post('/api/bin/person/mara/restore').expect(404);
   });
@@ -164,8 +166,10 @@ describe('one person', () => {
   test('what was decided goes with its plan', async () => {
     await house();
     await api().delete('/api/plans/plan').expect(204);
-    server.clock += 31 * DAY;
-    await emptyBin(server.store);
+    for (let day = 0; day < 31; day++) {
+      server.clock += DAY;
+      await emptyBin(server.store);
+    }
     expect(await server.store.classPeople.count()).toBe(0);
   });
 });

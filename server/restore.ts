@@ -12,16 +12,16 @@ async function main(): Promise<void> {
   const file = databaseFile();
   const backups = backupsOf(file);
   if (wanted === undefined) {
-    console.log(
-      backups.length === 0 ? `There are no backups of ${file}.` : backups.map(({ path }) => path).join('\n'),
-    );
+    console.log(backups.length === 0 ? `There are no backups of ${file}.` : backups.map(({ path }) => path).join('\n'));
     console.log('\nbin/restore latest | FILE [--yes]   puts a backup in the place of the database.');
     return;
   }
   const backup = wanted === 'latest' ? backups[0]?.path : wanted;
   if (backup === undefined) throw new StartProblem(`There are no backups of ${file}. Nothing was changed.`);
   if (!isSure) {
-    console.log(`This puts ${backup} in the place of ${file}. What is there now is kept in a folder beside the backups.`);
+    console.log(
+      `This puts ${backup} in the place of ${file}. What is there now is kept in a folder beside the backups.`,
+    );
     const asking = createInterface({ input: process.stdin, output: process.stdout });
     const answer = await asking.question('Type yes to go on: ');
     asking.close();

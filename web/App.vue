@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import Toast from 'primevue/toast';
-import { watchEffect } from 'vue';
+import { useToast } from 'primevue/usetoast';
+import { watch, watchEffect } from 'vue';
 import { useRoute } from 'vue-router';
 import AppNav from './AppNav.vue';
 import LockScreen from './LockScreen.vue';
@@ -11,11 +12,20 @@ import { sendLeftovers } from './teach/outbox';
 const route = useRoute();
 const settings = useSettings();
 const lock = useLock();
-void lock.load();
+const toast = useToast();
+void lock.ready();
 lock.watchIdle();
 
 // Sessions that ended while the server could not be reached.
-void sendLeftovers();
+void lock.ready().then(sendLeftovers);
+
+// A message may name somebody.
+watch(
+  () => lock.locked,
+  (is) => {
+    if (is) toast.removeAllGroups();
+  },
+);
 
 watchEffect(() => {
   const night = settings.night || route.meta.bare === true;
@@ -25,14 +35,11 @@ watchEffect(() => {
 
 <template>
   <LockScreen v-if="lock.locked" />
-  <!-- Rooms stay as they are behind the lock, so that nothing typed is lost; those of people are taken away. -->
-  <div v-show="!lock.locked">
+  <!-- Nothing of a page is left while it is locked: any of them may name somebody. What was typed is kept. -->
+  <div v-else>
     <AppNav v-if="!route.meta.bare" />
     <!-- Views of one thing stay on it: the steps and the props of a plan are the same desk. -->
-    <RouterView
-      v-if="!(lock.locked && route.meta.room === 'people')"
-      :key="`${route.matched[0]?.path} ${String(route.params.id)}`"
-    />
+    <RouterView :key="`${route.matched[0]?.path} ${String(route.params.id)}`" />
   </div>
   <Toast position="bottom-center" />
 </template>

@@ -1,11 +1,10 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
 import { nextTick, onMounted, ref, useTemplateRef } from 'vue';
-import { ApiProblem } from './client/http';
 import ZovrinMark from './shared/ZovrinMark.vue';
 import { useLock } from './stores/lock';
 
-/** Instead of every room, until the passphrase is typed. */
+/** In place of every page, until the passphrase is typed. */
 const lock = useLock();
 const passphrase = ref('');
 const wrong = ref('');
@@ -17,8 +16,7 @@ async function open(): Promise<void> {
     await lock.open(passphrase.value);
     [passphrase.value, wrong.value] = ['', ''];
   } catch (error) {
-    const [first] = error instanceof ApiProblem ? (error.problem.errors ?? []) : [];
-    wrong.value = first?.reason ?? (error as Error).message;
+    wrong.value = (error as Error).message;
     await nextTick();
     field.value?.select();
   }
@@ -29,7 +27,7 @@ async function open(): Promise<void> {
   <main class="lock">
     <ZovrinMark />
     <h1>Locked</h1>
-    <p class="quiet">Nobody was here for a while. What was written is saved.</p>
+    <p class="quiet">People are behind a passphrase. What you typed is saved.</p>
     <form @submit.prevent="open">
       <input
         ref="field"

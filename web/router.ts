@@ -1,6 +1,7 @@
 import { createRouter, createWebHistory } from 'vue-router';
 import HomeRoom from './home/HomeRoom.vue';
 import { useLibrary } from './stores/library';
+import { useLock } from './stores/lock';
 
 declare module 'vue-router' {
   interface RouteMeta {
@@ -140,8 +141,9 @@ export const router = createRouter({
   ],
 });
 
+// No page is opened before it is known whether people may be seen.
 // Plans are drawn with the entries of one's own, so these come first; without them everything else still opens.
-router.beforeEach(() => useLibrary().ready());
+router.beforeEach(() => Promise.all([useLibrary().ready(), useLock().ready()]).then(() => undefined));
 
 router.afterEach((to) => {
   document.title = `${to.meta.title} · Zovrin`;

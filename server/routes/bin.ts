@@ -5,7 +5,7 @@ import { answer } from '../http/answer';
 import { accept, notFound } from '../http/problems';
 import { advanceBinClock } from '../store/bin-clock';
 import { forgetPerson } from '../store/forget';
-import type { Lock } from './lock';
+import type { Lock } from '../lock/lock';
 import { isUsed } from '../store/own-library';
 import type { Models } from '../store/models';
 import { BIN_MS, iso, type Store } from '../store/store';
@@ -54,7 +54,7 @@ const binned = (tables: Models, kind: BinKind): ModelStatic<BinnedRow> =>
   tables[TABLE_OF[kind]] as unknown as ModelStatic<BinnedRow>;
 
 /** What tells of people, and is behind the lock. */
-const OF_PEOPLE: ReadonlySet<BinKind> = new Set(['person', 'group']);
+const OF_PEOPLE: ReadonlySet<BinKind> = new Set(['person', 'group', 'run', 'journal']);
 
 /** The bin: what was deleted in the last 30 days, and taking it back; people only where the lock is open. */
 export function binRoutes(store: Store, lock: Lock): Router {

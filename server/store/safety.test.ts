@@ -1,6 +1,15 @@
 import { describe, expect, test } from '@jest/globals';
 import { execFileSync } from 'node:child_process';
-import { existsSync, readdirSync, readFileSync, renameSync, rmSync, statSync, truncateSync, writeFileSync } from 'node:fs';
+import {
+  existsSync,
+  readdirSync,
+  readFileSync,
+  renameSync,
+  rmSync,
+  statSync,
+  truncateSync,
+  writeFileSync,
+} from 'node:fs';
 import { join } from 'node:path';
 import sqlite3 from 'sqlite3';
 import { emptyPlan } from '#core/plan';
@@ -192,27 +201,33 @@ describe('a database file that is deleted while Zovrin is running', () => {
       },
     ],
   ] as const;
-  test.each(gone)('%s: nothing is acknowledged into nowhere, and all that was stored is rescued', async (_how, lose) => {
-    await create('p');
-    lose(server.file);
-    const answer = await server
-      .api()
-      .post('/api/plans')
-      .send({ id: 'q', document: emptyPlan('Into nowhere') })
-      .expect(503);
-    expect(answer.body.title).toBe('Database file gone');
-    const [rescued] = backupsOf(server.file);
-    expect(answer.body.detail).toContain(`bin/restore ${rescued!.path}`);
-    expect(await count(rescued!.path, 'plans')).toBe(1);
-    // What there is can still be read, so that nothing on the screen is lost.
-    await server.api().get('/api/plans/p').expect(200);
-  });
+  test.each(gone)(
+    '%s: nothing is acknowledged into nowhere, and all that was stored is rescued',
+    async (_how, lose) => {
+      await create('p');
+      lose(server.file);
+      const answer = await server
+        .api()
+        .post('/api/plans')
+        .send({ id: 'q', document: emptyPlan('Into nowhere') })
+        .expect(503);
+      expect(answer.body.title).toBe('Database file gone');
+      const [rescued] = backupsOf(server.file);
+      expect(answer.body.detail).toContain(`bin/restore ${rescued!.path}`);
+      expect(await count(rescued!.path, 'plans')).toBe(1);
+      // What there is can still be read, so that nothing on the screen is lost.
+      await server.api().get('/api/plans/p').expect(200);
+    },
+  );
 });
 
 describe('the clock of the bin', () => {
   const inBin = async () => (await server.store.people.findAll()).filter(({ deletedMs }) => deletedMs !== null).length;
   test('a machine that believes for a while that it is months later does not empty the bin', async () => {
-    await server.api().post('/api/people').send({ id: 'mara', document: newPerson('Mara Quill') });
+    await server
+      .api()
+      .post('/api/people')
+      .send({ id: 'mara', document: newPerson('Mara Quill') });
     await emptyBin(server.store);
     await server.api().delete('/api/people/mara').expect(204);
     const rightly = server.clock;

@@ -249,8 +249,8 @@ test('a phone on the same network sees the session when the teacher allows it, a
   const { id } = await newPlan(request, 'restorative');
   await page.goto(`/teach/${id}`);
   await page.locator('button.begin').click();
-  await page.getByRole('button', { name: 'For the room' }).click();
-  await page.getByRole('switch', { name: 'Phones may look on' }).click();
+  await page.getByRole('button', { name: 'Student display' }).click();
+  await page.getByRole('switch', { name: 'Let phones view' }).click();
   const address = page.locator('.address').first();
   const nobody = page.getByText('This machine is on no network that a phone could reach.');
   await expect(address.or(nobody)).toBeVisible();
@@ -264,8 +264,8 @@ test('a phone on the same network sees the session when the teacher allows it, a
   await page.keyboard.press('Escape');
   await page.keyboard.press('ArrowRight');
   await expect(phone.locator('.side')).toHaveText('Set up');
-  await page.getByRole('button', { name: 'For the room' }).click();
-  await page.getByRole('switch', { name: 'Phones may look on' }).click();
+  await page.getByRole('button', { name: 'Student display' }).click();
+  await page.getByRole('switch', { name: 'Let phones view' }).click();
   await expect(phone.getByText('The teacher’s machine cannot be reached.')).toBeVisible({ timeout: 10_000 });
   await phone.context().close();
 });

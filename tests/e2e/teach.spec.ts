@@ -278,7 +278,7 @@ test('a window for the room follows the session, and has nothing to press', asyn
   const { id } = await newPlan(request, 'restorative');
   const room = await context.newPage();
   await room.goto(`/room/${id}`);
-  await expect(room.getByText('Nothing is led at the moment.')).toBeVisible();
+  await expect(room.getByText('The session has not begun yet.')).toBeVisible();
   await page.goto(`/teach/${id}`);
   await page.getByRole('button', { name: 'Begin' }).first().click();
   await expect(room.locator('.side')).toHaveText('Talk');

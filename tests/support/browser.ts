@@ -1,5 +1,7 @@
 /** Stand-ins for what stores ask of a browser: storage, locks between tabs, and a server that answers as told. */
 
+import { vault } from '../../web/stores/vault';
+
 class MemoryStorage {
   // Private names, so that Object.keys lists only what is stored, as it does for a real storage.
   readonly #values = new Map<string, string>();
@@ -35,12 +37,20 @@ export interface FakeBrowser {
   /** Names of the locks that other, open tabs hold. */
   otherTabs: string[];
   answer: (call: Call) => Answer;
+  /** Says something on a channel, as another window does. */
+  hear: (channel: string, data: unknown) => void;
 }
 
-/** Puts the stand-ins in place of the globals. The server answers 404 until `answer` is set. */
+const HOUSE_KEY = btoa('k'.repeat(32));
+
+/** Puts the stand-ins in place of the globals, with the vault open. The server answers 404 until `answer` is set. */
 export function fakeBrowser(): FakeBrowser {
   const local = new MemoryStorage();
-  const browser: FakeBrowser = { local, calls: [], otherTabs: [], answer: () => ({ status: 404 }) };
+  const channels: { name: string; onmessage: ((event: { data: unknown }) => void) | null }[] = [];
+  const hear = (channel: string, data: unknown): void => {
+    for (const { name, onmessage } of channels) if (name === channel) onmessage?.({ data });
+  };
+  const browser: FakeBrowser = { local, calls: [], otherTabs: [], answer: () => ({ status: 404 }), hear };
   const held: string[] = [];
   const locks = {
     request: (name: string, _options: unknown, callback: (lock: object | null) => unknown) =>
@@ -53,7 +63,10 @@ export function fakeBrowser(): FakeBrowser {
   Object.defineProperty(globalThis, 'sessionStorage', { value: new MemoryStorage(), configurable: true });
   Object.defineProperty(globalThis, 'navigator', { value: { locks }, configurable: true });
   globalThis.BroadcastChannel = class {
-    onmessage = null;
+    onmessage: ((event: { data: unknown }) => void) | null = null;
+    constructor(readonly name: string) {
+      channels.push(this);
+    }
     postMessage(): void {}
     close(): void {}
   } as unknown as typeof BroadcastChannel;
@@ -71,6 +84,7 @@ export function fakeBrowser(): FakeBrowser {
     );
     return Promise.resolve(new Response(answer.status === 204 ? null : text, { status: answer.status }));
   }) as typeof fetch;
+  vault.open(HOUSE_KEY);
   return browser;
 }
 

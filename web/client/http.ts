@@ -17,19 +17,29 @@ export class ApiProblem extends Error {
 /** The server could not be reached, or what it said made no sense. Trying again later may help. */
 export class Unreachable extends Error {}
 
-/** Whether sending the same again later may work: not reached, busy, disk full, or a server's own fault. */
+const LOCKED_STATUS = 423;
+const TOO_MANY = 429;
+
+/**
+ * Whether sending the same again later may work: not reached, busy, disk full, a server's own fault, or people are
+ * locked just now.
+ */
 export const worthRetrying = (error: unknown): boolean =>
-  error instanceof Unreachable || (error instanceof ApiProblem && error.status >= 500);
+  error instanceof Unreachable ||
+  (error instanceof ApiProblem && (error.status >= 500 || [LOCKED_STATUS, TOO_MANY].includes(error.status)));
 
 /** Told to the window where the server says that people are behind the passphrase. */
 export const LOCKED = 'zovrin:locked';
 
-async function fetchJson(method: string, path: string, body?: unknown): Promise<unknown> {
+type Headers = Readonly<Record<string, string>>;
+
+async function fetchJson(method: string, path: string, body?: unknown, headers: Headers = {}): Promise<unknown> {
   let response: Response;
   try {
     response = await fetch(`/api${path}`, {
       method,
-      ...(body === undefined ? {} : { headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) }),
+      headers: body === undefined ? headers : { 'content-type': 'application/json', ...headers },
+      ...(body === undefined ? {} : { body: JSON.stringify(body) }),
     });
   } catch {
     throw new Unreachable('The server cannot be reached.');
@@ -38,14 +48,20 @@ async function fetchJson(method: string, path: string, body?: unknown): Promise<
   const json: unknown = await response.json().catch(() => undefined);
   if (response.ok) return json;
   const problem = Problem.safeParse(json);
-  if (response.status === 423) window.dispatchEvent(new Event(LOCKED));
+  if (response.status === LOCKED_STATUS) window.dispatchEvent(new Event(LOCKED));
   if (problem.success) throw new ApiProblem(problem.data, json);
   throw new Unreachable('The server cannot be reached.');
 }
 
 /** Asks the server and checks what comes back. Throws ApiProblem or Unreachable. */
-export async function ask<T>(schema: z.ZodType<T>, method: string, path: string, body?: unknown): Promise<T> {
-  const parsed = schema.safeParse(await fetchJson(method, path, body));
+export async function ask<T>(
+  schema: z.ZodType<T>,
+  method: string,
+  path: string,
+  body?: unknown,
+  headers?: Headers,
+): Promise<T> {
+  const parsed = schema.safeParse(await fetchJson(method, path, body, headers));
   if (!parsed.success) throw new Unreachable('The server answered in a way this page does not understand. Reload it.');
   return parsed.data;
 }

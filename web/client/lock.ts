@@ -5,4 +5,4 @@ export const readLock = () => ask(LockState, 'GET', '/lock');
 export const setLock = (wanted: SetLockRequest) => tell('PUT', '/lock', wanted);
 export const openLock = (passphrase: string) => tell('POST', '/lock/open', { passphrase });
 export const closeLock = () => tell('POST', '/lock/close');
-export const takeOffLock = (passphrase: string) => tell('DELETE', '/lock', { passphrase });
+export const removeLock = (passphrase: string) => tell('DELETE', '/lock', { passphrase });

@@ -27,7 +27,7 @@ async function tell(what: () => Promise<void>, done: string): Promise<void> {
   }
 }
 const set = () => tell(() => lock.set(passphrase.value, Number(minutes.value)), 'The passphrase is set.');
-const takeOff = () => tell(() => lock.takeOff(passphrase.value), 'The passphrase is taken off.');
+const remove = () => tell(() => lock.remove(passphrase.value), 'The passphrase was removed.');
 </script>
 
 <template>
@@ -56,7 +56,7 @@ const takeOff = () => tell(() => lock.takeOff(passphrase.value), 'The passphrase
         idle min</label
       >
       <Button type="submit" size="small" :label="lock.state.set ? 'Change it' : 'Set it'" />
-      <Button v-if="lock.state.set" size="small" outlined label="Take it off" @click="takeOff" />
+      <Button v-if="lock.state.set" size="small" outlined label="Remove passphrase" @click="remove" />
       <Button v-if="lock.state.set" size="small" text label="Lock now" @click="lock.lock()" />
     </form>
     <p v-for="(reason, field) in wrong" :key="field" class="caution small" role="alert">{{ reason }}</p>

@@ -3,7 +3,8 @@ import { RunEvent } from '#core/run';
 import { addEvents, readRun } from '../client/runs';
 import { worthRetrying } from '../client/http';
 import type { StoredRun } from '#api';
-import { kept, newId } from '../stores/browser';
+import { newId } from '../stores/browser';
+import { vault } from '../stores/vault';
 import { sendLeftovers } from '../teach/outbox';
 
 type Body<E> = E extends RunEvent ? Omit<E, 'id' | 'atMs'> : never;
@@ -15,7 +16,7 @@ const keyOf = (runId: string): string => `zovrin.said.${runId}`;
 
 function keptWords(runId: string): RunEvent[] {
   try {
-    return RunEvent.array().parse(JSON.parse(kept.read(keyOf(runId)) ?? '[]'));
+    return RunEvent.array().parse(JSON.parse(vault.read(keyOf(runId)) ?? '[]'));
   } catch {
     return [];
   }
@@ -61,8 +62,8 @@ export function useSaid(runId: string) {
       await addEvents(runId, batch);
       const sent = new Set(batch.map(({ id }) => id));
       waiting = waiting.filter(({ id }) => !sent.has(id));
-      if (waiting.length > 0) kept.write(keyOf(runId), JSON.stringify(waiting));
-      else kept.remove(keyOf(runId));
+      if (waiting.length > 0) vault.write(keyOf(runId), JSON.stringify(waiting));
+      else vault.remove(keyOf(runId));
       trouble.value = '';
     } catch (error) {
       again = false;
@@ -80,7 +81,7 @@ export function useSaid(runId: string) {
     if (!event.success) return event.error.issues[0]?.message ?? 'This does not fit.';
     if (!run.value) return 'The run is not here yet.';
     waiting = [...waiting, event.data];
-    if (!kept.write(keyOf(runId), JSON.stringify(waiting)))
+    if (!vault.write(keyOf(runId), JSON.stringify(waiting)))
       trouble.value = 'This browser has no room to keep what you say; it is only sent to the server.';
     run.value = { ...run.value, events: [...run.value.events, event.data] };
     void send();

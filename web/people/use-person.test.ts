@@ -4,6 +4,7 @@ import { effectScope } from 'vue';
 import { keptCondition, newPerson, type KeptCondition, type Person } from '#core/people';
 import { fakeBrowser, settle, type Call, type FakeBrowser } from '../../tests/support/browser';
 import { usePeople } from '../stores/people';
+import { vault } from '../stores/vault';
 import { usePerson } from './use-person';
 
 const measure = {
@@ -158,7 +159,9 @@ describe('a person', () => {
     browser.answer = () => 'unreachable';
     put('told', { conditions: [carrying] });
     await settle();
-    expect(browser.local.getItem('zovrin.person.unsent.p1')).toContain('pregnancy');
+    expect(vault.read('zovrin.person.unsent.p1')).toContain('pregnancy');
+    // And what there was could not be read by who is locked out.
+    expect(JSON.stringify(browser.local)).not.toContain('pregnancy');
     forget();
     expect(browser.local.getItem('zovrin.person.unsent.p1')).toBeNull();
   });

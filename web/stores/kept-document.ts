@@ -12,7 +12,7 @@ import {
   type KeyOf,
   type Read,
 } from '#core/document';
-import { kept } from './browser';
+import { vault } from './vault';
 
 interface Revised<T> {
   revision: number;
@@ -65,7 +65,7 @@ export function keptDocument<T>(of: KeptDocument<T>) {
   /** What was changed here and never acknowledged: by a lost line, a closed tab. */
   function unsent(): (Revised<T> & { base: T | undefined }) | undefined {
     try {
-      const left = JSON.parse(kept.read(of.unsentKey) ?? '') as Record<string, unknown>;
+      const left = JSON.parse(vault.read(of.unsentKey) ?? '') as Record<string, unknown>;
       const [read, from] = [of.read(left.document), of.read(left.base)];
       if (!read.ok || typeof left.revision !== 'number') return undefined;
       return { revision: left.revision, document: read.value, base: from.ok ? from.value : undefined };
@@ -122,7 +122,7 @@ export function keptDocument<T>(of: KeptDocument<T>) {
         base = sent;
         unanswered = '';
         if (changed) keep();
-        else kept.remove(of.unsentKey);
+        else vault.remove(of.unsentKey);
         of.saved?.();
       } catch (error) {
         const other = of.conflictOf(error)?.current;
@@ -140,7 +140,7 @@ export function keptDocument<T>(of: KeptDocument<T>) {
     saving.value = false;
   }
   const keep = (): void => {
-    kept.write(of.unsentKey, JSON.stringify({ revision: revision.value, base, document: document.value }));
+    vault.write(of.unsentKey, JSON.stringify({ revision: revision.value, base, document: document.value }));
   };
   /** Sends what stands now; while one save is under way the newest waits for it. Resolves when nothing waits any more. */
   function save(): Promise<void> {
@@ -154,7 +154,7 @@ export function keptDocument<T>(of: KeptDocument<T>) {
 
   if (of.elsewhere) {
     watch(of.elsewhere, (known) => {
-      const undisturbed = here.value && !sending && !theirs.value && kept.read(of.unsentKey) === null;
+      const undisturbed = here.value && !sending && !theirs.value && !vault.has(of.unsentKey);
       if (known && undisturbed && known.revision > revision.value) follow(known);
     });
   }
@@ -181,7 +181,7 @@ export function keptDocument<T>(of: KeptDocument<T>) {
     else {
       changed = false;
       history.value = record(history.value, { name: 'take the others' }, other.document);
-      kept.remove(of.unsentKey);
+      vault.remove(of.unsentKey);
     }
   }
 
@@ -197,7 +197,7 @@ export function keptDocument<T>(of: KeptDocument<T>) {
     save,
     settled,
     /** Nothing that was not sent is left in this browser. */
-    forget: () => kept.remove(of.unsentKey),
+    forget: () => vault.remove(of.unsentKey),
     change,
     settle,
     undo: () => step(undo),

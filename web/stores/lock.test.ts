@@ -6,24 +6,26 @@ import { fakeBrowser, settle, type Call, type FakeBrowser } from '../../tests/su
 import { LOCKED } from '../client/http';
 import { useLock } from './lock';
 import { usePeople } from './people';
+import { vault } from './vault';
 
 const MINUTE = 60_000;
 const moment = '2026-11-20T18:30:00.000Z';
 let browser: FakeBrowser;
+const KEY = Buffer.alloc(32, 7).toString('base64');
 let state: LockState;
 let passphrase: string;
 
-const refusal = (field: string, reason: string) => ({
-  status: 422,
-  body: { type: 'about:blank', title: 'No', status: 422, detail: reason, errors: [{ field, reason }] },
+const refusal = (status: number, detail: string) => ({
+  status,
+  body: { type: 'about:blank', title: 'No', status, detail },
 });
 function server({ method, path, body }: Call) {
   const said = (body as { passphrase?: string } | undefined)?.passphrase;
   if (path.startsWith('/lock')) {
-    if (method === 'GET') return { status: 200, body: state };
+    if (method === 'GET') return { status: 200, body: { ...state, key: state.open ? state.key : null } };
     if (path.endsWith('/close')) state = { ...state, open: false };
     else if (path.endsWith('/open')) {
-      if (said !== passphrase) return refusal('passphrase', 'That is not the passphrase.');
+      if (said !== passphrase) return refusal(403, 'That is not the passphrase.');
       state = { ...state, open: true };
     }
     return { status: 204 };
@@ -43,7 +45,7 @@ beforeEach(() => {
   setActivePinia(createPinia());
   browser = fakeBrowser();
   browser.answer = server;
-  state = { set: true, open: true, minutes: 10 };
+  state = { set: true, open: true, minutes: 10, key: KEY };
   passphrase = 'grey heron';
   Object.defineProperty(globalThis, 'window', { value: new EventTarget(), configurable: true });
 });
@@ -124,8 +126,51 @@ test('locked in another window, or by the server: this one is locked with the fi
   expect(lock.locked).toBe(true);
 });
 
+test('locked, nothing that is kept about people can be read in this window; opened, all of it again', async () => {
+  const lock = await watched();
+  vault.write('zovrin.person.unsent.p', 'sings');
+  await lock.lock();
+  await settle();
+  expect([vault.read('zovrin.person.unsent.p'), vault.write('zovrin.person.unsent.q', 'x')]).toEqual([null, false]);
+  await lock.open('grey heron');
+  await settle();
+  expect(vault.read('zovrin.person.unsent.p')).toBe('sings');
+});
+
+test('locked by hand in another window: this one is locked at once', async () => {
+  const lock = await watched();
+  browser.hear('zovrin.lock', 'locked');
+  await settle();
+  expect([lock.locked, usePeople().people]).toEqual([true, undefined]);
+  // And the server has been told by that one.
+  expect(browser.calls.filter(({ path }) => path.endsWith('/close'))).toEqual([]);
+});
+
+test('somebody is in another window: this one stays open as long as they are', async () => {
+  const lock = await watched();
+  for (let i = 0; i < 5; i++) {
+    await pass(6 * MINUTE);
+    browser.hear('zovrin.lock', 'here');
+  }
+  expect([lock.locked, state.open]).toEqual([false, true]);
+  await pass(11 * MINUTE);
+  expect(lock.locked).toBe(true);
+});
+
+test('the server locks while a class is led: what happens is still kept, until the class is over', async () => {
+  const lock = await watched();
+  lock.held = true;
+  state = { ...state, open: false };
+  touch(LOCKED);
+  await pass(30_000);
+  expect([lock.locked, vault.write('zovrin.run.p.r', 'event')]).toEqual([false, true]);
+  lock.held = false;
+  await settle();
+  expect([lock.locked, vault.read('zovrin.run.p.r')]).toEqual([true, null]);
+});
+
 test('without a passphrase nothing is ever locked', async () => {
-  state = { set: false, open: true, minutes: 10 };
+  state = { set: false, open: true, minutes: 10, key: KEY };
   const lock = await watched();
   await pass(24 * 60 * MINUTE);
   expect([lock.locked, lock.state.set]).toEqual([false, false]);

@@ -3,7 +3,8 @@ import Popover from 'primevue/popover';
 import ToggleSwitch from 'primevue/toggleswitch';
 import { toString } from 'qrcode';
 import { ref, shallowRef, useTemplateRef } from 'vue';
-import { openRoomDoor, roomDoor, shutRoomDoor } from '../client/room';
+import type { AudienceState } from '#api';
+import { closeAudience, openAudience, readAudience } from '../client/audience';
 
 /** What the room sees: a window beside this one, or phones on the same network where the teacher allows it. */
 const { planId } = defineProps<{ planId: string }>();
@@ -14,7 +15,7 @@ const allowed = ref(false);
 const trouble = ref('');
 const code = shallowRef('');
 
-async function show(state: { open: boolean; planId: string | null; addresses: string[] }): Promise<void> {
+async function show(state: AudienceState): Promise<void> {
   allowed.value = state.open && state.planId === planId;
   addresses.value = allowed.value ? state.addresses : [];
   const [first] = addresses.value;
@@ -22,7 +23,7 @@ async function show(state: { open: boolean; planId: string | null; addresses: st
     ? `data:image/svg+xml,${encodeURIComponent(await toString(first, { type: 'svg', margin: 2 }))}`
     : '';
 }
-async function asked(to: () => ReturnType<typeof roomDoor>): Promise<void> {
+async function asked(to: () => Promise<AudienceState>): Promise<void> {
   try {
     await show(await to());
     trouble.value = '';
@@ -31,10 +32,10 @@ async function asked(to: () => ReturnType<typeof roomDoor>): Promise<void> {
   }
 }
 const allow = (on: boolean): Promise<void> =>
-  asked(on ? () => openRoomDoor(planId) : () => shutRoomDoor().then(() => roomDoor()));
+  asked(on ? () => openAudience(planId) : () => closeAudience().then(readAudience));
 function toggle(event: Event): void {
   popover.value?.toggle(event);
-  void asked(roomDoor);
+  void asked(readAudience);
 }
 /** The same session in a window of its own: side, time, figure and breath, for whoever is in the room. */
 function openWindow(): void {
@@ -46,13 +47,15 @@ defineExpose({ toggle });
 <template>
   <Popover ref="popover">
     <div class="room">
-      <h3>For the room</h3>
+      <h3>Student display</h3>
       <button type="button" class="link-button" @click="openWindow">Open a window for a second screen</button>
       <label
-        ><ToggleSwitch :model-value="allowed" aria-label="Phones may look on" @update:model-value="allow" /> phones on
-        this network may look on</label
+        ><ToggleSwitch :model-value="allowed" aria-label="Let phones view" @update:model-value="allow" /> Let phones on
+        this network view</label
       >
-      <p class="small quiet">They see side, time, figure and breath, and can press nothing.</p>
+      <p class="small quiet">
+        They see side, time, figure and breath, no notes and no names. The link stops working when the session ends.
+      </p>
       <p v-if="trouble" class="caution small" role="alert">{{ trouble }}</p>
       <template v-if="allowed">
         <p v-if="addresses.length === 0" class="caution small" role="alert">

@@ -2,7 +2,8 @@
 import { useEventListener, useIntervalFn } from '@vueuse/core';
 import { ref, shallowRef } from 'vue';
 import { useRoute } from 'vue-router';
-import { roomNow } from '../client/room';
+import { planForAudience } from '#api';
+import { audienceNow } from '../client/audience';
 import { unfinishedRun, type LocalRun } from './outbox';
 import RoomStage from './RoomStage.vue';
 
@@ -11,34 +12,53 @@ import RoomStage from './RoomStage.vue';
  * that are kept in the same browser; on a phone with the link, by asking the server.
  */
 const { id } = defineProps<{ id: string }>();
-const { code } = useRoute().query;
+/** The code of the link, on a phone. It stands behind the #, which is sent to no server. */
+const code = useRoute().hash.slice(1);
 
 const ASK_MS = 1000;
-const run = shallowRef<LocalRun | undefined>(typeof code === 'string' ? undefined : unfinishedRun(id));
+const run = shallowRef<LocalRun | undefined>(code ? undefined : unfinishedRun(id));
 /** How far the clock of the server is ahead of this one, in milliseconds. */
 const aheadMs = ref(0);
 const trouble = ref('');
+/** Which state of the session this phone has. */
+let tag = '';
 
-async function askFor(by: string): Promise<void> {
+const TROUBLE: Record<number, string> = {
+  404: 'This link shows nothing at the moment.',
+  410: 'This session is over. Thank you for coming.',
+  429: 'Too many phones are asking at once.',
+};
+
+async function askNow(): Promise<void> {
   const askedAt = Date.now();
   try {
-    const { runId, plan, events, nowMs } = await roomNow(id, by);
+    const now = await audienceNow(id, code, tag);
     trouble.value = '';
     // The answer was made about half-way between asking and hearing.
-    aheadMs.value = nowMs - (askedAt + Date.now()) / 2;
-    const isOver = events.length === 0 || events.some(({ kind }) => kind === 'ended');
-    const is =
-      runId && plan && !isOver ? { id: runId, planId: id, planRevision: 1, plan, events, acknowledged: 0 } : undefined;
-    if (is?.id !== run.value?.id || is?.events.length !== run.value?.events.length) run.value = is;
+    aheadMs.value = now.nowMs - (askedAt + Date.now()) / 2;
+    if (now.session === undefined) return;
+    tag = now.tag;
+    run.value = now.session
+      ? {
+          id: now.session.runId,
+          planId: id,
+          planRevision: 1,
+          plan: planForAudience(now.session.plan),
+          events: now.session.events,
+          acknowledged: 0,
+        }
+      : undefined;
   } catch (error) {
     const status = 'status' in (error as object) ? (error as { status: number }).status : 0;
-    trouble.value = status === 404 ? 'Nobody may look on at the moment.' : 'The teacher’s machine cannot be reached.';
-    if (status === 404) run.value = undefined;
+    trouble.value = TROUBLE[status] ?? 'The teacher’s machine cannot be reached.';
+    if (status !== 404 && status !== 410) return;
+    [run.value, tag] = [undefined, ''];
+    if (status === 410) asking.pause();
   }
 }
-if (typeof code === 'string') useIntervalFn(() => void askFor(code), ASK_MS, { immediateCallback: true });
+const asking = useIntervalFn(() => void askNow(), ASK_MS, { immediate: code !== '', immediateCallback: true });
 // Told by the browser whenever another window has kept something.
-else
+if (!code)
   useEventListener(window, 'storage', () => {
     run.value = unfinishedRun(id);
   });
@@ -48,7 +68,7 @@ else
   <main class="room">
     <RoomStage v-if="run" :key="run.id" :run="run" :ahead-ms="aheadMs" />
     <p v-else class="waiting">
-      {{ trouble || 'Nothing is led at the moment. This window follows as soon as the session begins.' }}
+      {{ trouble || 'The session has not begun yet. This window follows as soon as it does.' }}
     </p>
     <p v-if="run && trouble" class="lost" role="status">{{ trouble }} The time goes on by itself.</p>
   </main>

@@ -68,7 +68,7 @@ const room = useTemplateRef('room');
     <IconButton
       v-if="!session.clock.rehearsal"
       icon="open"
-      label="For the room"
+      label="Student display"
       hint="A second screen, or phones on this network: side, time and figure alone"
       @click="room?.toggle($event)"
     />

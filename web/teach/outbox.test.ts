@@ -2,6 +2,7 @@ import { afterEach, beforeEach, expect, jest, test } from '@jest/globals';
 import type { RunEvent } from '#core/run';
 import { emptyPlan } from '#core/plan';
 import { fakeBrowser, settle, type FakeBrowser } from '../../tests/support/browser';
+import { vault } from '../stores/vault';
 import {
   isUnderWay,
   keepLocalRun,
@@ -60,8 +61,8 @@ test('a session that has not ended is found again, with its plan and events', ()
 });
 
 test('what is no run any more is passed over', () => {
-  browser.local.setItem('zovrin.run.p.x', '{"plan":');
-  browser.local.setItem('zovrin.run.p.y', JSON.stringify({ ...runOf('y'), events: [{ kind: 'danced' }] }));
+  vault.write('zovrin.run.p.x', '{"plan":');
+  vault.write('zovrin.run.p.y', JSON.stringify({ ...runOf('y'), events: [{ kind: 'danced' }] }));
   expect(unfinishedRun('p')).toBeUndefined();
 });
 

@@ -3,7 +3,7 @@ import { RunEvent } from '#core/run';
 import type { StartRunRequest, StoredRun } from '#api';
 import { worthRetrying } from '../client/http';
 import { addEvents, eventsAfter, startRun } from '../client/runs';
-import { kept } from '../stores/browser';
+import { vault } from '../stores/vault';
 
 /** A run whose events are kept in this browser until the server has them all. */
 export interface LocalRun extends StartRunRequest {
@@ -30,11 +30,11 @@ function parsedRun(text: string | null): LocalRun | undefined {
   }
 }
 const keptRuns = (planId = ''): LocalRun[] =>
-  kept.keys(planId ? `${PREFIX}${planId}.` : PREFIX).flatMap((key) => parsedRun(kept.read(key)) ?? []);
+  vault.keys(planId ? `${PREFIX}${planId}.` : PREFIX).flatMap((key) => parsedRun(vault.read(key)) ?? []);
 
 /** A session as this browser keeps it by now, whichever window wrote it. */
 export const readLocalRun = (run: Pick<LocalRun, 'planId' | 'id'>): LocalRun | undefined =>
-  parsedRun(kept.read(keyOf(run)));
+  parsedRun(vault.read(keyOf(run)));
 
 /** The window that leads a session; empty where none has said so. */
 export function ledBy(events: readonly RunEvent[]): string {
@@ -78,8 +78,8 @@ export const unfinishedRun = (planId: string): LocalRun | undefined =>
     .filter((run) => !hasEnded(run))
     .sort((a, b) => (b.events[0]?.atMs ?? 0) - (a.events[0]?.atMs ?? 0))[0];
 
-export const keepLocalRun = (run: LocalRun): boolean => kept.write(keyOf(run), JSON.stringify(run));
-export const dropLocalRun = (run: LocalRun): void => kept.remove(keyOf(run));
+export const keepLocalRun = (run: LocalRun): boolean => vault.write(keyOf(run), JSON.stringify(run));
+export const dropLocalRun = (run: LocalRun): void => vault.remove(keyOf(run));
 
 const BATCH = 200;
 

@@ -1,0 +1,220 @@
+import { createHash, randomBytes, timingSafeEqual } from 'node:crypto';
+import type { Server } from 'node:http';
+import { networkInterfaces } from 'node:os';
+import type { AddressInfo } from 'node:net';
+import { join } from 'node:path';
+import express, { Router, type Express, type Request, type RequestHandler } from 'express';
+import { rateLimit } from 'express-rate-limit';
+import {
+  AUDIENCE_EVENTS,
+  AudiencePlan,
+  AudienceSession,
+  AudienceState,
+  OpenAudienceRequest,
+  type AudienceNow,
+} from '#api';
+import { answer } from '../http/answer';
+import { accept, answerProblems, HttpProblem, notFound, unknownRoute } from '../http/problems';
+import { LOOPBACK_NAMES } from '../http/same-origin';
+import { secure } from '../http/secure';
+import { tooMany } from '../http/too-many';
+import { latestRun } from '../routes/runs';
+import type { Store } from '../store/store';
+
+/** The addresses of this machine that others on the same network can reach. */
+const outwardHosts = (): string[] =>
+  Object.values(networkInterfaces())
+    .flatMap((all) => all ?? [])
+    .filter(({ family, internal }) => family === 'IPv4' && !internal)
+    .map(({ address }) => address);
+
+const CODE_BYTES = 16;
+const MINUTE_MS = 60_000;
+/** A phone asks once a second. */
+const MAX_ASKED_A_MINUTE = 180;
+const MAX_WRONG_CODES_A_MINUTE = 20;
+/** After the end, phones are told so for a minute before the port is closed. */
+const LINGER_MS = MINUTE_MS;
+
+interface AudienceOptions {
+  port: number;
+  host?: string;
+  /** Where others reach this machine. */
+  reachedAt?: () => string[];
+  webFolder?: string;
+  log: (error: unknown) => void;
+  /** Stands before opening it: who may not see people may not show a session either. */
+  guard?: RequestHandler;
+  lingerMs?: number;
+}
+
+/** What phones may view: one plan's session, by a code, from when the teacher opened it. */
+interface Opened {
+  planId: string;
+  code: string;
+  /** A run that had ended already when it was opened: its end is not that of the session to come. */
+  endedBefore: string | undefined;
+}
+
+/** A session as JSON, with a tag that changes with it, as it was at a version of the database. */
+interface Cached {
+  version: number;
+  tag: string;
+  json: string;
+}
+
+const isSame = (given: string, wanted: string): boolean => {
+  const [a, b] = [given, wanted].map((text) => createHash('sha256').update(text).digest());
+  return a !== undefined && b !== undefined && timingSafeEqual(a, b);
+};
+
+/**
+ * The second port, for phones on the same network: closed until the teacher opens it for a plan. Whoever has the link
+ * then sees side, time, figure and breath of that plan's session and nothing else, and can change nothing. It closes by
+ * itself when the session ends or the plan is deleted.
+ */
+export function createAudienceServer(store: Store, options: AudienceOptions) {
+  const { port, host = '0.0.0.0', reachedAt = outwardHosts, webFolder, log, lingerMs = LINGER_MS } = options;
+  const guard: RequestHandler = options.guard ?? ((_request, _response, next) => next());
+  let listening: Server | undefined;
+  let open: Opened | undefined;
+  /** The plan whose session is over: its phones are told so. */
+  let over: Opened | undefined;
+  let closing: NodeJS.Timeout | undefined;
+  let cached: Cached | undefined;
+
+  async function sessionOf({ planId, endedBefore }: Opened): Promise<AudienceSession | null> {
+    const run = await latestRun(store, planId);
+    if (!run || run.id === endedBefore || run.events.length === 0) return null;
+    const events = run.events.filter(({ kind }) => AUDIENCE_EVENTS.has(kind));
+    return AudienceSession.parse({ runId: run.id, plan: AudiencePlan.parse(run.plan), events });
+  }
+
+  /** The session as it is now, made anew only after something was stored. */
+  async function current(opened: Opened): Promise<Cached> {
+    const version = await store.version();
+    if (cached?.version === version) return cached;
+    const json = JSON.stringify(await sessionOf(opened));
+    const tag = createHash('sha256').update(json).digest('base64url').slice(0, 16);
+    if (open === opened) cached = { version, tag, json };
+    return { version, tag, json };
+  }
+
+  /** Ends it where the plan is gone or its session is over. Called after every change that is stored. */
+  async function endWhereOver(): Promise<void> {
+    const opened = open;
+    if (!opened) return;
+    const plan = await store.plans.findOne({ where: { id: opened.planId, deletedMs: null }, attributes: ['id'] });
+    const run = await latestRun(store, opened.planId);
+    const hasEnded = run && run.id !== opened.endedBefore && run.events.some(({ kind }) => kind === 'ended');
+    if ((plan && !hasEnded) || open !== opened) return;
+    [open, over, cached] = [undefined, opened, undefined];
+    closing = setTimeout(() => void close(), lingerMs).unref();
+  }
+  const stopListening = store.afterWrite(() => void endWhereOver().catch(log));
+
+  /** Throws an HttpProblem unless the request names the plan that is open, and its code. */
+  function mustKnowCode(request: Request): Opened {
+    const code = /^Bearer (.+)$/.exec(request.headers.authorization ?? '')?.[1] ?? '';
+    const isFor = (one: Opened | undefined): one is Opened =>
+      one !== undefined && request.params.planId === one.planId && isSame(code, one.code);
+    if (isFor(open)) return open;
+    if (isFor(over)) throw new HttpProblem(410, 'Over', 'This session is over.');
+    throw notFound('session to view');
+  }
+
+  function outward(): Express {
+    const app = express();
+    secure(app, { names: () => [...LOOPBACK_NAMES, ...reachedAt()] });
+    const perMinute = { windowMs: MINUTE_MS, standardHeaders: true, legacyHeaders: false, handler: tooMany } as const;
+    app.use(
+      '/api',
+      rateLimit({ ...perMinute, limit: MAX_ASKED_A_MINUTE }),
+      rateLimit({
+        ...perMinute,
+        limit: MAX_WRONG_CODES_A_MINUTE,
+        skipSuccessfulRequests: true,
+        requestWasSuccessful: (_request, { statusCode }) => statusCode !== 404,
+      }),
+    );
+    app.get('/api/audience/:planId/now', async (request, response) => {
+      const { tag, json } = await current(mustKnowCode(request));
+      const start = JSON.stringify({ nowMs: store.now(), tag } satisfies AudienceNow).slice(0, -1);
+      response.type('json').send(request.query.tag === tag ? `${start}}` : `${start},"session":${json}}`);
+    });
+    app.use('/api', unknownRoute);
+    if (webFolder) {
+      app.use('/assets', express.static(join(webFolder, 'assets'), { fallthrough: false }));
+      app.use(express.static(webFolder, { index: false }));
+      app.get('/room/:planId', (_request, response) => response.sendFile('index.html', { root: webFolder }));
+    }
+    app.use(unknownRoute);
+    app.use(answerProblems(log));
+    return app;
+  }
+
+  function state(): AudienceState {
+    if (!open || !listening) return { open: false, planId: null, addresses: [] };
+    const { port: taken } = listening.address() as AddressInfo;
+    const { planId, code } = open;
+    // Behind the #, the code is sent to no server and stands in no log.
+    const addresses = reachedAt().map((at) => `http://${at}:${taken}/room/${planId}#${code}`);
+    return { open: true, planId, addresses };
+  }
+
+  const listen = (): Promise<Server> =>
+    new Promise((resolve, reject) => {
+      const server = outward().listen(port, host, (error?: Error) => {
+        if (error) reject(new HttpProblem(503, 'Not opened', `Port ${port} cannot be opened for phones.`));
+        else resolve(server);
+      });
+    });
+
+  async function openFor(planId: string): Promise<void> {
+    if (!(await store.plans.findOne({ where: { id: planId, deletedMs: null }, attributes: ['id'] }))) {
+      throw notFound('plan with this id');
+    }
+    // A link that was given out before is worth nothing for another plan.
+    if (open?.planId === planId && listening) return;
+    const run = await latestRun(store, planId);
+    const endedBefore = run?.events.some(({ kind }) => kind === 'ended') ? run.id : undefined;
+    listening ??= await listen();
+    clearTimeout(closing);
+    open = { planId, code: randomBytes(CODE_BYTES).toString('base64url'), endedBefore };
+    [over, cached] = [undefined, undefined];
+  }
+
+  async function close(): Promise<void> {
+    const server = listening;
+    clearTimeout(closing);
+    [listening, open, over, cached] = [undefined, undefined, undefined, undefined];
+    if (!server) return;
+    await new Promise((resolve) => {
+      server.close(resolve);
+      server.closeAllConnections();
+    });
+  }
+
+  const routes = Router();
+  routes.get('/', guard, (_request, response) => answer(response, AudienceState, state()));
+  routes.put('/', guard, async (request, response) => {
+    await openFor(accept(OpenAudienceRequest, request.body).planId);
+    answer(response, AudienceState, state());
+  });
+  routes.delete('/', async (_request, response) => {
+    await close();
+    response.status(204).end();
+  });
+
+  return {
+    routes,
+    close,
+    state,
+    /** Closes it for good: the store is no longer listened to. */
+    async end(): Promise<void> {
+      stopListening();
+      await close();
+    },
+  };
+}
+export type AudienceServer = ReturnType<typeof createAudienceServer>;
