@@ -1,7 +1,8 @@
 import { z } from 'zod';
+import { Id } from '#core/document';
 import { Plan } from '#core/plan';
 
-export const PlanId = z.string().regex(/^[\w-]{1,64}$/, 'An id has letters, digits, - and _, at most 64.');
+export const PlanId = Id;
 const Moment = z.iso.datetime();
 const Revision = z.int().min(1);
 
@@ -22,7 +23,7 @@ export type ListedPlan = z.infer<typeof ListedPlan>;
 export const ListPlansQuery = z.strictObject({
   search: z.string().max(200).default(''),
   /** Only plans with a step made from this entry of the library. */
-  uses: z.string().max(64).optional(),
+  uses: Id.optional(),
   limit: z.coerce.number().int().min(1).max(100).default(50),
   offset: z.coerce.number().int().min(0).max(1_000_000).default(0),
 });

@@ -2,12 +2,11 @@ import { describe, expect, test } from '@jest/globals';
 import { emptyPlan, holdFrom, Plan, restStep, type Step } from '#core/plan';
 import { builtInLibrary } from '#library';
 import { loadDemo } from './demo';
-import { emptyBin } from './routes/bin';
 import type { HttpProblem } from './http/problems';
 import { solveBeside } from './solving/solve';
 import { jobOf } from '#core/arrange';
 import { ORDER_RULES } from '#core/order';
-import { DAY, testServer } from '../tests/support/test-server';
+import { testServer } from '../tests/support/test-server';
 
 const server = testServer();
 const hold = (id: string, position: string): Step => holdFrom(builtInLibrary.position(position)!, 'yin', id);
@@ -161,8 +160,7 @@ describe('variants beside a plan', () => {
     const id = await make();
     await put(id, 0, kept('Short'));
     await server.api().delete(`/api/plans/${id}`);
-    server.clock += 31 * DAY;
-    await emptyBin(server.store);
+    await server.days(31);
     expect(await server.store.variants.count()).toBe(0);
   });
 });

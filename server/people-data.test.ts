@@ -155,10 +155,7 @@ describe('one person', () => {
     await api().delete('/api/people/mara').expect(204);
     await emptyBin(server.store);
     expect((await group()).document.members).toEqual(['mara', 'tobias']);
-    for (let day = 0; day < 31; day++) {
-      server.clock += DAY;
-      await emptyBin(server.store);
-    }
+    await server.days(31);
     expect((await group()).document.members).toEqual(['tobias']);
     await api().post('/api/bin/person/mara/restore').expect(404);
   });
@@ -166,10 +163,7 @@ describe('one person', () => {
   test('what was decided goes with its plan', async () => {
     await house();
     await api().delete('/api/plans/plan').expect(204);
-    for (let day = 0; day < 31; day++) {
-      server.clock += DAY;
-      await emptyBin(server.store);
-    }
+    await server.days(31);
     expect(await server.store.classPeople.count()).toBe(0);
   });
 });

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { seconds } from '#core/document';
+import { Id, seconds } from '#core/document';
 import type { Ms, Seconds } from '#core/time';
 import { LEAST_BREATHS, medianOf, middleOf, type MeasuredBreath } from './comfortable';
 
@@ -12,7 +12,7 @@ const Values = (what: string, most: number) =>
  * `measuredAt` is a local date and time without a zone.
  */
 export const BreathMeasure = z.strictObject({
-  id: z.string().min(1).max(64),
+  id: Id,
   measuredAt: z.string().regex(/^\d{4}-\d\d-\d\dT\d\d:\d\d$/, 'A date and time like 2026-11-26T18:30.'),
   in: Values('An in-breath', 60).min(LEAST_BREATHS, `At least ${LEAST_BREATHS} breaths are measured.`),
   out: Values('An out-breath', 60).min(LEAST_BREATHS, `At least ${LEAST_BREATHS} breaths are measured.`),

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { oneOf, seconds, text } from '#core/document';
+import { Id, oneOf, seconds, text } from '#core/document';
 import { BREATH_LIMITS as MOST } from './limits';
 import { BreathPart, QUARTERS } from './parts';
 
@@ -29,7 +29,7 @@ export const EYES = ['open', 'closed', 'free'] as const;
 /** Parts repeated for a number of rounds. What one round is, is the technique's to say; here it is all parts once. */
 export const BreathSet = z
   .strictObject({
-    id: z.string().min(1).max(64),
+    id: Id,
     label: text('A label', 120),
     parts: z.array(BreathPart).min(1, 'A set needs at least one part.').max(8, 'A set has at most eight parts.'),
     rounds: z

@@ -30,4 +30,8 @@ export function oneOf<const T extends readonly [string, ...string[]]>(what: stri
   return z.enum(options, `${what} is one of: ${options.join(', ')}.`);
 }
 
-export const Id = z.string().min(1, 'An id cannot be empty.').max(64, 'An id has at most 64 letters.');
+/**
+ * An id of anything that is stored or sent. One pattern for all of them: other signs are changed on the way through
+ * addresses and databases, and what is stored under them is not found again.
+ */
+export const Id = z.string('An id is text.').regex(/^[\w-]{1,64}$/, 'An id has letters, digits, - and _, at most 64.');

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { oneOf } from '#core/document';
+import { Id, oneOf } from '#core/document';
 import { isOwnKind, MAX_OWN_NAME, PROP_KIND_NAMES, propKind, propState, type PropKind } from './kinds';
 import { OwnSize } from './own';
 import { PROP_PLACE_NAMES, type PropPlace } from './places';
@@ -24,7 +24,7 @@ export const longestLoopCm = (straps: number): number => straps * (STRAP_CM - BU
  */
 export const SetUpRow = z
   .strictObject({
-    id: z.string().min(1).max(64),
+    id: Id,
     kind: Kind,
     state: z.string().max(40),
     lie: z.enum(['lengthwise', 'crosswise']),

@@ -1,9 +1,10 @@
 import { z } from 'zod';
+import { Id } from '#core/document';
 import { Correction, RunReview } from './review';
 
 const common = {
   /** Made where the event happened, so that sending it twice stores it once. */
-  id: z.string().min(8).max(64),
+  id: Id.min(8, 'An id of an event has at least 8 letters.'),
   /** The clock of the device at that moment: milliseconds since 1970 UTC. */
   atMs: z.int().min(0).max(8_640_000_000_000_000),
 };
@@ -45,7 +46,7 @@ export const RunEvent = z.discriminatedUnion('kind', [
   z.strictObject({
     ...common,
     kind: z.literal('rated'),
-    stepId: z.string().max(64),
+    stepId: Id,
     side: z.enum(['left', 'right', 'both']),
     /** From 0 to 10; null takes an earlier one away. */
     strength: z.number().min(0).max(10).nullable(),
@@ -58,7 +59,7 @@ export const RunEvent = z.discriminatedUnion('kind', [
   z.strictObject({
     ...common,
     kind: z.literal('present'),
-    people: z.array(z.string().min(1).max(64)).max(500),
+    people: z.array(Id).max(500),
     others,
   }),
   /** What the teacher says of it afterwards; a later one stands in the place of an earlier, which is kept. */

@@ -1,7 +1,5 @@
 import { z } from 'zod';
-import { text } from '#core/document';
-
-const StepId = z.string().min(1).max(64);
+import { Id, text } from '#core/document';
 
 /** Which side was the tighter one. */
 export const TIGHTER = ['left', 'right', 'alike'] as const;
@@ -10,7 +8,7 @@ export const PROP_HEIGHT = ['tooLow', 'right', 'tooHigh'] as const;
 
 /** What was seen in one step. */
 export const StepReview = z.strictObject({
-  stepId: StepId,
+  stepId: Id,
   tighter: z.enum(TIGHTER).nullable(),
   props: z.enum(PROP_HEIGHT).nullable(),
 });
@@ -29,7 +27,7 @@ export const EMPTY_REVIEW: RunReview = { steps: [], change: '', note: '' };
 
 /** What was measured, put right: the length of one side of a hold, or of a step without sides, in milliseconds. */
 export const LengthCorrection = z.strictObject({
-  stepId: StepId,
+  stepId: Id,
   side: z.enum(['left', 'right', 'both', 'none']),
   ms: z.int().min(0, 'A length is not below zero.').max(86_400_000, 'A length is at most a day.'),
 });

@@ -1,4 +1,4 @@
-import { randomUUID } from 'node:crypto';
+import { createHash, randomUUID } from 'node:crypto';
 import { Router } from 'express';
 import { Op } from 'sequelize';
 import { searchable } from '#core/catalogue';
@@ -74,9 +74,24 @@ async function livePlan(tables: Models, id: string): Promise<PlanRow> {
   return row;
 }
 
+/** Gives ids that follow from another one: the same ones in the same order, each time. */
+function idsFrom(id: string): () => string {
+  let count = 0;
+  return () => createHash('sha256').update(`${id} ${count++}`).digest('hex').slice(0, 32);
+}
+
+/** The answer where the id is taken: the plan itself, where it is the same request whose answer was lost. */
+async function madeBefore(tables: Models, row: PlanRow, plan: Plan): Promise<StoredPlan> {
+  const first = await tables.revisions.findOne({ where: { planId: row.id, revision: 1 } });
+  if (first?.document !== JSON.stringify(plan) || row.deletedMs !== null) {
+    throw new HttpProblem(409, 'Taken', 'Another plan with this id exists.');
+  }
+  return stored(row);
+}
+
 /**
- * Puts a new plan into the store, with its first revision and with the entries of one's own that it carries: all of it
- * or nothing. A taken id is a conflict.
+ * Puts a new plan into the store, with its first revision and with the custom entries that it carries: all of it or
+ * nothing. Asked twice with the same, it is the same plan; an id that another plan has is a conflict.
  */
 export async function createPlan(
   store: Store,
@@ -85,7 +100,6 @@ export async function createPlan(
   entries: readonly OwnEntry[] = [],
 ): Promise<StoredPlan> {
   return store.write(async (tables) => {
-    if (await tables.plans.findByPk(id)) throw new HttpProblem(409, 'Taken', 'A plan with this id exists.');
     const now = store.now();
     const here = await ownEntriesByIds(
       tables,
@@ -94,8 +108,10 @@ export async function createPlan(
     const { plan, fresh } = adoptEntries(
       { plan: given, entries: [...entries] },
       (entryId) => (isBuiltIn(entryId) ? 'built-in' : here.get(entryId)),
-      randomUUID,
+      idsFrom(id),
     );
+    const existing = await tables.plans.findByPk(id);
+    if (existing) return madeBefore(tables, existing, plan);
     for (const entry of fresh) await addEntry(tables, entry, now);
     const row = await tables.plans.create({
       id,

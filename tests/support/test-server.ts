@@ -4,6 +4,7 @@ import { join } from 'node:path';
 import { afterEach, beforeEach } from '@jest/globals';
 import request from 'supertest';
 import { createApp } from '../../server/app';
+import { emptyBin } from '../../server/routes/bin';
 import { openStore, type Store } from '../../server/store/store';
 
 export const DAY = 24 * 3600 * 1000;
@@ -18,6 +19,13 @@ export function testServer() {
     clock: 0,
     /** What the server has logged: faults nobody foresaw. */
     logged: [] as unknown[],
+    /** Lets days pass in which the server is on: each of them the bin is looked through. */
+    async days(count: number): Promise<void> {
+      for (let day = 0; day < count; day++) {
+        server.clock += DAY;
+        await emptyBin(server.store);
+      }
+    },
     api: () => request(createApp(server.store, { log: (error) => server.logged.push(error) })),
   };
   beforeEach(async () => {

@@ -1,6 +1,7 @@
 import type { Plan, PlanFile } from '#core/plan';
 import { BinResponse, ConflictResponse, ListPlansResponse, StoredPlan, type BinnedItem } from '#api';
-import { ApiProblem, ask, tell } from './http';
+import { newId } from '../stores/browser';
+import { ApiProblem, ask, tell, worthRetrying } from './http';
 
 const at = (id: string): string => `/plans/${encodeURIComponent(id)}`;
 
@@ -15,9 +16,28 @@ export const listPlans = (search: string, limit = 50, offset = 0) =>
 export const listPlansUsing = (entry: string, limit: number) =>
   ask(ListPlansResponse, 'GET', `/plans?${new URLSearchParams({ uses: entry, limit: String(limit) })}`);
 
-/** Makes a plan; the entries of one's own that come with it are brought into the library. */
-export const createPlan = (plan: Plan, entries: PlanFile['entries'] = []) =>
-  ask(StoredPlan, 'POST', '/plans', { document: entries.length > 0 ? { ...plan, entries } : plan });
+/** Ids of plans that were sent and not answered, by what was sent: sent again, it is the same plan. */
+const unanswered = new Map<string, string>();
+
+/**
+ * Makes a plan; the custom entries that come with it are brought into the library. Where the answer was lost, the same
+ * plan sent again is not made twice.
+ */
+export async function createPlan(plan: Plan, entries: PlanFile['entries'] = []): Promise<StoredPlan> {
+  const document = entries.length > 0 ? { ...plan, entries } : plan;
+  const text = JSON.stringify(document);
+  const id = unanswered.get(text) ?? newId();
+  unanswered.set(text, id);
+  const answered = (): boolean => unanswered.delete(text);
+  try {
+    const made = await ask(StoredPlan, 'POST', '/plans', { id, document });
+    answered();
+    return made;
+  } catch (error) {
+    if (!worthRetrying(error)) answered();
+    throw error;
+  }
+}
 
 export const readStoredPlan = (id: string) => ask(StoredPlan, 'GET', at(id));
 
