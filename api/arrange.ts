@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { FitOptions } from '#core/fit';
 import { OrderRules } from '#core/order';
 import { SIMULATED } from '#core/record';
+import { Unreadable } from './unreadable';
 
 const Ms = z.number();
 const Document = z.unknown();
@@ -59,5 +60,6 @@ export const PaceResponse = z.object({
       stops: z.number(),
     }),
   ),
+  unreadable: Unreadable,
 });
 export type PaceResponse = z.infer<typeof PaceResponse>;

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import type { Plan} from '#core/plan';
+import type { Plan } from '#core/plan';
 import { BreathStep, HoldBreath, HoldStep, MoveStep, RestStep, TalkStep, emptyPlan } from '#core/plan';
 import { RunEvent, type RunEventKind } from '#core/run';
 import { PlanId } from './plans';

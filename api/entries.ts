@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { OwnEntry } from '#core/catalogue';
 import { PlanId } from './plans';
+import { Unreadable } from './unreadable';
 
 const Moment = z.iso.datetime();
 const Revision = z.int().min(1);
@@ -17,7 +18,7 @@ export const StoredEntry = z.object({
 export type StoredEntry = z.infer<typeof StoredEntry>;
 
 /** All of them, the deleted ones too: an interface that draws plans needs them all. */
-export const ListEntriesResponse = z.object({ entries: z.array(StoredEntry) });
+export const ListEntriesResponse = z.object({ entries: z.array(StoredEntry), unreadable: Unreadable });
 
 /** `document` is read with `readEntry`; its id is the entry's. */
 export const CreateEntryRequest = z.strictObject({ document: z.unknown() });

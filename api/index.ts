@@ -12,4 +12,5 @@ export * from './practised';
 export * from './audience';
 export * from './runs';
 export * from './variants';
-export { TimelineRequest, TimelineResponse } from './timeline';
+export { Ribbon, TimelineRequest, TimelineResponse, Totals } from './timeline';
+export * from './unreadable';

@@ -2,12 +2,13 @@ import { z } from 'zod';
 import { ClassPeople } from '#core/caution';
 import { Group, Person, PERSON_FILE_FORMAT } from '#core/people';
 import { storedOf } from './documents';
+import { Unreadable } from './unreadable';
 
 /** Someone who is taught, as stored. */
 export const StoredPerson = storedOf(Person);
 export type StoredPerson = z.infer<typeof StoredPerson>;
 
-export const ListPeopleResponse = z.object({ people: z.array(StoredPerson) });
+export const ListPeopleResponse = z.object({ people: z.array(StoredPerson), unreadable: Unreadable });
 
 /** A stale write: the person as it is now, and what was sent, so that neither is lost. */
 export const PersonConflict = z.object({ current: StoredPerson, yours: Person });
@@ -17,7 +18,7 @@ export type PersonConflict = z.infer<typeof PersonConflict>;
 export const StoredGroup = storedOf(Group);
 export type StoredGroup = z.infer<typeof StoredGroup>;
 
-export const ListGroupsResponse = z.object({ groups: z.array(StoredGroup) });
+export const ListGroupsResponse = z.object({ groups: z.array(StoredGroup), unreadable: Unreadable });
 
 /** A stale write: the group as it is now, and what was sent, so that neither is lost. */
 export const GroupConflict = z.object({ current: StoredGroup, yours: Group });
@@ -41,6 +42,15 @@ export const PersonFileResponse = z.object({
   cameTo: z.array(z.object({ title: z.string(), at: z.iso.datetime(), seconds: z.number() })),
 });
 export type PersonFileResponse = z.infer<typeof PersonFileResponse>;
+
+/** What came of forgetting someone for good. */
+export const ForgetResponse = z.object({
+  /** Whether nothing of them is left in the database file; false where another program still reads it. */
+  swept: z.boolean(),
+  /** Backups in which they could not be forgotten, by their names. */
+  backupsLeft: z.array(z.string()),
+});
+export type ForgetResponse = z.infer<typeof ForgetResponse>;
 
 /**
  * Whether a passphrase is set, whether people’s data can be seen now, after how many idle minutes it locks itself, and the

@@ -1,6 +1,8 @@
 import { z } from 'zod';
 import { Id } from '#core/document';
 import { Plan } from '#core/plan';
+import { Ribbon, Totals } from './timeline';
+import { Unreadable } from './unreadable';
 
 export const PlanId = Id;
 const Moment = z.iso.datetime();
@@ -16,8 +18,28 @@ export const StoredPlan = z.object({
 });
 export type StoredPlan = z.infer<typeof StoredPlan>;
 
+const { title, approach, group, groupId, groupSize, place, cupboard, startsAt } = Plan.shape;
+/** What is shown of a plan in a list, without its document. */
+export const PlanSummary = z.object({
+  title,
+  approach,
+  group,
+  groupId,
+  groupSize,
+  place,
+  cupboard,
+  startsAt,
+  totals: Totals,
+  ribbon: Ribbon,
+});
+export type PlanSummary = z.infer<typeof PlanSummary>;
+
 /** A plan in a list, with when it was last taught. */
-export const ListedPlan = StoredPlan.extend({ lastTaughtAt: Moment.nullable(), runs: z.int().min(0) });
+export const ListedPlan = StoredPlan.omit({ document: true }).extend({
+  summary: PlanSummary,
+  lastTaughtAt: Moment.nullable(),
+  runs: z.int().min(0),
+});
 export type ListedPlan = z.infer<typeof ListedPlan>;
 
 export const ListPlansQuery = z.strictObject({
@@ -28,7 +50,11 @@ export const ListPlansQuery = z.strictObject({
   offset: z.coerce.number().int().min(0).max(1_000_000).default(0),
 });
 export type ListPlansQuery = z.infer<typeof ListPlansQuery>;
-export const ListPlansResponse = z.object({ plans: z.array(ListedPlan), total: z.int().min(0) });
+export const ListPlansResponse = z.object({
+  plans: z.array(ListedPlan),
+  total: z.int().min(0),
+  unreadable: Unreadable,
+});
 export type ListPlansResponse = z.infer<typeof ListPlansResponse>;
 
 /**
@@ -37,6 +63,9 @@ export type ListPlansResponse = z.infer<typeof ListPlansResponse>;
  */
 export const CreatePlanRequest = z.strictObject({ id: PlanId.optional(), document: z.unknown() });
 export const SavePlanRequest = z.strictObject({ revision: Revision, document: z.unknown() });
+/** What a save is answered with: the document is what was sent. */
+export const SavedPlan = z.object({ id: PlanId, revision: Revision, updatedAt: Moment });
+export type SavedPlan = z.infer<typeof SavedPlan>;
 
 /** A stale write: the plan as it is now, and what was sent, so that neither is lost. */
 export const ConflictResponse = z.object({ current: StoredPlan, yours: Plan });

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { Unreadable } from './unreadable';
 
 const Ms = z.number();
 const planned = { plannedMs: Ms, doneMs: Ms, differenceMs: Ms };
@@ -46,4 +47,5 @@ export const PractisedQuery = z.strictObject({
   from: z.coerce.number().int().min(0).default(0),
   until: z.coerce.number().int().min(0).max(8_640_000_000_000_000).default(8_640_000_000_000_000),
 });
-export const PractisedResponse = z.object({ practised: z.array(PractisedOnce) });
+export const PractisedResponse = z.object({ practised: z.array(PractisedOnce), unreadable: Unreadable });
+export type PractisedResponse = z.infer<typeof PractisedResponse>;

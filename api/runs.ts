@@ -2,6 +2,8 @@ import { z } from 'zod';
 import { Plan } from '#core/plan';
 import { RunEvent } from '#core/run';
 import { PlanId } from './plans';
+import { Ribbon, Totals } from './timeline';
+import { Unreadable } from './unreadable';
 
 const Moment = z.iso.datetime();
 
@@ -13,8 +15,35 @@ export const StoredRun = z.object({
   createdAt: Moment,
   plan: Plan,
   events: z.array(RunEvent),
+  /** How many events were left out because they cannot be read. */
+  unreadable: Unreadable,
 });
 export type StoredRun = z.infer<typeof StoredRun>;
+
+const Ms = z.number();
+
+/** What is shown of a run in a list, without its plan and its events. Lengths in milliseconds. */
+export const RunSummary = z.object({
+  title: z.string(),
+  /** When it began, milliseconds since 1970 UTC; null where it never did. */
+  startedAtMs: Ms.nullable(),
+  lastEventAtMs: Ms.nullable(),
+  ended: z.boolean(),
+  doneMs: Ms,
+  differenceMs: Ms,
+  leftDoneMs: Ms,
+  rightDoneMs: Ms,
+  leftDifferenceMs: Ms,
+  rightDifferenceMs: Ms,
+  /** The one sentence that says most about it. */
+  says: z.string(),
+  totals: Totals,
+  ribbon: Ribbon,
+  unreadable: Unreadable,
+});
+export type RunSummary = z.infer<typeof RunSummary>;
+export const ListedRun = StoredRun.omit({ plan: true, events: true, unreadable: true }).extend({ summary: RunSummary });
+export type ListedRun = z.infer<typeof ListedRun>;
 
 export const StartRunRequest = z.strictObject({ id: PlanId, planId: PlanId, planRevision: z.int().min(1) });
 export type StartRunRequest = z.infer<typeof StartRunRequest>;
@@ -33,5 +62,9 @@ export const ListRunsQuery = z.strictObject({
   offset: z.coerce.number().int().min(0).max(1_000_000).default(0),
 });
 export type ListRunsQuery = z.infer<typeof ListRunsQuery>;
-export const ListRunsResponse = z.object({ runs: z.array(StoredRun), total: z.int().min(0) });
+export const ListRunsResponse = z.object({
+  runs: z.array(ListedRun),
+  total: z.int().min(0),
+  unreadable: Unreadable,
+});
 export type ListRunsResponse = z.infer<typeof ListRunsResponse>;

@@ -6,6 +6,24 @@ export const TimelineRequest = z.strictObject({ document: z.unknown(), rules: Ho
 
 const Ms = z.int();
 
+/** The sums of a timeline, in milliseconds. */
+export const Totals = z.object({
+  totalMs: Ms,
+  targetMs: Ms,
+  spareMs: Ms,
+  holdMs: Ms,
+  leftMs: Ms,
+  rightMs: Ms,
+  bothMs: Ms,
+  breathMs: Ms,
+  restMs: Ms,
+  betweenMs: Ms,
+  propMoves: z.int(),
+});
+
+/** What a ribbon is drawn from: the blocks of a timeline, in order. */
+export const Ribbon = z.array(z.looseObject({ kind: z.string(), stepIndex: z.int(), startMs: Ms, endMs: Ms }));
+
 export const TimelineResponse = z.object({
   phases: z.array(
     z.looseObject({
@@ -23,18 +41,6 @@ export const TimelineResponse = z.object({
   bells: z.array(z.looseObject({ atMs: Ms, kind: z.string() })),
   breaths: z.array(z.looseObject({ stepId: z.string(), startMs: Ms, endMs: Ms })),
   notes: z.array(z.looseObject({ stepId: z.string(), kind: z.string(), message: z.string() })),
-  totals: z.object({
-    totalMs: Ms,
-    targetMs: Ms,
-    spareMs: Ms,
-    holdMs: Ms,
-    leftMs: Ms,
-    rightMs: Ms,
-    bothMs: Ms,
-    breathMs: Ms,
-    restMs: Ms,
-    betweenMs: Ms,
-    propMoves: z.int(),
-  }),
+  totals: Totals,
 });
 export type TimelineResponse = z.infer<typeof TimelineResponse>;

@@ -19,6 +19,7 @@ import { placeRoutes } from './routes/places';
 import { acceptPlanFile, planRoutes } from './routes/plans';
 import { practisedRoutes } from './routes/practised';
 import { runRoutes } from './routes/runs';
+import { unreadableRoutes } from './routes/unreadable';
 import { variantRoutes } from './routes/variants';
 import type { AudienceServer } from './audience/audience-server';
 import { solveHere, type Solve } from './solving/solve';
@@ -70,6 +71,7 @@ export function createApp(
   app.use('/api/practised', lock.guard, practisedRoutes(store));
   if (audience) app.use('/api/audience', audience.routes);
   app.use('/api/bin', binRoutes(store, lock));
+  app.use('/api/unreadable', lock.guard, unreadableRoutes(store));
   app.post('/api/timeline', async (request, response) => {
     const { document, rules } = accept(TimelineRequest, request.body);
     const { plan, entries } = acceptPlanFile(document);

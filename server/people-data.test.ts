@@ -1,11 +1,14 @@
-import { readFileSync, statSync } from 'node:fs';
+import { readFileSync, statSync, writeFileSync } from 'node:fs';
+import { basename } from 'node:path';
 import { describe, expect, test } from '@jest/globals';
+import sqlite3 from 'sqlite3';
 import { NOTHING_DECIDED, withInstead, withSeen } from '#core/caution';
 import { newJournalEntry } from '#core/journal';
 import { keptCondition, newGroup, newPerson, type Person } from '#core/people';
 import { restStep } from '#core/plan';
 import { DEMO_PLANS } from '#library/demo';
 import { DAY, testServer } from '../tests/support/test-server';
+import { backupsOf } from './store/backups';
 import { emptyBin } from './routes/bin';
 
 const server = testServer();
@@ -134,7 +137,9 @@ describe('one person', () => {
 
   test('forgotten for good is nowhere any more, not even in the file of the database; runs keep the number', async () => {
     await house();
-    await api().delete('/api/people/mara/forever').expect(204);
+    await server.store.backUp();
+    const { body } = await api().delete('/api/people/mara/forever').expect(200);
+    expect(body).toEqual({ swept: true, backupsLeft: [] });
     await api().delete('/api/people/mara/forever').expect(404);
     await api().get('/api/people/mara').expect(404);
     expect((await group()).document.members).toEqual(['tobias']);
@@ -144,10 +149,36 @@ describe('one person', () => {
     expect(run.events[1]).toMatchObject({ kind: 'present', people: ['tobias'], others: 4 });
     expect((await api().get('/api/journal/entry').expect(200)).body.document.people).toEqual(['tobias']);
     expect((await api().get('/api/bin')).body.items).toEqual([]);
-    for (const file of [server.file, `${server.file}-wal`]) {
+    const [backup] = backupsOf(server.file);
+    for (const file of [server.file, `${server.file}-wal`, backup!.path]) {
       const bytes = readFileSync(file).toString('latin1');
       expect([file, bytes.includes(SECRET), bytes.includes('Mara Quill')]).toEqual([file, false, false]);
     }
+  });
+
+  test('while another program holds the log, that is said; afterwards nothing is left', async () => {
+    await house();
+    const reader = new sqlite3.Database(server.file);
+    const ask = (sql: string) =>
+      new Promise<void>((done, fail) => reader.all(sql, (error) => (error ? fail(error) : done())));
+    await ask('BEGIN');
+    await ask('SELECT * FROM people');
+    expect((await api().delete('/api/people/mara/forever').expect(200)).body.swept).toBe(false);
+    const left = (): boolean =>
+      [server.file, `${server.file}-wal`].some((file) => readFileSync(file).toString('latin1').includes(SECRET));
+    expect(left()).toBe(true);
+    await ask('ROLLBACK');
+    await new Promise<void>((done) => reader.close(() => done()));
+    expect(await server.store.sweep()).toBe(true);
+    expect(left()).toBe(false);
+  });
+
+  test('a backup in which nobody can be forgotten is named', async () => {
+    await house();
+    const path = await server.store.backUp();
+    writeFileSync(path, 'no database any more');
+    const { body } = await api().delete('/api/people/mara/forever').expect(200);
+    expect(body).toEqual({ swept: true, backupsLeft: [basename(path)] });
   });
 
   test('the bin forgets as well, when its time is over', async () => {

@@ -214,7 +214,7 @@ describe('lists', () => {
     await create('p');
     await api().post('/api/runs').send({ id: 'r', planId: 'p', planRevision: 1 }).expect(201);
     await api().delete('/api/plans/p').expect(204);
-    expect((await api().get('/api/plans')).body).toEqual({ plans: [], total: 0 });
+    expect((await api().get('/api/plans')).body).toEqual({ plans: [], total: 0, unreadable: 0 });
     expect((await api().get('/api/runs/r').expect(200)).body.plan.title).toBe('Evening');
     await api().post('/api/runs').send({ id: 'q', planId: 'p', planRevision: 1 }).expect(404);
   });

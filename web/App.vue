@@ -7,6 +7,7 @@ import AppNav from './AppNav.vue';
 import LockScreen from './LockScreen.vue';
 import { useLock } from './stores/lock';
 import { useSettings } from './stores/settings';
+import UnreadableBar from './unreadable/UnreadableBar.vue';
 import { sendLeftovers } from './teach/outbox';
 
 const route = useRoute();
@@ -38,6 +39,7 @@ watchEffect(() => {
   <!-- Nothing of a page is left while it is locked: any of them may name somebody. What was typed is kept. -->
   <div v-else>
     <AppNav v-if="!route.meta.bare" />
+    <UnreadableBar v-if="!route.meta.bare" />
     <!-- Views of one thing stay on it: the steps and the props of a plan are the same desk. -->
     <RouterView :key="`${route.matched[0]?.path} ${String(route.params.id)}`" />
   </div>

@@ -137,6 +137,11 @@ export const router = createRouter({
       meta: { room: 'house', title: 'House rules' },
     },
     { path: '/bin', component: () => import('./home/BinRoom.vue'), meta: { title: 'Bin' } },
+    {
+      path: '/unreadable',
+      component: () => import('./unreadable/UnreadablePage.vue'),
+      meta: { title: 'Items that cannot be opened' },
+    },
     { path: '/:path(.*)*', component: () => import('./home/NowhereRoom.vue'), meta: { title: 'Not here' } },
   ],
 });

@@ -2,6 +2,17 @@
 export { compileTimeline } from './compile';
 export { DEFAULT_RULES, HouseRules } from './rules';
 export { phaseIndexAt } from './find';
+export {
+  breathBlocks,
+  ribbonBlocks,
+  type Block,
+  type BreathBlock,
+  type HoldBlock,
+  type OwnPaceBlock,
+  type RetentionBlock,
+  type StrokesBlock,
+  type WaveBlock,
+} from './blocks';
 export { propShelf, type ShelfBand, type ShelfRow } from './shelf';
 export { breathInHold, momentMs, turnsOf } from './hold';
 export type {

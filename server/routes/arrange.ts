@@ -61,14 +61,14 @@ export function arrangeRoutes(store: Store, solve: Solve): Router {
   routes.post('/forecast', async (request, response) => {
     const { document, seed, evenings } = accept(ForecastRequest, request.body);
     const { plan, library } = await planned(document);
-    const runs = await latestPaces(store);
+    const { runs } = await latestPaces(store);
     const { forecast } = await solve(jobOf('forecast', plan, library, { runs, seed, evenings }));
     const says = forecastInWords(forecast);
     answer(response, ForecastResponse, { forecast, says } as unknown as ForecastResponse);
   });
 
   routes.get('/pace', async (_request, response) => {
-    answer(response, PaceResponse, { runs: await latestPaces(store) } as PaceResponse);
+    answer(response, PaceResponse, (await latestPaces(store)) as PaceResponse);
   });
 
   return routes;

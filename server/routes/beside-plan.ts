@@ -7,6 +7,7 @@ import { accept, notFound, unprocessableDocument } from '../http/problems';
 import { putDocument, type DocumentTable } from '../store/documents';
 import type { Models } from '../store/models';
 import type { Store } from '../store/store';
+import { readStored } from '../store/stored';
 
 /** A document as it is answered; revision 0 before there was one. */
 interface Revised<T> {
@@ -29,16 +30,12 @@ export interface BesidePlan<T> {
   path: string;
 }
 
-/** Its kind of stored document. Throws where what is stored does not fit its schema. */
+/** Its kind of stored document. */
 const kindOf = <T>(of: BesidePlan<T>, tables: Models): DocumentTable<T, Revised<T>> => ({
   table: tables[of.table],
   noun: of.noun,
   titleOf: () => of.title,
-  stored({ revision, document }) {
-    const read = of.read(JSON.parse(document));
-    if (!read.ok) throw new Error(`A stored ${of.noun} does not fit its schema: ${JSON.stringify(read.issues)}`);
-    return { revision, document: read.value };
-  },
+  stored: ({ revision, document }) => ({ revision, document: readStored(of.noun, document, of.read) }),
 });
 
 async function planId(tables: Pick<Models, 'plans'>, id: string | undefined): Promise<string> {

@@ -32,6 +32,8 @@ export async function emptyBin(store: Store): Promise<void> {
       if (!(await isUsed(tables, id))) await entries.destroy({ where: { id } });
     }
   });
+  // Who was forgotten is no longer in what was worked out before.
+  store.forgetWorkings();
 }
 
 const TABLE_OF = {

@@ -7,6 +7,7 @@ import { accept, HttpProblem, notFound, unprocessableDocument } from '../http/pr
 import { createDocument, saveDocument, type DocumentTable } from '../store/documents';
 import type { DocumentRow, Models } from '../store/models';
 import { iso, type Store } from '../store/store';
+import { readable, readStored } from '../store/stored';
 
 type Read<T> = { ok: true; value: T } | { ok: false; issues: FieldIssue[] };
 
@@ -37,11 +38,13 @@ export interface DocumentRoom<T> {
 }
 
 function storedWith<T>({ noun, read }: DocumentRoom<T>): (row: DocumentRow) => Stored<T> {
-  return ({ id, revision, createdMs, updatedMs, document }) => {
-    const known = read(JSON.parse(document));
-    if (!known.ok) throw new Error(`A stored ${noun} does not fit the schema: ${JSON.stringify(known.issues)}`);
-    return { id, revision, createdAt: iso(createdMs), updatedAt: iso(updatedMs), document: known.value };
-  };
+  return ({ id, revision, createdMs, updatedMs, document }) => ({
+    id,
+    revision,
+    createdAt: iso(createdMs),
+    updatedAt: iso(updatedMs),
+    document: readStored(noun, document, read),
+  });
 }
 
 const kindOf = <T>(room: DocumentRoom<T>, tables: Models): DocumentTable<T, Stored<T>> => ({
@@ -80,8 +83,9 @@ export function documentRoutes<T>(room: DocumentRoom<T>, store: Store): Router {
 
   routes.get('/', async (_request, response) => {
     const rows = await store[room.table].findAll({ where: { deletedMs: null } });
-    const sorted = rows.map(stored).sort((a, b) => room.titleOf(a.document).localeCompare(room.titleOf(b.document)));
-    answer(response, room.listSchema, { [room.list]: sorted });
+    const { values, unreadable } = readable(rows, stored);
+    const sorted = values.sort((a, b) => room.titleOf(a.document).localeCompare(room.titleOf(b.document)));
+    answer(response, room.listSchema, { [room.list]: sorted, unreadable });
   });
 
   routes.post('/', async (request, response) => {

@@ -7,6 +7,7 @@ import type { DocumentRow, Models } from '../store/models';
 import { createDocument, saveDocument, type DocumentTable } from '../store/documents';
 import { isBuiltIn, storedEntry } from '../store/own-library';
 import { iso, type Store } from '../store/store';
+import { readable } from '../store/stored';
 
 /** How many entries of one's own a library holds. */
 export const MOST_ENTRIES = 1000;
@@ -87,7 +88,8 @@ export function entryRoutes(store: Store): Router {
         ['id', 'ASC'],
       ],
     });
-    answer(response, ListEntriesResponse, { entries: rows.map(stored) });
+    const { values: entries, unreadable } = readable(rows, stored);
+    answer(response, ListEntriesResponse, { entries, unreadable });
   });
 
   routes.post('/', async (request, response) => {

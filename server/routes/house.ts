@@ -6,15 +6,12 @@ import { accept, unprocessableDocument } from '../http/problems';
 import { putDocument, type DocumentTable } from '../store/documents';
 import type { DocumentRow, Models } from '../store/models';
 import type { Store } from '../store/store';
+import { readStored } from '../store/stored';
 
 /** There is one house. */
 const ID = 'house';
 
-function storedHouse(text: string): House {
-  const read = readHouse(JSON.parse(text));
-  if (!read.ok) throw new Error(`The stored house rules do not fit their schema: ${JSON.stringify(read.issues)}`);
-  return read.value;
-}
+const storedHouse = (text: string): House => readStored('set of house rules', text, readHouse);
 
 const stored = ({ revision, document }: DocumentRow): StoredHouse => ({ revision, document: storedHouse(document) });
 

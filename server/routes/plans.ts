@@ -2,15 +2,19 @@ import { createHash, randomUUID } from 'node:crypto';
 import { Router } from 'express';
 import { Op } from 'sequelize';
 import { searchable } from '#core/catalogue';
-import type { OwnEntry } from '#core/catalogue';
+import type { Library, OwnEntry } from '#core/catalogue';
 import { adoptEntries, readPlan, readPlanFile, type Plan, type PlanFile } from '#core/plan';
+import { compileTimeline, ribbonBlocks } from '#core/timeline';
+import type {
+  ConflictResponse} from '#api';
 import {
-  ConflictResponse,
   CreatePlanRequest,
   ListPlansQuery,
   ListPlansResponse,
   ListRevisionsResponse,
   PlanId,
+  PlanSummary,
+  SavedPlan,
   SavePlanRequest,
   StoredPlan,
   StoredRevision,
@@ -19,8 +23,10 @@ import { z } from 'zod';
 import { answer } from '../http/answer';
 import { accept, HttpProblem, notFound, unprocessableDocument } from '../http/problems';
 import type { Models, PlanRow } from '../store/models';
-import { addEntry, isBuiltIn, ownEntriesByIds, usesEntry } from '../store/own-library';
-import { iso, type Store } from '../store/store';
+import { sliced } from '../store/sliced';
+import { addEntry, isBuiltIn, ownEntriesByIds, usesEntry, wholeLibrary } from '../store/own-library';
+import { iso, type Store, type Tables } from '../store/store';
+import { readable, readStored, reasonNotToRead } from '../store/stored';
 
 const KEPT_REVISIONS = 200;
 
@@ -38,14 +44,14 @@ export function acceptPlanFile(document: unknown): PlanFile {
   return { plan: read.plan, entries: read.entries };
 }
 
-/** Reads a document of the database: one that was checked when it was written, migrated if it is older. */
-export function storedDocument(text: string): Plan {
-  const read = readPlan(JSON.parse(text));
-  if (!read.ok) throw new Error(`A stored plan does not fit its schema: ${JSON.stringify(read.issues)}`);
-  return read.plan;
-}
+/** Reads a stored plan, migrated if it is older. Throws a NotReadable where this Zovrin cannot. */
+export const storedDocument = (text: string): Plan =>
+  readStored('plan', text, (value) => {
+    const read = readPlan(value);
+    return read.ok ? { ok: true, value: read.plan } : read;
+  });
 
-const stored = (row: PlanRow, document = storedDocument(row.document)): StoredPlan => ({
+const stored = (row: LivePlan, document = storedDocument(row.document)): StoredPlan => ({
   id: row.id,
   revision: row.revision,
   createdAt: iso(row.createdMs),
@@ -58,13 +64,18 @@ const searchText = ({ title, group, intent, approach }: Plan): string =>
 
 /** Keeps a version of a plan, and lets go of the one that is now too old. */
 async function keepRevision(
-  tables: Models,
-  row: Pick<PlanRow, 'id' | 'revision' | 'document' | 'updatedMs'>,
+  { sql }: Tables,
+  { id, revision, document, updatedMs }: Pick<PlanRow, 'id' | 'revision' | 'document' | 'updatedMs'>,
 ): Promise<void> {
-  const { id: planId, revision, document, updatedMs: savedMs } = row;
-  await tables.revisions.create({ planId, revision, document, savedMs });
+  await sql.run(
+    'INSERT INTO plan_revisions (planId, revision, document, savedMs) VALUES (?, ?, ?, ?)',
+    id,
+    revision,
+    document,
+    updatedMs,
+  );
   if (revision > KEPT_REVISIONS) {
-    await tables.revisions.destroy({ where: { planId, revision: { [Op.lte]: revision - KEPT_REVISIONS } } });
+    await sql.run('DELETE FROM plan_revisions WHERE planId = ? AND revision <= ?', id, revision - KEPT_REVISIONS);
   }
 }
 
@@ -128,11 +139,53 @@ export async function createPlan(
   });
 }
 
+function summaryOf(plan: Plan, library: Library): PlanSummary {
+  const { totals, phases } = compileTimeline(plan, library);
+  return PlanSummary.parse({ ...pick(plan), totals, ribbon: ribbonBlocks(phases) });
+}
+const pick = ({ title, approach, group, groupId, groupSize, place, cupboard, startsAt }: Plan) => ({
+  title,
+  approach,
+  group,
+  groupId,
+  groupSize,
+  place,
+  cupboard,
+  startsAt,
+});
+
+/** What is shown of each of some plans; one that cannot be read has none. Worked out once for each revision. */
+async function summariesOf(
+  store: Store,
+  rows: readonly Pick<PlanRow, 'id' | 'revision'>[],
+): Promise<Map<string, PlanSummary>> {
+  const { library, stamp } = await wholeLibrary(store);
+  const { plans } = await store.workings();
+  const stampOf = ({ revision }: Pick<PlanRow, 'revision'>): string => `${revision} ${stamp}`;
+  const known = new Map(
+    rows.flatMap((row) => {
+      const summary = plans.get(row.id, stampOf(row));
+      return summary ? [[row.id, summary] as const] : [];
+    }),
+  );
+  const missing = rows.filter(({ id }) => !known.has(id)).map(({ id }) => id);
+  const documents = missing.length > 0 ? await store.plans.findAll({ where: { id: missing } }) : [];
+  await sliced(documents, (row) =>
+    reasonNotToRead(() => {
+      const summary = summaryOf(storedDocument(row.document), library);
+      plans.set(row.id, stampOf(row), summary);
+      known.set(row.id, summary);
+    }),
+  );
+  return known;
+}
+
 async function listPlans(store: Store, { search, uses, limit, offset }: ListPlansQuery): Promise<ListPlansResponse> {
   const words = searchable(search).split(' ').filter(Boolean);
   const matches = words.map((word) => ({ searchable: { [Op.like]: `%${word}%` } }));
   const where = { deletedMs: null, [Op.and]: [...matches, ...(uses === undefined ? [] : [usesEntry(uses)])] };
   const { rows, count } = await store.plans.findAndCountAll({
+    attributes: ['id', 'revision', 'createdMs', 'updatedMs'],
     where,
     order: [
       ['updatedMs', 'DESC'],
@@ -141,43 +194,67 @@ async function listPlans(store: Store, { search, uses, limit, offset }: ListPlan
     limit,
     offset,
   });
+  const summaries = await summariesOf(store, rows);
   const runs = await store.runs.findAll({
     where: { planId: rows.map(({ id }) => id), deletedMs: null },
     attributes: ['planId', 'createdMs'],
   });
-  return {
-    total: count,
-    plans: rows.map((row) => {
-      const taught = runs.filter(({ planId }) => planId === row.id).map(({ createdMs }) => createdMs);
-      return { ...stored(row), runs: taught.length, lastTaughtAt: taught.length > 0 ? iso(Math.max(...taught)) : null };
-    }),
-  };
+  const plans = rows.flatMap(({ id, revision, createdMs, updatedMs }) => {
+    const summary = summaries.get(id);
+    if (!summary) return [];
+    const taught = runs.filter(({ planId }) => planId === id).map(({ createdMs: atMs }) => atMs);
+    return {
+      id,
+      revision,
+      createdAt: iso(createdMs),
+      updatedAt: iso(updatedMs),
+      summary,
+      runs: taught.length,
+      lastTaughtAt: taught.length > 0 ? iso(Math.max(...taught)) : null,
+    };
+  });
+  return { total: count, plans, unreadable: rows.length - plans.length };
 }
 
-async function savePlan(store: Store, id: string, revision: number, plan: Plan): Promise<StoredPlan> {
+const LIVE_PLAN = 'SELECT id, revision, document, createdMs, updatedMs FROM plans WHERE id = ? AND deletedMs IS NULL';
+type LivePlan = Pick<PlanRow, 'id' | 'revision' | 'document' | 'createdMs' | 'updatedMs'>;
+
+async function livePlanRow({ sql }: Tables, id: string): Promise<LivePlan> {
+  const row = await sql.get<LivePlan>(LIVE_PLAN, id);
+  if (!row) throw notFound('plan with this id');
+  return row;
+}
+
+async function savePlan(store: Store, id: string, revision: number, plan: Plan): Promise<SavedPlan> {
   return store.write(async (tables) => {
-    const row = await livePlan(tables, id);
+    const row = await livePlanRow(tables, id);
     const document = JSON.stringify(plan);
     // A save that was stored but whose answer was lost comes again: it is the same save, not a conflict.
-    if (row.revision === revision + 1 && row.document === document) return stored(row, plan);
+    if (row.revision === revision + 1 && row.document === document) return saved(row);
     if (row.revision !== revision) {
-      const conflict: ConflictResponse = ConflictResponse.parse({ current: stored(row), yours: plan });
-      throw new HttpProblem(
-        409,
-        'Changed elsewhere',
-        'This plan was changed elsewhere since you opened it.',
-        undefined,
-        {
-          ...conflict,
-        },
-      );
+      const conflict: ConflictResponse = { current: stored(row), yours: plan };
+      const detail = 'This plan was changed elsewhere since you opened it.';
+      throw new HttpProblem(409, 'Changed elsewhere', detail, undefined, { ...conflict });
     }
-    const { title } = plan;
-    await row.update({ revision: revision + 1, document, title, searchable: searchText(plan), updatedMs: store.now() });
-    await keepRevision(tables, row);
-    return stored(row, plan);
+    const next = { id, revision: revision + 1, document, updatedMs: store.now() };
+    await tables.sql.run(
+      'UPDATE plans SET revision = ?, document = ?, title = ?, searchable = ?, updatedMs = ? WHERE id = ?',
+      next.revision,
+      document,
+      plan.title,
+      searchText(plan),
+      next.updatedMs,
+      id,
+    );
+    await keepRevision(tables, next);
+    return saved(next);
   });
 }
+const saved = ({ id, revision, updatedMs }: Pick<PlanRow, 'id' | 'revision' | 'updatedMs'>): SavedPlan => ({
+  id,
+  revision,
+  updatedAt: iso(updatedMs),
+});
 
 /** Plans: list, make, read, save with a revision, earlier revisions, into the bin. */
 export function planRoutes(store: Store): Router {
@@ -195,13 +272,14 @@ export function planRoutes(store: Store): Router {
   });
 
   routes.get('/:id', async (request, response) => {
-    answer(response, StoredPlan, stored(await livePlan(store, idOf(request.params))));
+    // It was checked against its schema as it was read: it is not checked again on its way out.
+    response.json(stored(await livePlanRow(store, idOf(request.params))));
   });
 
   routes.put('/:id', async (request, response) => {
     const id = idOf(request.params);
     const { revision, document } = accept(SavePlanRequest, request.body);
-    answer(response, StoredPlan, await savePlan(store, id, revision, acceptPlan(document)));
+    answer(response, SavedPlan, await savePlan(store, id, revision, acceptPlan(document)));
   });
 
   routes.delete('/:id', async (request, response) => {
@@ -213,7 +291,7 @@ export function planRoutes(store: Store): Router {
   routes.get('/:id/revisions', async (request, response) => {
     const { id } = await livePlan(store, idOf(request.params));
     const rows = await store.revisions.findAll({ where: { planId: id }, order: [['revision', 'DESC']] });
-    const revisions = rows.map(({ revision, savedMs, document }) => ({
+    const { values: revisions } = readable(rows, ({ revision, savedMs, document }) => ({
       revision,
       savedAt: iso(savedMs),
       title: storedDocument(document).title,

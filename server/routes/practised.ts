@@ -1,42 +1,50 @@
 import { Router } from 'express';
 import { Op } from 'sequelize';
-import { withOwnEntries } from '#core/catalogue';
+import type { Library } from '#core/catalogue';
 import { readJournalEntry } from '#core/journal';
-import { practisedOfEntry, practisedOfRun, type Practised } from '#core/record';
-import { compileTimeline } from '#core/timeline';
-import { builtInLibrary } from '#library';
-import { PractisedQuery, PractisedResponse, type PractisedOnce } from '#api';
-import { answer } from '../http/answer';
+import { practisedOfEntry } from '#core/record';
+import { PractisedOnce, PractisedQuery, type PractisedResponse } from '#api';
 import { accept } from '../http/problems';
-import { storedEntry } from '../store/own-library';
+import { wholeLibrary } from '../store/own-library';
+import { sliced } from '../store/sliced';
 import type { Store } from '../store/store';
-import { eventsOf, stored } from './runs';
+import { readable, readStored } from '../store/stored';
+import { runWorkings } from './run-workings';
 
 /** A run is begun when its session is, at most this long before or after the moment it was stored. */
 const SLACK_MS = 24 * 3600 * 1000;
 
 /** What was practised between two moments, by runs and by the journal. Milliseconds since 1970 UTC. */
-export async function practisedBetween(store: Store, from: number, until: number): Promise<Practised[]> {
+export async function practisedBetween(
+  store: Store,
+  from: number,
+  until: number,
+): Promise<{ practised: PractisedOnce[]; unreadable: number }> {
   const rows = await store.runs.findAll({
+    attributes: ['id'],
     where: { deletedMs: null, createdMs: { [Op.gte]: from - SLACK_MS, [Op.lt]: until + SLACK_MS } },
   });
-  const events = await eventsOf(
-    store,
-    rows.map(({ id }) => id),
+  const workings = await runWorkings(store, rows);
+  const whole = rows.flatMap(({ id }) => workings.get(id) ?? []).filter(({ summary }) => summary.unreadable === 0);
+  const { library } = await wholeLibrary(store);
+  const entries = await store.journal.findAll({ where: { deletedMs: null } });
+  const read = await sliced(entries, ({ id, document }) =>
+    readable([document], (text) => practisedOnce(id, text, library)),
   );
-  const own = (await store.entries.findAll()).map(({ document }) => storedEntry(document));
-  const library = withOwnEntries(builtInLibrary, own);
-  const runs = rows.flatMap((row) => {
-    const { id, planId, plan, events: happened } = stored(row, events.get(row.id) ?? []);
-    const timeline = compileTimeline(plan, library);
-    return practisedOfRun({ id, planId, plan, timeline, events: happened }, library) ?? [];
-  });
-  const written = (await store.journal.findAll({ where: { deletedMs: null } })).flatMap(({ id, document }) => {
-    const read = readJournalEntry(JSON.parse(document));
-    // Its moment is told by the clock of the place, which is that of the server.
-    return read.ok ? practisedOfEntry(id, read.value, new Date(read.value.beganAt).getTime(), library) : [];
-  });
-  return [...runs, ...written].filter(({ beganAtMs }) => beganAtMs >= from && beganAtMs < until);
+  const written = read.flatMap(({ values }) => values);
+  const practised = [...whole.flatMap(({ practised: once }) => once ?? []), ...written.flat()];
+  return {
+    practised: practised.filter(({ beganAtMs }) => beganAtMs >= from && beganAtMs < until),
+    unreadable: rows.length - whole.length + entries.length - written.length,
+  };
+}
+
+/** What was practised by an entry of the journal; empty where it says nothing. Throws a NotReadable. */
+function practisedOnce(id: string, text: string, library: Library): PractisedOnce[] {
+  const entry = readStored('entry of the journal', text, readJournalEntry);
+  // Its moment is told by the clock of the place, which is that of the server.
+  const once = practisedOfEntry(id, entry, new Date(entry.beganAt).getTime(), library);
+  return once ? [PractisedOnce.parse(once)] : [];
 }
 
 /** What was practised: what weeks are told from, without the plans. */
@@ -45,8 +53,8 @@ export function practisedRoutes(store: Store): Router {
 
   routes.get('/', async (request, response) => {
     const { from, until } = accept(PractisedQuery, request.query);
-    const practised = await practisedBetween(store, from, until);
-    answer(response, PractisedResponse, { practised: practised as unknown as PractisedOnce[] });
+    // Each was checked against its schema as it was worked out.
+    response.json((await practisedBetween(store, from, until)) satisfies PractisedResponse);
   });
 
   return routes;

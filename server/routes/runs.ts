@@ -1,4 +1,5 @@
 import { Router } from 'express';
+import { fieldIssues } from '#core/document';
 import { selfContained } from '#core/plan';
 import { RunEvent } from '#core/run';
 import {
@@ -15,32 +16,48 @@ import {
 import { answer } from '../http/answer';
 import { accept, HttpProblem, notFound } from '../http/problems';
 import type { EventRow, Models, RunRow } from '../store/models';
+import { runWorkings } from './run-workings';
 import { libraryFor } from '../store/own-library';
 import { iso, type Store } from '../store/store';
+import { readable, readStored } from '../store/stored';
 import { storedDocument } from './plans';
 
-const eventOf = (row: EventRow): RunEvent => RunEvent.parse(JSON.parse(row.event));
+/** An event as a plain row. */
+export type StoredEvent = Pick<EventRow, 'id' | 'runId' | 'seq' | 'event'>;
 
-/** A run as it is answered; `events` are its own, in order. */
-export const stored = (row: RunRow, events: readonly EventRow[]): StoredRun => ({
-  id: row.id,
-  planId: row.planId,
-  planRevision: row.planRevision,
-  createdAt: iso(row.createdMs),
-  plan: storedDocument(row.document),
-  events: events.map(eventOf),
-});
+/** Reads a stored event. Throws a NotReadable where this Zovrin cannot. */
+export const readEvent = (text: string): RunEvent =>
+  readStored('event', text, (value) => {
+    const parsed = RunEvent.safeParse(value);
+    return parsed.success ? { ok: true, value: parsed.data } : { ok: false, issues: fieldIssues(parsed.error) };
+  });
+
+/** A run as it is answered; `events` are its own, in order. Events that cannot be read are left out and counted. */
+export function stored(row: RunRow, events: readonly StoredEvent[]): StoredRun {
+  const { values, unreadable } = readable(events, ({ event }) => readEvent(event));
+  return {
+    id: row.id,
+    planId: row.planId,
+    planRevision: row.planRevision,
+    createdAt: iso(row.createdMs),
+    plan: storedDocument(row.document),
+    events: values,
+    unreadable,
+  };
+}
 
 /** The events of runs, by run, in order. */
-export async function eventsOf(tables: Models, runIds: string[]): Promise<Map<string, EventRow[]>> {
+export async function eventsOf(tables: Models, runIds: string[]): Promise<Map<string, StoredEvent[]>> {
   const rows = await tables.events.findAll({
+    attributes: ['id', 'runId', 'seq', 'event'],
+    raw: true,
     where: { runId: runIds },
     order: [
       ['runId', 'ASC'],
       ['seq', 'ASC'],
     ],
   });
-  const byRun = new Map<string, EventRow[]>();
+  const byRun = new Map<string, StoredEvent[]>();
   for (const row of rows) {
     const known = byRun.get(row.runId);
     if (known) known.push(row);
@@ -115,6 +132,7 @@ export function runRoutes(store: Store): Router {
     const { planId, limit, offset } = accept(ListRunsQuery, request.query);
     const where = { deletedMs: null, ...(planId ? { planId } : {}) };
     const { rows, count } = await store.runs.findAndCountAll({
+      attributes: ['id', 'planId', 'planRevision', 'createdMs'],
       where,
       order: [
         ['createdMs', 'DESC'],
@@ -123,14 +141,12 @@ export function runRoutes(store: Store): Router {
       limit,
       offset,
     });
-    const events = await eventsOf(
-      store,
-      rows.map(({ id }) => id),
-    );
-    answer(response, ListRunsResponse, {
-      runs: rows.map((row) => stored(row, events.get(row.id) ?? [])),
-      total: count,
+    const workings = await runWorkings(store, rows);
+    const runs = rows.flatMap(({ id, planId: ofPlan, planRevision, createdMs }) => {
+      const worked = workings.get(id);
+      return worked ? { id, planId: ofPlan, planRevision, createdAt: iso(createdMs), summary: worked.summary } : [];
     });
+    answer(response, ListRunsResponse, { runs, total: count, unreadable: rows.length - runs.length });
   });
 
   routes.post('/', async (request, response) => {
@@ -146,7 +162,8 @@ export function runRoutes(store: Store): Router {
     const { after } = accept(EventsQuery, request.query);
     const { id } = await liveRun(store, accept(PlanId, request.params.id));
     const rows = (await eventsOf(store, [id])).get(id) ?? [];
-    answer(response, EventsResponse, { events: rows.slice(after).map(eventOf) });
+    const { values } = readable(rows.slice(after), ({ event }) => readEvent(event));
+    answer(response, EventsResponse, { events: values });
   });
 
   routes.post('/:id/events', async (request, response) => {

@@ -3,17 +3,16 @@ import { readEntry, withOwnEntries, type Library, type OwnEntry } from '#core/ca
 import { entriesOf, type Plan } from '#core/plan';
 import { builtInLibrary } from '#library';
 import type { DocumentRow, Models } from './models';
+import { sliced } from './sliced';
+import type { Store } from './store';
+import { readable, readStored } from './stored';
 
 /** Whether an entry ships with Zovrin. */
 export const isBuiltIn = (id: string): boolean =>
   builtInLibrary.position(id) !== undefined || builtInLibrary.technique(id) !== undefined;
 
-/** Reads an entry of the database: one that was checked when it was written, migrated if it is older. */
-export function storedEntry(text: string): OwnEntry {
-  const read = readEntry(JSON.parse(text));
-  if (!read.ok) throw new Error(`A stored entry does not fit its schema: ${JSON.stringify(read.issues)}`);
-  return read.value;
-}
+/** Reads a stored entry, migrated if it is older. Throws a NotReadable where this Zovrin cannot. */
+export const storedEntry = (text: string): OwnEntry => readStored('entry', text, readEntry);
 
 /** The entries of one's own with these ids, deleted ones too; ids that are none are passed over. */
 export async function ownEntriesByIds(
@@ -22,7 +21,9 @@ export async function ownEntriesByIds(
 ): Promise<Map<string, OwnEntry>> {
   const asked = ids.filter((id) => !isBuiltIn(id));
   const rows = asked.length > 0 ? await entries.findAll({ where: { id: asked } }) : [];
-  return new Map(rows.map(({ id, document }) => [id, storedEntry(document)]));
+  // One that cannot be read is as if it were not here: plans open without the entries they use.
+  const { values } = readable(rows, ({ id, document }): [string, OwnEntry] => [id, storedEntry(document)]);
+  return new Map(values);
 }
 
 /** What a plan is made from: the library that ships, the teacher's own, and what the plan carries itself. */
@@ -33,6 +34,18 @@ export async function libraryFor(
 ): Promise<Library> {
   const own = await ownEntriesByIds(tables, entriesOf(plan));
   return withOwnEntries(builtInLibrary, [...own.values(), ...carried]);
+}
+
+/** Every entry there is, as one library, and a stamp that changes with the custom entries. */
+export async function wholeLibrary(store: Store): Promise<{ library: Library; stamp: string }> {
+  const workings = await store.workings();
+  const rows = await store.entries.findAll({ attributes: ['id', 'revision'], order: [['id', 'ASC']], raw: true });
+  const stamp = rows.map(({ id, revision }) => `${id}.${revision}`).join();
+  if (workings.library?.stamp === stamp) return workings.library;
+  const documents = await store.entries.findAll({ attributes: ['document'], raw: true });
+  const entries = await sliced(documents, ({ document }) => readable([document], storedEntry).values);
+  workings.library = { library: withOwnEntries(builtInLibrary, entries.flat()), stamp };
+  return workings.library;
 }
 
 /** Puts a new entry into the store. */

@@ -2,6 +2,8 @@ import { libraryOf } from '#core/catalogue';
 import type { BreathSet } from '#core/breath';
 import { propKind, type KnownKind, type PropPlace, type SetUpRow } from '#core/props';
 import { emptyPlan, holdNamed, Plan, talkStep, type BreathStep, type HoldStep, type Step } from '#core/plan';
+import { compileTimeline } from '#core/timeline';
+import type { RunSummary } from '#api';
 
 /** A library that knows nothing: every hold goes by its own times. */
 export const noLibrary = libraryOf([], []);
@@ -53,4 +55,22 @@ export const propRow = (kind: KnownKind, place: PropPlace, look: Partial<SetUpRo
   optional: false,
   why: '',
   ...look,
+});
+
+/** What a list says of a run in which nothing was led. */
+export const runSummary = (title: string): RunSummary => ({
+  title,
+  startedAtMs: null,
+  lastEventAtMs: null,
+  ended: false,
+  doneMs: 0,
+  differenceMs: 0,
+  leftDoneMs: 0,
+  rightDoneMs: 0,
+  leftDifferenceMs: 0,
+  rightDifferenceMs: 0,
+  says: '',
+  totals: compileTimeline(emptyPlan(title), noLibrary).totals,
+  ribbon: [],
+  unreadable: 0,
 });

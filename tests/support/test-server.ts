@@ -1,7 +1,7 @@
-import { mkdtempSync, rmSync } from 'node:fs';
+import { copyFileSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
-import { join } from 'node:path';
-import { afterEach, beforeEach } from '@jest/globals';
+import { dirname, join } from 'node:path';
+import { afterAll, afterEach, beforeAll, beforeEach } from '@jest/globals';
 import request from 'supertest';
 import { createApp } from '../../server/app';
 import { emptyBin } from '../../server/routes/bin';
@@ -9,8 +9,14 @@ import { openStore, type Store } from '../../server/store/store';
 
 export const DAY = 24 * 3600 * 1000;
 
-/** A server with a database of its own for each test of a file, and a clock that stands still until it is set. */
-export function testServer() {
+const START_MS = 1_790_000_000_000;
+
+/**
+ * A server with a database of its own for each test of a file, and a clock that stands still until it is set. What
+ * `prepare` stores is stored once, and every test begins with a copy of it.
+ */
+export function testServer(prepare?: (store: Store) => Promise<unknown>) {
+  let prepared: string | undefined;
   const server = {
     folder: '',
     file: '',
@@ -28,11 +34,21 @@ export function testServer() {
     },
     api: () => request(createApp(server.store, { log: (error) => server.logged.push(error) })),
   };
+  if (prepare) {
+    beforeAll(async () => {
+      prepared = join(mkdtempSync(join(tmpdir(), 'zovrin-')), 'prepared.sqlite');
+      const store = await openStore(prepared, () => START_MS);
+      await prepare(store);
+      await store.close();
+    });
+    afterAll(() => rmSync(dirname(prepared!), { recursive: true }));
+  }
   beforeEach(async () => {
     server.folder = mkdtempSync(join(tmpdir(), 'zovrin-'));
     server.file = join(server.folder, 'test.sqlite');
-    server.clock = 1_790_000_000_000;
+    server.clock = START_MS;
     server.logged = [];
+    if (prepared !== undefined) copyFileSync(prepared, server.file);
     server.store = await openStore(server.file, () => server.clock);
   });
   afterEach(async () => {

@@ -29,10 +29,10 @@ let browser: FakeBrowser;
 let stored: { revision: number; document: ClassPeople };
 
 function server({ method, path, body }: Call) {
-  if (path === '/people') return { status: 200, body: { people } };
+  if (path === '/people') return { status: 200, body: { unreadable: 0, people } };
   if (path === '/people/groups') {
     const group = { ...newGroup('Potters'), members: ['ada', 'bo', 'gone'] };
-    return { status: 200, body: { groups: [row('potters', group)] } };
+    return { status: 200, body: { unreadable: 0, groups: [row('potters', group)] } };
   }
   if (!path.startsWith('/people/classes/')) return { status: 404 };
   if (method === 'GET') return { status: 200, body: stored };

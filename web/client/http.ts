@@ -17,6 +17,8 @@ export class ApiProblem extends Error {
 /** The server could not be reached, or what it said made no sense. Trying again later may help. */
 export class Unreachable extends Error {}
 
+/** Told to the window where a list comes without rows that cannot be read. */
+export const UNREADABLE = 'zovrin:unreadable';
 const LOCKED_STATUS = 423;
 const TOO_MANY = 429;
 
@@ -63,6 +65,8 @@ export async function ask<T>(
 ): Promise<T> {
   const parsed = schema.safeParse(await fetchJson(method, path, body, headers));
   if (!parsed.success) throw new Unreachable('The server answered in a way this page does not understand. Reload it.');
+  const { unreadable } = (parsed.data ?? {}) as { unreadable?: unknown };
+  if (typeof unreadable === 'number' && unreadable > 0) window.dispatchEvent(new Event(UNREADABLE));
   return parsed.data;
 }
 

@@ -2,6 +2,7 @@ import type { ClassPeople } from '#core/caution';
 import type { Group, Person } from '#core/people';
 import {
   ClassPeopleConflict,
+  ForgetResponse,
   GroupConflict,
   ListGroupsResponse,
   ListPeopleResponse,
@@ -59,4 +60,4 @@ export function classConflictOf(error: unknown): ClassPeopleConflict | undefined
 /** Everything that is kept of someone. */
 export const readPersonFile = (id: string) => ask(PersonFileResponse, 'GET', `${at(id)}/file`);
 /** Forgets someone for good. */
-export const forgetPerson = (id: string) => tell('DELETE', `${at(id)}/forever`);
+export const forgetPerson = (id: string) => ask(ForgetResponse, 'DELETE', `${at(id)}/forever`);

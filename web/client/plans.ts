@@ -1,5 +1,5 @@
 import type { Plan, PlanFile } from '#core/plan';
-import { BinResponse, ConflictResponse, ListPlansResponse, StoredPlan, type BinnedItem } from '#api';
+import { BinResponse, ConflictResponse, ListPlansResponse, SavedPlan, StoredPlan, type BinnedItem } from '#api';
 import { newId } from '../stores/browser';
 import { ApiProblem, ask, tell, worthRetrying } from './http';
 
@@ -42,7 +42,7 @@ export async function createPlan(plan: Plan, entries: PlanFile['entries'] = []):
 export const readStoredPlan = (id: string) => ask(StoredPlan, 'GET', at(id));
 
 export const savePlan = (id: string, revision: number, document: Plan) =>
-  ask(StoredPlan, 'PUT', at(id), { revision, document });
+  ask(SavedPlan, 'PUT', at(id), { revision, document });
 
 export const deletePlan = (id: string) => tell('DELETE', at(id));
 

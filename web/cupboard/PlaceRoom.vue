@@ -4,7 +4,7 @@ import { computed, ref, shallowRef } from 'vue';
 import { useRouter } from 'vue-router';
 import { groupTooLarge, newPlace, Place, propNeeds, readPlace, SETTINGS } from '#core/cupboard';
 import { compileTimeline } from '#core/timeline';
-import type { StoredPlan } from '#api';
+import type { ListedPlan } from '#api';
 import { deletePlace, placeConflictOf, readPlaceById, savePlace } from '../client/places';
 import { listPlans, restore } from '../client/plans';
 import ChoiceField from '../shared/fields/ChoiceField.vue';
@@ -13,6 +13,7 @@ import TextField from '../shared/fields/TextField.vue';
 import KeptRoom from '../shared/KeptRoom.vue';
 import { people } from '../shared/plan-words';
 import { keptDocument } from '../stores/kept-document';
+import { useChosenPlan } from '../stores/chosen-plan';
 import { useLibrary } from '../stores/library';
 import { usePlaces } from '../stores/places';
 import OwnKindRows from './OwnKindRows.vue';
@@ -44,22 +45,22 @@ const accept = (name: string, patch: Partial<Place>): string | undefined =>
   change(name, { ...document.value, ...patch });
 const settings = SETTINGS.map((value) => ({ value, label: SETTING_WORDS[value] }));
 
-const plans = shallowRef<StoredPlan[]>([]);
+const plans = shallowRef<ListedPlan[]>([]);
 /** Which plan is held against the cupboard. */
 const planId = ref('');
 const planTrouble = ref('');
 listPlans('').then(
   ({ plans: found }) => {
     plans.value = found;
-    planId.value = found.find(({ document: plan }) => plan.cupboard === id)?.id ?? '';
+    planId.value = found.find(({ summary }) => summary.cupboard === id)?.id ?? '';
   },
   (error: Error) => (planTrouble.value = error.message),
 );
 const planChoices = computed(() => [
   { value: '', label: 'no plan' },
-  ...plans.value.map(({ id: value, document: plan }) => ({ value, label: `${plan.title}, ${people(plan.groupSize)}` })),
+  ...plans.value.map(({ id: value, summary }) => ({ value, label: `${summary.title}, ${people(summary.groupSize)}` })),
 ]);
-const plan = computed(() => plans.value.find((one) => one.id === planId.value)?.document);
+const { plan, trouble: chosenTrouble } = useChosenPlan(planId);
 const needs = computed(() => plan.value && propNeeds(compileTimeline(plan.value, library.all), plan.value.groupSize));
 const tooMany = computed(() => (plan.value ? groupTooLarge(document.value, plan.value.groupSize) : ''));
 
@@ -113,7 +114,7 @@ async function bringBack(): Promise<void> {
           </h2>
           <PickField v-if="plans.length > 1" v-model="planId" label="held against" :options="planChoices" />
         </div>
-        <p v-if="planTrouble" class="caution small" role="alert">{{ planTrouble }}</p>
+        <p v-if="planTrouble || chosenTrouble" class="caution small" role="alert">{{ planTrouble || chosenTrouble }}</p>
         <p v-if="plan" class="small">
           <RouterLink :to="`/plans/${planId}/props`">What “{{ plan.title }}” needs, step by step</RouterLink>
           <span v-if="tooMany" class="caution strong" role="alert"> · {{ tooMany }}</span>

@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { matrixCounts } from '#core/caution';
-import type { ListedPlan } from '#api';
+import type { StoredPlan } from '#api';
 import CautionMark from '../caution/CautionMark.vue';
 import { useClass } from '../caution/use-class';
 import { people } from '../shared/plan-words';
 
 /** What is still open for the people of a plan's group, and what is decided; without a name. */
-const { stored } = defineProps<{ stored: ListedPlan }>();
+const { stored } = defineProps<{ stored: StoredPlan }>();
 
 const { matrix } = useClass(
   () => stored.id,

@@ -5,9 +5,9 @@ import { useToast } from 'primevue/usetoast';
 import { watchDebounced } from '@vueuse/core';
 import { computed, ref, shallowRef } from 'vue';
 import { useRouter } from 'vue-router';
-import { setDetails, type PlanFile } from '#core/plan';
-import type { ListedPlan, StoredRun } from '#api';
-import { createPlan, deletePlan, listPlans } from '../client/plans';
+import { setDetails, type Plan, type PlanFile } from '#core/plan';
+import type { ListedPlan, ListedRun, StoredPlan } from '#api';
+import { createPlan, deletePlan, listPlans, readStoredPlan } from '../client/plans';
 import { listRuns } from '../client/runs';
 import { savePlanFile } from '../stores/files';
 import { timelineOf } from '../shared/ribbon/layout';
@@ -23,7 +23,9 @@ const router = useRouter();
 const library = useLibrary();
 const toast = useToast();
 const plans = shallowRef<ListedPlan[]>([]);
-const runs = shallowRef<StoredRun[]>([]);
+const runs = shallowRef<ListedRun[]>([]);
+/** The plan that is taught next. */
+const next = shallowRef<StoredPlan>();
 const total = ref(0);
 const search = ref('');
 const trouble = ref('');
@@ -36,27 +38,28 @@ function askToday(planId?: string): void {
   [todaysPlan.value, today.value] = [planId, true];
 }
 
-const rows = computed(() =>
-  plans.value.map((stored) => ({ stored, timeline: timelineOf(stored.document, library.all) })),
-);
 /** One scale for all thumbnails, from the longest class on the page. */
 const pxPerMs = computed(() => {
-  const longest = Math.max(
-    60_000 * 30,
-    ...rows.value.map(({ timeline: { totals } }) => Math.max(totals.totalMs, totals.targetMs)),
-  );
-  return 330 / longest;
+  const lengths = plans.value.flatMap(({ summary: { totals } }) => [totals.totalMs, totals.targetMs]);
+  return 330 / Math.max(60_000 * 30, ...lengths);
 });
-const next = computed(() => {
-  const dated = rows.value.filter(
-    ({ stored }) => stored.document.startsAt && new Date(stored.document.startsAt).getTime() > Date.now() - 7_200_000,
-  );
-  return dated.sort((a, b) => (a.stored.document.startsAt ?? '').localeCompare(b.stored.document.startsAt ?? ''))[0];
-});
+/** The first plan that begins from now on, or began less than two hours ago. */
+function nextOf(all: readonly ListedPlan[]): ListedPlan | undefined {
+  const startsAt = ({ summary }: ListedPlan): string => summary.startsAt ?? '';
+  return all
+    .filter((plan) => startsAt(plan) && new Date(startsAt(plan)).getTime() > Date.now() - 7_200_000)
+    .sort((a, b) => startsAt(a).localeCompare(startsAt(b)))[0];
+}
+/** The plan itself; what it was before where it cannot be read now. */
+async function readNext(listed: ListedPlan | undefined): Promise<StoredPlan | undefined> {
+  if (listed && next.value?.id === listed.id && next.value.revision === listed.revision) return next.value;
+  return listed && readStoredPlan(listed.id).catch(() => undefined);
+}
 
 async function load(): Promise<void> {
   try {
     const [found, lately] = await Promise.all([listPlans(search.value, PAGE), listRuns(4)]);
+    next.value = await readNext(nextOf(found.plans));
     [plans.value, total.value, runs.value, trouble.value] = [found.plans, found.total, lately.runs, ''];
   } catch (error) {
     trouble.value = (error as Error).message;
@@ -80,15 +83,25 @@ async function make({ plan, entries }: PlanFile, toFit = false): Promise<void> {
     trouble.value = (error as Error).message;
   }
 }
-const copy = ({ document }: ListedPlan) =>
-  make({
-    plan: setDetails({ title: `${document.title.slice(0, 190)} (copy)`, startsAt: null }).apply(document),
-    entries: [],
-  });
-async function remove(stored: ListedPlan): Promise<void> {
+/** Does something with the document of a plan that is listed. */
+async function withDocument({ id }: ListedPlan, work: (plan: Plan) => void | Promise<void>): Promise<void> {
   try {
-    await deletePlan(stored.id);
-    toast.add({ severity: 'secondary', summary: `“${stored.document.title}” is in the bin for 30 days`, life: 8000 });
+    await work((await readStoredPlan(id)).document);
+  } catch (error) {
+    trouble.value = (error as Error).message;
+  }
+}
+const copy = (listed: ListedPlan) =>
+  withDocument(listed, (plan) =>
+    make({
+      plan: setDetails({ title: `${plan.title.slice(0, 190)} (copy)`, startsAt: null }).apply(plan),
+      entries: [],
+    }),
+  );
+async function remove({ id, summary }: ListedPlan): Promise<void> {
+  try {
+    await deletePlan(id);
+    toast.add({ severity: 'secondary', summary: `“${summary.title}” is in the bin for 30 days`, life: 8000 });
     await load();
   } catch (error) {
     trouble.value = (error as Error).message;
@@ -100,7 +113,7 @@ void load();
 
 <template>
   <main>
-    <NextUp v-if="next" :stored="next.stored" :timeline="next.timeline" />
+    <NextUp v-if="next" :stored="next" :timeline="timelineOf(next.document, library.all)" />
     <div class="columns">
       <section aria-labelledby="plans-title">
         <header>
@@ -113,22 +126,21 @@ void load();
             size="small"
             class="search"
           />
-          <Button v-if="rows.length > 0" label="I have 45 minutes today" outlined @click="askToday()" />
+          <Button v-if="plans.length > 0" label="I have 45 minutes today" outlined @click="askToday()" />
           <Button label="New plan" @click="making = true" />
         </header>
         <p v-if="trouble" class="trouble caution" role="alert">
           {{ trouble }} <button type="button" class="link-button" @click="load">Try again</button>
         </p>
-        <ul v-if="rows.length > 0">
+        <ul v-if="plans.length > 0">
           <PlanRow
-            v-for="{ stored, timeline } in rows"
+            v-for="stored in plans"
             :key="stored.id"
             :stored="stored"
-            :timeline="timeline"
             :px-per-ms="pxPerMs"
             @copy="copy(stored)"
             @today="askToday(stored.id)"
-            @save-file="savePlanFile(stored.document)"
+            @save-file="withDocument(stored, savePlanFile)"
             @remove="remove(stored)"
           />
         </ul>
@@ -152,7 +164,7 @@ void load();
     <TodayDialog
       v-model:visible="today"
       :plans="plans"
-      :first="todaysPlan ?? next?.stored.id"
+      :first="todaysPlan ?? next?.id"
       @make="(plan, toFit) => make({ plan, entries: [] }, toFit)"
     />
   </main>

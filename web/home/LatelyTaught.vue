@@ -1,27 +1,21 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { compareRun, tellingSentence } from '#core/record';
-import type { StoredRun } from '#api';
+import type { Block } from '#core/timeline';
+import type { ListedRun } from '#api';
 import { dayOf } from '../shared/dates';
-import { timelineOf } from '../shared/ribbon/layout';
 import RibbonThumb from '../shared/ribbon/RibbonThumb.vue';
-import { useLibrary } from '../stores/library';
 
-const { runs, pxPerMs } = defineProps<{ runs: readonly StoredRun[]; pxPerMs: number }>();
-const library = useLibrary();
+const { runs, pxPerMs } = defineProps<{ runs: readonly ListedRun[]; pxPerMs: number }>();
 
 const taught = computed(() =>
-  runs.map((run) => {
-    const timeline = timelineOf(run.plan, library.all);
-    const record = compareRun(timeline, run.events);
-    return {
-      id: run.id,
-      title: run.plan.title,
-      day: dayOf(record.startedAtMs ?? new Date(run.createdAt).getTime()),
-      timeline,
-      says: tellingSentence(record, (i) => run.plan.steps[i]?.name ?? ''),
-    };
-  }),
+  runs.map(({ id, createdAt, summary }) => ({
+    id,
+    title: summary.title,
+    day: dayOf(summary.startedAtMs ?? new Date(createdAt).getTime()),
+    ribbon: summary.ribbon as Block[],
+    totals: summary.totals,
+    says: summary.says,
+  })),
 );
 </script>
 
@@ -37,7 +31,7 @@ const taught = computed(() =>
         <strong>{{ run.title }}</strong>
         <span class="small quiet">{{ run.day }}</span>
       </span>
-      <RibbonThumb :timeline="run.timeline" :px-per-ms="pxPerMs" :width="336" :height="40" />
+      <RibbonThumb :ribbon="run.ribbon" :totals="run.totals" :px-per-ms="pxPerMs" :width="336" :height="40" />
       <span class="says">{{ run.says }}</span>
     </RouterLink>
   </section>

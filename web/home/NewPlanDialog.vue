@@ -6,6 +6,7 @@ import { emptyPlan, type Plan, type PlanFile } from '#core/plan';
 import { clockOfMs } from '#core/time';
 import { TEMPLATES } from '#library';
 import { timelineOf } from '../shared/ribbon/layout';
+import { ribbonBlocks } from '#core/timeline';
 import RibbonThumb from '../shared/ribbon/RibbonThumb.vue';
 import { openPlanFile } from '../stores/files';
 import { useLibrary } from '../stores/library';
@@ -50,7 +51,13 @@ async function openFile(event: Event): Promise<void> {
         <button type="button" class="choice" @click="make(plan)">
           <strong>{{ plan.title }}</strong>
           <span class="small quiet">{{ says }} · {{ clockOfMs(timeline.totals.totalMs) }}</span>
-          <RibbonThumb :timeline="timeline" :px-per-ms="330 / 4_500_000" :width="336" :height="40" />
+          <RibbonThumb
+            :ribbon="ribbonBlocks(timeline.phases)"
+            :totals="timeline.totals"
+            :px-per-ms="330 / 4_500_000"
+            :width="336"
+            :height="40"
+          />
         </button>
       </li>
       <li>

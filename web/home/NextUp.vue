@@ -6,7 +6,7 @@ import { propNeeds } from '#core/cupboard';
 import { pieceCount } from '#core/props';
 import { clockOfMs } from '#core/time';
 import type { Timeline } from '#core/timeline';
-import type { ListedPlan } from '#api';
+import type { StoredPlan } from '#api';
 import AppIcon from '../shared/AppIcon.vue';
 import FigureFrieze from './FigureFrieze.vue';
 import { clockTime, startInWords } from '../shared/dates';
@@ -14,7 +14,7 @@ import SessionRibbon from '../shared/ribbon/SessionRibbon.vue';
 import { people, spareInWords } from '../shared/plan-words';
 
 /** The plan that is taught next, with what to see to before it. */
-const { stored, timeline } = defineProps<{ stored: ListedPlan; timeline: Timeline }>();
+const { stored, timeline } = defineProps<{ stored: StoredPlan; timeline: Timeline }>();
 
 // Screening is loaded after the page: it is not what opens it.
 const CareLine = defineAsyncComponent(() => import('./CareLine.vue'));

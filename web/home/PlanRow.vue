@@ -2,18 +2,19 @@
 import Menu from 'primevue/menu';
 import { computed, useTemplateRef } from 'vue';
 import { clockOfMs } from '#core/time';
-import type { Timeline } from '#core/timeline';
+import type { Block } from '#core/timeline';
 import type { ListedPlan } from '#api';
 import IconButton from '../shared/IconButton.vue';
 import { dayOf } from '../shared/dates';
 import RibbonThumb from '../shared/ribbon/RibbonThumb.vue';
 import { balanceInWords, classLength, groupAndApproach, spareInWords } from '../shared/plan-words';
 
-const { stored, timeline, pxPerMs } = defineProps<{ stored: ListedPlan; timeline: Timeline; pxPerMs: number }>();
+const { stored, pxPerMs } = defineProps<{ stored: ListedPlan; pxPerMs: number }>();
 const emit = defineEmits<{ copy: []; today: []; saveFile: []; remove: [] }>();
 
 const menu = useTemplateRef('menu');
-const balance = computed(() => balanceInWords(timeline));
+const summary = computed(() => stored.summary);
+const balance = computed(() => balanceInWords(summary.value));
 const taught = computed(() =>
   stored.lastTaughtAt ? `taught ${dayOf(new Date(stored.lastTaughtAt).getTime())}` : 'not yet taught',
 );
@@ -29,14 +30,20 @@ const items = [
   <li>
     <RouterLink :to="`/plans/${stored.id}`" class="row">
       <span class="title">
-        <strong>{{ stored.document.title }}</strong>
-        <span class="small quiet">{{ groupAndApproach(stored.document) }}</span>
+        <strong>{{ summary.title }}</strong>
+        <span class="small quiet">{{ groupAndApproach(summary) }}</span>
       </span>
-      <RibbonThumb class="thumb" :timeline="timeline" :px-per-ms="pxPerMs" :width="336" />
+      <RibbonThumb
+        class="thumb"
+        :ribbon="summary.ribbon as Block[]"
+        :totals="summary.totals"
+        :px-per-ms="pxPerMs"
+        :width="336"
+      />
       <span>
-        <strong>{{ clockOfMs(timeline.totals.totalMs) }}</strong>
-        <span class="small" :class="timeline.totals.spareMs < 0 ? 'caution strong' : 'quiet'"
-          >of {{ classLength(timeline.totals.targetMs) }}, {{ spareInWords(timeline) }}</span
+        <strong>{{ clockOfMs(summary.totals.totalMs) }}</strong>
+        <span class="small" :class="summary.totals.spareMs < 0 ? 'caution strong' : 'quiet'"
+          >of {{ classLength(summary.totals.targetMs) }}, {{ spareInWords(summary) }}</span
         >
       </span>
       <span class="when">
@@ -44,12 +51,7 @@ const items = [
         <span class="small quiet">{{ taught }}</span>
       </span>
     </RouterLink>
-    <IconButton
-      icon="more"
-      :label="`More for ${stored.document.title}`"
-      aria-haspopup="menu"
-      @click="menu?.toggle($event)"
-    />
+    <IconButton icon="more" :label="`More for ${summary.title}`" aria-haspopup="menu" @click="menu?.toggle($event)" />
     <Menu ref="menu" :model="items" popup />
   </li>
 </template>

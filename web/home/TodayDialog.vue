@@ -5,7 +5,7 @@ import { watchDebounced } from '@vueuse/core';
 import { computed, ref, watch } from 'vue';
 import { fitInWords, makeUpInWords, targetLength, usualFitOptions, wayInWords, withLengths } from '#core/fit';
 import { setDetails, type Plan } from '#core/plan';
-import { compileTimeline } from '#core/timeline';
+import { compileTimeline, ribbonBlocks } from '#core/timeline';
 import type { Seconds } from '#core/time';
 import type { ListedPlan } from '#api';
 import { useJob } from '../arrange/use-job';
@@ -14,6 +14,7 @@ import PickField from '../shared/fields/PickField.vue';
 import TimeField from '../shared/fields/TimeField.vue';
 import { classLength } from '../shared/plan-words';
 import RibbonThumb from '../shared/ribbon/RibbonThumb.vue';
+import { useChosenPlan } from '../stores/chosen-plan';
 import { useLibrary } from '../stores/library';
 
 /** So much time today: a copy of a plan, fitted to it, looked at before it is made. The plan itself stays as it is. */
@@ -33,8 +34,8 @@ const planId = ref('');
 watch(visible, (open) => {
   if (open) planId.value = first ?? plans[0]?.id ?? '';
 });
-const choices = computed(() => plans.map(({ id, document }) => ({ value: id, label: document.title })));
-const plan = computed(() => plans.find(({ id }) => id === planId.value)?.document);
+const choices = computed(() => plans.map(({ id, summary }) => ({ value: id, label: summary.title })));
+const { plan, trouble } = useChosenPlan(planId);
 
 const asked = computed(() => {
   if (!plan.value) return undefined;
@@ -90,11 +91,27 @@ function make(): void {
         <TimeField label="I have" :model-value="seconds" :accept="setSeconds" /> today, for
         <PickField v-model="planId" label="Plan" hide-label :options="choices" />
       </p>
+      <p v-if="trouble" class="caution" role="alert">{{ trouble }}</p>
       <dl v-if="before">
         <dt class="small quiet">the plan</dt>
-        <dd><RibbonThumb :timeline="before" :px-per-ms="pxPerMs" :width="474" /></dd>
+        <dd>
+          <RibbonThumb
+            :ribbon="ribbonBlocks(before.phases)"
+            :totals="before.totals"
+            :px-per-ms="pxPerMs"
+            :width="474"
+          />
+        </dd>
         <dt class="small quiet">the copy</dt>
-        <dd><RibbonThumb v-if="after" :timeline="after" :px-per-ms="pxPerMs" :width="474" /></dd>
+        <dd>
+          <RibbonThumb
+            v-if="after"
+            :ribbon="ribbonBlocks(after.phases)"
+            :totals="after.totals"
+            :px-per-ms="pxPerMs"
+            :width="474"
+          />
+        </dd>
       </dl>
       <p v-if="fit" role="status" class="strong" :class="{ caution: fit.kind !== 'fits' }">{{ fitInWords(fit) }}</p>
       <template v-if="fit?.kind === 'tooLong' || fit?.kind === 'tooShort'">

@@ -31,7 +31,7 @@ watch(
     <p v-else-if="using?.length === 0" class="quiet">In none yet.</p>
     <ul>
       <li v-for="plan in using" :key="plan.id">
-        <RouterLink :to="`/plans/${plan.id}`">{{ plan.document.title }}</RouterLink>
+        <RouterLink :to="`/plans/${plan.id}`">{{ plan.summary.title }}</RouterLink>
       </li>
     </ul>
     <p v-if="using && total > using.length" class="small quiet">and {{ total - using.length }} more.</p>

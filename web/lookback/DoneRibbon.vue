@@ -7,7 +7,7 @@ import { ledPhases, type Run } from '#core/run';
 import { clockOfMs } from '#core/time';
 import type { Timeline } from '#core/timeline';
 import { clockTime } from '../shared/dates';
-import { ribbonBlocks, type HoldBlock } from '../shared/ribbon/blocks';
+import { ribbonBlocks, type HoldBlock } from '#core/timeline';
 import { axisTicks, laneLabels } from '../shared/ribbon/labels';
 import { laneNames } from '../shared/ribbon/layout';
 import RibbonBody from '../shared/ribbon/RibbonBody.vue';

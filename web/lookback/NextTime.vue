@@ -40,7 +40,8 @@ async function change(to: (plan: Plan) => Plan): Promise<boolean> {
   for (let tries = 0; tries < 3 && stored.value; tries++) {
     const { id, revision, document } = stored.value;
     try {
-      stored.value = await savePlan(id, revision, to(document));
+      const changed = to(document);
+      stored.value = { ...stored.value, ...(await savePlan(id, revision, changed)), document: changed };
       trouble.value = '';
       return true;
     } catch (error) {

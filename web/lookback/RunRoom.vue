@@ -96,6 +96,10 @@ void load();
         <span class="numeral">{{ clockOfMs(record.pausedMs) }}</span><span class="small quiet">paused</span>
       </p>
     </header>
+    <p v-if="run.unreadable > 0" class="caution" role="status">
+      {{ run.unreadable === 1 ? '1 event' : `${run.unreadable} events` }} of this session cannot be read, so what is
+      shown here is not all of it. <RouterLink to="/unreadable" class="link-button">See what can be done</RouterLink>
+    </p>
     <DoneRibbon :plan="run.plan" :timeline="timeline" :run="folded" :record="record" />
     <div class="desk" :class="{ wide: view !== 'went' }">
       <div class="left">

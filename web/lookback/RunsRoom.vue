@@ -4,40 +4,31 @@ import { useToast } from 'primevue/usetoast';
 import { computed, ref, shallowRef } from 'vue';
 import { useRouter } from 'vue-router';
 import { newJournalEntry } from '#core/journal';
-import { compareRun, tellingSentence } from '#core/record';
 import { clockOfMs, clockOfSeconds, signedClockOfMs } from '#core/time';
-import type { StoredJournalEntry, StoredRun } from '#api';
+import type { Block } from '#core/timeline';
+import type { ListedRun, StoredJournalEntry } from '#api';
 import { createJournalEntry, deleteJournalEntry, listJournal } from '../client/journal';
 import { deleteRun, listRuns } from '../client/runs';
 import IconButton from '../shared/IconButton.vue';
 import { clockTime, dayOf, localMoment } from '../shared/dates';
 import { newId } from '../stores/browser';
 import LookbackNav from './LookbackNav.vue';
-import { timelineOf } from '../shared/ribbon/layout';
 import RibbonThumb from '../shared/ribbon/RibbonThumb.vue';
-import { useLibrary } from '../stores/library';
-
-const library = useLibrary();
 
 const toast = useToast();
 const router = useRouter();
-const runs = shallowRef<StoredRun[]>();
+const runs = shallowRef<ListedRun[]>();
 const journal = shallowRef<StoredJournalEntry[]>();
 const total = ref(0);
 const trouble = ref('');
 
 const rows = computed(() =>
-  (runs.value ?? []).map((run) => {
-    const timeline = timelineOf(run.plan, library.all);
-    const record = compareRun(timeline, run.events);
-    return {
-      run,
-      timeline,
-      record,
-      startMs: record.startedAtMs ?? new Date(run.createdAt).getTime(),
-      says: tellingSentence(record, (i) => run.plan.steps[i]?.name ?? ''),
-    };
-  }),
+  (runs.value ?? []).map(({ id, createdAt, summary }) => ({
+    id,
+    summary,
+    ribbon: summary.ribbon as Block[],
+    startMs: summary.startedAtMs ?? new Date(createdAt).getTime(),
+  })),
 );
 const WHERE = { alone: 'practised alone', elsewhere: 'taught elsewhere', here: 'taught here, without the clock' };
 /** Runs and what was written in the journal, the newest first; of the journal no more than reaches as far back as the runs shown. */
@@ -50,13 +41,12 @@ const all = computed(() => {
     startMs: new Date(entry.beganAt).getTime(),
     says: [WHERE[entry.where], ...[...entry.holds, ...entry.breaths].map(({ name }) => name)].join(', '),
   }));
-  const taught = rows.value.map((row) => ({ kind: 'run' as const, id: row.run.id, ...row }));
+  const taught = rows.value.map((row) => ({ kind: 'run' as const, ...row }));
   return [...taught, ...written.filter(({ startMs }) => startMs >= oldest)].sort((a, b) => b.startMs - a.startMs);
 });
 const pxPerMs = computed(
   () =>
-    330 /
-    Math.max(1_800_000, ...rows.value.map(({ timeline: { totals } }) => Math.max(totals.totalMs, totals.targetMs))),
+    330 / Math.max(1_800_000, ...rows.value.flatMap(({ summary: { totals } }) => [totals.totalMs, totals.targetMs])),
 );
 
 async function load(limit = 40): Promise<void> {
@@ -102,15 +92,15 @@ void load();
       <li v-for="one in all" :key="one.id">
         <RouterLink v-if="one.kind === 'run'" :to="`/runs/${one.id}`" class="row">
           <span class="title"
-            ><strong>{{ one.run.plan.title }}</strong
+            ><strong>{{ one.summary.title }}</strong
             ><span class="small quiet">{{ dayOf(one.startMs) }}, {{ clockTime(one.startMs) }}</span></span
           >
-          <RibbonThumb :timeline="one.timeline" :px-per-ms="pxPerMs" :width="336" />
+          <RibbonThumb :ribbon="one.ribbon" :totals="one.summary.totals" :px-per-ms="pxPerMs" :width="336" />
           <span class="length"
-            ><strong>{{ clockOfMs(one.record.total.doneMs) }}</strong
-            ><span class="small quiet">{{ signedClockOfMs(one.record.total.differenceMs) }} against plan</span></span
+            ><strong>{{ clockOfMs(one.summary.doneMs) }}</strong
+            ><span class="small quiet">{{ signedClockOfMs(one.summary.differenceMs) }} against plan</span></span
           >
-          <span>{{ one.says }}</span>
+          <span>{{ one.summary.says }}</span>
         </RouterLink>
         <RouterLink v-else :to="`/runs/journal/${one.id}`" class="row entry">
           <span class="title"

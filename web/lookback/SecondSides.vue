@@ -1,19 +1,15 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef } from 'vue';
-import { compareRun } from '#core/record';
 import { clockOfMs } from '#core/time';
-import type { StoredRun } from '#api';
+import type { ListedRun } from '#api';
 import { listRuns } from '../client/runs';
 import { dayOf } from '../shared/dates';
-import { timelineOf } from '../shared/ribbon/layout';
-import { useLibrary } from '../stores/library';
 
 /** Which side ran short, in the last runs of a plan: to the left of the line the left one, to the right the right one. */
 const { planId, runId } = defineProps<{ planId: string; runId: string }>();
 
 const MOST = 6;
-const library = useLibrary();
-const runs = shallowRef<StoredRun[]>([]);
+const runs = shallowRef<ListedRun[]>([]);
 const trouble = ref('');
 void listRuns(MOST, planId).then(
   (found) => (runs.value = found.runs),
@@ -22,12 +18,13 @@ void listRuns(MOST, planId).then(
 
 const rows = computed(() =>
   runs.value
-    .map((run) => {
-      const record = compareRun(timelineOf(run.plan, library.all), run.events);
+    .map(({ id, summary }) => ({
+      id,
+      atMs: summary.startedAtMs ?? 0,
       // Above zero: the right sides had less.
-      const ms = record.left.differenceMs - record.right.differenceMs;
-      return { id: run.id, atMs: record.startedAtMs ?? 0, ms, has: record.left.doneMs + record.right.doneMs > 0 };
-    })
+      ms: summary.leftDifferenceMs - summary.rightDifferenceMs,
+      has: summary.leftDoneMs + summary.rightDoneMs > 0,
+    }))
     .filter(({ atMs, has }) => atMs > 0 && has)
     .reverse(),
 );

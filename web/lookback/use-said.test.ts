@@ -24,7 +24,7 @@ beforeEach(() => {
       const createdAt = new Date(T0).toISOString();
       return {
         status: 200,
-        body: { id: 'r', planId: 'p', planRevision: 1, createdAt, plan: emptyPlan('E'), events: stored },
+        body: { id: 'r', planId: 'p', planRevision: 1, createdAt, plan: emptyPlan('E'), events: stored, unreadable: 0 },
       };
     }
     const { events } = body as { events: RunEvent[] };

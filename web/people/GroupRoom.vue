@@ -5,7 +5,7 @@ import { useRouter } from 'vue-router';
 import { stateInWords, stateOn } from '#core/caution';
 import { searchable } from '#core/catalogue';
 import { Group, MOST_MEMBERS, newGroup, readGroup, type KeptCondition } from '#core/people';
-import type { StoredPlan } from '#api';
+import type { ListedPlan } from '#api';
 import { deleteGroup, groupConflictOf, readGroupById, saveGroup } from '../client/people';
 import { listPlans, restore } from '../client/plans';
 import NotAdvice from '../caution/NotAdvice.vue';
@@ -74,9 +74,9 @@ const toldOf = (conditions: readonly KeptCondition[]): string =>
     })
     .join('; ');
 
-const plans = shallowRef<StoredPlan[]>([]);
+const plans = shallowRef<ListedPlan[]>([]);
 listPlans('').then(
-  ({ plans: found }) => (plans.value = found.filter((plan) => plan.document.groupId === id)),
+  ({ plans: found }) => (plans.value = found.filter(({ summary }) => summary.groupId === id)),
   () => (plans.value = []),
 );
 async function remove(): Promise<void> {
@@ -117,8 +117,8 @@ async function bringBack(): Promise<void> {
       Plans for them:
       <template v-for="(plan, i) in plans" :key="plan.id">
         <template v-if="i > 0">, </template>
-        <RouterLink :to="`/plans/${plan.id}/people`">{{ plan.document.title }}</RouterLink>
-        <span v-if="plan.document.startsAt" class="quiet starts">{{ startInWords(plan.document.startsAt) }}</span>
+        <RouterLink :to="`/plans/${plan.id}/people`">{{ plan.summary.title }}</RouterLink>
+        <span v-if="plan.summary.startsAt" class="quiet starts">{{ startInWords(plan.summary.startsAt) }}</span>
       </template>
     </p>
     <p v-if="refused" class="caution" role="alert">{{ refused }}</p>

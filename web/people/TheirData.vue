@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
 import Dialog from 'primevue/dialog';
+import { useToast } from 'primevue/usetoast';
 import { ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { forgetPerson, readPersonFile } from '../client/people';
@@ -13,6 +14,7 @@ const emit = defineEmits<{ forgotten: [] }>();
 
 const router = useRouter();
 const people = usePeople();
+const toast = useToast();
 const asking = ref<'file' | 'forget' | ''>('');
 const wrong = ref('');
 
@@ -26,8 +28,18 @@ async function save(): Promise<void> {
 }
 async function forget(): Promise<void> {
   try {
-    await forgetPerson(id);
+    const { swept, backupsLeft } = await forgetPerson(id);
     emit('forgotten');
+    if (!swept || backupsLeft.length > 0) {
+      const file = swept ? '' : 'Another program still has the database open; the rest goes when it is closed.';
+      const backups =
+        backupsLeft.length > 0 ? `They are still in ${backupsLeft.join(', ')}; delete that yourself.` : '';
+      toast.add({
+        severity: 'warn',
+        summary: 'Forgotten, but not everywhere yet',
+        detail: `${file} ${backups}`.trim(),
+      });
+    }
     people.changed();
     asking.value = '';
     await router.push('/people');

@@ -23,8 +23,8 @@ let stored: { revision: number; document: Person };
 
 const row = () => ({ id: 'p1', createdAt: moment, updatedAt: moment, ...stored });
 function server(call: Call) {
-  if (call.path === '/people') return { status: 200, body: { people: [row()] } };
-  if (call.path === '/people/groups') return { status: 200, body: { groups: [] } };
+  if (call.path === '/people') return { status: 200, body: { unreadable: 0, people: [row()] } };
+  if (call.path === '/people/groups') return { status: 200, body: { unreadable: 0, groups: [] } };
   if (call.method === 'GET') return { status: 200, body: row() };
   const sent = call.body as { revision: number; document: Person };
   if (sent.revision !== stored.revision) {

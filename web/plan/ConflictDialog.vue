@@ -6,6 +6,7 @@ import { computed, ref } from 'vue';
 import { clockOfMs } from '#core/time';
 import { clockTime } from '../shared/dates';
 import { timelineOf } from '../shared/ribbon/layout';
+import { ribbonBlocks } from '#core/timeline';
 import RibbonThumb from '../shared/ribbon/RibbonThumb.vue';
 import { useEditor, type Resolution } from '../stores/editor';
 import { useLibrary } from '../stores/library';
@@ -59,7 +60,12 @@ async function choose(choice: Resolution): Promise<void> {
     <section v-for="{ choice, label, plan, timeline } in versions" :key="choice">
       <h3>{{ label }}</h3>
       <p class="quiet">“{{ plan.title }}”, {{ plan.steps.length }} steps, {{ clockOfMs(timeline.totals.totalMs) }}</p>
-      <RibbonThumb :timeline="timeline" :px-per-ms="400 / 4_800_000" :width="410" />
+      <RibbonThumb
+        :ribbon="ribbonBlocks(timeline.phases)"
+        :totals="timeline.totals"
+        :px-per-ms="400 / 4_800_000"
+        :width="410"
+      />
       <Button
         :label="`Go on with this one`"
         :outlined="choice === 'theirs'"

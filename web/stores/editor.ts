@@ -11,7 +11,7 @@ import {
 } from '#core/document';
 import { applyEdit, readPlan, setDetails, type Plan, type PlanEdit } from '#core/plan';
 import { compileTimeline } from '#core/timeline';
-import type { ConflictResponse, StoredPlan } from '#api';
+import type { ConflictResponse, SavedPlan, StoredPlan } from '#api';
 import { ApiProblem, worthRetrying } from '../client/http';
 import { conflictOf, createPlan, readStoredPlan, savePlan } from '../client/plans';
 import { draftsOf } from './drafts';
@@ -71,7 +71,7 @@ export const useEditor = defineStore('editor', () => {
     timer = setTimeout(() => void save(), ms);
   };
 
-  function show(stored: StoredPlan): void {
+  function show(stored: SavedPlan): void {
     id.value = stored.id;
     revision.value = stored.revision;
     savedAt.value = new Date(stored.updatedAt);

@@ -136,10 +136,13 @@ describe('people', () => {
     browser.answer = ({ path }) => {
       if (path === '/people') {
         const names = ['Mara Quill', 'Odo Maplin', 'Mara Quince'];
-        return { status: 200, body: { people: names.map((name, i) => row(`p${i}`, newPerson(name))) } };
+        return { status: 200, body: { unreadable: 0, people: names.map((name, i) => row(`p${i}`, newPerson(name))) } };
       }
       if (path === '/people/groups') {
-        return { status: 200, body: { groups: [row('g', { ...newGroup('Potters'), members: ['p2', 'gone', 'p0'] })] } };
+        return {
+          status: 200,
+          body: { unreadable: 0, groups: [row('g', { ...newGroup('Potters'), members: ['p2', 'gone', 'p0'] })] },
+        };
       }
       return { status: 404 };
     };

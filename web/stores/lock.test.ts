@@ -33,9 +33,9 @@ function server({ method, path, body }: Call) {
   if (state.set && !state.open) return { status: 423 };
   if (path === '/people') {
     const row = { id: 'p', revision: 1, createdAt: moment, updatedAt: moment, document: newPerson('Mara Quill') };
-    return { status: 200, body: { people: [row] } };
+    return { status: 200, body: { unreadable: 0, people: [row] } };
   }
-  return path === '/people/groups' ? { status: 200, body: { groups: [] } } : { status: 404 };
+  return path === '/people/groups' ? { status: 200, body: { unreadable: 0, groups: [] } } : { status: 404 };
 }
 const touch = (kind = 'pointerdown'): void => void (window as unknown as EventTarget).dispatchEvent(new Event(kind));
 const pass = (ms: number): Promise<void> => jest.advanceTimersByTimeAsync(ms);

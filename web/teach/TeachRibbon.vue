@@ -2,7 +2,7 @@
 import { useElementSize } from '@vueuse/core';
 import { computed, useTemplateRef } from 'vue';
 import { clockTime } from '../shared/dates';
-import { ribbonBlocks } from '../shared/ribbon/blocks';
+import { ribbonBlocks } from '#core/timeline';
 import { axisTicks } from '../shared/ribbon/labels';
 import RibbonBody from '../shared/ribbon/RibbonBody.vue';
 import { xOf } from '../shared/ribbon/shapes';

@@ -1,14 +1,15 @@
 import { beforeEach, expect, test } from '@jest/globals';
 import { emptyPlan } from '#core/plan';
 import type { RunEvent } from '#core/run';
+import { runSummary } from '../../tests/support/examples';
 import { fakeBrowser, type FakeBrowser } from '../../tests/support/browser';
 import { findSession } from './find-session';
 import { keepLocalRun, type LocalRun } from './outbox';
 
 let browser: FakeBrowser;
 const plan = emptyPlan('Evening');
-const happened = (kind: 'started' | 'ended', atMs = Date.now()): RunEvent => ({ id: `event ${kind}`, atMs, kind });
-const led = (by: string): RunEvent => ({ id: `led by ${by}`, atMs: Date.now(), kind: 'led', by });
+const happened = (kind: 'started' | 'ended', atMs = Date.now()): RunEvent => ({ id: `event-${kind}`, atMs, kind });
+const led = (by: string): RunEvent => ({ id: `led-by-${by.replace(/\W/g, '-')}`, atMs: Date.now(), kind: 'led', by });
 const runOf = (...events: RunEvent[]): LocalRun => ({
   id: 'r',
   planId: 'p',
@@ -20,8 +21,12 @@ const runOf = (...events: RunEvent[]): LocalRun => ({
 /** The server knows this run of the plan. */
 function serve(...events: RunEvent[]): void {
   const createdAt = new Date().toISOString();
-  const runs = [{ id: 'there', planId: 'p', planRevision: 1, createdAt, plan, events }];
-  browser.answer = () => ({ status: 200, body: { runs, total: 1 } });
+  const there = { id: 'there', planId: 'p', planRevision: 1, createdAt };
+  const summary = runSummary('Evening');
+  browser.answer = ({ path }) =>
+    path.startsWith('/runs?')
+      ? { status: 200, body: { runs: [{ ...there, summary }], total: 1, unreadable: 0 } }
+      : { status: 200, body: { ...there, plan, events, unreadable: 0 } };
 }
 const device = () => browser.local.getItem('zovrin.device');
 

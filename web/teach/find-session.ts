@@ -1,4 +1,4 @@
-import { listRuns } from '../client/runs';
+import { listRuns, readRun } from '../client/runs';
 import { kept, newId } from '../stores/browser';
 import { openTabs, tabName } from '../stores/tabs';
 import { adoptedRun, isUnderWay, ledBy, unfinishedRun } from './outbox';
@@ -33,8 +33,9 @@ export async function findSession(planId: string): Promise<LeadAtFirst> {
   const me = `${device} ${tab}`;
   const here = unfinishedRun(planId);
   if (here) return { me, run: here, elsewhere: await isElsewhere(ledBy(here.events), me, device) };
-  const found = await listRuns(1, planId).catch(() => ({ runs: [] }));
-  const [there] = found.runs;
+  const there = await listRuns(1, planId)
+    .then(({ runs: [latest] }) => latest && readRun(latest.id))
+    .catch(() => undefined);
   if (!there || !isUnderWay(there, Date.now())) return { me, run: undefined, elsewhere: false };
   return { me, run: adoptedRun(there), elsewhere: await isElsewhere(ledBy(there.events), me, device) };
 }

@@ -36,7 +36,10 @@ const keys = () => Object.keys(browser.local);
 function serve({ path, body }: { path: string; body: unknown }) {
   if (path === '/runs') {
     const createdAt = new Date(T0).toISOString();
-    return { status: 201, body: { ...(body as object), createdAt, plan: emptyPlan('Evening'), events: [] } };
+    return {
+      status: 201,
+      body: { ...(body as object), createdAt, plan: emptyPlan('Evening'), events: [], unreadable: 0 },
+    };
   }
   const fresh = (body as { events: RunEvent[] }).events.map(({ id }) => id).filter((id) => !arrived.includes(id));
   arrived.push(...fresh);

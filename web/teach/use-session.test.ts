@@ -28,7 +28,10 @@ function serve({ method, path, body }: Call) {
     return { status: 200, body: { events: arrived.slice(after) } };
   }
   if (path === '/runs') {
-    return { status: 201, body: { ...(body as object), createdAt: new Date(START).toISOString(), plan, events: [] } };
+    return {
+      status: 201,
+      body: { ...(body as object), createdAt: new Date(START).toISOString(), plan, events: [], unreadable: 0 },
+    };
   }
   if (!path.endsWith('/events')) return { status: 404 };
   const fresh = (body as { events: RunEvent[] }).events.filter(({ id }) => !arrived.some((one) => one.id === id));

@@ -1,10 +1,12 @@
 import { Router } from 'express';
-import { personFile, type CameTo } from '#core/people';
-import { PersonFileResponse, PlanId, StoredPerson } from '#api';
+import { personFile, readGroup, readPerson, type CameTo } from '#core/people';
+import { ForgetResponse, PersonFileResponse, PlanId } from '#api';
 import { answer } from '../../http/answer';
 import { accept, notFound } from '../../http/problems';
+import { forgetInBackups } from '../../store/forget-in-backups';
 import { forgetPerson } from '../../store/forget';
 import { iso, type Store } from '../../store/store';
+import { readable, readStored } from '../../store/stored';
 import { practisedBetween } from '../practised';
 
 const DAY_MS = 86_400_000;
@@ -17,12 +19,12 @@ export function wholePersonRoutes(store: Store): Router {
     const id = accept(PlanId, request.params.id);
     const row = await store.people.findOne({ where: { id, deletedMs: null } });
     if (!row) throw notFound('person with this id');
-    const person = StoredPerson.shape.document.parse(JSON.parse(row.document));
-    const groups = (await store.groups.findAll({ where: { deletedMs: null } })).flatMap(({ document }) => {
-      const { name, members } = JSON.parse(document) as { name: string; members: string[] };
-      return members.includes(id) ? [name] : [];
-    });
-    const practised = await practisedBetween(store, 0, store.now() + DAY_MS);
+    const person = readStored('person', row.document, readPerson);
+    const rows = await store.groups.findAll({ where: { deletedMs: null } });
+    const groups = readable(rows, ({ document }) => readStored('group', document, readGroup))
+      .values.filter(({ members }) => members.includes(id))
+      .map(({ name }) => name);
+    const { practised } = await practisedBetween(store, 0, store.now() + DAY_MS);
     const cameTo = practised
       .filter(({ people }) => people.includes(id))
       .map(({ title, beganAtMs, total }): CameTo => ({ title, at: iso(beganAtMs), seconds: total.doneMs / 1000 }));
@@ -35,9 +37,20 @@ export function wholePersonRoutes(store: Store): Router {
       if (!(await tables.people.findByPk(id, { attributes: ['id'] }))) throw notFound('person with this id');
       await forgetPerson(tables, id, store.now());
     });
-    await store.sweep();
-    response.status(204).end();
+    store.forgetWorkings();
+    const swept = await store.sweep();
+    if (!swept) sweepLater(store);
+    answer(response, ForgetResponse, { swept, backupsLeft: await forgetInBackups(store.file, id, store.now()) });
   });
 
   return routes;
+}
+
+const LATER_MS = 30_000;
+/** Goes on trying to empty the log, until nobody reads it any more. */
+function sweepLater(store: Store): void {
+  const again = async (): Promise<void> => {
+    if (!(await store.sweep().catch(() => true))) sweepLater(store);
+  };
+  setTimeout(() => void again(), LATER_MS).unref();
 }

@@ -23,7 +23,7 @@ const seat = POSITIONS[0]!;
 
 /** A server that takes entries as the real one does. */
 function serve({ method, path, body }: Call) {
-  if (method === 'GET') return { status: 200, body: { entries: [...onServer.keys()].map(stored) } };
+  if (method === 'GET') return { status: 200, body: { unreadable: 0, entries: [...onServer.keys()].map(stored) } };
   const { document: sent, revision = 0 } = body as { document: OwnEntry; revision?: number };
   const document = OwnEntry.parse(sent);
   const { id } = document.entry;
@@ -245,7 +245,9 @@ test('what was deleted is no longer offered, but the plans that use it still kno
   await draft.save();
   const { id } = entryOf(draft);
   browser.answer = ({ method }) =>
-    method === 'DELETE' ? { status: 204 } : { status: 200, body: { entries: [{ ...stored(id), deletedAt: at }] } };
+    method === 'DELETE'
+      ? { status: 204 }
+      : { status: 200, body: { unreadable: 0, entries: [{ ...stored(id), deletedAt: at }] } };
   const library = useLibrary();
   await library.remove(id);
   expect(library.positions).toHaveLength(POSITIONS.length);

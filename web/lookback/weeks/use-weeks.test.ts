@@ -47,7 +47,7 @@ beforeEach(() => {
     const [from, until] = [Number(query.get('from')), Number(query.get('until'))];
     return {
       status: 200,
-      body: { practised: all.filter(({ beganAtMs }) => beganAtMs >= from && beganAtMs < until) },
+      body: { unreadable: 0, practised: all.filter(({ beganAtMs }) => beganAtMs >= from && beganAtMs < until) },
     };
   };
   scope = effectScope();

@@ -6,6 +6,7 @@ import { takeVariant, type Plan } from '#core/plan';
 import { clockOfMs } from '#core/time';
 import IconButton from '../../shared/IconButton.vue';
 import KeptStatus from '../../shared/KeptStatus.vue';
+import { ribbonBlocks } from '#core/timeline';
 import RibbonThumb from '../../shared/ribbon/RibbonThumb.vue';
 import TextField from '../../shared/fields/TextField.vue';
 import { useEditor } from '../../stores/editor';
@@ -102,7 +103,12 @@ function remove({ id, name }: Column): void {
               <span v-else class="now">{{ one.name }}</span>
               <IconButton v-if="one.id" icon="remove" :size="16" :label="`Take out ${one.name}`" @click="remove(one)" />
             </span>
-            <RibbonThumb :timeline="one.figures.timeline" :px-per-ms="pxPerMs" :width="220" />
+            <RibbonThumb
+              :ribbon="ribbonBlocks(one.figures.timeline.phases)"
+              :totals="one.figures.timeline.totals"
+              :px-per-ms="pxPerMs"
+              :width="220"
+            />
             <Button v-if="one.id" label="Take this one" size="small" outlined @click="take(one)" />
           </th>
         </tr>

@@ -4,7 +4,7 @@ import { computed, useTemplateRef } from 'vue';
 import type { Step } from '#core/plan';
 import { clockOfMs } from '#core/time';
 import type { Timeline } from '#core/timeline';
-import { ribbonBlocks, type HoldBlock } from '../../shared/ribbon/blocks';
+import { ribbonBlocks, type HoldBlock } from '#core/timeline';
 import RibbonBody from '../../shared/ribbon/RibbonBody.vue';
 import { shorterSides } from '../../shared/ribbon/labels';
 import { holdEdges, missingEnd, xOf } from '../../shared/ribbon/shapes';

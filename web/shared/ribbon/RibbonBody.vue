@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { Block } from './blocks';
+import type { Block } from '#core/timeline';
 import { blockShapes, waveFactor, type RibbonScale } from './shapes';
 
 /** The shapes of a ribbon about y = 0, for use inside an svg. */

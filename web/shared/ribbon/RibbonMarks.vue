@@ -3,7 +3,7 @@ import { computed } from 'vue';
 import type { Plan } from '#core/plan';
 import { clockOfMs } from '#core/time';
 import type { PromptCue, Timeline } from '#core/timeline';
-import type { Block, HoldBlock } from './blocks';
+import type { Block, HoldBlock } from '#core/timeline';
 import { shorterSides } from './labels';
 import { holdEdges, missingEnd, xOf, type RibbonScale } from './shapes';
 

@@ -1,19 +1,20 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { clockOfMs } from '#core/time';
-import type { Timeline } from '#core/timeline';
-import { ribbonBlocks } from './blocks';
+import type { Block, Totals } from '#core/timeline';
 import RibbonBody from './RibbonBody.vue';
 import { xOf } from './shapes';
 
 /** A session as a small ribbon. Thumbnails in one list share `pxPerMs`, so a short session looks short. */
 const {
-  timeline,
+  ribbon,
+  totals,
   pxPerMs,
   width,
   height = 48,
 } = defineProps<{
-  timeline: Timeline;
+  ribbon: readonly Block[];
+  totals: Pick<Totals, 'totalMs' | 'targetMs'>;
   pxPerMs: number;
   width: number;
   height?: number;
@@ -21,12 +22,10 @@ const {
 
 const scale = computed(() => ({ x0: 1, pxPerMs, height: height * 0.4, thread: 1.6 }));
 /** Too small for stages: their cuts would eat the hold. */
-const blocks = computed(() =>
-  ribbonBlocks(timeline.phases).map((block) => (block.kind === 'hold' ? { ...block, cutsMs: [] } : block)),
-);
-const endX = computed(() => xOf(scale.value, timeline.totals.totalMs));
-const targetX = computed(() => Math.min(width - 1, xOf(scale.value, timeline.totals.targetMs)));
-const said = computed(() => `${clockOfMs(timeline.totals.totalMs)} of ${clockOfMs(timeline.totals.targetMs)}`);
+const blocks = computed(() => ribbon.map((block) => (block.kind === 'hold' ? { ...block, cutsMs: [] } : block)));
+const endX = computed(() => xOf(scale.value, totals.totalMs));
+const targetX = computed(() => Math.min(width - 1, xOf(scale.value, totals.targetMs)));
+const said = computed(() => `${clockOfMs(totals.totalMs)} of ${clockOfMs(totals.targetMs)}`);
 </script>
 
 <template>

@@ -6,7 +6,7 @@ import type { Available } from '#core/props';
 import { clockOfMs } from '#core/time';
 import type { Timeline } from '#core/timeline';
 import { clockTime } from '../dates';
-import { ribbonBlocks } from './blocks';
+import { ribbonBlocks } from '#core/timeline';
 import { axisTicks, laneLabels } from './labels';
 import { laneNames, ribbonDomainMs, stepAt } from './layout';
 import PropShelf from './PropShelf.vue';

@@ -1,4 +1,4 @@
-import type { HoldBlock } from './blocks';
+import type { HoldBlock } from '#core/timeline';
 
 export interface Label {
   x: number;

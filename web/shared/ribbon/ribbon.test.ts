@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { compileTimeline } from '#core/timeline';
 import { plan } from '../../../tests/support/arbitraries';
 import { noLibrary, planOf, talk, workedHold } from '../../../tests/support/examples';
-import { ribbonBlocks, type HoldBlock, type WaveBlock } from './blocks';
+import { ribbonBlocks, type HoldBlock, type WaveBlock } from '#core/timeline';
 import { axisMinutes, axisTicks, laneLabels, shorterSides } from './labels';
 import { blockShapes, holdEdges, softEnd, waveFactor, type RibbonScale } from './shapes';
 

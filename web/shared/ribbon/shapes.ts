@@ -1,4 +1,4 @@
-import type { Block, HoldBlock, OwnPaceBlock, RetentionBlock, StrokesBlock, WaveBlock } from './blocks';
+import type { Block, HoldBlock, OwnPaceBlock, RetentionBlock, StrokesBlock, WaveBlock } from '#core/timeline';
 
 /** How a ribbon lies on the page: x of its beginning, pixels a millisecond, height of a hold, width of the thread. */
 export interface RibbonScale {

@@ -1,6 +1,7 @@
 import type { BreathPhase, Quarter } from '#core/breath';
 import type { Step } from '#core/plan';
-import { breathInHold, type BreathTimelinePhase, type HoldPhase, type Phase, type PhaseSide } from '#core/timeline';
+import { breathInHold } from './hold';
+import type { BreathTimelinePhase, HoldPhase, Phase, PhaseSide } from './types';
 import { toMs, type Ms } from '#core/time';
 
 interface BlockBase {

@@ -1,0 +1,96 @@
+import { Router } from 'express';
+import type { ModelStatic } from 'sequelize';
+import { readVariants } from '#core/arrange';
+import { readEntry } from '#core/catalogue';
+import { readClassPeople } from '#core/caution';
+import { readPlace } from '#core/cupboard';
+import { readHouse } from '#core/house';
+import { readJournalEntry } from '#core/journal';
+import { readGroup, readPerson } from '#core/people';
+import { ListUnreadableResponse, StoredKind, type UnreadableRow } from '#api';
+import { answer } from '../http/answer';
+import { accept, notFound } from '../http/problems';
+import type { DocumentRow, Models } from '../store/models';
+import { sliced } from '../store/sliced';
+import type { Store } from '../store/store';
+import { readStored, reasonNotToRead } from '../store/stored';
+import { storedDocument } from './plans';
+import { eventsOf, readEvent } from './runs';
+
+/** A kind of row with a document: where it is kept, and how it is read. */
+interface Kept {
+  table: Exclude<keyof Models, 'revisions' | 'events' | 'clocks' | 'locks'>;
+  read: (text: string) => unknown;
+  /** Whether it has a bin of its own. */
+  deletable: boolean;
+}
+const document = (noun: string, read: Parameters<typeof readStored>[2]) => (text: string) =>
+  readStored(noun, text, read);
+
+const KEPT: Record<StoredKind, Kept> = {
+  plan: { table: 'plans', read: storedDocument, deletable: true },
+  variants: { table: 'variants', read: document('set of variants', readVariants), deletable: false },
+  run: { table: 'runs', read: storedDocument, deletable: true },
+  entry: { table: 'entries', read: document('entry', readEntry), deletable: true },
+  person: { table: 'people', read: document('person', readPerson), deletable: true },
+  group: { table: 'groups', read: document('group', readGroup), deletable: true },
+  class: { table: 'classPeople', read: document('class', readClassPeople), deletable: false },
+  place: { table: 'places', read: document('place', readPlace), deletable: true },
+  journal: { table: 'journal', read: document('entry of the journal', readJournalEntry), deletable: true },
+  settings: { table: 'house', read: document('set of house rules', readHouse), deletable: false },
+};
+
+/** What every such table has. */
+type Row = Pick<DocumentRow, 'id' | 'title' | 'document' | 'deletedMs'>;
+const tableOf = (store: Models, kind: StoredKind) => store[KEPT[kind].table] as unknown as ModelStatic<DocumentRow>;
+
+/** The rows of one kind that cannot be read, with the reason. */
+async function unreadableOf(store: Store, kind: StoredKind): Promise<UnreadableRow[]> {
+  const { read, deletable } = KEPT[kind];
+  const attributes = ['id', 'title', 'document'];
+  const rows: Row[] = await tableOf(store, kind).findAll({ where: { deletedMs: null }, attributes, raw: true });
+  const found = await sliced(rows, ({ id, title, document: text }) => {
+    const reason = reasonNotToRead(() => read(text));
+    return reason === undefined ? [] : [{ kind, id, title, reason, deletable }];
+  });
+  return found.flat();
+}
+
+/** Sessions of which single events cannot be read. */
+async function unreadableEvents(store: Store): Promise<UnreadableRow[]> {
+  const rows = await store.events.findAll({ attributes: ['runId', 'event'], raw: true });
+  const counts = new Map<string, number>();
+  await sliced(rows, ({ runId, event }) => {
+    if (reasonNotToRead(() => readEvent(event)) !== undefined) counts.set(runId, (counts.get(runId) ?? 0) + 1);
+  });
+  const runs = await store.runs.findAll({ where: { id: [...counts.keys()], deletedMs: null }, raw: true });
+  return runs.map(({ id, title }) => {
+    const count = counts.get(id) ?? 0;
+    const reason = `${count === 1 ? '1 event' : `${count} events`} of this session cannot be read; the others are shown.`;
+    return { kind: 'run', id, title, reason, deletable: true };
+  });
+}
+
+/** What is stored and cannot be read: all of it with its reasons, and the stored text of each, to be kept as a file. */
+export function unreadableRoutes(store: Store): Router {
+  const routes = Router();
+
+  routes.get('/', async (_request, response) => {
+    const kinds: UnreadableRow[][] = [];
+    for (const kind of StoredKind.options) kinds.push(await unreadableOf(store, kind));
+    const documents = kinds.flat();
+    const events = (await unreadableEvents(store)).filter(({ id }) => !documents.some((row) => row.id === id));
+    answer(response, ListUnreadableResponse, { rows: [...documents, ...events] });
+  });
+
+  routes.get('/:kind/:id', async (request, response) => {
+    const kind = accept(StoredKind, request.params.kind);
+    const row = await tableOf(store, kind).findByPk(request.params.id);
+    if (!row) throw notFound(`${kind} with this id`);
+    const events = kind === 'run' ? ((await eventsOf(store, [row.id])).get(row.id) ?? []) : [];
+    const text = [row.document, ...events.map(({ event }) => event)].join('\n');
+    response.type('text/plain').attachment(`${kind}.txt`).send(text);
+  });
+
+  return routes;
+}

@@ -1,0 +1,25 @@
+import { ref, shallowRef, watch, type Ref } from 'vue';
+import type { Plan } from '#core/plan';
+import { readStoredPlan } from '../client/plans';
+
+/** The document of the plan that is chosen from a list, read when it is; undefined until it is here, or where none is chosen. */
+export function useChosenPlan(id: Ref<string>) {
+  const plan = shallowRef<Plan>();
+  const trouble = ref('');
+  watch(
+    id,
+    async (chosen) => {
+      [plan.value, trouble.value] = [undefined, ''];
+      if (chosen === '') return;
+      try {
+        const { document } = await readStoredPlan(chosen);
+        // Another one was chosen meanwhile.
+        if (id.value === chosen) plan.value = document;
+      } catch (error) {
+        if (id.value === chosen) trouble.value = (error as Error).message;
+      }
+    },
+    { immediate: true },
+  );
+  return { plan, trouble };
+}

@@ -1,0 +1,35 @@
+<script setup lang="ts">
+import AppIcon from '../shared/AppIcon.vue';
+import { useUnreadable } from '../stores/unreadable';
+import { countInWords } from './words';
+
+/** Under the navigation of every page, where something that is stored cannot be opened. */
+const unreadable = useUnreadable();
+unreadable.watchLists();
+</script>
+
+<template>
+  <p v-if="unreadable.rows.length > 0" class="bar" role="status">
+    <AppIcon name="warn" :size="16" />
+    <span>{{ countInWords(unreadable.rows.length) }} Everything else works as usual.</span>
+    <RouterLink to="/unreadable" class="link-button">See what can be done</RouterLink>
+  </p>
+</template>
+
+<style scoped>
+.bar {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 12px;
+  align-items: center;
+  padding: 6px 32px;
+  border-bottom: 1px solid var(--line);
+  background: var(--paper-2, transparent);
+  color: var(--caution);
+}
+@media (max-width: 700px) {
+  .bar {
+    padding: 6px 16px;
+  }
+}
+</style>
