@@ -1,10 +1,7 @@
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import express, { type Express } from 'express';
-import { compileTimeline, DEFAULT_RULES } from '#core/timeline';
-import { TimelineRequest, TimelineResponse } from '#api';
-import { answer } from './http/answer';
-import { accept, answerProblems, unknownRoute } from './http/problems';
+import { answerProblems, unknownRoute } from './http/problems';
 import { LOOPBACK_NAMES } from './http/same-origin';
 import { secure } from './http/secure';
 import { arrangeRoutes } from './routes/arrange';
@@ -16,14 +13,13 @@ import { createLock, type Lock } from './lock/lock';
 import { lockRoutes } from './routes/lock';
 import { peopleRoutes } from './routes/people';
 import { placeRoutes } from './routes/places';
-import { acceptPlanFile, planRoutes } from './routes/plans';
+import { planRoutes } from './routes/plans';
 import { practisedRoutes } from './routes/practised';
 import { runRoutes } from './routes/runs';
 import { unreadableRoutes } from './routes/unreadable';
 import { variantRoutes } from './routes/variants';
 import type { AudienceServer } from './audience/audience-server';
-import { solveHere, type Solve } from './solving/solve';
-import { libraryFor } from './store/own-library';
+import { solveInline, type Solver } from './solving/solver';
 import type { Store } from './store/store';
 
 interface AppOptions {
@@ -34,8 +30,8 @@ interface AppOptions {
   audience?: AudienceServer;
   /** The lock on people's data, where others stand behind it as well. */
   lock?: Lock;
-  /** Where fits, orders and forecasts are worked out; without it, where they are asked for. */
-  solve?: Solve;
+  /** Where timelines, fits, orders and forecasts are worked out; without it, where they are asked for. */
+  solver?: Solver;
   /** Whole origins under which a studio reaches it, besides those of this machine. */
   origins?: readonly string[];
 }
@@ -48,7 +44,7 @@ export function createApp(
     log = console.error,
     audience,
     lock = createLock(store),
-    solve = solveHere,
+    solver = solveInline,
     origins = [],
   }: AppOptions = {},
 ): Express {
@@ -72,13 +68,7 @@ export function createApp(
   if (audience) app.use('/api/audience', audience.routes);
   app.use('/api/bin', binRoutes(store, lock));
   app.use('/api/unreadable', lock.guard, unreadableRoutes(store));
-  app.post('/api/timeline', async (request, response) => {
-    const { document, rules } = accept(TimelineRequest, request.body);
-    const { plan, entries } = acceptPlanFile(document);
-    const timeline = compileTimeline(plan, await libraryFor(store, plan, entries), rules ?? DEFAULT_RULES);
-    answer(response, TimelineResponse, timeline as unknown as TimelineResponse);
-  });
-  app.use('/api', arrangeRoutes(store, solve));
+  app.use('/api', arrangeRoutes(store, solver));
   app.use('/api', unknownRoute);
   if (webFolder && existsSync(webFolder)) {
     app.use(

@@ -1,11 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import { emptyPlan, holdFrom, Plan, restStep, type Step } from '#core/plan';
+import { ORDER_RULES } from '#core/order';
 import { builtInLibrary } from '#library';
 import { loadDemo } from './demo';
-import type { HttpProblem } from './http/problems';
-import { solveBeside } from './solving/solve';
-import { jobOf } from '#core/arrange';
-import { ORDER_RULES } from '#core/order';
 import { testServer } from '../tests/support/test-server';
 
 const server = testServer();
@@ -162,41 +159,5 @@ describe('variants beside a plan', () => {
     await server.api().delete(`/api/plans/${id}`);
     await server.days(31);
     expect(await server.store.variants.count()).toBe(0);
-  });
-});
-
-describe('beside the server', () => {
-  /** A thread that answers with the kind of its job, or never. */
-  const thread = (code: string): URL =>
-    new URL(
-      `data:text/javascript,${encodeURIComponent(`import { parentPort } from 'node:worker_threads'; parentPort.once('message', (job) => { ${code} });`)}`,
-    );
-  const job = jobOf('order', document, builtInLibrary, { rules: ORDER_RULES });
-
-  test('the answer of the thread is given', async () => {
-    const solve = solveBeside(thread('parentPort.postMessage({ kind: job.kind })'));
-    await expect(solve(job)).resolves.toEqual({ kind: 'order' });
-  });
-
-  test('what takes too long is given up, and what is too much at once refused', async () => {
-    const limits = { mostMs: 60, atOnce: 1, waiting: 1 };
-    const solve = solveBeside(thread('setInterval(() => 0, 1000)'), limits);
-    const asked = [solve(job), solve(job), solve(job)].map((one) =>
-      one.then(
-        () => 'answered',
-        (error: HttpProblem) => [error.status, error.title],
-      ),
-    );
-    expect(await Promise.all(asked)).toEqual([
-      [422, 'Takes too long'],
-      [422, 'Takes too long'],
-      [503, 'Busy'],
-    ]);
-  });
-
-  test('a thread that fails is an error, and the next job is done all the same', async () => {
-    const solve = solveBeside(thread("throw new Error('out of memory')"));
-    await expect(solve(job)).rejects.toThrow('out of memory');
-    await expect(solveBeside(thread('process.exit(0)'))(job)).rejects.toThrow('without an answer');
   });
 });

@@ -7,7 +7,7 @@ import { loggedError } from './log';
 import { originsIn } from './http/same-origin';
 import { createLock } from './lock/lock';
 import { emptyBin } from './routes/bin';
-import { solveBeside } from './solving/solve';
+import { createSolver } from './solving/solver';
 import { databaseFile } from './settings';
 import { StartProblem } from './store/start-problem';
 import { openStore } from './store/store';
@@ -38,10 +38,11 @@ if (process.argv.includes('--demo') && (await loadDemo(store))) console.log('Loa
 const webFolder = join(process.cwd(), 'dist', 'web');
 const lock = createLock(store);
 const audience = createAudienceServer(store, { port: audiencePort, webFolder, log: logError, guard: lock.guard });
-const solver = new URL(import.meta.url.endsWith('.ts') ? './solving/worker.ts' : './solver.js', import.meta.url);
+const thread = new URL(import.meta.url.endsWith('.ts') ? './solving/worker.ts' : './solver.js', import.meta.url);
+const solver = createSolver(thread);
 /** Origins under which a studio reaches it, besides this machine’s own names. */
 const origins = originsIn(process.env.ZOVRIN_ORIGINS ?? '');
-const app = createApp(store, { webFolder, log: logError, audience, lock, solve: solveBeside(solver), origins });
+const app = createApp(store, { webFolder, log: logError, audience, lock, solver, origins });
 const server = app.listen(port, host, (error?: Error) => {
   if (error) {
     const taken = (error as NodeJS.ErrnoException).code === 'EADDRINUSE';
@@ -60,6 +61,7 @@ for (const signal of ['SIGINT', 'SIGTERM'] as const) {
       () =>
         void audience
           .end()
+          .then(() => solver.close())
           .then(() => store.close())
           .then(() => process.exit(0)),
     );

@@ -13,7 +13,7 @@ import {
 import { heldBack, orderSteps, type HeldBack, type Order, type OrderRules } from '#core/order';
 import { entriesOf, type Plan } from '#core/plan';
 import { forecastFinish, pacesOf, SIMULATED, type Forecast, type PaceOfRun, type Paces } from '#core/record';
-import { compileTimeline } from '#core/timeline';
+import { compileTimeline, type HouseRules, type Timeline } from '#core/timeline';
 import type { Seconds } from '#core/time';
 
 /** What can be worked out for a plan away from the page, with what comes of it. */
@@ -27,6 +27,8 @@ export interface Jobs {
     ask: { runs: readonly PaceOfRun[]; seed: number; evenings: number };
     answer: { forecast: Forecast; paces: Paces };
   };
+  /** The plan unfolded in time, under these rules. */
+  timeline: { ask: { rules: HouseRules }; answer: Timeline };
   sure: { ask: { runs: readonly PaceOfRun[]; seed: number; evenings: number }; answer: Sure };
 }
 export type JobKind = keyof Jobs;
@@ -65,6 +67,7 @@ const WORK: { [K in JobKind]: (planned: Planned, ask: Jobs[K]['ask'], ticks: Tic
   },
   sure: (planned, { runs, seed, evenings }) =>
     sureToEnd(planned, usualFitOptions(planned.plan, planned.library), pacesOf(runs), seed, evenings),
+  timeline: ({ plan, library }, { rules }) => compileTimeline(plan, library, rules),
 };
 
 /** Does a job where it is called. `ticks` hears how much is done, from 0 to 1. Throws nothing a caller has to expect. */

@@ -21,6 +21,7 @@ export {
 } from './parts';
 export { BreathPractice } from './practice';
 export { BreathSet, EYES, Ramp } from './set';
+export { phasesOfPractice, phasesWithin } from './phases';
 export { partMs, practiceMs, roundMs, setMs, strokesMs, tenthsAt, tenthsMs, type Course } from './lengths';
 export {
   breathProgram,

@@ -1,5 +1,6 @@
 /** The plan: the document, its limits, its named edits, undo, and reading it from outside. */
 export { PLAN_LIMITS } from './limits';
+export { MAX_PHASES, phasesOfStep } from './phases';
 export { PLAN_FORMAT, OrderPair, PLAN_VERSION, Plan, emptyPlan } from './plan';
 export {
   BreathMoves,

@@ -2,7 +2,10 @@ import { z } from 'zod';
 import { Approach } from '#core/catalogue';
 import { Id, seconds, text } from '#core/document';
 import { PLAN_LIMITS } from './limits';
+import { MAX_PHASES, phasesOfStep } from './phases';
 import { Step } from './step';
+
+const letters = new Intl.NumberFormat('en');
 
 export const PLAN_FORMAT = 'zovrin-plan';
 export const PLAN_VERSION = 5;
@@ -57,6 +60,23 @@ export const Plan = z
         });
       }
       seen.add(step.id);
+    }
+    let phases = 0;
+    for (const [index, step] of plan.steps.entries()) {
+      const before = phases;
+      phases += phasesOfStep(step);
+      if (before > MAX_PHASES || phases <= MAX_PHASES) continue;
+      context.addIssue({
+        code: 'custom',
+        path: [
+          'steps',
+          index,
+          ...(step.kind === 'breath' ? ['practice', 'sets'] : step.kind === 'hold' ? ['breath'] : []),
+        ],
+        message:
+          `Up to here the plan has ${letters.format(phases)} breaths, holds and changes, each timed on its own; ` +
+          `at most ${letters.format(MAX_PHASES)} can be led. Take some rounds out.`,
+      });
     }
   });
 export type Plan = z.infer<typeof Plan>;

@@ -1,10 +1,11 @@
-import { Router } from 'express';
+import { Router, type Request, type Response } from 'express';
 import { jobOf } from '#core/arrange';
 import { takeFit, usualFitOptions, fitInWords } from '#core/fit';
 import { proofInWords, takeOrder } from '#core/order';
 import type { Library } from '#core/catalogue';
 import type { Plan } from '#core/plan';
 import { forecastInWords } from '#core/record';
+import { DEFAULT_RULES } from '#core/timeline';
 import {
   FitRequest,
   FitResponse,
@@ -13,18 +14,26 @@ import {
   OrderRequest,
   OrderResponse,
   PaceResponse,
+  TimelineRequest,
 } from '#api';
 import { answer } from '../http/answer';
 import { accept, unprocessable } from '../http/problems';
-import type { Solve } from '../solving/solve';
+import type { Solver, Waiting } from '../solving/solver';
 import { libraryFor } from '../store/own-library';
 import { latestPaces } from './paces';
 import type { Store } from '../store/store';
 import { houseOf } from './house';
 import { acceptPlanFile } from './plans';
 
-/** Fitting, ordering and forecasting a plan that is sent, for scripts; and what forecasts learn from. Nothing is stored. */
-export function arrangeRoutes(store: Store, solve: Solve): Router {
+/** Who waits for an answer, and until when: a connection that is closed waits for nothing. */
+function waiting(request: Request, response: Response): Waiting {
+  const gone = new AbortController();
+  response.once('close', () => gone.abort());
+  return { signal: gone.signal, client: request.socket.remoteAddress ?? '' };
+}
+
+/** The timeline of a plan that is sent, and fitting, ordering and forecasting it, for scripts; and what forecasts learn from. Nothing is stored. */
+export function arrangeRoutes(store: Store, solver: Solver): Router {
   const routes = Router();
 
   async function planned(document: unknown): Promise<{ plan: Plan; library: Library }> {
@@ -32,10 +41,20 @@ export function arrangeRoutes(store: Store, solve: Solve): Router {
     return { plan, library: await libraryFor(store, plan, entries) };
   }
 
+  routes.post('/timeline', async (request, response) => {
+    const { document, rules } = accept(TimelineRequest, request.body);
+    const { plan, library } = await planned(document);
+    const job = jobOf('timeline', plan, library, { rules: rules ?? DEFAULT_RULES });
+    response.type('json').send(await solver.solve(job, waiting(request, response)));
+  });
+
   routes.post('/fit', async (request, response) => {
     const { document, options } = accept(FitRequest, request.body);
     const { plan, library } = await planned(document);
-    const fit = await solve(jobOf('fit', plan, library, { options: options ?? usualFitOptions(plan, library) }));
+    const fit = await solver.solve(
+      jobOf('fit', plan, library, { options: options ?? usualFitOptions(plan, library) }),
+      waiting(request, response),
+    );
     if (fit.kind === 'refused') throw unprocessable([...fit.issues]);
     const fitted = fit.kind === 'fits' ? takeFit(fit.lengths).apply(plan) : plan;
     answer(response, FitResponse, {
@@ -48,7 +67,10 @@ export function arrangeRoutes(store: Store, solve: Solve): Router {
   routes.post('/order', async (request, response) => {
     const { document, rules } = accept(OrderRequest, request.body);
     const { plan, library } = await planned(document);
-    const order = await solve(jobOf('order', plan, library, { rules: rules ?? (await houseOf(store)).order }));
+    const order = await solver.solve(
+      jobOf('order', plan, library, { rules: rules ?? (await houseOf(store)).order }),
+      waiting(request, response),
+    );
     if (order.kind === 'refused') throw unprocessable([...order.issues]);
     const ordered = takeOrder(order.after.stepIds).apply(plan);
     answer(response, OrderResponse, {
@@ -62,7 +84,10 @@ export function arrangeRoutes(store: Store, solve: Solve): Router {
     const { document, seed, evenings } = accept(ForecastRequest, request.body);
     const { plan, library } = await planned(document);
     const { runs } = await latestPaces(store);
-    const { forecast } = await solve(jobOf('forecast', plan, library, { runs, seed, evenings }));
+    const { forecast } = await solver.solve(
+      jobOf('forecast', plan, library, { runs, seed, evenings }),
+      waiting(request, response),
+    );
     const says = forecastInWords(forecast);
     answer(response, ForecastResponse, { forecast, says } as unknown as ForecastResponse);
   });

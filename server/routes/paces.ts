@@ -1,6 +1,6 @@
 import type { PaceOfRun } from '#core/record';
 import type { Store } from '../store/store';
-import { runWorkings } from './run-workings';
+import { runWorkings } from '../store/run-workings';
 
 /** A teacher's ways change: forecasts learn from so many of the latest runs. */
 const LATEST = 60;

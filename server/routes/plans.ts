@@ -5,8 +5,7 @@ import { searchable } from '#core/catalogue';
 import type { Library, OwnEntry } from '#core/catalogue';
 import { adoptEntries, readPlan, readPlanFile, type Plan, type PlanFile } from '#core/plan';
 import { compileTimeline, ribbonBlocks } from '#core/timeline';
-import type {
-  ConflictResponse} from '#api';
+import type { ConflictResponse } from '#api';
 import {
   CreatePlanRequest,
   ListPlansQuery,
@@ -26,7 +25,8 @@ import type { Models, PlanRow } from '../store/models';
 import { sliced } from '../store/sliced';
 import { addEntry, isBuiltIn, ownEntriesByIds, usesEntry, wholeLibrary } from '../store/own-library';
 import { iso, type Store, type Tables } from '../store/store';
-import { readable, readStored, reasonNotToRead } from '../store/stored';
+import { readable, reasonNotToRead } from '../store/stored';
+import { storedPlan } from '../store/stored-plans';
 
 const KEPT_REVISIONS = 200;
 
@@ -44,14 +44,7 @@ export function acceptPlanFile(document: unknown): PlanFile {
   return { plan: read.plan, entries: read.entries };
 }
 
-/** Reads a stored plan, migrated if it is older. Throws a NotReadable where this Zovrin cannot. */
-export const storedDocument = (text: string): Plan =>
-  readStored('plan', text, (value) => {
-    const read = readPlan(value);
-    return read.ok ? { ok: true, value: read.plan } : read;
-  });
-
-const stored = (row: LivePlan, document = storedDocument(row.document)): StoredPlan => ({
+const stored = (row: LivePlan, document = storedPlan(row.document)): StoredPlan => ({
   id: row.id,
   revision: row.revision,
   createdAt: iso(row.createdMs),
@@ -172,7 +165,7 @@ async function summariesOf(
   const documents = missing.length > 0 ? await store.plans.findAll({ where: { id: missing } }) : [];
   await sliced(documents, (row) =>
     reasonNotToRead(() => {
-      const summary = summaryOf(storedDocument(row.document), library);
+      const summary = summaryOf(storedPlan(row.document), library);
       plans.set(row.id, stampOf(row), summary);
       known.set(row.id, summary);
     }),
@@ -294,7 +287,7 @@ export function planRoutes(store: Store): Router {
     const { values: revisions } = readable(rows, ({ revision, savedMs, document }) => ({
       revision,
       savedAt: iso(savedMs),
-      title: storedDocument(document).title,
+      title: storedPlan(document).title,
     }));
     answer(response, ListRevisionsResponse, { revisions });
   });
@@ -305,7 +298,7 @@ export function planRoutes(store: Store): Router {
     await livePlan(store, planId);
     const row = await store.revisions.findOne({ where: { planId, revision } });
     if (!row) throw notFound('such revision');
-    answer(response, StoredRevision, { revision, savedAt: iso(row.savedMs), document: storedDocument(row.document) });
+    answer(response, StoredRevision, { revision, savedAt: iso(row.savedMs), document: storedPlan(row.document) });
   });
 
   return routes;

@@ -9,7 +9,7 @@ import { wholeLibrary } from '../store/own-library';
 import { sliced } from '../store/sliced';
 import type { Store } from '../store/store';
 import { readable, readStored } from '../store/stored';
-import { runWorkings } from './run-workings';
+import { runWorkings } from '../store/run-workings';
 
 /** A run is begun when its session is, at most this long before or after the moment it was stored. */
 const SLACK_MS = 24 * 3600 * 1000;

@@ -1,7 +1,6 @@
 import { Router } from 'express';
-import { fieldIssues } from '#core/document';
 import { selfContained } from '#core/plan';
-import { RunEvent } from '#core/run';
+import type { RunEvent } from '#core/run';
 import {
   AddEventsRequest,
   AddEventsResponse,
@@ -15,59 +14,16 @@ import {
 } from '#api';
 import { answer } from '../http/answer';
 import { accept, HttpProblem, notFound } from '../http/problems';
-import type { EventRow, Models, RunRow } from '../store/models';
-import { runWorkings } from './run-workings';
+import type { Models, RunRow } from '../store/models';
+import { runWorkings } from '../store/run-workings';
 import { libraryFor } from '../store/own-library';
 import { iso, type Store } from '../store/store';
-import { readable, readStored } from '../store/stored';
-import { storedDocument } from './plans';
-
-/** An event as a plain row. */
-export type StoredEvent = Pick<EventRow, 'id' | 'runId' | 'seq' | 'event'>;
-
-/** Reads a stored event. Throws a NotReadable where this Zovrin cannot. */
-export const readEvent = (text: string): RunEvent =>
-  readStored('event', text, (value) => {
-    const parsed = RunEvent.safeParse(value);
-    return parsed.success ? { ok: true, value: parsed.data } : { ok: false, issues: fieldIssues(parsed.error) };
-  });
-
-/** A run as it is answered; `events` are its own, in order. Events that cannot be read are left out and counted. */
-export function stored(row: RunRow, events: readonly StoredEvent[]): StoredRun {
-  const { values, unreadable } = readable(events, ({ event }) => readEvent(event));
-  return {
-    id: row.id,
-    planId: row.planId,
-    planRevision: row.planRevision,
-    createdAt: iso(row.createdMs),
-    plan: storedDocument(row.document),
-    events: values,
-    unreadable,
-  };
-}
-
-/** The events of runs, by run, in order. */
-export async function eventsOf(tables: Models, runIds: string[]): Promise<Map<string, StoredEvent[]>> {
-  const rows = await tables.events.findAll({
-    attributes: ['id', 'runId', 'seq', 'event'],
-    raw: true,
-    where: { runId: runIds },
-    order: [
-      ['runId', 'ASC'],
-      ['seq', 'ASC'],
-    ],
-  });
-  const byRun = new Map<string, StoredEvent[]>();
-  for (const row of rows) {
-    const known = byRun.get(row.runId);
-    if (known) known.push(row);
-    else byRun.set(row.runId, [row]);
-  }
-  return byRun;
-}
+import { readable } from '../store/stored';
+import { storedPlan } from '../store/stored-plans';
+import { eventsOf, readEvent, storedRun } from '../store/stored-runs';
 
 const withEvents = async (tables: Models, row: RunRow): Promise<StoredRun> =>
-  stored(row, (await eventsOf(tables, [row.id])).get(row.id) ?? []);
+  storedRun(row, (await eventsOf(tables, [row.id])).get(row.id) ?? []);
 
 async function liveRun(tables: Models, id: string): Promise<RunRow> {
   const row = await tables.runs.findOne({ where: { id, deletedMs: null } });
@@ -94,12 +50,12 @@ export async function startRun(store: Store, request: StartRunRequest, createdMs
     const plan = await tables.plans.findOne({ where: { id: planId, deletedMs: null } });
     const revision = plan && (await tables.revisions.findOne({ where: { planId, revision: planRevision } }));
     if (!revision) throw notFound('such revision of this plan');
-    const taught = storedDocument(revision.document);
+    const taught = storedPlan(revision.document);
     // With the times its positions have now: the record does not change when an entry of the library does.
     const document = JSON.stringify(selfContained(taught, await libraryFor(tables, taught)));
     const { title } = taught;
     const row = await tables.runs.create({ id, planId, planRevision, title, document, createdMs, deletedMs: null });
-    return stored(row, []);
+    return storedRun(row, []);
   });
 }
 

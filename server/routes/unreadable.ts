@@ -14,8 +14,8 @@ import type { DocumentRow, Models } from '../store/models';
 import { sliced } from '../store/sliced';
 import type { Store } from '../store/store';
 import { readStored, reasonNotToRead } from '../store/stored';
-import { storedDocument } from './plans';
-import { eventsOf, readEvent } from './runs';
+import { storedPlan } from '../store/stored-plans';
+import { eventsOf, readEvent } from '../store/stored-runs';
 
 /** A kind of row with a document: where it is kept, and how it is read. */
 interface Kept {
@@ -28,9 +28,9 @@ const document = (noun: string, read: Parameters<typeof readStored>[2]) => (text
   readStored(noun, text, read);
 
 const KEPT: Record<StoredKind, Kept> = {
-  plan: { table: 'plans', read: storedDocument, deletable: true },
+  plan: { table: 'plans', read: storedPlan, deletable: true },
   variants: { table: 'variants', read: document('set of variants', readVariants), deletable: false },
-  run: { table: 'runs', read: storedDocument, deletable: true },
+  run: { table: 'runs', read: storedPlan, deletable: true },
   entry: { table: 'entries', read: document('entry', readEntry), deletable: true },
   person: { table: 'people', read: document('person', readPerson), deletable: true },
   group: { table: 'groups', read: document('group', readGroup), deletable: true },

@@ -1,5 +1,11 @@
-import { parentPort } from 'node:worker_threads';
-import { doJob, type Job } from '#core/arrange';
+import { TimelineResponse } from '#api';
+import { doJob, type Job, type JobKind, type Jobs } from '#core/arrange';
 
-/** Works out one job beside the server, which goes on answering meanwhile. */
-parentPort?.once('message', (job: Job) => parentPort?.postMessage(doJob(job)));
+/**
+ * What a thread of the pool does: works out one job while the server goes on answering. A timeline comes back as the text
+ * of its answer: it is long, and checking and writing it out would keep the server from others.
+ */
+export default function work(job: Job): Jobs[JobKind]['answer'] | string {
+  const answer = doJob(job);
+  return job.kind === 'timeline' ? JSON.stringify(TimelineResponse.parse(answer)) : answer;
+}

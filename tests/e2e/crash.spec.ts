@@ -11,8 +11,8 @@ const PORT = 4801;
 const URL = `http://127.0.0.1:${PORT}`;
 
 /** A server of this test's own, so that it can be killed. */
-async function serve(database: string): Promise<ChildProcess> {
-  const server = spawn('node', ['dist/server/main.js'], {
+async function serve(database: string, ...flags: string[]): Promise<ChildProcess> {
+  const server = spawn('node', ['dist/server/main.js', ...flags], {
     env: { ...process.env, PORT: String(PORT), ZOVRIN_DATABASE: database },
     stdio: 'pipe',
   });
@@ -105,4 +105,25 @@ test('kill -9 during autosave, seen from the planner: what was typed is there wh
   expect(stored.document.steps[0]).toMatchObject({ seconds: 300 });
   await expect(page.getByRole('dialog')).toHaveCount(0);
   await kill(server);
+});
+
+test('kill -9 at any moment of the first start: the next start is whole, with all of the demo data or none before it', async () => {
+  const counts: number[] = [];
+  for (const afterMs of [20, 60, 100, 140, 180, 220, 260, 300, 360, 420, 500, 600]) {
+    const database = join(folder, `first-${afterMs}.sqlite`);
+    const killed = spawn('node', ['dist/server/main.js', '--demo'], {
+      env: { ...process.env, PORT: String(PORT), ZOVRIN_DATABASE: database },
+      stdio: 'ignore',
+    });
+    const gone = new Promise((done) => killed.once('exit', done));
+    // Where in its start the kill meets it is what is varied; nothing is waited for.
+    setTimeout(() => killed.kill('SIGKILL'), afterMs);
+    await gone;
+    const server = await serve(database, '--demo');
+    const { total: plans } = (await (await fetch(`${URL}/api/plans`)).json()) as { total: number };
+    counts.push(plans);
+    await kill(server);
+  }
+  expect(new Set(counts).size).toBe(1);
+  expect(counts[0]).toBeGreaterThan(3);
 });

@@ -2,7 +2,7 @@
 import { expect, test, type Page } from '@playwright/test';
 import { compileTimeline } from '#core/timeline';
 import { builtInLibrary } from '#library';
-import { newPlan, passMs } from './support';
+import { eventsOf, newPlan, passMs } from './support';
 
 /** What can go wrong while a session is led: none of it stops the session, and each says what it does. */
 
@@ -42,8 +42,7 @@ test('the database is locked by another program: it is said, and every event arr
   await expect
     .poll(async () => {
       await page.clock.runFor(1000);
-      const { runs } = await (await request.get(`/api/runs?planId=${id}`)).json();
-      return runs[0]?.events.map(({ kind }: { kind: string }) => kind);
+      return (await eventsOf(request, id)).map(({ kind }) => kind);
     })
     .toEqual(['started', 'led', 'stretched', 'stretched']);
   await expect(page.getByText(/Another program/)).toBeHidden();
@@ -169,8 +168,7 @@ test('the storage of the browser is full: it is said, events go to the server, a
   await expect
     .poll(async () => {
       await page.clock.runFor(500);
-      const { runs } = await (await request.get(`/api/runs?planId=${id}`)).json();
-      return runs[0]?.events.length;
+      return (await eventsOf(request, id)).length;
     })
     .toBe(3);
   await page.reload();
@@ -213,8 +211,7 @@ test('two windows cannot both lead: the second follows, takes the lead when told
   await expect(page.getByRole('button', { name: 'Go on' })).toBeVisible();
   await expect
     .poll(async () => {
-      const { runs } = await (await request.get(`/api/runs?planId=${id}`)).json();
-      return runs[0]?.events.map(({ kind }: { kind: string }) => kind);
+      return (await eventsOf(request, id)).map(({ kind }) => kind);
     })
     .toEqual(['started', 'led', 'jumped', 'led', 'paused', 'led']);
 });
@@ -225,9 +222,7 @@ test('another device finds the session, follows it, and can take the lead', asyn
   await page.locator('button.begin').click();
   await page.keyboard.press('ArrowRight');
   await expect(page.locator('.side')).toHaveText('Set up');
-  await expect
-    .poll(async () => (await (await request.get(`/api/runs?planId=${id}`)).json()).runs[0]?.events.length)
-    .toBe(3);
+  await expect.poll(async () => (await eventsOf(request, id)).length).toBe(3);
   const tablet = await (await browser.newContext({ viewport: { width: 834, height: 1112 } })).newPage();
   await tablet.goto(`/teach/${id}`);
   await expect(tablet.locator('.side')).toHaveText('Set up');

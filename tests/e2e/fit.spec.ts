@@ -250,7 +250,7 @@ test.describe('when it ends', () => {
     request,
   }) => {
     const { id } = await overPlan(request, 'No runs');
-    await page.route('**/api/pace', (route) => route.fulfill({ json: { runs: [] } }));
+    await page.route('**/api/pace', (route) => route.fulfill({ json: { runs: [], unreadable: 0 } }));
     await page.goto(`/plans/${id}/fit?view=forecast`);
     await expect(page.getByText(/No evening has been led to its end yet, so this is assumed/)).toBeVisible();
     await expect(page.getByRole('heading', { name: 'What is assumed' })).toBeVisible();

@@ -256,7 +256,7 @@ test('with a passphrase the page locks itself when nobody touches it, and opens 
     const passphrase = page.getByLabel('passphrase', { exact: true });
     await passphrase.fill('short');
     await page.getByRole('button', { name: 'Set it' }).click();
-    await expect(page.getByText('A passphrase has at least 8 letters.')).toBeVisible();
+    await expect(page.getByText('A passphrase has at least 12 letters.')).toBeVisible();
     await passphrase.fill('herring under the quay');
     await page.getByLabel(/^locks after/).fill('1');
     await page.getByRole('button', { name: 'Set it' }).click();

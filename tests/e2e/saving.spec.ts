@@ -40,7 +40,8 @@ test('two tabs: the one without edits follows; two edits at once are shown and b
   expect((await storedPlan(request, id)).document.steps[1]).toMatchObject({ sides: { seconds: 540 } });
   const listed = await (await request.get('/api/plans?search=two+tabs+other+version')).json();
   expect(listed.plans).toHaveLength(1);
-  expect(listed.plans[0].document.steps[1]).toMatchObject({ sides: { seconds: 480 } });
+  const { document } = await storedPlan(request, listed.plans[0].id);
+  expect(document.steps[1]).toMatchObject({ sides: { seconds: 480 } });
 });
 
 test('a lost connection: the edit is kept, survives a reload, and is sent', async ({ page, request }) => {

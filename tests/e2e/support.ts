@@ -1,7 +1,8 @@
 import { expect, type APIRequestContext, type Page } from '@playwright/test';
 import { TEMPLATES } from '#library';
 import type { Plan } from '#core/plan';
-import { StoredPlan } from '#api';
+import type { RunEvent } from '#core/run';
+import { ListRunsResponse, StoredPlan, StoredRun } from '#api';
 
 /** A plan of its own for a test, from a template. */
 export async function newPlan(
@@ -18,6 +19,13 @@ export async function newPlan(
 
 export const storedPlan = async (request: APIRequestContext, id: string): Promise<StoredPlan> =>
   StoredPlan.parse(await (await request.get(`/api/plans/${id}`)).json());
+
+/** The events of the latest session of a plan, as the server has them; none where there is no session. */
+export async function eventsOf(request: APIRequestContext, planId: string): Promise<RunEvent[]> {
+  const { runs } = ListRunsResponse.parse(await (await request.get(`/api/runs?planId=${planId}`)).json());
+  const [latest] = runs;
+  return latest ? StoredRun.parse(await (await request.get(`/api/runs/${latest.id}`)).json()).events : [];
+}
 
 /** So much before a moment the clock runs again as it does for people: whole ticks, so that the last is at the moment. */
 const LAST_MS = 2000;

@@ -4,7 +4,7 @@ import { compareRun } from '#core/record';
 import { compileTimeline } from '#core/timeline';
 import { builtInLibrary } from '#library';
 import { StoredRun } from '#api';
-import { newPlan, passMs } from './support';
+import { eventsOf, newPlan, passMs } from './support';
 
 const BEGIN = new Date('2026-11-26T18:00:00Z');
 
@@ -171,8 +171,7 @@ test('the server goes away during a session: nothing stops, and every event arri
   await expect
     .poll(async () => {
       await page.clock.runFor(1000);
-      const { runs } = await (await request.get(`/api/runs?planId=${id}`)).json();
-      return runs[0]?.events.map((event: { kind: string }) => event.kind);
+      return (await eventsOf(request, id)).map(({ kind }) => kind);
     })
     .toEqual(['started', 'led', 'stretched', 'jumped', 'stretched']);
 });
@@ -248,8 +247,7 @@ test('in hand: held until said, taken back, a rest, two exchanged, late and caug
   await expect
     .poll(async () => {
       await page.clock.runFor(1000);
-      const { runs } = await (await request.get(`/api/runs?planId=${id}`)).json();
-      return runs[0]?.events.map((event: { kind: string }) => event.kind);
+      return (await eventsOf(request, id)).map(({ kind }) => kind);
     })
     .toEqual(['started', 'led', 'opened', 'cut', 'undone', 'restAdded', 'cut', 'swapped', 'refitted', 'missed']);
 });

@@ -6,7 +6,8 @@ import type { Plan } from '#core/plan';
 import type { RunEvent } from '#core/run';
 import { TEMPLATES } from '#library';
 import { createPlan } from '../../server/routes/plans';
-import { addEvents, startRun, stored, eventsOf } from '../../server/routes/runs';
+import { addEvents, startRun } from '../../server/routes/runs';
+import { eventsOf, storedRun } from '../../server/store/stored-runs';
 import { openStore, type Store } from '../../server/store/store';
 import { fakeBrowser, settle, type FakeBrowser } from '../support/browser';
 import { keepLocalRun, makeOutbox, sendLeftovers, unfinishedRun, type LocalRun } from '../../web/teach/outbox';
@@ -93,6 +94,6 @@ test('fifty sessions with random losses, reloads and server kills: every event a
   );
   for (const { id, events } of told) {
     const row = await store.runs.findByPk(id);
-    expect(stored(row!, arrived.get(id) ?? []).events.map((event) => event.id)).toEqual(events);
+    expect(storedRun(row!, arrived.get(id) ?? []).events.map((event) => event.id)).toEqual(events);
   }
 }, 120_000);

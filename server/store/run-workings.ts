@@ -3,20 +3,20 @@ import type { Library } from '#core/catalogue';
 import { compileTimeline, ribbonBlocks } from '#core/timeline';
 import { PractisedOnce, RunSummary } from '#api';
 import { Op } from 'sequelize';
-import type { RunRow } from '../store/models';
-import { wholeLibrary } from '../store/own-library';
-import { sliced } from '../store/sliced';
-import type { Store } from '../store/store';
-import { readable } from '../store/stored';
-import type { RunWorkings } from '../store/workings';
-import { eventsOf, stored, type StoredEvent } from './runs';
+import type { RunRow } from './models';
+import { wholeLibrary } from './own-library';
+import { sliced } from './sliced';
+import type { Store } from './store';
+import { readable } from './stored';
+import type { RunWorkings } from './workings';
+import { eventsOf, storedRun, type StoredEvent } from './stored-runs';
 
 /** So many runs are read at once: their events are many. */
 const BATCH = 20;
 
 /** What a run comes to. Throws a NotReadable where its plan cannot be read. */
 function worked(row: RunRow, happened: readonly StoredEvent[], library: Library): RunWorkings {
-  const { id, planId, plan, events, unreadable } = stored(row, happened);
+  const { id, planId, plan, events, unreadable } = storedRun(row, happened);
   const timeline = compileTimeline(plan, library);
   const record = compareRun(timeline, events);
   const { left, right, total, startedAtMs, ended } = record;
