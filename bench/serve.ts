@@ -1,14 +1,32 @@
 import { spawn } from 'node:child_process';
+import { once } from 'node:events';
+
+interface Served {
+  url: string;
+  stop: () => void;
+  /** How long its event loop was held at most since this was last asked, in milliseconds. */
+  heldMs: () => Promise<number>;
+}
 
 /** The built server as a process of its own, on a database file; resolves when it answers. Needs a build in dist/. */
-export async function serve(port: number, database: string): Promise<{ url: string; stop: () => void }> {
-  const server = spawn('node', ['dist/server/main.js', '--demo'], {
+export async function serve(port: number, database: string): Promise<Served> {
+  const monitor = new URL('./loop-delay.mjs', import.meta.url).href;
+  const server = spawn('node', ['--import', monitor, 'dist/server/main.js', '--demo'], {
     env: { ...process.env, PORT: String(port), ZOVRIN_DATABASE: database },
-    stdio: 'pipe',
+    stdio: ['pipe', 'pipe', 'pipe', 'ipc'],
   });
   await new Promise<void>((ready, failed) => {
-    server.stdout.on('data', (text: Buffer) => text.includes('Zovrin is at') && ready());
+    server.stdout?.on('data', (text: Buffer) => text.includes('Zovrin is at') && ready());
     server.once('exit', (code) => failed(new Error(`The server ended with ${code}; is there a build?`)));
   });
-  return { url: `http://127.0.0.1:${port}`, stop: () => void server.kill() };
+  return {
+    url: `http://127.0.0.1:${port}`,
+    stop: () => void server.kill(),
+    async heldMs() {
+      const answered = once(server, 'message');
+      server.send('how long');
+      const [{ heldMs }] = (await answered) as [{ heldMs: number }];
+      return heldMs;
+    },
+  };
 }

@@ -7,6 +7,7 @@ import { loggedError } from './log';
 import { originsIn } from './http/same-origin';
 import { createLock } from './lock/lock';
 import { emptyBin } from './routes/bin';
+import { warmUp } from './routes/warm-up';
 import { createSolver } from './solving/solver';
 import { databaseFile } from './settings';
 import { StartProblem } from './store/start-problem';
@@ -36,12 +37,18 @@ setInterval(() => void upkeep(), DAY_MS).unref();
 if (process.argv.includes('--demo') && (await loadDemo(store))) console.log('Loaded the demo data.');
 
 const webFolder = join(process.cwd(), 'dist', 'web');
-const lock = createLock(store);
-const audience = createAudienceServer(store, { port: audiencePort, webFolder, log: logError, guard: lock.guard });
-const thread = new URL(import.meta.url.endsWith('.ts') ? './solving/worker.ts' : './solver.js', import.meta.url);
-const solver = createSolver(thread);
 /** Origins under which a studio reaches it, besides this machine’s own names. */
 const origins = originsIn(process.env.ZOVRIN_ORIGINS ?? '');
+const lock = createLock(store);
+const audience = createAudienceServer(store, {
+  port: audiencePort,
+  webFolder,
+  log: logError,
+  guard: lock.guard,
+  origins,
+});
+const thread = new URL(import.meta.url.endsWith('.ts') ? './solving/worker.ts' : './solver.js', import.meta.url);
+const solver = createSolver(thread);
 const app = createApp(store, { webFolder, log: logError, audience, lock, solver, origins });
 const server = app.listen(port, host, (error?: Error) => {
   if (error) {
@@ -50,6 +57,8 @@ const server = app.listen(port, host, (error?: Error) => {
     process.exit(1);
   }
   console.log(`Zovrin is at http://${host}:${port}`);
+  // The first page that is opened finds its lists worked out.
+  void warmUp(store).catch(logError);
 });
 
 // A browser may take up a connection again after a while: one that is closed under it costs a request.

@@ -45,6 +45,9 @@ interface AudienceOptions {
   log: (error: unknown) => void;
   /** Stands before opening it: who may not see people may not show a session either. */
   guard?: RequestHandler;
+  /** Whole origins under which phones reach it, besides the addresses of this machine. */
+  origins?: readonly string[];
+  /** How long phones are told of the end before the port is closed, in milliseconds. */
   lingerMs?: number;
 }
 
@@ -74,7 +77,15 @@ const isSame = (given: string, wanted: string): boolean => {
  * itself when the session ends or the plan is deleted.
  */
 export function createAudienceServer(store: Store, options: AudienceOptions) {
-  const { port, host = '0.0.0.0', reachedAt = outwardHosts, webFolder, log, lingerMs = LINGER_MS } = options;
+  const {
+    port,
+    host = '0.0.0.0',
+    reachedAt = outwardHosts,
+    webFolder,
+    log,
+    origins = [],
+    lingerMs = LINGER_MS,
+  } = options;
   const guard: RequestHandler = options.guard ?? ((_request, _response, next) => next());
   let listening: Server | undefined;
   let open: Opened | undefined;
@@ -125,7 +136,7 @@ export function createAudienceServer(store: Store, options: AudienceOptions) {
 
   function outward(): Express {
     const app = express();
-    secure(app, { names: () => [...LOOPBACK_NAMES, ...reachedAt()] });
+    secure(app, { names: () => [...LOOPBACK_NAMES, ...reachedAt()], origins });
     const perMinute = { windowMs: MINUTE_MS, standardHeaders: true, legacyHeaders: false, handler: tooMany } as const;
     app.use(
       '/api',

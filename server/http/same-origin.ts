@@ -43,8 +43,12 @@ function originsByHost(names: readonly string[], port: number | undefined, origi
  * or script of another site by its Origin or Sec-Fetch-Site (403), with a body or without.
  */
 export function sameOrigin({ names, origins = [] }: OriginRules): RequestHandler {
+  // The names seldom change: the table is made anew only when they do.
+  let [made, ours] = ['', new Map<string, Set<string>>()];
   return (request, _response, next) => {
-    const ours = originsByHost(names(), request.socket.localPort, origins);
+    const here = names();
+    const of = `${here.join()} ${request.socket.localPort}`;
+    if (made !== of) [made, ours] = [of, originsByHost(here, request.socket.localPort, origins)];
     const known = ours.get((request.headers.host ?? '').toLowerCase());
     if (!known) throw new HttpProblem(421, 'Not this server', 'Zovrin does not answer under this name.');
     if (READS.has(request.method)) return next();

@@ -9,6 +9,8 @@ const isLoopback = ({ socket: { remoteAddress = '' } }: Request): boolean =>
 /** What stands before everything else on each of our ports: whose requests are answered, and what every answer carries. */
 export function secure(app: Express, rules: OriginRules): void {
   app.disable('x-powered-by');
+  // Nothing of the API is kept by a browser, so that there is nothing to compare; files have their own.
+  app.disable('etag');
   app.use(
     helmet({
       contentSecurityPolicy: {

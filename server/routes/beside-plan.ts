@@ -1,6 +1,6 @@
 import { Router } from 'express';
 import type { Read } from '#core/document';
-import { PlanId, SaveBesideRequest } from '#api';
+import { PlanId, SavedDocument, SaveBesideRequest } from '#api';
 import type { z } from 'zod';
 import { answer } from '../http/answer';
 import { accept, notFound, unprocessableDocument } from '../http/problems';
@@ -65,7 +65,7 @@ export function besidePlanRoutes<T>(of: BesidePlan<T>, store: Store): Router {
       const id = await planId(tables, request.params.id);
       return putDocument(kindOf(of, tables), id, revision, read.value, store.now());
     });
-    answer(response, of.schema, saved);
+    answer(response, SavedDocument, { revision: saved.revision });
   });
 
   return routes;

@@ -1,6 +1,6 @@
 import { Router } from 'express';
 import type { FieldIssue } from '#core/document';
-import { CreateDocumentRequest, PlanId, SaveDocumentRequest } from '#api';
+import { CreateDocumentRequest, PlanId, SavedDocument, SaveDocumentRequest } from '#api';
 import type { z } from 'zod';
 import { answer } from '../http/answer';
 import { accept, HttpProblem, notFound, unprocessableDocument } from '../http/problems';
@@ -104,7 +104,7 @@ export function documentRoutes<T>(room: DocumentRoom<T>, store: Store): Router {
     const saved = await store.write(async (tables) =>
       saveDocument(kindOf(room, tables), await live(tables, id), revision, accepted, store.now()),
     );
-    answer(response, room.schema, saved);
+    answer(response, SavedDocument, { revision: saved.revision });
   });
 
   routes.delete('/:id', async (request, response) => {

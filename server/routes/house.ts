@@ -1,6 +1,6 @@
 import { Router } from 'express';
 import { DEFAULT_HOUSE, readHouse, type House } from '#core/house';
-import { SaveHouseRequest, StoredHouse } from '#api';
+import { SavedDocument, SaveHouseRequest, StoredHouse } from '#api';
 import { answer } from '../http/answer';
 import { accept, unprocessableDocument } from '../http/problems';
 import { putDocument, type DocumentTable } from '../store/documents';
@@ -42,7 +42,7 @@ export function houseRoutes(store: Store): Router {
     const read = readHouse(document);
     if (!read.ok) throw unprocessableDocument(read.issues);
     const saved = await store.write((tables) => putDocument(kindOf(tables), ID, revision, read.value, store.now()));
-    answer(response, StoredHouse, saved);
+    answer(response, SavedDocument, { revision: saved.revision });
   });
 
   return routes;

@@ -55,17 +55,11 @@ const stored = (row: LivePlan, document = storedPlan(row.document)): StoredPlan 
 const searchText = ({ title, group, intent, approach }: Plan): string =>
   searchable([title, group, intent, approach].join(' '));
 
-/** Keeps a version of a plan, and lets go of the one that is now too old. */
-async function keepRevision(
-  { sql }: Tables,
-  { id, revision, document, updatedMs }: Pick<PlanRow, 'id' | 'revision' | 'document' | 'updatedMs'>,
-): Promise<void> {
+/** Keeps a version of a plan as it is now, and lets go of the one that is now too old. */
+async function keepRevision({ sql }: Tables, id: string, revision: number): Promise<void> {
   await sql.run(
-    'INSERT INTO plan_revisions (planId, revision, document, savedMs) VALUES (?, ?, ?, ?)',
+    'INSERT INTO plan_revisions (planId, revision, document, savedMs) SELECT id, revision, document, updatedMs FROM plans WHERE id = ?',
     id,
-    revision,
-    document,
-    updatedMs,
   );
   if (revision > KEPT_REVISIONS) {
     await sql.run('DELETE FROM plan_revisions WHERE planId = ? AND revision <= ?', id, revision - KEPT_REVISIONS);
@@ -127,7 +121,7 @@ export async function createPlan(
       updatedMs: now,
       deletedMs: null,
     });
-    await keepRevision(tables, row);
+    await keepRevision(tables, id, row.revision);
     return stored(row, plan);
   });
 }
@@ -173,7 +167,11 @@ async function summariesOf(
   return known;
 }
 
-async function listPlans(store: Store, { search, uses, limit, offset }: ListPlansQuery): Promise<ListPlansResponse> {
+/** A page of the plans that are not in the bin, the latest changed first. */
+export async function listPlans(
+  store: Store,
+  { search, uses, limit, offset }: ListPlansQuery,
+): Promise<ListPlansResponse> {
   const words = searchable(search).split(' ').filter(Boolean);
   const matches = words.map((word) => ({ searchable: { [Op.like]: `%${word}%` } }));
   const where = { deletedMs: null, [Op.and]: [...matches, ...(uses === undefined ? [] : [usesEntry(uses)])] };
@@ -219,30 +217,35 @@ async function livePlanRow({ sql }: Tables, id: string): Promise<LivePlan> {
 }
 
 async function savePlan(store: Store, id: string, revision: number, plan: Plan): Promise<SavedPlan> {
+  const document = JSON.stringify(plan);
   return store.write(async (tables) => {
-    const row = await livePlanRow(tables, id);
-    const document = JSON.stringify(plan);
-    // A save that was stored but whose answer was lost comes again: it is the same save, not a conflict.
-    if (row.revision === revision + 1 && row.document === document) return saved(row);
-    if (row.revision !== revision) {
-      const conflict: ConflictResponse = { current: stored(row), yours: plan };
-      const detail = 'This plan was changed elsewhere since you opened it.';
-      throw new HttpProblem(409, 'Changed elsewhere', detail, undefined, { ...conflict });
-    }
-    const next = { id, revision: revision + 1, document, updatedMs: store.now() };
-    await tables.sql.run(
-      'UPDATE plans SET revision = ?, document = ?, title = ?, searchable = ?, updatedMs = ? WHERE id = ?',
+    const next = { id, revision: revision + 1, updatedMs: store.now() };
+    const changed = await tables.sql.run(
+      'UPDATE plans SET revision = ?, document = ?, title = ?, searchable = ?, updatedMs = ? ' +
+        'WHERE id = ? AND revision = ? AND deletedMs IS NULL',
       next.revision,
       document,
       plan.title,
       searchText(plan),
       next.updatedMs,
       id,
+      revision,
     );
-    await keepRevision(tables, next);
+    if (changed === 0) return savedBefore(await livePlanRow(tables, id), revision, plan, document);
+    await keepRevision(tables, id, next.revision);
     return saved(next);
   });
 }
+
+/** The answer to a save over another revision than the present one. Throws an HttpProblem, with both, where they differ. */
+function savedBefore(row: LivePlan, revision: number, plan: Plan, document: string): SavedPlan {
+  // A save that was stored but whose answer was lost comes again: it is the same save, not a conflict.
+  if (row.revision === revision + 1 && row.document === document) return saved(row);
+  const conflict: ConflictResponse = { current: stored(row), yours: plan };
+  const detail = 'This plan was changed elsewhere since you opened it.';
+  throw new HttpProblem(409, 'Changed elsewhere', detail, undefined, { ...conflict });
+}
+
 const saved = ({ id, revision, updatedMs }: Pick<PlanRow, 'id' | 'revision' | 'updatedMs'>): SavedPlan => ({
   id,
   revision,

@@ -1,5 +1,5 @@
 import { Router } from 'express';
-import type { ModelStatic } from 'sequelize';
+import { Op, type ModelStatic } from 'sequelize';
 import { readVariants } from '#core/arrange';
 import { readEntry } from '#core/catalogue';
 import { readClassPeople } from '#core/caution';
@@ -40,6 +40,9 @@ const KEPT: Record<StoredKind, Kept> = {
   settings: { table: 'house', read: document('set of house rules', readHouse), deletable: false },
 };
 
+/** So many rows are read at once: the loop is not held while they are made. */
+const BATCH = 200;
+
 /** What every such table has. */
 type Row = Pick<DocumentRow, 'id' | 'title' | 'document' | 'deletedMs'>;
 const tableOf = (store: Models, kind: StoredKind) => store[KEPT[kind].table] as unknown as ModelStatic<DocumentRow>;
@@ -48,21 +51,42 @@ const tableOf = (store: Models, kind: StoredKind) => store[KEPT[kind].table] as 
 async function unreadableOf(store: Store, kind: StoredKind): Promise<UnreadableRow[]> {
   const { read, deletable } = KEPT[kind];
   const attributes = ['id', 'title', 'document'];
-  const rows: Row[] = await tableOf(store, kind).findAll({ where: { deletedMs: null }, attributes, raw: true });
-  const found = await sliced(rows, ({ id, title, document: text }) => {
-    const reason = reasonNotToRead(() => read(text));
-    return reason === undefined ? [] : [{ kind, id, title, reason, deletable }];
-  });
-  return found.flat();
+  const found: UnreadableRow[] = [];
+  for (let last = ''; ;) {
+    const where = { deletedMs: null, id: { [Op.gt]: last } };
+    const rows: Row[] = await tableOf(store, kind).findAll({
+      where,
+      attributes,
+      order: [['id', 'ASC']],
+      limit: BATCH,
+      raw: true,
+    });
+    await sliced(rows, ({ id, title, document: text }) => {
+      const reason = reasonNotToRead(() => read(text));
+      if (reason !== undefined) found.push({ kind, id, title, reason, deletable });
+    });
+    if (rows.length < BATCH) return found;
+    last = rows.at(-1)?.id ?? '';
+  }
 }
 
 /** Sessions of which single events cannot be read. */
 async function unreadableEvents(store: Store): Promise<UnreadableRow[]> {
-  const rows = await store.events.findAll({ attributes: ['runId', 'event'], raw: true });
   const counts = new Map<string, number>();
-  await sliced(rows, ({ runId, event }) => {
-    if (reasonNotToRead(() => readEvent(event)) !== undefined) counts.set(runId, (counts.get(runId) ?? 0) + 1);
-  });
+  for (let last = ''; ;) {
+    const rows = await store.events.findAll({
+      attributes: ['id', 'runId', 'event'],
+      where: { id: { [Op.gt]: last } },
+      order: [['id', 'ASC']],
+      limit: BATCH,
+      raw: true,
+    });
+    await sliced(rows, ({ runId, event }) => {
+      if (reasonNotToRead(() => readEvent(event)) !== undefined) counts.set(runId, (counts.get(runId) ?? 0) + 1);
+    });
+    if (rows.length < BATCH) break;
+    last = rows.at(-1)?.id ?? '';
+  }
   const runs = await store.runs.findAll({ where: { id: [...counts.keys()], deletedMs: null }, raw: true });
   return runs.map(({ id, title }) => {
     const count = counts.get(id) ?? 0;

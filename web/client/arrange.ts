@@ -1,6 +1,6 @@
 import type { Variants } from '#core/arrange';
 import type { PaceOfRun } from '#core/record';
-import { PaceResponse, StoredVariants, VariantsConflict } from '#api';
+import { PaceResponse, SavedDocument, StoredVariants, VariantsConflict } from '#api';
 import { ApiProblem, ask } from './http';
 
 /** How the latest runs went against their plans. */
@@ -10,7 +10,7 @@ export const readPaces = async (): Promise<PaceOfRun[]> =>
 const at = (planId: string): string => `/plans/${encodeURIComponent(planId)}/variants`;
 export const readStoredVariants = (planId: string) => ask(StoredVariants, 'GET', at(planId));
 export const saveStoredVariants = (planId: string, revision: number, document: Variants) =>
-  ask(StoredVariants, 'PUT', at(planId), { revision, document });
+  ask(SavedDocument, 'PUT', at(planId), { revision, document });
 
 /** Both versions of a stale write, or undefined where the error is something else. */
 export function variantsConflictOf(error: unknown): VariantsConflict | undefined {

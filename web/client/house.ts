@@ -1,10 +1,10 @@
 import type { House } from '#core/house';
-import { HouseConflict, StoredHouse } from '#api';
+import { HouseConflict, SavedDocument, StoredHouse } from '#api';
 import { ApiProblem, ask } from './http';
 
 export const readHouseRules = () => ask(StoredHouse, 'GET', '/house');
 export const saveHouseRules = (revision: number, document: House) =>
-  ask(StoredHouse, 'PUT', '/house', { revision, document });
+  ask(SavedDocument, 'PUT', '/house', { revision, document });
 
 /** Both versions of a stale write, or undefined where the error is something else. */
 export function houseConflictOf(error: unknown): HouseConflict | undefined {

@@ -1,5 +1,5 @@
 import type { JournalEntry } from '#core/journal';
-import { JournalConflict, ListJournalResponse, StoredJournalEntry } from '#api';
+import { JournalConflict, ListJournalResponse, SavedDocument, StoredJournalEntry } from '#api';
 import { ApiProblem, ask, tell } from './http';
 
 const at = (id: string): string => `/journal/${encodeURIComponent(id)}`;
@@ -13,7 +13,7 @@ export const createJournalEntry = (id: string, document: JournalEntry) =>
   ask(StoredJournalEntry, 'POST', '/journal', { id, document });
 
 export const saveJournalEntry = (id: string, revision: number, document: JournalEntry) =>
-  ask(StoredJournalEntry, 'PUT', at(id), { revision, document });
+  ask(SavedDocument, 'PUT', at(id), { revision, document });
 
 export const deleteJournalEntry = (id: string) => tell('DELETE', at(id));
 

@@ -8,6 +8,7 @@ import {
   ListPeopleResponse,
   PersonConflict,
   PersonFileResponse,
+  SavedDocument,
   StoredClassPeople,
   StoredGroup,
   StoredPerson,
@@ -23,7 +24,7 @@ export const readPersonById = (id: string) => ask(StoredPerson, 'GET', at(id));
 export const createPerson = (id: string, document: Person) => ask(StoredPerson, 'POST', '/people', { id, document });
 
 export const savePerson = (id: string, revision: number, document: Person) =>
-  ask(StoredPerson, 'PUT', at(id), { revision, document });
+  ask(SavedDocument, 'PUT', at(id), { revision, document });
 
 export const deletePerson = (id: string) => tell('DELETE', at(id));
 
@@ -40,7 +41,7 @@ export const readGroupById = (id: string) => ask(StoredGroup, 'GET', groupAt(id)
 export const createGroup = (id: string, document: Group) =>
   ask(StoredGroup, 'POST', '/people/groups', { id, document });
 export const saveGroup = (id: string, revision: number, document: Group) =>
-  ask(StoredGroup, 'PUT', groupAt(id), { revision, document });
+  ask(SavedDocument, 'PUT', groupAt(id), { revision, document });
 export const deleteGroup = (id: string) => tell('DELETE', groupAt(id));
 export function groupConflictOf(error: unknown): GroupConflict | undefined {
   return error instanceof ApiProblem && error.status === 409 ? GroupConflict.safeParse(error.body).data : undefined;
@@ -50,7 +51,7 @@ const classAt = (planId: string): string => `/people/classes/${encodeURIComponen
 /** What was decided for people in a plan. */
 export const readClassPeople = (planId: string) => ask(StoredClassPeople, 'GET', classAt(planId));
 export const saveClassPeople = (planId: string, revision: number, document: ClassPeople) =>
-  ask(StoredClassPeople, 'PUT', classAt(planId), { revision, document });
+  ask(SavedDocument, 'PUT', classAt(planId), { revision, document });
 export function classConflictOf(error: unknown): ClassPeopleConflict | undefined {
   return error instanceof ApiProblem && error.status === 409
     ? ClassPeopleConflict.safeParse(error.body).data

@@ -1,5 +1,5 @@
 import type { Place } from '#core/cupboard';
-import { ListPlacesResponse, PlaceConflict, StoredPlace } from '#api';
+import { ListPlacesResponse, PlaceConflict, SavedDocument, StoredPlace } from '#api';
 import { ApiProblem, ask, tell } from './http';
 
 const at = (id: string): string => `/places/${encodeURIComponent(id)}`;
@@ -11,7 +11,7 @@ export const readPlaceById = (id: string) => ask(StoredPlace, 'GET', at(id));
 export const createPlace = (id: string, document: Place) => ask(StoredPlace, 'POST', '/places', { id, document });
 
 export const savePlace = (id: string, revision: number, document: Place) =>
-  ask(StoredPlace, 'PUT', at(id), { revision, document });
+  ask(SavedDocument, 'PUT', at(id), { revision, document });
 
 export const deletePlace = (id: string) => tell('DELETE', at(id));
 

@@ -28,7 +28,7 @@ export interface KeptDocument<T> {
   schema: z.ZodType<T>;
   read: (value: unknown) => Read<T>;
   fetch: () => Promise<Revised<T>>;
-  send: (revision: number, document: T) => Promise<Revised<T>>;
+  send: (revision: number, document: T) => Promise<{ revision: number }>;
   conflictOf: (error: unknown) => { current: Revised<T> } | undefined;
   /** By what the things in its lists are known, where that is not their id. */
   keyOf?: KeyOf;
