@@ -70,7 +70,7 @@ const Passphrase = z
   .string('A passphrase is text.')
   .min(
     MIN_PASSPHRASE,
-    `A passphrase has at least ${MIN_PASSPHRASE} letters. Three or four words are easy to keep in mind.`,
+    `A passphrase has at least ${MIN_PASSPHRASE} letters.`,
   )
   .max(MAX_PASSPHRASE, `A passphrase has at most ${MAX_PASSPHRASE} letters.`);
 export const SetLockRequest = z.strictObject({

@@ -22,10 +22,15 @@ const host = '127.0.0.1';
 const logError = (error: unknown): void => log.error(loggedError(error));
 
 /** Nobody is helped by a stack: what is wrong is said in a sentence, and what to do. */
-const store = await openStore(databaseFile()).catch((error: unknown) => {
+function giveUp(error: unknown): never {
   console.error(error instanceof StartProblem ? error.message : `Zovrin cannot start: ${(error as Error).message}`);
   process.exit(1);
-});
+}
+process.once('uncaughtException', giveUp);
+
+/** Origins under which a studio reaches it, besides this machine’s own names. */
+const origins = originsIn(process.env.ZOVRIN_ORIGINS ?? '');
+const store = await openStore(databaseFile()).catch(giveUp);
 await emptyBin(store).catch(logError);
 /** Once a day: the bin is emptied of what is too old only where there is a backup from before. */
 const upkeep = (): Promise<void> =>
@@ -37,8 +42,6 @@ setInterval(() => void upkeep(), DAY_MS).unref();
 if (process.argv.includes('--demo') && (await loadDemo(store))) console.log('Loaded the demo data.');
 
 const webFolder = join(process.cwd(), 'dist', 'web');
-/** Origins under which a studio reaches it, besides this machine’s own names. */
-const origins = originsIn(process.env.ZOVRIN_ORIGINS ?? '');
 const lock = createLock(store);
 const audience = createAudienceServer(store, {
   port: audiencePort,
@@ -56,6 +59,7 @@ const server = app.listen(port, host, (error?: Error) => {
     console.error(taken ? `Port ${port} is in use. Choose another: PORT=4790 bin/demo` : error.message);
     process.exit(1);
   }
+  process.removeListener('uncaughtException', giveUp);
   console.log(`Zovrin is at http://${host}:${port}`);
   // The first page that is opened finds its lists worked out.
   void warmUp(store).catch(logError);

@@ -27,7 +27,7 @@ async function open(): Promise<void> {
   <main class="lock">
     <ZovrinMark />
     <h1>Locked</h1>
-    <p class="quiet">People are behind a passphrase. What you typed is saved.</p>
+    <p class="quiet">Everything about people is locked. What you typed is saved.</p>
     <form @submit.prevent="open">
       <input
         ref="field"
@@ -39,7 +39,7 @@ async function open(): Promise<void> {
         placeholder="Passphrase"
         :aria-invalid="wrong !== ''"
       />
-      <Button type="submit" label="Open" />
+      <Button type="submit" label="Unlock" />
     </form>
     <p v-if="wrong" class="caution" role="alert">{{ wrong }}</p>
   </main>

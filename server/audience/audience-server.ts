@@ -138,17 +138,14 @@ export function createAudienceServer(store: Store, options: AudienceOptions) {
     const app = express();
     secure(app, { names: () => [...LOOPBACK_NAMES, ...reachedAt()], origins });
     const perMinute = { windowMs: MINUTE_MS, standardHeaders: true, legacyHeaders: false, handler: tooMany } as const;
-    app.use(
-      '/api',
-      rateLimit({ ...perMinute, limit: MAX_ASKED_A_MINUTE }),
-      rateLimit({
-        ...perMinute,
-        limit: MAX_WRONG_CODES_A_MINUTE,
-        skipSuccessfulRequests: true,
-        requestWasSuccessful: (_request, { statusCode }) => statusCode !== 404,
-      }),
-    );
-    app.get('/api/audience/:planId/now', async (request, response) => {
+    app.use('/api', rateLimit({ ...perMinute, limit: MAX_ASKED_A_MINUTE }));
+    const limitWrongCodes = rateLimit({
+      ...perMinute,
+      limit: MAX_WRONG_CODES_A_MINUTE,
+      skipSuccessfulRequests: true,
+      requestWasSuccessful: (_request, { statusCode }) => statusCode !== 404,
+    });
+    app.get('/api/audience/:planId/now', limitWrongCodes, async (request, response) => {
       const { tag, json } = await current(mustKnowCode(request));
       const start = JSON.stringify({ nowMs: store.now(), tag } satisfies AudienceNow).slice(0, -1);
       response.type('json').send(request.query.tag === tag ? `${start}}` : `${start},"session":${json}}`);

@@ -262,6 +262,17 @@ test('a phone on the same network sees the session when the teacher allows it, a
   await page.getByRole('button', { name: 'Student display' }).click();
   await page.getByRole('switch', { name: 'Let phones view' }).click();
   await expect(phone.getByText('The teacher’s machine cannot be reached.')).toBeVisible({ timeout: 10_000 });
+  // Opened again, the old link is worth nothing; the new one works until the session ends.
+  await page.getByRole('switch', { name: 'Let phones view' }).click();
+  await expect(address).not.toHaveText(link);
+  await expect(phone.getByText('This link shows nothing at the moment.')).toBeVisible();
+  await phone.goto('about:blank');
+  await phone.goto(await address.innerText());
+  await expect(phone.locator('.side')).toHaveText('Set up');
+  const { runs } = await (await request.get(`/api/runs?planId=${id}`)).json();
+  const ended = { id: 'ended-by-the-test', atMs: Date.now(), kind: 'ended' };
+  await request.post(`/api/runs/${runs[0].id}/events`, { data: { events: [ended] } });
+  await expect(phone.getByText('This session is over. Thank you for coming.')).toBeVisible();
   await phone.context().close();
 });
 

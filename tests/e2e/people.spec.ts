@@ -253,13 +253,13 @@ test('with a passphrase the page locks itself when nobody touches it, and opens 
     const page = await browser.newPage();
     await page.clock.install();
     await page.goto(`${url}/house`);
-    const passphrase = page.getByLabel('passphrase', { exact: true });
+    const passphrase = page.getByLabel('Passphrase', { exact: true });
     await passphrase.fill('short');
-    await page.getByRole('button', { name: 'Set it' }).click();
+    await page.getByRole('button', { name: 'Set passphrase' }).click();
     await expect(page.getByText('A passphrase has at least 12 letters.')).toBeVisible();
     await passphrase.fill('herring under the quay');
-    await page.getByLabel(/^locks after/).fill('1');
-    await page.getByRole('button', { name: 'Set it' }).click();
+    await page.getByLabel(/^Lock after/).fill('1');
+    await page.getByRole('button', { name: 'Set passphrase' }).click();
     await expect(page.getByText('The passphrase is set.')).toBeVisible();
     await page.goto(`${url}/people`);
     await expect(page.getByRole('link', { name: 'Ines Harrowgate' })).toBeVisible();

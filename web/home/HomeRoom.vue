@@ -27,6 +27,8 @@ const runs = shallowRef<ListedRun[]>([]);
 /** The plan that is taught next. */
 const next = shallowRef<StoredPlan>();
 const total = ref(0);
+/** How many rows of the list were asked for so far; those that cannot be read are not shown. */
+const seen = ref(0);
 const search = ref('');
 const trouble = ref('');
 const loaded = ref(false);
@@ -61,6 +63,7 @@ async function load(): Promise<void> {
     const [found, lately] = await Promise.all([listPlans(search.value, PAGE), listRuns(4)]);
     next.value = await readNext(nextOf(found.plans));
     [plans.value, total.value, runs.value, trouble.value] = [found.plans, found.total, lately.runs, ''];
+    seen.value = found.plans.length + found.unreadable;
   } catch (error) {
     trouble.value = (error as Error).message;
   }
@@ -68,8 +71,9 @@ async function load(): Promise<void> {
 }
 async function showMore(): Promise<void> {
   try {
-    const found = await listPlans(search.value, PAGE, plans.value.length);
+    const found = await listPlans(search.value, PAGE, seen.value);
     plans.value = [...plans.value, ...found.plans];
+    seen.value += found.plans.length + found.unreadable;
   } catch (error) {
     trouble.value = (error as Error).message;
   }
@@ -152,7 +156,7 @@ void load();
           <Button label="Make the first plan" @click="making = true" />
         </div>
         <footer>
-          <button v-if="plans.length < total" type="button" class="link-button" @click="showMore">
+          <button v-if="seen < total" type="button" class="link-button" @click="showMore">
             Show more of {{ total }}
           </button>
           <RouterLink to="/bin" class="link-button">Bin</RouterLink>

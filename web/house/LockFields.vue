@@ -5,7 +5,7 @@ import { ApiProblem } from '../client/http';
 import FieldGroup from '../shared/fields/FieldGroup.vue';
 import { useLock } from '../stores/lock';
 
-/** The passphrase before people's data: set, changed, taken off, or locked at once. */
+/** The passphrase for people's data: set, changed, removed, or locked at once. */
 const lock = useLock();
 void lock.load();
 const passphrase = ref('');
@@ -33,11 +33,11 @@ const remove = () => tell(() => lock.remove(passphrase.value), 'The passphrase w
 <template>
   <FieldGroup
     title="Lock"
-    says="a passphrase before everything about people; the page locks itself when nobody touches it"
+    says="a passphrase for everything about people; Zovrin locks when nobody has used it for a while"
   >
     <form class="lock-fields" @submit.prevent="set">
       <label
-        >{{ lock.state.set ? 'new passphrase, or the one there is to take it off' : 'passphrase' }}<br />
+        >{{ lock.state.set ? 'New passphrase, or the current one to remove it' : 'Passphrase' }}<br />
         <input
           v-model="passphrase"
           class="plain-input"
@@ -46,24 +46,24 @@ const remove = () => tell(() => lock.remove(passphrase.value), 'The passphrase w
           :aria-invalid="wrong.passphrase !== undefined"
       /></label>
       <label
-        >locks after<br />
+        >Lock after<br />
         <input
           v-model="minutes"
           inputmode="numeric"
           class="plain-input short"
           :aria-invalid="wrong.minutes !== undefined"
         />
-        idle min</label
+        minutes of inactivity</label
       >
-      <Button type="submit" size="small" :label="lock.state.set ? 'Change it' : 'Set it'" />
+      <Button type="submit" size="small" :label="lock.state.set ? 'Change passphrase' : 'Set passphrase'" />
       <Button v-if="lock.state.set" size="small" outlined label="Remove passphrase" @click="remove" />
       <Button v-if="lock.state.set" size="small" text label="Lock now" @click="lock.lock()" />
     </form>
     <p v-for="(reason, field) in wrong" :key="field" class="caution small" role="alert">{{ reason }}</p>
     <p v-if="said" class="small" role="status">{{ said }}</p>
     <p class="small quiet">
-      It cannot be found out again when it is forgotten; the database file itself is readable by its owner alone. While
-      a class is led, nothing locks.
+      At least 12 letters; three or four words are easy to remember. It cannot be recovered if you forget it. Nothing
+      locks while you lead a class.
     </p>
   </FieldGroup>
 </template>

@@ -20,6 +20,8 @@ const router = useRouter();
 const runs = shallowRef<ListedRun[]>();
 const journal = shallowRef<StoredJournalEntry[]>();
 const total = ref(0);
+/** How many rows of the list were asked for; those that cannot be read are not shown. */
+const seen = ref(0);
 const trouble = ref('');
 
 const rows = computed(() =>
@@ -33,7 +35,7 @@ const rows = computed(() =>
 const WHERE = { alone: 'practised alone', elsewhere: 'taught elsewhere', here: 'taught here, without the clock' };
 /** Runs and what was written in the journal, the newest first; of the journal no more than reaches as far back as the runs shown. */
 const all = computed(() => {
-  const oldest = runs.value && runs.value.length < total.value ? Math.min(...rows.value.map((row) => row.startMs)) : 0;
+  const oldest = runs.value && seen.value < total.value ? Math.min(...rows.value.map((row) => row.startMs)) : 0;
   const written = (journal.value ?? []).map(({ id, document: entry }) => ({
     kind: 'entry' as const,
     id,
@@ -52,6 +54,7 @@ const pxPerMs = computed(
 async function load(limit = 40): Promise<void> {
   try {
     const [found, entries] = await Promise.all([listRuns(limit), listJournal()]);
+    seen.value = found.runs.length + found.unreadable;
     [runs.value, total.value, journal.value, trouble.value] = [found.runs, found.total, entries, ''];
   } catch (error) {
     trouble.value = (error as Error).message;
@@ -120,7 +123,7 @@ void load();
         />
       </li>
     </ul>
-    <button v-if="runs && runs.length < total" type="button" class="link-button" @click="load(100)">
+    <button v-if="runs && seen < total" type="button" class="link-button" @click="load(100)">
       Show more of {{ total }}
     </button>
   </main>

@@ -104,6 +104,20 @@ export const ZovrinPreset = definePreset(Aura, {
     colorScheme: { light: { ...light, ...fromTokens }, dark: { ...night, ...fromTokens } },
   },
   components: {
+    datatable: {
+      headerCell: {
+        background: 'var(--sheet)',
+        color: 'var(--ink-2)',
+        hoverBackground: 'var(--well)',
+        hoverColor: 'var(--ink)',
+        // The column that is sorted by is told by its arrow, not by a slab of colour.
+        selectedBackground: 'var(--sheet)',
+        selectedColor: 'var(--ink)',
+      },
+      sortIcon: { color: 'var(--ink-2)', hoverColor: 'var(--ink)' },
+      row: { stripedBackground: 'var(--sheet)' },
+      bodyCell: { borderColor: 'var(--line)' },
+    },
     togglebutton: { colorScheme: { light: toggle, dark: toggle } },
     button: {
       colorScheme: {

@@ -10,8 +10,10 @@ unreadable.watchLists();
 
 <template>
   <p v-if="unreadable.rows.length > 0" class="bar" role="status">
-    <AppIcon name="warn" :size="16" />
-    <span>{{ countInWords(unreadable.rows.length) }} Everything else works as usual.</span>
+    <span
+      ><AppIcon name="warn" :size="16" class="icon" /> {{ countInWords(unreadable.rows.length) }} Everything else works
+      as usual.</span
+    >
     <RouterLink to="/unreadable" class="link-button">See what can be done</RouterLink>
   </p>
 </template>
@@ -26,6 +28,9 @@ unreadable.watchLists();
   border-bottom: 1px solid var(--line);
   background: var(--paper-2, transparent);
   color: var(--caution);
+}
+.icon {
+  vertical-align: -2px;
 }
 @media (max-width: 700px) {
   .bar {

@@ -38,9 +38,9 @@ async function remove(row: UnreadableRow): Promise<void> {
   <main class="page">
     <h1>Items that cannot be opened</h1>
     <p class="quiet">
-      They are stored as they are, and nothing of them was changed. They may come from a newer Zovrin, which opens them
-      when you update; or their text is damaged, and an earlier copy may be in a backup (<code>bin/restore</code>).
-      Download the stored text before you delete anything.
+      They are stored unchanged. Some may come from a newer Zovrin and will open once you update. Others may be damaged;
+      an earlier copy may be in a backup (<code>bin/restore</code>). Download the stored text before you delete
+      anything.
     </p>
     <p v-if="wrong || unreadable.trouble" class="caution" role="alert">
       {{ wrong || unreadable.trouble }}
@@ -113,5 +113,10 @@ h1 {
 }
 .empty {
   padding: 24px 0;
+}
+@media (max-width: 700px) {
+  .page {
+    padding: 18px 16px;
+  }
 }
 </style>
