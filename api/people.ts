@@ -73,8 +73,10 @@ const Passphrase = z
     `A passphrase has at least ${MIN_PASSPHRASE} letters.`,
   )
   .max(MAX_PASSPHRASE, `A passphrase has at most ${MAX_PASSPHRASE} letters.`);
+/** Setting a passphrase, or changing it: for that, `current` is the one there is. */
 export const SetLockRequest = z.strictObject({
   passphrase: Passphrase,
+  current: z.string('A passphrase is text.').max(MAX_PASSPHRASE).optional(),
   minutes: z.int('Minutes are a whole number.').min(1, 'At least 1 minute.').max(240, 'At most 240 minutes.'),
 });
 export type SetLockRequest = z.infer<typeof SetLockRequest>;

@@ -114,7 +114,7 @@ describe('the lock', () => {
 
   test('a wrong one is refused; after five the next waits half a minute, the right one too', async () => {
     const { stranger } = await locked();
-    jest.useFakeTimers({ now: server.clock, doNotFake: [...EVERYTHING_BUT_THE_DATE] });
+    jest.useFakeTimers({ doNotFake: [...EVERYTHING_BUT_THE_DATE] });
     try {
       const open = (passphrase: string) => stranger.post('/api/lock/open').send({ passphrase });
       for (let i = 0; i < 5; i++) {
@@ -169,7 +169,10 @@ describe('the lock', () => {
     const cookie = open.headers['set-cookie']![0]!.split(';')[0]!;
     await request(here).get('/api/people').set('cookie', cookie).expect(200);
     // Changed there: who had it open here has to type the new one.
-    await there.put('/api/lock').send({ passphrase: 'a boat called Wren', minutes: 10 }).expect(204);
+    await there
+      .put('/api/lock')
+      .send({ passphrase: 'a boat called Wren', minutes: 10, current: PASSPHRASE })
+      .expect(204);
     await request(here).get('/api/people').set('cookie', cookie).expect(423);
     await store.close();
   });
@@ -198,7 +201,10 @@ describe('the lock', () => {
     expect((await stranger.get('/api/lock')).body.key).toBeNull();
     const [row] = await server.store.locks.findAll();
     expect(row!.document).not.toContain(first);
-    await teacher.put('/api/lock').send({ passphrase: 'a boat called Wren', minutes: 5 }).expect(204);
+    await teacher
+      .put('/api/lock')
+      .send({ passphrase: 'a boat called Wren', minutes: 5, current: PASSPHRASE })
+      .expect(204);
     expect((await teacher.get('/api/lock')).body.key).toBe(first);
     await teacher.delete('/api/lock').send({ passphrase: 'a boat called Wren' }).expect(204);
     expect((await stranger.get('/api/lock')).body).toMatchObject({ set: false, key: first });
@@ -210,9 +216,22 @@ describe('the lock', () => {
     await server.api().get('/api/people').expect(200);
   });
 
+  test('who finds an open page cannot change the passphrase without knowing it', async () => {
+    const { teacher } = await locked();
+    const change = (current?: string) =>
+      teacher.put('/api/lock').send({ passphrase: 'now it is my own house', minutes: 5, current });
+    await change().expect(403);
+    await change('not the passphrase').expect(403);
+    await teacher.get('/api/people').expect(200);
+    await change(PASSPHRASE).expect(204);
+  });
+
   test('changed and taken off by who has it open; the passphrase itself is nowhere', async () => {
     const { teacher, stranger } = await locked();
-    await teacher.put('/api/lock').send({ passphrase: 'a boat called Wren', minutes: 5 }).expect(204);
+    await teacher
+      .put('/api/lock')
+      .send({ passphrase: 'a boat called Wren', minutes: 5, current: PASSPHRASE })
+      .expect(204);
     await stranger.post('/api/lock/open').send({ passphrase: PASSPHRASE }).expect(403);
     const [row] = await server.store.locks.findAll();
     expect(row!.document).not.toContain('boat');

@@ -30,6 +30,7 @@ export interface Lock {
   mustBeOpen(request: Request): Promise<void>;
   guard: RequestHandler;
   state(request: Request): Promise<LockState>;
+  /** Throws an HttpProblem (403) where one is set and `current` is not it. */
   set(request: Request, response: Response, wanted: SetLockRequest): Promise<void>;
   /** Throws an HttpProblem (403) where that is not the passphrase. */
   open(response: Response, passphrase: string): Promise<void>;
@@ -136,8 +137,10 @@ export function createLock(store: Store): Lock {
       const minutes = isLocked(house) ? house.minutes : DEFAULT_MINUTES;
       return { set: isLocked(house), open: key !== undefined, minutes, key: key ?? null };
     },
-    async set(request, response, { passphrase, minutes }) {
+    async set(request, response, { passphrase, minutes, current }) {
       const key = await mustHaveKey(request);
+      // Who finds an open page may look, but not take the house over.
+      if (isLocked(read(await storedText()))) await unlock(current ?? '');
       const lock = await replace(await lockHouse(passphrase, key, minutes));
       sessions.clear();
       letIn(response, lock, key);

@@ -58,7 +58,7 @@ export function lockRoutes(lock: Lock): Router {
   const inTurn = oneAtATime();
 
   routes.get('/', async (request, response) => answer(response, LockState, await lock.state(request)));
-  routes.put('/', async (request, response) => {
+  routes.put('/', limited, async (request, response) => {
     const wanted = accept(SetLockRequest, request.body);
     await inTurn(() => lock.set(request, response, wanted));
     response.status(204).end();

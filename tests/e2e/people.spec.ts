@@ -258,7 +258,7 @@ test('with a passphrase the page locks itself when nobody touches it, and opens 
     await page.getByRole('button', { name: 'Set passphrase' }).click();
     await expect(page.getByText('A passphrase has at least 12 letters.')).toBeVisible();
     await passphrase.fill('herring under the quay');
-    await page.getByLabel(/^Lock after/).fill('1');
+    await page.getByRole('spinbutton', { name: /^Lock after/ }).fill('1');
     await page.getByRole('button', { name: 'Set passphrase' }).click();
     await expect(page.getByText('The passphrase is set.')).toBeVisible();
     await page.goto(`${url}/people`);

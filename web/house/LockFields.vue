@@ -1,5 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
+import InputNumber from 'primevue/inputnumber';
+import Password from 'primevue/password';
 import { ref } from 'vue';
 import { ApiProblem } from '../client/http';
 import FieldGroup from '../shared/fields/FieldGroup.vue';
@@ -8,59 +10,86 @@ import { useLock } from '../stores/lock';
 /** The passphrase for people's data: set, changed, removed, or locked at once. */
 const lock = useLock();
 void lock.load();
+const MAX_MINUTES = 240;
+const current = ref('');
 const passphrase = ref('');
-const minutes = ref(String(lock.state.minutes));
+const minutes = ref(lock.state.minutes);
 const wrong = ref<Record<string, string>>({});
-const said = ref('');
+const done = ref('');
 
-async function tell(what: () => Promise<void>, done: string): Promise<void> {
-  [wrong.value, said.value] = [{}, ''];
+async function attempt(what: () => Promise<void>, message: string, field: string): Promise<void> {
+  [wrong.value, done.value] = [{}, ''];
   try {
     await what();
-    [passphrase.value, said.value] = ['', done];
+    [current.value, passphrase.value, done.value] = ['', '', message];
   } catch (error) {
     const fields = error instanceof ApiProblem ? (error.problem.errors ?? []) : [];
     wrong.value =
       fields.length > 0
-        ? Object.fromEntries(fields.map(({ field, reason }) => [field, reason]))
-        : { passphrase: (error as Error).message };
+        ? Object.fromEntries(fields.map(({ field: name, reason }) => [name, reason]))
+        : { [field]: (error as Error).message };
   }
 }
-const set = () => tell(() => lock.set(passphrase.value, Number(minutes.value)), 'The passphrase is set.');
-const remove = () => tell(() => lock.remove(passphrase.value), 'The passphrase was removed.');
+const set = () =>
+  lock.state.set
+    ? attempt(() => lock.set(passphrase.value, minutes.value, current.value), 'The passphrase was changed.', 'current')
+    : attempt(() => lock.set(passphrase.value, minutes.value), 'The passphrase is set.', 'passphrase');
+const remove = () => attempt(() => lock.remove(current.value), 'The passphrase was removed.', 'current');
 </script>
 
 <template>
-  <FieldGroup
-    title="Lock"
-    says="a passphrase for everything about people; Zovrin locks when nobody has used it for a while"
-  >
+  <FieldGroup title="Lock" says="a passphrase for everything about people; Zovrin locks when nobody uses it">
     <form class="lock-fields" @submit.prevent="set">
-      <label
-        >{{ lock.state.set ? 'New passphrase, or the current one to remove it' : 'Passphrase' }}<br />
-        <input
-          v-model="passphrase"
-          class="plain-input"
-          type="password"
-          autocomplete="new-password"
-          :aria-invalid="wrong.passphrase !== undefined"
-      /></label>
-      <label
-        >Lock after<br />
-        <input
-          v-model="minutes"
-          inputmode="numeric"
-          class="plain-input short"
-          :aria-invalid="wrong.minutes !== undefined"
+      <div v-if="lock.state.set" class="field">
+        <label for="lock-current" class="small">Current passphrase</label>
+        <Password
+          v-model="current"
+          input-id="lock-current"
+          :feedback="false"
+          toggle-mask
+          autocomplete="current-password"
+          :invalid="wrong.current !== undefined"
+          :input-props="{ 'aria-describedby': 'lock-current-wrong' }"
         />
-        minutes of inactivity</label
-      >
-      <Button type="submit" size="small" :label="lock.state.set ? 'Change passphrase' : 'Set passphrase'" />
-      <Button v-if="lock.state.set" size="small" outlined label="Remove passphrase" @click="remove" />
-      <Button v-if="lock.state.set" size="small" text label="Lock now" @click="lock.lock()" />
+        <p v-if="wrong.current" id="lock-current-wrong" class="caution small" role="alert">{{ wrong.current }}</p>
+      </div>
+      <div class="field">
+        <label for="lock-passphrase" class="small">{{ lock.state.set ? 'New passphrase' : 'Passphrase' }}</label>
+        <Password
+          v-model="passphrase"
+          input-id="lock-passphrase"
+          :feedback="false"
+          toggle-mask
+          autocomplete="new-password"
+          :invalid="wrong.passphrase !== undefined"
+          :input-props="{ 'aria-describedby': 'lock-passphrase-wrong' }"
+        />
+        <p v-if="wrong.passphrase" id="lock-passphrase-wrong" class="caution small" role="alert">
+          {{ wrong.passphrase }}
+        </p>
+      </div>
+      <div class="field">
+        <label for="lock-minutes" class="small">Lock after, minutes of inactivity</label>
+        <InputNumber
+          v-model="minutes"
+          input-id="lock-minutes"
+          :min="1"
+          :max="MAX_MINUTES"
+          :use-grouping="false"
+          fluid
+          :invalid="wrong.minutes !== undefined"
+        />
+        <p v-if="wrong.minutes" class="caution small" role="alert">{{ wrong.minutes }}</p>
+      </div>
+      <div class="actions">
+        <Button type="submit" size="small" :label="lock.state.set ? 'Change passphrase' : 'Set passphrase'" />
+        <template v-if="lock.state.set">
+          <Button size="small" outlined label="Remove passphrase" @click="remove" />
+          <Button size="small" text label="Lock now" @click="lock.lock()" />
+        </template>
+      </div>
     </form>
-    <p v-for="(reason, field) in wrong" :key="field" class="caution small" role="alert">{{ reason }}</p>
-    <p v-if="said" class="small" role="status">{{ said }}</p>
+    <p v-if="done" class="small" role="status">{{ done }}</p>
     <p class="small quiet">
       At least 12 letters; three or four words are easy to remember. It cannot be recovered if you forget it. Nothing
       locks while you lead a class.
@@ -72,15 +101,23 @@ const remove = () => tell(() => lock.remove(passphrase.value), 'The passphrase w
 .lock-fields {
   display: flex;
   flex-wrap: wrap;
-  gap: 10px 16px;
-  align-items: flex-end;
-  padding: 4px 0;
+  gap: 12px 16px;
+  align-items: start;
 }
-label {
-  color: var(--ink-2);
-  font-size: 12.5px;
+.field {
+  display: grid;
+  gap: 4px;
+  max-width: 240px;
 }
-.short {
-  width: 56px;
+.actions {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  padding-top: 24px;
+}
+@media (max-width: 700px) {
+  .actions {
+    padding-top: 0;
+  }
 }
 </style>

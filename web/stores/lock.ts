@@ -68,8 +68,9 @@ export const useLock = defineStore('lock', () => {
     tell('locked');
     await closeLock().catch(() => undefined);
   }
-  async function set(passphrase: string, minutes: number): Promise<void> {
-    await setLock({ passphrase, minutes });
+  /** Sets a passphrase, or changes it where `current` is the one there is. Throws where it is refused. */
+  async function set(passphrase: string, minutes: number, current?: string): Promise<void> {
+    await setLock({ passphrase, minutes, ...(current === undefined ? {} : { current }) });
     await load();
     tell('opened');
   }
