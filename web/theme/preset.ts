@@ -115,7 +115,6 @@ export const ZovrinPreset = definePreset(Aura, {
         selectedColor: 'var(--ink)',
       },
       sortIcon: { color: 'var(--ink-2)', hoverColor: 'var(--ink)' },
-      row: { stripedBackground: 'var(--sheet)' },
       bodyCell: { borderColor: 'var(--line)' },
     },
     togglebutton: { colorScheme: { light: toggle, dark: toggle } },

@@ -30,6 +30,7 @@ unreadable.watchLists();
   color: var(--caution);
 }
 .icon {
+  display: inline-block;
   vertical-align: -2px;
 }
 @media (max-width: 700px) {

@@ -55,7 +55,6 @@ async function remove(row: UnreadableRow): Promise<void> {
       :data-key="({ kind, id }: UnreadableRow) => `${kind} ${id}`"
       sort-field="kind"
       :sort-order="1"
-      striped-rows
       aria-label="Items that cannot be opened"
     >
       <Column field="title" header="Title" sortable>
