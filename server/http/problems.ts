@@ -2,7 +2,7 @@ import type { ErrorRequestHandler, RequestHandler } from 'express';
 import type { z } from 'zod';
 import { fieldIssues, type FieldIssue } from '#core/document';
 import type { Problem } from '#api';
-import { sqliteCode } from '../store/sqlite';
+import { sqliteCode } from '../sqlite-code';
 
 /** An error with an answer for whoever sent the request. */
 export class HttpProblem extends Error {

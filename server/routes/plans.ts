@@ -128,19 +128,9 @@ export async function createPlan(
 
 function summaryOf(plan: Plan, library: Library): PlanSummary {
   const { totals, phases } = compileTimeline(plan, library);
-  return PlanSummary.parse({ ...pick(plan), totals, ribbon: ribbonBlocks(phases) });
+  // Everything else of the plan is left out by its schema.
+  return PlanSummary.parse({ ...plan, totals, ribbon: ribbonBlocks(phases) });
 }
-const pick = ({ title, approach, group, groupId, groupSize, place, cupboard, startsAt }: Plan) => ({
-  title,
-  approach,
-  group,
-  groupId,
-  groupSize,
-  place,
-  cupboard,
-  startsAt,
-});
-
 /** What is shown of each of some plans; one that cannot be read has none. Worked out once for each revision. */
 async function summariesOf(
   store: Store,

@@ -42,7 +42,7 @@ export async function practisedBetween(
 /** What was practised by an entry of the journal; empty where it says nothing. Throws a NotReadable. */
 function practisedOnce(id: string, text: string, library: Library): PractisedOnce[] {
   const entry = readStored('entry of the journal', text, readJournalEntry);
-  // Its moment is told by the clock of the place, which is that of the server.
+  // Its moment is by the clock of the place, which is that of the server.
   const once = practisedOfEntry(id, entry, new Date(entry.beganAt).getTime(), library);
   return once ? [PractisedOnce.parse(once)] : [];
 }

@@ -4,7 +4,7 @@ import { QueryTypes, Sequelize } from 'sequelize';
 import { SequelizeStorage, Umzug } from 'umzug';
 import { backupsOf } from './backups';
 import { migrations } from './migrations';
-import { sqliteCode } from './sqlite';
+import { sqliteCode } from '../sqlite-code';
 import { StartProblem } from './start-problem';
 
 const BUSY_MS = 1000;

@@ -110,7 +110,7 @@ export const ZovrinPreset = definePreset(Aura, {
         color: 'var(--ink-2)',
         hoverBackground: 'var(--well)',
         hoverColor: 'var(--ink)',
-        // The column that is sorted by is told by its arrow, not by a slab of colour.
+        // The arrow shows which column is sorted by; a slab of colour does not have to.
         selectedBackground: 'var(--sheet)',
         selectedColor: 'var(--ink)',
       },
