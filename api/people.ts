@@ -68,10 +68,7 @@ const MIN_PASSPHRASE = 12;
 const MAX_PASSPHRASE = 200;
 const Passphrase = z
   .string('A passphrase is text.')
-  .min(
-    MIN_PASSPHRASE,
-    `A passphrase has at least ${MIN_PASSPHRASE} letters.`,
-  )
+  .min(MIN_PASSPHRASE, `A passphrase has at least ${MIN_PASSPHRASE} letters.`)
   .max(MAX_PASSPHRASE, `A passphrase has at most ${MAX_PASSPHRASE} letters.`);
 /** Setting a passphrase, or changing it: for that, `current` is the one there is. */
 export const SetLockRequest = z.strictObject({

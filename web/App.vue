@@ -20,11 +20,13 @@ lock.watchIdle();
 // Sessions that ended while the server could not be reached.
 void lock.ready().then(sendLeftovers);
 
-// A message may name somebody.
 watch(
   () => lock.locked,
   (is) => {
+    // A message may name somebody.
     if (is) toast.removeAllGroups();
+    // What could not be sent while it was locked.
+    else void sendLeftovers();
   },
 );
 

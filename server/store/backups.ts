@@ -62,9 +62,9 @@ export async function backUp(database: Sequelize, file: string, nowMs: number): 
     await database.query('VACUUM INTO $1', { bind: [unfinished] });
     const fault = await faultOf(unfinished);
     if (fault !== undefined) throw new Error(`The backup was written but does not open: ${fault}`);
-    flush(unfinished);
+    await flush(unfinished);
     renameSync(unfinished, path);
-    flush(folder);
+    await flush(folder);
   } finally {
     rmSync(unfinished, { force: true });
   }

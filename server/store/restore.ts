@@ -43,18 +43,18 @@ export async function restoreBackup(file: string, backup: string, nowMs: number)
   const incoming = `${file}.restoring`;
   copyFileSync(backup, incoming);
   chmodSync(incoming, OWNER_ONLY);
-  flush(incoming);
+  await flush(incoming);
 
-  const kept = setAside(file, nowMs);
+  const kept = await setAside(file, nowMs);
   // The log belongs to the old file; SQLite would play it into the new one.
   for (const part of ['-wal', '-shm']) rmSync(file + part, { force: true });
   renameSync(incoming, file);
-  flush(folder);
+  await flush(folder);
   return kept;
 }
 
 /** Copies a database file and its log into a folder of their own. Gives the folder. */
-function setAside(file: string, nowMs: number): string | undefined {
+async function setAside(file: string, nowMs: number): Promise<string | undefined> {
   const parts = PARTS.filter((part) => existsSync(file + part));
   if (parts.length === 0) return undefined;
   const stamp = new Date(nowMs).toISOString().replace(/[:.]/g, '');
@@ -64,8 +64,8 @@ function setAside(file: string, nowMs: number): string | undefined {
     const copy = join(folder, basename(file) + part);
     copyFileSync(file + part, copy);
     chmodSync(copy, OWNER_ONLY);
-    flush(copy);
+    await flush(copy);
   }
-  flush(folder);
+  await flush(folder);
   return folder;
 }

@@ -1,4 +1,4 @@
-import { closeSync, fsyncSync, openSync } from 'node:fs';
+import { open } from 'node:fs/promises';
 import sqlite3 from 'sqlite3';
 
 /** Runs some work on a connection of its own, read-only, and closes it. Throws what SQLite throws. */
@@ -37,12 +37,12 @@ export async function faultOf(file: string): Promise<string | undefined> {
   }
 }
 
-/** Waits until what was written to a file, or to a folder, is on the disk. */
-export function flush(path: string): void {
-  const handle = openSync(path, 'r');
+/** Resolves when what was written to a file, or to a folder, is on the disk. */
+export async function flush(path: string): Promise<void> {
+  const handle = await open(path, 'r');
   try {
-    fsyncSync(handle);
+    await handle.sync();
   } finally {
-    closeSync(handle);
+    await handle.close();
   }
 }

@@ -51,7 +51,7 @@ export const BIN_MS = BIN_DAYS * 24 * 3600 * 1000;
 
 /** After so many changes the log is written into the file, beside the writer. */
 const CHECKPOINT_AFTER = 200;
-const SWEEP_TRIES = 8;
+const SWEEP_TRIES = 3;
 const SWEEP_PAUSE_MS = 100;
 
 /** Opens the file for writing, checks it, backs it up where it held something, and brings its tables up to date. */

@@ -1,36 +1,7 @@
 /// <reference lib="dom" />
-import AxeBuilder from '@axe-core/playwright';
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test } from '@playwright/test';
+import { check } from './accessible';
 import { newPlan, openPlan, rows } from './support';
-
-/** What is wrong on the page, seriously or critically: with all rules, or with some. */
-async function findings(page: Page, rules?: string[]): Promise<unknown[]> {
-  // The paths inside a figure have nothing to find; only what is wrong is gathered, in one piece (there are no frames),
-  // which takes a third of the time.
-  const builder = new AxeBuilder({ page })
-    .exclude('.figure-view g')
-    .options({ resultTypes: ['violations'], preload: false })
-    .setLegacyMode(true);
-  const { violations } = await (rules ? builder.withRules(rules) : builder).analyze();
-  const bad = violations.filter(({ impact }) => impact === 'serious' || impact === 'critical');
-  return bad.map(({ id, nodes }) => [
-    id,
-    nodes.slice(0, 3).map(({ html, failureSummary }) => `${html} ${failureSummary}`),
-  ]);
-}
-const inTheme = async (page: Page, colorScheme: 'light' | 'dark'): Promise<void> => {
-  await page.emulateMedia({ colorScheme, reducedMotion: 'reduce' });
-  await expect(page.locator('html')).toHaveClass(colorScheme === 'dark' ? /night/ : /^(?!.*night)/);
-};
-/** No serious or critical finding of the automatic check; at night only the colours are others than by day. */
-async function check(page: Page): Promise<void> {
-  expect(await findings(page)).toEqual([]);
-  // The teaching screen is always dark.
-  if (await page.evaluate(() => document.documentElement.classList.contains('night'))) return;
-  await inTheme(page, 'dark');
-  expect(await findings(page, ['color-contrast'])).toEqual([]);
-  await inTheme(page, 'light');
-}
 
 test.describe('by day and by night', () => {
   test('home, new plan, bin', async ({ page }) => {

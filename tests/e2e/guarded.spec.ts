@@ -1,3 +1,4 @@
+/// <reference lib="dom" />
 import { mkdtempSync, rmSync } from 'node:fs';
 import { createServer } from 'node:http';
 import { once } from 'node:events';
@@ -7,6 +8,7 @@ import { join } from 'node:path';
 import { chromium, expect, test, type Page } from '@playwright/test';
 import sqlite3 from 'sqlite3';
 import { serve } from '../../bench/serve';
+import { check } from './accessible';
 import { newPlan } from './support';
 
 const PASSPHRASE = 'herring under the quay';
@@ -141,6 +143,7 @@ test('locked on any page: the page is gone with its dialogs, and what was being 
     await name.fill('Arrive and settle');
     await lockNow(page, url);
     await expect(page.getByRole('listbox')).toHaveCount(0);
+    await check(page);
     await unlock(page);
     await expect(page.getByRole('listbox', { name: 'Steps' })).toContainText('Arrive and settle');
   });
@@ -161,6 +164,13 @@ test('a row that cannot be read is said on every page, can be kept as a file and
     await page.getByRole('link', { name: 'See what can be done' }).click();
     const row = page.getByRole('row').filter({ hasText: 'Before the night shift' });
     await expect(row).toContainText('version 99');
+    await check(page);
+    for (const width of [1280, 820, 390, 320]) {
+      await page.setViewportSize({ width, height: 800 });
+      const over = () => page.evaluate(() => document.documentElement.scrollWidth - innerWidth);
+      await expect.poll(over, { message: `at ${width}` }).toBe(0);
+    }
+    await page.setViewportSize({ width: 1280, height: 800 });
     const [download] = await Promise.all([
       page.waitForEvent('download'),
       row.getByRole('link', { name: /^Download/ }).click(),

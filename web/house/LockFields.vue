@@ -11,6 +11,8 @@ import { useLock } from '../stores/lock';
 const lock = useLock();
 void lock.load();
 const MAX_MINUTES = 240;
+/** Without its panel of strength, the field is a plain one, and says so. */
+const NO_PANEL = { pcInputText: { root: { 'aria-expanded': undefined, 'aria-haspopup': undefined } } };
 const current = ref('');
 const passphrase = ref('');
 const minutes = ref(lock.state.minutes);
@@ -50,6 +52,7 @@ const remove = () => attempt(() => lock.remove(current.value), 'The passphrase w
           autocomplete="current-password"
           :invalid="wrong.current !== undefined"
           :input-props="{ 'aria-describedby': 'lock-current-wrong' }"
+          :pt="NO_PANEL"
         />
         <p v-if="wrong.current" id="lock-current-wrong" class="caution small" role="alert">{{ wrong.current }}</p>
       </div>
@@ -63,6 +66,7 @@ const remove = () => attempt(() => lock.remove(current.value), 'The passphrase w
           autocomplete="new-password"
           :invalid="wrong.passphrase !== undefined"
           :input-props="{ 'aria-describedby': 'lock-passphrase-wrong' }"
+          :pt="NO_PANEL"
         />
         <p v-if="wrong.passphrase" id="lock-passphrase-wrong" class="caution small" role="alert">
           {{ wrong.passphrase }}

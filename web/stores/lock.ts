@@ -4,7 +4,6 @@ import { computed, nextTick, ref, shallowRef, watch } from 'vue';
 import type { LockState } from '#api';
 import { LOCKED } from '../client/http';
 import { closeLock, openLock, readLock, removeLock, setLock } from '../client/lock';
-import { sendLeftovers } from '../teach/outbox';
 import { usePeople } from './people';
 import { vault } from './vault';
 
@@ -60,8 +59,6 @@ export const useLock = defineStore('lock', () => {
     await load();
     tell('opened');
     void usePeople().load();
-    // What could not be sent while it was locked.
-    void sendLeftovers();
   }
   async function lock(): Promise<void> {
     state.value = { ...state.value, open: false };

@@ -96,6 +96,7 @@ async function remove(row: UnreadableRow): Promise<void> {
 <style scoped>
 .page {
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 14px;
   max-width: 1080px;
   padding: 18px 32px;
