@@ -137,5 +137,9 @@ nav a.on::after {
   .nav {
     padding: 0 12px;
   }
+  /* The links give way and scroll; the two buttons stay whole. */
+  .end {
+    min-width: 76px;
+  }
 }
 </style>
