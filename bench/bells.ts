@@ -2,8 +2,9 @@
 import type { Browser, Page } from '@playwright/test';
 import { build, type Rollup } from 'vite';
 import { cycleOf, setOf } from '#core/breath';
-import { cuesAhead, foldRun, RunEvent } from '#core/run';
+import { cuesAhead, foldRun } from '#core/run';
 import { compileTimeline, DEFAULT_RULES } from '#core/timeline';
+import { ListRunsResponse, StoredRun } from '#api';
 import { builtInLibrary } from '#library';
 import { breathStep, planOf, talk, workedHold } from '../tests/support/examples';
 import { percentile, type Figure } from './measure';
@@ -79,19 +80,16 @@ async function live(page: Page, url: string): Promise<number[]> {
   const front = await page.context().newPage();
   await front.bringToFront();
   await page.getByText('The plan is over', { exact: true }).waitFor({ timeout: timeline.totals.totalMs + 30_000 });
-  const told = await page.evaluate(() => ({
-    begun: (globalThis as unknown as { begun: number[] }).begun,
-    runs: Object.keys(localStorage)
-      .filter((key) => key.startsWith('zovrin.run.'))
-      .map((key) => JSON.parse(localStorage.getItem(key) ?? '') as { events: unknown[] }),
-  }));
-  const run = foldRun(timeline, RunEvent.array().parse(told.runs[0]?.events));
+  const begun = await page.evaluate(() => (globalThis as unknown as { begun: number[] }).begun);
+  const { runs } = ListRunsResponse.parse(await (await page.request.get(`${url}/api/runs?planId=${id}`)).json());
+  const stored = StoredRun.parse(await (await page.request.get(`${url}/api/runs/${runs[0]?.id}`)).json());
+  const run = foldRun(timeline, stored.events);
   const startMs = run.startedAtMs ?? 0;
   const due = cuesAhead(DEFAULT_RULES, run, startMs, timeline.totals.totalMs).filter(({ kind }) => kind !== 'prompt');
   const moments = due.flatMap(({ atMs }) => STROKES.map((stroke) => atMs + stroke));
   const nearest = (at: number, all: readonly number[]): number => Math.min(...all.map((other) => Math.abs(other - at)));
   // None that should not be there, and none missing.
-  return [...told.begun.map((at) => nearest(at, moments)), ...due.map(({ atMs }) => nearest(atMs, told.begun))];
+  return [...begun.map((at) => nearest(at, moments)), ...due.map(({ atMs }) => nearest(atMs, begun))];
 }
 
 /** Bells and tones against the plan: ninety minutes rendered, and a session led in a busy page in the background. */

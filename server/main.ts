@@ -10,6 +10,7 @@ import { emptyBin } from './routes/bin';
 import { warmUp } from './routes/warm-up';
 import { createSolver } from './solving/solver';
 import { databaseFile } from './settings';
+import { backupsOf } from './store/backups';
 import { StartProblem } from './store/start-problem';
 import { openStore } from './store/store';
 
@@ -40,6 +41,8 @@ const upkeep = (): Promise<void> =>
     .catch(logError);
 setInterval(() => void upkeep(), DAY_MS).unref();
 if (process.argv.includes('--demo') && (await loadDemo(store))) console.log('Loaded the demo data.');
+// A new house has a backup from its first day on.
+if (backupsOf(store.file).length === 0) await store.backUp().catch(logError);
 
 const webFolder = join(process.cwd(), 'dist', 'web');
 const lock = createLock(store);

@@ -72,10 +72,13 @@ export async function expectSound<T>(file: string, work: () => Promise<T>): Prom
   }
 }
 
+/** What SQLite says of a fault, without the stars it puts around the name of the database. */
+const inOneLine = (fault: string): string => fault.replace(/\*{3}.*\*{3}\s*/, '').replace(/\s+/g, ' ');
+
 /** Checks a database file that was opened. Throws a StartProblem where it is damaged. */
 export async function checkSound(database: Sequelize, file: string): Promise<void> {
   const [first] = await database.query<{ quick_check: string }>('PRAGMA quick_check(1)', { type: QueryTypes.SELECT });
-  if (first?.quick_check !== 'ok') throw damaged(file, first?.quick_check ?? 'it could not be checked');
+  if (first?.quick_check !== 'ok') throw damaged(file, inOneLine(first?.quick_check ?? 'it could not be checked'));
 }
 
 /** Throws a StartProblem where a database was written by a Zovrin that has migrations this one does not know. */
