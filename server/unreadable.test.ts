@@ -4,6 +4,7 @@ import request from 'supertest';
 import { copyOf, positionDocument } from '#core/catalogue';
 import { StoredKind } from '#api';
 import { builtInLibrary } from '#library';
+import { finestBreath } from '../tests/support/examples';
 import { testServer } from '../tests/support/test-server';
 import { createApp } from './app';
 import { loadDemo } from './demo';
@@ -122,37 +123,8 @@ test('an event that cannot be read: the session shows the others and says so; tr
 
 test('a stored session that is finer than can be led keeps nobody waiting: it counts as one that cannot be read', async () => {
   const { id, document } = await rowOf('runs');
-  const plan = JSON.parse(document) as { steps: { id: string; kind: string }[] };
-  const part = {
-    kind: 'cycle',
-    in: 1,
-    holdFull: 1,
-    out: 1,
-    holdEmpty: 1,
-    inThrough: 'nose',
-    outThrough: 'nose',
-    sound: 'none',
-    place: null,
-    locks: [],
-  };
-  const set = { label: '', parts: [part], rounds: 200, ramp: null, restSeconds: 0, eyes: 'free', hands: '', says: '' };
-  const sets = Array.from({ length: 9 }, (_, i) => ({ ...set, id: `s${i}` }));
-  const step = {
-    name: 'Fine',
-    note: '',
-    locked: false,
-    weight: 'normal',
-    pinned: false,
-    kind: 'breath',
-    technique: 'x',
-    practice: { countSeconds: 0.5, sets },
-    moves: null,
-    setUp: [],
-    otherSetUp: null,
-    setupSeconds: null,
-    afterSeconds: 0,
-  };
-  const steps = Array.from({ length: 200 }, (_, i) => ({ ...step, id: `fine-${i}` }));
+  const plan = JSON.parse(document) as object;
+  const steps = Array.from({ length: 200 }, (_, i) => finestBreath(`fine-${i}`));
   await outside('UPDATE runs SET document = ? WHERE id = ?', JSON.stringify({ ...plan, steps }), id);
   expect((await get('/api/runs?limit=100')).unreadable).toBe(1);
   expect((await get('/api/practised')).unreadable).toBe(1);

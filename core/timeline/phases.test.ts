@@ -4,38 +4,7 @@ import { breathProgram, breathWithin, phasesOfPractice, phasesWithin } from '#co
 import { emptyPlan, MAX_PHASES, phasesOfStep, Plan, readPlan, type Step } from '#core/plan';
 import { breathInHold, compileTimeline } from '#core/timeline';
 import { plan as anyPlan, practice as anyPractice } from '../../tests/support/arbitraries';
-import { breathStep, noLibrary } from '../../tests/support/examples';
-
-/** The longest practice there may be: a count of half a second, every phase one count, for an hour. */
-const set = (id: string, rounds: number) => ({
-  ...breathStep([]).practice.sets[0],
-  id,
-  label: '',
-  parts: [
-    {
-      kind: 'cycle' as const,
-      in: 1,
-      holdFull: 1,
-      out: 1,
-      holdEmpty: 1,
-      inThrough: 'nose' as const,
-      outThrough: 'nose' as const,
-      sound: 'none' as const,
-      place: null,
-      locks: [],
-    },
-  ],
-  rounds,
-  ramp: null,
-  restSeconds: 0,
-  eyes: 'free' as const,
-  hands: '',
-  says: '',
-});
-const finest = (id: string): Step => {
-  const sets = Array.from({ length: 9 }, (_, i) => set(`s${i}`, 200));
-  return { ...breathStep(sets), id, practice: { countSeconds: 0.5, sets } };
-};
+import { finestBreath, noLibrary } from '../../tests/support/examples';
 
 describe('how many phases there are', () => {
   test('in a practice: as many as it unfolds into', () => {
@@ -82,23 +51,22 @@ describe('a plan with more than can be led', () => {
   const planOf = (steps: Step[]) => ({ ...emptyPlan('Fine'), steps });
   test('is refused at the step in which it becomes too much, with the numbers and what to do', () => {
     // Each has 7,200 phases: the second is one too many.
-    const read = readPlan(planOf(['a', 'b', 'c'].map(finest)));
+    const read = readPlan(planOf(['a', 'b', 'c'].map(finestBreath)));
     expect(read).toMatchObject({ ok: false, issues: [{ field: 'steps.1.practice.sets' }] });
     expect(read.ok ? '' : read.issues[0]!.reason).toBe(
       'Up to here the plan has 14,412 breaths, holds and changes, each timed on its own; at most 12,000 can be led. Take some rounds out.',
     );
-    expect(Plan.safeParse(planOf(['a'].map(finest))).success).toBe(true);
+    expect(Plan.safeParse(planOf(['a'].map(finestBreath))).success).toBe(true);
   });
 
   test('a breath on each side counts twice', () => {
-    const b = finest('b');
-    if (b.kind !== 'breath') throw new Error('a breath');
+    const b = finestBreath('b');
     const moves = { position: 'x', into: 'in', outOf: 'out', sides: 'each', first: 'left' } as const;
     expect(Plan.safeParse(planOf([{ ...b, moves }])).success).toBe(false);
   });
 
   test('an hour of the finest breath in each of two hundred steps is refused before anything is unfolded', () => {
-    const steps = Array.from({ length: 200 }, (_, i) => finest(`s${i}`));
+    const steps = Array.from({ length: 200 }, (_, i) => finestBreath(`s${i}`));
     const read = readPlan(planOf(steps));
     expect(read.ok).toBe(false);
     expect(steps.reduce((sum, step) => sum + phasesOfStep(step), 0)).toBeGreaterThan(MAX_PHASES * 100);

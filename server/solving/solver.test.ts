@@ -12,6 +12,7 @@ import { emptyPlan, holdFrom, Plan } from '#core/plan';
 import { compileTimeline, DEFAULT_RULES } from '#core/timeline';
 import { TimelineResponse } from '#api';
 import { builtInLibrary } from '#library';
+import { finestBreath } from '../../tests/support/examples';
 import { testServer } from '../../tests/support/test-server';
 import { createApp } from '../app';
 import type { HttpProblem } from '../http/problems';
@@ -164,46 +165,9 @@ describe('who waits', () => {
 });
 
 test('a timeline that would not end is refused before it is begun, and the server answers meanwhile', async () => {
-  const part = {
-    kind: 'cycle',
-    in: 1,
-    holdFull: 1,
-    out: 1,
-    holdEmpty: 1,
-    inThrough: 'nose',
-    outThrough: 'nose',
-    sound: 'none',
-    place: null,
-    locks: [],
-  };
-  const sets = Array.from({ length: 9 }, (_, i) => ({
-    id: `s${i}`,
-    label: '',
-    parts: [part],
-    rounds: 200,
-    ramp: null,
-    restSeconds: 0,
-    eyes: 'free',
-    hands: '',
-    says: '',
-  }));
-  const step = (id: string) => ({
-    id,
-    name: 'Fine',
-    note: '',
-    locked: false,
-    weight: 'normal',
-    pinned: false,
-    kind: 'breath',
-    technique: 'x',
-    practice: { countSeconds: 0.5, sets },
-    moves: { position: 'x', into: 'in', outOf: 'out', sides: 'each', first: 'left' },
-    setUp: [],
-    otherSetUp: null,
-    setupSeconds: null,
-    afterSeconds: 0,
-  });
-  const document = { ...emptyPlan('Fine'), steps: Array.from({ length: 200 }, (_, i) => step(`step-${i}`)) };
+  const moves = { position: 'x', into: 'in', outOf: 'out', sides: 'each', first: 'left' } as const;
+  const steps = Array.from({ length: 200 }, (_, i) => ({ ...finestBreath(`step-${i}`), moves }));
+  const document = { ...emptyPlan('Fine'), steps };
   const { body } = await server.api().post('/api/timeline').send({ document }).expect(422);
   expect(body.errors).toMatchObject([{ field: 'document.steps.0.practice.sets' }]);
   expect(body.errors[0].reason).toContain('at most 12,000 can be led');

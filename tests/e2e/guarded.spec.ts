@@ -50,7 +50,7 @@ test('a page of another site, whose name was made to point here, reads nothing a
       }),
     ).toEqual([421, 421, 421]);
 
-    // And as any other site: forms and requests that need nobody's leave.
+    // And like every other site, which can send forms and simple requests without asking first.
     await page.goto(`http://tides.example:${site.port}/`);
     await page.evaluate(
       async ([at, plan]) => {

@@ -74,3 +74,22 @@ export const runSummary = (title: string): RunSummary => ({
   ribbon: [],
   unreadable: 0,
 });
+
+/** An hour of breath in the finest phases there may be, 7,200 of them: counts of half a second, each a phase of its own. */
+export function finestBreath(id: string): BreathStep {
+  const through = { inThrough: 'nose', outThrough: 'nose' } as const;
+  const part = { kind: 'cycle', in: 1, holdFull: 1, out: 1, holdEmpty: 1, ...through } as const;
+  const set = (number: number): BreathSet => ({
+    id: `set-${number}`,
+    label: '',
+    parts: [{ ...part, sound: 'none', place: null, locks: [] }],
+    rounds: 200,
+    ramp: null,
+    restSeconds: 0,
+    eyes: 'free',
+    hands: '',
+    says: '',
+  });
+  const sets = Array.from({ length: 9 }, (_, number) => set(number));
+  return { ...breathStep(sets), id, practice: { countSeconds: 0.5, sets } };
+}

@@ -1,7 +1,7 @@
 import { beforeEach, describe, expect, test } from '@jest/globals';
 import { z } from 'zod';
 import { fakeBrowser, type FakeBrowser } from '../../tests/support/browser';
-import { ApiProblem, ask, LOCKED, tell, Unreachable, worthRetrying } from './http';
+import { ApiProblem, ask, LOCKED, tell, UNREADABLE, Unreachable, worthRetrying } from './http';
 
 const Answer = z.object({ count: z.int() });
 let browser: FakeBrowser;
@@ -57,6 +57,8 @@ describe('asking the server', () => {
     ['unreachable', 'unreachable' as const, true],
     ['busy', { status: 503 }, true],
     ['a fault of its own', { status: 500 }, true],
+    ['locked just now', { status: 423 }, true],
+    ['asked too often', { status: 429 }, true],
     ['refused', { status: 422 }, false],
     ['gone', { status: 404 }, false],
   ])('%s: whether it is worth trying again', async (_what, answer, again) => {
@@ -68,6 +70,18 @@ describe('asking the server', () => {
     browser.answer = () => ({ status: 502, body: '<html>' });
     const error = await caught(tell('GET', '/things'));
     expect([error instanceof Unreachable, error.message]).toEqual([true, 'The server cannot be reached.']);
+  });
+
+  test('a list without rows that cannot be read: the window is told; one that is whole says nothing', async () => {
+    const List = z.object({ things: z.array(z.string()), unreadable: z.int() });
+    const window = globalThis.window as unknown as EventTarget;
+    window.addEventListener(UNREADABLE, ({ type }) => heard.push(type));
+    browser.answer = () => ({ status: 200, body: { things: ['a'], unreadable: 0 } });
+    await ask(List, 'GET', '/things');
+    expect(heard).toEqual([]);
+    browser.answer = () => ({ status: 200, body: { things: [], unreadable: 1 } });
+    await ask(List, 'GET', '/things');
+    expect(heard).toEqual([UNREADABLE]);
   });
 
   test('people behind the passphrase: the window is told', async () => {
