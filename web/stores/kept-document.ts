@@ -154,7 +154,7 @@ export function keptDocument<T>(of: KeptDocument<T>) {
 
   if (of.elsewhere) {
     watch(of.elsewhere, (known) => {
-      const undisturbed = here.value && !sending && !theirs.value && !vault.has(of.unsentKey);
+      const undisturbed = here.value && !sending && !theirs.value && vault.read(of.unsentKey) === null;
       if (known && undisturbed && known.revision > revision.value) follow(known);
     });
   }

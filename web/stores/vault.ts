@@ -64,7 +64,6 @@ export const vault = {
     if (key === undefined) return false;
     return kept.write(name, FORMAT + toBase64(cipherFor(key, name).encrypt(new TextEncoder().encode(text))));
   },
-  has: (name: string): boolean => kept.read(name) !== null,
   remove: (name: string): void => kept.remove(name),
   keys: (prefix: string): string[] => kept.keys(prefix),
 };
