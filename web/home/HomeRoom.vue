@@ -58,13 +58,19 @@ async function readNext(listed: ListedPlan | undefined): Promise<StoredPlan | un
   return listed && readStoredPlan(listed.id).catch(() => undefined);
 }
 
+/** How often the list was asked for: an answer that a later question has overtaken is left aside. */
+let asked = 0;
 async function load(): Promise<void> {
+  const question = ++asked;
   try {
     const [found, lately] = await Promise.all([listPlans(search.value, PAGE), listRuns(4)]);
-    next.value = await readNext(nextOf(found.plans));
+    const upcoming = await readNext(nextOf(found.plans));
+    if (question !== asked) return;
+    next.value = upcoming;
     [plans.value, total.value, runs.value, trouble.value] = [found.plans, found.total, lately.runs, ''];
     seen.value = found.plans.length + found.unreadable;
   } catch (error) {
+    if (question !== asked) return;
     trouble.value = (error as Error).message;
   }
   loaded.value = true;

@@ -30,6 +30,7 @@ const approaches = APPROACHES.map((value) => ({ value, label: APPROACH_LABELS[va
       <TextField
         class="wide"
         label="Title"
+        autofocus
         :model-value="plan.title"
         :accept="(title) => edit(setDetails({ title }))"
       />

@@ -11,6 +11,7 @@ const {
   hideLabel = false,
   type = 'text',
   problem = '',
+  autofocus = false,
 } = defineProps<{
   modelValue: string;
   label: string;
@@ -21,6 +22,8 @@ const {
   type?: string;
   /** What is wrong with the value that stands here, where it was taken all the same. */
   problem?: string;
+  /** The field that a dialog puts the focus into when it opens. */
+  autofocus?: boolean;
 }>();
 
 const id = useId();
@@ -57,6 +60,7 @@ function commit(): void {
       :id="id"
       v-model="typed"
       :type="type"
+      :autofocus="autofocus"
       :placeholder="placeholder"
       :aria-invalid="said !== ''"
       autocomplete="off"
