@@ -70,12 +70,12 @@ const Passphrase = z
   .string('A passphrase is text.')
   .min(MIN_PASSPHRASE, `A passphrase has at least ${MIN_PASSPHRASE} letters.`)
   .max(MAX_PASSPHRASE, `A passphrase has at most ${MAX_PASSPHRASE} letters.`);
-/** Setting a passphrase, or changing it: for that, `current` is the one there is. */
+/** Sets a passphrase, or changes it; a change needs the `current` one. */
 export const SetLockRequest = z.strictObject({
   passphrase: Passphrase,
   current: z.string('A passphrase is text.').max(MAX_PASSPHRASE).optional(),
   minutes: z.int('Minutes are a whole number.').min(1, 'At least 1 minute.').max(240, 'At most 240 minutes.'),
 });
 export type SetLockRequest = z.infer<typeof SetLockRequest>;
-/** A passphrase from before there was a least length still opens. */
+/** Has no minimum length: an older, shorter passphrase still opens. */
 export const OpenLockRequest = z.strictObject({ passphrase: z.string('A passphrase is text.').max(MAX_PASSPHRASE) });

@@ -6,10 +6,10 @@ import { sameOrigin, type OriginRules } from './same-origin';
 const isLoopback = ({ socket: { remoteAddress = '' } }: Request): boolean =>
   remoteAddress === '::1' || /^(::ffff:)?127\./.test(remoteAddress);
 
-/** What stands before everything else on each of our ports: whose requests are answered, and what every answer carries. */
+/** Guards each of our ports before anything else: whose requests are answered, and the headers every answer carries. */
 export function secure(app: Express, rules: OriginRules): void {
   app.disable('x-powered-by');
-  // Nothing of the API is kept by a browser, so that there is nothing to compare; files have their own.
+  // Browsers keep nothing of the API, so they have nothing to compare; static files have tags of their own.
   app.disable('etag');
   app.use(
     helmet({
@@ -36,7 +36,7 @@ export function secure(app: Express, rules: OriginRules): void {
     response.setHeader('cache-control', 'no-store');
     next();
   });
-  // On the same machine packing costs more than it saves.
+  // On the same machine, compressing costs more than it saves.
   app.use(
     compression({ filter: (request, response) => !isLoopback(request) && compression.filter(request, response) }),
   );

@@ -12,7 +12,7 @@ const TOKEN_BYTES = 32;
 const ROW = 'house';
 const MINUTE_MS = 60_000;
 const DEFAULT_MINUTES = 10;
-/** The longest idle time that can be set. */
+/** The longest idle time that can be set, and the minute that is added to each. */
 const MAX_IDLE_MS = 241 * MINUTE_MS;
 
 const Kept = z.union([OpenHouse, LockedHouse, FirstLock]);
