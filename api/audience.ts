@@ -75,8 +75,6 @@ export const AUDIENCE_EVENTS: ReadonlySet<RunEventKind> = new Set<RunEventKind>(
   'restAdded',
   'refitted',
   'missed',
-  'undone',
-  'clockSet',
   'ended',
 ]);
 const AudienceEvent = RunEvent.refine(({ kind }) => AUDIENCE_EVENTS.has(kind), 'This event is not for the audience.');
@@ -86,7 +84,7 @@ export const AudienceSession = z.object({ runId: PlanId, plan: AudiencePlan, eve
 export type AudienceSession = z.infer<typeof AudienceSession>;
 
 /**
- * The answer to a phone: the server's clock in milliseconds since 1970 UTC, a tag of the session as it is now, and the
+ * The answer to a phone: the clock of the session in milliseconds since 1970 UTC, a tag of the session as it is now, and the
  * session where the phone named another tag. `session` is null before the session begins.
  */
 export const AudienceNow = z.object({

@@ -49,12 +49,18 @@ export const StartRunRequest = z.strictObject({ id: PlanId, planId: PlanId, plan
 export type StartRunRequest = z.infer<typeof StartRunRequest>;
 
 /** Events are stored once each by their id, however often they are sent. */
-export const AddEventsRequest = z.strictObject({ events: z.array(RunEvent).min(1).max(500) });
+export const AddEventsRequest = z.strictObject({
+  events: z.array(RunEvent).min(1).max(500),
+  /** The clock of the session as it was sent, milliseconds since 1970 UTC. */
+  nowMs: z.int().min(0).optional(),
+});
 export const AddEventsResponse = z.object({ stored: z.int().min(0), total: z.int().min(0) });
 
 /** The events of a run from a place in their order on, from 0. */
 export const EventsQuery = z.strictObject({ after: z.coerce.number().int().min(0).max(1_000_000).default(0) });
-export const EventsResponse = z.object({ events: z.array(RunEvent) });
+/** `nowMs`: the clock of the session at this moment, as the window that leads it has it; null where that is not known. */
+export const EventsResponse = z.object({ events: z.array(RunEvent), nowMs: z.number().nullable() });
+export type EventsResponse = z.infer<typeof EventsResponse>;
 
 export const ListRunsQuery = z.strictObject({
   planId: PlanId.optional(),

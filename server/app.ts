@@ -19,6 +19,7 @@ import { runRoutes } from './routes/runs';
 import { unreadableRoutes } from './routes/unreadable';
 import { variantRoutes } from './routes/variants';
 import type { AudienceServer } from './audience/audience-server';
+import { sessionClocks, type SessionClocks } from './session-clocks';
 import { solveInline, type Solver } from './solving/solver';
 import type { Store } from './store/store';
 
@@ -32,6 +33,8 @@ interface AppOptions {
   lock?: Lock;
   /** Where timelines, fits, orders and forecasts are worked out; without it, where they are asked for. */
   solver?: Solver;
+  /** The clocks of sessions under way, where others ask for them as well. */
+  clocks?: SessionClocks;
   /** Whole origins under which a studio reaches it, besides those of this machine. */
   origins?: readonly string[];
 }
@@ -45,6 +48,7 @@ export function createApp(
     audience,
     lock = createLock(store),
     solver = solveInline,
+    clocks = sessionClocks(store.now),
     origins = [],
   }: AppOptions = {},
 ): Express {
@@ -57,7 +61,7 @@ export function createApp(
   app.use('/api/plans', planRoutes(store));
   app.use('/api/plans', variantRoutes(store));
   // Who was present, and what was noted, is as much about people as their own page is.
-  app.use('/api/runs', lock.guard, runRoutes(store));
+  app.use('/api/runs', lock.guard, runRoutes(store, clocks));
   app.use('/api/entries', entryRoutes(store));
   app.use('/api/lock', lockRoutes(lock));
   app.use('/api/people', lock.guard, peopleRoutes(store));

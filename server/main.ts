@@ -7,6 +7,7 @@ import { loggedError } from './log';
 import { originsIn } from './http/same-origin';
 import { createLock } from './lock/lock';
 import { emptyBin } from './routes/bin';
+import { sessionClocks } from './session-clocks';
 import { warmUp } from './routes/warm-up';
 import { createSolver } from './solving/solver';
 import { databaseFile } from './settings';
@@ -46,16 +47,18 @@ if (backupsOf(store.file).length === 0) await store.backUp().catch(logError);
 
 const webFolder = join(process.cwd(), 'dist', 'web');
 const lock = createLock(store);
+const clocks = sessionClocks(store.now);
 const audience = createAudienceServer(store, {
   port: audiencePort,
   webFolder,
   log: logError,
   guard: lock.guard,
   origins,
+  clocks,
 });
 const thread = new URL(import.meta.url.endsWith('.ts') ? './solving/worker.ts' : './solver.js', import.meta.url);
 const solver = createSolver(thread);
-const app = createApp(store, { webFolder, log: logError, audience, lock, solver, origins });
+const app = createApp(store, { webFolder, log: logError, audience, lock, solver, clocks, origins });
 const server = app.listen(port, host, (error?: Error) => {
   if (error) {
     const taken = (error as NodeJS.ErrnoException).code === 'EADDRINUSE';

@@ -1,4 +1,13 @@
-import { foldRun, stateAt, type RunEvent, type RunEventKind } from '#core/run';
+import {
+  applyEvent,
+  effectiveEvents,
+  runAt,
+  runBefore,
+  stateAt,
+  type Run,
+  type RunEvent,
+  type RunEventKind,
+} from '#core/run';
 import type { Timeline } from '#core/timeline';
 import type { Ms } from '#core/time';
 
@@ -11,7 +20,7 @@ export interface Happened {
   lengthMs: Ms | null;
 }
 
-const TOLD: ReadonlySet<RunEventKind> = new Set([
+const LISTED: ReadonlySet<RunEventKind> = new Set([
   'paused',
   'jumped',
   'stretched',
@@ -26,18 +35,32 @@ const TOLD: ReadonlySet<RunEventKind> = new Set([
   'clockSet',
 ]);
 
-/** What was stretched, cut, skipped, exchanged and added, in order, with the step it was done in; not what was taken back. */
+/** Whether an event made a difference to a run, besides the time that went by until then. */
+function madeADifference(before: Run, after: Run, event: RunEvent): boolean {
+  if (event.kind === 'clockSet') return before.status === 'running' || before.status === 'paused';
+  const sense = ({ status, queue, cursor, pausedMs, spans }: Run): string =>
+    JSON.stringify([status, queue, cursor, pausedMs, spans.length]);
+  return sense(runAt(before, event.atMs)) !== sense(after);
+}
+
+/**
+ * What was stretched, cut, skipped, exchanged and added, in order, with the step it was done in. Not what was undone, and
+ * not what changed nothing.
+ */
 export function happenedIn(timeline: Timeline, events: readonly RunEvent[]): Happened[] {
-  const undone = new Set(events.flatMap((event) => (event.kind === 'undone' ? [event.event] : [])));
-  const standing = events.filter(({ id }) => !undone.has(id));
-  return standing.flatMap((event, i) => {
-    if (!TOLD.has(event.kind)) return [];
-    const before = foldRun(timeline, standing.slice(0, i));
-    const resumed = standing.slice(i).find(({ kind }) => kind === 'resumed' || kind === 'ended');
-    return {
+  const effective = effectiveEvents(events);
+  const happened: Happened[] = [];
+  let run = runBefore(timeline);
+  for (const [i, event] of effective.entries()) {
+    const before = run;
+    run = applyEvent(before, event);
+    if (!LISTED.has(event.kind) || !madeADifference(before, run, event)) continue;
+    const resumed = effective.slice(i).find(({ kind }) => kind === 'resumed' || kind === 'ended');
+    happened.push({
       event,
       stepIndex: stateAt(before, event.atMs).phase?.stepIndex ?? null,
       lengthMs: event.kind === 'paused' && resumed ? Math.max(0, resumed.atMs - event.atMs) : null,
-    };
-  });
+    });
+  }
+  return happened;
 }

@@ -1,5 +1,5 @@
 import type { Correction, RunEvent, RunReview } from '#core/run';
-import { EMPTY_REVIEW } from '#core/run';
+import { effectiveEvents, EMPTY_REVIEW } from '#core/run';
 import type { Ms } from '#core/time';
 
 /** What was said of a run during it and afterwards: the latest of everything, and every correction as it was made. */
@@ -26,9 +26,7 @@ export function saidOf(events: readonly RunEvent[]): Said {
   const corrections: (Correction & { id: string; atMs: Ms })[] = [];
   let review: RunReview = EMPTY_REVIEW;
   let [reviewed, present, endedAtMs] = [false, null as Said['present'], null as Ms | null];
-  const undone = new Set(events.flatMap((event) => (event.kind === 'undone' ? [event.event] : [])));
-  for (const event of events) {
-    if (undone.has(event.id)) continue;
+  for (const event of effectiveEvents(events)) {
     if (event.kind === 'rated') {
       reviewed = true;
       if (event.strength === null) strengths.delete(`${event.stepId} ${event.side}`);

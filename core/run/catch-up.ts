@@ -1,6 +1,7 @@
 import type { Plan, Step } from '#core/plan';
 import { toMs, type Ms } from '#core/time';
-import { advance, type Run } from './fold';
+import { advance } from './fold';
+import type { Run } from './run';
 import { roundsAround, type QueueItem } from './queue';
 
 /** One hold, rest or breath that becomes longer or shorter, each of its sides alike. Milliseconds for one side. */

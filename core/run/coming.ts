@@ -1,7 +1,7 @@
 import { propMoves, type PropMove } from '#core/props';
 import type { Phase } from '#core/timeline';
 import type { Ms } from '#core/time';
-import type { Run } from './fold';
+import type { Run } from './run';
 import { groupAround } from './queue';
 
 /** Something that will be led: a side of a hold, a breath practice, a rest, a talk, a loosening between steps. */

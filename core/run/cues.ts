@@ -1,7 +1,8 @@
 import { tonesOf, type ToneKind, type TonedPhase } from '#core/breath';
 import { breathInHold, momentMs, type BellKind, type HouseRules, type Phase, type Timeline } from '#core/timeline';
 import { toMs, type Ms } from '#core/time';
-import { advance, type Run } from './fold';
+import { advance } from './fold';
+import type { Run } from './run';
 import { groupAround, type Group } from './queue';
 
 /** Something that will sound or be said, and when by the clock if nothing changes before. */

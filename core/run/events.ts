@@ -2,12 +2,16 @@ import { z } from 'zod';
 import { Id } from '#core/document';
 import { Correction, RunReview } from './review';
 
-const common = {
+const base = {
   /** Made where the event happened, so that sending it twice stores it once. */
   id: Id.min(8, 'An id of an event has at least 8 letters.'),
   /** The clock of the device at that moment: milliseconds since 1970 UTC. */
   atMs: z.int().min(0).max(8_640_000_000_000_000),
 };
+
+/** The window an event happened in, named as in `led`; events that were stored before this was kept have none. */
+const window = z.string().min(1).max(64).optional();
+const common = { ...base, window };
 
 const MOST_SET_MS = 400 * 86_400_000;
 const others = z.int().min(0, 'Fewer than none cannot be there.').max(500, 'At most 500.');

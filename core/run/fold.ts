@@ -1,5 +1,6 @@
 import type { Phase, Timeline } from '#core/timeline';
 import type { Ms } from '#core/time';
+import { ANNOTATION_EVENTS, effectiveEvents } from './effective';
 import type { RunEvent } from './events';
 import {
   groupAround,
@@ -10,45 +11,9 @@ import {
   withRounds,
   withSwapped,
   type Queue,
-  type QueueItem,
 } from './queue';
-
-/** A stretch of a phase that was really led: when by the clock, and how long without the pauses in it. */
-export interface DoneSpan {
-  phase: number;
-  fromMs: Ms;
-  toMs: Ms;
-  activeMs: Ms;
-}
-
-export type RunStatus = 'ready' | 'running' | 'paused' | 'ended';
-
-/** Where a session is in its queue. `at` equals the queue's length when everything has been led. */
-export interface Cursor {
-  at: number;
-  /** Milliseconds of the item already led. */
-  intoMs: Ms;
-  /** The moment by the clock that `intoMs` speaks of. */
-  clockMs: Ms;
-  /** When the present item began by the clock. */
-  sinceMs: Ms;
-}
-
-/** A session after its events: everything `runState` needs besides the present moment. */
-export interface Run {
-  /** The plan's timeline; rests that were added stand behind its own phases. */
-  timeline: Timeline;
-  queue: Queue;
-  cursor: Cursor;
-  status: RunStatus;
-  startedAtMs: Ms | null;
-  endedAtMs: Ms | null;
-  pausedMs: Ms;
-  spans: readonly DoneSpan[];
-  notes: readonly { atMs: Ms; stepIndex: number | null; text: string }[];
-  /** The window that leads it; empty where none has said so. */
-  ledBy: string;
-}
+import type { Cursor, DoneSpan, Run } from './run';
+import { matchedSecondSide } from './second-side';
 
 /**
  * Lets the clock run on to `nowMs`: leads items to their ends one after the other. A clock that went backwards leads
@@ -68,56 +33,6 @@ export function advance(queue: Queue, cursor: Cursor, nowMs: Ms, onDone?: (span:
     sinceMs = clockMs;
   }
   return { at, intoMs: intoMs + spare, clockMs: clockMs + spare, sinceMs };
-}
-
-/** Milliseconds a side of a step was held so far. */
-export function heldMs(timeline: Timeline, spans: readonly DoneSpan[], stepIndex: number, turn: number): Ms {
-  return spans.reduce((sum, { phase: index, activeMs }) => {
-    const phase = timeline.phases[index];
-    return phase?.kind === 'hold' && phase.stepIndex === stepIndex && phase.turn === turn ? sum + activeMs : sum;
-  }, 0);
-}
-
-/** The items of the second side of the step under way that are not behind item `at`. */
-function secondSideItems(timeline: Timeline, queue: Queue, at: number): { item: QueueItem; i: number }[] {
-  const here = queue[at];
-  const stepIndex = here && timeline.phases[here.phase]?.stepIndex;
-  return queue.flatMap((item, i) => {
-    const phase = timeline.phases[item.phase];
-    return i >= at && phase?.kind === 'hold' && phase.stepIndex === stepIndex && phase.turn === 1 ? [{ item, i }] : [];
-  });
-}
-
-/**
- * How much longer (below zero: shorter) the second side of the step under way would be, in milliseconds, if it were given
- * what the first side really had; 0 while the first side is held, and where there is no second side to come. A second
- * side of stages can only be matched before it begins.
- */
-export function secondSideGapMs({ timeline, queue, spans }: Pick<Run, 'timeline' | 'queue' | 'spans'>, at: number): Ms {
-  const here = queue[at] && timeline.phases[queue[at].phase];
-  if (!here || (here.kind === 'hold' && (here.turn === 0 || (here.stage?.index ?? 0) > 0))) return 0;
-  const comingMs = secondSideItems(timeline, queue, at).reduce((sum, { item }) => sum + item.ms, 0);
-  const hadMs = heldMs(timeline, spans, here.stepIndex, 0);
-  return hadMs === 0 || comingMs === 0 ? 0 : hadMs - comingMs;
-}
-
-/** The second side's items take, in proportion, what the first side really had. */
-function matchSecondSide(run: Run): Queue {
-  const { timeline, queue, cursor } = run;
-  const gapMs = secondSideGapMs(run, cursor.at);
-  if (gapMs === 0) return queue;
-  const items = secondSideItems(timeline, queue, cursor.at);
-  const planned = items.reduce((sum, { item }) => sum + item.ms, 0);
-  const had = planned + gapMs;
-  let [seen, given] = [0, 0];
-  const matched = new Map<number, Ms>();
-  for (const { item, i } of items) {
-    seen += item.ms;
-    const upTo = Math.round((had * seen) / planned);
-    matched.set(i, upTo - given);
-    given = upTo;
-  }
-  return queue.map((item, i) => ({ ...item, ms: matched.get(i) ?? item.ms }));
 }
 
 /** What was led up to the clock's moment, the stretch under way included. */
@@ -180,26 +95,24 @@ function addRest(run: Run, ms: Ms): Run {
   };
 }
 
-/** Time from a moment up to another does not count, as if it had been a pause. */
-function miss(before: Run, fromMs: Ms, untilMs: Ms): Run {
-  if (before.status !== 'running' || fromMs < before.cursor.clockMs || fromMs > untilMs)
-    return clockTo(before, untilMs);
+/** Time from a moment, or from the last event after it, up to another does not count, as if it had been a pause. */
+function excludeGap(before: Run, sinceMs: Ms, untilMs: Ms): Run {
+  const fromMs = Math.max(sinceMs, before.cursor.clockMs);
+  if (before.status !== 'running' || fromMs > untilMs) return clockTo(before, untilMs);
   const run = clockTo(before, fromMs);
   return { ...run, pausedMs: run.pausedMs + untilMs - fromMs, cursor: { ...run.cursor, clockMs: untilMs } };
 }
 
-/** What is said of a session, perhaps days later: it moves no clock. */
-const SAID_OF_IT: ReadonlySet<RunEvent['kind']> = new Set(['rated', 'present', 'reviewed', 'corrected', 'clockSet']);
-
-function take(before: Run, event: RunEvent): Run {
-  if (SAID_OF_IT.has(event.kind)) return before;
+/** A run after one more event; the same run where the event makes no sense. It does not ask whether the event counts. */
+export function applyEvent(before: Run, event: RunEvent): Run {
+  if (ANNOTATION_EVENTS.has(event.kind) || event.kind === 'clockSet') return before;
   if (event.kind === 'started') {
     if (before.status !== 'ready') return before;
     const cursor = { at: 0, intoMs: 0, clockMs: event.atMs, sinceMs: event.atMs };
     return { ...before, status: 'running', startedAtMs: event.atMs, cursor };
   }
   if (before.status === 'ready' || before.status === 'ended') return before;
-  if (event.kind === 'missed') return miss(before, event.fromMs, Math.max(event.atMs, before.cursor.clockMs));
+  if (event.kind === 'missed') return excludeGap(before, event.fromMs, Math.max(event.atMs, before.cursor.clockMs));
   const run = clockTo(before, event.atMs);
   const { timeline, queue, cursor } = run;
   const here = queue[cursor.at];
@@ -221,7 +134,7 @@ function take(before: Run, event: RunEvent): Run {
     case 'cut':
       return here ? goTo(run, endOfCut(timeline, queue, cursor.at)) : run;
     case 'matched':
-      return { ...run, queue: matchSecondSide(run) };
+      return { ...run, queue: matchedSecondSide(run) };
     case 'opened':
       return here ? { ...run, queue: withOpen(queue, cursor.at, event.open) } : run;
     case 'swapped':
@@ -243,41 +156,24 @@ function take(before: Run, event: RunEvent): Run {
   }
 }
 
-/** What may come late from a window that no longer leads, and is kept all the same. */
-const KEPT_WHEN_LATE: ReadonlySet<RunEvent['kind']> = new Set(['started', 'noted', 'rated', 'present', 'prompted']);
-
-/**
- * The events that count: none that was taken back, and none that happened before a change of the lead but arrived after it,
- * because the session had gone on without it by then.
- */
-function standing(events: readonly RunEvent[]): RunEvent[] {
-  const undone = new Set(events.flatMap((event) => (event.kind === 'undone' ? [event.event] : [])));
-  let ledSinceMs: Ms = 0;
-  return events.filter((event) => {
-    if (event.kind === 'led') ledSinceMs = Math.max(ledSinceMs, event.atMs);
-    if (event.kind !== 'started' && undone.has(event.id)) return false;
-    return event.atMs >= ledSinceMs || KEPT_WHEN_LATE.has(event.kind);
-  });
-}
+/** A session of which nothing has happened yet. */
+export const runBefore = (timeline: Timeline): Run => ({
+  timeline,
+  queue: plannedQueue(timeline),
+  cursor: { at: 0, intoMs: 0, clockMs: 0, sinceMs: 0 },
+  status: 'ready',
+  startedAtMs: null,
+  endedAtMs: null,
+  pausedMs: 0,
+  spans: [],
+  notes: [],
+  ledBy: '',
+});
 
 /**
  * Folds the events of a run, in order, over its timeline. Nothing ticks: the same events give the same run, whenever
  * and wherever it is asked. Events that make no sense where they stand (a second start, anything after the end) change
- * nothing; an event dated before the one in front of it counts as happening with it. What was taken back counts as if it
- * had not happened.
+ * nothing; an event dated before the one in front of it counts as happening with it. Only `effectiveEvents` count.
  */
-export function foldRun(timeline: Timeline, events: readonly RunEvent[]): Run {
-  const ready: Run = {
-    timeline,
-    queue: plannedQueue(timeline),
-    cursor: { at: 0, intoMs: 0, clockMs: 0, sinceMs: 0 },
-    status: 'ready',
-    startedAtMs: null,
-    endedAtMs: null,
-    pausedMs: 0,
-    spans: [],
-    notes: [],
-    ledBy: '',
-  };
-  return standing(events).reduce(take, ready);
-}
+export const foldRun = (timeline: Timeline, events: readonly RunEvent[]): Run =>
+  effectiveEvents(events).reduce(applyEvent, runBefore(timeline));

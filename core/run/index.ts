@@ -9,12 +9,15 @@ export {
   type LengthCorrection,
   type StepReview,
 } from './review';
-export { foldRun, heldMs, ledSpans, runAt, secondSideGapMs, type DoneSpan, type Run, type RunStatus } from './fold';
+export { applyEvent, foldRun, ledSpans, runAt, runBefore } from './fold';
+export type { DoneSpan, Run, RunStatus } from './run';
 export { runState, stateAt, type RunState } from './state';
 export { cuesAhead, type Cue } from './cues';
 export { catchUp, type CatchUp, type Refitted } from './catch-up';
 export { comingUp, stepsToCome, type Coming } from './coming';
 export { ledPhases } from './led';
-export { matchedSteps } from './matched';
 export { nextStop, previousStop, stops } from './stops';
 export { groupAround, type Group, type Queue } from './queue';
+export { secondSideGapMs } from './second-side';
+export { ANNOTATION_EVENTS, effectiveEvents } from './effective';
+export { matchedSteps } from './matched';

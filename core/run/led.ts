@@ -1,6 +1,7 @@
 import type { Phase, Timeline } from '#core/timeline';
 import type { Ms } from '#core/time';
-import { ledSpans, type Run } from './fold';
+import { ledSpans } from './fold';
+import type { Run } from './run';
 
 /**
  * A session as it really lies in time: what was led, where the clock put it, then what is still to come from where it

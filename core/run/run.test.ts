@@ -292,10 +292,10 @@ describe('in hand', () => {
     expect(state(500, asleep)).toMatchObject({ intoMs: 85_000, lateMs: 350_000 });
     expect(state(520, asleep).intoMs).toBe(105_000);
     expect(foldRun(evening, [started, asleep]).pausedMs).toBe(350_000);
-    // What is said of a moment before the last event is no sleep.
-    expect(state(500, at(200, { kind: 'noted', text: 'here' }), asleep)).toEqual(
-      state(500, at(200, { kind: 'noted', text: 'here' })),
-    );
+    // The last event shows that somebody was awake: the gap begins there.
+    const noted = at(200, { kind: 'noted', text: 'here' });
+    expect(state(500, noted, asleep)).toMatchObject({ intoMs: 135_000, lateMs: 300_000 });
+    expect(state(500, { ...noted, atMs: s(150) + 1 }, asleep)).toMatchObject({ intoMs: 85_001, lateMs: 349_999 });
   });
 
   test('who took the lead is known; what the other did before that but sent later changes nothing, its notes stay', () => {

@@ -1,7 +1,8 @@
 import type { Phase, Timeline } from '#core/timeline';
 import type { Ms } from '#core/time';
 import type { RunEvent } from './events';
-import { advance, foldRun, type Run, type RunStatus } from './fold';
+import { advance, foldRun } from './fold';
+import type { Run, RunStatus } from './run';
 import { groupAround, roundsAround } from './queue';
 
 /** A live session at one moment. All lengths in milliseconds, clock moments in milliseconds since 1970 UTC. */

@@ -1,5 +1,5 @@
 import type { Phase } from '#core/timeline';
-import type { Run } from './fold';
+import type { Run } from './run';
 
 /**
  * Where "next" and "back" stop, as places in the queue as it is by now: the beginning of each step, of each second side, of

@@ -13,11 +13,13 @@ import {
   OpenAudienceRequest,
   type AudienceNow,
 } from '#api';
+import { effectiveEvents } from '#core/run';
 import { answer } from '../http/answer';
 import { accept, answerProblems, HttpProblem, notFound, unknownRoute } from '../http/problems';
 import { LOOPBACK_NAMES } from '../http/same-origin';
 import { secure } from '../http/secure';
 import { tooMany } from '../http/too-many';
+import { sessionClocks, type SessionClocks } from '../session-clocks';
 import { latestRun } from '../routes/runs';
 import type { Store } from '../store/store';
 
@@ -47,6 +49,8 @@ interface AudienceOptions {
   guard?: RequestHandler;
   /** Whole origins under which phones reach it, besides the addresses of this machine. */
   origins?: readonly string[];
+  /** The clocks of sessions under way. */
+  clocks?: SessionClocks;
   /** How long phones are told of the end before the port is closed, in milliseconds. */
   lingerMs?: number;
 }
@@ -64,6 +68,7 @@ interface Cached {
   version: number;
   tag: string;
   json: string;
+  session: { runId: string; leftOutMs: number } | null;
 }
 
 const isSame = (given: string, wanted: string): boolean => {
@@ -85,6 +90,7 @@ export function createAudienceServer(store: Store, options: AudienceOptions) {
     log,
     origins = [],
     lingerMs = LINGER_MS,
+    clocks = sessionClocks(store.now),
   } = options;
   const guard: RequestHandler = options.guard ?? ((_request, _response, next) => next());
   let listening: Server | undefined;
@@ -94,21 +100,28 @@ export function createAudienceServer(store: Store, options: AudienceOptions) {
   let closing: NodeJS.Timeout | undefined;
   let cached: Cached | undefined;
 
-  async function sessionOf({ planId, endedBefore }: Opened): Promise<AudienceSession | null> {
+  /** The session as phones see it, and how far the clock of the device that leads it was set meanwhile. */
+  async function sessionOf({ planId, endedBefore }: Opened): Promise<[AudienceSession, leftOutMs: number] | null> {
     const run = await latestRun(store, planId);
     if (!run || run.id === endedBefore || run.events.length === 0) return null;
-    const events = run.events.filter(({ kind }) => AUDIENCE_EVENTS.has(kind));
-    return AudienceSession.parse({ runId: run.id, plan: AudiencePlan.parse(run.plan), events });
+    const effective = effectiveEvents(run.events);
+    const events = effective
+      .filter(({ kind }) => AUDIENCE_EVENTS.has(kind))
+      .map((event) => ({ ...event, window: undefined }));
+    const leftOutMs = effective.reduce((sum, event) => (event.kind === 'clockSet' ? sum + event.byMs : sum), 0);
+    return [AudienceSession.parse({ runId: run.id, plan: AudiencePlan.parse(run.plan), events }), leftOutMs];
   }
 
   /** The session as it is now, made anew only after something was stored. */
   async function current(opened: Opened): Promise<Cached> {
     const version = await store.version();
     if (cached?.version === version) return cached;
-    const json = JSON.stringify(await sessionOf(opened));
+    const [shown, leftOutMs] = (await sessionOf(opened)) ?? [null, 0];
+    const json = JSON.stringify(shown);
     const tag = createHash('sha256').update(json).digest('base64url').slice(0, 16);
-    if (open === opened) cached = { version, tag, json };
-    return { version, tag, json };
+    const made = { version, tag, json, session: shown && { runId: shown.runId, leftOutMs } };
+    if (open === opened) cached = made;
+    return made;
   }
 
   /** Ends it where the plan is gone or its session is over. Called after every change that is stored. */
@@ -146,8 +159,9 @@ export function createAudienceServer(store: Store, options: AudienceOptions) {
       requestWasSuccessful: (_request, { statusCode }) => statusCode !== 404,
     });
     app.get('/api/audience/:planId/now', limitWrongCodes, async (request, response) => {
-      const { tag, json } = await current(mustKnowCode(request));
-      const start = JSON.stringify({ nowMs: store.now(), tag } satisfies AudienceNow).slice(0, -1);
+      const { tag, json, session } = await current(mustKnowCode(request));
+      const nowMs = (session && clocks.nowMs(session.runId)) ?? store.now() - (session?.leftOutMs ?? 0);
+      const start = JSON.stringify({ nowMs, tag } satisfies AudienceNow).slice(0, -1);
       response.type('json').send(request.query.tag === tag ? `${start}}` : `${start},"session":${json}}`);
     });
     app.use('/api', unknownRoute);

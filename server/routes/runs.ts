@@ -20,6 +20,7 @@ import { libraryFor } from '../store/own-library';
 import { iso, type Store } from '../store/store';
 import { readable } from '../store/stored';
 import { storedPlan } from '../store/stored-plans';
+import type { SessionClocks } from '../session-clocks';
 import { eventsOf, readEvent, storedRun } from '../store/stored-runs';
 
 const withEvents = async (tables: Models, row: RunRow): Promise<StoredRun> =>
@@ -81,7 +82,7 @@ export async function addEvents(store: Store, runId: string, events: readonly Ru
 }
 
 /** Runs: list, begin, read, add what happened, into the bin. */
-export function runRoutes(store: Store): Router {
+export function runRoutes(store: Store, clocks: SessionClocks): Router {
   const routes = Router();
 
   routes.get('/', async (request, response) => {
@@ -119,12 +120,15 @@ export function runRoutes(store: Store): Router {
     const { id } = await liveRun(store, accept(PlanId, request.params.id));
     const rows = (await eventsOf(store, [id])).get(id) ?? [];
     const { values } = readable(rows.slice(after), ({ event }) => readEvent(event));
-    answer(response, EventsResponse, { events: values });
+    answer(response, EventsResponse, { events: values, nowMs: clocks.nowMs(id) });
   });
 
   routes.post('/:id/events', async (request, response) => {
-    const { events } = accept(AddEventsRequest, request.body);
-    answer(response, AddEventsResponse, await addEvents(store, accept(PlanId, request.params.id), events));
+    const { events, nowMs } = accept(AddEventsRequest, request.body);
+    const id = accept(PlanId, request.params.id);
+    const added = await addEvents(store, id, events);
+    if (nowMs !== undefined) clocks.heard(id, events, nowMs);
+    answer(response, AddEventsResponse, added);
   });
 
   routes.delete('/:id', async (request, response) => {

@@ -11,11 +11,12 @@ export const readRun = (id: string) => ask(StoredRun, 'GET', at(id));
 
 export const startRun = (request: StartRunRequest) => ask(StoredRun, 'POST', '/runs', request);
 
-export const addEvents = (id: string, events: RunEvent[]) =>
-  ask(AddEventsResponse, 'POST', `${at(id)}/events`, { events });
+/** Adds events to a run. `nowMs`: the clock of the session, where it is under way. */
+export const addEvents = (id: string, events: RunEvent[], nowMs?: number) =>
+  ask(AddEventsResponse, 'POST', `${at(id)}/events`, { events, nowMs });
 
-/** The events of a run from a place in their order on. */
-export const eventsAfter = async (id: string, after: number): Promise<RunEvent[]> =>
-  (await ask(EventsResponse, 'GET', `${at(id)}/events?after=${after}`)).events;
+/** The events of a run from a place in their order on, with the clock of the session. */
+export const eventsAfter = (id: string, after: number): Promise<EventsResponse> =>
+  ask(EventsResponse, 'GET', `${at(id)}/events?after=${after}`);
 
 export const deleteRun = (id: string) => tell('DELETE', at(id));

@@ -7,7 +7,7 @@ import { newId } from '../stores/browser';
 import { vault } from '../stores/vault';
 import { sendLeftovers } from '../teach/outbox';
 
-type Body<E> = E extends RunEvent ? Omit<E, 'id' | 'atMs'> : never;
+type Body<E> = E extends RunEvent ? Omit<E, 'id' | 'atMs' | 'window'> : never;
 /** What can be said of a run that was taught. */
 export type Saying = Body<Extract<RunEvent, { kind: 'rated' | 'present' | 'reviewed' | 'corrected' | 'undone' }>>;
 

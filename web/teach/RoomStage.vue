@@ -6,7 +6,7 @@ import { useLibrary } from '../stores/library';
 import BreathStage from './BreathStage.vue';
 import HoldStage from './HoldStage.vue';
 import { leftOutInAll } from './left-out';
-import type { LocalRun } from './outbox';
+import { ledBy, type LocalRun } from './outbox';
 import { steadyClock } from './session-clock';
 import { startTicker } from './ticker';
 import { useSessionView } from './use-session';
@@ -18,8 +18,11 @@ const { run, aheadMs = 0 } = defineProps<{
   aheadMs?: number;
 }>();
 
-/** The leader says in the events what is left out of the machine’s clock. */
-const clock = { ...steadyClock(), now: () => Math.round(Date.now() + aheadMs) - leftOutInAll(run.events) };
+/** The leader says in the events what is left out of the device’s clock; a phone is given the clock of the session. */
+const clock = {
+  ...steadyClock(),
+  now: () => Math.round(Date.now() + aheadMs) - leftOutInAll(run.events, ledBy(run.events)),
+};
 const session = useSessionView(
   run.plan,
   timelineOf(run.plan, useLibrary().all),

@@ -43,7 +43,7 @@ const router = useRouter();
 const settings = useSettings();
 const house = useHouse();
 void house.ready();
-const leftOut = leftOutOf(first.run?.events ?? [], Date.now());
+const leftOut = leftOutOf(first.run?.events ?? [], first.me, Date.now());
 const session = useSession(
   stored,
   () => settings.bells,

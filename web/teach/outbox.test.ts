@@ -114,7 +114,7 @@ test('what another device has added meanwhile is taken over, in the order of the
     if (call.method !== 'GET') return serve(call);
     const after = Number(call.path.split('after=')[1]);
     const all = arrived.map((id) => (id === other.id ? other : run.events.find((one) => one.id === id)!));
-    return { status: 200, body: { events: all.slice(after) } };
+    return { status: 200, body: { events: all.slice(after), nowMs: null } };
   };
   run = { ...run, events: [...run.events, event('paused', '2')] };
   await outbox.send();

@@ -87,12 +87,12 @@ const BATCH = 200;
  * Sends one batch of what the server has not acknowledged. The server stores each event once, however often it comes. Gives
  * the server's events after those it had acknowledged, where others have added to them meanwhile.
  */
-async function sendBatch(run: LocalRun): Promise<RunEvent[] | undefined> {
+async function sendBatch(run: LocalRun, nowMs?: number): Promise<RunEvent[] | undefined> {
   const { id, planId, planRevision, acknowledged } = run;
   if (acknowledged === 0) await startRun({ id, planId, planRevision });
   const batch = run.events.slice(acknowledged, acknowledged + BATCH);
-  const { total } = await addEvents(id, batch);
-  if (total > acknowledged + batch.length) return eventsAfter(id, acknowledged);
+  const { total } = await addEvents(id, batch, nowMs);
+  if (total > acknowledged + batch.length) return (await eventsAfter(id, acknowledged)).events;
   run.acknowledged = acknowledged + batch.length;
   return undefined;
 }
@@ -117,12 +117,14 @@ const RETRY_MS = 3000;
 
 /**
  * Sends the events of the session under way, in order. `current` gives the run as it is now; `said` is told whether
- * everything is with the server and, if not, why; `taken` of the run as it is with what others have added to it.
+ * everything is with the server and, if not, why; `taken` of the run as it is with what others have added to it. `clock` is
+ * the clock of the session.
  */
 export function makeOutbox(
   current: () => LocalRun | undefined,
   said: (trouble: string) => void,
   taken: (run: LocalRun) => void = () => undefined,
+  clock?: () => number,
 ) {
   let busy = false;
   let timer: ReturnType<typeof setTimeout> | undefined;
@@ -135,7 +137,7 @@ export function makeOutbox(
     let failed = false;
     try {
       const { acknowledged } = run;
-      const fresh = await sendBatch(run);
+      const fresh = await sendBatch(run, clock?.());
       const now = current();
       if (now?.id === run.id) {
         if (!fresh) now.acknowledged = Math.max(now.acknowledged, run.acknowledged);

@@ -59,9 +59,24 @@ test('what was left out before counts from the beginning, and no session goes ba
   const now = Date.now();
   const at = (atMs: number, body: object): RunEvent => ({ id: 'event-at-clock', atMs, ...body }) as RunEvent;
   const events = [at(now - 2 * HOUR, { kind: 'started' }), at(now - HOUR - 60_000, { kind: 'clockSet', byMs: HOUR })];
-  expect(leftOutOf(events, now)).toEqual({ leftOutMs: HOUR, setByMs: 0 });
+  expect(leftOutOf(events, 'tablet tab', now)).toEqual({ leftOutMs: HOUR, setByMs: 0 });
   expect(steadyClock(HOUR).now()).toBe(now - HOUR);
   const ahead = [at(now + 30_000, { kind: 'started' })];
-  expect(leftOutOf(ahead, now)).toEqual({ leftOutMs: -30_000, setByMs: -30_000 });
-  expect(leftOutOf([], now)).toEqual({ leftOutMs: 0, setByMs: 0 });
+  expect(leftOutOf(ahead, 'tablet tab', now)).toEqual({ leftOutMs: -30_000, setByMs: -30_000 });
+  expect(leftOutOf([], 'tablet tab', now)).toEqual({ leftOutMs: 0, setByMs: 0 });
+});
+
+test('a clock that another device set is its own; a device whose clock differs goes by the clock of the session', () => {
+  const events = [
+    { id: 'event-other', atMs: Date.now() - HOUR, kind: 'clockSet', byMs: HOUR, window: 'laptop one' },
+    { id: 'event-ours', atMs: Date.now() - HOUR, kind: 'clockSet', byMs: 5000, window: 'tablet before' },
+  ] as RunEvent[];
+  expect(leftOutOf(events, 'tablet now', Date.now())).toEqual({ leftOutMs: 5000, setByMs: 0 });
+  const clock = steadyClock();
+  const sessionMs = Date.now() - 5 * 60_000;
+  clock.sync(sessionMs);
+  expect([clock.now(), clock.leftOutMs()]).toEqual([sessionMs, 5 * 60_000]);
+  // The line takes a moment: what is off by less than two seconds stays.
+  clock.sync(sessionMs - 1900);
+  expect(clock.now()).toBe(sessionMs);
 });

@@ -17,6 +17,9 @@ export interface SessionClock {
   setBy: () => number;
   /** How much of the machine's clock is left out of the session in all. */
   leaveOut: (inAllMs: number) => void;
+  leftOutMs: () => number;
+  /** Goes by what another device says the clock of the session shows now. */
+  sync: (nowMs: number) => void;
 }
 
 /** Below this, what the clock is off is put right in silence: clocks are kept in step over a network. */
@@ -49,6 +52,11 @@ export function steadyClock(leftOutMs = 0): SessionClock {
     leaveOut(inAllMs) {
       outMs = inAllMs;
     },
+    leftOutMs: () => outMs,
+    sync(nowMs) {
+      const aheadMs = steady() - outMs - Math.round(nowMs);
+      if (Math.abs(aheadMs) >= STEP_MS) outMs += aheadMs;
+    },
   };
 }
 
@@ -69,5 +77,7 @@ export function rehearsalClock(atFirst: number): SessionClock {
     setSpeed,
     setBy: () => 0,
     leaveOut: () => undefined,
+    leftOutMs: () => 0,
+    sync: () => undefined,
   };
 }

@@ -9,7 +9,7 @@ import { leftOutInAll } from './left-out';
 import { keepLocalRun, ledBy, makeOutbox, mergedRun, readLocalRun, type LocalRun } from './outbox';
 import type { SessionClock } from './session-clock';
 
-type Body<E> = E extends RunEvent ? Omit<E, 'id' | 'atMs'> : never;
+type Body<E> = E extends RunEvent ? Omit<E, 'id' | 'atMs' | 'window'> : never;
 export type Happening = Body<RunEvent>;
 
 /** How often the server is asked whether the session went on elsewhere. */
@@ -47,12 +47,13 @@ export function useLedRun(stored: StoredPlan, plan: Plan, clock: SessionClock, f
       outboxTrouble.value = text;
     },
     (run) => take(run),
+    clock.now,
   );
 
   /** Takes over what another window or device has made of the session. */
   function take(run: LocalRun): void {
     local.value = run;
-    clock.leaveOut(leftOutInAll(run.events));
+    clock.leaveOut(leftOutInAll(run.events, me));
     const by = ledBy(run.events);
     if (by !== '' && by !== me) leading.value = false;
   }
@@ -66,7 +67,8 @@ export function useLedRun(stored: StoredPlan, plan: Plan, clock: SessionClock, f
       events: [],
       acknowledged: 0,
     };
-    local.value = { ...base, events: [...base.events, { ...body, id: newId(), atMs: clock.now() } as RunEvent] };
+    const event = { ...body, id: newId(), atMs: clock.now(), window: me } as RunEvent;
+    local.value = { ...base, events: [...base.events, event] };
     // A rehearsal is kept nowhere.
     if (clock.rehearsal) return;
     noRoom.value = !keepLocalRun(local.value);
@@ -88,7 +90,11 @@ export function useLedRun(stored: StoredPlan, plan: Plan, clock: SessionClock, f
   /** Leads from here on; the window that led follows. */
   function lead(): void {
     leading.value = true;
-    if (local.value) add({ kind: 'led', by: me });
+    if (!local.value) return;
+    add({ kind: 'led', by: me });
+    // This device's clock differs from the one the session began with: it must still do so after a reload.
+    const byMs = clock.leftOutMs() - leftOutInAll(local.value.events, me);
+    if (byMs !== 0) add({ kind: 'clockSet', byMs });
   }
 
   // Told by the browser whenever another window has kept something.
@@ -111,12 +117,15 @@ export function useLedRun(stored: StoredPlan, plan: Plan, clock: SessionClock, f
     try {
       // Kept apart: what is sent meanwhile moves the number on in the run itself.
       const { acknowledged } = run;
-      const fresh = await eventsAfter(run.id, acknowledged);
+      const { events: fresh, nowMs } = await eventsAfter(run.id, acknowledged);
       const now = local.value;
-      if (now?.id !== run.id || now.acknowledged !== acknowledged || fresh.length === 0) return;
-      const merged = mergedRun(now, fresh);
-      take(merged);
-      if (leading.value) keepLocalRun(merged);
+      if (now?.id !== run.id || now.acknowledged !== acknowledged) return;
+      if (fresh.length > 0) {
+        const merged = mergedRun(now, fresh);
+        take(merged);
+        if (leading.value) keepLocalRun(merged);
+      }
+      if (!leading.value && nowMs !== null) clock.sync(nowMs);
     } catch {
       // It is asked again; what happens here is kept meanwhile.
     } finally {

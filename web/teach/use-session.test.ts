@@ -10,6 +10,7 @@ import type { StoredPlan } from '#api';
 import { fakeBrowser, settle, type Call, type FakeBrowser } from '../../tests/support/browser';
 import { mounted, type Mounted } from '../../tests/support/mounted';
 import { keepLocalRun, readLocalRun, unfinishedRun, type LocalRun } from './outbox';
+import { leftOutInAll } from './left-out';
 import { rehearsalClock, steadyClock, type SessionClock } from './session-clock';
 import { useSession, type Session } from './use-session';
 import type { LeadAtFirst } from './use-led-run';
@@ -19,13 +20,15 @@ const ME = 'device this-window';
 let browser: FakeBrowser;
 /** What the server has of the session, in its order. */
 let arrived: RunEvent[];
+/** The clock of the session, as the server knows it. */
+let clockOfSession: (() => number) | undefined;
 let open: Mounted<Session>[];
 let second: SecondSide;
 
 function serve({ method, path, body }: Call) {
   if (method === 'GET' && path.startsWith('/runs/')) {
     const after = Number(/after=(\d+)/.exec(path)?.[1] ?? 0);
-    return { status: 200, body: { events: arrived.slice(after) } };
+    return { status: 200, body: { events: arrived.slice(after), nowMs: clockOfSession?.() ?? null } };
   }
   if (path === '/runs') {
     return {
@@ -96,6 +99,7 @@ beforeEach(() => {
   browser = fakeBrowser();
   browser.answer = serve;
   [arrived, open, second] = [[], [], 'never'];
+  clockOfSession = undefined;
   Object.defineProperty(globalThis, 'window', { value: new EventTarget(), configurable: true });
 });
 afterEach(() => {
@@ -459,6 +463,29 @@ describe('kept, followed, taken over', () => {
     await pass(6000);
     await settle();
     expect(session.leading.value).toBe(false);
+  });
+
+  test('a device whose clock is five minutes ahead takes over and gives back: nothing jumps, nothing is deaf', async () => {
+    const ahead = 5 * 60_000;
+    const { session: first, run } = await begun();
+    await settle();
+    clockOfSession = () => Date.now() - ahead;
+    // From here on the test looks through the clock of the second device.
+    jumpClock(ahead);
+    const second = opened(plan, { first: { me: 'phone window', run: { ...run, acknowledged: 2 }, elsewhere: true } });
+    await pass(3000);
+    await settle();
+    const lead = second.lead;
+    lead();
+    expect(second.state.value.groupIntoMs).toBeLessThan(60_000);
+    const [handover, clockSet] = second.local.value!.events.slice(-2);
+    expect(handover).toMatchObject({ kind: 'led', by: 'phone window', window: 'phone window' });
+    expect(handover!.atMs).toBeLessThan(START + 60_000);
+    expect(clockSet).toMatchObject({ kind: 'clockSet', byMs: ahead });
+    // Reloaded there, the clock is the same without asking anybody.
+    expect(leftOutInAll(second.local.value!.events, 'phone again')).toBe(ahead);
+    expect(leftOutInAll(second.local.value!.events, ME)).toBe(0);
+    expect(first.run.value.status).toBe('running');
   });
 
   test('without a line everything goes on; it is told, and sent when the line is back', async () => {

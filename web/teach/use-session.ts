@@ -5,6 +5,7 @@ import {
   catchUp,
   comingUp,
   cuesAhead,
+  effectiveEvents,
   foldRun,
   ledPhases,
   matchedSteps,
@@ -32,8 +33,8 @@ const UNSEEN_MS = 10_000;
 const WORTH_MATCHING_MS = 1000;
 /** What was done can be taken back for this long. */
 const TAKE_BACK_MS = 10_000;
-/** What is told, not done: there is nothing to take back. */
-const STAYS: ReadonlySet<RunEvent['kind']> = new Set([
+/** What has no undo while a session is led. */
+const NOT_UNDOABLE: ReadonlySet<RunEvent['kind']> = new Set([
   'started',
   'ended',
   'prompted',
@@ -112,7 +113,7 @@ export function useSession(
     const byMs = clockSetMs.value;
     if (byMs === 0) return;
     happen({ kind: 'clockSet', byMs: -byMs });
-    clock.leaveOut(leftOutInAll(local.value?.events ?? []));
+    clock.leaveOut(leftOutInAll(local.value?.events ?? [], first.me));
     now.value = clock.now();
     clockSetMs.value = 0;
   }
@@ -192,8 +193,7 @@ export function useSession(
   /** What happened last, as long as it can be taken back. */
   const lastDone = computed(() => {
     const events = local.value?.events ?? [];
-    const undone = new Set(events.flatMap((event) => (event.kind === 'undone' ? [event.event] : [])));
-    const last = events.findLast((event) => !STAYS.has(event.kind) && !undone.has(event.id));
+    const last = effectiveEvents(events).findLast((event) => !NOT_UNDOABLE.has(event.kind));
     return last && now.value - last.atMs < TAKE_BACK_MS * clock.speed.value ? last : undefined;
   });
   function takeBack(): void {
