@@ -24,6 +24,7 @@ export const PractisedOnce = z.object({
       name: z.string(),
       areas: z.array(z.string()),
       side: z.enum(['left', 'right', 'both', 'none']),
+      paired: z.boolean(),
       strength: z.number().nullable(),
     }),
   ),

@@ -33,8 +33,9 @@ export const RunSummary = z.object({
   differenceMs: Ms,
   leftDoneMs: Ms,
   rightDoneMs: Ms,
-  leftDifferenceMs: Ms,
-  rightDifferenceMs: Ms,
+  /** Left less right over the steps with both sides: as it was, and as it was meant. */
+  apartMs: Ms,
+  meantMs: Ms,
   /** The one sentence that says most about it. */
   says: z.string(),
   totals: Totals,

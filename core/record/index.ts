@@ -1,5 +1,13 @@
 /** The record: what was planned against what was done, in one session and over weeks. */
-export { compareRun, type Planned, type RunRecord, type SideRecord, type StepRecord } from './compare';
+export {
+  compareRun,
+  type Balance,
+  type Planned,
+  type RunRecord,
+  type SetRecord,
+  type SideRecord,
+  type StepRecord,
+} from './compare';
 export { saidOf, type Said } from './said';
 export { astray, type AstrayRow } from './astray';
 export { happenedIn, type Happened } from './happened';

@@ -4,7 +4,7 @@ import type { Plan } from '#core/plan';
 import type { DoneSpan, RunEvent } from '#core/run';
 import type { PhaseKind, PhaseSide, Timeline } from '#core/timeline';
 import { toMs, type Ms } from '#core/time';
-import { compareRun, type Planned } from './compare';
+import { compareRun, total, type Planned } from './compare';
 
 type Area = Position['areas'][number];
 
@@ -15,6 +15,8 @@ export interface PractisedHold extends Planned {
   name: string;
   areas: readonly Area[];
   side: PhaseSide;
+  /** Its other side was held as well. */
+  paired: boolean;
   strength: number | null;
 }
 
@@ -116,23 +118,24 @@ export function practisedOfRun(run: TaughtRun, library: Library): Practised | nu
       const step = plan.steps[stepIndex];
       if (step?.kind !== 'hold') return [];
       const areas = library.position(step.position)?.areas ?? [];
-      return sides
-        .filter(({ doneMs }) => doneMs > 0)
-        .map(({ side, plannedMs, doneMs, differenceMs, strength }) => ({
-          position: step.position,
-          name: step.name,
-          areas,
-          side,
-          strength,
-          plannedMs,
-          doneMs,
-          differenceMs,
-        }));
+      const held = sides.filter(({ doneMs }) => doneMs > 0);
+      return held.map(({ side, plannedMs, doneMs, differenceMs, strength }) => ({
+        position: step.position,
+        name: step.name,
+        areas,
+        side,
+        paired: held.length > 1,
+        strength,
+        plannedMs,
+        doneMs,
+        differenceMs,
+      }));
     }),
-    breaths: record.steps.flatMap(({ stepIndex, other }) => {
+    breaths: record.steps.flatMap(({ stepIndex, sides, other }) => {
       const step = plan.steps[stepIndex];
-      if (step?.kind !== 'breath' || other.doneMs === 0) return [];
-      return { name: step.name, ...other, ...breathOf(timeline, spans, stepIndex) };
+      const whole = total([...sides.filter(({ reached }) => reached), other]);
+      if (step?.kind !== 'breath' || whole.doneMs === 0) return [];
+      return { name: step.name, ...whole, ...breathOf(timeline, spans, stepIndex) };
     }),
     setUp: between(timeline, spans, ['setup', 'switch']),
     entries: between(timeline, spans, ['enter', 'leave']),
@@ -163,6 +166,7 @@ export function practisedOfEntry(id: string, entry: JournalEntry, beganAtMs: Ms,
           name,
           areas: library.position(position ?? '')?.areas ?? [],
           side,
+          paired: lengths.left > 0 && lengths.right > 0 && side !== 'both',
           strength,
           ...asDone(toMs(lengths[side])),
         })),

@@ -21,13 +21,15 @@ describe('planned against done', () => {
       ['left', 220_000],
       ['right', 220_000],
     ]);
-    expect(tellingSentence(record, name)).toBe('On time, and the sides within 0:00 of each other.');
+    expect(tellingSentence(record, name)).toBe('On time, both sides equal.');
   });
 
   test('a second side cut short is told first, with where', () => {
     const record = compareRun(evening, [started, at(345 + 170, { kind: 'cut' }), at(620, { kind: 'ended' })]);
     expect(record.right).toEqual({ plannedMs: 220_000, doneMs: 170_000, differenceMs: -50_000 });
-    expect(tellingSentence(record, name)).toBe('Right sides ran 0:50 short in all, 0:50 of it in head to knee.');
+    expect(tellingSentence(record, name)).toBe(
+      'Right sides were 0:50 shorter than left sides, 0:50 of it in head to knee.',
+    );
   });
 
   test('a slow set-up is told as late', () => {
@@ -64,7 +66,9 @@ describe('planned against done', () => {
 
   test('left sides short are told as left; an early end as early', () => {
     const left = compareRun(evening, [started, at(65 + 150, { kind: 'cut' }), at(600, { kind: 'ended' })]);
-    expect(tellingSentence(left, name)).toBe('Left sides ran 1:10 short in all, 1:10 of it in head to knee.');
+    expect(tellingSentence(left, name)).toBe(
+      'Left sides were 1:10 shorter than right sides, 1:10 of it in head to knee.',
+    );
     const early = compareRun(evening, [started, at(615, { kind: 'jumped', phase: 9 }), at(616, { kind: 'ended' })]);
     expect(tellingSentence(early, name)).toBe('Ended 0:54 early.');
   });

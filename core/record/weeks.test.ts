@@ -143,6 +143,7 @@ const held = (side: 'left' | 'right' | 'both', minutes: number, more: object = {
   name: 'Reclined twist',
   areas: ['low back', 'sides'] as const,
   side,
+  paired: side !== 'both',
   strength: null,
   plannedMs: minutes * 60_000,
   doneMs: minutes * 60_000,

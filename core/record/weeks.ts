@@ -71,10 +71,10 @@ export function areasByWeek(all: readonly Practised[], weekOf: (ms: Ms) => strin
   return { weeks: weeks.map(([week]) => week), areas: areas.toSorted((a, b) => b.totalMs - a.totalMs) };
 }
 
-/** Milliseconds held on the left and on the right, by week. */
+/** Milliseconds held on the left and on the right, by week, of holds that had both sides. */
 export function sidesByWeek(all: readonly Practised[], weekOf: (ms: Ms) => string) {
   const of = (practised: readonly Practised[], side: PractisedHold['side']): Ms =>
-    sum(practised, ({ holds }) => sum(holds, (hold) => (hold.side === side ? hold.doneMs : 0)));
+    sum(practised, ({ holds }) => sum(holds, (hold) => (hold.paired && hold.side === side ? hold.doneMs : 0)));
   return weeksOf(all, weekOf)
     .map(([week, practised]) => ({ week, leftMs: of(practised, 'left'), rightMs: of(practised, 'right') }))
     .filter(({ leftMs, rightMs }) => leftMs + rightMs > 0);

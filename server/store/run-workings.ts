@@ -19,7 +19,7 @@ function worked(row: RunRow, happened: readonly StoredEvent[], library: Library)
   const { id, planId, plan, events, unreadable } = storedRun(row, happened);
   const timeline = compileTimeline(plan, library);
   const record = compareRun(timeline, events);
-  const { left, right, total, startedAtMs, ended } = record;
+  const { left, right, balance, total, startedAtMs, ended } = record;
   const summary = RunSummary.parse({
     title: plan.title,
     startedAtMs,
@@ -29,8 +29,8 @@ function worked(row: RunRow, happened: readonly StoredEvent[], library: Library)
     differenceMs: total.differenceMs,
     leftDoneMs: left.doneMs,
     rightDoneMs: right.doneMs,
-    leftDifferenceMs: left.differenceMs,
-    rightDifferenceMs: right.differenceMs,
+    apartMs: balance.apartMs,
+    meantMs: balance.meantMs,
     says: tellingSentence(record, (i) => plan.steps[i]?.name ?? ''),
     totals: timeline.totals,
     ribbon: ribbonBlocks(timeline.phases),

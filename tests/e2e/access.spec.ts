@@ -169,7 +169,7 @@ test.describe('by day and by night', () => {
     await expect(page.getByRole('link', { name: /Before the night shift/ }).first()).toBeVisible();
     await check(page);
     await page.goto('/runs/demo-run-nurses');
-    await expect(page.getByRole('heading', { level: 1 })).toContainText('Right sides ran 0:50 short');
+    await expect(page.getByRole('heading', { level: 1 })).toContainText('Right sides were 0:50 shorter');
     await check(page);
     for (const view of ['Close the session', 'Put right']) {
       await page.getByRole('radio', { name: view }).click();

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import type { Plan } from '#core/plan';
+import type { Plan, Step } from '#core/plan';
 import { astray, type AstrayRow, type RunRecord } from '#core/record';
 import { clockOfMs, signedClockOfMs } from '#core/time';
 import StepFigure from '../figures/StepFigure.vue';
@@ -8,13 +8,13 @@ import ChoiceField from '../shared/fields/ChoiceField.vue';
 import SpineBar from './SpineBar.vue';
 import { PART_WORDS } from './words';
 
-/** Planned against done for every step and side, what went most astray first; each side's seconds and per cent at the foot. */
+/** Planned against done for every step, side and set, the largest difference first; what was held on each side at the foot. */
 const { plan, record } = defineProps<{ plan: Plan; record: RunRecord }>();
 
-const order = ref<'astray' | 'plan'>('astray');
+const order = ref<'largest' | 'plan'>('largest');
 const ORDERS = [
-  { value: 'astray', label: 'most astray first' },
-  { value: 'plan', label: 'as planned' },
+  { value: 'largest', label: 'largest difference first' },
+  { value: 'plan', label: 'order of the plan' },
 ] as const;
 const WORTH_MARKING_MS = 10_000;
 const CHANGES_AND = { tooLow: 'props too low', right: 'props right', tooHigh: 'props too high' } as const;
@@ -29,9 +29,9 @@ const steps = computed(() => {
       stepIndex,
       step,
       name: step?.name ?? '',
-      skipped: rows[0]?.skipped ?? false,
+      left: rows.some(({ reached }) => reached) ? (rows[0]?.skipped ? 'left out' : '') : 'not reached',
       // The two sides stand under each other, the first that was held above.
-      rows: rows.toSorted((a, b) => PARTS.indexOf(a.part) - PARTS.indexOf(b.part)),
+      rows: rows.toSorted((a, b) => PARTS.indexOf(a.part) - PARTS.indexOf(b.part) || (a.set ?? -1) - (b.set ?? -1)),
       seen: [
         seen?.tighter && (seen.tighter === 'alike' ? 'sides alike' : `${seen.tighter} tighter`),
         seen?.props && seen.props !== 'right' && CHANGES_AND[seen.props],
@@ -45,7 +45,8 @@ const PARTS: AstrayRow['part'][] = ['left', 'right', 'both', 'none', 'changes'];
 const mostMs = computed(() =>
   Math.max(1, ...record.steps.flatMap(({ sides }) => sides.map((side) => Math.max(side.plannedMs, side.doneMs)))),
 );
-const isAstray = (row: AstrayRow): boolean => row.differenceMs <= -WORTH_MARKING_MS && row.part !== 'changes';
+const isAstray = (row: AstrayRow): boolean =>
+  row.reached && row.set === null && row.differenceMs <= -WORTH_MARKING_MS && row.part !== 'changes';
 const share = (row: AstrayRow): string => {
   const whole = row.share === null ? 0 : Math.round(row.share * 100);
   return whole === 0 ? '' : `${whole > 0 ? '+' : '−'}${Math.abs(whole)} %`;
@@ -55,14 +56,21 @@ const shareOf = ({ plannedMs, differenceMs }: { plannedMs: number; differenceMs:
   return whole === 0 ? 'as planned' : `${whole > 0 ? '+' : '−'}${Math.abs(whole)} %`;
 };
 const sidesHeld = computed(() => (['left', 'right', 'both'] as const).filter((side) => record[side].plannedMs > 0));
-const uneven = computed(() => record.left.doneMs - record.right.doneMs);
+const longer = (ms: number): string => `${ms > 0 ? 'left' : 'right'} ${clockOfMs(Math.abs(ms))} longer`;
 const sidesSay = computed(() => {
-  if (record.left.doneMs + record.right.doneMs === 0) return '';
-  if (Math.abs(uneven.value) < 1000) return 'Left and right were held alike.';
-  const less = Math.abs(uneven.value) / Math.max(record.left.doneMs, record.right.doneMs);
-  const [side, other] = uneven.value > 0 ? ['Right', 'left'] : ['Left', 'right'];
-  return `${side} was held ${clockOfMs(Math.abs(uneven.value))} less than ${other}, ${(less * 100).toFixed(1)} %.`;
+  const { leftMs, rightMs, apartMs, meantMs } = record.balance;
+  if (leftMs + rightMs === 0) return '';
+  const share = Math.round((Math.abs(apartMs) / Math.max(leftMs, rightMs)) * 1000) / 10;
+  const were = Math.abs(apartMs) < 1000 ? 'both sides equal' : `${longer(apartMs)}, ${share} %`;
+  return `Steps with two sides: ${were}${meantMs === 0 ? '' : `; planned: ${longer(meantMs)}`}.`;
 });
+/** What a row is of: a side, with crossed limbs the one in front, or a set of a breath. */
+function partOf(row: AstrayRow, step: Step | undefined): string {
+  if (row.set !== null) return (step?.kind === 'breath' && step.practice.sets[row.set]?.label) || `set ${row.set + 1}`;
+  if (row.crossing) return `${PART_WORDS[row.part]} in front`;
+  const isSided = record.steps[row.stepIndex]?.sides.length !== 0;
+  return isSided && row.part === 'none' ? 'after it' : PART_WORDS[row.part];
+}
 </script>
 
 <template>
@@ -84,7 +92,7 @@ const sidesSay = computed(() => {
         </tr>
       </thead>
       <tbody v-for="of in steps" :key="of.stepIndex">
-        <tr v-for="(row, i) in of.rows" :key="row.part" :class="{ last: i === of.rows.length - 1 }">
+        <tr v-for="(row, i) in of.rows" :key="`${row.part} ${row.set}`" :class="{ last: i === of.rows.length - 1 }">
           <template v-if="i === 0">
             <td :rowspan="of.rows.length" class="quiet">{{ of.stepIndex + 1 }}</td>
             <td :rowspan="of.rows.length" class="figure-column">
@@ -94,22 +102,25 @@ const sidesSay = computed(() => {
             </td>
             <th scope="row" :rowspan="of.rows.length" class="name">
               {{ of.name }}
-              <span v-if="of.skipped" class="small caution">left out</span>
+              <span v-if="of.left" class="small caution">{{ of.left }}</span>
               <span v-for="words in of.seen" :key="String(words)" class="small quiet seen">{{ words }}</span>
               <span v-for="(text, n) in of.notes" :key="n" class="small quiet seen">“{{ text }}”</span>
             </th>
           </template>
-          <td class="spine"><SpineBar v-if="row.part !== 'changes'" :row="row" :most-ms="mostMs" /></td>
-          <td class="quiet">
-            {{ of.step?.kind === 'hold' && row.part === 'none' ? 'after it' : PART_WORDS[row.part] }}
+          <td class="spine">
+            <SpineBar v-if="row.part !== 'changes' && row.set === null" :row="row" :most-ms="mostMs" />
           </td>
+          <td class="quiet" :class="{ set: row.set !== null }">{{ partOf(row, of.step) }}</td>
           <td class="number quiet">{{ clockOfMs(row.plannedMs) }}</td>
           <td class="number">
             {{ clockOfMs(row.doneMs) }}
             <span v-if="row.measuredMs !== null" class="small quiet was">measured {{ clockOfMs(row.measuredMs) }}</span>
           </td>
-          <td class="number strong" :class="{ caution: isAstray(row) }">{{ signedClockOfMs(row.differenceMs) }}</td>
-          <td class="number quiet share">{{ share(row) }}</td>
+          <td v-if="row.reached" class="number strong" :class="{ caution: isAstray(row) }">
+            {{ signedClockOfMs(row.differenceMs) }}
+          </td>
+          <td v-else class="number quiet">not reached</td>
+          <td class="number quiet share">{{ row.reached ? share(row) : '' }}</td>
           <td class="number">{{ row.strength === null ? '' : Math.round(row.strength * 10) / 10 }}</td>
         </tr>
       </tbody>
@@ -124,6 +135,7 @@ const sidesSay = computed(() => {
       </div>
     </dl>
     <p v-if="sidesSay">{{ sidesSay }}</p>
+    <p v-if="record.notReachedMs > 0" class="quiet">Not reached: {{ clockOfMs(record.notReachedMs) }} of the plan.</p>
   </section>
 </template>
 
@@ -134,12 +146,7 @@ section {
 .order {
   display: flex;
   justify-content: flex-end;
-  margin: -30px 0 8px;
-}
-@media (width < 640px) {
-  .order {
-    margin: 8px 0;
-  }
+  margin: 8px 0;
 }
 .figures td,
 .figures th {
@@ -185,6 +192,10 @@ thead .spine span:first-child {
 }
 .share {
   white-space: nowrap;
+}
+.set {
+  padding-left: 12px;
+  overflow-wrap: anywhere;
 }
 .sides {
   display: flex;

@@ -5,7 +5,7 @@ import type { ListedRun } from '#api';
 import { listRuns } from '../client/runs';
 import { dayOf } from '../shared/dates';
 
-/** Which side ran short, in the last runs of a plan: to the left of the line the left one, to the right the right one. */
+/** Which side was shorter in the last sessions of a plan, beyond what was meant: left of the line the left one, right of it the right one. */
 const { planId, runId } = defineProps<{ planId: string; runId: string }>();
 
 const MOST = 6;
@@ -21,8 +21,8 @@ const rows = computed(() =>
     .map(({ id, summary }) => ({
       id,
       atMs: summary.startedAtMs ?? 0,
-      // Above zero: the right sides had less.
-      ms: summary.leftDifferenceMs - summary.rightDifferenceMs,
+      // Above zero: the right sides had less than the plan means them to have beside the left.
+      ms: summary.apartMs - summary.meantMs,
       has: summary.leftDoneMs + summary.rightDoneMs > 0,
     }))
     .filter(({ atMs, has }) => atMs > 0 && has)
@@ -34,7 +34,7 @@ const HALF = 104;
 
 <template>
   <section v-if="rows.length > 1 || trouble" aria-labelledby="sides-title">
-    <h2 id="sides-title">Short sides, last {{ rows.length }} runs</h2>
+    <h2 id="sides-title">Shorter sides, last {{ rows.length }} sessions</h2>
     <p v-if="trouble" class="caution small" role="alert">{{ trouble }}</p>
     <ul>
       <li v-for="{ id, atMs, ms } in rows" :key="id" :class="{ here: id === runId }">
@@ -51,11 +51,11 @@ const HALF = 104;
         </svg>
         <span
           >{{ clockOfMs(Math.abs(ms))
-          }}<span class="sr-only"> {{ ms < 0 ? 'left short' : ms > 0 ? 'right short' : 'even' }}</span></span
+          }}<span class="sr-only"> {{ ms < 0 ? 'left shorter' : ms > 0 ? 'right shorter' : 'equal' }}</span></span
         >
       </li>
     </ul>
-    <p class="small quiet legend"><span>left short</span><span>right short</span></p>
+    <p class="small quiet legend"><span>left shorter</span><span>right shorter</span></p>
   </section>
 </template>
 
