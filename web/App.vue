@@ -9,6 +9,7 @@ import { useLock } from './stores/lock';
 import { useSettings } from './stores/settings';
 import UnreadableBar from './unreadable/UnreadableBar.vue';
 import { sendLeftovers } from './teach/outbox';
+import RunningBar from './teach/RunningBar.vue';
 
 const route = useRoute();
 const settings = useSettings();
@@ -42,6 +43,7 @@ watchEffect(() => {
   <div v-else>
     <AppNav v-if="!route.meta.bare" />
     <UnreadableBar v-if="!route.meta.bare" />
+    <RunningBar v-if="!route.meta.bare" />
     <!-- Views of one thing stay on it: the steps and the props of a plan are the same desk. -->
     <RouterView :key="`${route.matched[0]?.path} ${String(route.params.id)}`" />
   </div>

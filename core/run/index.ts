@@ -11,7 +11,7 @@ export {
 } from './review';
 export { applyEvent, foldRun, ledSpans, runAt, runBefore } from './fold';
 export type { DoneSpan, Run, RunStatus } from './run';
-export { runState, stateAt, type RunState } from './state';
+export { endOfLeftRunning, runState, stateAt, type RunState } from './state';
 export { cuesAhead, type Cue } from './cues';
 export { catchUp, type CatchUp, type Refitted } from './catch-up';
 export { comingUp, stepsToCome, type Coming } from './coming';

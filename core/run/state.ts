@@ -76,6 +76,16 @@ export function stateAt(run: Run, nowMs: Ms): RunState {
 }
 
 /**
+ * When a session that was left running was over: when all would have been led that was to come after its last event, or
+ * at that event where it was paused. Milliseconds since 1970 UTC.
+ */
+export function endOfLeftRunning(timeline: Timeline, events: readonly RunEvent[]): Ms {
+  const run = foldRun(timeline, events);
+  const lastMs = Math.max(run.cursor.clockMs, run.startedAtMs ?? 0);
+  return run.status === 'running' ? stateAt(run, lastMs).expectedEndMs : lastMs;
+}
+
+/**
  * The state of a live session: a pure function of the plan's timeline, the events so far and the clock.
  * `nowMs` is the device's clock in milliseconds since 1970 UTC.
  */

@@ -6,7 +6,10 @@ import type { StoredPlan } from '#api';
 import { ApiProblem } from '../client/http';
 import { readStoredPlan } from '../client/plans';
 import TeachSession from './TeachSession.vue';
+import { clockTime, longDayOf } from '../shared/dates';
 import { findSession } from './find-session';
+import { useLeftRunning } from './left-running';
+import type { LocalRun } from './outbox';
 import { SPEEDS } from './session-clock';
 import type { LeadAtFirst } from './use-led-run';
 
@@ -14,6 +17,7 @@ const { id } = defineProps<{ id: string }>();
 const route = useRoute();
 /** `?rehearse=10`: the same screen ten times as fast, not in the record. */
 const rehearse = computed(() => SPEEDS.find((speed) => String(speed) === route.query.rehearse) ?? 0);
+const leftRunning = useLeftRunning();
 const stored = shallowRef<StoredPlan>();
 const trouble = ref('');
 const first = shallowRef<LeadAtFirst>();
@@ -36,17 +40,35 @@ async function load(): Promise<void> {
           : (error as Error).message;
   }
 }
+/** Ends a session that was left running, at the moment when it was over by its plan. */
+async function endIt(run: LocalRun): Promise<void> {
+  await leftRunning.end(run);
+  first.value = await findSession(id);
+}
+function resume(run: LocalRun): void {
+  const { me } = first.value!;
+  first.value = { me, run, elsewhere: false };
+}
 void load();
 </script>
 
 <template>
   <TeachSession
-    v-if="stored && first && stored.document.steps.length > 0"
+    v-if="stored && first && !first.leftRunning && stored.document.steps.length > 0"
     :key="rehearse"
     :stored="stored"
     :first="first"
     :rehearse="rehearse"
   />
+  <main v-else-if="stored && first?.leftRunning" class="trouble">
+    <p role="status">
+      The session of {{ longDayOf(first.leftRunning.events[0]?.atMs ?? 0) }},
+      {{ clockTime(first.leftRunning.events[0]?.atMs ?? 0) }}, was never ended.
+    </p>
+    <Button label="End it and start a new one" autofocus @click="endIt(first.leftRunning)" />
+    <Button label="Resume it" outlined @click="resume(first.leftRunning)" />
+    <RouterLink :to="`/plans/${id}`">Open the plan</RouterLink>
+  </main>
   <main v-else-if="stored || trouble" class="trouble">
     <p role="alert">{{ trouble || 'This plan has no steps to lead yet.' }}</p>
     <Button v-if="trouble" label="Try again" outlined @click="load" />

@@ -25,17 +25,19 @@ async function isElsewhere(by: string, me: string, device: string): Promise<bool
 
 /**
  * The session of a plan that is under way, from this browser or else from the server, and whether this window may lead it.
- * Without the server, what this browser knows counts.
+ * Without the server, what this browser knows counts. One that was left running long ago is named, and not resumed.
  */
 export async function findSession(planId: string): Promise<LeadAtFirst> {
   const device = deviceName();
   const tab = await tabName().catch(newId);
   const me = `${device} ${tab}`;
   const here = unfinishedRun(planId);
-  if (here) return { me, run: here, elsewhere: await isElsewhere(ledBy(here.events), me, device) };
+  if (here && isUnderWay(here, Date.now()))
+    return { me, run: here, elsewhere: await isElsewhere(ledBy(here.events), me, device) };
   const there = await listRuns(1, planId)
     .then(({ runs: [latest] }) => latest && readRun(latest.id))
     .catch(() => undefined);
-  if (!there || !isUnderWay(there, Date.now())) return { me, run: undefined, elsewhere: false };
+  const leftRunning = here && { leftRunning: here };
+  if (!there || !isUnderWay(there, Date.now())) return { me, run: undefined, elsewhere: false, ...leftRunning };
   return { me, run: adoptedRun(there), elsewhere: await isElsewhere(ledBy(there.events), me, device) };
 }

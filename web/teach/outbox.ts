@@ -65,18 +65,23 @@ export const adoptedRun = ({ id, planId, planRevision, plan, events }: StoredRun
   acknowledged: events.length,
 });
 
-const LEFT_LYING_MS = 6 * 3600 * 1000;
+const LEFT_RUNNING_MS = 6 * 3600 * 1000;
+/** Whether a session in which something last happened at a moment, and which was not ended, is still under way. */
+export const isRecent = (lastEventAtMs: number, nowMs: number): boolean => nowMs - lastEventAtMs < LEFT_RUNNING_MS;
 /** Whether a session is still under way: not ended, and something happened in it within six hours. */
 export function isUnderWay(run: Pick<LocalRun, 'events'>, nowMs: number): boolean {
   const last = run.events.at(-1);
-  return last !== undefined && !run.events.some(({ kind }) => kind === 'ended') && nowMs - last.atMs < LEFT_LYING_MS;
+  return last !== undefined && !run.events.some(({ kind }) => kind === 'ended') && isRecent(last.atMs, nowMs);
 }
 
-/** The session of a plan that was begun in this browser and has not ended; the latest, should there be several. */
-export const unfinishedRun = (planId: string): LocalRun | undefined =>
+/** The sessions that were begun in this browser and have not ended, the latest first. */
+export const unfinishedRuns = (planId = ''): LocalRun[] =>
   keptRuns(planId)
     .filter((run) => !hasEnded(run))
-    .sort((a, b) => (b.events[0]?.atMs ?? 0) - (a.events[0]?.atMs ?? 0))[0];
+    .sort((a, b) => (b.events[0]?.atMs ?? 0) - (a.events[0]?.atMs ?? 0));
+
+/** The session of a plan that was begun in this browser and has not ended; the latest, should there be several. */
+export const unfinishedRun = (planId: string): LocalRun | undefined => unfinishedRuns(planId)[0];
 
 export const keepLocalRun = (run: LocalRun): boolean => vault.write(keyOf(run), JSON.stringify(run));
 export const dropLocalRun = (run: LocalRun): void => vault.remove(keyOf(run));

@@ -24,6 +24,8 @@ export interface LeadAtFirst {
   run: LocalRun | undefined;
   /** It is led in another window that is open, or on another device. */
   elsewhere: boolean;
+  /** A session of this browser that was never ended and in which nothing has happened for hours. */
+  leftRunning?: LocalRun;
 }
 
 /**
