@@ -63,7 +63,6 @@ const words = computed(() =>
   display: flex;
   align-self: flex-start;
   flex-wrap: wrap;
-  max-width: 48%;
   gap: 4px 20px;
   align-items: center;
 }
@@ -75,10 +74,5 @@ const words = computed(() =>
   display: inline-block;
   min-width: 44px;
   font-size: 44px;
-}
-@media (width < 900px) {
-  .inside {
-    max-width: none;
-  }
 }
 </style>

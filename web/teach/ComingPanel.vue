@@ -70,6 +70,7 @@ section {
   flex: 0 1 auto;
   flex-direction: column;
   min-height: 0;
+  overflow: hidden;
 }
 section > :not(.figure) {
   flex: none;
@@ -80,10 +81,11 @@ section > :not(.figure) {
   margin-top: 8px;
   opacity: 0.55;
 }
-/* In the corner of the stage: the figure beside the words, under the time. */
+/* In a corner of the stage: the figure beside the words. */
 .brief section {
   display: grid;
-  grid-template-columns: minmax(0, 1fr) 220px;
+  grid-template-columns: minmax(0, 1fr) minmax(0, min(220px, 14cqw));
+  grid-auto-rows: max-content;
   gap: 0 20px;
   align-content: end;
 }
@@ -92,13 +94,12 @@ section > :not(.figure) {
 }
 .brief h2 {
   font-size: 28px;
-  line-height: 34px;
+  line-height: 37px;
 }
 .brief .figure {
   grid-row: 1 / 5;
   grid-column: 2;
   height: 128px;
-  min-height: 128px;
   margin: 0;
 }
 section + section {
@@ -107,9 +108,13 @@ section + section {
   border-top: 1px solid var(--line);
 }
 h2 {
+  display: -webkit-box;
+  overflow: hidden;
   font-size: 32px;
-  line-height: 38px;
+  line-height: 42px;
   overflow-wrap: anywhere;
+  -webkit-box-orient: vertical;
+  -webkit-line-clamp: 2;
 }
 .quiet::first-letter {
   text-transform: none;
@@ -120,7 +125,7 @@ h2 {
   }
   h2 {
     font-size: 24px;
-    line-height: 28px;
+    line-height: 32px;
   }
 }
 /* On a phone there is room for words only, and for two lines of what to bring: the time comes first. */
@@ -131,7 +136,7 @@ h2 {
   h2,
   .brief h2 {
     font-size: 20px;
-    line-height: 24px;
+    line-height: 27px;
   }
   section > p {
     display: -webkit-box;

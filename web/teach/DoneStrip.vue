@@ -43,7 +43,8 @@ const says = computed(() => {
   position: absolute;
   z-index: 3;
   right: 32px;
-  bottom: 100%;
+  /* Over the middle of the ribbon, where there are no words. */
+  bottom: calc(100% + 38px);
   gap: 14px;
   align-items: center;
   padding: 4px 14px;
@@ -51,11 +52,23 @@ const says = computed(() => {
   border-radius: 4px;
   background: var(--paper);
 }
-@media (width < 640px) {
+@media (width < 900px) {
   .strip {
-    right: 12px;
-    left: 12px;
+    position: static;
+    gap: 0 14px;
     justify-content: space-between;
+    margin: 4px 12px;
+  }
+  .strip[role='status'] span {
+    overflow: hidden;
+    text-overflow: ellipsis;
+    white-space: nowrap;
+  }
+  .strip[role='alert'] {
+    flex-wrap: wrap;
+  }
+  .link-button {
+    flex: none;
   }
   kbd {
     display: none;

@@ -49,121 +49,135 @@ const stageMore = computed(() => countdown(state.value.phaseMs - state.value.int
 
 const SAID_FOR_MS = 14_000;
 const PROMPTS_AHEAD_MS = 120_000;
-const said = computed(() =>
-  session.cuesFrom(session.now.value - SAID_FOR_MS, SAID_FOR_MS).findLast((cue) => cue.kind === 'prompt'),
-);
-const ahead = computed(() =>
-  session
-    .cuesFrom(session.now.value, Math.min(PROMPTS_AHEAD_MS, state.value.groupMoreMs))
-    .find((cue) => cue.kind === 'prompt'),
-);
-const spoken = computed(() => `${word.value}. ${said.value?.kind === 'prompt' ? said.value.text : ''}`);
+const prompts = (fromMs: number, horizonMs: number) =>
+  session.cuesFrom(fromMs, horizonMs).filter((cue) => cue.kind === 'prompt');
+/** What is said now: everything of the latest moment. */
+const said = computed(() => {
+  const cues = prompts(session.now.value - SAID_FOR_MS, SAID_FOR_MS);
+  return cues.filter(({ atMs }) => atMs === cues.at(-1)?.atMs);
+});
+const ahead = computed(() => {
+  const cues = prompts(session.now.value, Math.min(PROMPTS_AHEAD_MS, state.value.groupMoreMs));
+  return cues.filter(({ atMs }) => atMs === cues[0]?.atMs);
+});
+const spoken = computed(() => [`${word.value}.`, ...said.value.map(({ text }) => text)].join(' '));
 </script>
 
 <template>
   <section class="stage" :class="[`lit-${lit}`, { paused: state.status === 'paused', plain }]">
-    <div class="active">
-      <p class="side">{{ state.status === 'paused' ? `${word}, paused` : word }}</p>
-      <p
-        v-if="state.status !== 'over'"
-        class="time numeral"
-        :class="{ long: time.length > 4 }"
-        role="timer"
-        :aria-label="spokenMs(state.groupMoreMs)"
-      >
-        {{ time }}
-      </p>
-      <p v-else-if="!plain" class="quiet over">Take the time you need, then end the session below.</p>
-      <p v-if="state.open" class="part">
-        <strong>until you say</strong> <span class="quiet">planned {{ clockOfMs(state.groupMs) }}</span>
-      </p>
-      <p v-if="breath" class="part">
-        <strong>{{ breath }}</strong>
-      </p>
-      <p v-if="stage && stage.count > 1" class="part">
-        <strong>{{ stage.name }}</strong>
-        <span class="quiet">{{ stageMore }}, part {{ stage.index + 1 }} of {{ stage.count }}</span>
-        <span v-if="nextStage" class="next">{{ nextStage }}</span>
-      </p>
-      <div v-if="held" class="figure">
-        <StepFigure :step="held" :side="figureSide" :label="held.name" :least="1500" :stage="stage?.index ?? 0" />
+    <div class="board">
+      <div class="active">
+        <div class="head">
+          <p class="side">{{ state.status === 'paused' ? `${word}, paused` : word }}</p>
+          <p
+            v-if="state.status !== 'over'"
+            class="time numeral"
+            :class="{ long: time.length > 4 }"
+            role="timer"
+            :aria-label="spokenMs(state.groupMoreMs)"
+          >
+            {{ time }}
+          </p>
+          <p v-else-if="!plain" class="quiet over">Take the time you need, then end the session below.</p>
+          <p v-if="state.open" class="part">
+            <strong>until you say</strong> <span class="quiet">planned {{ clockOfMs(state.groupMs) }}</span>
+          </p>
+          <p v-if="breath" class="part">
+            <strong>{{ breath }}</strong>
+          </p>
+          <p v-if="stage && stage.count > 1" class="part">
+            <strong>{{ stage.name }}</strong>
+            <span class="quiet">{{ stageMore }}, part {{ stage.index + 1 }} of {{ stage.count }}</span>
+            <span v-if="nextStage" class="next">{{ nextStage }}</span>
+          </p>
+        </div>
+        <div class="foot">
+          <div v-if="held" class="figure">
+            <StepFigure :step="held" :side="figureSide" :label="held.name" :least="1500" :stage="stage?.index ?? 0" />
+          </div>
+          <BreathInHold v-if="held?.breath" :session="session" :breath="held.breath" />
+          <div v-if="!plain && said.length + ahead.length > 0" class="prompt">
+            <template v-if="said.length > 0"
+              ><p v-for="cue in said" :key="cue.key">
+                <strong class="now">{{ cue.text }}</strong>
+              </p></template
+            >
+            <p v-for="(cue, i) in ahead" v-else :key="cue.key">
+              <span v-if="i === 0" class="quiet">in {{ clockOfMs(cue.atMs - session.now.value) }}</span>
+              <strong>{{ cue.text }}</strong>
+            </p>
+          </div>
+        </div>
+        <span v-if="state.status !== 'over'" class="edge" :style="{ height: `${100 * share}%` }" />
+        <span
+          v-if="lit === 'both' && state.status !== 'over'"
+          class="edge other"
+          :style="{ height: `${100 * share}%` }"
+        />
       </div>
-      <BreathInHold v-if="held?.breath" :session="session" :breath="held.breath" />
-      <p v-if="!plain" class="prompt">
-        <strong v-if="said?.kind === 'prompt'" class="now">{{ said.text }}</strong>
-        <template v-else-if="ahead?.kind === 'prompt'"
-          ><span class="quiet">in {{ clockOfMs(ahead.atMs - session.now.value) }}</span>
-          <strong>{{ ahead.text }}</strong></template
-        >
-      </p>
-      <span v-if="state.status !== 'over'" class="edge" :style="{ height: `${100 * share}%` }" />
-      <span
-        v-if="lit === 'both' && state.status !== 'over'"
-        class="edge other"
-        :style="{ height: `${100 * share}%` }"
-      />
+      <ComingPanel v-if="!plain" class="coming" :session="session" :brief="lit === 'both'" />
     </div>
-    <ComingPanel v-if="!plain" class="coming" :session="session" :brief="lit === 'both'" />
     <p class="sr-only" aria-live="polite">{{ spoken }}</p>
   </section>
 </template>
 
 <style scoped>
+/* Everything on it has a place of its own, so that nothing lies over the time, the side or other words. */
 .stage {
-  display: grid;
+  container: stage / size;
   position: relative;
-  grid-template-columns: 1fr 1fr;
   min-height: 0;
   border-bottom: 2px solid var(--line-strong);
+}
+.board {
+  display: grid;
+  position: relative;
+  grid-template: 'left right' minmax(0, 1fr) / minmax(0, 1fr) minmax(0, 1fr);
+  height: 100%;
 }
 .active {
   display: flex;
   position: relative;
+  grid-area: left;
   flex-direction: column;
   min-width: 0;
+  min-height: 0;
   overflow: hidden;
-  padding: 22px 48px 16px 52px;
+  padding: 3cqh 48px 2.5cqh 52px;
   background: var(--lit);
 }
+.coming {
+  grid-area: right;
+}
 .lit-right .active {
-  grid-column: 2;
-  grid-row: 1;
+  grid-area: right;
 }
 .lit-right .coming {
-  grid-column: 1;
-  grid-row: 1;
-}
-.lit-right .coming {
+  grid-area: left;
   border-right: 1px solid var(--line-strong);
   border-left: 0;
 }
-.lit-both {
-  grid-template-columns: 1fr;
+.head {
+  flex: none;
+  min-width: 0;
 }
-.lit-both .active {
-  align-items: center;
-}
-.lit-both .coming {
-  position: absolute;
-  right: 40px;
-  bottom: 16px;
-  width: min(48%, 560px);
-  padding: 0;
-  border: 0;
+.foot {
+  display: flex;
+  flex: 1;
+  flex-direction: column;
+  min-width: 0;
+  min-height: 0;
 }
 .side {
-  font: 600 min(68px, 9vw) / 1.1 var(--head);
+  font: 600 min(68px, 7cqw, 13cqh) / 1.1 var(--head);
 }
 .time {
-  font-size: min(282px, 23vw, 46vh);
+  font-size: min(282px, 20cqw, 46cqh);
   line-height: 0.92;
   letter-spacing: -0.01em;
 }
 .time.long {
-  font-size: min(238px, 18vw, 40vh);
-}
-.lit-both .time {
-  font-size: min(282px, 40vw, 46vh);
+  font-size: min(238px, 16cqw, 46cqh);
 }
 .paused .time {
   opacity: 0.55;
@@ -172,18 +186,31 @@ const spoken = computed(() => `${word.value}. ${said.value?.kind === 'prompt' ? 
   flex: 1 1 0;
   width: 100%;
   max-width: 640px;
-  min-height: 90px;
+  min-height: 0;
   margin-top: 8px;
+  container: figure / size;
 }
-.part,
-.prompt {
-  min-height: 26px;
-  font-size: 21px;
+/* Too small to be seen as a position. */
+@container figure (height < 64px) {
+  .figure > * {
+    display: none;
+  }
+}
+.prompt p + p {
+  margin-top: 0.3em;
+}
+.part {
+  font-size: min(21px, 5cqh);
+  line-height: 1.25;
+  overflow-wrap: anywhere;
 }
 .prompt {
+  flex: none;
   margin-top: auto;
-  font-size: 24px;
-  line-height: 30px;
+  padding-top: 4px;
+  font-size: min(24px, 5cqh);
+  line-height: 1.25;
+  overflow-wrap: anywhere;
 }
 .next {
   margin-left: 10px;
@@ -193,17 +220,57 @@ const spoken = computed(() => `${word.value}. ${said.value?.kind === 'prompt' ? 
 .part strong {
   margin-right: 8px;
 }
+/* Both sides: the time in the middle, and under it what is done beside what comes next. */
+.lit-both .board {
+  grid-template:
+    'head head' minmax(0, 1fr)
+    'foot coming' fit-content(46%)
+    / minmax(0, 1fr) minmax(0, 1fr);
+  background: var(--lit);
+}
+.lit-both .active {
+  display: contents;
+}
+.lit-both .head {
+  display: flex;
+  grid-area: head;
+  flex-direction: column;
+  align-items: center;
+  justify-content: center;
+  overflow: hidden;
+  padding: 2cqh 40px 1cqh;
+  text-align: center;
+}
+.lit-both .foot {
+  grid-area: foot;
+  justify-content: flex-end;
+  overflow: hidden;
+  padding: 0 12px 2.5cqh 52px;
+}
 .lit-both .figure {
-  align-self: flex-start;
-  max-width: 46%;
+  flex: 0 1 190px;
+  height: 190px;
 }
-.lit-both .prompt {
-  align-self: flex-start;
-  max-width: 52%;
+.lit-both .coming {
+  grid-area: coming;
+  justify-content: flex-end;
+  padding: 0 40px 2.5cqh 12px;
+  border: 0;
 }
-.plain.lit-both .figure {
+.lit-both .time {
+  font-size: min(282px, 34cqw, 36cqh);
+}
+.lit-both.plain .board {
+  grid-template: 'head' minmax(0, 1fr) 'foot' fit-content(40%) / minmax(0, 1fr);
+}
+.lit-both.plain .figure {
   align-self: center;
-  max-width: 640px;
+}
+.plain .board {
+  grid-template-columns: minmax(0, 1fr);
+}
+.plain:not(.lit-both) .active {
+  grid-area: 1 / 1;
 }
 .now {
   color: var(--now);
@@ -212,7 +279,7 @@ strong {
   font-weight: 600;
 }
 .over {
-  margin-top: 24px;
+  margin-top: 2cqh;
 }
 .edge {
   position: absolute;
@@ -226,54 +293,100 @@ strong {
   right: 0;
   left: auto;
 }
-@media (width < 900px) {
-  .stage,
-  .lit-both {
-    grid-template-rows: minmax(0, 1fr) auto;
-    grid-template-columns: 1fr;
+@container stage (width < 900px) {
+  .board,
+  .lit-both .board {
+    grid-template: 'active' minmax(0, 1fr) 'coming' fit-content(34%) / minmax(0, 1fr);
   }
-  .stage .active {
-    grid-column: 1;
-    grid-row: 1;
-    padding: 12px 24px;
-  }
-  .lit-left .active {
-    align-items: flex-start;
+  .active,
+  .lit-both .active,
+  .lit-right .active {
+    display: flex;
+    grid-area: active;
+    padding: 1.5cqh 24px;
   }
   .lit-right .active {
-    align-items: flex-end;
     text-align: right;
   }
-  .stage .coming {
-    position: static;
-    grid-column: 1;
-    grid-row: 2;
-    width: auto;
-    padding: 10px 24px;
+  .coming,
+  .lit-both .coming,
+  .lit-right .coming {
+    grid-area: coming;
+    justify-content: flex-start;
+    padding: 8px 24px;
+    border: 0;
     border-top: 1px solid var(--line);
+  }
+  .head,
+  .lit-both .head {
+    display: block;
+    padding: 0;
+  }
+  .foot,
+  .lit-both .foot {
+    padding: 0;
+  }
+  .lit-both .figure {
+    flex: 1 1 0;
+  }
+  .side {
+    font-size: min(56px, 9cqw, 9cqh);
   }
   .time,
   .time.long,
   .lit-both .time {
-    font-size: min(36vw, 26vh);
+    font-size: min(36cqw, 28cqh);
+  }
+  .part {
+    font-size: min(21px, 4cqh);
+  }
+  .prompt {
+    font-size: min(22px, 4cqh);
   }
   .stage .coming :deep(.figure) {
     flex-basis: 90px;
   }
-  .lit-both .prompt {
-    max-width: none;
-  }
 }
 /* On a phone what is said comes before the picture of what comes next. */
-@media (width < 640px) {
-  .stage .coming :deep(.figure) {
-    display: none;
+@container stage (width < 640px) {
+  .board,
+  .lit-both .board {
+    grid-template-rows: minmax(0, 1fr) fit-content(24%);
   }
-  .figure {
-    min-height: 0;
+  .active,
+  .lit-both .active {
+    padding: 1cqh 16px;
+  }
+  .coming,
+  .lit-both .coming {
+    padding: 4px 16px;
+  }
+  .time,
+  .time.long,
+  .lit-both .time {
+    font-size: min(36cqw, 19cqh);
   }
   .prompt {
-    flex: none;
+    font-size: min(18px, 3.8cqh);
+  }
+  .coming :deep(.figure) {
+    display: none;
+  }
+}
+/* With little height, words come before pictures, and both before the size of the time. */
+@container stage (height < 460px) {
+  .time,
+  .time.long {
+    font-size: min(200px, 16cqw, 31cqh);
+  }
+  .prompt {
+    font-size: min(20px, 5cqh);
+  }
+}
+@container stage (height < 360px) {
+  .figure,
+  .coming :deep(.figure) {
+    display: none;
   }
 }
 </style>

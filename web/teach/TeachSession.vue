@@ -11,7 +11,7 @@ import CatchUpDialog from './CatchUpDialog.vue';
 import DoneStrip from './DoneStrip.vue';
 import FollowBar from './FollowBar.vue';
 import HoldStage from './HoldStage.vue';
-import InMindCorner from './InMindCorner.vue';
+import InMindStrip from './InMindStrip.vue';
 import LeaveDialog from './LeaveDialog.vue';
 import MoreMenu from './MoreMenu.vue';
 import NoteDialog from './NoteDialog.vue';
@@ -182,12 +182,12 @@ useEventListener(window, 'pointerdown', () => void sounds.wake(), { once: true }
       @catch-up="catching = true"
       @ring="ring"
     />
-    <ReadyStage v-if="status === 'ready'" v-model:present="present" :session="session" @begin="begin" />
-    <BreathStage v-else-if="inBreath" :session="session" />
-    <HoldStage v-else :session="session" />
-    <TeachRibbon :session="session" />
+    <ReadyStage v-if="status === 'ready'" v-model:present="present" class="stage" :session="session" @begin="begin" />
+    <BreathStage v-else-if="inBreath" class="stage" :session="session" />
+    <HoldStage v-else class="stage" :session="session" />
+    <InMindStrip v-if="underWay" class="mind" :session="session" />
+    <TeachRibbon class="ribbon" :session="session" />
     <div class="hand">
-      <InMindCorner v-if="underWay" :session="session" />
       <DoneStrip v-if="session.leading.value" :session="session" />
       <FollowBar v-if="!session.leading.value" :session="session" />
       <TeachControls
@@ -211,16 +211,28 @@ useEventListener(window, 'pointerdown', () => void sounds.wake(), { once: true }
 <style scoped>
 .teach {
   display: grid;
-  grid-template-rows: minmax(60px, auto) minmax(0, 1fr) 116px auto;
-  grid-template-columns: minmax(0, 1fr);
+  grid-template: 'top' minmax(60px, auto) 'stage' minmax(0, 1fr) 'mind' auto 'ribbon' 116px 'hand' auto / minmax(
+      0,
+      1fr
+    );
   height: 100vh;
   height: 100dvh;
   overflow: hidden;
   font-size: 19px;
   line-height: 24px;
 }
+.stage {
+  grid-area: stage;
+}
+.mind {
+  grid-area: mind;
+}
+.ribbon {
+  grid-area: ribbon;
+}
 .hand {
   position: relative;
+  grid-area: hand;
 }
 .pulse {
   box-shadow: inset 0 0 0 10px var(--now);

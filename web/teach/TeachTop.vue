@@ -94,6 +94,9 @@ h1 {
 }
 .place {
   flex: 1;
+  min-width: 0;
+  overflow: hidden;
+  text-overflow: ellipsis;
   white-space: nowrap;
 }
 .trouble {
@@ -121,29 +124,37 @@ strong {
 .now {
   color: var(--now);
 }
-@media (width < 640px) {
+/* What is said of this device has a line of its own: the step keeps its name. */
+@media (width < 900px) {
   header {
     flex-wrap: wrap;
-    gap: 0 6px;
     align-content: center;
     padding: 2px 8px;
-    font-size: 15px;
   }
-  /* What is told of this device has a line of its own: the step keeps its name. */
   .said {
     order: 1;
     flex-basis: 100%;
     padding-left: 36px;
     text-align: left;
   }
-  .place,
+  h1 {
+    flex: 1;
+  }
+  .place {
+    display: none;
+  }
+}
+@media (width < 640px) {
+  header {
+    gap: 0 6px;
+    font-size: 15px;
+  }
   .clock,
   .rehearsal a,
   .rehearsal ~ .ends {
     display: none;
   }
   h1 {
-    flex: 1;
     font-size: 16px;
   }
 }

@@ -19,7 +19,7 @@ const PHONE_PX = 640;
 const people = usePeople();
 const cautions = useKnowledge();
 void people.ready();
-// On a phone it would lie over the clock: there it is opened with a touch.
+// On a phone it would take the room of the clock: there it is opened with a touch.
 const hidden = useLocalStorage('zovrin.inMindHidden', window.innerWidth < PHONE_PX);
 const { matrix } = useClass(session.planId, () => session.plan);
 const ids = computed(() => saidOf(session.local.value?.events ?? []).present?.people ?? []);
@@ -50,7 +50,7 @@ const told = computed(() => {
 </script>
 
 <template>
-  <div v-if="told.length > 0" class="corner">
+  <section v-if="told.length > 0" class="strip" aria-label="Keep in mind">
     <button
       type="button"
       class="plain-button"
@@ -70,50 +70,51 @@ const told = computed(() => {
         </span>
       </li>
     </ul>
-  </div>
+  </section>
 </template>
 
 <style scoped>
-.corner {
+.strip {
   display: flex;
-  position: fixed;
-  z-index: 2;
-  top: 68px;
-  right: 24px;
-  flex-direction: column-reverse;
-  max-width: 286px;
-  max-height: 190px;
+  gap: 4px 20px;
+  align-items: flex-start;
+  max-height: 12vh;
   overflow: auto;
-  padding: 4px 12px;
-  border: 1px solid var(--line-strong);
-  border-radius: 4px;
-  background: var(--paper);
+  padding: 4px 32px;
+  border-bottom: 1px solid var(--line);
   font-size: 15px;
   line-height: 19px;
+}
+ul {
+  display: grid;
+  flex: 1;
+  grid-template-columns: repeat(auto-fill, minmax(min(100%, 280px), 1fr));
+  gap: 0 20px;
+  min-width: 0;
 }
 li {
   display: grid;
   grid-template-columns: 16px minmax(0, 1fr);
   gap: 6px;
   padding: 2px 0;
+  overflow-wrap: anywhere;
 }
 li .mark {
   margin-top: 3px;
 }
-.corner button {
+.strip button {
+  flex: none;
   min-height: 28px;
   color: var(--ink-2);
   font-size: 14px;
 }
 @media (width < 640px) {
-  .corner {
-    top: 236px;
-    right: 14px;
-    max-width: calc(100% - 28px);
+  .strip {
+    padding: 2px 12px;
   }
 }
 @media (pointer: coarse) {
-  .corner button {
+  .strip button {
     min-height: 44px;
   }
 }
