@@ -29,3 +29,4 @@ export {
   readEntry,
   techniqueDocument,
 } from './own-entry';
+export { wordsOnSide } from './side-words';

@@ -14,6 +14,7 @@ import {
   setDetails,
   setEven,
   setFirstSide,
+  setOnlySide,
   setHold,
   setHoldSeconds,
   setOtherSetUp,
@@ -46,6 +47,7 @@ const edit: fc.Arbitrary<PlanEdit> = fc.oneof(
   fc.tuple(id, fc.constantFrom(...POSITIONS)).map(([step, position]) => replacePosition(step, position, [])),
   fc.tuple(id, kind).map(([step, sides]) => setSidesKind(step, sides)),
   fc.tuple(id, fc.constantFrom('house', 'left', 'right' as const)).map(([step, first]) => setFirstSide(step, first)),
+  fc.tuple(id, fc.constantFrom('left', 'right' as const)).map(([step, side]) => setOnlySide(step, side)),
   fc
     .tuple(id, seconds(0, 700))
     .map(([step, s]) => setHold(step, { rebound: { kind: 'afterEach', seconds: s }, setupSeconds: s })),

@@ -84,6 +84,13 @@ export function setFirstSide(id: string, first: FirstSide): PlanEdit {
   );
 }
 
+/** Which side a hold on one side only is on. No change for any other hold. */
+export function setOnlySide(id: string, side: Side): PlanEdit {
+  return changeStep(id, 'hold', 'set side', (step) =>
+    step.sides.kind === 'one' ? { ...step, sides: { ...step.sides, side } } : step,
+  );
+}
+
 /** Changes how a hold lies over the sides; the longer of its lengths is kept. */
 export function setSidesKind(id: string, kind: SidesKind): PlanEdit {
   return changeStep(id, 'hold', 'set sides', (step) => {

@@ -43,6 +43,7 @@ export {
   setBreathSeconds,
   setEven,
   setFirstSide,
+  setOnlySide,
   setHold,
   setHoldSeconds,
   setSidesKind,

@@ -1,5 +1,13 @@
 import { tonesOf, type ToneKind, type TonedPhase } from '#core/breath';
-import { breathInHold, momentMs, type BellKind, type HouseRules, type Phase, type Timeline } from '#core/timeline';
+import {
+  bellsOfGroup,
+  breathInHold,
+  momentMs,
+  type BellKind,
+  type HouseRules,
+  type Phase,
+  type Timeline,
+} from '#core/timeline';
 import { toMs, type Ms } from '#core/time';
 import { advance } from './fold';
 import type { Run } from './run';
@@ -51,58 +59,14 @@ const phaseAt = (timeline: Timeline, queue: Run['queue'], at: number): Phase | u
   return item && timeline.phases[item.phase];
 };
 
-/** So long before its end a hold is told to end, where it is long enough for that to be of use. */
-const SOON_MS = 15_000;
-const WORTH_TELLING_MS = 60_000;
-
-/** The bells of a hold's stages that begin with something to be put down or taken away. */
-function stageBells({ timeline, queue }: Run, rules: HouseRules, group: Group, startMs: Ms): Cue[] {
-  const cues: Cue[] = [];
-  let atMs = startMs;
-  for (let i = group.first; i < group.end; i++) {
-    const phase = phaseAt(timeline, queue, i);
-    if (rules.bells.props && phase?.kind === 'hold' && phase.stage && phase.stage.moves.length > 0)
-      cues.push({ kind: 'bell', atMs, bell: 'props', stepIndex: phase.stepIndex, key: `${phase.index}@${atMs} props` });
-    atMs += queue[i]?.ms ?? 0;
-  }
-  return cues;
-}
-
-function cuesOfGroup(
-  timeline: Timeline,
-  rules: HouseRules,
-  phase: Phase,
-  startMs: Ms,
-  lengthMs: Ms,
-  isOpen: boolean,
-): Cue[] {
-  const { stepIndex } = phase;
-  const cues: Cue[] = [];
-  const key = `${phase.index}@${startMs}`;
-  const bell = (kind: BellKind, atMs: Ms): void => {
-    if (rules.bells[kind]) cues.push({ kind: 'bell', atMs, bell: kind, stepIndex, key: `${key} ${kind}` });
-  };
-  if (phase.kind === 'hold') {
-    const span = timeline.steps[stepIndex];
-    const more = timeline.phases
-      .slice(phase.index + 1, span?.endPhase)
-      .some((later) => later.kind === 'hold' && later.turn > phase.turn);
-    bell('start', startMs);
-    bell('half', startMs + Math.round(lengthMs / 2));
-    if (!isOpen) bell(more ? 'switch' : 'end', startMs + lengthMs);
-    if (!isOpen && lengthMs >= WORTH_TELLING_MS) bell('soon', startMs + lengthMs - SOON_MS);
-    for (const { stepIndex: of, turn, at, text } of timeline.prompts) {
-      if (of !== stepIndex || turn !== phase.turn) continue;
-      const offset = momentMs(at, lengthMs);
-      if (offset < 0 || offset > lengthMs) continue;
-      cues.push({ kind: 'prompt', atMs: startMs + offset, text, stepIndex, key: `${key} ${text} ${offset}` });
-    }
-  } else if ('round' in phase) {
-    bell('start', startMs);
-    bell('end', startMs + lengthMs);
-  } else if (phase.kind === 'rest') bell('end', startMs + lengthMs);
-  else if (phase.kind === 'setup' && phase.moves.length > 0) bell('props', startMs);
-  return cues;
+/** The prompts of one side of a hold that begins at a moment and lasts so long. */
+function promptsOf({ prompts }: Timeline, phase: Phase, startMs: Ms, lengthMs: Ms): Cue[] {
+  if (phase.kind !== 'hold') return [];
+  return prompts.flatMap(({ stepIndex, turn, at, text }, i) => {
+    const offset = momentMs(at, lengthMs);
+    if (stepIndex !== phase.stepIndex || turn !== phase.turn || offset < 0 || offset > lengthMs) return [];
+    return { kind: 'prompt', atMs: startMs + offset, text, stepIndex, key: `${phase.index}@${startMs} ${i} ${offset}` };
+  });
 }
 
 /**
@@ -119,9 +83,14 @@ export function cuesAhead(rules: HouseRules, run: Run, nowMs: Ms, horizonMs: Ms)
   let startMs = Math.max(nowMs, run.cursor.clockMs) - cursor.intoMs - group.beforeMs;
   while (group.end > group.first && startMs <= untilMs) {
     const phase = phaseAt(timeline, run.queue, group.first);
-    const isOpen = run.queue.slice(group.first, group.end).some(({ open }) => open);
-    if (phase) cues.push(...cuesOfGroup(timeline, rules, phase, startMs, group.totalMs, isOpen));
-    cues.push(...stageBells(run, rules, group, startMs));
+    const items = run.queue.slice(group.first, group.end);
+    // One that was open and is behind us has ended.
+    const isOpen = items.some(({ open }, i) => open && group.first + i >= cursor.at);
+    const stretches = items.map((item) => ({ phase: timeline.phases[item.phase]!, ms: item.ms }));
+    const bells = bellsOfGroup(timeline.phases, stretches, startMs, rules, isOpen);
+    for (const { atMs, kind, stepIndex } of bells)
+      cues.push({ kind: 'bell', atMs, bell: kind, stepIndex, key: `${phase?.index}@${atMs} ${kind}` });
+    if (phase) cues.push(...promptsOf(timeline, phase, startMs, group.totalMs));
     cues.push(...tonesBetween(timeline, run, group, startMs, nowMs, untilMs));
     // What goes on until it is ended has no end to ring, and when what follows begins is not known.
     if (isOpen) break;

@@ -100,6 +100,8 @@ function excludeGap(before: Run, sinceMs: Ms, untilMs: Ms): Run {
   const fromMs = Math.max(sinceMs, before.cursor.clockMs);
   if (before.status !== 'running' || fromMs > untilMs) return clockTo(before, untilMs);
   const run = clockTo(before, fromMs);
+  // What passes after all was led counts for nothing anyway.
+  if (!run.queue[run.cursor.at]) return clockTo(run, untilMs);
   return { ...run, pausedMs: run.pausedMs + untilMs - fromMs, cursor: { ...run.cursor, clockMs: untilMs } };
 }
 
@@ -118,7 +120,8 @@ export function applyEvent(before: Run, event: RunEvent): Run {
   const here = queue[cursor.at];
   switch (event.kind) {
     case 'paused':
-      return { ...run, status: 'paused' };
+      // After all was led there is nothing to pause.
+      return here ? { ...run, status: 'paused' } : run;
     case 'resumed':
       return { ...run, status: 'running' };
     case 'jumped': {

@@ -1,4 +1,4 @@
-import type { Phase, Timeline } from '#core/timeline';
+import { groupKey, type Phase, type Timeline } from '#core/timeline';
 import type { Ms } from '#core/time';
 
 /** One stretch still to be led or already led: a phase of the plan, with the length it has by now. */
@@ -14,26 +14,6 @@ export type Queue = readonly QueueItem[];
 
 export const plannedQueue = (timeline: Timeline): Queue =>
   timeline.phases.map((phase) => ({ phase: phase.index, ms: phase.endMs - phase.startMs }));
-
-/** What a teacher thinks of as one thing: all stages of one side of a hold, a whole breath practice, or one phase. */
-function groupKey(phase: Phase): string {
-  switch (phase.kind) {
-    case 'hold':
-      return `hold ${phase.stepIndex} ${phase.turn}`;
-    case 'in':
-    case 'holdFull':
-    case 'out':
-    case 'holdEmpty':
-    case 'ownPace':
-    case 'strokes':
-    case 'retention':
-    case 'recover':
-    case 'quiet':
-      return `breath ${phase.stepIndex}`;
-    default:
-      return `phase ${phase.index}`;
-  }
-}
 
 /** A run of queue items that belong together: from `first` up to, not including, `end`; lengths in milliseconds. */
 export interface Group {

@@ -211,7 +211,11 @@ export function ribbonBlocks(phases: readonly Phase[], stepOf: StepOf = noStep):
       i += run.length;
       continue;
     }
-    if (phase.kind !== 'enter' && phase.kind !== 'leave')
+    const before = phases[i - 1];
+    // The way out of a position that a breath moved: it belongs to no hold.
+    const isAfterBreath = phase.kind === 'leave' && before?.stepIndex === stepIndex && isBreath(before);
+    if (isAfterBreath) blocks.push({ kind: 'thread', stepIndex, startMs, endMs });
+    else if (phase.kind !== 'enter' && phase.kind !== 'leave')
       blocks.push({ kind: PLAIN[phase.kind], stepIndex, startMs, endMs });
     i++;
   }

@@ -3,6 +3,7 @@ import type { Library } from '#core/catalogue';
 import type { BreathMoves, BreathStep, FirstSide } from '#core/plan';
 import { toMs } from '#core/time';
 import type { HouseRules } from './rules';
+import type { PhaseSide } from './types';
 import type { TimelineWriter } from './writer';
 
 /** Left and right in the order in which they are held. */
@@ -23,27 +24,42 @@ function byRound(program: readonly BreathPhase[]): BreathPhase[][] {
   return rounds;
 }
 
+/**
+ * The way out of a position that the last breath ended in: as long as the breath that leaves it, which would have been the
+ * next. `program` is what was breathed, without what follows it.
+ */
+function writeWayOut(writer: TimelineWriter, program: readonly BreathPhase[], moves: BreathMoves, side: PhaseSide) {
+  const last = program.findLast(({ kind }) => kind === moves.into || kind === moves.outOf);
+  if (moves.into === moves.outOf || last?.kind !== moves.into) return;
+  const out = program.findLast(({ kind }) => kind === moves.outOf) ?? last;
+  writer.body(out.endMs - out.startMs, 'leave', side);
+}
+
 /** A breath that moves a position: together, one side after the other with the change between, or in turn. */
 function writeMoves(writer: TimelineWriter, step: BreathStep, moves: BreathMoves, library: Library, rules: HouseRules) {
   const program = breathProgram(step.practice);
-  if (moves.sides === 'together') return program.forEach((phase) => writer.breath(phase, 'both'));
+  if (moves.sides === 'together') {
+    for (const phase of program) writer.breath(phase, { side: 'both' });
+    return writeWayOut(writer, program, moves, 'both');
+  }
   const sides = sidesInOrder(moves.first, rules);
   const cycles = program.reduce((most, phase) => Math.max(most, 'cycle' in phase ? phase.cycle : 0), 0);
   if (moves.sides === 'inTurn') {
     for (const round of byRound(program)) {
       // A rest belongs to no side.
-      if (round[0]?.kind === 'quiet') round.forEach((phase) => writer.breath(phase));
-      else sides.forEach((side, turn) => round.forEach((phase) => writer.breath(phase, side, turn * cycles)));
+      if (round[0]?.kind === 'quiet') for (const phase of round) writer.breath(phase);
+      else
+        sides.forEach((side, i) => {
+          for (const phase of round) writer.breath(phase, { side, cyclesBefore: i * cycles });
+        });
     }
-    return;
+    return writeWayOut(writer, program, moves, sides[1]);
   }
   const switchSeconds = library.position(moves.position)?.switchSeconds ?? rules.switchSeconds;
   sides.forEach((side, turn) => {
-    if (turn > 0) {
-      writer.bell('switch', writer.now());
-      writer.change(toMs(switchSeconds), 'switch', writer.place(step.setUp, side));
-    }
-    program.forEach((phase) => writer.breath(phase, side, turn * cycles));
+    if (turn > 0) writer.change(toMs(switchSeconds), 'switch', writer.place(step.setUp, side));
+    for (const phase of program) writer.breath(phase, { side, turn, cyclesBefore: turn * cycles });
+    writeWayOut(writer, program, moves, side);
   });
 }
 
@@ -64,12 +80,11 @@ export function writeBreathStep(writer: TimelineWriter, step: BreathStep, librar
     moves && moves.sides !== 'together' ? sidesInOrder(moves.first, rules)[0] : 'both',
     step.setupSeconds,
   );
-  writer.bell('start', writer.now());
   if (moves) writeMoves(writer, step, moves, library, rules);
   else for (const phase of breathProgram(practice)) writer.breath(phase);
-  writer.bell('end', writer.now());
   const afterMs = toMs(step.afterSeconds);
   const last = practice.sets.at(-1);
   const place = { set: practice.sets.length - 1, part: (last?.parts.length ?? 1) - 1, round: last?.rounds ?? 1 };
-  writer.breath({ kind: 'quiet', startMs: 0, endMs: afterMs, ...place });
+  const turn = moves?.sides === 'each' ? 1 : 0;
+  writer.breath({ kind: 'quiet', startMs: 0, endMs: afterMs, ...place }, { turn });
 }

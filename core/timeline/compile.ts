@@ -16,8 +16,7 @@ function writeStep(writer: TimelineWriter, step: Step, library: Library, rules: 
       return writeBreathStep(writer, step, library, rules);
     case 'rest':
       if (step.setUp !== null) writer.setUp(step.setUp, 'both', step.setupSeconds);
-      writer.body(toMs(step.seconds), 'rest');
-      return writer.bell('end', writer.now());
+      return writer.body(toMs(step.seconds), 'rest');
     case 'move':
     case 'talk':
       return writer.body(toMs(step.seconds), step.kind);

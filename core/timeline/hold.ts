@@ -1,8 +1,9 @@
 import { breathWithin, type BreathPhase } from '#core/breath';
-import type { Library, Moment } from '#core/catalogue';
+import { wordsOnSide, type Library } from '#core/catalogue';
 import { sideSeconds, type HoldBreath, type HoldStep } from '#core/plan';
 import { clockOfMs, clockOfSeconds, toMs, type Ms, type Seconds } from '#core/time';
 import { sidesInOrder } from './breath';
+import { momentMs } from './moment';
 import type { HouseRules } from './rules';
 import { splitStages } from './stages';
 import type { TimelineWriter } from './writer';
@@ -42,17 +43,12 @@ function changeTimes(step: HoldStep, library: Library, rules: HouseRules): Chang
   };
 }
 
-/** Milliseconds from the start of a hold of `holdMs` to a moment of it; may lie outside the hold. */
-export function momentMs(moment: Moment, holdMs: Ms): Ms {
-  if (moment.kind === 'half') return Math.round(holdMs / 2);
-  const ms = toMs(moment.seconds);
-  return moment.kind === 'after' ? ms : holdMs - ms;
-}
-
 function writePrompts(writer: TimelineWriter, step: HoldStep, held: Held, turn: number, startMs: Ms, holdMs: Ms): void {
   for (const prompt of step.prompts) {
     if ((prompt.on === 'first' && turn !== 0) || (prompt.on === 'second' && turn !== 1)) continue;
-    const { at, text } = prompt;
+    const { at } = prompt;
+    // What is said on one side only is written for that side.
+    const text = prompt.on === 'every' ? wordsOnSide(prompt.text, held) : prompt.text;
     const offset = momentMs(at, holdMs);
     if (offset >= 0 && offset <= holdMs) writer.prompt({ atMs: startMs + offset, side: held, turn, at, text });
     else writer.note('promptOutside', `“${text}” falls outside a hold of ${clockOfMs(holdMs)} and is not said.`);
@@ -83,8 +79,9 @@ function writeBreathInside(writer: TimelineWriter, step: HoldStep, held: Held, t
 export const breathInHold = ({ practice, settleSeconds, fill }: HoldBreath, holdMs: Ms): BreathPhase[] =>
   breathWithin(practice, fill, holdMs - toMs(settleSeconds));
 
-/** The hold itself: one phase, or one for each stage, with its bells and prompts. */
-function writeHold(writer: TimelineWriter, step: HoldStep, turn: Turn, number: number, isLast: boolean): void {
+/** The hold itself: one phase, or one for each stage, with its prompts. What is written for the left side is
+ * mirrored on the right. */
+function writeHold(writer: TimelineWriter, step: HoldStep, turn: Turn, number: number): void {
   const holdMs = toMs(turn.seconds);
   const startMs = writer.now();
   const common = { side: turn.held, turn: number, crossing: step.sides.kind === 'crossing' };
@@ -97,13 +94,10 @@ function writeHold(writer: TimelineWriter, step: HoldStep, turn: Turn, number: n
       writer.note('stagesShort', `The stages are ${clockOfMs(shortMs)} shorter than the hold; the last one takes it.`);
     step.stages.forEach((stage, index) => {
       const moves = stage.setUp === null ? [] : writer.place(stage.setUp, turn.held);
-      const { name } = stage;
+      const name = wordsOnSide(stage.name, turn.held);
       writer.hold(lengths[index] ?? 0, { ...common, stage: { index, count: step.stages.length, name, moves } });
     });
   }
-  writer.bell('start', startMs);
-  writer.bell('half', startMs + Math.round(holdMs / 2));
-  writer.bell(isLast ? 'end' : 'switch', startMs + holdMs);
   writeBreathInside(writer, step, turn.held, number, startMs, holdMs);
   writePrompts(writer, step, turn.held, number, startMs, holdMs);
 }
@@ -145,7 +139,7 @@ export function writeHoldStep(writer: TimelineWriter, step: HoldStep, library: L
       writer.change(times.switchMs, 'switch', moves);
     }
     writer.body(times.enterMs, 'enter', turn.held);
-    writeHold(writer, step, turn, number, isLast);
+    writeHold(writer, step, turn, number);
     writer.body(times.leaveMs, 'leave', turn.held);
     const reboundHere = step.rebound.kind === 'afterEach' || (step.rebound.kind === 'afterBoth' && isLast);
     if (step.rebound.kind !== 'none' && reboundHere) {

@@ -14,7 +14,10 @@ export {
   type WaveBlock,
 } from './blocks';
 export { propShelf, type ShelfBand, type ShelfRow } from './shelf';
-export { breathInHold, momentMs, turnsOf } from './hold';
+export { bellsOfGroup, groupKey, type Stretch } from './bells';
+export { breathInHold, turnsOf } from './hold';
+export { momentMs } from './moment';
+export { moveCue } from './moves';
 export type {
   Bell,
   BellKind,

@@ -46,15 +46,19 @@ export interface QuietBodyPhase extends PhaseBase {
   kind: 'enter' | 'leave' | 'rebound' | 'loosen' | 'rest' | 'move' | 'talk';
 }
 
+interface BreathPhaseBase extends PhaseBase {
+  /** 1 on the second side of a practice that is done whole on one side and then on the other, else 0. */
+  turn: number;
+}
 type Unplaced<T> = Omit<T, 'startMs' | 'endMs'>;
-export type CountedBreathPhase = PhaseBase & Unplaced<CountedPhase>;
+export type CountedBreathPhase = BreathPhaseBase & Unplaced<CountedPhase>;
 export type BreathTimelinePhase =
   | CountedBreathPhase
-  | (PhaseBase & Unplaced<OwnPacePhase>)
-  | (PhaseBase & Unplaced<StrokesPhase>)
-  | (PhaseBase & Unplaced<RetentionPhase>)
-  | (PhaseBase & Unplaced<RecoverPhase>)
-  | (PhaseBase & Unplaced<QuietPhase>);
+  | (BreathPhaseBase & Unplaced<OwnPacePhase>)
+  | (BreathPhaseBase & Unplaced<StrokesPhase>)
+  | (BreathPhaseBase & Unplaced<RetentionPhase>)
+  | (BreathPhaseBase & Unplaced<RecoverPhase>)
+  | (BreathPhaseBase & Unplaced<QuietPhase>);
 
 /** A stretch of a timeline. The list is ordered and gapless: each begins where the one before ends. */
 export type Phase = ChangePhase | HoldPhase | QuietBodyPhase | BreathTimelinePhase;

@@ -2,10 +2,9 @@ import type { BreathPhase } from '#core/breath';
 import { placedProps, propMoves, type PlacedProp, type PropMove, type SetUp } from '#core/props';
 import type { Step } from '#core/plan';
 import { toMs, type Ms, type Seconds } from '#core/time';
+import { plannedBells } from './bells';
 import type { HouseRules } from './rules';
 import type {
-  Bell,
-  BellKind,
   ChangePhase,
   HoldBreathSpan,
   HoldPhase,
@@ -17,6 +16,13 @@ import type {
   TimelineNote,
 } from './types';
 
+/** Where a phase of a breath practice belongs. */
+interface BreathPlace {
+  side?: PhaseSide;
+  turn?: number;
+  cyclesBefore?: number;
+}
+
 const NOTHING: readonly PlacedProp[] = [];
 
 /**
@@ -26,7 +32,6 @@ const NOTHING: readonly PlacedProp[] = [];
 export function timelineWriter(rules: HouseRules) {
   const phases: Phase[] = [];
   const prompts: PromptCue[] = [];
-  const bells: Bell[] = [];
   const notes: TimelineNote[] = [];
   const breaths: HoldBreathSpan[] = [];
   let nowMs: Ms = 0;
@@ -106,7 +111,7 @@ export function timelineWriter(rules: HouseRules) {
     },
 
     /** A phase of a breath practice. `cyclesBefore` are the breaths of an earlier side, which has its own numbers. */
-    breath(phase: BreathPhase, side: PhaseSide = 'none', cyclesBefore = 0): void {
+    breath(phase: BreathPhase, { side = 'none', turn = 0, cyclesBefore = 0 }: BreathPlace = {}): void {
       const { set, part, round } = phase;
       const ms = phase.endMs - phase.startMs;
       if (ms === 0) return;
@@ -125,6 +130,7 @@ export function timelineWriter(rules: HouseRules) {
           endMs,
           props,
           side,
+          turn,
           kind,
           set,
           part,
@@ -134,7 +140,7 @@ export function timelineWriter(rules: HouseRules) {
           cycle,
           through,
         });
-      } else phases.push({ ...phase, index, stepIndex, stepId: id, startMs, endMs, props, side });
+      } else phases.push({ ...phase, index, stepIndex, stepId: id, startMs, endMs, props, side, turn });
     },
 
     breathInHold(span: Omit<HoldBreathSpan, 'stepId' | 'stepIndex'>): void {
@@ -161,10 +167,6 @@ export function timelineWriter(rules: HouseRules) {
       change(toMs(ownSeconds ?? Math.min(usual, capSeconds)), 'setup', moves);
     },
 
-    bell(kind: BellKind, atMs: Ms): void {
-      if (rules.bells[kind]) bells.push({ atMs, kind, stepIndex });
-    },
-
     prompt({ atMs, side, turn, at, text }: Omit<PromptCue, 'stepId' | 'stepIndex'>): void {
       prompts.push({ atMs, stepId: stepId(), stepIndex, side, turn, at, text });
     },
@@ -178,7 +180,7 @@ export function timelineWriter(rules: HouseRules) {
       notes,
       breaths,
       prompts: prompts.sort((a, b) => a.atMs - b.atMs),
-      bells: bells.sort((a, b) => a.atMs - b.atMs),
+      bells: plannedBells(phases, rules),
     }),
   };
 }

@@ -2,14 +2,14 @@
 import { useRafFn } from '@vueuse/core';
 import { computed, ref } from 'vue';
 import { stateAt } from '#core/run';
-import type { BreathTimelinePhase } from '#core/timeline';
+import { moveCue, type BreathTimelinePhase } from '#core/timeline';
 import PacerView from '../shared/breath/PacerView.vue';
 import RoundHills from '../shared/breath/RoundHills.vue';
 import { placeWord } from '../shared/breath/pace';
 import PositionFigure from '../figures/PositionFigure.vue';
 import { useLibrary } from '../stores/library';
 import type { SessionView } from './use-session';
-import { countdown } from './words';
+import { countdown, phaseWord } from './words';
 
 /** The stage of a breath practice: the pacer, the rounds, and what is said with it. */
 const { session } = defineProps<{ session: SessionView }>();
@@ -25,7 +25,7 @@ const step = computed(() => {
   return here?.kind === 'breath' ? here : undefined;
 });
 const span = computed(() => (state.value.phase ? session.timeline.steps[state.value.phase.stepIndex] : undefined));
-/** The step's phases up to its end; changes of sides between them are no breath. */
+/** The step's breaths; what lies between them, a way out or a change of sides, is none. */
 const phases = computed(() =>
   session.timeline.phases
     .slice(span.value?.firstPhase, span.value?.endPhase)
@@ -43,13 +43,13 @@ const about = computed(() => {
 });
 const moved = computed(() => step.value?.moves && library.all.position(step.value.moves.position));
 /** What the body does on this phase, where the breath moves a position. */
-const cue = computed(() => {
-  const moves = step.value?.moves;
-  const kind = phase.value?.kind;
-  if (!moves || !kind) return '';
-  if (kind === moves.into) return 'move in';
-  if (kind === moves.outOf) return 'move out';
-  return kind === 'holdFull' || kind === 'holdEmpty' ? 'stay' : '';
+const cue = computed(() => (step.value?.moves ? moveCue(phases.value, at.value, step.value.moves) : ''));
+/** What follows the breath under way where that is no breath: the way out, a change of sides. */
+const after = computed(() => {
+  const next = phase.value && session.timeline.phases[phase.value.index + 1];
+  return next && !('round' in next) && next.stepIndex === phase.value?.stepIndex
+    ? `${phaseWord(next)}, ${countdown(next.endMs - next.startMs)}`
+    : '';
 });
 const side = computed(() => (phase.value?.side === 'left' || phase.value?.side === 'right' ? phase.value.side : ''));
 const share = computed(() => (state.value.groupMs > 0 ? state.value.groupMoreMs / state.value.groupMs : 0));
@@ -88,6 +88,7 @@ const share = computed(() => (state.value.groupMs > 0 ? state.value.groupMoreMs 
       :length-ms="state.phaseMs"
       :practice="step.practice"
       :cue="cue"
+      :after="after"
       :paused="state.status === 'paused'"
     />
     <span class="edge" :style="{ height: `${100 * share}%` }" />

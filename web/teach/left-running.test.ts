@@ -48,7 +48,7 @@ beforeEach(() => {
     return { status: 200, body: { stored: events.length, total: events.length } };
   };
 });
-afterEach(() => jest.useRealTimers());
+afterEach(() => void jest.useRealTimers());
 
 test('a session of this browser, and one of another device, are shown until they are ended; the latest first', async () => {
   const sessions = useLeftRunning();

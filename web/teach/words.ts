@@ -55,9 +55,11 @@ function insteadInWords(plan: Plan, stepIndex: number): string {
 
 /** What is to be done with the props on the way there; what side it begins with, for a step of two sides. */
 export function comingDetail(plan: Plan, coming: Coming, sameStep: boolean): string {
+  const step = plan.steps[coming.phase.stepIndex];
+  const isOnlySide = step?.kind === 'hold' && step.sides.kind === 'one';
   const side =
     !sameStep && coming.phase.kind === 'hold' && coming.phase.side !== 'both'
-      ? `${stageWord(coming.phase).toLowerCase()} first`
+      ? `${stageWord(coming.phase).toLowerCase()} ${isOnlySide ? 'side only' : 'first'}`
       : '';
   // While a step is still set up, some of the group are set up otherwise.
   const isFirst = !sameStep || (coming.phase.kind === 'hold' && coming.phase.turn === 0);

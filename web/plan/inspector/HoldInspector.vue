@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { computed, nextTick, ref, useTemplateRef } from 'vue';
+import { wordsOnSide } from '#core/catalogue';
 import { setHold, type HoldStep, type Prompt } from '#core/plan';
 import { rowFor, usualPlace, type PropPlace, type PropSide } from '#core/props';
-import { DEFAULT_RULES, type Timeline } from '#core/timeline';
+import { DEFAULT_RULES, turnsOf, type Timeline } from '#core/timeline';
 import AppIcon from '../../shared/AppIcon.vue';
 import TimeField from '../../shared/fields/TimeField.vue';
 import BodyChoice from '../../shared/props/BodyChoice.vue';
@@ -59,6 +60,8 @@ function dropped(held: HeldProp): void {
 function addPrompt(): void {
   edit(setHold(step.id, { prompts: [...step.prompts, { id: newId(), at: { kind: 'half' }, text: '', on: 'every' }] }));
 }
+/** The side that is held first: what is written for the left is mirrored for the right. */
+const firstSide = computed(() => turnsOf(step, DEFAULT_RULES)[0]?.held ?? 'both');
 const usualOf = (key: 'enterSeconds' | 'leaveSeconds' | 'switchSeconds'): number =>
   position.value?.[key] ?? DEFAULT_RULES[key];
 </script>
@@ -77,7 +80,7 @@ const usualOf = (key: 'enterSeconds' | 'leaveSeconds' | 'switchSeconds'): number
           @press="addAt($event, usualPlace($event.kind), 'centre')"
         />
         <p class="small strong">Way in</p>
-        <p v-for="way in position.waysIn" :key="way" class="way">{{ way }}</p>
+        <p v-for="way in position.waysIn" :key="way" class="way">{{ wordsOnSide(way, firstSide) }}</p>
       </template>
       <p v-else class="way quiet">This position is not in your library. The plan keeps its name and its own times.</p>
     </div>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, useId } from 'vue';
-import type { SidesKind } from '#core/catalogue';
-import { setFirstSide, setHold, setSidesKind, type FirstSide, type HoldStep } from '#core/plan';
+import { wordsOnSide, type SidesKind } from '#core/catalogue';
+import { setFirstSide, setHold, setOnlySide, setSidesKind, type FirstSide, type HoldStep } from '#core/plan';
 import { DEFAULT_RULES } from '#core/timeline';
 import { useEdit } from '../use-edit';
 import { useLibrary } from '../../stores/library';
@@ -16,7 +16,13 @@ const firstId = useId();
 const strengthId = useId();
 const STRENGTHS = Array.from({ length: 11 }, (_, strength) => strength);
 const two = computed(() => (step.sides.kind === 'each' || step.sides.kind === 'crossing' ? step.sides : undefined));
-const leftMeans = computed(() => library.all.position(step.position)?.leftMeans ?? '');
+/** What the side, or the first side, means for this position. */
+const meaning = computed(() => {
+  const leftMeans = library.all.position(step.position)?.leftMeans ?? '';
+  if (leftMeans === '' || step.sides.kind === 'together') return '';
+  const side = step.sides.kind === 'one' ? step.sides.side : 'left';
+  return `“${side === 'left' ? 'Left' : 'Right'}”: ${wordsOnSide(leftMeans, side)}`;
+});
 function setStrength(event: Event): void {
   const chosen = value(event);
   edit(setHold(step.id, { strength: chosen === '' ? null : Number(chosen) }));
@@ -41,12 +47,23 @@ const value = (event: Event): string => (event.target as HTMLSelectElement).valu
         <option value="right">right</option>
       </select>
     </template>
+    <template v-if="step.sides.kind === 'one'">
+      <label :for="firstId">side</label>
+      <select
+        :id="firstId"
+        :value="step.sides.side"
+        @change="edit(setOnlySide(step.id, value($event) as 'left' | 'right'))"
+      >
+        <option value="left">left</option>
+        <option value="right">right</option>
+      </select>
+    </template>
     <label :for="strengthId">strength</label>
     <select :id="strengthId" :value="step.strength ?? ''" @change="setStrength">
       <option value="">as usual</option>
       <option v-for="strength in STRENGTHS" :key="strength" :value="strength">{{ strength }} of 10</option>
     </select>
-    <span v-if="two && leftMeans" class="quiet">“Left”: {{ leftMeans }}.</span>
+    <span v-if="meaning" class="quiet">{{ meaning }}.</span>
   </div>
 </template>
 

@@ -19,6 +19,7 @@ const {
   lengthMs,
   practice,
   cue = '',
+  after: follows = '',
   paused = false,
 } = defineProps<{
   /** The phases of the practice in order. */
@@ -31,6 +32,8 @@ const {
   practice: BreathPractice;
   /** What the body does meanwhile. */
   cue?: string;
+  /** What follows it where that is no breath, in words. */
+  after?: string;
   paused?: boolean;
 }>();
 
@@ -69,6 +72,7 @@ const detail = computed(() =>
 );
 const number = computed(() => (phase.value ? paceNumber(phase.value, intoMs, lengthMs) : ''));
 const next = computed(() => {
+  if (follows) return follows;
   const after = phases[at + 1];
   if (!after) return 'the last of this practice';
   const counts = 'counts' in after ? [String(after.counts)] : [];
