@@ -15,6 +15,7 @@ const library = useLibrary();
 const typed = ref<string | Suggestion>('');
 const found = shallowRef<Suggestion[]>([]);
 const box = useTemplateRef<HTMLElement>('box');
+const list = useTemplateRef('list');
 const trouble = ref('');
 
 const suggest = (query: string): Suggestion[] =>
@@ -46,14 +47,21 @@ function add(suggestion: Suggestion): void {
   // The list gives the focus back to the field as it closes; only then can it move on to the new step.
   void nextTick(() => setTimeout(() => emit('added')));
 }
+/** Tab goes past the field and adds nothing. */
+function passBy(event: KeyboardEvent): void {
+  (list.value as unknown as { hide: () => void } | null)?.hide();
+  // The list would take what stands first in it.
+  event.stopPropagation();
+}
 const focus = (): void => box.value?.querySelector('input')?.focus();
 defineExpose({ focus });
 </script>
 
 <template>
-  <div ref="box" class="add" @keydown.enter="takeFirst">
+  <div ref="box" class="add" @keydown.enter="takeFirst" @keydown.tab.capture="passBy">
     <AppIcon name="plus" />
     <AutoComplete
+      ref="list"
       v-model="typed"
       :suggestions="found"
       option-label="name"

@@ -25,6 +25,8 @@ usePlanKeys({
   toFields: () => void nextTick(() => inspector.value?.querySelector<HTMLElement>('input, select, button')?.focus()),
   toList: () => list.value?.focusSelected(),
   inFields: (target) => inspector.value?.contains(target) ?? false,
+  onSteps: (target) =>
+    (target as Element).closest('[role="listbox"], .ribbon') !== null && !inspector.value?.contains(target),
 });
 
 const choose = (index: number): void => {

@@ -1,6 +1,8 @@
 import { useEventListener } from '@vueuse/core';
 import { duplicateStep, moveStepTo, removeStep, setStepCommon } from '#core/plan';
 import { newId } from '../stores/browser';
+import { belongsToControl } from '../shared/keys';
+import { useUndoKeys } from '../shared/use-undo-keys';
 import { useEditor } from '../stores/editor';
 
 interface Places {
@@ -8,13 +10,12 @@ interface Places {
   toFields: () => void;
   toList: () => void;
   inFields: (target: Node) => boolean;
+  /** Whether that is the list of steps or the ribbon. */
+  onSteps: (target: Node) => boolean;
 }
 
-const isTyping = (target: EventTarget | null): boolean =>
-  target instanceof Element && target.closest('input, textarea, select, [contenteditable]') !== null;
-
-/** The keys of the planner, as listed on `?`. Single letters work where nothing is being typed. */
-export function usePlanKeys({ add, toFields, toList, inFields }: Places): void {
+/** The keys of the planner, as listed on `?`: those of the list and the ribbon. Controls and panels keep their own. */
+export function usePlanKeys({ add, toFields, toList, inFields, onSteps }: Places): void {
   const editor = useEditor();
 
   function move(by: number): void {
@@ -49,22 +50,19 @@ export function usePlanKeys({ add, toFields, toList, inFields }: Places): void {
     Enter: toFields,
   };
 
+  // What had the focus may be gone with the step.
+  const keepFocus = (): void => void requestAnimationFrame(() => document.activeElement === document.body && toList());
+  useUndoKeys(
+    () => editor.undo(),
+    () => editor.redo(),
+    keepFocus,
+  );
+
   useEventListener(window, 'keydown', (event: KeyboardEvent) => {
     if (event.defaultPrevented || document.querySelector('[role="dialog"]')) return;
     const key = event.key.length === 1 ? event.key.toLowerCase() : event.key;
-    if ((event.ctrlKey || event.metaKey) && (key === 'z' || key === 'y')) {
-      // A field's own undo of what is being typed would fight with the plan's: the plan's wins.
-      event.preventDefault();
-      if (document.activeElement instanceof HTMLElement && isTyping(document.activeElement))
-        document.activeElement.blur();
-      if (key === 'y' || event.shiftKey) editor.redo();
-      else editor.undo();
-      // What had the focus may be gone with the step.
-      requestAnimationFrame(() => document.activeElement === document.body && toList());
-      return;
-    }
     if (key === 'Escape' && inFields(event.target as Node)) return toList();
-    if (isTyping(event.target) || event.ctrlKey || event.metaKey) return;
+    if (belongsToControl(event.target) || event.ctrlKey || event.metaKey) return;
     if (event.altKey) {
       const by = { ArrowUp: -1, ArrowDown: 1 }[key];
       if (by === undefined) return;
@@ -76,8 +74,7 @@ export function usePlanKeys({ add, toFields, toList, inFields }: Places): void {
       event.preventDefault();
       return add();
     }
-    const inList = (event.target as Element).closest('[role="listbox"], [role="group"]') !== null;
-    if (inList && onStep[key]) {
+    if (onSteps(event.target as Node) && onStep[key]) {
       event.preventDefault();
       onStep[key]();
       if (key !== 'Enter') requestAnimationFrame(toList);

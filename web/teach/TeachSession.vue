@@ -11,6 +11,7 @@ import CatchUpDialog from './CatchUpDialog.vue';
 import DoneStrip from './DoneStrip.vue';
 import FollowBar from './FollowBar.vue';
 import HoldStage from './HoldStage.vue';
+import { belongsToControl } from '../shared/keys';
 import InMindStrip from './InMindStrip.vue';
 import LeaveDialog from './LeaveDialog.vue';
 import MoreMenu from './MoreMenu.vue';
@@ -137,6 +138,10 @@ watch(
   { immediate: true },
 );
 
+/** What lies over the stage and has an Escape of its own. */
+const PANELS = '[role="dialog"], [role="menu"], .p-popover';
+
+/** The keys of the stage; a control that has the focus keeps its own. */
 const KEYS: Record<string, () => void> = {
   ' ': begin,
   ArrowRight: session.next,
@@ -159,20 +164,28 @@ const KEYS: Record<string, () => void> = {
 };
 useEventListener(window, 'keydown', (event: KeyboardEvent) => {
   if (noting.value || leaving.value || catching.value || event.ctrlKey || event.metaKey || event.altKey) return;
-  if ((event.target as Element).closest('input, textarea, select')) return;
+  if (event.defaultPrevented || belongsToControl(event.target)) {
+    // Escape closes what lies over the stage; on a control of the stage it goes back to the stage.
+    if (event.key === 'Escape' && !event.defaultPrevented && !(event.target as Element).closest(PANELS))
+      (document.activeElement as HTMLElement | null)?.blur();
+    return;
+  }
   const act = KEYS[event.key.length === 1 ? event.key.toLowerCase() : event.key];
   if (!act || (!session.leading.value && event.key !== 'Escape')) return;
-  // Space on a button would press it as well.
   event.preventDefault();
-  (document.activeElement as HTMLElement | null)?.blur();
   if (status.value === 'ready' && ![' ', 'Escape', 'b'].includes(event.key)) return;
   act();
 });
+/** A button that was pressed with a finger or the mouse does not keep the focus: the next key belongs to the stage. */
+function letGo(event: MouseEvent): void {
+  const button = (event.target as Element).closest('button');
+  if (event.detail > 0 && button === document.activeElement) button?.blur();
+}
 useEventListener(window, 'pointerdown', () => void sounds.wake(), { once: true });
 </script>
 
 <template>
-  <main class="teach" :class="{ pulse }">
+  <main class="teach" :class="{ pulse }" @click="letGo">
     <TeachTop
       :session="session"
       :silent="silent && underWay && session.leading.value"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useUndoKeys } from '../../shared/use-undo-keys';
 import { useElementSize, useEventListener } from '@vueuse/core';
 import { nextTick, ref, useTemplateRef } from 'vue';
 import { useRouter } from 'vue-router';
@@ -37,13 +38,14 @@ async function save(): Promise<void> {
 useEventListener(window, 'keydown', (event: KeyboardEvent) => {
   if (!(event.ctrlKey || event.metaKey) || window.document.querySelector('[role="dialog"]')) return;
   const key = event.key.toLowerCase();
-  if (key !== 's' && key !== 'z' && key !== 'y') return;
+  if (key !== 's') return;
   event.preventDefault();
-  if (key === 's') return void save();
-  if (document.activeElement instanceof HTMLInputElement) document.activeElement.blur();
-  if (key === 'y' || event.shiftKey) draft.redo();
-  else draft.undo();
+  void save();
 });
+useUndoKeys(
+  () => draft.undo(),
+  () => draft.redo(),
+);
 </script>
 
 <template>
