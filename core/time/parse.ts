@@ -69,17 +69,24 @@ function parseUnits(text: string): ParsedDuration {
   return accept(total);
 }
 
+/** Up to so many, a number alone is taken for minutes where minutes are meant: nobody holds for a second or two. */
+const MAX_BARE_MINUTES = 20;
+
 /**
  * Reads a length of time as people write it: `4:30`, `4m30`, `4.5 min`, `4,5 min`, `270` (seconds), `90s`, `1:05:00`.
+ * `bare` says what a small number alone counts: in a hold, `5` is five minutes; elsewhere it is five seconds.
  * Returns seconds with at most three decimals, or the reason it cannot be read, in words for the person who typed it.
  * Never throws. Limits on what a field allows are the caller's.
  */
-export function parseDuration(input: string): ParsedDuration {
+export function parseDuration(input: string, bare: 'minutes' | 'seconds' = 'seconds'): ParsedDuration {
   const text = input.trim().toLowerCase().replace(/,/g, '.');
   if (text === '') return refuse(`Type a time, like ${DURATION_FORMS}.`);
   if (/^[-−–]/.test(text)) return refuse('A time cannot be below zero.');
   if (text.length > 40) return refuse(`That is too long for a time. Type it like ${DURATION_FORMS}.`);
   if (text.includes(':')) return parseColons(text);
-  if (/^(\d+(\.\d*)?|\.\d+)$/.test(text)) return accept(Number(text));
+  if (/^(\d+(\.\d*)?|\.\d+)$/.test(text)) {
+    const isMinutes = bare === 'minutes' && Number(text) <= MAX_BARE_MINUTES;
+    return accept(Number(text) * (isMinutes ? 60 : 1));
+  }
   return parseUnits(text);
 }

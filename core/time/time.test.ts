@@ -19,6 +19,28 @@ const read = (text: string): number | string => {
 
 describe('reading what people type', () => {
   test.each([
+    ['5', 300],
+    ['4,5', 270],
+    ['4.5', 270],
+    ['.5', 30],
+    ['0', 0],
+    ['1', 60],
+    ['20', 1200],
+    ['20.5', 20.5],
+    ['21', 21],
+    ['30', 30],
+    ['90', 90],
+    ['270', 270],
+    ['5s', 5],
+    ['5 sec', 5],
+    ['0:05', 5],
+    ['5:00', 300],
+    ['2m', 120],
+  ])('in a hold, %s is %d seconds: a small number alone counts minutes', (text, seconds) => {
+    expect(parseDuration(text, 'minutes')).toEqual({ ok: true, seconds });
+  });
+
+  test.each([
     ['4:30', 270],
     ['4m30', 270],
     ['4m 30s', 270],

@@ -85,6 +85,7 @@ const made = computed(() =>
           <td>
             <TimeField
               hide-label
+              :bare="row.side === 'none' ? 'seconds' : 'minutes'"
               :label="`${row.name} ${PART_WORDS[row.side]}, as it was`"
               :model-value="Math.round(row.doneMs / 1000)"
               :accept="(seconds) => setLength(row, seconds)"

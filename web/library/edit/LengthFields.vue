@@ -41,6 +41,7 @@ const setLength = (approach: Approach, key: string) => (value: number | null) =>
         <template v-if="entry.defaults[approach]">
           <TimeField
             v-for="{ key, label } in LENGTHS"
+            bare="minutes"
             :key="key"
             :label="label"
             :model-value="entry.defaults[approach]![key]"

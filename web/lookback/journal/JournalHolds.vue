@@ -47,6 +47,7 @@ const LABELS = { left: 'left', right: 'right', both: 'both sides' };
       <TimeField
         v-for="side in sidesOf(hold)"
         :key="side"
+        bare="minutes"
         :label="LABELS[side]"
         :model-value="hold[side]"
         :accept="(seconds) => changed(hold.id, { [side]: seconds ?? 0 })"

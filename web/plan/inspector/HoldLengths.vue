@@ -54,6 +54,7 @@ const setRange = (end: 'min' | 'max') => (seconds: number | null) => {
       <TimeField
         large
         class="left"
+        bare="minutes"
         label="Left"
         :model-value="lengths.left"
         :breath="step.breathSeconds"
@@ -62,6 +63,7 @@ const setRange = (end: 'min' | 'max') => (seconds: number | null) => {
       <TimeField
         large
         class="right"
+        bare="minutes"
         label="Right"
         :model-value="lengths.right"
         :breath="step.breathSeconds"
@@ -72,6 +74,7 @@ const setRange = (end: 'min' | 'max') => (seconds: number | null) => {
       v-else
       large
       class="both"
+      bare="minutes"
       :label="single"
       :breath="step.breathSeconds"
       :model-value="Math.max(lengths.left, lengths.right)"
@@ -100,8 +103,20 @@ const setRange = (end: 'min' | 'max') => (seconds: number | null) => {
       />
     </div>
     <div class="range small">
-      <TimeField label="from" :model-value="step.range?.min ?? null" usual="none" :accept="setRange('min')" />
-      <TimeField label="to" :model-value="step.range?.max ?? null" usual="none" :accept="setRange('max')" />
+      <TimeField
+        bare="minutes"
+        label="from"
+        :model-value="step.range?.min ?? null"
+        usual="none"
+        :accept="setRange('min')"
+      />
+      <TimeField
+        bare="minutes"
+        label="to"
+        :model-value="step.range?.max ?? null"
+        usual="none"
+        :accept="setRange('max')"
+      />
     </div>
   </div>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useTimeoutFn } from '@vueuse/core';
 import { computed, ref, useId, watch } from 'vue';
 import { editableClock, inBreaths, parseBreaths, parseDuration, type Seconds } from '#core/time';
 
@@ -12,6 +13,7 @@ const {
   accept,
   usual,
   breath = null,
+  bare = 'seconds',
   large = false,
   hideLabel = false,
   problem = '',
@@ -23,6 +25,8 @@ const {
   usual?: Seconds | string;
   /** Where lengths are told in breaths: the seconds of one. */
   breath?: Seconds | null;
+  /** What a small number alone counts: minutes in a hold. */
+  bare?: 'minutes' | 'seconds';
   large?: boolean;
   hideLabel?: boolean;
   /** What is wrong with the value that stands here, where it was taken all the same. */
@@ -33,6 +37,10 @@ const id = useId();
 const typed = ref('');
 const reason = ref('');
 const said = computed(() => reason.value || problem);
+/** How a number alone was understood: `5 → 5:00`. */
+const understood = ref('');
+const UNDERSTOOD_MS = 6000;
+const { start: forgetLater } = useTimeoutFn(() => (understood.value = ''), UNDERSTOOD_MS, { immediate: false });
 const placeholder = computed(() => (typeof usual === 'number' ? editableClock(usual) : (usual ?? '')));
 const shown = computed(() => {
   if (modelValue === null) return '';
@@ -49,10 +57,11 @@ watch(
 
 function read(text: string): ReturnType<typeof parseDuration> {
   const seconds = breath === null ? undefined : parseBreaths(text, breath);
-  return seconds === undefined ? parseDuration(text) : { ok: true, seconds };
+  return seconds === undefined ? parseDuration(text, bare) : { ok: true, seconds };
 }
 
 function commit(): void {
+  understood.value = '';
   if (typed.value === shown.value) {
     reason.value = '';
     return;
@@ -63,7 +72,13 @@ function commit(): void {
   }
   const parsed = read(typed.value);
   reason.value = (parsed.ok ? accept(parsed.seconds) : parsed.reason) ?? '';
-  if (reason.value === '') typed.value = shown.value;
+  if (reason.value !== '') return;
+  const text = typed.value.trim();
+  if (parsed.ok && breath === null && bare === 'minutes' && /^[\d.,]+$/.test(text)) {
+    understood.value = `${text} → ${editableClock(parsed.seconds)}`;
+    forgetLater();
+  }
+  typed.value = shown.value;
 }
 
 function nudge(by: number): void {
@@ -92,6 +107,7 @@ function nudge(by: number): void {
       @keydown.up.prevent="nudge($event.shiftKey ? 60 : 15)"
       @keydown.down.prevent="nudge($event.shiftKey ? -60 : -15)"
     />
+    <span v-if="said === '' && understood !== ''" class="understood" role="status">{{ understood }}</span>
     <span v-if="said !== ''" :id="`${id}-reason`" class="field-reason" role="alert">{{ said }}</span>
   </span>
 </template>
@@ -117,6 +133,12 @@ input {
   color: var(--ink);
   font: inherit;
   font-variant-numeric: tabular-nums;
+}
+.understood {
+  color: var(--ink-2);
+  font-size: 13px;
+  line-height: 18px;
+  white-space: nowrap;
 }
 input::placeholder {
   color: var(--ink-3);
