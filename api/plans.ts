@@ -46,6 +46,11 @@ export const ListPlansQuery = z.strictObject({
   search: z.string().max(200).default(''),
   /** Only plans with a step made from this entry of the library. */
   uses: Id.optional(),
+  /** Only plans for this group, or for this place. */
+  groupId: Id.optional(),
+  cupboard: Id.optional(),
+  /** Only plans that begin at this local moment or later, the first of them first. */
+  startsFrom: Plan.shape.startsAt.unwrap().optional(),
   limit: z.coerce.number().int().min(1).max(100).default(50),
   offset: z.coerce.number().int().min(0).max(1_000_000).default(0),
 });

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useEventListener } from '@vueuse/core';
 import { computed, ref } from 'vue';
 import { useRoute } from 'vue-router';
 import { useEditor } from './stores/editor';
@@ -27,7 +28,8 @@ function onKey(event: KeyboardEvent): void {
   const typing = (event.target as HTMLElement).closest('input, textarea, [contenteditable]');
   if (event.key === '?' && !typing) shortcuts.value = true;
 }
-window.addEventListener('keydown', onKey);
+// The navigation is not there while a class is led: nothing of it must stay behind.
+useEventListener(window, 'keydown', onKey);
 </script>
 
 <template>

@@ -132,6 +132,8 @@ describe('another set-up, another position', () => {
   const staged = {
     ...workedHold,
     locked: true,
+    pinned: true,
+    weight: 'keep' as const,
     note: 'Wind outside',
     stages: [{ id: 'a', name: 'low', length: { kind: 'share' as const, weight: 1 }, setUp: [block] }],
   };
@@ -155,6 +157,8 @@ describe('another set-up, another position', () => {
       setUp: [block],
       locked: true,
       note: 'Wind outside',
+      pinned: true,
+      weight: 'keep',
     });
     expect(same.position).toBe(position('each').id);
     expect(of(replacePosition('worked', position('together'), [])).sides.kind).toBe('together');

@@ -147,8 +147,8 @@ export function replacePosition(id: string, position: Position, setUp: SetUp): P
         if (step.id !== id || step.kind !== 'hold') return step;
         const fresh = holdFrom(position, plan.approach, id);
         const sides = fresh.sides.kind === step.sides.kind ? step.sides : fresh.sides;
-        const { locked, note } = step;
-        return { ...fresh, sides, setUp, locked, note };
+        const { locked, weight, pinned, note } = step;
+        return { ...fresh, sides, setUp, locked, weight, pinned, note };
       }),
     }),
   };

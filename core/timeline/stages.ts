@@ -1,6 +1,8 @@
 import type { Stage } from '#core/plan';
 import { toMs, type Ms } from '#core/time';
 
+const SECOND_MS = 1000;
+
 export interface SplitStages {
   /** One length for each stage; they add up to the hold exactly. A stage that gets nothing has 0. */
   lengths: Ms[];
@@ -9,14 +11,15 @@ export interface SplitStages {
   shortMs: Ms;
 }
 
-/** Splits a whole number of milliseconds by weights so that the parts add up exactly. */
+/** Splits milliseconds by weights so that the parts add up exactly: whole seconds into whole seconds where there are enough. */
 function splitByWeights(total: Ms, weights: readonly number[]): Ms[] {
   const sum = weights.reduce((a, b) => a + b, 0);
+  const grid = total % SECOND_MS === 0 && total >= SECOND_MS * weights.length ? SECOND_MS : 1;
   let seen = 0;
   let given = 0;
   return weights.map((weight) => {
     seen += weight;
-    const upTo = Math.round((total * seen) / sum);
+    const upTo = Math.round((total * seen) / sum / grid) * grid;
     const part = upTo - given;
     given = upTo;
     return part;

@@ -157,8 +157,11 @@ describe('stages', () => {
   const fixed = (seconds: number): Stage => ({ id: 's', name: '', length: { kind: 'fixed', seconds }, setUp: null });
   const share = (weight: number): Stage => ({ id: 's', name: '', length: { kind: 'share', weight }, setUp: null });
 
-  test('fixed ones take theirs, sharing ones the remainder, to the millisecond', () => {
-    expect(splitStages([fixed(60), share(1), share(2)], 100_000).lengths).toEqual([60_000, 13_333, 26_667]);
+  test('fixed ones take theirs, sharing ones the remainder; whole seconds where the hold is whole seconds', () => {
+    expect(splitStages([fixed(60), share(1), share(2)], 100_000).lengths).toEqual([60_000, 13_000, 27_000]);
+    // Ninety seconds of stages in a minute and a quarter.
+    expect(splitStages([fixed(37), fixed(53), fixed(62)], 75_000).lengths).toEqual([18_000, 26_000, 31_000]);
+    expect(splitStages([share(1), share(1)], 1500).lengths).toEqual([750, 750]);
     expect(splitStages([fixed(60), fixed(30)], 100_000)).toEqual({
       lengths: [60_000, 40_000],
       overMs: 0,
@@ -169,6 +172,11 @@ describe('stages', () => {
       overMs: 100_000,
       shortMs: 0,
     });
+  });
+
+  test('what is odd about both sides alike is said once', () => {
+    const { notes } = compile(planOf({ ...workedHold, stages: [fixed(300)] }));
+    expect(notes.filter(({ kind }) => kind === 'stagesLong')).toHaveLength(1);
   });
 
   test('they always add up to the hold', () => {
@@ -184,6 +192,8 @@ describe('stages', () => {
           const { lengths } = splitStages(stages, holdMs);
           expect(lengths.reduce((a, b) => a + b, 0)).toBe(holdMs);
           expect(Math.min(...lengths)).toBeGreaterThanOrEqual(0);
+          if (holdMs % 1000 === 0 && holdMs >= 1000 * stages.length)
+            expect(lengths.map((ms) => ms % 1000)).toEqual(lengths.map(() => 0));
         },
       ),
     );

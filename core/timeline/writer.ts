@@ -171,7 +171,9 @@ export function timelineWriter(rules: HouseRules) {
       prompts.push({ atMs, stepId: stepId(), stepIndex, side, turn, at, text });
     },
 
+    /** What is odd about a step; said once, also where it is so on both sides. */
     note(kind: NoteKind, message: string): void {
+      if (notes.some((one) => one.stepIndex === stepIndex && one.message === message)) return;
       notes.push({ stepId: stepId(), stepIndex, kind, message });
     },
 

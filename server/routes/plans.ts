@@ -1,6 +1,6 @@
 import { createHash, randomUUID } from 'node:crypto';
 import { Router } from 'express';
-import { Op } from 'sequelize';
+import { literal, Op, where as whereSql, type Order } from 'sequelize';
 import { searchable } from '#core/catalogue';
 import type { Library, OwnEntry } from '#core/catalogue';
 import { adoptEntries, readPlan, readPlanFile, type Plan, type PlanFile } from '#core/plan';
@@ -157,21 +157,27 @@ async function summariesOf(
   return known;
 }
 
-/** A page of the plans that are not in the bin, the latest changed first. */
+const ofDocument = (field: 'groupId' | 'cupboard' | 'startsAt') => literal(`json_extract(document, '$.${field}')`);
+
+/** A page of the plans that are not in the bin, the latest changed first; with `startsFrom` the one that begins first. */
 export async function listPlans(
   store: Store,
-  { search, uses, limit, offset }: ListPlansQuery,
+  { search, uses, groupId, cupboard, startsFrom, limit, offset }: ListPlansQuery,
 ): Promise<ListPlansResponse> {
   const words = searchable(search).split(' ').filter(Boolean);
   const matches = words.map((word) => ({ searchable: { [Op.like]: `%${word}%` } }));
-  const where = { deletedMs: null, [Op.and]: [...matches, ...(uses === undefined ? [] : [usesEntry(uses)])] };
+  const asked = [
+    ...(uses === undefined ? [] : [usesEntry(uses)]),
+    ...(groupId === undefined ? [] : [whereSql(ofDocument('groupId'), groupId)]),
+    ...(cupboard === undefined ? [] : [whereSql(ofDocument('cupboard'), cupboard)]),
+    ...(startsFrom === undefined ? [] : [whereSql(ofDocument('startsAt'), Op.gte, startsFrom)]),
+  ];
+  const where = { deletedMs: null, [Op.and]: [...matches, ...asked] };
+  const byStart: Order = startsFrom === undefined ? [] : [[ofDocument('startsAt'), 'ASC']];
   const { rows, count } = await store.plans.findAndCountAll({
     attributes: ['id', 'revision', 'createdMs', 'updatedMs'],
     where,
-    order: [
-      ['updatedMs', 'DESC'],
-      ['id', 'ASC'],
-    ],
+    order: [...byStart, ['updatedMs', 'DESC'], ['id', 'ASC']],
     limit,
     offset,
   });

@@ -9,8 +9,8 @@ const controls = (page: Page, within: string) =>
     .filter({ visible: true });
 
 test('in the planner, no key that belongs to the list reaches a control beside it', async ({ page, request }) => {
-  const { id, document } = await newPlan(request, 'yin', { title: 'Keys of the planner' });
-  const ids = document.steps.map((step) => step.id);
+  const { id, document: made } = await newPlan(request, 'yin', { title: 'Keys of the planner' });
+  const ids = made.steps.map((step) => step.id);
   await openPlan(page, id);
   await rows(page).nth(1).click();
   const inspector = controls(page, '.inspector');
@@ -36,7 +36,7 @@ test('in the planner, no key that belongs to the list reaches a control beside i
   }
   const stored = await storedPlan(request, id);
   expect(stored.document.steps.map((step) => [step.id, step.locked])).toEqual(
-    document.steps.map((step) => [step.id, step.locked]),
+    made.steps.map((step) => [step.id, step.locked]),
   );
   // In the list they do what they say.
   await rows(page).nth(1).focus();

@@ -30,13 +30,15 @@ export interface Call {
   body: unknown;
 }
 type Answer = { status: number; body?: unknown } | 'unreachable';
+/** An answer, at once or later. */
+type Answered = Answer | Promise<Answer>;
 
 export interface FakeBrowser {
   local: MemoryStorage;
   calls: Call[];
   /** Names of the locks that other, open tabs hold. */
   otherTabs: string[];
-  answer: (call: Call) => Answer;
+  answer: (call: Call) => Answered;
   /** Says something on a channel, as another window does. */
   hear: (channel: string, data: unknown) => void;
 }
@@ -70,19 +72,20 @@ export function fakeBrowser(): FakeBrowser {
     postMessage(): void {}
     close(): void {}
   } as unknown as typeof BroadcastChannel;
-  globalThis.fetch = ((path: string, options: { method: string; body?: string }) => {
+  globalThis.fetch = (async (path: string, options: { method: string; body?: string }) => {
     const call = {
       method: options.method,
       path: path.replace(/^\/api/, ''),
       body: options.body ? JSON.parse(options.body) : undefined,
     };
     browser.calls.push(call);
-    const answer = browser.answer(call);
-    if (answer === 'unreachable') return Promise.reject(new TypeError('Failed to fetch'));
+    const answered = browser.answer(call);
+    const answer = answered instanceof Promise ? await answered : answered;
+    if (answer === 'unreachable') throw new TypeError('Failed to fetch');
     const text = JSON.stringify(
       answer.body ?? { type: 'about:blank', title: 'No', status: answer.status, detail: 'Refused.' },
     );
-    return Promise.resolve(new Response(answer.status === 204 ? null : text, { status: answer.status }));
+    return new Response(answer.status === 204 ? null : text, { status: answer.status });
   }) as typeof fetch;
   vault.open(HOUSE_KEY);
   return browser;

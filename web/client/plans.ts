@@ -1,16 +1,44 @@
 import type { Plan, PlanFile } from '#core/plan';
-import { BinResponse, ConflictResponse, ListPlansResponse, SavedPlan, StoredPlan, type BinnedItem } from '#api';
+import {
+  BinResponse,
+  ConflictResponse,
+  ListPlansResponse,
+  SavedPlan,
+  StoredPlan,
+  type BinnedItem,
+  type ListedPlan,
+  type ListPlansQuery,
+} from '#api';
 import { newId } from '../stores/browser';
 import { ApiProblem, ask, tell, worthRetrying } from './http';
 
 const at = (id: string): string => `/plans/${encodeURIComponent(id)}`;
 
-export const listPlans = (search: string, limit = 50, offset = 0) =>
+type Asked = Partial<Pick<ListPlansQuery, 'search' | 'groupId' | 'cupboard' | 'startsFrom'>>;
+
+const askPlans = (asked: Asked, limit: number, offset = 0) =>
   ask(
     ListPlansResponse,
     'GET',
-    `/plans?${new URLSearchParams({ search, limit: String(limit), offset: String(offset) })}`,
+    `/plans?${new URLSearchParams({ ...asked, limit: String(limit), offset: String(offset) })}`,
   );
+
+export const listPlans = (search: string, limit = 50, offset = 0) => askPlans({ search }, limit, offset);
+
+const PAGE = 100;
+/** Every plan there is, for a group or a place where one is named; the latest changed first. */
+export async function listAllPlans(asked: Pick<Asked, 'groupId' | 'cupboard'> = {}): Promise<ListedPlan[]> {
+  const all: ListedPlan[] = [];
+  for (let offset = 0; ; offset += PAGE) {
+    const { plans, total } = await askPlans(asked, PAGE, offset);
+    all.push(...plans);
+    if (offset + PAGE >= total) return all;
+  }
+}
+
+/** The plan that begins first from a local moment on, such as `2026-11-26T18:30`. */
+export const planAfter = async (startsFrom: string): Promise<ListedPlan | undefined> =>
+  (await askPlans({ startsFrom }, 1)).plans[0];
 
 /** The plans with a step made from an entry of the library. */
 export const listPlansUsing = (entry: string, limit: number) =>

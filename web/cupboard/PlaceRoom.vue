@@ -6,7 +6,7 @@ import { groupTooLarge, newPlace, Place, propNeeds, readPlace, SETTINGS } from '
 import { compileTimeline } from '#core/timeline';
 import type { ListedPlan } from '#api';
 import { deletePlace, placeConflictOf, readPlaceById, savePlace } from '../client/places';
-import { listPlans, restore } from '../client/plans';
+import { listAllPlans, restore } from '../client/plans';
 import ChoiceField from '../shared/fields/ChoiceField.vue';
 import PickField from '../shared/fields/PickField.vue';
 import TextField from '../shared/fields/TextField.vue';
@@ -49,8 +49,8 @@ const plans = shallowRef<ListedPlan[]>([]);
 /** Which plan is held against the cupboard. */
 const planId = ref('');
 const planTrouble = ref('');
-listPlans('').then(
-  ({ plans: found }) => {
+listAllPlans().then(
+  (found) => {
     plans.value = found;
     planId.value = found.find(({ summary }) => summary.cupboard === id)?.id ?? '';
   },

@@ -9,12 +9,36 @@ import type { DrawnFigure, FigureRequest, MeasuredFigure } from './request';
 
 const KEPT = 240;
 const kept = new Map<string, Promise<MeasuredFigure>>();
-let artist: Remote<Artist> | undefined;
+interface Drawing {
+  artist: Remote<Artist>;
+  /** Rejects when the worker's script could not be loaded: it never answers then. */
+  broken: Promise<never>;
+}
+let drawing: Drawing | undefined;
 
-/** The worker that draws; started when the first figure is asked for that does not ship ready. */
-function theArtist(): Remote<Artist> {
-  artist ??= wrap<Artist>(new Worker(new URL('./drawing-worker.ts', import.meta.url), { type: 'module' }));
-  return artist;
+/** The worker that draws; started when the first figure is asked for that does not ship ready, anew where it failed. */
+function theDrawing(): Drawing {
+  if (drawing) return drawing;
+  const worker = new Worker(new URL('./drawing-worker.ts', import.meta.url), { type: 'module' });
+  const broken = new Promise<never>((_, reject) => {
+    worker.addEventListener(
+      'error',
+      () => {
+        worker.terminate();
+        drawing = undefined;
+        reject(new Error('The part of Zovrin that draws figures could not be loaded. Reload the page to try again.'));
+      },
+      { once: true },
+    );
+  });
+  broken.catch(() => undefined);
+  return (drawing = { artist: wrap<Artist>(worker), broken });
+}
+
+/** Asks the worker. Rejects where it cannot do it, or could not be loaded. */
+function ask<T>(of: (artist: Remote<Artist>) => unknown): Promise<T> {
+  const { artist, broken } = theDrawing();
+  return Promise.race([of(artist) as Promise<T>, broken]);
 }
 
 /** Draws a figure in the worker; the same one is drawn once. Rejects when the worker can not draw it. */
@@ -26,7 +50,7 @@ export function drawFigure(request: FigureRequest): Promise<MeasuredFigure> {
     kept.set(key, known);
     return known;
   }
-  const drawn = theArtist().draw(JSON.parse(key) as FigureRequest) as Promise<MeasuredFigure>;
+  const drawn = ask<MeasuredFigure>((artist) => artist.draw(JSON.parse(key) as FigureRequest));
   kept.set(key, drawn);
   drawn.catch(() => kept.delete(key));
   const [oldest] = kept.keys();
@@ -39,11 +63,11 @@ const plain = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T;
 
 /** The figure as it comes to rest with these props, so that each of its joints can be set. */
 export const figureAsItLies = (figure: Figure, props: readonly PlacedProp[]): Promise<Figure> =>
-  theArtist().asItLies(plain(figure), plain(props)) as Promise<Figure>;
+  ask((artist) => artist.asItLies(plain(figure), plain(props)));
 
 /** Where the places of the body are in the picture of a request, in millimetres of it. */
 export const figurePlaces = (request: FigureRequest): Promise<BodyPlace[]> =>
-  theArtist().places(plain(request)) as Promise<BodyPlace[]>;
+  ask((artist) => artist.places(plain(request)));
 
 /** How high what lies at a place should be for a body; undefined for a place without a measure. */
 export const askHowHigh = (
@@ -53,7 +77,7 @@ export const askHowHigh = (
   side: HowHigh['side'],
   body: ForWhom,
 ): Promise<HowHigh | undefined> =>
-  theArtist().howHigh(plain(position), plain(setUp), place, side, plain(body)) as Promise<HowHigh | undefined>;
+  ask((artist) => artist.howHigh(plain(position), plain(setUp), place, side, plain(body)));
 
 const standard = shallowRef<Readonly<Record<string, DrawnFigure>>>();
 let asked = false;

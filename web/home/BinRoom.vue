@@ -7,6 +7,7 @@ import { dayOf } from '../shared/dates';
 import { initials } from '#core/people';
 import { useLibrary } from '../stores/library';
 import { usePeople } from '../stores/people';
+import { latestOnly } from '../stores/latest';
 
 const library = useLibrary();
 const people = usePeople();
@@ -16,10 +17,12 @@ const titleOf = ({ kind, title }: BinnedItem): string =>
 const items = shallowRef<BinnedItem[]>();
 const trouble = ref('');
 
+const asks = latestOnly();
 async function load(): Promise<void> {
+  const isLatest = asks();
   try {
-    items.value = await listBin();
-    trouble.value = '';
+    const found = await listBin();
+    if (isLatest()) [items.value, trouble.value] = [found, ''];
   } catch (error) {
     trouble.value = (error as Error).message;
   }

@@ -7,16 +7,18 @@ import { computed, ref, shallowRef } from 'vue';
 import { useRouter } from 'vue-router';
 import { setDetails, type Plan, type PlanFile } from '#core/plan';
 import type { ListedPlan, ListedRun, StoredPlan } from '#api';
-import { createPlan, deletePlan, listPlans, readStoredPlan } from '../client/plans';
+import { createPlan, deletePlan, listPlans, planAfter, readStoredPlan } from '../client/plans';
 import { listRuns } from '../client/runs';
 import { savePlanFile } from '../stores/files';
 import { timelineOf } from '../shared/ribbon/layout';
 import { useLibrary } from '../stores/library';
 import LatelyTaught from './LatelyTaught.vue';
 import NewPlanDialog from './NewPlanDialog.vue';
+import { localMoment } from '../shared/dates';
 import NextUp from './NextUp.vue';
 import PlanRow from './PlanRow.vue';
 import TodayDialog from './TodayDialog.vue';
+import { latestOnly } from '../stores/latest';
 
 const PAGE = 40;
 const router = useRouter();
@@ -45,32 +47,27 @@ const pxPerMs = computed(() => {
   const lengths = plans.value.flatMap(({ summary: { totals } }) => [totals.totalMs, totals.targetMs]);
   return 330 / Math.max(60_000 * 30, ...lengths);
 });
-/** The first plan that begins from now on, or began less than two hours ago. */
-function nextOf(all: readonly ListedPlan[]): ListedPlan | undefined {
-  const startsAt = ({ summary }: ListedPlan): string => summary.startsAt ?? '';
-  return all
-    .filter((plan) => startsAt(plan) && new Date(startsAt(plan)).getTime() > Date.now() - 7_200_000)
-    .sort((a, b) => startsAt(a).localeCompare(startsAt(b)))[0];
-}
+/** A class that began less than two hours ago is still the next. */
+const STILL_NEXT_MS = 7_200_000;
 /** The plan itself; what it was before where it cannot be read now. */
 async function readNext(listed: ListedPlan | undefined): Promise<StoredPlan | undefined> {
   if (listed && next.value?.id === listed.id && next.value.revision === listed.revision) return next.value;
   return listed && readStoredPlan(listed.id).catch(() => undefined);
 }
 
-/** How often the list was asked for: an answer that a later question has overtaken is left aside. */
-let asked = 0;
+const asks = latestOnly();
 async function load(): Promise<void> {
-  const question = ++asked;
+  const isLatest = asks();
   try {
-    const [found, lately] = await Promise.all([listPlans(search.value, PAGE), listRuns(4)]);
-    const upcoming = await readNext(nextOf(found.plans));
-    if (question !== asked) return;
+    const from = localMoment(new Date(Date.now() - STILL_NEXT_MS));
+    const [found, lately, first] = await Promise.all([listPlans(search.value, PAGE), listRuns(4), planAfter(from)]);
+    const upcoming = await readNext(first);
+    if (!isLatest()) return;
     next.value = upcoming;
     [plans.value, total.value, runs.value, trouble.value] = [found.plans, found.total, lately.runs, ''];
     seen.value = found.plans.length + found.unreadable;
   } catch (error) {
-    if (question !== asked) return;
+    if (!isLatest()) return;
     trouble.value = (error as Error).message;
   }
   loaded.value = true;

@@ -14,6 +14,7 @@ import { clockTime, dayOf, localMoment } from '../shared/dates';
 import { newId } from '../stores/browser';
 import LookbackNav from './LookbackNav.vue';
 import RibbonThumb from '../shared/ribbon/RibbonThumb.vue';
+import { latestOnly } from '../stores/latest';
 
 const toast = useToast();
 const router = useRouter();
@@ -51,9 +52,12 @@ const pxPerMs = computed(
     330 / Math.max(1_800_000, ...rows.value.flatMap(({ summary: { totals } }) => [totals.totalMs, totals.targetMs])),
 );
 
+const asks = latestOnly();
 async function load(limit = 40): Promise<void> {
+  const isLatest = asks();
   try {
     const [found, entries] = await Promise.all([listRuns(limit), listJournal()]);
+    if (!isLatest()) return;
     seen.value = found.runs.length + found.unreadable;
     [runs.value, total.value, journal.value, trouble.value] = [found.runs, found.total, entries, ''];
   } catch (error) {

@@ -6,6 +6,7 @@ import type { StoredRun } from '#api';
 import { newId } from '../stores/browser';
 import { vault } from '../stores/vault';
 import { sendLeftovers } from '../teach/outbox';
+import { latestOnly } from '../stores/latest';
 
 type Body<E> = E extends RunEvent ? Omit<E, 'id' | 'atMs' | 'window'> : never;
 /** What can be said of a run that was taught. */
@@ -35,15 +36,20 @@ export function useSaid(runId: string) {
   let busy = false;
   let timer: ReturnType<typeof setTimeout> | undefined;
 
+  const asks = latestOnly();
   async function load(): Promise<void> {
     trouble.value = '';
+    const isLatest = asks();
     try {
       // A session that has just ended may still be on its way.
       await sendLeftovers();
       const stored = await readRun(runId);
+      if (!isLatest()) return;
       const known = new Set(stored.events.map(({ id }) => id));
       waiting = waiting.filter(({ id }) => !known.has(id));
-      run.value = { ...stored, events: [...stored.events, ...waiting] };
+      // What was said and sent while the answer was on its way is not in it.
+      const here = [...(run.value?.events ?? []), ...waiting].filter(({ id }) => !known.has(id) && known.add(id));
+      run.value = { ...stored, events: [...stored.events, ...here] };
       missing.value = false;
       void send();
     } catch (error) {

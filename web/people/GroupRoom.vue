@@ -7,7 +7,7 @@ import { searchable } from '#core/catalogue';
 import { Group, MOST_MEMBERS, newGroup, readGroup, type KeptCondition } from '#core/people';
 import type { ListedPlan } from '#api';
 import { deleteGroup, groupConflictOf, readGroupById, saveGroup } from '../client/people';
-import { listPlans, restore } from '../client/plans';
+import { listAllPlans, restore } from '../client/plans';
 import NotAdvice from '../caution/NotAdvice.vue';
 import IconButton from '../shared/IconButton.vue';
 import KeptRoom from '../shared/KeptRoom.vue';
@@ -75,8 +75,8 @@ const toldOf = (conditions: readonly KeptCondition[]): string =>
     .join('; ');
 
 const plans = shallowRef<ListedPlan[]>([]);
-listPlans('').then(
-  ({ plans: found }) => (plans.value = found.filter(({ summary }) => summary.groupId === id)),
+listAllPlans({ groupId: id }).then(
+  (found) => (plans.value = found),
   () => (plans.value = []),
 );
 async function remove(): Promise<void> {

@@ -18,7 +18,7 @@ const { name, save } = defineProps<{
 const visible = defineModel<boolean>('visible', { required: true });
 
 const measuring = useMeasuring();
-const { stage, count, enough, breathingIn, breaths, holds, holding, strain, values, simulating } = measuring;
+const { stage, count, enough, breathingIn, breaths, holds, holding, strain, values, simulating, simulated } = measuring;
 const trouble = ref('');
 const breather = ref(0);
 const clock = ref(Date.now());
@@ -130,8 +130,9 @@ useEventListener(window, 'keyup', (event: KeyboardEvent) => {
         <Button v-if="!simulating" label="End the hold" @click="measuring.endHold()" />
       </template>
       <template v-else-if="stage === 'looking'">
-        <Button label="Keep it" :disabled="!whole || simulating" @click="keep" />
-        <template v-if="!strain && !simulating">
+        <Button v-if="!simulated" label="Keep it" :disabled="!whole" @click="keep" />
+        <p v-else class="small quiet">A simulated breath is nobody’s: it is shown, and not kept.</p>
+        <template v-if="!strain && !simulated">
           <Button label="Hold full" outlined @click="measuring.beginHold('holdFull')" />
           <Button label="Hold empty" outlined @click="measuring.beginHold('holdEmpty')" />
         </template>

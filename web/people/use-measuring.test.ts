@@ -139,3 +139,12 @@ describe('a simulated breather', () => {
     expect(measuring.count.value).toBe(before);
   });
 });
+
+test('what was simulated is known as that, until somebody begins again', () => {
+  expect(measuring.simulated.value).toBe(false);
+  measuring.simulate(BREATHERS[0]!);
+  pass(400_000);
+  expect([measuring.simulating.value, measuring.simulated.value]).toEqual([false, true]);
+  measuring.again();
+  expect(measuring.simulated.value).toBe(false);
+});

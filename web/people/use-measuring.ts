@@ -98,12 +98,15 @@ export function useMeasuring(now: () => Ms = Date.now) {
   }
   function again(): void {
     stopSimulating();
+    simulated.value = false;
     [stage.value, turns.value, strain.value, holding.value] = ['ready', [], '', undefined];
     [left.value, holds.value] = [new Set(), { holdFull: [], holdEmpty: [] }];
   }
 
   const SIMULATED_BREATHS = 7;
   const simulating = ref(false);
+  /** What stands here was made up: it is nobody's breath, and is not kept. */
+  const simulated = ref(false);
   function stopSimulating(): void {
     clearTimeout(timer);
     simulating.value = false;
@@ -111,7 +114,7 @@ export function useMeasuring(now: () => Ms = Date.now) {
   /** Lets a simulated breather tap: some breaths, then three holds of each kind until one is a strain. */
   function simulate(breather: Breather, seed = 1): void {
     again();
-    simulating.value = true;
+    [simulating.value, simulated.value] = [true, true];
     const someone = simulatedBreather(breather, seed);
     const after = (seconds: number, then: () => void): void => {
       timer = setTimeout(then, seconds * 1000);
@@ -154,6 +157,7 @@ export function useMeasuring(now: () => Ms = Date.now) {
     strain,
     values,
     simulating,
+    simulated,
     isLeftOut: (part: MeasuredPart, index: number): boolean => left.value.has(`${part} ${index}`),
     down,
     up,

@@ -275,3 +275,24 @@ test('the chosen step follows: a hold first, and the neighbour when it is gone',
   editor.edit(setStepCommon('b', { name: 'Close' }));
   expect(editor.selectedStep?.name).toBe('Close');
 });
+
+describe('opening one plan after another', () => {
+  test('three opened fast: the last is on the desk, whichever answer comes last', async () => {
+    setActivePinia(createPinia());
+    const editor = useEditor();
+    const asked: [path: string, answer: () => void][] = [];
+    browser.answer = ({ path }) =>
+      new Promise((resolve) => {
+        const id = path.split('/').at(-1)!;
+        asked.push([id, () => resolve({ status: 200, body: { ...stored(), id, document: titled(id) } })]);
+      });
+    const opened = ['a', 'b', 'c'].map((id) => editor.open(id));
+    await settle();
+    // The answers come in the wrong order.
+    for (const [, answer] of asked.toReversed()) answer();
+    await settle();
+    for (const [, answer] of asked.toReversed()) answer();
+    await Promise.all(opened);
+    expect([editor.id, editor.plan?.title]).toEqual(['c', 'c']);
+  });
+});

@@ -15,6 +15,7 @@ import type { ConflictResponse, SavedPlan, StoredPlan } from '#api';
 import { ApiProblem, worthRetrying } from '../client/http';
 import { conflictOf, createPlan, readStoredPlan, savePlan } from '../client/plans';
 import { draftsOf } from './drafts';
+import { latestOnly } from './latest';
 import { useLibrary } from './library';
 
 export type SaveState = 'saved' | 'saving' | 'unsaved' | 'waiting' | 'refused' | 'conflict';
@@ -53,6 +54,7 @@ export const useEditor = defineStore('editor', () => {
   const canUndo = computed(() => (history.value?.past.length ?? 0) > 0);
   const canRedo = computed(() => (history.value?.future.length ?? 0) > 0);
 
+  const opens = latestOnly();
   let timer: ReturnType<typeof setTimeout> | undefined;
   /** The save under way, if there is one. */
   let sending: Promise<void> | undefined;
@@ -79,9 +81,16 @@ export const useEditor = defineStore('editor', () => {
 
   /** Opens a plan; edits that an earlier visit could not save are taken up again. Throws where it cannot be read. */
   async function open(planId: string): Promise<void> {
+    const isLatest = opens();
     await close();
-    const stored = await readStoredPlan(planId);
+    const stored = isLatest() && (await readStoredPlan(planId));
+    // Another plan was opened meanwhile: this answer is not for it.
+    if (!stored || !isLatest()) return;
     const draft = await drafts.take(planId);
+    if (!isLatest()) {
+      if (draft) await drafts.keep(planId, draft);
+      return;
+    }
     show(stored);
     history.value = startHistory(stored.document);
     const { steps } = stored.document;

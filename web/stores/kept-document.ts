@@ -13,6 +13,7 @@ import {
   type Read,
 } from '#core/document';
 import { vault } from './vault';
+import { latestOnly } from './latest';
 
 interface Revised<T> {
   revision: number;
@@ -74,9 +75,12 @@ export function keptDocument<T>(of: KeptDocument<T>) {
     }
   }
 
+  const loads = latestOnly();
   function load(): Promise<void> {
+    const isLatest = loads();
     loaded = of.fetch().then(
       (stored) => {
+        if (!isLatest()) return;
         history.value = startHistory(stored.document);
         [revision.value, trouble.value, missing.value, here.value] = [stored.revision, '', false, true];
         base = stored.document;
@@ -89,6 +93,7 @@ export function keptDocument<T>(of: KeptDocument<T>) {
         void save();
       },
       (error: Error) => {
+        if (!isLatest()) return;
         missing.value = 'status' in error && error.status === 404;
         [trouble.value, loaded] = [error.message, undefined];
       },

@@ -2,6 +2,7 @@ import { computed, ref, shallowRef, watch } from 'vue';
 import { EVERYTHING, filterPractised, type Practised, type PractisedFilter } from '#core/record';
 import { listPractised } from '../../client/practised';
 import { localMoment } from '../../shared/dates';
+import { latestOnly } from '../../stores/latest';
 
 export const SPANS = [
   { value: '6', label: '6 weeks' },
@@ -10,16 +11,18 @@ export const SPANS = [
   { value: 'own', label: 'from … to' },
 ] as const;
 export type Span = (typeof SPANS)[number]['value'];
-const DAY_MS = 86_400_000;
-
-/** The moment a day begins on the clock of this place, or NaN where that is no day. */
-const startOf = (day: string): number => new Date(`${day}T00:00`).getTime();
+/** The moment a day begins so many days after another, on the clock of this place; NaN where that is no day. */
+function startOf(day: string, daysAfter = 0): number {
+  const start = new Date(`${day}T00:00`);
+  // Days on which the clocks change are longer or shorter than others.
+  return start.setDate(start.getDate() + daysAfter);
+}
 
 /** What was practised in some weeks, and which of it is looked at. */
 export function useWeeks() {
   const span = ref<Span>('6');
   const today = localMoment(new Date()).slice(0, 10);
-  const fromDay = ref(localMoment(new Date(Date.now() - 42 * DAY_MS)).slice(0, 10));
+  const fromDay = ref(localMoment(new Date(startOf(today, -42))).slice(0, 10));
   const untilDay = ref(today);
   const all = shallowRef<Practised[]>();
   const trouble = ref('');
@@ -28,10 +31,9 @@ export function useWeeks() {
   /** The days that are asked for, the last one included; what is wrong with them, where something is. */
   const range = computed(() => {
     if (span.value !== 'own') {
-      const until = startOf(today) + DAY_MS;
-      return { fromMs: until - Number(span.value) * 7 * DAY_MS, untilMs: until, wrong: '' };
+      return { fromMs: startOf(today, 1 - Number(span.value) * 7), untilMs: startOf(today, 1), wrong: '' };
     }
-    const [fromMs, untilMs] = [startOf(fromDay.value), startOf(untilDay.value) + DAY_MS];
+    const [fromMs, untilMs] = [startOf(fromDay.value), startOf(untilDay.value, 1)];
     const wrong =
       Number.isNaN(fromMs) || Number.isNaN(untilMs)
         ? 'Say both days.'
@@ -41,16 +43,16 @@ export function useWeeks() {
     return { fromMs, untilMs, wrong };
   });
 
+  const asks = latestOnly();
   async function load(): Promise<void> {
     const { fromMs, untilMs, wrong } = range.value;
     if (wrong) return;
+    const isLatest = asks();
     try {
       const found = await listPractised(Math.max(0, fromMs), untilMs);
-      // Another range was asked for meanwhile.
-      if (range.value.fromMs !== fromMs || range.value.untilMs !== untilMs) return;
-      [all.value, trouble.value] = [found, ''];
+      if (isLatest()) [all.value, trouble.value] = [found, ''];
     } catch (error) {
-      trouble.value = (error as Error).message;
+      if (isLatest()) trouble.value = (error as Error).message;
     }
   }
   watch(range, () => void load(), { immediate: true });

@@ -2,7 +2,7 @@
 import { ref } from 'vue';
 import type { Position } from '#core/catalogue';
 import { setHold, type HoldStep, type Stage } from '#core/plan';
-import type { Available } from '#core/props';
+import type { Available, SetUp } from '#core/props';
 import IconButton from '../../shared/IconButton.vue';
 import TextField from '../../shared/fields/TextField.vue';
 import TimeField from '../../shared/fields/TimeField.vue';
@@ -26,6 +26,9 @@ const change = (stage: Stage, patch: Partial<Stage>): string | undefined =>
   put(step.stages.map((other) => (other === stage ? { ...stage, ...patch } : other)));
 const setLength = (stage: Stage) => (seconds: number | null) =>
   change(stage, { length: seconds === null ? { kind: 'share', weight: 1 } : { kind: 'fixed', seconds } });
+/** What lies there when a stage begins: the props of the stage before it. */
+const setUpBefore = (index: number): SetUp =>
+  step.stages.slice(0, index).findLast(({ setUp }) => setUp !== null)?.setUp ?? step.setUp;
 function add(): void {
   const stage: Stage = {
     id: newId(),
@@ -67,7 +70,7 @@ function add(): void {
             <input
               type="checkbox"
               :checked="stage.setUp !== null"
-              @change="change(stage, { setUp: stage.setUp === null ? step.setUp : null })"
+              @change="change(stage, { setUp: stage.setUp === null ? setUpBefore(i) : null })"
             />
             own props
           </label>
