@@ -81,7 +81,7 @@ describe('what is said of a run afterwards', () => {
 describe('what was practised', () => {
   test('runs and the journal, in the time that was asked for', async () => {
     expect((await api().get('/api/practised').expect(200)).body).toEqual({ practised: [], unreadable: 0 });
-    await loadDemo(server.store);
+    await loadDemo(server.store, '2026-11-25');
     const { practised } = PractisedResponse.parse((await api().get('/api/practised').expect(200)).body);
     expect(practised.filter(({ kind }) => kind === 'run').length).toBeGreaterThan(9);
     expect(practised.some(({ kind }) => kind === 'entry')).toBe(true);

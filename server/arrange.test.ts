@@ -60,7 +60,7 @@ describe('fitting, ordering and forecasting for scripts', () => {
     const none = await post('forecast', { document, evenings: 500 });
     expect(none.body.forecast.runs).toBe(0);
     server.clock = Date.parse('2026-11-24T12:00:00Z');
-    await loadDemo(server.store);
+    await loadDemo(server.store, '2026-11-25');
     const some = await post('forecast', { document, evenings: 500, seed: 9 });
     expect(some.body.forecast.runs).toBeGreaterThan(8);
     expect(some.body.says).toMatch(/^Planned .*; your evenings run .*; 9 in 10 would end by /);

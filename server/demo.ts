@@ -1,4 +1,13 @@
-import { DEMO_PLANS, demoDecided, demoGroups, demoJournal, demoPeople, demoPlaces, demoRuns } from '#library/demo';
+import {
+  datesAround,
+  DEMO_PLANS,
+  demoDecided,
+  demoGroups,
+  demoJournal,
+  demoPeople,
+  demoPlaces,
+  demoRuns,
+} from '#library/demo';
 import { addEvents, startRun } from './routes/runs';
 import { createJournalEntry } from './routes/journal';
 import { createPlan } from './routes/plans';
@@ -6,21 +15,31 @@ import { createGroup, createPerson, putClassPeople } from './routes/people';
 import { createPlace } from './routes/places';
 import type { Store } from './store/store';
 
-/** Loads the demo data, all of it or none, into a store that holds nothing yet. Gives whether it did. */
-export async function loadDemo(store: Store): Promise<boolean> {
+/** The day it is where the server stands: `2026-11-26`. */
+function dayOf(ms: number): string {
+  const now = new Date(ms);
+  return new Date(ms - now.getTimezoneOffset() * 60_000).toISOString().slice(0, 10);
+}
+
+/**
+ * Loads the demo data, all of it or none, into a store that holds nothing yet; its dates lie around `day`, which is today
+ * where nothing else is said. Gives whether it did.
+ */
+export async function loadDemo(store: Store, day = dayOf(store.now())): Promise<boolean> {
   if ((await store.plans.count()) > 0) return false;
+  const move = datesAround(day);
   await store.atomically(async (inside) => {
     for (const { id, place } of demoPlaces) await createPlace(inside, id, place);
-    for (const { id, plan } of DEMO_PLANS) await createPlan(inside, id, plan);
+    for (const { id, plan } of move(DEMO_PLANS)) await createPlan(inside, id, plan);
     for (const { id, planId, beganAt, events } of demoRuns) {
-      const startMs = new Date(beganAt).getTime();
+      const startMs = new Date(move(beganAt)).getTime();
       await startRun(inside, { id, planId, planRevision: 1 }, startMs);
       await addEvents(inside, id, events(startMs));
     }
-    for (const { id, person } of demoPeople) await createPerson(inside, id, person);
+    for (const { id, person } of move(demoPeople)) await createPerson(inside, id, person);
     for (const { id, group } of demoGroups) await createGroup(inside, id, group);
-    for (const [planId, decided] of demoDecided()) await putClassPeople(inside, planId, decided);
-    for (const { id, entry } of demoJournal) await createJournalEntry(inside, id, entry);
+    for (const [planId, decided] of demoDecided()) await putClassPeople(inside, planId, move(decided));
+    for (const { id, entry } of move(demoJournal)) await createJournalEntry(inside, id, entry);
   });
   return true;
 }

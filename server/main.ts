@@ -10,7 +10,7 @@ import { emptyBin } from './routes/bin';
 import { sessionClocks } from './session-clocks';
 import { warmUp } from './routes/warm-up';
 import { createSolver } from './solving/solver';
-import { databaseFile } from './settings';
+import { databaseFile, demoDay } from './settings';
 import { backupsOf } from './store/backups';
 import { StartProblem } from './store/start-problem';
 import { openStore } from './store/store';
@@ -41,7 +41,7 @@ const upkeep = (): Promise<void> =>
     .then(() => emptyBin(store))
     .catch(logError);
 setInterval(() => void upkeep(), DAY_MS).unref();
-if (process.argv.includes('--demo') && (await loadDemo(store))) console.log('Loaded the demo data.');
+if (process.argv.includes('--demo') && (await loadDemo(store, demoDay()))) console.log('Loaded the demo data.');
 // A new house has a backup from its first day on.
 if (backupsOf(store.file).length === 0) await store.backUp().catch(logError);
 

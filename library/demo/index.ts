@@ -5,3 +5,4 @@ export { demoRuns, type DemoRun } from './runs';
 export { demoJournal, type DemoJournalEntry } from './journal';
 export { demoGroups, demoPeople, type DemoGroup, type DemoPerson } from './people';
 export { demoDecided } from './decided';
+export { datesAround } from './around';

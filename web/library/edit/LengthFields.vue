@@ -41,8 +41,8 @@ const setLength = (approach: Approach, key: string) => (value: number | null) =>
         <template v-if="entry.defaults[approach]">
           <TimeField
             v-for="{ key, label } in LENGTHS"
-            bare="minutes"
             :key="key"
+            bare="minutes"
             :label="label"
             :model-value="entry.defaults[approach]![key]"
             :accept="setLength(approach, key)"
