@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { Id } from '#core/document';
-import { Plan } from '#core/plan';
+import { Plan, PlanChange } from '#core/plan';
 import { Ribbon, Totals } from './timeline';
 import { Unreadable } from './unreadable';
 
@@ -76,8 +76,20 @@ export type SavedPlan = z.infer<typeof SavedPlan>;
 export const ConflictResponse = z.object({ current: StoredPlan, yours: Plan });
 export type ConflictResponse = z.infer<typeof ConflictResponse>;
 
-export const RevisionInfo = z.object({ revision: Revision, savedAt: Moment, title: z.string() });
-export const ListRevisionsResponse = z.object({ revisions: z.array(RevisionInfo) });
+/**
+ * A version of a plan: the last of several saves that followed each other closely. `changes` are those since the version
+ * before it; null for the earliest that is kept, unless the plan was made then.
+ */
+export const PlanVersion = z.object({
+  revision: Revision,
+  savedAt: Moment,
+  title: z.string(),
+  changes: z.array(PlanChange).nullable(),
+  isFirst: z.boolean(),
+});
+export type PlanVersion = z.infer<typeof PlanVersion>;
+/** The latest version first; `unreadable` are saves that this Zovrin cannot read. */
+export const ListVersionsResponse = z.object({ versions: z.array(PlanVersion), unreadable: Unreadable });
 export const StoredRevision = z.object({ revision: Revision, savedAt: Moment, document: Plan });
 export type StoredRevision = z.infer<typeof StoredRevision>;
 

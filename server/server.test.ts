@@ -4,6 +4,7 @@ import { QueryTypes } from 'sequelize';
 import sqlite3 from 'sqlite3';
 import { addStep, emptyPlan, Plan, talkStep } from '#core/plan';
 import { demoPeople } from '#library/demo';
+import { ListVersionsResponse } from '#api';
 import { loadDemo } from './demo';
 import { emptyBin } from './routes/bin';
 import { planOf, workedHold } from '../tests/support/examples';
@@ -28,10 +29,10 @@ describe('plans', () => {
       revision: 2,
       updatedAt: new Date(server.clock).toISOString(),
     });
-    const revisions = (await api().get('/api/plans/p/revisions').expect(200)).body.revisions;
-    expect(revisions.map((r: { revision: number; title: string }) => [r.revision, r.title])).toEqual([
-      [2, 'Later'],
-      [1, 'Evening'],
+    const { versions } = ListVersionsResponse.parse((await api().get('/api/plans/p/revisions').expect(200)).body);
+    expect(versions.map(({ revision, title, changes }) => [revision, title, changes])).toEqual([
+      [2, 'Later', [{ kind: 'field', field: 'title' }]],
+      [1, 'Evening', null],
     ]);
     expect((await api().get('/api/plans/p/revisions/1').expect(200)).body.document.title).toBe('Evening');
     await api().get('/api/plans/p/revisions/9').expect(404);
@@ -66,9 +67,27 @@ describe('plans', () => {
   test('the last 200 revisions are kept', async () => {
     await create('p');
     for (let revision = 1; revision <= 204; revision++) await save('p', revision, `No ${revision}`).expect(200);
-    const kept = (await api().get('/api/plans/p/revisions')).body.revisions;
-    expect(kept).toHaveLength(200);
-    expect(kept.at(-1).revision).toBe(6);
+    await api().get('/api/plans/p/revisions/6').expect(200);
+    await api().get('/api/plans/p/revisions/5').expect(404);
+  });
+
+  test('its history has one version for all that was saved within ten minutes, each with what changed since the one before', async () => {
+    await create('p');
+    const minutes = [1, 2, 15, 16, 40];
+    let clock = 0;
+    for (const [i, minute] of minutes.entries()) {
+      server.clock += (minute - clock) * 60_000;
+      clock = minute;
+      await save('p', i + 1, `At ${minute}`).expect(200);
+    }
+    const { versions } = ListVersionsResponse.parse((await api().get('/api/plans/p/revisions')).body);
+    expect(versions.map(({ title, isFirst }) => [title, isFirst])).toEqual([
+      ['At 40', false],
+      ['At 16', false],
+      ['At 2', false],
+      ['Evening', true],
+    ]);
+    expect(versions.map(({ changes }) => changes?.length)).toEqual([1, 1, 1, undefined]);
   });
 
   test('are found by any word of title, group or intent, without accents, newest first', async () => {

@@ -27,6 +27,7 @@ export const router = createRouter({
         { path: 'props', component: () => import('./plan/props/PropsRoom.vue') },
         { path: 'fit', component: () => import('./plan/fit/FitRoom.vue') },
         { path: 'people', component: () => import('./plan/people/PeopleViews.vue') },
+        { path: 'history', component: () => import('./plan/history/HistoryRoom.vue') },
       ],
     },
     {

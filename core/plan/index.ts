@@ -71,3 +71,4 @@ export {
   type PlanFile,
   type ReadPlanFile,
 } from './file';
+export { PLAN_FIELDS, planChanges, PlanChange, restoreVersion, STEP_FACETS, type StepLengths } from './changes';

@@ -3,16 +3,17 @@ import { Router } from 'express';
 import { literal, Op, where as whereSql, type Order } from 'sequelize';
 import { searchable } from '#core/catalogue';
 import type { Library, OwnEntry } from '#core/catalogue';
-import { adoptEntries, readPlan, readPlanFile, type Plan, type PlanFile } from '#core/plan';
+import { adoptEntries, planChanges, readPlan, readPlanFile, type Plan, type PlanFile } from '#core/plan';
 import { compileTimeline, ribbonBlocks } from '#core/timeline';
 import type { ConflictResponse } from '#api';
 import {
   CreatePlanRequest,
   ListPlansQuery,
   ListPlansResponse,
-  ListRevisionsResponse,
+  ListVersionsResponse,
   PlanId,
   PlanSummary,
+  type PlanVersion,
   SavedPlan,
   SavePlanRequest,
   StoredPlan,
@@ -248,6 +249,31 @@ const saved = ({ id, revision, updatedMs }: Pick<PlanRow, 'id' | 'revision' | 'u
   updatedAt: iso(updatedMs),
 });
 
+/** Of the saves within this time of a version, the latest stands for all. */
+const ONE_VERSION_MS = 10 * 60_000;
+
+/** The versions of a plan, the latest first, from its kept saves, the latest first. */
+function versionsOf(saves: readonly { revision: number; savedMs: number; plan: Plan }[]): PlanVersion[] {
+  const last: (typeof saves)[number][] = [];
+  for (const save of saves) {
+    const later = last.at(-1);
+    if (!later || later.savedMs - save.savedMs >= ONE_VERSION_MS) last.push(save);
+  }
+  // Where all that is kept was saved in one go, the plan as it was first made is a version too.
+  const first = saves.at(-1);
+  const versions = first && first.revision === 1 && !last.includes(first) ? [...last, first] : last;
+  return versions.map(({ revision, savedMs, plan }, i) => {
+    const before = versions[i + 1];
+    return {
+      revision,
+      savedAt: iso(savedMs),
+      title: plan.title,
+      changes: before ? planChanges(before.plan, plan) : null,
+      isFirst: revision === 1,
+    };
+  });
+}
+
 /** Plans: list, make, read, save with a revision, earlier revisions, into the bin. */
 export function planRoutes(store: Store): Router {
   const routes = Router();
@@ -283,12 +309,12 @@ export function planRoutes(store: Store): Router {
   routes.get('/:id/revisions', async (request, response) => {
     const { id } = await livePlan(store, idOf(request.params));
     const rows = await store.revisions.findAll({ where: { planId: id }, order: [['revision', 'DESC']] });
-    const { values: revisions } = readable(rows, ({ revision, savedMs, document }) => ({
+    const { values, unreadable } = readable(rows, ({ revision, savedMs, document }) => ({
       revision,
-      savedAt: iso(savedMs),
-      title: storedPlan(document).title,
+      savedMs,
+      plan: storedPlan(document),
     }));
-    answer(response, ListRevisionsResponse, { revisions });
+    answer(response, ListVersionsResponse, { versions: versionsOf(values), unreadable });
   });
 
   routes.get('/:id/revisions/:revision', async (request, response) => {

@@ -3,8 +3,10 @@ import {
   BinResponse,
   ConflictResponse,
   ListPlansResponse,
+  ListVersionsResponse,
   SavedPlan,
   StoredPlan,
+  StoredRevision,
   type BinnedItem,
   type ListedPlan,
   type ListPlansQuery,
@@ -84,3 +86,9 @@ export function conflictOf(error: unknown): ConflictResponse | undefined {
   if (!(error instanceof ApiProblem) || error.status !== 409) return undefined;
   return ConflictResponse.safeParse(error.body).data;
 }
+
+/** The versions of a plan that are kept, the latest first, each with what changed since the one before it. */
+export const listVersions = (id: string) => ask(ListVersionsResponse, 'GET', `${at(id)}/revisions`);
+
+export const readVersion = (id: string, revision: number) =>
+  ask(StoredRevision, 'GET', `${at(id)}/revisions/${revision}`);

@@ -63,6 +63,7 @@ const share = computed(() => {
       <RouterLink :to="`/plans/${editor.id}/fit`" class="link-button">Fit</RouterLink>
       <RouterLink :to="`/plans/${editor.id}/props`" class="link-button">Props</RouterLink>
       <RouterLink :to="`/plans/${editor.id}/people`" class="link-button">Cautions</RouterLink>
+      <RouterLink :to="`/plans/${editor.id}/history`" class="link-button">History</RouterLink>
       <IconButton icon="undo" label="Undo" :disabled="!editor.canUndo" @click="editor.undo()" />
       <IconButton icon="redo" label="Redo" :disabled="!editor.canRedo" @click="editor.redo()" />
       <IconButton icon="save" label="Save to a file" @click="savePlanFile(plan)" />

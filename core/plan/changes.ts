@@ -1,0 +1,161 @@
+import { z } from 'zod';
+import { Id } from '#core/document';
+import type { Plan } from './plan';
+import type { HoldSides, Step } from './step';
+
+/** Fields of a plan whose change is told by name. */
+export const PLAN_FIELDS = [
+  'title',
+  'intent',
+  'approach',
+  'group',
+  'groupSize',
+  'place',
+  'startsAt',
+  'classSeconds',
+  'orderPairs',
+] as const;
+
+/** What of a step is told apart when it changes. */
+export const STEP_FACETS = [
+  'name',
+  'position',
+  'sides',
+  'length',
+  'range',
+  'stages',
+  'props',
+  'changes',
+  'prompts',
+  'breath',
+  'rest',
+  'intensity',
+  'fitting',
+  'note',
+] as const;
+
+const Lengths = z.object({ left: z.number(), right: z.number(), kind: z.enum(['one', 'even', 'perSide', 'rounds']) });
+
+/** One thing that differs between two versions of a plan. Lengths in seconds, or rounds of a breath. */
+export const PlanChange = z.discriminatedUnion('kind', [
+  z.object({ kind: z.literal('field'), field: z.enum(PLAN_FIELDS) }),
+  z.object({ kind: z.literal('added'), stepId: Id, name: z.string() }),
+  z.object({ kind: z.literal('removed'), stepId: Id, name: z.string() }),
+  z.object({ kind: z.literal('moved'), stepId: Id, name: z.string(), from: z.int(), to: z.int() }),
+  z.object({
+    kind: z.literal('step'),
+    stepId: Id,
+    name: z.string(),
+    facets: z.array(z.enum(STEP_FACETS)),
+    length: z.object({ from: Lengths, to: Lengths }).nullable(),
+  }),
+]);
+export type PlanChange = z.infer<typeof PlanChange>;
+export type StepLengths = z.infer<typeof Lengths>;
+type Facet = (typeof STEP_FACETS)[number];
+
+function lengthsOf(step: Step): StepLengths {
+  if (step.kind === 'breath') {
+    const rounds = step.practice.sets.reduce((sum, set) => sum + set.rounds, 0);
+    return { left: rounds, right: rounds, kind: 'rounds' };
+  }
+  if (step.kind !== 'hold') return { left: step.seconds, right: step.seconds, kind: 'one' };
+  if ('seconds' in step.sides) return { left: step.sides.seconds, right: step.sides.seconds, kind: 'one' };
+  const { length } = step.sides;
+  return length.kind === 'even'
+    ? { left: length.seconds, right: length.seconds, kind: 'even' }
+    : { left: length.left, right: length.right, kind: 'perSide' };
+}
+
+const laySides = (sides: HoldSides): unknown =>
+  'length' in sides ? [sides.kind, sides.first] : [sides.kind, 'side' in sides ? sides.side : ''];
+
+/** Each facet of a step as a value; two steps differ in a facet where these differ. */
+function facetsOf(step: Step): Partial<Record<Facet, unknown>> {
+  const common = { name: step.name, note: step.note, fitting: [step.locked, step.weight, step.pinned] };
+  const length = lengthsOf(step);
+  switch (step.kind) {
+    case 'hold':
+      return {
+        ...common,
+        length,
+        position: step.position,
+        sides: laySides(step.sides),
+        range: step.range,
+        stages: step.stages,
+        props: [step.setUp, step.otherSetUp],
+        changes: [step.setupSeconds, step.enterSeconds, step.leaveSeconds, step.switchSeconds],
+        prompts: step.prompts,
+        breath: [step.breath, step.breathSeconds],
+        rest: [step.rebound, step.loosen],
+        intensity: step.strength,
+      };
+    case 'breath':
+      return {
+        ...common,
+        length,
+        position: step.moves?.position ?? step.technique,
+        sides: step.moves,
+        breath: step.practice,
+        props: [step.setUp, step.otherSetUp],
+        changes: step.setupSeconds,
+        rest: step.afterSeconds,
+      };
+    case 'rest':
+      return { ...common, length, props: [step.setUp, step.otherSetUp], changes: step.setupSeconds };
+    case 'move':
+    case 'talk':
+      return { ...common, length };
+  }
+}
+
+const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
+
+/** Steps that are in both versions and have another place among those than before: the fewest that explain the order. */
+function movedSteps(before: readonly Step[], after: readonly Step[]): Set<string> {
+  const place = new Map(after.map(({ id }, i) => [id, i]));
+  const kept = before.filter(({ id }) => place.has(id)).map(({ id }) => ({ id, to: place.get(id)! }));
+  // The longest run of steps that stand in the same order: C. Schensted, Longest increasing subsequences, 1961.
+  const best = kept.map(() => ({ length: 1, from: -1 }));
+  for (let i = 0; i < kept.length; i++)
+    for (let j = 0; j < i; j++)
+      if (kept[j]!.to < kept[i]!.to && best[j]!.length >= best[i]!.length)
+        best[i] = { length: best[j]!.length + 1, from: j };
+  let at = best.reduce((top, one, i) => (one.length > (best[top]?.length ?? 0) ? i : top), -1);
+  const stays = new Set<string>();
+  for (; at >= 0; at = best[at]!.from) stays.add(kept[at]!.id);
+  return new Set(kept.filter(({ id }) => !stays.has(id)).map(({ id }) => id));
+}
+
+/**
+ * What changed from one version of a plan to another, in the order of the plan: its own fields, then steps that were added,
+ * changed and moved, then those that were removed. Places of steps count from 1. Empty where the two say the same.
+ */
+export function planChanges(before: Plan, after: Plan): PlanChange[] {
+  const fields = PLAN_FIELDS.filter((field) => !same(before[field], after[field]));
+  const earlier = new Map(before.steps.map((step, i) => [step.id, { step, i }]));
+  const moved = movedSteps(before.steps, after.steps);
+  const steps = after.steps.flatMap((step, i): PlanChange[] => {
+    const { id: stepId, name } = step;
+    const was = earlier.get(stepId);
+    if (!was) return [{ kind: 'added', stepId, name }];
+    const changes: PlanChange[] = [];
+    const [from, to] = [facetsOf(was.step), facetsOf(step)];
+    const facets = STEP_FACETS.filter((facet) => !same(from[facet], to[facet]));
+    const length = facets.includes('length') ? { from: lengthsOf(was.step), to: lengthsOf(step) } : null;
+    if (facets.length > 0) changes.push({ kind: 'step', stepId, name, facets, length });
+    if (moved.has(stepId)) changes.push({ kind: 'moved', stepId, name, from: was.i + 1, to: i + 1 });
+    return changes;
+  });
+  const ids = new Set(after.steps.map(({ id }) => id));
+  const removed = before.steps
+    .filter(({ id }) => !ids.has(id))
+    .map(({ id, name }): PlanChange => ({ kind: 'removed', stepId: id, name }));
+  return [...fields.map((field): PlanChange => ({ kind: 'field', field })), ...steps, ...removed];
+}
+
+/** Brings back an earlier version of a plan, as one edit. */
+export const restoreVersion = (version: Plan) => ({
+  name: 'restore an earlier version',
+  apply: (): Plan => version,
+});

@@ -1,0 +1,31 @@
+import { expect, test } from '@playwright/test';
+import { newPlan, openPlan, rows, saved, storedPlan, total } from './support';
+
+test('an earlier version is looked at beside the plan now, restored as one edit, and undone, with the keyboard', async ({
+  page,
+  request,
+}) => {
+  const { id, document } = await newPlan(request, 'yin', { title: 'As it was made' });
+  await openPlan(page, id);
+  await rows(page).nth(1).focus();
+  await page.keyboard.press('Delete');
+  await expect(rows(page)).toHaveCount(document.steps.length - 1);
+  await saved(page);
+  const shorter = await total(page).innerText();
+  await page.getByRole('link', { name: 'History' }).click();
+  const versions = page.getByRole('listbox', { name: 'Versions' }).getByRole('option');
+  await expect(versions).toHaveCount(2);
+  await expect(versions.first()).toContainText(`Removed ${document.steps[1]!.name}`);
+  await expect(page.getByRole('region', { name: 'Selected version' })).toContainText('Created');
+  await versions.nth(1).focus();
+  await page.keyboard.press('ArrowUp');
+  await expect(page.getByRole('button', { name: 'Restore this version' })).toBeDisabled();
+  await page.keyboard.press('End');
+  await page.getByRole('button', { name: 'Restore this version' }).press('Enter');
+  await expect(page.getByRole('status').filter({ hasText: 'Undo brings back' })).toBeVisible();
+  await expect.poll(async () => (await storedPlan(request, id)).document).toEqual(document);
+  await page.keyboard.press('Control+z');
+  await expect.poll(async () => (await storedPlan(request, id)).document.steps.length).toBe(document.steps.length - 1);
+  await page.getByRole('link', { name: 'As it was made' }).click();
+  await expect(total(page)).toHaveText(shorter);
+});
