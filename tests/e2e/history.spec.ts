@@ -7,7 +7,7 @@ test('an earlier version is looked at beside the plan now, restored as one edit,
 }) => {
   const { id, document } = await newPlan(request, 'yin', { title: 'As it was made' });
   await openPlan(page, id);
-  await rows(page).nth(1).focus();
+  await rows(page).nth(1).click();
   await page.keyboard.press('Delete');
   await expect(rows(page)).toHaveCount(document.steps.length - 1);
   await saved(page);
