@@ -11,7 +11,7 @@ export function addConvex(
   step: number,
   reach: number,
   next: Float64Array,
-  taken: Uint16Array,
+  taken: Uint8Array | Uint16Array,
 ): void {
   const most = costs.length - 1;
   const from = new Int32Array(Math.floor(reach / step) + 1);

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { cycleOf, setOf } from '#core/breath';
+import { cycleOf, setOf, strokesOf } from '#core/breath';
 import { emptyPlan, holdFrom, holdNamed, Plan, restStep, talkStep, type HoldStep, type Step } from '#core/plan';
 import { compileTimeline } from '#core/timeline';
 import {
@@ -361,12 +361,54 @@ describe('when it cannot be', () => {
   });
 });
 
+test('where sums get fine, a plan that lasts what is asked stays as it is: forty strokes at any rate, five holds', () => {
+  for (let perMinute = 40; perMinute <= 120; perMinute++) {
+    const strokes = breathStep([setOf('s', [strokesOf(40, perMinute)], 3)]);
+    const holds = ['a', 'b', 'c', 'd', 'e'].map((name) => hold(name, 300, null));
+    const plan = planOf([strokes, ...holds]);
+    const found = fit(plan, options(totalMs(plan) / 1000));
+    expect([perMinute, found]).toMatchObject([perMinute, { kind: 'fits', harm: 0, totalMs: totalMs(plan) }]);
+  }
+});
+
+test('a range of whole breaths keeps both of its ends, however long a breath is', () => {
+  for (let tenths = 20; tenths <= 120; tenths++) {
+    for (const [least, most] of [
+      [3, 30],
+      [5, 24],
+      [7, 41],
+    ] as const) {
+      const breathSeconds = tenths / 10;
+      const length = (breaths: number): number => Math.round(breaths * tenths * 100) / 1000;
+      const step = hold('a', length(least + 1), [length(least), length(most)], { breathSeconds });
+      const [free] = freeLengths({ plan: planOf([step]), library: noLibrary }, options(60));
+      const breaths = free!.choices.map(({ ms }) => ms / (tenths * 100));
+      expect([tenths, breaths]).toEqual([tenths, Array.from({ length: most - least + 1 }, (_, i) => least + i)]);
+    }
+  }
+});
+
 describe('what a minute costs', () => {
   const plan = planOf([each('Lean', 180, [60, 300]), hold('Fold', 240, [120, 360]), restStep('r', 'Last rest', 480)], {
     classSeconds: 1080,
   });
   const price = (by: number, now = plan) =>
     priceOf({ plan: now, library: noLibrary }, 's0', by, usualFitOptions(now, noLibrary));
+
+  test('another step that stands outside its range stays where it is', () => {
+    const spare = planOf([hold('a', 300, null), hold('b', 150, [60, 120])], { classSeconds: 3600 });
+    expect(priceOf({ plan: spare, library: noLibrary }, 's0', 30, options(3600))).toMatchObject({
+      kind: 'costs',
+      others: [],
+      fromSpareMs: -30_000,
+    });
+    const short = planOf([hold('a', 300, null), hold('b', 20, [60, 120])], { classSeconds: 320 });
+    expect(priceOf({ plan: short, library: noLibrary }, 's0', -30, options(320))).toMatchObject({
+      kind: 'costs',
+      others: [],
+      fromSpareMs: 30_000,
+    });
+  });
 
   test('others give it where nothing is to spare', () => {
     const found = price(60);

@@ -1,12 +1,16 @@
 import type { FieldIssue } from '#core/document';
 import { toMs, type Ms } from '#core/time';
 import { compileTimeline, DEFAULT_RULES } from '#core/timeline';
+import { withLengths } from './apply';
 import { makeUp, type MakeUp } from './binds';
 import { freeLengths, harmOf, type Choice, type FreeLength } from './free';
 import { targetLength, type FitOptions } from './options';
 import { solve } from './solve';
 import type { FittedLength, Planned } from './planned';
 import { waysLonger, waysShorter, type Way } from './ways';
+
+export const TOO_FINE =
+  'Too many lengths here go by different fractions of a second to be fitted exactly. Lock some of them, or give holds whole seconds.';
 
 interface Fitted {
   targetMs: Ms;
@@ -107,7 +111,13 @@ export function fitAmong(
     const ways = waysLonger(planned, options, free, missingMs);
     return { kind: 'tooShort', ...longest, missingMs, madeUpOf: madeUpOf(longest.lengths), ways };
   }
-  const solution = choose(free, targetMs - fixed, ticks)!;
+  const solution = choose(free, targetMs - fixed, ticks);
+  if (solution === 'tooFine' || !solution)
+    return { kind: 'refused', issues: [{ field: 'plan.steps', reason: TOO_FINE }] };
   const lengths = free.map((one, i) => fittedLength(one, one.choices[solution.picks[i]!]!));
-  return { kind: 'fits', targetMs, totalMs: fixed + solution.totalMs, lengths, harm: solution.cost };
+  const { totalMs } = compileTimeline(withLengths(planned.plan, lengths), planned.library, planned.rules).totals;
+  // What the plan comes to is what counts, whatever was reckoned on the way.
+  if (totalMs !== fixed + solution.totalMs)
+    throw new RangeError(`Reckoned ${fixed + solution.totalMs} ms, came to ${totalMs} ms.`);
+  return { kind: 'fits', targetMs, totalMs, lengths, harm: solution.cost };
 }

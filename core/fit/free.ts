@@ -42,15 +42,18 @@ export function rangeOf(step: HoldStep | RestStep, now: Seconds): Range {
   return { min: Math.max(least, now * USUAL_RANGE.least), max: Math.min(most, now * USUAL_RANGE.most) };
 }
 
-const choice = (seconds: Seconds): Choice => ({ value: toMs(seconds) / 1000, ms: toMs(seconds) });
+const choiceOf = (ms: Ms): Choice => ({ value: ms / 1000, ms });
+const choice = (seconds: Seconds): Choice => choiceOf(toMs(seconds));
 
 /** The multiples of the grid within a range and the length there is, where that lies in it; where there are none, the nearest. */
 function lengthsWithin({ min, max }: Range, now: Seconds, grid: Seconds): Choice[] {
-  const lengths: Seconds[] = [];
-  for (let value = Math.ceil(min / grid) * grid; value <= max; value += grid) if (value > 0) lengths.push(value);
-  if (now >= min && now <= max && !lengths.includes(now)) lengths.push(now);
-  if (lengths.length === 0) lengths.push(Math.min(max, Math.max(min, now)));
-  return lengths.sort((a, b) => a - b).map(choice);
+  // In milliseconds, where multiples are exact: a range of whole breaths keeps its ends.
+  const [minMs, maxMs, nowMs, gridMs] = [toMs(min), toMs(max), toMs(now), toMs(grid)];
+  const lengths: Ms[] = [];
+  for (let ms = Math.max(1, Math.ceil(minMs / gridMs)) * gridMs; ms <= maxMs; ms += gridMs) lengths.push(ms);
+  if (nowMs >= minMs && nowMs <= maxMs && !lengths.includes(nowMs)) lengths.push(nowMs);
+  if (lengths.length === 0) lengths.push(Math.min(maxMs, Math.max(minMs, nowMs)));
+  return lengths.sort((a, b) => a - b).map(choiceOf);
 }
 
 /** Every number of rounds from half as many to half as many again, by how long they are. */
@@ -134,13 +137,14 @@ export function harmOf({ weight, times, now }: FreeLength, { value }: Choice): n
   return weight * times * off * off;
 }
 
+/** Some of the lengths something may have, and always the one it has: nothing has to change. */
 const narrowed = (one: FreeLength, may: (choice: Choice) => boolean): FreeLength => {
-  const choices = one.choices.filter(may);
-  return { ...one, choices: choices.length > 0 ? choices : [one.now] };
+  const others = one.choices.filter((each) => may(each) && each.ms !== one.now.ms);
+  return { ...one, choices: [...others, one.now].sort((a, b) => a.ms - b.ms) };
 };
 
-/** A free length that does not become longer than it is; one that has to stays. */
-export const onlyShorter = (one: FreeLength): FreeLength => narrowed(one, ({ ms }) => ms <= one.now.ms);
+/** A free length that does not become longer than it is. */
+export const onlyShorter = (one: FreeLength): FreeLength => narrowed(one, ({ ms }) => ms < one.now.ms);
 
-/** A free length that does not become shorter than it is; one that has to stays. */
-export const onlyLonger = (one: FreeLength): FreeLength => narrowed(one, ({ ms }) => ms >= one.now.ms);
+/** A free length that does not become shorter than it is. */
+export const onlyLonger = (one: FreeLength): FreeLength => narrowed(one, ({ ms }) => ms > one.now.ms);

@@ -1,6 +1,6 @@
 import { clockOfMs, toMs, type Ms, type Seconds } from '#core/time';
 import { compileTimeline, DEFAULT_RULES } from '#core/timeline';
-import { choose, fittedLength, fixedMs } from './fit';
+import { choose, fittedLength, fixedMs, TOO_FINE } from './fit';
 import { freeLengths, onlyLonger, onlyShorter, type Choice, type FreeLength } from './free';
 import type { FitOptions } from './options';
 import type { FittedLength, Planned } from './planned';
@@ -48,6 +48,7 @@ export function priceOf(planned: Planned, stepId: string, by: Seconds, options: 
   const others = all.filter((one) => one.stepId !== stepId).map(by > 0 ? onlyShorter : onlyLonger);
   const roomMs = (by > 0 ? -othersMs : othersMs) + others.reduce((sum, one) => sum + one.times * one.now.ms, 0);
   const solution = choose(others, roomMs);
+  if (solution === 'tooFine') return { kind: 'none', reason: TOO_FINE };
   if (!solution) {
     const mostMs = others.reduce((sum, one) => sum + one.times * (one.now.ms - one.choices[0]!.ms), 0) + spareMs;
     return {

@@ -15,9 +15,14 @@ export interface Solution {
   cost: number;
 }
 
-/** Sums are kept in units of what all lengths go by; where that would be more sums than this, in coarser ones. */
-const MOST_UNITS = 400_000;
-const COARSER: readonly Ms[] = [10, 20, 50, 100, 200, 500, 1000];
+/** So many sums are kept as one list; lengths that are too fine for that are kept apart from the others. */
+const MAX_UNITS = 400_000;
+/** What goes by whole seconds is kept as a list also where other lengths are finer. */
+const COARSE_MS = 1000;
+/** So many different sums of the finer lengths are kept one by one, over all of them. */
+const MAX_SINGLE_SUMS = 1_000_000;
+/** Where there are more, every sum is listed as long as this is not too much memory: one byte each. */
+const MAX_LISTED_SUMS = 150_000_000;
 
 /** Lengths that go by one step with a convex harm, as indices; and those that do not. */
 interface Split {
@@ -46,36 +51,33 @@ function split(by: readonly number[], costs: readonly number[]): Split {
   return { even: [], odd: all };
 }
 
-/**
- * One length for each item so that together they come as near to `roomMs` as possible without passing it and, among those,
- * do the least harm. Exact: dynamic programming over the sums (R. Bellman, Dynamic Programming, 1957), with lengths on a
- * grid added in one pass. `ticks` hears how much is done, from 0 to 1. undefined where even the shortest pass it.
- *
- * Sums are exact to what all lengths go by; only where that is so fine that there would be more than 400,000 sums are
- * lengths taken as up to some hundredths of a second longer than they are, so that the room is never passed.
- */
-export function solve(
-  items: readonly Item[],
-  roomMs: Ms,
-  ticks: (share: number) => void = () => undefined,
-): Solution | undefined {
-  const leastMs = items.reduce((sum, { ms }) => sum + ms[0]!, 0);
-  if (leastMs > roomMs) return undefined;
-  const spanMs = items.reduce((sum, { ms }) => sum + ms.at(-1)! - ms[0]!, 0);
-  const wideMs = Math.min(roomMs - leastMs, spanMs);
-  const fine = items.reduce((by, { ms }) => ms.reduce((part, each) => gcd(part, each - ms[0]!), by), 0) || 1;
-  const unit = wideMs / fine <= MOST_UNITS ? fine : COARSER.find((ms) => wideMs / ms <= MOST_UNITS)!;
-  const inUnits = (ms: Ms): number => Math.ceil(ms / unit);
-  const most = items.reduce((sum, { ms }) => sum + inUnits(ms.at(-1)! - ms[0]!), 0);
-  const units = Math.min(Math.floor((roomMs - leastMs) / unit), most);
+const stepOf = ({ ms }: Item): Ms => ms.reduce((part, each) => gcd(part, each - ms[0]!), 0);
+const stepOfAll = (items: readonly Item[]): Ms => items.reduce((by, item) => gcd(by, stepOf(item)), 0) || 1;
+const spanOf = (items: readonly Item[]): Ms => items.reduce((sum, { ms }) => sum + ms.at(-1)! - ms[0]!, 0);
 
+/** For every sum over the shortest: the least harm it can be had with, and how. */
+interface Sums {
+  /** Sums in milliseconds, ascending, each with its harm. */
+  at: (index: number) => { ms: Ms; cost: number };
+  count: number;
+  /** The picks that make one of them up. */
+  picks: (index: number) => number[];
+}
+
+/**
+ * Every sum of items up to `wideMs` over the shortest, in units of which all lengths are multiples: dynamic programming over
+ * the sums (R. Bellman, Dynamic Programming, 1957), with lengths on a grid added in one pass. Sums that cannot be had have
+ * an infinite harm.
+ */
+function listedSums(items: readonly Item[], wideMs: Ms, unit: Ms, ticks: (share: number) => void): Sums {
+  const units = Math.floor(Math.min(wideMs, spanOf(items)) / unit);
   let best = new Float64Array(units + 1).fill(Infinity);
   best[0] = 0;
   let reach = 0;
   const taken = items.map((item, at) => {
-    const by = item.ms.map((ms) => inUnits(ms - item.ms[0]!));
+    const by = item.ms.map((ms) => (ms - item.ms[0]!) / unit);
     const next = new Float64Array(units + 1).fill(Infinity);
-    const which = new Uint16Array(units + 1);
+    const which = item.ms.length <= 256 ? new Uint8Array(units + 1) : new Uint16Array(units + 1);
     const { even, odd } = split(by, item.costs);
     const upTo = Math.min(units, reach + by.at(-1)!);
     // The grid begins this much over the shortest: where that is what lies between, it begins later.
@@ -100,16 +102,112 @@ export function solve(
     ticks((at + 1) / items.length);
     return { by, which };
   });
+  return {
+    count: units + 1,
+    at: (u) => ({ ms: u * unit, cost: best[u]! }),
+    picks(index) {
+      let u = index;
+      const picks = new Array<number>(items.length);
+      for (let i = items.length - 1; i >= 0; i--) {
+        const { by, which } = taken[i]!;
+        picks[i] = which[u]!;
+        u -= by[picks[i]!]!;
+      }
+      return picks;
+    },
+  };
+}
 
-  let u = units;
-  while (best[u] === Infinity) u--;
-  const cost = best[u]!;
-  const picks = new Array<number>(items.length);
-  for (let i = items.length - 1; i >= 0; i--) {
-    const { by, which } = taken[i]!;
-    picks[i] = which[u]!;
-    u -= by[picks[i]!]!;
+/** Every sum of items up to `wideMs` over the shortest, one by one; undefined where there are too many. */
+function singleSums(items: readonly Item[], wideMs: Ms): Sums | undefined {
+  interface Layer {
+    ms: number[];
+    costs: number[];
+    which: number[];
+    from: number[];
   }
-  const totalMs = picks.reduce((sum, pick, i) => sum + items[i]!.ms[pick]!, 0);
-  return { picks, totalMs, cost };
+  let layer: Layer = { ms: [0], costs: [0], which: [0], from: [0] };
+  const layers = [layer];
+  let kept = 1;
+  for (const item of items) {
+    const next: Layer = { ms: [], costs: [], which: [], from: [] };
+    const places = new Map<Ms, number>();
+    for (let from = 0; from < layer.ms.length; from++) {
+      for (let i = 0; i < item.ms.length; i++) {
+        const ms = layer.ms[from]! + item.ms[i]! - item.ms[0]!;
+        if (ms > wideMs) break;
+        const cost = layer.costs[from]! + item.costs[i]!;
+        let at = places.get(ms);
+        if (at === undefined) {
+          at = next.ms.push(ms) - 1;
+          places.set(ms, at);
+          if (++kept > MAX_SINGLE_SUMS) return undefined;
+        } else if (cost >= next.costs[at]!) continue;
+        [next.costs[at], next.which[at], next.from[at]] = [cost, i, from];
+      }
+    }
+    layers.push(next);
+    layer = next;
+  }
+  const last = layer;
+  return {
+    count: last.ms.length,
+    at: (i) => ({ ms: last.ms[i]!, cost: last.costs[i]! }),
+    picks(index) {
+      const picks = new Array<number>(items.length);
+      for (let i = items.length, at = index; i > 0; i--) {
+        picks[i - 1] = layers[i]!.which[at]!;
+        at = layers[i]!.from[at]!;
+      }
+      return picks;
+    },
+  };
+}
+
+/** Every sum of items, to the fraction of a second they go by; undefined where that is too many. */
+function finelyListed(items: readonly Item[], wideMs: Ms, ticks: (share: number) => void): Sums | undefined {
+  const unit = stepOfAll(items);
+  const sums = Math.min(wideMs, spanOf(items)) / unit;
+  return sums * items.length <= MAX_LISTED_SUMS ? listedSums(items, wideMs, unit, ticks) : undefined;
+}
+
+/**
+ * One length for each item so that together they come as near to `roomMs` as possible without passing it and, among those,
+ * do the least harm. Exact, in whole milliseconds. `ticks` hears how much is done, from 0 to 1. undefined where even the
+ * shortest pass it; `tooFine` where so many lengths go by different fractions of a second that their sums cannot all be told
+ * apart.
+ */
+export function solve(
+  items: readonly Item[],
+  roomMs: Ms,
+  ticks: (share: number) => void = () => undefined,
+): Solution | 'tooFine' | undefined {
+  const leastMs = items.reduce((sum, { ms }) => sum + ms[0]!, 0);
+  if (leastMs > roomMs) return undefined;
+  const wideMs = Math.min(roomMs - leastMs, spanOf(items));
+  const places = items.map((_, i) => i);
+  const isListed = wideMs / stepOfAll(items) <= MAX_UNITS;
+  const coarse = places.filter((i) => isListed || stepOf(items[i]!) % COARSE_MS === 0);
+  const fine = places.filter((i) => !coarse.includes(i));
+  const of = (which: readonly number[]): Item[] => which.map((i) => items[i]!);
+  const unit = isListed ? stepOfAll(items) : Math.max(COARSE_MS, stepOfAll(of(coarse)));
+  const singles = singleSums(of(fine), wideMs) ?? finelyListed(of(fine), wideMs, ticks);
+  if (!singles) return 'tooFine';
+  const listed = listedSums(of(coarse), wideMs, unit, ticks);
+  /** The greatest sum of the coarse lengths that can be had and is not greater than so many units. */
+  const upTo = new Int32Array(listed.count);
+  for (let u = 1; u < listed.count; u++) upTo[u] = listed.at(u).cost < Infinity ? u : upTo[u - 1]!;
+  let best = { ms: -1, cost: Infinity, single: 0, list: 0 };
+  for (let single = 0; single < singles.count; single++) {
+    const one = singles.at(single);
+    if (one.cost === Infinity) continue;
+    const list = upTo[Math.min(listed.count - 1, Math.floor((wideMs - one.ms) / unit))]!;
+    const rest = listed.at(list);
+    const [ms, cost] = [one.ms + rest.ms, one.cost + rest.cost];
+    if (ms > best.ms || (ms === best.ms && cost < best.cost)) best = { ms, cost, single, list };
+  }
+  const picks = new Array<number>(items.length);
+  for (const [k, pick] of listed.picks(best.list).entries()) picks[coarse[k]!] = pick;
+  for (const [k, pick] of singles.picks(best.single).entries()) picks[fine[k]!] = pick;
+  return { picks, totalMs: leastMs + best.ms, cost: best.cost };
 }
