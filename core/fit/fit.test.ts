@@ -281,6 +281,85 @@ describe('when it cannot be', () => {
     expect(found.pair).toBeNull();
   });
 
+  /** Takes ways into a plan and its options, and fits it again. */
+  const fitsWith = (plan: Plan, how: FitOptions, ways: readonly Way[]): boolean => {
+    let [asked, now] = [how, plan];
+    for (const way of ways) {
+      if (way.kind === 'floor') asked = { ...asked, lastRestSeconds: way.to };
+      else if (way.kind === 'talk') asked = { ...asked, talkSeconds: way.to };
+      else now = Plan.parse(wayEdit(way, now)!.apply(now));
+    }
+    const found = fit(now, asked);
+    const target = asked.target.kind === 'length' ? asked.target.seconds - asked.talkSeconds : 0;
+    if (found.kind !== 'refused') return found.kind === 'fits';
+    // Nothing is free any more: it is as long as it is.
+    const offMs = target * 1000 - totalMs(now);
+    return offMs >= 0 && offMs < asked.gridSeconds * 1000;
+  };
+
+  test('holds in breaths go down by whole breaths, uneven sides are counted each by its own length', () => {
+    const breaths = planOf([hold('a', 49, [42, 70], { breathSeconds: 7 })]);
+    const down = fit(breaths, options(40));
+    expect('ways' in down && down.ways.map(wayInWords)).toEqual(['Let a go down to 0:35; now it stops at 0:42.']);
+    const sides = { kind: 'each', first: 'left', length: { kind: 'perSide', left: 20, right: 200 } } as const;
+    const uneven = planOf([hold('a', 0, null, { sides })]);
+    const up = fit(uneven, options(380));
+    if (up.kind !== 'tooShort') throw new Error(up.kind);
+    expect(up.ways.length).toBeGreaterThan(0);
+    for (const way of up.ways) expect([way, fitsWith(uneven, options(380), [way])]).toEqual([way, true]);
+  });
+
+  test('every way that is offered is taken and fits, whatever the plan: in breaths, uneven, with breath, floor and talk', () => {
+    const seconds = fc.integer({ min: 4, max: 40 }).map((n) => n * 10);
+    const step = fc
+      .record({
+        kind: fc.constantFrom('hold', 'each', 'uneven', 'one', 'breaths', 'rest', 'breath'),
+        now: seconds,
+        other: seconds,
+        ranged: fc.boolean(),
+        locked: fc.constantFrom(false, false, false, true),
+        props: fc.boolean(),
+      })
+      .map(({ kind, now, other, ranged, locked, props }): Step => {
+        const range: [number, number] | null = ranged ? [Math.max(10, now - 60), now + 60] : null;
+        const patch = { locked, setUp: props ? [bolster] : [], setupSeconds: null };
+        if (kind === 'each') return each('e', now, range, patch);
+        if (kind === 'rest') return { ...restStep('r', 'Rest', now), locked };
+        if (kind === 'breath') return { ...breathStep([setOf('s', [cycleOf([4, 0, 5, 0])], 8)]), locked };
+        if (kind === 'breaths') return hold('b', 49, ranged ? [42, 70] : null, { ...patch, breathSeconds: 7 });
+        const sides: HoldStep['sides'] =
+          kind === 'one'
+            ? { kind: 'one', side: 'right', seconds: now }
+            : { kind: 'each', first: 'left', length: { kind: 'perSide', left: now, right: other } };
+        return hold(kind, now, range, kind === 'hold' ? patch : { ...patch, sides });
+      });
+    let taken = 0;
+    fc.assert(
+      fc.property(
+        fc.array(step, { minLength: 1, maxLength: 6 }),
+        fc.constantFrom(0, 60, 100),
+        fc.constantFrom(null, 120, 300),
+        fc.double({ min: 0.1, max: 2.5, noNaN: true }),
+        (steps, talkSeconds, lastRestSeconds, share) => {
+          const plan = planOf(steps);
+          const length = Math.max(1, Math.round((totalMs(plan) / 1000) * share)) + talkSeconds;
+          if (length > 21_600) return;
+          const how = options(length, { talkSeconds, lastRestSeconds });
+          const found = fit(plan, how);
+          if (!('ways' in found)) return;
+          for (const way of found.ways) {
+            taken++;
+            expect([wayInWords(way), fitsWith(plan, how, [way])]).toEqual([wayInWords(way), true]);
+          }
+          if ('pair' in found && found.pair)
+            expect([found.pair, fitsWith(plan, how, found.pair)]).toEqual([found.pair, true]);
+        },
+      ),
+      { numRuns: 1500 },
+    );
+    expect(taken).toBeGreaterThan(1000);
+  });
+
   test('every way that is told would do, and no step that would do by leaving it out is missed', () => {
     const step = fc.record({
       kind: fc.constantFrom('hold' as const, 'each' as const, 'rest' as const),
@@ -316,7 +395,7 @@ describe('when it cannot be', () => {
           const removed = found.ways.flatMap((way) => (way.kind === 'remove' ? [way.stepId] : []));
           const would = plan.steps.filter(({ id, name }) => {
             const way: Way = { kind: 'remove', stepId: id, name, byMs: 0, lostMs: 0 };
-            return shortestWith(plan, asked, [way]) <= target * 1000;
+            return shortestWith(plan, asked, [way]) <= target * 1000 && fitsWith(plan, asked, [way]);
           });
           expect(removed.sort()).toEqual(would.map(({ id }) => id).sort());
         },

@@ -102,13 +102,13 @@ export function fitAmong(
   const madeUpOf = (lengths: readonly FittedLength[]) => makeUp(planned, lengths, options.talkSeconds);
   if (shortest.totalMs > targetMs) {
     const overMs = shortest.totalMs - targetMs;
-    const ways = waysShorter(planned, options, free, overMs);
+    const ways = waysShorter(planned, options, overMs, targetMs);
     return { kind: 'tooLong', ...shortest, overMs, madeUpOf: madeUpOf(shortest.lengths), ...ways };
   }
   const longest = at(({ choices }) => choices.at(-1)!);
   const missingMs = targetMs - longest.totalMs;
   if (missingMs >= toMs(options.gridSeconds)) {
-    const ways = waysLonger(planned, options, free, missingMs);
+    const ways = waysLonger(planned, options, missingMs, targetMs);
     return { kind: 'tooShort', ...longest, missingMs, madeUpOf: madeUpOf(longest.lengths), ways };
   }
   const solution = choose(free, targetMs - fixed, ticks);

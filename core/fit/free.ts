@@ -1,5 +1,5 @@
 import { roundMs, setMs, fewestRounds, BREATH_LIMITS, type BreathSet } from '#core/breath';
-import { PLAN_LIMITS, sideSeconds, type BreathStep, type HoldStep, type RestStep } from '#core/plan';
+import { PLAN_LIMITS, sideSeconds, type BreathStep, type HoldStep, type RestStep, type Step } from '#core/plan';
 import { toMs, type Ms, type Seconds } from '#core/time';
 import type { Fittable, Planned } from './planned';
 import { lastRestIndex, WEIGHT_FACTORS, type FitOptions } from './options';
@@ -66,7 +66,7 @@ function roundsWithin(set: BreathSet, countSeconds: Seconds): Choice[] {
   return choices.sort((a, b) => a.ms - b.ms);
 }
 
-function ofBreath(step: BreathStep): Omit<FreeLength, 'stepId' | 'stepIndex' | 'weight'>[] {
+function ofBreath(step: BreathStep): OfStep[] {
   const { sets, countSeconds } = step.practice;
   const times = step.moves && step.moves.sides !== 'together' ? 2 : 1;
   return sets.flatMap((set, i) => {
@@ -76,11 +76,7 @@ function ofBreath(step: BreathStep): Omit<FreeLength, 'stepId' | 'stepIndex' | '
   });
 }
 
-function ofHold(
-  step: HoldStep,
-  gridSeconds: Seconds,
-  floor: Seconds,
-): Omit<FreeLength, 'stepId' | 'stepIndex' | 'weight'>[] {
+function ofHold(step: HoldStep, gridSeconds: Seconds, floor: Seconds): OfStep[] {
   // What is told in breaths is fitted in whole ones.
   const grid = step.breathSeconds ?? gridSeconds;
   const one = (side: 'even' | 'left' | 'right', now: Seconds, times: 1 | 2) => ({
@@ -101,35 +97,55 @@ const withFloor = ({ min, max }: Range, floor: Seconds): Range => ({
   max: Math.max(max, floor),
 });
 
+type OfStep = Omit<FreeLength, 'stepId' | 'stepIndex' | 'weight'>;
+
+/** The free lengths of one step; `floor`: what it does not become shorter than. Seconds. */
+function lengthsOfStep(step: Step, gridSeconds: Seconds, floor: Seconds): OfStep[] {
+  if (step.locked) return [];
+  switch (step.kind) {
+    case 'hold':
+      return ofHold(step, gridSeconds, floor);
+    case 'rest': {
+      const choices = lengthsWithin(withFloor(rangeOf(step, step.seconds), floor), step.seconds, gridSeconds);
+      return [{ what: { kind: 'rest' }, times: 1, now: choice(step.seconds), choices }];
+    }
+    case 'breath':
+      return ofBreath(step);
+    case 'move':
+    case 'talk':
+      return [];
+  }
+}
+
+/**
+ * Gives what tells the free lengths of plans, as `freeLengths` does; what was found of a step is kept for the next plan that
+ * has the same one.
+ */
+export function freeLengthsOf({ gridSeconds }: Pick<FitOptions, 'gridSeconds'>) {
+  const known = new WeakMap<Step, Map<Seconds, OfStep[]>>();
+  const of = (step: Step, floor: Seconds): OfStep[] => {
+    const floors = known.get(step) ?? new Map<Seconds, OfStep[]>();
+    known.set(step, floors);
+    const found = floors.get(floor) ?? lengthsOfStep(step, gridSeconds, floor);
+    floors.set(floor, found);
+    return found;
+  };
+  return ({ plan, library }: Planned, { lastRestSeconds }: Pick<FitOptions, 'lastRestSeconds'>): FreeLength[] => {
+    const last = lastRestIndex(plan, library);
+    return plan.steps.flatMap((step, stepIndex) => {
+      const floor = stepIndex === last ? (lastRestSeconds ?? 0) : 0;
+      const common = { stepId: step.id, stepIndex, weight: WEIGHT_FACTORS[step.weight] };
+      return of(step, floor).map((length) => ({ ...length, ...common }));
+    });
+  };
+}
+
 /**
  * Every length of a plan that a fitting may choose, in the order of its steps: holds and rests on the grid within their
  * ranges, rounds of breath from half as many to half as many again. What is locked is not among them.
  */
-export function freeLengths({ plan, library }: Planned, { gridSeconds, lastRestSeconds }: FitOptions): FreeLength[] {
-  const last = lastRestIndex(plan, library);
-  return plan.steps.flatMap((step, stepIndex) => {
-    if (step.locked) return [];
-    const floor = stepIndex === last ? (lastRestSeconds ?? 0) : 0;
-    const common = { stepId: step.id, stepIndex, weight: WEIGHT_FACTORS[step.weight] };
-    const free = (): Omit<FreeLength, 'stepId' | 'stepIndex' | 'weight'>[] => {
-      switch (step.kind) {
-        case 'hold':
-          return ofHold(step, gridSeconds, floor);
-        case 'rest': {
-          const range = withFloor(rangeOf(step, step.seconds), floor);
-          const choices = lengthsWithin(range, step.seconds, gridSeconds);
-          return [{ what: { kind: 'rest' }, times: 1, now: choice(step.seconds), choices }];
-        }
-        case 'breath':
-          return ofBreath(step);
-        case 'move':
-        case 'talk':
-          return [];
-      }
-    };
-    return free().map((length) => ({ ...length, ...common }));
-  });
-}
+export const freeLengths = (planned: Planned, options: FitOptions): FreeLength[] =>
+  freeLengthsOf(options)(planned, options);
 
 /** How far astray a choice is from the length something has now: weighted, squared, relative, for each side. */
 export function harmOf({ weight, times, now }: FreeLength, { value }: Choice): number {

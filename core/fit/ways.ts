@@ -1,4 +1,5 @@
 import {
+  PLAN_LIMITS,
   removeStep,
   setHold,
   setSidesKind,
@@ -7,12 +8,13 @@ import {
   type HoldStep,
   type Plan,
   type PlanEdit,
+  type Step,
 } from '#core/plan';
 import { toMs, type Ms, type Seconds } from '#core/time';
 import { compileTimeline, DEFAULT_RULES } from '#core/timeline';
 import { withLengths } from './apply';
 import type { Planned } from './planned';
-import { freeLengths, rangeOf, type FreeLength } from './free';
+import { freeLengthsOf, rangeOf, type FreeLength, type Range } from './free';
 import { lastRestIndex, type FitOptions } from './options';
 
 type Change =
@@ -30,8 +32,18 @@ export type Way = Change & {
   lostMs: Ms;
 };
 
+/** So many pairs are looked at by compiling before none is offered. */
+const MAX_PAIRS_TRIED = 40;
+
 /** A hold is not asked to become shorter than this. */
 const LEAST_HOLD: Seconds = 30;
+
+/** The range of a hold, wide enough for both sides where they differ. Seconds. */
+function wholeRange(step: HoldStep): Range {
+  const { left, right } = sideSeconds(step.sides);
+  const ranges = [left, right].filter((seconds) => seconds > 0).map((seconds) => rangeOf(step, seconds));
+  return { min: Math.min(...ranges.map(({ min }) => min)), max: Math.max(...ranges.map(({ max }) => max)) };
+}
 
 /** The change of the plan a way is; null for one that is a matter of what was asked. */
 export function wayEdit(way: Way, plan: Plan): PlanEdit | null {
@@ -46,9 +58,7 @@ export function wayEdit(way: Way, plan: Plan): PlanEdit | null {
       return setStepCommon(way.stepId, { locked: false });
     case 'range': {
       const step = plan.steps.find(({ id }) => id === way.stepId);
-      if (step?.kind !== 'hold') return null;
-      const { left, right } = sideSeconds(step.sides);
-      return setHold(way.stepId, { range: { ...rangeOf(step, Math.max(left, right)), [way.end]: way.to } });
+      return step?.kind === 'hold' ? setHold(way.stepId, { range: { ...wholeRange(step), [way.end]: way.to } }) : null;
     }
     case 'floor':
     case 'talk':
@@ -56,16 +66,67 @@ export function wayEdit(way: Way, plan: Plan): PlanEdit | null {
   }
 }
 
-/** How short (or long) a plan can be as it is: its fixed time and every free length at its least (or most). */
-function boundMs(planned: Planned, options: FitOptions, end: 'least' | 'most'): Ms {
-  const { plan, library, rules = DEFAULT_RULES } = planned;
-  const chosen = freeLengths(planned, options).map(({ stepId, what, choices }) => ({
-    stepId,
-    what,
-    to: choices.at(end === 'least' ? 0 : -1)!.value,
-  }));
-  return compileTimeline(withLengths(plan, chosen), library, rules).totals.totalMs;
+type End = 'least' | 'most';
+
+/** How long plans are with every free length at its least (or most). Plans that share steps share what is worked out of them. */
+function boundsOf(planned: Planned, options: FitOptions) {
+  const { library, rules = DEFAULT_RULES } = planned;
+  const freeOf = freeLengthsOf(options);
+  const lengthsOf = (plan: Plan, asked: FitOptions): FreeLength[] => freeOf({ ...planned, plan }, asked);
+  const at = (end: End, { choices }: FreeLength) => choices.at(end === 'least' ? 0 : -1)!;
+  const compiledMs = (plan: Plan, free: readonly FreeLength[], end: End): Ms => {
+    const chosen = free.map((one) => ({ stepId: one.stepId, what: one.what, to: at(end, one).value }));
+    return compileTimeline(withLengths(plan, chosen), library, rules).totals.totalMs;
+  };
+  const bringsProps = (step: Step | undefined): boolean =>
+    step !== undefined &&
+    (step.kind === 'hold' || step.kind === 'breath' || (step.kind === 'rest' && step.setUp !== null));
+  /** The steps between which nothing of a change at one place is felt: from a set-up before it to one after it. */
+  function around({ steps }: Plan, index: number): [from: number, until: number] {
+    let [from, until] = [index - 1, index + 1];
+    while (from > 0 && !bringsProps(steps[from])) from--;
+    while (until < steps.length && !bringsProps(steps[until])) until++;
+    return [Math.max(0, from), Math.min(steps.length, until + 1)];
+  }
+  const sumOf = (free: readonly FreeLength[], end: End): Ms =>
+    free.reduce((sum, one) => sum + one.times * at(end, one).ms, 0);
+
+  const now = lengthsOf(planned.plan, options);
+  const nowMs = { least: compiledMs(planned.plan, now, 'least'), most: 0 };
+  nowMs.most = nowMs.least + sumOf(now, 'most') - sumOf(now, 'least');
+  /**
+   * How long the plan is at its least and most after an edit of one of its steps. Only the steps around it are compiled: what
+   * is brought and taken away elsewhere stays the same.
+   */
+  function after(edit: PlanEdit, stepId: string, asked: FitOptions = options): Record<End, Ms> {
+    const { plan } = planned;
+    const edited = edit.apply(plan);
+    const free = lengthsOf(edited, asked);
+    const [from, until] = around(
+      plan,
+      plan.steps.findIndex(({ id }) => id === stepId),
+    );
+    const untilEdited = until + edited.steps.length - plan.steps.length;
+    const part = (of: Plan, lengths: readonly FreeLength[], to: number): Ms => {
+      const within = lengths.filter(({ stepIndex }) => stepIndex >= from && stepIndex < to);
+      return compiledMs({ ...of, steps: of.steps.slice(from, to) }, within, 'least');
+    };
+    const outside = (lengths: readonly FreeLength[], to: number): Ms =>
+      sumOf(
+        lengths.filter(({ stepIndex }) => stepIndex < from || stepIndex >= to),
+        'least',
+      );
+    const least =
+      nowMs.least -
+      part(plan, now, until) -
+      outside(now, until) +
+      part(edited, free, untilEdited) +
+      outside(free, untilEdited);
+    return { least, most: least + sumOf(free, 'most') - sumOf(free, 'least') };
+  }
+  return { now: nowMs, after, lengthsOf };
 }
+type Bounds = ReturnType<typeof boundsOf>;
 
 /** Whether a hold on each side could be held on both at once: not a twist, not on the side. */
 function mayBeTogether({ library }: Planned, { sides, position }: HoldStep): boolean {
@@ -76,84 +137,113 @@ function mayBeTogether({ library }: Planned, { sides, position }: HoldStep): boo
 const practised = (free: readonly FreeLength[], stepId: string): Ms =>
   free.reduce((sum, one) => (one.stepId === stepId ? sum + one.times * one.now.ms : sum), 0);
 
-/** Ways that change the plan as a whole: each with how much shorter its shortest becomes, by compiling it. */
-function wholeWays(planned: Planned, options: FitOptions, free: readonly FreeLength[]): Way[] {
+/** Ways that change a step as a whole: each with how much shorter the shortest becomes, and how long the longest is then. */
+function wholeWays(planned: Planned, bounds: Bounds, options: FitOptions): { way: Way; mostMs: Ms }[] {
   const { plan } = planned;
-  const now = boundMs(planned, options, 'least');
-  const after = (edit: PlanEdit): Ms => now - boundMs({ ...planned, plan: edit.apply(plan) }, options, 'least');
   const steps = plan.steps.map((step) => ({ ...step, locked: false }));
-  const unlocked = freeLengths({ ...planned, plan: { ...plan, steps } }, options);
-  const ways = plan.steps.flatMap((step): Way[] => {
-    const common = { stepId: step.id, name: step.name };
+  const unlocked = bounds.lengthsOf({ ...plan, steps }, options);
+  const ways = plan.steps.flatMap((step) => {
     const wholeMs = practised(unlocked, step.id);
-    const remove = { kind: 'remove' as const, ...common, byMs: after(removeStep(step.id)), lostMs: wholeMs };
-    const list: Way[] = [remove];
-    if (step.kind === 'hold' && mayBeTogether(planned, step))
-      list.push({ kind: 'together', ...common, byMs: after(setSidesKind(step.id, 'together')), lostMs: wholeMs / 2 });
-    if (step.locked) {
-      const byMs = after(setStepCommon(step.id, { locked: false }));
-      list.push({ kind: 'unlock', ...common, byMs, lostMs: byMs });
-    }
-    return list;
+    const by = (kind: 'remove' | 'together' | 'unlock', edit: PlanEdit, lostMs?: Ms) => {
+      const { least, most } = bounds.after(edit, step.id);
+      const byMs = bounds.now.least - least;
+      const way: Way = { kind, stepId: step.id, name: step.name, byMs, lostMs: lostMs ?? byMs };
+      return { way, mostMs: most };
+    };
+    return [
+      by('remove', removeStep(step.id), wholeMs),
+      ...(step.kind === 'hold' && mayBeTogether(planned, step)
+        ? [by('together', setSidesKind(step.id, 'together'), wholeMs / 2)]
+        : []),
+      ...(step.locked ? [by('unlock', setStepCommon(step.id, { locked: false }))] : []),
+    ];
   });
-  return ways.filter(({ byMs }) => byMs > 0 && free.length > 0);
+  return ways.filter(({ way }) => way.byMs > 0);
 }
 
-/** Holds whose sides differ share one range: they are counted as one, with both sides. */
-const bySide = (free: readonly FreeLength[]): FreeLength[] =>
-  free.flatMap((one) => {
-    if (one.what.kind !== 'hold' || one.what.side === 'even') return [one];
-    return one.what.side === 'left' ? [{ ...one, times: 2 as const }] : [];
-  });
-
-/** How far each range could go down (milliseconds in all), as a way for a given need. */
+/** How far something could go down (milliseconds in all), as the least way that is enough for a need. */
 interface Slack {
   mostMs: Ms;
   way: (needMs: Ms) => Way;
 }
 
-function slacks(planned: Planned, options: FitOptions, free: readonly FreeLength[]): Slack[] {
+/**
+ * Of the values from `from` towards `last` by a grid, the first that gives enough; the last one where none does. What they
+ * give only grows from one to the next.
+ */
+function firstEnough(from: Seconds, last: Seconds, grid: Seconds, gives: (to: Seconds) => Ms, needMs: Ms): Seconds {
+  const [fromMs, lastMs, gridMs] = [toMs(from), toMs(last), toMs(grid)];
+  const sign = Math.sign(lastMs - fromMs);
+  // Multiples of the grid between the two, and the last one.
+  const first = sign < 0 ? Math.ceil(fromMs / gridMs) - 1 : Math.floor(fromMs / gridMs) + 1;
+  const count = Math.max(0, Math.floor((lastMs / gridMs - first) * sign) + 1);
+  const valueAt = (k: number): Seconds => (k >= count ? lastMs : (first + sign * k) * gridMs) / 1000;
+  let [low, high] = [0, count];
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if (gives(valueAt(middle)) >= needMs) high = middle;
+    else low = middle + 1;
+  }
+  return valueAt(low);
+}
+
+/** What a hold gives (milliseconds in all) where its range begins, or ends, elsewhere. */
+function rangeGives(planned: Planned, bounds: Bounds, options: FitOptions, step: HoldStep, end: 'min' | 'max') {
+  const { plan } = planned;
+  const sum = (of: Plan): Ms =>
+    bounds
+      .lengthsOf(of, options)
+      .reduce(
+        (all, one) => (one.stepId === step.id ? all + one.times * one.choices.at(end === 'min' ? 0 : -1)!.ms : all),
+        0,
+      );
+  const nowMs = sum(plan);
+  return (to: Seconds): Ms => {
+    const way: Way = { kind: 'range', stepId: step.id, name: step.name, end, from: 0, to, byMs: 0, lostMs: 0 };
+    return Math.abs(nowMs - sum(wayEdit(way, plan)!.apply(plan)));
+  };
+}
+
+function slacks(planned: Planned, bounds: Bounds, options: FitOptions): Slack[] {
   const { plan, library } = planned;
   const last = lastRestIndex(plan, library);
   const { gridSeconds, lastRestSeconds, talkSeconds } = options;
-  const down = (from: Seconds, needMs: Ms, times: number): Seconds =>
-    Math.floor((from - needMs / 1000 / times) / gridSeconds) * gridSeconds;
-  const ranges = bySide(free).flatMap((one): Slack[] => {
-    const step = plan.steps[one.stepIndex];
-    if (step?.kind !== 'hold') return [];
-    const from = one.choices[0]!.value;
+  const gridOf = (step: Step | undefined): Seconds =>
+    (step?.kind === 'hold' ? step.breathSeconds : null) ?? gridSeconds;
+  const found = plan.steps.flatMap((step, index): Slack[] => {
+    if (step.kind !== 'hold' || step.locked) return [];
+    const from = wholeRange(step).min;
     // A range of the last rest does not go below its floor.
-    const floor = one.stepIndex === last ? (lastRestSeconds ?? 0) : 0;
-    const least = Math.ceil(Math.max(LEAST_HOLD, floor) / gridSeconds) * gridSeconds;
-    const of = (to: Seconds): Way => {
-      const byMs = toMs(from - to) * one.times;
+    const floor = index === last ? (lastRestSeconds ?? 0) : 0;
+    const grid = gridOf(step);
+    const least = (Math.ceil(toMs(Math.max(LEAST_HOLD, floor)) / toMs(grid)) * toMs(grid)) / 1000;
+    if (from <= least) return [];
+    const gives = rangeGives(planned, bounds, options, step, 'min');
+    const way = (needMs: Ms): Way => {
+      const to = firstEnough(from, least, grid, gives, needMs);
+      const byMs = gives(to);
       return { kind: 'range', stepId: step.id, name: step.name, end: 'min', from, to, byMs, lostMs: byMs };
     };
-    return from > least
-      ? [
-          {
-            mostMs: toMs(from - least) * one.times,
-            way: (needMs) => of(Math.max(least, down(from, needMs, one.times))),
-          },
-        ]
-      : [];
+    return [{ mostMs: gives(least), way }];
   });
   const rest = plan.steps[last];
-  if (rest && lastRestSeconds !== null && free.some(({ stepIndex }) => stepIndex === last)) {
-    const now = free.find(({ stepIndex }) => stepIndex === last)!;
-    const own = freeLengths(planned, { ...options, lastRestSeconds: null }).find(
-      ({ stepIndex }) => stepIndex === last,
-    )!;
-    const [from, least] = [now.choices[0]!.value, own.choices[0]!.value];
-    const of = (to: Seconds): Way => ({ kind: 'floor', from, to, byMs: toMs(from - to), lostMs: toMs(from - to) });
-    if (from > least)
-      ranges.push({ mostMs: toMs(from - least), way: (need) => of(Math.max(least, down(from, need, 1))) });
+  if (rest && !rest.locked && lastRestSeconds !== null) {
+    const leastMs = (floor: Seconds | null): Ms =>
+      bounds
+        .lengthsOf(plan, { ...options, lastRestSeconds: floor })
+        .reduce((sum, one) => (one.stepIndex === last ? sum + one.times * one.choices[0]!.ms : sum), 0);
+    const gives = (to: Seconds): Ms => leastMs(lastRestSeconds) - leastMs(to);
+    const way = (needMs: Ms): Way => {
+      const to = firstEnough(lastRestSeconds, 0, gridOf(rest), gives, needMs);
+      return { kind: 'floor', from: lastRestSeconds, to, byMs: gives(to), lostMs: gives(to) };
+    };
+    if (gives(0) > 0) found.push({ mostMs: gives(0), way });
   }
   if (talkSeconds > 0) {
     const of = (to: Seconds): Way => ({ kind: 'talk', from: talkSeconds, to, byMs: toMs(talkSeconds - to), lostMs: 0 });
-    ranges.push({ mostMs: toMs(talkSeconds), way: (need) => of(Math.max(0, Math.floor(talkSeconds - need / 1000))) });
+    found.push({ mostMs: toMs(talkSeconds), way: (need) => of(Math.max(0, Math.floor(talkSeconds - need / 1000))) });
   }
-  return ranges;
+  return found;
 }
 
 /** Whether two steps can share a set-up: no step that needs props lies between them. */
@@ -162,8 +252,21 @@ function neighbours({ steps }: Plan, a: string, b: string): boolean {
   return steps.slice(from! + 1, to).every((step) => !('setUp' in step) || step.setUp === null);
 }
 
+/** How long a plan is at its least and most after some ways, by compiling it. Talk that is not kept is left over. */
+function boundsAfter(planned: Planned, options: FitOptions, ways: readonly Way[]): Record<End, Ms> {
+  let asked = options;
+  let { plan } = planned;
+  for (const way of ways) {
+    if (way.kind === 'floor') asked = { ...asked, lastRestSeconds: way.to };
+    plan = wayEdit(way, plan)?.apply(plan) ?? plan;
+  }
+  const talkMs = ways.reduce((sum, way) => (way.kind === 'talk' ? sum + way.byMs : sum), 0);
+  const { now } = boundsOf({ ...planned, plan }, asked);
+  return { least: now.least - talkMs, most: now.most - talkMs };
+}
+
 /** How much shorter two ways make the shortest, one after the other. */
-function togetherMs(planned: Planned, options: FitOptions, pair: readonly [Way, Way]): Ms {
+function togetherMs(planned: Planned, bounds: Bounds, options: FitOptions, pair: readonly [Way, Way]): Ms {
   const [one, other] = pair;
   const last = planned.plan.steps[lastRestIndex(planned.plan, planned.library)]?.id;
   const ids = pair.flatMap((way) => ('stepId' in way ? [way.stepId] : []));
@@ -171,23 +274,18 @@ function togetherMs(planned: Planned, options: FitOptions, pair: readonly [Way, 
   const apart = a === undefined || b === undefined || !neighbours(planned.plan, a, b);
   // What is done to steps that share no set-up adds up; without the last rest another step has its floor.
   if (apart && !ids.includes(last ?? '')) return one.byMs + other.byMs;
-  let asked = options;
-  let { plan } = planned;
-  for (const way of pair) {
-    if (way.kind === 'floor') asked = { ...asked, lastRestSeconds: way.to };
-    plan = wayEdit(way, plan)?.apply(plan) ?? plan;
-  }
-  const talkMs = pair.reduce((sum, way) => (way.kind === 'talk' ? sum + way.byMs : sum), 0);
-  return talkMs + boundMs(planned, options, 'least') - boundMs({ ...planned, plan }, asked, 'least');
+  return bounds.now.least - boundsAfter(planned, options, pair).least;
 }
 
 /** The two ways that together make enough room and cost the least practice; null where no two do. */
 function cheapestPair(
   planned: Planned,
+  bounds: Bounds,
   options: FitOptions,
   whole: readonly Way[],
   ranges: readonly Slack[],
   needMs: Ms,
+  targetMs: Ms,
 ): [Way, Way] | null {
   const pairs: { pair: [Way, Way]; lostMs: Ms }[] = [];
   const add = (one: Way, other: Way): void => {
@@ -208,47 +306,62 @@ function cheapestPair(
     for (const other of whole.slice(i + 1)) if (one.byMs + other.byMs + CHANGED_SETUP_MS >= needMs) add(one, other);
   });
   pairs.sort((a, b) => a.lostMs - b.lostMs);
-  return pairs.find(({ pair }) => togetherMs(planned, options, pair) >= needMs)?.pair ?? null;
+  let tried = 0;
+  const fits = ({ pair }: (typeof pairs)[number]): boolean => {
+    if (tried >= MAX_PAIRS_TRIED || togetherMs(planned, bounds, options, pair) < needMs) return false;
+    tried++;
+    return boundsAfter(planned, options, pair).most > targetMs - toMs(options.gridSeconds);
+  };
+  return pairs.find(fits)?.pair ?? null;
 }
 
 /**
  * What would make a plan that is too long by `needMs` at its shortest fit: every step taken out, held on both sides at once
  * or unlocked, every range that begins lower (no hold below half a minute), a lower floor of the last rest, less kept for
- * talk; each by itself, the one that costs the least practice first. Where none does by itself, the cheapest two.
+ * talk; each by itself, the one that costs the least practice first. Where none does by itself, the cheapest two. With each of
+ * them the plan fits into `targetMs`: none makes it too short for it.
  */
 export function waysShorter(
   planned: Planned,
   options: FitOptions,
-  free: readonly FreeLength[],
   needMs: Ms,
+  targetMs: Ms,
 ): { ways: Way[]; pair: [Way, Way] | null } {
-  const whole = wholeWays(planned, options, free);
-  const ranges = slacks(planned, options, free);
-  const ways = [...whole, ...ranges.filter(({ mostMs }) => mostMs >= needMs).map(({ way }) => way(needMs))]
+  const bounds = boundsOf(planned, options);
+  const whole = wholeWays(planned, bounds, options);
+  const ranges = slacks(planned, bounds, options);
+  const shortest = targetMs - toMs(options.gridSeconds);
+  const ways = [
+    ...whole.filter(({ mostMs }) => mostMs > shortest).map(({ way }) => way),
+    ...ranges.filter(({ mostMs }) => mostMs >= needMs).map(({ way }) => way(needMs)),
+  ]
     .filter(({ byMs }) => byMs >= needMs)
     .sort((a, b) => a.lostMs - b.lostMs || a.byMs - b.byMs);
-  return { ways, pair: ways.length > 0 ? null : cheapestPair(planned, options, whole, ranges, needMs) };
+  if (ways.length > 0) return { ways, pair: null };
+  const all = whole.map(({ way }) => way);
+  return { ways, pair: cheapestPair(planned, bounds, options, all, ranges, needMs, targetMs) };
 }
 
-/** What would fill a plan that is too short by `needMs` at its longest: ranges that end higher, both sides instead of one. */
-export function waysLonger(planned: Planned, options: FitOptions, free: readonly FreeLength[], needMs: Ms): Way[] {
+/**
+ * What would fill a plan that is too short by `needMs` at its longest: ranges that end higher, both sides instead of one.
+ * With each of them the plan fits into `targetMs`: none makes it too long for it.
+ */
+export function waysLonger(planned: Planned, options: FitOptions, needMs: Ms, targetMs: Ms): Way[] {
   const { plan } = planned;
-  const now = boundMs(planned, options, 'most');
-  const ranges = bySide(free).flatMap((one): Way[] => {
-    const step = plan.steps[one.stepIndex];
-    if (step?.kind !== 'hold') return [];
-    const from = one.choices.at(-1)!.value;
-    const to = Math.ceil((from + needMs / 1000 / one.times) / options.gridSeconds) * options.gridSeconds;
-    const byMs = toMs(to - from) * one.times;
-    return to <= 3600
-      ? [{ kind: 'range', stepId: step.id, name: step.name, end: 'max', from, to, byMs, lostMs: 0 }]
-      : [];
+  const bounds = boundsOf(planned, options);
+  const grid = toMs(options.gridSeconds);
+  const ways = plan.steps.flatMap((step): Way[] => {
+    if (step.kind !== 'hold' || step.locked) return [];
+    const common = { stepId: step.id, name: step.name, lostMs: 0 };
+    const from = wholeRange(step).max;
+    const gives = rangeGives(planned, bounds, options, step, 'max');
+    const to = firstEnough(from, PLAN_LIMITS.maxHold, step.breathSeconds ?? options.gridSeconds, gives, needMs);
+    const longer: Way = { kind: 'range', ...common, end: 'max', from, to, byMs: gives(to) };
+    if (step.sides.kind !== 'one') return [longer];
+    const { least, most } = bounds.after(setSidesKind(step.id, 'each'), step.id);
+    const both: Way = { kind: 'bothSides', ...common, byMs: most - bounds.now.most };
+    return least <= targetMs ? [both, longer] : [longer];
   });
-  const sides = plan.steps.flatMap((step): Way[] => {
-    if (step.kind !== 'hold' || step.sides.kind !== 'one') return [];
-    const both = setSidesKind(step.id, 'each').apply(plan);
-    const byMs = boundMs({ ...planned, plan: both }, options, 'most') - now;
-    return byMs >= needMs ? [{ kind: 'bothSides', stepId: step.id, name: step.name, byMs, lostMs: 0 }] : [];
-  });
-  return [...sides, ...ranges].sort((a, b) => a.byMs - b.byMs);
+  // What is missing after it is less than a step of the grid.
+  return ways.filter(({ byMs }) => byMs > needMs - grid && byMs > 0).sort((a, b) => a.byMs - b.byMs);
 }
