@@ -5,6 +5,7 @@ const test = '\\.test\\.ts$|^tests/|^bench/';
 /** Inside core, each folder may know those before it in this order (and itself). */
 const CORE = [
   'time',
+  'knapsack',
   'document',
   'breath',
   'journal',
@@ -27,7 +28,7 @@ const CORE = [
 const corePaths = CORE.map((folder, i) => ({
   name: `core-${folder}-looks-down`,
   comment:
-    'time ← document ← breath ← journal; breath, props ← body ← catalogue ← people, heights, plan ← timeline ← cupboard, caution, run ← record ← fit ← order ← arrange, house',
+    'time ← knapsack ← document ← breath ← journal; breath, props ← body ← catalogue ← people, heights, plan ← timeline ← cupboard, caution, run ← record ← fit ← order ← arrange, house',
   severity: 'error',
   from: { path: `^core/${folder}/`, pathNot: test },
   to: { path: `^core/(${CORE.slice(i + 1).join('|') || 'nothing'})/` },

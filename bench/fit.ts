@@ -1,5 +1,6 @@
 import loadHighs from 'highs';
-import { freeLengths, fitHolds, solve, usualFitOptions, type FitOptions, type Item, type Solution } from '#core/fit';
+import { freeLengths, fitHolds, usualFitOptions, type FitOptions } from '#core/fit';
+import { solve, type Item, type Solution } from '#core/knapsack';
 import { emptyPlan, FIT_WEIGHTS, holdFrom, Plan } from '#core/plan';
 import { builtInLibrary, POSITIONS } from '#library';
 import { msFigure, percentile, timed, type Figure } from './measure';

@@ -5,7 +5,7 @@ import { withLengths } from './apply';
 import { makeUp, type MakeUp } from './binds';
 import { freeLengths, harmOf, type Choice, type FreeLength } from './free';
 import { targetLength, type FitOptions } from './options';
-import { solve } from './solve';
+import { solve } from '#core/knapsack';
 import type { FittedLength, Planned } from './planned';
 import { waysLonger, waysShorter, type Way } from './ways';
 

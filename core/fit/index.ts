@@ -18,5 +18,4 @@ export type { MakeUp } from './binds';
 export { wayEdit, type Way } from './ways';
 export { priceOf, type Price } from './price';
 export { changeInWords, fitInWords, makeUpInWords, priceInWords, wayInWords } from './words';
-export { solve, type Item, type Solution } from './solve';
 export { sureToEnd, type Sure } from './sure';

@@ -105,6 +105,24 @@ describe('catching up', () => {
     expect(catchUp(plan, runOf(plan), s(1), s(3)).changes.map(({ rounds: left }) => left?.to)).toEqual([0, 0]);
   });
 
+  test('what is in time stays as it is: rounds of any length, sides that are meant to differ', () => {
+    for (let count = 500; count <= 3000; count += 10) {
+      const practice = { countSeconds: count / 1000, sets: [setOf('s', [cycleOf([4, 0, 6, 0])], 20)] };
+      const plan = planOf(breathStep([], { practice }));
+      const run = runOf(plan);
+      expect([count, catchUp(plan, run, T0, stateAt(run, T0).expectedEndMs)]).toMatchObject([
+        count,
+        { changes: [], offMs: 0 },
+      ]);
+    }
+    const sides = { kind: 'each', first: 'left', length: { kind: 'perSide', left: 240, right: 60 } } as const;
+    const uneven = planOf({ ...both('a', 1, 200, 300), sides });
+    expect(catchUp(uneven, runOf(uneven), T0, s(300))).toMatchObject({ changes: [], offMs: 0 });
+    // Half a minute less is taken from what is longer, and nothing is levelled.
+    const late = catchUp(uneven, runOf(uneven), T0, s(270));
+    expect(late).toMatchObject({ offMs: 0, changes: [{ stepIndex: 0, sides: 1, fromMs: 240_000, toMs: 210_000 }] });
+  });
+
   test('no better way: brute force over the grid agrees', () => {
     const hold = fc.record({ seconds: fc.integer({ min: 8, max: 20 }), two: fc.boolean() });
     fc.assert(

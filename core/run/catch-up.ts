@@ -1,5 +1,7 @@
 import type { Plan, Step } from '#core/plan';
+import { solve } from '#core/knapsack';
 import { toMs, type Ms } from '#core/time';
+import type { Timeline } from '#core/timeline';
 import { advance } from './fold';
 import type { Run } from './run';
 import { roundsAround, type QueueItem } from './queue';
@@ -25,8 +27,6 @@ export interface CatchUp {
 }
 
 const GRID_MS = 5000;
-/** What is summed in the programming: a round of breath does not lie on the grid of the holds. */
-const UNIT_MS = 1000;
 /** Where a step says no range: how much of its length, and how much more, may be taken. */
 const LEAST_SHARE = 0.5;
 const MOST_SHARE = 1.5;
@@ -41,13 +41,23 @@ interface Free {
   nowMs: Ms;
   leastMs: Ms;
   mostMs: Ms;
-  /** Its length goes from the least to the most by this. */
-  gridMs: Ms;
-  /** The rounds that may be left out, the last first. */
+  /** The lengths it may have, the shortest first; the one it has is among them. */
+  choices: Ms[];
+  /** The rounds to come, which may be left out from the last. */
   rounds?: QueueItem[][];
 }
 
+/** Lengths from the least to the most on the grid, with the one there is. */
+function lengthsBetween(leastMs: Ms, mostMs: Ms, nowMs: Ms): Ms[] {
+  const lengths = Array.from({ length: Math.floor((mostMs - leastMs) / GRID_MS) + 1 }, (_, k) => leastMs + k * GRID_MS);
+  if (nowMs >= leastMs && nowMs <= mostMs && !lengths.includes(nowMs)) lengths.push(nowMs);
+  return lengths.sort((a, b) => a - b);
+}
+
 const sum = (items: readonly QueueItem[]): Ms => items.reduce((all, { ms }) => all + ms, 0);
+
+const plannedMs = (timeline: Timeline, items: readonly QueueItem[]): Ms =>
+  items.reduce((all, { phase }) => all + timeline.phases[phase]!.endMs - timeline.phases[phase]!.startMs, 0);
 
 function rangeOf(step: Step | undefined, nowMs: Ms): [Ms, Ms] {
   if (!step || step.locked) return [nowMs, nowMs];
@@ -79,17 +89,28 @@ function freeOnes(plan: Plan, { timeline, queue }: Run, at: number, intoMs: Ms):
     // A side that was led, or some stages of it, stays as it is; so does a second side whose first was led.
     if (begunMs === Infinity) continue;
     const first = turn === 1 ? turns.get(key.replace(/ 1 $/, ' 0 ')) : undefined;
-    const together = first && free.find((one) => one.items[0] === first.items);
+    // Sides that the plan means to differ are refitted each by itself.
+    const isEven = first && plannedMs(timeline, first.items) === plannedMs(timeline, items);
+    const together = isEven && free.find((one) => one.items[0] === first.items);
     if (together) {
       together.items.push(items);
       together.sides = 2;
       continue;
     }
     const nowMs = sum(items);
-    const [leastMs, mostMs] = turn === 1 ? [nowMs, nowMs] : rangeOf(plan.steps[stepIndex], nowMs);
+    const isFirstLed = first?.begunMs === Infinity;
+    const [leastMs, mostMs] = isFirstLed ? [nowMs, nowMs] : rangeOf(plan.steps[stepIndex], nowMs);
     const least = Math.max(leastMs, begunMs);
     if (mostMs > least)
-      free.push({ stepIndex, sides: 1, items: [items], nowMs, leastMs: least, mostMs, gridMs: GRID_MS });
+      free.push({
+        stepIndex,
+        sides: 1,
+        items: [items],
+        nowMs,
+        leastMs: least,
+        mostMs,
+        choices: lengthsBetween(least, mostMs, nowMs),
+      });
   }
   return free;
 }
@@ -114,7 +135,8 @@ function freeRounds(plan: Plan, { timeline, queue }: Run, at: number): Free[] {
     if (step?.kind === 'breath' && !step.locked && !turns && alike && apart && coming.length > 0 && roundMs > 0) {
       const nowMs = coming.length * roundMs;
       const items = [coming.flat()];
-      free.push({ stepIndex, sides: 1, items, nowMs, leastMs: 0, mostMs: nowMs, gridMs: roundMs, rounds: coming });
+      const choices = Array.from({ length: coming.length + 1 }, (_, rounds) => rounds * roundMs);
+      free.push({ stepIndex, sides: 1, items, nowMs, leastMs: 0, mostMs: nowMs, choices, rounds: coming });
     }
     i = rounds.end - 1;
   }
@@ -122,42 +144,21 @@ function freeRounds(plan: Plan, { timeline, queue }: Run, at: number): Free[] {
 }
 
 /**
- * The steps of its grid each free one takes over its least, so that together they come as near to `budgetMs` as possible
- * without passing it and, among those, the weighted squared relative distance to the lengths now is least. Exact: dynamic
- * programming over the grid, as in R. Bellman, Dynamic Programming, 1957.
+ * A length for each free one, so that together they come as near to `budgetMs` as possible without passing it and, among
+ * those, the squared relative distance to the lengths now is least; each at its shortest where even those pass it. Exact.
  */
-function fitted(free: readonly Free[], budgetMs: Ms): number[] {
-  const units = Math.max(0, Math.floor(budgetMs / UNIT_MS));
-  let best = new Float64Array(units + 1).fill(Infinity);
-  best[0] = 0;
-  const chosen: Int32Array[] = [];
-  const unitsOf = ({ gridMs, sides }: Free, k: number): number => Math.ceil((k * gridMs * sides) / UNIT_MS);
-  for (const one of free) {
-    const { leastMs, mostMs, nowMs, sides, gridMs } = one;
-    const next = new Float64Array(units + 1).fill(Infinity);
-    const choice = new Int32Array(units + 1);
-    const most = Math.floor((mostMs - leastMs) / gridMs);
-    for (let k = 0; k <= most && unitsOf(one, k) <= units; k++) {
-      const off = (leastMs + k * gridMs - nowMs) / nowMs;
-      const cost = sides * off * off;
-      const by = unitsOf(one, k);
-      for (let u = by; u <= units; u++) {
-        const total = best[u - by]! + cost;
-        if (total < next[u]!) [next[u], choice[u]] = [total, k];
-      }
-    }
-    best = next;
-    chosen.push(choice);
+function fitted(free: readonly Free[], budgetMs: Ms): Ms[] {
+  const items = free.map(({ choices, sides, nowMs }) => ({
+    ms: choices.map((ms) => ms * sides),
+    costs: choices.map((ms) => sides * ((ms - nowMs) / nowMs) ** 2),
+  }));
+  const solution = solve(items, budgetMs);
+  // Lengths of too many different fractions of a second: what fits as it is stays.
+  if (solution === 'tooFine') {
+    const nowMs = free.reduce((all, one) => all + one.nowMs * one.sides, 0);
+    return free.map((one) => (nowMs <= budgetMs ? one.nowMs : one.leastMs));
   }
-  let u = units;
-  while (u > 0 && best[u] === Infinity) u--;
-  const taken: number[] = [];
-  for (let i = free.length - 1; i >= 0; i--) {
-    const k = chosen[i]![u]!;
-    taken.unshift(k);
-    u -= unitsOf(free[i]!, k);
-  }
-  return taken;
+  return free.map(({ choices, leastMs }, i) => (solution ? choices[solution.picks[i]!]! : leastMs));
 }
 
 /** A side's items with another length in all, in the proportion they have; the last takes what rounding leaves. */
@@ -182,12 +183,10 @@ export function catchUp(plan: Plan, run: Run, nowMs: Ms, endMs: Ms): CatchUp {
   const cursor = run.status === 'running' ? advance(run.queue, run.cursor, nowMs) : run.cursor;
   const { at, intoMs } = cursor;
   const free = [...freeOnes(plan, run, at, intoMs), ...freeRounds(plan, run, at)];
-  const cost = (lengthOf: (one: Free) => Ms): Ms => free.reduce((all, one) => all + one.sides * lengthOf(one), 0);
   const toCome = sum(run.queue.slice(at)) - (run.queue[at] ? intoMs : 0);
   const fixedMs = toCome - free.reduce((all, { items }) => all + sum(items.flat()), 0);
   const budgetMs = endMs - Math.max(nowMs, run.cursor.clockMs) - fixedMs;
-  const leastMs = cost((one) => one.leastMs);
-  const lengths = fitted(free, budgetMs - leastMs).map((k, i) => free[i]!.leastMs + k * free[i]!.gridMs);
+  const lengths = fitted(free, budgetMs);
   // What the grid leaves over goes to the last that has room for it, so that the end is exact.
   let spareMs = budgetMs - lengths.reduce((all, ms, i) => all + ms * free[i]!.sides, 0);
   for (let i = free.length - 1; i >= 0 && spareMs > 0; i--) {
@@ -204,17 +203,17 @@ export function catchUp(plan: Plan, run: Run, nowMs: Ms, endMs: Ms): CatchUp {
   const total = lengths.reduce((all, ms, i) => all + ms * free[i]!.sides, 0);
   const ends = Math.max(nowMs, run.cursor.clockMs) + fixedMs + total;
   return {
-    lengths: changed.flatMap(({ items, toMs: to, rounds, gridMs }) =>
+    lengths: changed.flatMap(({ items, toMs: to, rounds, choices }) =>
       rounds
-        ? rounds.slice(to / gridMs).flatMap((round) => round.map(({ phase }): [number, Ms] => [phase, 0]))
+        ? rounds.slice(choices.indexOf(to)).flatMap((round) => round.map(({ phase }): [number, Ms] => [phase, 0]))
         : items.flatMap((side) => shared(side, to, side[0] === begun ? intoMs : 0)),
     ),
-    changes: changed.map(({ stepIndex, sides, nowMs: fromMs, toMs: to, rounds, gridMs }) => ({
+    changes: changed.map(({ stepIndex, sides, nowMs: fromMs, toMs: to, rounds, choices }) => ({
       stepIndex,
       sides,
       fromMs,
       toMs: to,
-      ...(rounds && { rounds: { from: rounds.length, to: to / gridMs } }),
+      ...(rounds && { rounds: { from: rounds.length, to: choices.indexOf(to) } }),
     })),
     endMs: ends,
     offMs: ends - endMs,

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { solve, type Item, type Solution } from '#core/fit';
+import { solve, type Item, type Solution } from '#core/knapsack';
 import { addConvex } from './convex';
 
 /** Tries everything: the longest total within the room and, of those, the least harm. */

@@ -1,4 +1,3 @@
-import { gcd } from '#core/breath';
 import type { Ms } from '#core/time';
 import { addConvex } from './convex';
 
@@ -51,6 +50,7 @@ function split(by: readonly number[], costs: readonly number[]): Split {
   return { even: [], odd: all };
 }
 
+const gcd = (a: number, b: number): number => (b === 0 ? a : gcd(b, a % b));
 const stepOf = ({ ms }: Item): Ms => ms.reduce((part, each) => gcd(part, each - ms[0]!), 0);
 const stepOfAll = (items: readonly Item[]): Ms => items.reduce((by, item) => gcd(by, stepOf(item)), 0) || 1;
 const spanOf = (items: readonly Item[]): Ms => items.reduce((sum, { ms }) => sum + ms.at(-1)! - ms[0]!, 0);
