@@ -1,4 +1,4 @@
-import { monthsBetween, weeksBetween, type KeptCondition } from '#core/people';
+import { MAX_WEEKS, monthsBetween, weeksBetween, type KeptCondition } from '#core/people';
 
 export const CONDITION_AREAS = [
   'pregnancy',
@@ -39,19 +39,31 @@ export interface Condition {
 export interface ConditionState {
   condition: string;
   degree: string | null;
-  /** Of a pregnancy. */
+  /** Of a pregnancy; null also where the date that is kept cannot be right any more. */
   weeks: number | null;
   /** Since it began. */
   months: number | null;
+  /** The date that is kept lies ahead, or a pregnancy would have ended by it: it has to be asked for again. */
+  stale: { kind: 'ahead' } | { kind: 'over'; weeks: number } | null;
 }
 
 /** How a kept condition is on a day (`2026-11-26`). */
 export function stateOn({ condition, degree, since }: KeptCondition, known: Condition, day: string): ConditionState {
+  const weeks = known.since === 'weeks' && since !== null ? weeksBetween(since, day) : null;
+  const months = known.since === 'day' && since !== null ? monthsBetween(since, day) : null;
+  const isAhead = known.since !== 'none' && since !== null && since > day;
+  const stale = isAhead
+    ? { kind: 'ahead' as const }
+    : weeks !== null && weeks > MAX_WEEKS
+      ? { kind: 'over' as const, weeks }
+      : null;
   return {
     condition,
     degree: known.degrees.some(({ id }) => id === degree) ? degree : null,
-    weeks: known.since === 'weeks' && since !== null ? weeksBetween(since, day) : null,
-    months: known.since === 'day' && since !== null ? monthsBetween(since, day) : null,
+    // What is not known asks the most care.
+    weeks: stale ? null : weeks,
+    months: stale ? null : months,
+    stale,
   };
 }
 
@@ -63,7 +75,7 @@ const TRIMESTERS = [
 
 /** A condition of somebody in a few words: `Pregnancy, 23 weeks, second trimester`; `Knee replaced, 4 months ago`. */
 export function stateInWords(state: ConditionState, known: Condition): string {
-  const { degree, weeks, months } = state;
+  const { degree, weeks, months, stale } = state;
   const trimester = weeks === null ? undefined : TRIMESTERS.find(([before]) => weeks < before)?.[1];
   const ago =
     months === null
@@ -77,6 +89,10 @@ export function stateInWords(state: ConditionState, known: Condition): string {
     known.name,
     known.degrees.find(({ id }) => id === degree)?.words,
     weeks === null ? undefined : `${weeks} weeks, ${trimester}`,
+    stale &&
+      (stale.kind === 'ahead'
+        ? 'with a date that lies ahead: ask again'
+        : `${stale.weeks} weeks by the date kept: ask again`),
     ago?.replace(/^1 months/, '1 month'),
   ]
     .filter(Boolean)

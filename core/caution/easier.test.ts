@@ -4,8 +4,8 @@ import { builtInLibrary, POSITIONS, TECHNIQUES } from '#library';
 import { builtInKnowledge } from '#library/cautions';
 import { DEMO_PLANS } from '#library/demo';
 import { cycleOf, practiceMs, retentionOf, setOf, strokesOf } from '#core/breath';
-import { breathFrom, breathMovesOf, holdBreathFrom, holdFrom, Step } from '#core/plan';
-import { breathStep, talk } from '../../tests/support/examples';
+import { breathFrom, breathMovesOf, holdBreathFrom, holdFrom, Plan, restStep, Step } from '#core/plan';
+import { breathStep, planOf, talk, workedHold } from '../../tests/support/examples';
 import { plan as anyPlan } from '../../tests/support/arbitraries';
 import { anyPerson, CLASS_DAY, has, someone } from '../../tests/support/people';
 import { compileTimeline } from '#core/timeline';
@@ -136,6 +136,20 @@ describe('a version for one person', () => {
     );
     return { instead, version: versionFor(plan, instead, builtInLibrary) };
   };
+
+  test('a version is a plan: what would be longer than a step may be is left as it was', () => {
+    const long = {
+      ...workedHold,
+      sides: { kind: 'each', first: 'left', length: { kind: 'even', seconds: 2400 } },
+    } as const;
+    const plan = planOf(long);
+    const instead = new Map([['worked', restStep('r', 'Rest', 60)]]);
+    const { plan: version, differences } = versionFor(plan, instead, builtInLibrary);
+    expect(Plan.safeParse(version).error?.issues ?? []).toEqual([]);
+    expect(differences).toEqual([]);
+    const shorter = planOf(workedHold);
+    expect(versionFor(shorter, instead, builtInLibrary).differences).toHaveLength(1);
+  });
 
   test('every step begins and ends when it does for the others, to the millisecond', () => {
     fc.assert(

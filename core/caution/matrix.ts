@@ -28,6 +28,8 @@ export interface MatrixRow {
   cells: readonly Cell[];
   session: Cell;
   notScreened: readonly string[];
+  /** What is kept with a date that cannot be right any more, in words. */
+  stale: readonly string[];
 }
 
 /** Everyone against a plan, and for each step the worst that is still open and how many people it is about. */
@@ -101,6 +103,7 @@ function rowOf(
     cells: plan.steps.map(({ id }, i) => cellOf(id, screening.steps[i]?.cautions ?? [])),
     session: cellOf(SESSION_STEP, screening.session),
     notScreened: screening.notScreened,
+    stale: screening.stale,
   };
 }
 

@@ -34,7 +34,9 @@ function statesOf(condition: string): ConditionState[] {
   const months = [...new Set(rules.flatMap((rule) => [rule.beforeMonths ?? [], rule.fromMonths ?? []].flat()))];
   const around = (at: number[]): (number | null)[] => [null, ...at.flatMap((one) => [Math.max(0, one - 1), one])];
   return [null, ...degrees.map(({ id }) => id)].flatMap((degree) =>
-    around(weeks).flatMap((week) => around(months).map((month) => ({ condition, degree, weeks: week, months: month }))),
+    around(weeks).flatMap((week) =>
+      around(months).map((month) => ({ condition, degree, weeks: week, months: month, stale: null })),
+    ),
   );
 }
 
@@ -44,6 +46,7 @@ const stateOfRule = (rule: Rule): ConditionState => ({
   degree: rule.degrees?.[0] ?? null,
   weeks: rule.weeks ? rule.weeks[0] : null,
   months: rule.fromMonths ?? (rule.beforeMonths === undefined ? null : rule.beforeMonths - 1),
+  stale: null,
 });
 
 describe('the rules that ship', () => {
@@ -80,7 +83,9 @@ describe('the rules that ship', () => {
         degrees.map((degree) =>
           JSON.stringify(
             rules
-              .filter((rule) => applies(rule, { condition: id, degree: degree.id, weeks: null, months: null }))
+              .filter((rule) =>
+                applies(rule, { condition: id, degree: degree.id, weeks: null, months: null, stale: null }),
+              )
               .map((rule) => rule.id),
           ),
         ),

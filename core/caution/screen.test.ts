@@ -314,6 +314,33 @@ describe('without a group', () => {
   });
 });
 
+test('a date that cannot be right any more is said to be stale, and screened as one that is not known', () => {
+  const lying = holdFrom(
+    POSITIONS.find(({ traits }) => traits.includes('flatSupine'))!,
+    'restorative',
+    'flat',
+  );
+  const screened = (since: string | null) =>
+    screen(planOf(lying), { conditions: [has('pregnancy', { since })] }, builtInKnowledge, CLASS_DAY);
+  const unknown = screened(null);
+  expect(unknown.stale).toEqual([]);
+  expect(unknown.steps[0]!.level).not.toBeNull();
+  for (const weeks of [-40, -1, 43, 99, 150, 400]) {
+    const stale = screened(daysLater(CLASS_DAY, -7 * weeks));
+    expect([weeks, stale.steps]).toEqual([weeks, unknown.steps]);
+    expect([weeks, stale.stale.join()]).toEqual([weeks, expect.stringContaining('ask again')]);
+  }
+  expect(screened(daysLater(CLASS_DAY, -7 * 30)).stale).toEqual([]);
+  expect(screened(daysLater(CLASS_DAY, -7 * 150)).stale).toEqual(['Pregnancy, 150 weeks by the date kept: ask again']);
+  const ahead = screen(
+    planOf(lying),
+    { conditions: [has('stroke', { since: daysLater(CLASS_DAY, 3) })] },
+    builtInKnowledge,
+    CLASS_DAY,
+  );
+  expect(ahead.stale).toEqual(['A stroke or a small stroke, with a date that lies ahead: ask again']);
+});
+
 test('conditions in words, as they are on the day', () => {
   const told = (id: string, patch: Parameters<typeof has>[1]) => {
     const known = CONDITIONS.find((one) => one.id === id)!;

@@ -2,7 +2,7 @@ import { clockOfSeconds } from '#core/time';
 import type { Person } from '#core/people';
 import type { Plan, Step } from '#core/plan';
 import { TRAIT_UNITS, type Asks, type CautionTrait } from './asks';
-import { stateOn, type Condition, type ConditionState } from './condition';
+import { stateInWords, stateOn, type Condition, type ConditionState } from './condition';
 import type { Knowledge } from './knowledge';
 import { applies, LEVELS, worse, type Level, type Rule } from './rule';
 import { sessionAsks, type SessionAsks } from './session-asks';
@@ -35,6 +35,8 @@ export interface PersonScreening {
   session: readonly SessionCaution[];
   /** What they told of that nothing is known about here: it is screened by nothing. */
   notScreened: readonly string[];
+  /** What is kept with a date that cannot be right any more, in words: it is screened as if the date were not known. */
+  stale: readonly string[];
 }
 
 /** What a plan asks, step by step and in all: reckoned once, however many people are held against it. */
@@ -73,20 +75,25 @@ export function rulesFor(
   });
 }
 
-/** The rules that apply to a person on a day (`2026-11-26`), and what they told of that no rule is known for. */
+/** The rules that apply to a person on a day (`2026-11-26`), what they told of that no rule is known for, and
+ * what is kept with a date that cannot be right any more. */
 export function rulesOf(
   { conditions }: Pick<Person, 'conditions'>,
   knowledge: Pick<Knowledge, 'conditions' | 'rules'>,
   day: string,
-): { active: ActiveRule[]; notScreened: string[] } {
+): { active: ActiveRule[]; notScreened: string[]; stale: string[] } {
   const states: ConditionState[] = [];
   const notScreened: string[] = [];
+  const stale: string[] = [];
   for (const kept of conditions) {
     const known = knowledge.conditions.find(({ id }) => id === kept.condition);
-    if (known) states.push(stateOn(kept, known, day));
-    else notScreened.push(kept.words || kept.condition);
+    if (known) {
+      const state = stateOn(kept, known, day);
+      states.push(state);
+      if (state.stale) stale.push(stateInWords(state, known));
+    } else notScreened.push(kept.words || kept.condition);
   }
-  return { active: rulesFor(states, knowledge), notScreened };
+  return { active: rulesFor(states, knowledge), notScreened, stale };
 }
 
 function amountInWords(trait: CautionTrait, value: number): string {
@@ -161,11 +168,12 @@ function screenAgainst(
   knowledge: Knowledge,
   day: string,
 ): PersonScreening {
-  const { active, notScreened } = rulesOf(person, knowledge, day);
+  const { active, notScreened, stale } = rulesOf(person, knowledge, day);
   return {
     steps: asked.steps.map(({ step, asks }) => screenStep(step, asks, active)),
     session: screenSession(asked.session, active),
     notScreened,
+    stale,
   };
 }
 

@@ -1,6 +1,6 @@
 import { fitBreath } from '#core/breath';
 import type { Library } from '#core/catalogue';
-import { PLAN_LIMITS, type BreathStep, type HoldStep, type Plan, type Step } from '#core/plan';
+import { PLAN_LIMITS, Step, type BreathStep, type HoldStep, type Plan } from '#core/plan';
 import { toSeconds, type Ms } from '#core/time';
 import { compileTimeline, DEFAULT_RULES, type HouseRules, type Timeline } from '#core/timeline';
 
@@ -110,8 +110,10 @@ export function versionFor(
   for (const [index, step] of plan.steps.entries()) {
     const other = instead.get(step.id);
     const span = original.steps[index];
-    const fit =
+    const made =
       other && span && fitted(version, index, { ...other, id: step.id }, span.endMs - span.startMs, library, rules);
+    // Longer than a step of a plan may be: it does not fit either.
+    const fit = made && Step.safeParse(made).success ? made : undefined;
     if (fit && span) {
       version = { ...version, steps: version.steps.with(index, fit) };
       differences.push({

@@ -75,6 +75,14 @@ describe('what a plan needs', () => {
     ]);
   });
 
+  test('a set-up that nobody has counts for nobody: blocks that all of the group do without', () => {
+    const blocks = { ...bolster, kind: 'block' as const, state: 'flat', count: 4 };
+    const split = setOtherSetUp('a', { people: 14, setUp: [{ ...blocks, count: 1 }] }).apply(
+      planOf(together('a', blocks)),
+    );
+    expect(needs(split, 14)).toEqual([['block', 1, 14, 0]]);
+  });
+
   test('props that lie about while people rest without them are free for others', () => {
     expect(momentsOf(timelineOf(planOf(together('a', bolster), restStep('r'))), 5)).toHaveLength(1);
   });

@@ -96,8 +96,11 @@ export function propNeeds(timeline: Timeline, people: number): KindNeed[] {
     const step = timeline.steps[stepIndex];
     if (!step) return 0;
     const phases = timeline.phases.slice(step.firstPhase, step.endPhase);
-    const others = step.otherSetUp ? piecesOf(placedProps(step.otherSetUp.setUp, 'left'), kind) : 0;
-    return Math.max(others, ...phases.map(({ props }) => piecesOf(props, kind)));
+    // A set-up that nobody of the group has counts for nobody.
+    const others = withOtherSetUp(step, people);
+    const theirs = step.otherSetUp && others > 0 ? piecesOf(placedProps(step.otherSetUp.setUp, 'left'), kind) : 0;
+    const own = others < people ? phases.map(({ props }) => piecesOf(props, kind)) : [];
+    return Math.max(theirs, ...own);
   };
   for (const { wants, stepIndex } of momentsOf(timeline, people)) {
     const counts = new Map<PropKind, number>();

@@ -2,7 +2,7 @@ import { z } from 'zod';
 
 const DAY_MS = 86_400_000;
 /** A pregnancy lasts forty weeks; what is typed as more than this is a slip. */
-export const MOST_WEEKS = 42;
+export const MAX_WEEKS = 42;
 
 const utcOf = (day: string): number => Date.parse(`${day}T00:00:00Z`);
 
@@ -36,8 +36,8 @@ export const countedFrom = (weeks: number, on: string): string => daysLater(on, 
 export function weeksRefusal(weeks: number): string | undefined {
   if (!Number.isInteger(weeks)) return 'Weeks of pregnancy are a whole number.';
   if (weeks < 0) return 'Weeks cannot be below zero.';
-  return weeks > MOST_WEEKS
-    ? `A pregnancy has at most ${MOST_WEEKS} weeks. After the birth, choose “A birth in the last months”.`
+  return weeks > MAX_WEEKS
+    ? `A pregnancy has at most ${MAX_WEEKS} weeks. After the birth, choose “A birth in the last months”.`
     : undefined;
 }
 

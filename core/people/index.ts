@@ -19,7 +19,7 @@ export {
   Day,
   daysLater,
   monthsBetween,
-  MOST_WEEKS,
+  MAX_WEEKS,
   pastDayRefusal,
   weeksBetween,
   weeksRefusal,

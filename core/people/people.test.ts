@@ -10,7 +10,7 @@ import {
   keptCondition,
   monthsBetween,
   MOST_MEMBERS,
-  MOST_WEEKS,
+  MAX_WEEKS,
   namesake,
   newGroup,
   newPerson,
@@ -56,9 +56,9 @@ describe('days', () => {
 
   test('fifty weeks, half a week, a birth to come: told what is wrong', () => {
     expect(weeksRefusal(23)).toBeUndefined();
-    expect(weeksRefusal(50)).toContain(`at most ${MOST_WEEKS} weeks`);
+    expect(weeksRefusal(50)).toContain(`at most ${MAX_WEEKS} weeks`);
     expect(weeksRefusal(-1)).toBe('Weeks cannot be below zero.');
-    expect([weeksRefusal(0), weeksRefusal(MOST_WEEKS)]).toEqual([undefined, undefined]);
+    expect([weeksRefusal(0), weeksRefusal(MAX_WEEKS)]).toEqual([undefined, undefined]);
     expect(weeksRefusal(12.5)).toContain('whole number');
     expect(weeksRefusal(Number.NaN)).toContain('whole number');
     expect(pastDayRefusal('2031-01-01', 'A birth date', CLASS_DAY)).toBe('A birth date cannot be in the future.');

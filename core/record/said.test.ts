@@ -2,6 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { astray, compareRun, happenedIn, saidOf, takeTimes, timesTaken } from '#core/record';
 import { RunEvent } from '#core/run';
+import { Plan } from '#core/plan';
 import { compileTimeline } from '#core/timeline';
 import { breathStep, noLibrary, planOf, talk, workedHold } from '../../tests/support/examples';
 
@@ -131,6 +132,22 @@ describe('the times of a run taken into its plan', () => {
       enterSeconds: 25,
       sides: { length: { kind: 'even', seconds: 255 } },
     });
+  });
+
+  test('what went on past what a plan may have is taken as long as it may be', () => {
+    const long = planOf({ ...workedHold, setupSeconds: 1700 }, talk('end', 3500));
+    const timeline = compileTimeline(long, noLibrary);
+    const hours = 3_600_000;
+    const record = compareRun(timeline, [
+      started,
+      at(5, { kind: 'stretched', byMs: hours }),
+      at(5400, { kind: 'stretched', byMs: hours }),
+      at(13_000, { kind: 'stretched', byMs: hours }),
+      at(30_000, { kind: 'ended' }),
+    ]);
+    const taken = long.steps.reduce((now, { id }) => takeTimes(id, timeline, record).apply(now), long);
+    expect(Plan.safeParse(taken).error?.issues ?? []).toEqual([]);
+    expect(taken.steps[0]).toMatchObject({ setupSeconds: 1800 });
   });
 
   test('sides planned apart stay apart; a talk takes its length; other steps stay as they are', () => {

@@ -1,4 +1,4 @@
-import type { HoldSides, Plan, PlanEdit, Step } from '#core/plan';
+import { PLAN_LIMITS, type HoldSides, type Plan, type PlanEdit, type Step } from '#core/plan';
 import type { DoneSpan } from '#core/run';
 import type { PhaseKind, PhaseSide, Timeline } from '#core/timeline';
 import type { Ms, Seconds } from '#core/time';
@@ -14,7 +14,8 @@ export interface TakenTime {
   to: Seconds;
 }
 
-const tidy = (ms: Ms): Seconds => Math.round(ms / 1000 / GRID_SECONDS) * GRID_SECONDS;
+/** To the grid, and not past what a plan may have. */
+const tidy = (ms: Ms, most: Seconds): Seconds => Math.min(most, Math.round(ms / 1000 / GRID_SECONDS) * GRID_SECONDS);
 
 /** How long phases of a kind really took in one step, on the average of the sides; null where there was none. */
 function meanOf(timeline: Timeline, spans: readonly DoneSpan[], stepIndex: number, kind: PhaseKind) {
@@ -39,7 +40,7 @@ const CHANGES = [
 function sidesDone(sides: HoldSides, done: ReadonlyMap<PhaseSide, Ms>): [HoldSides, TakenTime[]] {
   const of = (side: PhaseSide): Seconds | undefined => {
     const ms = done.get(side) ?? 0;
-    return ms > 0 ? Math.max(GRID_SECONDS, tidy(ms)) : undefined;
+    return ms > 0 ? Math.max(GRID_SECONDS, tidy(ms, PLAN_LIMITS.maxHold)) : undefined;
   };
   const changed = (what: TakenTime['what'], from: Seconds, to: Seconds | undefined): TakenTime[] =>
     to === undefined || to === from ? [] : [{ what, from, to }];
@@ -77,14 +78,14 @@ export function timesTaken(step: Step, timeline: Timeline, record: RunRecord): {
     next.sides = sides;
     times.push(...changed);
   } else if (next.kind !== 'breath') {
-    const to = tidy(taught.other.doneMs);
+    const to = tidy(taught.other.doneMs, PLAN_LIMITS.maxPlain);
     if (to > 0 && to !== next.seconds) times.push({ what: 'length', from: next.seconds, to });
     next.seconds = to > 0 ? to : next.seconds;
   }
   for (const [kind, what, field] of CHANGES) {
     const mean = meanOf(timeline, record.spans, stepIndex, kind);
     if (!mean || !(field in next) || Math.abs(mean.doneMs - mean.plannedMs) < GRID_SECONDS * 1000) continue;
-    const to = tidy(mean.doneMs);
+    const to = tidy(mean.doneMs, kind === 'setup' ? PLAN_LIMITS.maxSetup : PLAN_LIMITS.maxChange);
     (next as Record<typeof field, Seconds | null>)[field] = to;
     times.push({ what, from: Math.round(mean.plannedMs / 1000), to });
   }

@@ -22,6 +22,7 @@ const rows = computed(() =>
     name: people.shown(row.personId),
     open: openInWords(row),
     notScreened: row.notScreened.length,
+    stale: row.stale.length,
     cells: [...row.cells, row.session].map((cell: Cell) => ({ cell, words: cellInWords(cell) })),
   })),
 );
@@ -78,6 +79,7 @@ const isChosen = (personId: string, stepId: string): boolean =>
             <span v-if="row.notScreened" class="unknown" title="Told of something that is not screened here"
               >?<span class="sr-only"> not screened: {{ row.notScreened }}</span></span
             >
+            <span v-if="row.stale" class="small caution">date to check</span>
           </th>
           <td v-for="({ cell, words }, c) in row.cells" :key="columns[c]?.id">
             <button

@@ -10,6 +10,7 @@ const row = (...cells: Cell[]): MatrixRow => ({
   cells,
   session: cell('open', null),
   notScreened: [],
+  stale: [],
 });
 
 test('a cell in a word: what is open by its level, what was decided by that', () => {

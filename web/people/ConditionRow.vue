@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { Condition } from '#core/caution';
-import { countedFrom, pastDayRefusal, weeksBetween, weeksRefusal, type KeptCondition } from '#core/people';
+import { countedFrom, MAX_WEEKS, pastDayRefusal, weeksBetween, weeksRefusal, type KeptCondition } from '#core/people';
 import IconButton from '../shared/IconButton.vue';
 import NumberField from '../shared/fields/NumberField.vue';
 import PickField from '../shared/fields/PickField.vue';
@@ -21,6 +21,14 @@ const degree = computed({
   get: () => (known?.degrees.some(({ id }) => id === kept.degree) ? (kept.degree ?? '') : ''),
   set: (value) => emit('change', { degree: value === '' ? null : value }),
 });
+/** Until it is asked again, it is screened as a pregnancy of unknown weeks. */
+const weeksProblem = computed(() =>
+  weeks.value > MAX_WEEKS
+    ? `More than ${MAX_WEEKS} weeks: ask how it is now.`
+    : weeks.value < 0
+      ? 'The date that is kept lies ahead: ask again.'
+      : '',
+);
 const weeks = computed(() => (kept.since === null ? 0 : weeksBetween(kept.since, today())));
 function setWeeks(count: number): string | undefined {
   const refused = weeksRefusal(count);
@@ -54,7 +62,7 @@ function setNote(note: string): string | undefined {
         v-if="known?.since === 'weeks'"
         label="weeks today"
         :model-value="weeks"
-        :problem="weeks > 42 ? 'More than 42 weeks: ask how it is now.' : ''"
+        :problem="weeksProblem"
         :accept="setWeeks"
       />
       <TextField
