@@ -240,6 +240,27 @@ describe('a breath that has only so much time', () => {
     );
   });
 
+  test('what is filled leaves less than a breath unused, however many breaths a round has', () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 1, max: 6 }),
+        fc.integer({ min: 1, max: 5 }),
+        fc.integer({ min: 1000, max: 900_000 }),
+        (cyclesARound, rounds, roomMs) => {
+          // A breath of nine seconds, so many of them a round: by plain division.
+          const set = setOf(
+            's',
+            Array.from({ length: cyclesARound }, () => cycleOf([4, 0, 5, 0])),
+            rounds,
+          );
+          const phases = breathWithin({ countSeconds: 1, sets: [set] }, true, roomMs);
+          const breaths = Math.max(Math.floor(roomMs / 9000), 0);
+          expect(phases.at(-1)?.endMs ?? 0).toBe(breaths * 9000);
+        },
+      ),
+    );
+  });
+
   test('filled, no further whole round would fit; unfilled, it is done once', () => {
     const even = of(1, 2, cycle('4-0-4-0'));
     expect(breathWithin(even, true, 270_000).at(-1)?.endMs).toBe(264_000);

@@ -7,7 +7,10 @@ import {
   growthRefusals,
   loadFlags,
   setOf,
+  strokesOf,
+  type BreathPart,
   type BreathPractice,
+  type BreathSet,
   type CountedBreath,
 } from '#core/breath';
 import { practice } from '../../tests/support/arbitraries';
@@ -75,6 +78,18 @@ describe('what a practice asks', () => {
     expect(kinds([6, 24, 12, 0])).toEqual(['longHold', 'muchHolding', 'verySlow']);
     expect(kinds([4, 2, 6, 4])).toEqual(['emptyLongerThanFull']);
     expect(loadFlags(of([4, 16, 8, 0]), true)[0]?.message).toBe('57 % of the time is holding; the house rule is 50 %.');
+  });
+
+  test('strokes after a long hold of the breath are pointed out, counted, grown or held as a part of its own', () => {
+    const flags = (parts: BreathPart[], ramp: BreathSet['ramp'] = null) =>
+      loadFlags({ countSeconds: 1, sets: [setOf('s', parts, ramp ? 2 : 1, { ramp })] }, true).map(({ kind }) => kind);
+    expect(flags([cycleOf([4, 21, 8, 0]), strokesOf(30, 60)])).toContain('strokesAfterHold');
+    expect(flags([cycleOf([4, 0, 8, 21]), strokesOf(30, 60)])).toContain('strokesAfterHold');
+    expect(flags([cycleOf([4, 4, 8, 0]), strokesOf(30, 60)], { of: 'holdFull', to: 21, steps: 'counts' })).toContain(
+      'strokesAfterHold',
+    );
+    expect(flags([cycleOf([4, 20, 8, 0]), strokesOf(30, 60)])).not.toContain('strokesAfterHold');
+    expect(flags([strokesOf(30, 60), cycleOf([4, 21, 8, 0])])).not.toContain('strokesAfterHold');
   });
 
   test('who holds nothing is told of no holding', () => {

@@ -60,12 +60,15 @@ function hasLongEmptyHold({ sets }: BreathPractice): boolean {
 }
 
 /** Whether strokes come after a hold of more than so many seconds, in one round or from one round to the next. */
-function hasStrokesAfterHold({ sets }: BreathPractice, seconds: number): boolean {
+function hasStrokesAfterHold({ sets, countSeconds }: BreathPractice, seconds: number): boolean {
   let held = false;
-  for (const { parts, rounds } of sets) {
+  for (const { parts, rounds, ramp } of sets) {
     for (const part of rounds > 1 ? [...parts, ...parts] : parts) {
       if (part.kind === 'retention') held ||= part.seconds > seconds;
-      else if (part.kind === 'strokes' && held) return true;
+      else if (part.kind === 'cycle') {
+        const grown = ramp?.of === 'holdFull' || ramp?.of === 'holdEmpty' ? ramp.to : 0;
+        held ||= Math.max(part.holdFull, part.holdEmpty, grown) * countSeconds > seconds;
+      } else if (part.kind === 'strokes' && held) return true;
     }
   }
   return false;

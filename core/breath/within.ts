@@ -18,7 +18,8 @@ export function breathWithin(practice: BreathPractice, fill: boolean, roomMs: Ms
   if (!last) return [];
   const restless = { ...practice, sets: practice.sets.with(-1, { ...last, restSeconds: 0 }) };
   const spareMs = roomMs - practiceMs(restless);
-  const extra = fill && spareMs > 0 ? Math.floor(spareMs / roundMs(last, practice.countSeconds, last.rounds)) : 0;
+  // One more round than there is room for: its first cycles may still fit.
+  const extra = fill && spareMs > 0 ? Math.floor(spareMs / roundMs(last, practice.countSeconds, last.rounds)) + 1 : 0;
   const phases = breathProgram(restless, extra);
   const over = phases.findIndex(({ endMs }) => endMs > roomMs);
   const within = over < 0 ? phases : phases.slice(0, over);

@@ -173,7 +173,7 @@ describe('the rules that ship', () => {
 
 test('what is not known of a condition is taken in the more careful way', () => {
   for (const { id } of CONDITIONS) {
-    const unknown = { condition: id, degree: null, weeks: null, months: null };
+    const unknown = { condition: id, degree: null, weeks: null, months: null, stale: null };
     for (const { step, asks } of asked) {
       const careful = screenStep(step, asks, rulesFor([unknown], builtInKnowledge)).level;
       for (const state of statesOf(id)) {

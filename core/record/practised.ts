@@ -72,8 +72,10 @@ function breathOf(timeline: Timeline, spans: readonly DoneSpan[], stepIndex: num
     const isNew = before?.set !== phase.set || before.round !== phase.round || phase.index <= before.index;
     if (isNew && phase.kind !== 'quiet') rounds++;
     if (phase.kind === 'out') breaths++;
-    if (phase.kind === 'ownPace') breaths += phase.cycles * Math.min(1, activeMs / (phase.endMs - phase.startMs));
-    if (['in', 'out', 'holdFull', 'holdEmpty', 'ownPace'].includes(phase.kind)) breathMs += activeMs;
+    if (phase.kind === 'ownPace' || phase.kind === 'recover')
+      breaths += (phase.cycles ?? 0) * Math.min(1, activeMs / (phase.endMs - phase.startMs));
+    // As in the plan: everything that is neither strokes nor the quiet between sets.
+    if (phase.kind !== 'strokes' && phase.kind !== 'quiet') breathMs += activeMs;
     if (phase.kind === 'holdFull' || phase.kind === 'holdEmpty' || phase.kind === 'retention') {
       holds = true;
       longest = Math.max(longest, activeMs);

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { cycleOf, setOf } from '#core/breath';
+import { breathCost, cycleOf, setOf } from '#core/breath';
 import { builtInLibrary } from '#library';
 import type { JournalEntry } from '#core/journal';
 import { newJournalEntry, readJournalEntry } from '#core/journal';
@@ -27,7 +27,8 @@ import {
 } from '#core/record';
 import type { RunEvent } from '#core/run';
 import { compileTimeline } from '#core/timeline';
-import { breathStep, planOf, talk } from '../../tests/support/examples';
+import { practice as anyPractice } from '../../tests/support/arbitraries';
+import { breathStep, noLibrary, planOf, talk } from '../../tests/support/examples';
 
 const T0 = Date.UTC(2026, 10, 2, 18);
 const DAY = 86_400_000;
@@ -249,4 +250,21 @@ describe('over weeks', () => {
       }),
     );
   });
+});
+
+test('a practice led as planned has as many breaths a minute in the record as in the plan, whatever it is', () => {
+  fc.assert(
+    fc.property(anyPractice, (practice) => {
+      const plan = planOf(breathStep([], { practice }));
+      const timeline = compileTimeline(plan, noLibrary);
+      const over = timeline.totals.totalMs;
+      const events = [
+        { id: 'event-started', atMs: 0, kind: 'started' },
+        { id: 'event-ended', atMs: over, kind: 'ended' },
+      ] as RunEvent[];
+      const { breaths } = practisedOfRun({ id: 'r', planId: 'p', plan, timeline, events }, noLibrary)!;
+      const { meanRate } = breathCost(practice);
+      expect(breaths[0]?.breathsPerMinute ?? null).toEqual(meanRate === null ? null : expect.closeTo(meanRate, 6));
+    }),
+  );
 });
