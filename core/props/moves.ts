@@ -1,4 +1,5 @@
 import { propKind, type PropKind } from './kinds';
+import { PROP_PLACE_NAMES } from './places';
 import type { PlacedProp } from './setup';
 
 /** A single piece: a placed prop with a count of one. */
@@ -14,68 +15,135 @@ export type PropMove =
 const sameSpot = (a: Piece, b: Piece): boolean => a.place === b.place && a.side === b.side && a.lie === b.lie;
 const sameState = (a: Piece, b: Piece): boolean => a.state === b.state;
 
-function pieces(placed: readonly PlacedProp[]): Map<PropKind, Piece[]> {
-  const byKind = new Map<PropKind, Piece[]>();
+/** Pieces of one kind that lie alike. */
+interface Alike {
+  piece: Piece;
+  count: number;
+  /** Where and how they lie, as one number, since this is asked very often. */
+  spot: number;
+}
+
+const PLACE_NUMBERS = new Map(PROP_PLACE_NAMES.map((place, i) => [place, i]));
+const SIDES: readonly Piece['side'][] = ['left', 'centre', 'right', 'each'];
+const spotOf = ({ place, side, lie }: Piece): number =>
+  PLACE_NUMBERS.get(place)! * 8 + SIDES.indexOf(side) * 2 + (lie === 'lengthwise' ? 0 : 1);
+
+/** What lies in place is asked for twice: as what is needed, and then as what lies there. */
+const known = new WeakMap<readonly PlacedProp[], Map<PropKind, readonly Alike[]>>();
+
+function alikeByKind(placed: readonly PlacedProp[]): Map<PropKind, readonly Alike[]> {
+  const before = known.get(placed);
+  if (before) return before;
+  const byKind = new Map<PropKind, Alike[]>();
+  known.set(placed, byKind);
   for (const { count, ...piece } of placed) {
     const { kind } = piece;
+    const spot = spotOf(piece);
     if (propKind(kind).fixture) continue;
     const list = byKind.get(kind) ?? [];
-    for (let i = 0; i < count; i++) list.push(piece);
     byKind.set(kind, list);
+    const same = list.find((other) => other.spot === spot && sameState(piece, other.piece));
+    if (same && same.piece.optional === piece.optional) same.count += count;
+    else list.push({ piece, count, spot });
   }
   return byKind;
 }
 
-/** Takes out of both lists every piece that already lies as it will be needed. */
-function withoutUnchanged(before: readonly Piece[], after: readonly Piece[]): [Piece[], Piece[]] {
-  const stillNeeded = [...after];
-  const changed = before.filter((piece) => {
-    const at = stillNeeded.findIndex((other) => sameSpot(piece, other) && sameState(piece, other));
-    if (at < 0) return true;
-    stillNeeded.splice(at, 1);
-    return false;
-  });
-  return [changed, stillNeeded];
+/** Takes out of both lists all pieces that already lie as they will be needed. */
+function withoutUnchanged(before: readonly Alike[], after: readonly Alike[]): [Alike[], Alike[]] {
+  const news = after.map((one) => ({ ...one }));
+  const olds = before.map((one) => ({ ...one }));
+  for (const old of olds) {
+    for (const other of news) {
+      if (old.spot !== other.spot || !sameState(old.piece, other.piece)) continue;
+      const same = Math.min(old.count, other.count);
+      old.count -= same;
+      other.count -= same;
+    }
+  }
+  return [olds.filter(({ count }) => count > 0), news.filter(({ count }) => count > 0)];
 }
 
-/** The largest matching of `before` to `after` among pairs that one action turns into each other (augmenting paths). */
-function pairByOneAction(before: readonly Piece[], after: readonly Piece[]): Map<number, number> {
-  const beforeOf = new Map<number, number>();
-  const augment = (b: number, tried: Set<number>): boolean => {
-    for (const [a, target] of after.entries()) {
-      const piece = before[b] as Piece;
-      if (tried.has(a) || !(sameSpot(piece, target) || sameState(piece, target))) continue;
+/**
+ * How many of each of `before` become each of `after`, so that as many as possible do by one action: a largest flow by
+ * augmenting paths (L. R. Ford and D. R. Fulkerson, Maximal flow through a network, 1956) between pieces that lie alike.
+ */
+function pairedByOneAction(before: readonly Alike[], after: readonly Alike[]): number[][] {
+  const flow = before.map(() => after.map(() => 0));
+  const isOne = before.map(({ piece, spot }) =>
+    after.map((other) => spot === other.spot || sameState(piece, other.piece)),
+  );
+  const given = after.map(() => 0);
+  /** Sends up to `most` pieces of `b` on to places that are still free; gives how many found one. */
+  function send(b: number, most: number, tried: Set<number>): number {
+    for (const [a, { count }] of after.entries()) {
+      if (!isOne[b]![a] || tried.has(a)) continue;
       tried.add(a);
-      const holder = beforeOf.get(a);
-      if (holder === undefined || augment(holder, tried)) {
-        beforeOf.set(a, b);
-        return true;
+      const free = Math.min(most, count - given[a]!);
+      if (free > 0) {
+        given[a]! += free;
+        flow[b]![a]! += free;
+        return free;
+      }
+      // All taken: others that have a piece there may have another place for it.
+      for (const holder of before.keys()) {
+        const held = flow[holder]![a]!;
+        if (holder === b || held === 0) continue;
+        const moved = send(holder, Math.min(most, held), tried);
+        if (moved === 0) continue;
+        flow[holder]![a]! -= moved;
+        flow[b]![a]! += moved;
+        return moved;
       }
     }
-    return false;
-  };
-  for (const b of before.keys()) augment(b, new Set());
-  return new Map([...beforeOf].map(([a, b]) => [b, a]));
+    return 0;
+  }
+  for (const [b, { count }] of before.entries()) {
+    for (let left = count; left > 0;) {
+      const sent = send(b, left, new Set());
+      if (sent === 0) break;
+      left -= sent;
+    }
+  }
+  return flow;
 }
 
-function movesOfKind(kind: PropKind, before: readonly Piece[], after: readonly Piece[]): PropMove[] {
+/** Adds what is done with one piece for so many that are alike. */
+function addTimes(moves: PropMove[], count: number, ofOne: readonly PropMove[]): void {
+  for (let i = 0; i < count; i++) for (const move of ofOne) moves.push(move);
+}
+
+function movesOfKind(kind: PropKind, before: readonly Alike[], after: readonly Alike[]): PropMove[] {
   const [olds, news] = withoutUnchanged(before, after);
   if (olds.length === 0 && news.length === 0) return [];
-  const pairs = pairByOneAction(olds, news);
-  const unusedNews = news.filter((_, a) => ![...pairs.values()].includes(a));
-  const moves: PropMove[] = [];
-  for (const [b, from] of olds.entries()) {
-    const paired = pairs.get(b);
-    const to = paired === undefined ? unusedNews.shift() : news[paired];
-    if (to === undefined) {
-      moves.push({ action: 'takeAway', kind, from });
-      continue;
-    }
+  const flow = pairedByOneAction(olds, news);
+  const unpaired = news.map(({ count }, a) => count - flow.reduce((sum, row) => sum + row[a]!, 0));
+  const turned = (from: Piece, to: Piece): PropMove[] => {
     const folded = { ...from, state: to.state, ...(to.size && { size: to.size }) };
-    if (!sameState(from, to)) moves.push({ action: 'refold', kind, from, to: folded });
-    if (!sameSpot(from, to)) moves.push({ action: 'move', kind, from: folded, to });
+    return [
+      ...(sameState(from, to) ? [] : [{ action: 'refold' as const, kind, from, to: folded }]),
+      ...(sameSpot(from, to) ? [] : [{ action: 'move' as const, kind, from: folded, to }]),
+    ];
+  };
+  const moves: PropMove[] = [];
+  for (const [b, { piece: from, count }] of olds.entries()) {
+    let left = count;
+    const turn = (a: number, many: number): void => {
+      addTimes(moves, many, turned(from, news[a]!.piece));
+      left -= many;
+    };
+    for (const a of news.keys()) if (flow[b]![a]! > 0) turn(a, flow[b]![a]!);
+    for (const a of news.keys()) {
+      const many = Math.min(left, unpaired[a]!);
+      unpaired[a]! -= many;
+      if (many > 0) turn(a, many);
+    }
+    if (left > 0) addTimes(moves, left, [{ action: 'takeAway', kind, from }]);
   }
-  return [...moves, ...unusedNews.map((to): PropMove => ({ action: 'putDown', kind, to }))];
+  for (const [a, { piece: to }] of news.entries()) {
+    if (unpaired[a]! > 0) addTimes(moves, unpaired[a]!, [{ action: 'putDown', kind, to }]);
+  }
+  return moves;
 }
 
 /**
@@ -88,8 +156,8 @@ function movesOfKind(kind: PropKind, before: readonly Piece[], after: readonly P
  */
 export function propMoves(before: readonly PlacedProp[], after: readonly PlacedProp[]): PropMove[] {
   if (before === after) return [];
-  const olds = pieces(before);
-  const news = pieces(after);
+  const olds = alikeByKind(before);
+  const news = alikeByKind(after);
   const kinds = new Set([...olds.keys(), ...news.keys()]);
   return [...kinds].flatMap((kind) => movesOfKind(kind, olds.get(kind) ?? [], news.get(kind) ?? []));
 }
