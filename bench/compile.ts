@@ -1,5 +1,5 @@
-import type { Plan } from '#core/plan';
-import { type Step } from '#core/plan';
+import { emptyPlan, holdNamed, Plan, PLAN_LIMITS, type Step } from '#core/plan';
+import { PROP_PLACE_NAMES, rowFor, type SetUp } from '#core/props';
 import { compileTimeline } from '#core/timeline';
 import { builtInLibrary, TEMPLATES } from '#library';
 import { msFigure, percentile, timed, type Figure } from './measure';
@@ -15,7 +15,32 @@ export function longPlan(steps: number): Plan {
   };
 }
 
-/** Compiling a plan: 25 steps, 1,000 steps, and how it grows from 250 to 1,000. */
+/** The plan with most to carry that the schema lets in: every stage of every hold with another set-up of 24 full rows. */
+export function heaviestPlan(): Plan {
+  const places = PROP_PLACE_NAMES.slice(0, 28);
+  const sides = ['each', 'left', 'right'] as const;
+  const rows = (seed: number): SetUp =>
+    Array.from({ length: 24 }, (_, i) => ({
+      ...rowFor('blanket', places[(i * 3 + seed * 5) % places.length]!, sides[(i + seed) % 3]!, `r${i}`),
+      state: (i + seed) % 2 === 0 ? 'basic' : 'rolled',
+      count: 12,
+    }));
+  const share = { kind: 'share', weight: 1 } as const;
+  const steps = Array.from({ length: PLAN_LIMITS.maxSteps }, (_, s) => ({
+    ...holdNamed(`Hold ${s}`, `s${s}`),
+    sides: { kind: 'each', first: 'left', length: { kind: 'even', seconds: 60 } } as const,
+    setUp: rows(s),
+    stages: Array.from({ length: 8 }, (_, k) => ({
+      id: `k${k}`,
+      name: 'k',
+      length: share,
+      setUp: rows(s * 8 + k + 1),
+    })),
+  }));
+  return Plan.parse({ ...emptyPlan('Heaviest'), steps });
+}
+
+/** Compiling a plan: 25 steps, 1,000 steps, how it grows from 250 to 1,000, and the heaviest there may be. */
 export function benchCompile(): Figure[] {
   const median = (steps: number): number => {
     const plan = longPlan(steps);
@@ -26,9 +51,15 @@ export function benchCompile(): Figure[] {
   };
   const [short, quarter, long] = [median(25), median(250), median(1000)];
   const growth = long / quarter;
+  const heaviest = heaviestPlan();
+  const heaviestMs = percentile(
+    timed(5, () => compileTimeline(heaviest, builtInLibrary)),
+    0.5,
+  );
   return [
     msFigure('compile, 25 steps', short, 1),
     msFigure('compile, 1,000 steps', long, 20),
+    msFigure('compile, the heaviest plan', heaviestMs, 1000),
     {
       what: 'compile, 1,000 against 250 steps',
       figure: `${growth.toFixed(1)} times`,

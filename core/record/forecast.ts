@@ -6,6 +6,10 @@ import { PACE_KINDS, PRIOR_RUNS, stretchesOf, type PaceKind, type Paces } from '
 /** How many evenings are simulated. */
 export const SIMULATED = 20_000;
 
+/** Kinds of time that go together from one teacher to another, and how much of what is assumed of them does. */
+const CHANGES: ReadonlySet<PaceKind> = new Set(['setup', 'switch', 'enter', 'leave']);
+const TOGETHER = 0.7;
+
 /** When a session would end. Lengths from its beginning, in milliseconds. */
 export interface Forecast {
   plannedMs: Ms;
@@ -52,16 +56,17 @@ export function forecastFinish(
     ({ kind, ms, squares }) => (paces.kinds[PACE_KINDS[kind]!].within * Math.sqrt(squares)) / ms,
   );
   const [kinds, places] = [Uint8Array.from(list, ({ kind }) => kind), Uint16Array.from(list, ({ step }) => step)];
-  const paceOf = (log: number, between: number, runs: number): (() => number) => {
-    // How an evening differs from the middle, and how little is known of the middle.
-    const spread = between * Math.sqrt(1 + 1 / (PRIOR_RUNS + runs));
-    return () => log + spread * normal();
-  };
+  // How an evening differs from the teacher's middle, and how little is known of that: who is slow to set up is likely slow to
+  // change sides as well.
   const evening = PACE_KINDS.map((kind) => {
-    const { log, between, runs } = paces.kinds[kind];
-    return paceOf(log, between, runs);
+    const { log, between, unsure, assumed } = paces.kinds[kind];
+    const together = CHANGES.has(kind) ? TOGETHER * assumed : 0;
+    const alone = Math.sqrt(between ** 2 + unsure ** 2 * (1 - together));
+    const shared = unsure * Math.sqrt(together);
+    return (ofChanges: number): number => log + shared * ofChanges + alone * normal();
   });
-  const stops = paceOf(paces.stops.log, paces.stops.between, paces.stops.runs);
+  const { log: stopLog, between: stopBetween, unsure: stopUnsure } = paces.stops;
+  const stopSpread = Math.hypot(stopBetween, stopUnsure);
 
   const ends = new Float64Array(evenings);
   const ofStep = new Float64Array(steps);
@@ -70,7 +75,8 @@ export function forecastFinish(
   const pace = new Float64Array(PACE_KINDS.length);
   for (let n = 0; n < evenings; n++) {
     if (n % 1000 === 0) ticks(n / evenings);
-    for (let kind = 0; kind < pace.length; kind++) pace[kind] = evening[kind]!();
+    const ofChanges = normal();
+    for (let kind = 0; kind < pace.length; kind++) pace[kind] = evening[kind]!(ofChanges);
     ofStep.fill(0);
     let total = 0;
     for (let i = 0; i < lengths.length; i++) {
@@ -78,7 +84,7 @@ export function forecastFinish(
       ofStep[places[i]!]! += length;
       total += length;
     }
-    ends[n] = total * Math.exp(Math.max(0, stops()));
+    ends[n] = total * Math.exp(Math.max(0, stopLog + stopSpread * normal()));
     sum += total;
     squares += total * total;
     for (let step = 0; step < steps; step++) {
@@ -124,7 +130,7 @@ export function basisInWords({ runs }: Pick<Forecast, 'runs'>): string {
   if (runs === 0)
     return 'No evening has been led to its end yet, so this is assumed: holds and breath as planned, set-ups and changes of sides a tenth longer, ways in and out a twentieth, talk a seventh.';
   if (runs < 2 * PRIOR_RUNS)
-    return `Learned from ${runs} ${runs === 1 ? 'evening' : 'evenings'}; what is usually so still counts as much as ${PRIOR_RUNS}.`;
+    return `Learned from ${runs} ${runs === 1 ? 'evening' : 'evenings'}; what is usually so still counts for a part.`;
   return `Learned from ${runs} evenings.`;
 }
 

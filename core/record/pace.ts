@@ -110,60 +110,70 @@ export interface Pace {
   log: number;
   between: number;
   within: number;
+  /** How uncertain the middle itself still is. */
+  unsure: number;
+  /** How much of that is what was assumed, from 1 with no run towards 0: in it, kinds that go together are off together. */
+  assumed: number;
   /** How many runs it is learned from. */
   runs: number;
 }
 
 interface Prior {
-  /** Done ÷ planned, and how much it differs from evening to evening and within one, as a share. */
+  /** Done ÷ planned, and how much it differs from one teacher to another, from evening to evening and within one, as a share. */
   ratio: number;
+  teachers: number;
   between: number;
   within: number;
 }
 
 /**
- * What is assumed of a teacher nothing is known of; our own assumptions, each worth three evenings. What the clock leads goes
- * as planned; what people do takes a little longer, and talk is the least certain.
+ * What is assumed of a teacher nothing is known of; our own assumptions. What the clock leads goes as planned; what
+ * people do takes a little longer, and differs most from one teacher to another.
  */
 export const PACE_PRIORS: Record<PaceKind, Prior> = {
-  setup: { ratio: 1.1, between: 0.2, within: 0.35 },
-  switch: { ratio: 1.1, between: 0.2, within: 0.3 },
-  enter: { ratio: 1.05, between: 0.15, within: 0.25 },
-  leave: { ratio: 1.05, between: 0.15, within: 0.25 },
-  talk: { ratio: 1.15, between: 0.25, within: 0.35 },
-  loosen: { ratio: 1.05, between: 0.15, within: 0.25 },
-  hold: { ratio: 1, between: 0.015, within: 0.04 },
-  rest: { ratio: 1, between: 0.03, within: 0.06 },
-  breath: { ratio: 1, between: 0.015, within: 0.03 },
+  setup: { ratio: 1.1, teachers: 0.3, between: 0.2, within: 0.35 },
+  switch: { ratio: 1.1, teachers: 0.3, between: 0.2, within: 0.3 },
+  enter: { ratio: 1.05, teachers: 0.25, between: 0.15, within: 0.25 },
+  leave: { ratio: 1.05, teachers: 0.25, between: 0.15, within: 0.25 },
+  talk: { ratio: 1.15, teachers: 0.3, between: 0.25, within: 0.35 },
+  loosen: { ratio: 1.05, teachers: 0.25, between: 0.15, within: 0.25 },
+  hold: { ratio: 1, teachers: 0.02, between: 0.015, within: 0.04 },
+  rest: { ratio: 1, teachers: 0.04, between: 0.03, within: 0.06 },
+  breath: { ratio: 1, teachers: 0.02, between: 0.015, within: 0.03 },
 };
 /** Pauses and rests that are added, as a share of what is led. */
-export const STOPS_PRIOR: Prior = { ratio: 1.005, between: 0.01, within: 0 };
+export const STOPS_PRIOR: Prior = { ratio: 1.005, teachers: 0.01, between: 0.01, within: 0 };
 
-/** As how many evenings an assumption counts. */
+/** As how many evenings the assumption of how much evenings differ counts. */
 export const PRIOR_RUNS = 3;
 /** From how many times the usual difference on an evening counts for less (P. J. Huber, Ann. Math. Statist. 35, 1964). */
 const HUBER = 1.345;
 const ROUNDS = 25;
 
+/** What was learned of one kind of time: a middle and a spread of logarithms, and how sure the middle is. */
+type Learned = Pick<Pace, 'log' | 'between' | 'unsure' | 'assumed'>;
+
 /**
- * A middle and a spread of logarithms, drawn towards what is assumed while there are few, and with evenings that are far off
- * counted for less the farther off they are.
+ * A teacher's own middle and the spread of their evenings, from logarithms of evenings. The middle is drawn towards what is
+ * assumed by as much as evenings differ more than teachers do (A. Gelman et al., Bayesian Data Analysis, 2013, 2.5: normal
+ * with a normal prior); evenings that are far off the others count for less the farther off they are.
  */
-export function learned(
-  logs: readonly number[],
-  prior: Pick<Prior, 'ratio' | 'between'>,
-): { log: number; between: number } {
-  const assumed = Math.log(prior.ratio);
-  let log = assumed;
+export function learned(logs: readonly number[], prior: Pick<Prior, 'ratio' | 'teachers' | 'between'>): Learned {
+  const start = Math.log(prior.ratio);
+  let log = middleOf(logs) ?? start;
   let between = prior.between;
+  // As how many evenings the assumed middle counts.
+  const counts = (): number => (between / prior.teachers) ** 2;
+  let weight = 0;
   for (let round = 0; round < ROUNDS; round++) {
     const weights = logs.map((one) => Math.min(1, (HUBER * between) / Math.max(1e-9, Math.abs(one - log))));
-    const weight = weights.reduce((a, b) => a + b, 0);
-    log = logs.reduce((sum, one, i) => sum + weights[i]! * one, PRIOR_RUNS * assumed) / (PRIOR_RUNS + weight);
+    weight = weights.reduce((a, b) => a + b, 0);
+    log = logs.reduce((sum, one, i) => sum + weights[i]! * one, counts() * start) / (counts() + weight);
     const squares = logs.reduce((sum, one, i) => sum + weights[i]! * (one - log) ** 2, 0);
     between = Math.sqrt((PRIOR_RUNS * prior.between ** 2 + squares) / (PRIOR_RUNS + weight));
   }
-  return { log, between };
+  const assumed = counts() / (counts() + weight);
+  return { log, between, unsure: between / Math.sqrt(counts() + weight), assumed };
 }
 
 /** How a teacher's time goes, learned from past runs: by kind, and for pauses and added rests. */
@@ -174,14 +184,14 @@ export interface Paces {
 }
 
 function paceOf(of: readonly KindOfRun[], prior: Prior): Pace {
-  const { log, between } = learned(
+  const middle = learned(
     of.map((one) => one.log),
     prior,
   );
   const freedom = of.reduce((sum, { count }) => sum + count - 1, 0);
-  const middle = middleOf(of.map(({ variance }) => variance)) ?? 0;
-  const within = Math.sqrt((PRIOR_RUNS * prior.within ** 2 + freedom * middle) / (PRIOR_RUNS + freedom));
-  return { log, between, within, runs: of.length };
+  const variance = middleOf(of.map((one) => one.variance)) ?? 0;
+  const within = Math.sqrt((PRIOR_RUNS * prior.within ** 2 + freedom * variance) / (PRIOR_RUNS + freedom));
+  return { ...middle, within, runs: of.length };
 }
 
 /** How a teacher's time goes, from past runs; without any, what is assumed. */
