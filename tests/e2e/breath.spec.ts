@@ -300,7 +300,7 @@ test.describe('measuring a breath', () => {
       }
     }
     await page.keyboard.press('Space');
-    await page.getByRole('button', { name: 'Enough' }).click();
+    await page.getByRole('button', { name: 'Enough', exact: true }).click();
     for (let i = 0; i < 3; i++) {
       await page.getByRole('button', { name: 'Hold full', exact: true }).click();
       await page.clock.fastForward(14_000);

@@ -91,8 +91,8 @@ test('a group of fourteen with eight conditions, from the plan to the teaching s
     await page.keyboard.press('ArrowRight');
     await passMs(page, 300);
   }
-  await expect(page.locator('.corner')).toContainText(`MTo ${name} instead.`);
-  await expect(page.locator('.corner')).not.toContainText(/glaucoma|pressure|Margery|FG/i);
+  await expect(page.getByRole('region', { name: 'Keep in mind' })).toContainText(`MTo ${name} instead.`);
+  await expect(page.getByRole('region', { name: 'Keep in mind' })).not.toContainText(/glaucoma|pressure|Margery|FG/i);
 });
 
 test('the matrix, the ways out and the decision by the keyboard alone', async ({ page, request }) => {

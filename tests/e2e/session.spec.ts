@@ -34,8 +34,8 @@ test('a full session: stretched first side, evened second, late, caught up, clos
   // What to keep in mind stands in a corner, by initials, and can be hidden.
   await pass(page, (timeline.steps[1]?.startMs ?? 0) / 1000 + 1);
   await expect(page.getByText('head high, up slowly')).toBeVisible();
-  await expect(page.locator('.corner')).toContainText('BS');
-  await expect(page.locator('.corner')).not.toContainText('Bryony');
+  await expect(page.getByRole('region', { name: 'Keep in mind' })).toContainText('BS');
+  await expect(page.getByRole('region', { name: 'Keep in mind' })).not.toContainText('Bryony');
   await page.getByRole('button', { name: 'Keep in mind: hide' }).click();
   await expect(page.getByText('head high, up slowly')).toBeHidden();
 

@@ -76,7 +76,7 @@ const share = computed(() => {
 <style scoped>
 header {
   display: flex;
-  gap: 0 14px;
+  gap: 0 10px;
   align-items: center;
   min-height: 60px;
   padding: 6px 32px 0;
@@ -105,7 +105,7 @@ h1 {
   white-space: nowrap;
 }
 .number {
-  padding-left: 14px;
+  padding-left: 10px;
   border-left: 1px solid var(--line);
   color: var(--ink-2);
   white-space: nowrap;

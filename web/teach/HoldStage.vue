@@ -364,10 +364,10 @@ strong {
   .time,
   .time.long,
   .lit-both .time {
-    font-size: min(36cqw, 19cqh);
+    font-size: min(36cqw, 17cqh);
   }
   .prompt {
-    font-size: min(18px, 3.8cqh);
+    font-size: min(17px, 3.5cqh);
   }
   .coming :deep(.figure) {
     display: none;

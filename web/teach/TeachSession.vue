@@ -179,8 +179,20 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
 /** A button that was pressed with a finger or the mouse does not keep the focus: the next key belongs to the stage. */
 function letGo(event: MouseEvent): void {
   const button = (event.target as Element).closest('button');
-  if (event.detail > 0 && button === document.activeElement) button?.blur();
+  if (event.detail === 0 || !button) return;
+  pressed = button;
+  if (button === document.activeElement) button.blur();
 }
+/** The button that was pressed last, unless the keyboard has gone on since: a panel that closes gives it the focus back. */
+let pressed: Element | undefined;
+useEventListener(window, 'focusin', ({ target }: FocusEvent) => {
+  if (target !== pressed) return;
+  pressed = undefined;
+  (target as HTMLElement).blur();
+});
+useEventListener(window, 'keydown', ({ key }: KeyboardEvent) => {
+  if (key === 'Tab') pressed = undefined;
+});
 useEventListener(window, 'pointerdown', () => void sounds.wake(), { once: true });
 </script>
 

@@ -54,3 +54,14 @@ test('five ticks a second from the page, where the worker does not load or canno
   Object.defineProperty(globalThis, 'Worker', { value: undefined, configurable: true, writable: true });
   expect(ticksIn(2000)).toBe(10);
 });
+
+test('where the page is slowed down, the worker goes on ticking', () => {
+  const pageTimers = jest.spyOn(globalThis, 'setInterval');
+  let ticks = 0;
+  pageTimers.mockImplementationOnce(() => 0 as unknown as ReturnType<typeof setInterval>);
+  const stop = startTicker(() => ticks++);
+  pageTimers.mockRestore();
+  jest.advanceTimersByTime(2000);
+  expect(ticks).toBe(10);
+  stop();
+});
