@@ -4,7 +4,6 @@ import { join } from 'node:path';
 import { chromium, type Browser, type BrowserContextOptions, type Page } from '@playwright/test';
 import type { Plan } from '#core/plan';
 import { serve } from '../bench/serve';
-import sqlite3 from 'sqlite3';
 import config from '../playwright.config';
 
 /** Takes the pictures in docs/screenshots anew, from the demo data; needs a build. */
@@ -48,7 +47,12 @@ async function longNamed(url: string): Promise<string> {
 type Shot = (page: Page, url: string) => Promise<void>;
 
 const SHOTS: Record<string, { take: Shot; context?: BrowserContextOptions }> = {
-  home: { take: async (page, url) => void (await page.goto(url)) },
+  home: {
+    take: async (page, url) => {
+      await page.clock.setFixedTime(new Date('2026-11-26T17:00:00'));
+      await page.goto(url);
+    },
+  },
   plan: { take: (page, url) => plan(page, url, 'demo-potters', 3) },
   'plan-breath': { take: (page, url) => plan(page, url, 'demo-workshop', 3) },
   fit: {
@@ -114,14 +118,12 @@ const SHOTS: Record<string, { take: Shot; context?: BrowserContextOptions }> = {
   },
   library: { take: async (page, url) => void (await page.goto(`${url}/library`)) },
   // The last two leave the demo data other than it was.
-  unreadable: {
+  history: {
     take: async (page, url) => {
-      await damage();
-      await page.goto(url);
-      await page.getByRole('link', { name: 'See what can be done' }).click();
-      await page.getByRole('table').waitFor();
+      await changed(url);
+      await page.goto(`${url}/plans/demo-hour/history`);
+      await page.getByRole('button', { name: 'Restore this version' }).waitFor();
     },
-    context: { colorScheme: 'dark' },
   },
   locked: {
     take: async (page, url) => {
@@ -134,16 +136,24 @@ const SHOTS: Record<string, { take: Shot; context?: BrowserContextOptions }> = {
   },
 };
 
-/** As a newer Zovrin and a bad disk would leave them: a plan, a person and an event that cannot be read. */
-async function damage(): Promise<void> {
-  const database = new sqlite3.Database(file);
-  const sql = `
-    UPDATE plans SET document = replace(document, '"version":5', '"version":99') WHERE id = 'demo-choir';
-    UPDATE people SET document = substr(document, 1, 200) WHERE id = 'demo-bryony';
-    UPDATE run_events SET event = '{' WHERE runId = 'demo-run-nurses' AND seq = 4;`;
-  await new Promise<void>((done, failed) =>
-    database.exec(sql, (error) => database.close(() => (error ? failed(error) : done()))),
-  );
+/** The hour that was planned by feel, gone over once: one breath less, a longer side, another order. */
+async function changed(url: string): Promise<void> {
+  const { revision, document } = (await (await fetch(`${url}/api/plans/demo-hour`)).json()) as {
+    revision: number;
+    document: Plan;
+  };
+  const steps = document.steps.flatMap((step): Plan['steps'] => {
+    if (step.kind === 'breath') return [];
+    if (step.kind !== 'hold' || step.sides.kind !== 'each') return [step];
+    const length = { kind: 'perSide', left: 220, right: 200 } as const;
+    return [{ ...step, sides: { ...step.sides, length } }];
+  });
+  const [first, second, ...others] = steps;
+  await fetch(`${url}/api/plans/demo-hour`, {
+    method: 'PUT',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ revision, document: { ...document, steps: [second, first, ...others] } }),
+  });
 }
 
 async function take(browser: Browser, url: string, name: string): Promise<void> {
@@ -159,6 +169,8 @@ async function take(browser: Browser, url: string, name: string): Promise<void> 
   await context.close();
 }
 
+// The pictures know the dates of the demo data.
+process.env.ZOVRIN_DEMO_DAY = '2026-11-25';
 const folder = mkdtempSync(join(tmpdir(), 'zovrin-shots-'));
 const file = join(folder, 'shots.sqlite');
 const { url, stop } = await serve(4797, file);

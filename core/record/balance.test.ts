@@ -67,6 +67,8 @@ describe('what was not reached', () => {
     expect(record.steps[1]).toMatchObject({ reached: false, skipped: true });
     expect(record.right).toEqual({ plannedMs: 0, doneMs: 0, differenceMs: 0 });
     expect(record.notReachedMs).toBe(175_000 + 60_000);
+    // The way out of the left side was under way; the changes after it were not reached.
+    expect(record.changes).toMatchObject({ plannedMs: 85_000, doneMs: 75_000 });
     expect(says).toBe('Ended 5:05 early; the right side of head to knee and 1 step were not reached.');
   });
 

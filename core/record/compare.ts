@@ -38,7 +38,7 @@ export interface StepRecord {
   sides: SideRecord[];
   /** The sets of a breath in several sets, both sides of one together; their time is also in `sides` or `other`. */
   sets: SetRecord[];
-  /** Set-ups, switches and ways in and out. */
+  /** Set-ups, switches and ways in and out, as far as the session came. */
   changes: Planned;
   /** Breath, rests, talk and loosening. */
   other: Planned;
@@ -134,7 +134,7 @@ function compareStep({ timeline, ahead, spansOf, said }: Led, span: StepSpan): S
         ...planned((known?.plannedMs ?? 0) + plannedMs, (known?.doneMs ?? 0) + doneMs),
         beganAtMs: known?.beganAtMs ?? spans[0]?.fromMs ?? null,
       });
-    } else {
+    } else if (!CHANGES.has(phase.kind) || !ahead.has(phase.index)) {
       const sum = sums[CHANGES.has(phase.kind) ? 'changes' : 'other'];
       sum[0] += plannedMs;
       sum[1] += doneMs;

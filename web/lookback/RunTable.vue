@@ -193,6 +193,9 @@ thead .spine span:first-child {
 .share {
   white-space: nowrap;
 }
+.figures td:not(.set) {
+  white-space: nowrap;
+}
 .set {
   padding-left: 12px;
   overflow-wrap: anywhere;

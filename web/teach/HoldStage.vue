@@ -377,6 +377,9 @@ strong {
 @container stage (height < 460px) {
   .time,
   .time.long {
+    font-size: min(220px, 17cqw, 41cqh);
+  }
+  .stage:has(.prompt p + p) .time {
     font-size: min(200px, 16cqw, 31cqh);
   }
   .prompt {
