@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { ref } from 'vue';
-import type { Moment } from '#core/catalogue';
+import { computed, ref } from 'vue';
+import { wordsOnSide, type Moment } from '#core/catalogue';
 import type { Prompt } from '#core/plan';
 import IconButton from '../IconButton.vue';
 import FieldGroup from './FieldGroup.vue';
@@ -29,6 +29,14 @@ const {
 const emit = defineEmits<{ add: [] }>();
 
 const trouble = ref('');
+/** Whether something is said on both sides that names one. */
+const namesSide = computed(
+  () =>
+    twoSided &&
+    prompts.some(
+      ({ text, on = 'every' }) => on === 'every' && wordsOnSide(text, 'left') !== wordsOnSide(text, 'right'),
+    ),
+);
 const put = (lines: Line[]): string | undefined => accept(lines);
 const change = (prompt: Line, patch: Partial<Line>): string | undefined =>
   put(prompts.map((other) => (other === prompt ? { ...prompt, ...patch } : other)));
@@ -88,6 +96,9 @@ function setOn(prompt: Line, event: Event): void {
         />
       </li>
     </ul>
+    <p v-if="namesSide" class="small quiet">
+      Written for the left side: when the right side is held, “left” and “right” change places.
+    </p>
     <p v-if="trouble" class="caution small" role="alert">{{ trouble }}</p>
   </FieldGroup>
 </template>
