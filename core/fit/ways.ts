@@ -11,10 +11,9 @@ import {
   type Step,
 } from '#core/plan';
 import { toMs, type Ms, type Seconds } from '#core/time';
-import { compileTimeline, DEFAULT_RULES } from '#core/timeline';
-import { withLengths } from './apply';
+import { boundsOf, type Bounds, type End } from './bounds';
 import type { Planned } from './planned';
-import { freeLengthsOf, rangeOf, type FreeLength, type Range } from './free';
+import { rangeOf, type FreeLength, type Range } from './free';
 import { lastRestIndex, type FitOptions } from './options';
 
 type Change =
@@ -36,7 +35,7 @@ export type Way = Change & {
 const MAX_PAIRS_TRIED = 40;
 
 /** A hold is not asked to become shorter than this. */
-const LEAST_HOLD: Seconds = 30;
+const MIN_HOLD: Seconds = 30;
 
 /** The range of a hold, wide enough for both sides where they differ. Seconds. */
 function wholeRange(step: HoldStep): Range {
@@ -65,68 +64,6 @@ export function wayEdit(way: Way, plan: Plan): PlanEdit | null {
       return null;
   }
 }
-
-type End = 'least' | 'most';
-
-/** How long plans are with every free length at its least (or most). Plans that share steps share what is worked out of them. */
-function boundsOf(planned: Planned, options: FitOptions) {
-  const { library, rules = DEFAULT_RULES } = planned;
-  const freeOf = freeLengthsOf(options);
-  const lengthsOf = (plan: Plan, asked: FitOptions): FreeLength[] => freeOf({ ...planned, plan }, asked);
-  const at = (end: End, { choices }: FreeLength) => choices.at(end === 'least' ? 0 : -1)!;
-  const compiledMs = (plan: Plan, free: readonly FreeLength[], end: End): Ms => {
-    const chosen = free.map((one) => ({ stepId: one.stepId, what: one.what, to: at(end, one).value }));
-    return compileTimeline(withLengths(plan, chosen), library, rules).totals.totalMs;
-  };
-  const bringsProps = (step: Step | undefined): boolean =>
-    step !== undefined &&
-    (step.kind === 'hold' || step.kind === 'breath' || (step.kind === 'rest' && step.setUp !== null));
-  /** The steps between which nothing of a change at one place is felt: from a set-up before it to one after it. */
-  function around({ steps }: Plan, index: number): [from: number, until: number] {
-    let [from, until] = [index - 1, index + 1];
-    while (from > 0 && !bringsProps(steps[from])) from--;
-    while (until < steps.length && !bringsProps(steps[until])) until++;
-    return [Math.max(0, from), Math.min(steps.length, until + 1)];
-  }
-  const sumOf = (free: readonly FreeLength[], end: End): Ms =>
-    free.reduce((sum, one) => sum + one.times * at(end, one).ms, 0);
-
-  const now = lengthsOf(planned.plan, options);
-  const nowMs = { least: compiledMs(planned.plan, now, 'least'), most: 0 };
-  nowMs.most = nowMs.least + sumOf(now, 'most') - sumOf(now, 'least');
-  /**
-   * How long the plan is at its least and most after an edit of one of its steps. Only the steps around it are compiled: what
-   * is brought and taken away elsewhere stays the same.
-   */
-  function after(edit: PlanEdit, stepId: string, asked: FitOptions = options): Record<End, Ms> {
-    const { plan } = planned;
-    const edited = edit.apply(plan);
-    const free = lengthsOf(edited, asked);
-    const [from, until] = around(
-      plan,
-      plan.steps.findIndex(({ id }) => id === stepId),
-    );
-    const untilEdited = until + edited.steps.length - plan.steps.length;
-    const part = (of: Plan, lengths: readonly FreeLength[], to: number): Ms => {
-      const within = lengths.filter(({ stepIndex }) => stepIndex >= from && stepIndex < to);
-      return compiledMs({ ...of, steps: of.steps.slice(from, to) }, within, 'least');
-    };
-    const outside = (lengths: readonly FreeLength[], to: number): Ms =>
-      sumOf(
-        lengths.filter(({ stepIndex }) => stepIndex < from || stepIndex >= to),
-        'least',
-      );
-    const least =
-      nowMs.least -
-      part(plan, now, until) -
-      outside(now, until) +
-      part(edited, free, untilEdited) +
-      outside(free, untilEdited);
-    return { least, most: least + sumOf(free, 'most') - sumOf(free, 'least') };
-  }
-  return { now: nowMs, after, lengthsOf };
-}
-type Bounds = ReturnType<typeof boundsOf>;
 
 /** Whether a hold on each side could be held on both at once: not a twist, not on the side. */
 function mayBeTogether({ library }: Planned, { sides, position }: HoldStep): boolean {
@@ -216,7 +153,7 @@ function slacks(planned: Planned, bounds: Bounds, options: FitOptions): Slack[] 
     // A range of the last rest does not go below its floor.
     const floor = index === last ? (lastRestSeconds ?? 0) : 0;
     const grid = gridOf(step);
-    const least = (Math.ceil(toMs(Math.max(LEAST_HOLD, floor)) / toMs(grid)) * toMs(grid)) / 1000;
+    const least = (Math.ceil(toMs(Math.max(MIN_HOLD, floor)) / toMs(grid)) * toMs(grid)) / 1000;
     if (from <= least) return [];
     const gives = rangeGives(planned, bounds, options, step, 'min');
     const way = (needMs: Ms): Way => {

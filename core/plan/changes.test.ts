@@ -40,7 +40,7 @@ describe('what changed between two versions', () => {
     expect(brief(after(...edits))).toEqual(told);
   });
 
-  test('a length is told with what it was', () => {
+  test('a length comes with what it was before', () => {
     expect(planChanges(before, after(setHoldSeconds('worked', 'even', 300)))).toEqual([
       {
         kind: 'step',
@@ -52,7 +52,7 @@ describe('what changed between two versions', () => {
     ]);
   });
 
-  test('of any two plans: no change is told exactly where they are the same, and moves are as few as can be', () => {
+  test('of any two plans: changes are listed exactly where they differ, and moves are as few as can be', () => {
     const order = fc.shuffledSubarray([0, 1, 2, 3], { minLength: 4 });
     fc.assert(
       fc.property(anyPlan, anyPlan, order, (one, other, places) => {

@@ -3,7 +3,7 @@ import { Id } from '#core/document';
 import type { Plan } from './plan';
 import type { HoldSides, Step } from './step';
 
-/** Fields of a plan whose change is told by name. */
+/** The fields of a plan that a history names. */
 export const PLAN_FIELDS = [
   'title',
   'intent',
@@ -16,7 +16,7 @@ export const PLAN_FIELDS = [
   'orderPairs',
 ] as const;
 
-/** What of a step is told apart when it changes. */
+/** The aspects of a step that a history tells from each other. */
 export const STEP_FACETS = [
   'name',
   'position',

@@ -25,7 +25,7 @@ function taught(steps: Step[], ...events: RunEvent[]) {
 }
 
 describe('side against side', () => {
-  test('a difference that was meant and led is told as meant', () => {
+  test('a difference that was meant and led is called meant', () => {
     const { record, says } = taught([uneven], at(465, { kind: 'ended' }));
     expect([record.left.doneMs, record.right.doneMs]).toEqual([175_000, 145_000]);
     expect(says).toBe('On time, with left sides 0:30 longer, as planned.');
@@ -36,7 +36,7 @@ describe('side against side', () => {
     expect(says).toBe('Right sides were 0:30 shorter than left sides, 0:30 of it in head to knee.');
   });
 
-  test('a meant difference that was not led is told against what the plan has', () => {
+  test('a meant difference that was not led is set against the plan', () => {
     const shorter = at(65 + 145, { kind: 'cut' });
     const { says } = taught([uneven], shorter, at(435, { kind: 'ended' }));
     expect(says).toBe('Left and right sides were equal; the plan has left sides 0:30 longer.');

@@ -3,7 +3,7 @@ import { Router } from 'express';
 import { literal, Op, where as whereSql, type Order } from 'sequelize';
 import { searchable } from '#core/catalogue';
 import type { Library, OwnEntry } from '#core/catalogue';
-import { adoptEntries, planChanges, readPlan, readPlanFile, type Plan, type PlanFile } from '#core/plan';
+import { adoptEntries, readPlan, readPlanFile, type Plan, type PlanFile } from '#core/plan';
 import { compileTimeline, ribbonBlocks } from '#core/timeline';
 import type { ConflictResponse } from '#api';
 import {
@@ -13,7 +13,6 @@ import {
   ListVersionsResponse,
   PlanId,
   PlanSummary,
-  type PlanVersion,
   SavedPlan,
   SavePlanRequest,
   StoredPlan,
@@ -27,6 +26,7 @@ import { sliced } from '../store/sliced';
 import { addEntry, isBuiltIn, ownEntriesByIds, usesEntry, wholeLibrary } from '../store/own-library';
 import { iso, type Store, type Tables } from '../store/store';
 import { readable, reasonNotToRead } from '../store/stored';
+import { versionsOf } from '../store/plan-versions';
 import { storedPlan } from '../store/stored-plans';
 
 const KEPT_REVISIONS = 200;
@@ -248,31 +248,6 @@ const saved = ({ id, revision, updatedMs }: Pick<PlanRow, 'id' | 'revision' | 'u
   revision,
   updatedAt: iso(updatedMs),
 });
-
-/** Of the saves within this time of a version, the latest stands for all. */
-const ONE_VERSION_MS = 10 * 60_000;
-
-/** The versions of a plan, the latest first, from its kept saves, the latest first. */
-function versionsOf(saves: readonly { revision: number; savedMs: number; plan: Plan }[]): PlanVersion[] {
-  const last: (typeof saves)[number][] = [];
-  for (const save of saves) {
-    const later = last.at(-1);
-    if (!later || later.savedMs - save.savedMs >= ONE_VERSION_MS) last.push(save);
-  }
-  // Where all that is kept was saved in one go, the plan as it was first made is a version too.
-  const first = saves.at(-1);
-  const versions = first && first.revision === 1 && !last.includes(first) ? [...last, first] : last;
-  return versions.map(({ revision, savedMs, plan }, i) => {
-    const before = versions[i + 1];
-    return {
-      revision,
-      savedAt: iso(savedMs),
-      title: plan.title,
-      changes: before ? planChanges(before.plan, plan) : null,
-      isFirst: revision === 1,
-    };
-  });
-}
 
 /** Plans: list, make, read, save with a revision, earlier revisions, into the bin. */
 export function planRoutes(store: Store): Router {

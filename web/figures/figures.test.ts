@@ -21,7 +21,7 @@ beforeEach(() => {
   Object.defineProperty(globalThis, 'Worker', { value: FakeWorker, configurable: true, writable: true });
 });
 
-test('a worker that fails to load is told of, and the next figure tries another', async () => {
+test('a worker that fails to load is reported, and the next figure tries another', async () => {
   const request = { position: 'legs-up' } as unknown as FigureRequest;
   const drawn = drawFigure(request);
   made[0]!.dispatchEvent(new Event('error'));
