@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import Toast from 'primevue/toast';
 import { useToast } from 'primevue/usetoast';
-import { watch, watchEffect } from 'vue';
+import { defineAsyncComponent, watch, watchEffect } from 'vue';
 import { useRoute } from 'vue-router';
 import AppNav from './AppNav.vue';
 import LockScreen from './LockScreen.vue';
@@ -9,8 +9,9 @@ import { useLock } from './stores/lock';
 import { useSettings } from './stores/settings';
 import UnreadableBar from './unreadable/UnreadableBar.vue';
 import { sendLeftovers } from './teach/outbox';
-import RunningBar from './teach/RunningBar.vue';
 
+/** Not needed for the first page to be there. */
+const RunningBar = defineAsyncComponent(() => import('./teach/RunningBar.vue'));
 const route = useRoute();
 const settings = useSettings();
 const lock = useLock();
