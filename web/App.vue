@@ -10,8 +10,13 @@ import { useSettings } from './stores/settings';
 import UnreadableBar from './unreadable/UnreadableBar.vue';
 import { sendLeftovers } from './teach/outbox';
 
-/** Not needed for the first page to be there. */
-const RunningBar = defineAsyncComponent(() => import('./teach/RunningBar.vue'));
+/** What is not needed for the first page to be there waits until the browser has nothing else to do. */
+const whenIdle = (): Promise<void> =>
+  new Promise((ready) => {
+    if ('requestIdleCallback' in window) requestIdleCallback(() => ready(), { timeout: 3000 });
+    else setTimeout(ready, 1000);
+  });
+const RunningBar = defineAsyncComponent(() => whenIdle().then(() => import('./teach/RunningBar.vue')));
 const route = useRoute();
 const settings = useSettings();
 const lock = useLock();

@@ -116,7 +116,7 @@ function addTimes(moves: PropMove[], count: number, ofOne: readonly PropMove[]):
 function movesOfKind(kind: PropKind, before: readonly Alike[], after: readonly Alike[]): PropMove[] {
   const [olds, news] = withoutUnchanged(before, after);
   if (olds.length === 0 && news.length === 0) return [];
-  const flow = pairedByOneAction(olds, news);
+  const flow = olds.length > 0 && news.length > 0 ? pairedByOneAction(olds, news) : [];
   const unpaired = news.map(({ count }, a) => count - flow.reduce((sum, row) => sum + row[a]!, 0));
   const turned = (from: Piece, to: Piece): PropMove[] => {
     const folded = { ...from, state: to.state, ...(to.size && { size: to.size }) };

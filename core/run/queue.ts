@@ -1,4 +1,4 @@
-import { groupKey, type Phase, type Timeline } from '#core/timeline';
+import { sameGroup, type Phase, type Timeline } from '#core/timeline';
 import type { Ms } from '#core/time';
 
 /** One stretch still to be led or already led: a phase of the plan, with the length it has by now. */
@@ -30,10 +30,10 @@ const phaseOf = (timeline: Timeline, item: QueueItem): Phase => timeline.phases[
 export function groupAround(timeline: Timeline, queue: Queue, at: number): Group {
   const here = queue[at];
   if (!here) return { first: at, end: at, totalMs: 0, beforeMs: 0 };
-  const key = groupKey(phaseOf(timeline, here));
+  const phase = phaseOf(timeline, here);
   const belongs = (i: number): boolean => {
     const item = queue[i];
-    return item !== undefined && groupKey(phaseOf(timeline, item)) === key;
+    return item !== undefined && sameGroup(phase, phaseOf(timeline, item));
   };
   let [first, end, beforeMs] = [at, at + 1, 0];
   while (belongs(first - 1)) beforeMs += queue[--first]?.ms ?? 0;

@@ -13,11 +13,12 @@ export interface Stretch {
 const SOON_MS = 15_000;
 const MIN_FOR_SOON_MS = 60_000;
 
-/** What a teacher thinks of as one thing: all stages of one side of a hold, one side of a breath practice, or one phase. */
-export function groupKey(phase: Phase): string {
-  if (phase.kind === 'hold') return `hold ${phase.stepIndex} ${phase.turn}`;
-  if ('round' in phase) return `breath ${phase.stepIndex} ${phase.turn}`;
-  return `phase ${phase.index}`;
+/** Whether two phases belong to what a teacher thinks of as one thing: a side of a hold with all its stages, a side of a breath practice. */
+export function sameGroup(a: Phase, b: Phase): boolean {
+  if (a === b) return true;
+  if (a.stepIndex !== b.stepIndex) return false;
+  if (a.kind === 'hold') return b.kind === 'hold' && a.turn === b.turn;
+  return 'round' in a && 'round' in b && a.turn === b.turn;
 }
 
 const turnOf = (phase: Phase): number | undefined =>
@@ -84,15 +85,20 @@ export function bellsOfGroup(
   return bells;
 }
 
+/** What rings besides a breath. */
+const RINGS: ReadonlySet<Phase['kind']> = new Set(['hold', 'rest', 'setup']);
+
 /** The bells of a plan in order, from its phases. */
 export function plannedBells(phases: readonly Phase[], rules: HouseRules): Bell[] {
   const bells: Bell[] = [];
   for (let from = 0; from < phases.length;) {
-    const key = groupKey(phases[from]!);
+    const first = phases[from]!;
     let end = from + 1;
-    while (end < phases.length && groupKey(phases[end]!) === key) end++;
-    const group = phases.slice(from, end).map((phase) => ({ phase, ms: phase.endMs - phase.startMs }));
-    bells.push(...bellsOfGroup(phases, group, phases[from]!.startMs, rules));
+    while (end < phases.length && sameGroup(first, phases[end]!)) end++;
+    if (RINGS.has(first.kind) || 'round' in first) {
+      const group = phases.slice(from, end).map((phase) => ({ phase, ms: phase.endMs - phase.startMs }));
+      for (const bell of bellsOfGroup(phases, group, first.startMs, rules)) bells.push(bell);
+    }
     from = end;
   }
   return bells.sort((a, b) => a.atMs - b.atMs);

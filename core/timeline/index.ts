@@ -14,7 +14,7 @@ export {
   type WaveBlock,
 } from './blocks';
 export { propShelf, type ShelfBand, type ShelfRow } from './shelf';
-export { bellsOfGroup, groupKey, type Stretch } from './bells';
+export { bellsOfGroup, sameGroup, type Stretch } from './bells';
 export { breathInHold, turnsOf } from './hold';
 export { momentMs } from './moment';
 export { moveCue } from './moves';

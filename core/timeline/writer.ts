@@ -173,7 +173,7 @@ export function timelineWriter(rules: HouseRules) {
 
     /** What is odd about a step; said once, also where it is so on both sides. */
     note(kind: NoteKind, message: string): void {
-      if (notes.some((one) => one.stepIndex === stepIndex && one.message === message)) return;
+      for (let i = notes.length - 1; notes[i]?.stepIndex === stepIndex; i--) if (notes[i]!.message === message) return;
       notes.push({ stepId: stepId(), stepIndex, kind, message });
     },
 
