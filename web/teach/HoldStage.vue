@@ -364,7 +364,10 @@ strong {
   .time,
   .time.long,
   .lit-both .time {
-    font-size: min(36cqw, 17cqh);
+    font-size: min(36cqw, 24cqh);
+  }
+  .stage:has(.prompt p + p) .time {
+    font-size: min(36cqw, 15cqh);
   }
   .prompt {
     font-size: min(17px, 3.5cqh);
@@ -374,7 +377,7 @@ strong {
   }
 }
 /* With little height, words come before pictures, and both before the size of the time. */
-@container stage (height < 460px) {
+@container stage (width >= 900px) and (height < 460px) {
   .time,
   .time.long {
     font-size: min(220px, 17cqw, 41cqh);
