@@ -5,8 +5,5 @@ const CONTROLS = `${FIELDS}, button, a[href], summary, label, [role="dialog"], [
 const within = (target: EventTarget | null, selector: string): boolean =>
   target instanceof Element && target.closest(selector) !== null;
 
-/** Whether something is typed or chosen there. */
-export const isField = (target: EventTarget | null): boolean => within(target, FIELDS);
-
 /** Whether the keys pressed there belong to a control or a panel, and not to the page. */
 export const belongsToControl = (target: EventTarget | null): boolean => within(target, CONTROLS);

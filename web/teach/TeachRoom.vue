@@ -54,7 +54,7 @@ void load();
 
 <template>
   <TeachSession
-    v-if="stored && first && !first.leftRunning && stored.document.steps.length > 0"
+    v-if="stored && first && (rehearse > 0 || !first.leftRunning) && stored.document.steps.length > 0"
     :key="rehearse"
     :stored="stored"
     :first="first"
