@@ -1,8 +1,8 @@
+import { gcd } from '#core/time';
 import type { Seconds } from '#core/time';
 import { BREATH_LIMITS } from './limits';
 import { readRatio, type Ratio } from './ladder';
 import { QUARTERS, QUARTER_NAMES, type Quarter } from './parts';
-import { gcd } from './whole';
 
 /** Counts of a breath that were understood, or why they were not; `ask` are the counts that could have been meant. */
 export type CountsResult = { ok: true; counts: Ratio } | { ok: false; reason: string; ask?: Ratio };

@@ -1,9 +1,8 @@
-import { toMs, type Ms, type Seconds } from '#core/time';
+import { gcd, toMs, type Ms, type Seconds } from '#core/time';
 import { practiceMs, setMs } from './lengths';
 import { BREATH_LIMITS } from './limits';
 import type { BreathPractice } from './practice';
 import type { BreathSet } from './set';
-import { gcd } from './whole';
 
 /** What a fitting may change. */
 export interface FitOptions {

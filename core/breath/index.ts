@@ -61,7 +61,6 @@ export { BREATHERS, simulatedBreather, type Breather } from './simulated';
 export { breathWithin } from './within';
 export { breathCost, type BreathCost } from './cost';
 export { practiceFromVersion1 } from './migrate';
-export { gcd } from './whole';
 export { fewestRounds, fitBreath, type BreathFit, type FitOptions } from './fit';
 export { LADDER, Ratio, ratioInWords, readRatio, Rung, type ReadRatio } from './ladder';
 export {

@@ -39,11 +39,11 @@ export interface Condition {
 export interface ConditionState {
   condition: string;
   degree: string | null;
-  /** Of a pregnancy; null also where the date that is kept cannot be right any more. */
+  /** Of a pregnancy; null also where the recorded date cannot be right any more. */
   weeks: number | null;
   /** Since it began. */
   months: number | null;
-  /** The date that is kept lies ahead, or a pregnancy would have ended by it: it has to be asked for again. */
+  /** The recorded date is in the future, or a pregnancy would be over by it: ask for it again. */
   stale: { kind: 'ahead' } | { kind: 'over'; weeks: number } | null;
 }
 
@@ -91,8 +91,8 @@ export function stateInWords(state: ConditionState, known: Condition): string {
     weeks === null ? undefined : `${weeks} weeks, ${trimester}`,
     stale &&
       (stale.kind === 'ahead'
-        ? 'with a date that lies ahead: ask again'
-        : `${stale.weeks} weeks by the date kept: ask again`),
+        ? 'with a date in the future: ask again'
+        : `${stale.weeks} weeks by the recorded date: ask again`),
     ago?.replace(/^1 months/, '1 month'),
   ]
     .filter(Boolean)

@@ -331,14 +331,16 @@ test('a date that cannot be right any more is said to be stale, and screened as 
     expect([weeks, stale.stale.join()]).toEqual([weeks, expect.stringContaining('ask again')]);
   }
   expect(screened(daysLater(CLASS_DAY, -7 * 30)).stale).toEqual([]);
-  expect(screened(daysLater(CLASS_DAY, -7 * 150)).stale).toEqual(['Pregnancy, 150 weeks by the date kept: ask again']);
+  expect(screened(daysLater(CLASS_DAY, -7 * 150)).stale).toEqual([
+    'Pregnancy, 150 weeks by the recorded date: ask again',
+  ]);
   const ahead = screen(
     planOf(lying),
     { conditions: [has('stroke', { since: daysLater(CLASS_DAY, 3) })] },
     builtInKnowledge,
     CLASS_DAY,
   );
-  expect(ahead.stale).toEqual(['A stroke or a small stroke, with a date that lies ahead: ask again']);
+  expect(ahead.stale).toEqual(['A stroke or a small stroke, with a date in the future: ask again']);
 });
 
 test('conditions in words, as they are on the day', () => {

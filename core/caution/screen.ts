@@ -75,8 +75,10 @@ export function rulesFor(
   });
 }
 
-/** The rules that apply to a person on a day (`2026-11-26`), what they told of that no rule is known for, and
- * what is kept with a date that cannot be right any more. */
+/**
+ * The rules that apply to a person on a day (`2026-11-26`), the conditions that no rule is known for, and those whose recorded
+ * date cannot be right any more.
+ */
 export function rulesOf(
   { conditions }: Pick<Person, 'conditions'>,
   knowledge: Pick<Knowledge, 'conditions' | 'rules'>,

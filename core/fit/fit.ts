@@ -12,6 +12,9 @@ import { waysLonger, waysShorter, type Way } from './ways';
 export const TOO_FINE =
   'Too many lengths here go by different fractions of a second to be fitted exactly. Lock some of them, or give holds whole seconds.';
 
+const NOT_AS_WORKED_OUT =
+  'This plan would not be as long as was worked out for it, so nothing is offered. Lock what you changed last and fit it again.';
+
 interface Fitted {
   targetMs: Ms;
   totalMs: Ms;
@@ -116,8 +119,8 @@ export function fitAmong(
     return { kind: 'refused', issues: [{ field: 'plan.steps', reason: TOO_FINE }] };
   const lengths = free.map((one, i) => fittedLength(one, one.choices[solution.picks[i]!]!));
   const { totalMs } = compileTimeline(withLengths(planned.plan, lengths), planned.library, planned.rules).totals;
-  // What the plan comes to is what counts, whatever was reckoned on the way.
+  // The compiled plan decides: a fit that does not come true is not offered.
   if (totalMs !== fixed + solution.totalMs)
-    throw new RangeError(`Reckoned ${fixed + solution.totalMs} ms, came to ${totalMs} ms.`);
+    return { kind: 'refused', issues: [{ field: 'plan.steps', reason: NOT_AS_WORKED_OUT }] };
   return { kind: 'fits', targetMs, totalMs, lengths, harm: solution.cost };
 }

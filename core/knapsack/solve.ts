@@ -1,4 +1,4 @@
-import type { Ms } from '#core/time';
+import { gcd, type Ms } from '#core/time';
 import { addConvex } from './convex';
 
 /** Something that takes one of several lengths: by length, the shortest first, each with the harm it does. */
@@ -50,7 +50,6 @@ function split(by: readonly number[], costs: readonly number[]): Split {
   return { even: [], odd: all };
 }
 
-const gcd = (a: number, b: number): number => (b === 0 ? a : gcd(b, a % b));
 const stepOf = ({ ms }: Item): Ms => ms.reduce((part, each) => gcd(part, each - ms[0]!), 0);
 const stepOfAll = (items: readonly Item[]): Ms => items.reduce((by, item) => gcd(by, stepOf(item)), 0) || 1;
 const spanOf = (items: readonly Item[]): Ms => items.reduce((sum, { ms }) => sum + ms.at(-1)! - ms[0]!, 0);

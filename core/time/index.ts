@@ -4,3 +4,4 @@ export { DURATION_FORMS, parseDuration, type ParsedDuration } from './parse';
 export { clockOfMs, clockOfSeconds, editableClock, signedClockOfMs, spokenMs } from './format';
 export { inBreaths, parseBreaths } from './breaths';
 export { seeded } from './seeded';
+export { gcd } from './whole';

@@ -26,7 +26,7 @@ const weeksProblem = computed(() =>
   weeks.value > MAX_WEEKS
     ? `More than ${MAX_WEEKS} weeks: ask how it is now.`
     : weeks.value < 0
-      ? 'The date that is kept lies ahead: ask again.'
+      ? 'The recorded date is in the future: ask again.'
       : '',
 );
 const weeks = computed(() => (kept.since === null ? 0 : weeksBetween(kept.since, today())));

@@ -124,7 +124,7 @@ strong {
 .now {
   color: var(--now);
 }
-/* What is said of this device has a line of its own: the step keeps its name. */
+/* Messages about this device get their own line, so that the step name stays readable. */
 @media (width < 900px) {
   header {
     flex-wrap: wrap;

@@ -30,6 +30,6 @@ test.each([
     { kind: 'step', ...step, facets: ['prompts', 'note'], length: null } as const,
     'Reclined twist: prompts, note changed',
   ],
-])('%j is told as it is', (change, words) => {
+])('%j in words', (change, words) => {
   expect(changeInWords({ ...change } as never)).toBe(words);
 });
