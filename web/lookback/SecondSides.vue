@@ -85,4 +85,16 @@ li {
 section {
   padding-bottom: 24px;
 }
+@media (width < 400px) {
+  li {
+    grid-template-columns: 76px minmax(0, 1fr) auto;
+  }
+  svg {
+    width: 100%;
+  }
+  .legend {
+    grid-template-columns: 1fr 1fr;
+    padding-left: 84px;
+  }
+}
 </style>

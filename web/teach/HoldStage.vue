@@ -395,4 +395,18 @@ strong {
     display: none;
   }
 }
+/* On a very small phone: the time, and what comes next by its name alone. */
+@container stage (width < 640px) and (height < 260px) {
+  .coming :deep(.quiet) {
+    display: none;
+  }
+  .time,
+  .time.long,
+  .lit-both .time {
+    font-size: min(30cqw, 36cqh);
+  }
+  .stage:has(.prompt) .time {
+    font-size: min(30cqw, 22cqh);
+  }
+}
 </style>
