@@ -357,7 +357,8 @@ describe('when it cannot be', () => {
       ),
       { numRuns: 500 },
     );
-    expect(taken).toBeGreaterThan(400);
+    // About four in five random plans offer one; far fewer would mean that nothing was tried.
+    expect(taken).toBeGreaterThan(150);
   });
 
   test('every way that is told would do, and no step that would do by leaving it out is missed', () => {

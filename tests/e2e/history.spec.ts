@@ -21,7 +21,10 @@ test('an earlier version is looked at beside the plan now, restored as one edit,
   await page.keyboard.press('ArrowUp');
   await expect(page.getByRole('button', { name: 'Restore this version' })).toBeDisabled();
   await page.keyboard.press('End');
-  await page.getByRole('button', { name: 'Restore this version' }).press('Enter');
+  // It can be pressed once that version has been read.
+  const restore = page.getByRole('button', { name: 'Restore this version' });
+  await expect(restore).toBeEnabled();
+  await restore.press('Enter');
   await expect(page.getByRole('status').filter({ hasText: 'Undo brings back' })).toBeVisible();
   await expect.poll(async () => (await storedPlan(request, id)).document).toEqual(document);
   await page.keyboard.press('Control+z');
