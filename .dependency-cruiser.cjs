@@ -4,6 +4,7 @@ const test = '\\.test\\.ts$|^tests/|^bench/';
 
 /** Inside core, each folder may know those before it in this order (and itself). */
 const CORE = [
+  'numbers',
   'time',
   'knapsack',
   'document',
@@ -19,24 +20,63 @@ const CORE = [
   'cupboard',
   'caution',
   'run',
-  'record',
+  'review',
   'fit',
   'order',
-  'arrange',
-  'house',
+  'jobs',
+  'settings',
 ];
 const corePaths = CORE.map((folder, i) => ({
   name: `core-${folder}-looks-down`,
-  comment:
-    'time ← knapsack ← document ← breath ← journal; breath, props ← body ← catalogue ← people, heights, plan ← timeline ← cupboard, caution, run ← record ← fit ← order ← arrange, house',
+  comment: `Each knows those before it: ${CORE.join(' ← ')}`,
   severity: 'error',
   from: { path: `^core/${folder}/`, pathNot: test },
   to: { path: `^core/(${CORE.slice(i + 1).join('|') || 'nothing'})/` },
 }));
 
+/**
+ * Inside web, each room may know those before it in this order (and itself). The pages know everything below them and
+ * never each other; `ui` knows neither a store nor the domain; a worker knows core and the library only.
+ */
+const WEB = ['client', 'sync', 'state', 'ui', 'widgets', 'pages', 'app'];
+const webPaths = WEB.map((folder, i) => ({
+  name: `web-${folder}-looks-down`,
+  comment: `Each knows those before it: ${WEB.join(' ← ')}`,
+  severity: 'error',
+  from: { path: `^web/${folder}/`, pathNot: test },
+  to: { path: `^web/(${WEB.slice(i + 1).join('|') || 'nothing'})/` },
+}));
+
 module.exports = {
   forbidden: [
     ...corePaths,
+    ...webPaths,
+    {
+      name: 'pages-never-import-each-other',
+      severity: 'error',
+      from: { path: '^web/pages/([^/]+)/' },
+      to: { path: '^web/pages/', pathNot: '^web/pages/$1/' },
+    },
+    {
+      name: 'ui-knows-neither-store-nor-domain',
+      comment: 'Time alone is everybody’s: a field for a length reads and shows it.',
+      severity: 'error',
+      from: { path: '^web/ui/', pathNot: test },
+      to: { path: '^web/(client|sync|state)/|^core/(?!time/|numbers/)|^library/|^api/|^node_modules/pinia/' },
+    },
+    {
+      name: 'workers-know-core-and-library',
+      severity: 'error',
+      from: { path: '^web/workers/', pathNot: test },
+      to: { path: '^web/|^api/|^server/|^node_modules/(vue|pinia|primevue)/', pathNot: '^web/workers/' },
+    },
+    {
+      name: 'web-has-rooms',
+      comment: 'Whatever is in web is in one of its rooms.',
+      severity: 'error',
+      from: { path: '^web/', pathNot: `^web/(${WEB.join('|')}|workers|public)/|${test}` },
+      to: {},
+    },
     {
       name: 'core-knows-zod-and-itself',
       comment: 'And, for the outline of the figure, marching squares; for substitutes, a solver of integer programs.',

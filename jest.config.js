@@ -14,6 +14,7 @@ export default {
     '<rootDir>/web',
     '<rootDir>/docs',
     '<rootDir>/tests/server',
+    '<rootDir>/tests/house',
   ],
   testMatch: ['**/*.test.ts'],
   extensionsToTreatAsEsm: ['.ts'],

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { FitOptions } from '#core/fit';
 import { OrderRules } from '#core/order';
-import { SIMULATED } from '#core/record';
+import { SIMULATED } from '#core/review';
 import { Unreadable } from './unreadable';
 
 const Ms = z.number();

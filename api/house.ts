@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { House } from '#core/house';
+import { House } from '#core/settings';
 
 /** The house rules as stored; revision 0 before they were ever changed. */
 export const StoredHouse = z.object({ revision: z.int().min(0), document: House });

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { Variants } from '#core/arrange';
+import { Variants } from '#core/jobs';
 
 /** What is kept beside a plan; revision 0 before anything was. */
 export const StoredVariants = z.object({ revision: z.int().min(0), document: Variants });

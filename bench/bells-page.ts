@@ -2,7 +2,7 @@
 import { cuesAhead, foldRun } from '#core/run';
 import { compileTimeline, DEFAULT_RULES } from '#core/timeline';
 import { builtInLibrary } from '#library';
-import { ringBell } from '../web/shared/sound/bell';
+import { ringBell } from '../web/widgets/sound/bell';
 import { longPlan } from './compile';
 
 const SAMPLES = 8000;

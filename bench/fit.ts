@@ -4,7 +4,7 @@ import { solve, type Item, type Solution } from '#core/knapsack';
 import { emptyPlan, FIT_WEIGHTS, holdFrom, Plan } from '#core/plan';
 import { builtInLibrary, POSITIONS } from '#library';
 import { msFigure, percentile, timed, type Figure } from './measure';
-import { seeded } from '#core/time';
+import { seeded } from '#core/numbers';
 
 /** A plan of so many library positions, each with a length of its own within half and twice its range. */
 export function randomPlan(steps: number, random: () => number): Plan {

@@ -1,5 +1,5 @@
-import { forecastFinish, pacesOf, SIMULATED } from '#core/record';
-import { seeded } from '#core/time';
+import { forecastFinish, pacesOf, SIMULATED } from '#core/review';
+import { seeded } from '#core/numbers';
 import { compileTimeline } from '#core/timeline';
 import { builtInLibrary } from '#library';
 import { randomPlan } from './fit';

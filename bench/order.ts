@@ -1,6 +1,6 @@
 import { ORDER_RULES, orderSteps, shareFromBest } from '#core/order';
 import { Plan } from '#core/plan';
-import { seeded } from '#core/time';
+import { seeded } from '#core/numbers';
 import { builtInLibrary } from '#library';
 import { randomPlan } from './fit';
 import { msFigure, percentile, timed, type Figure } from './measure';

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { DEFAULT_HOUSE } from '#core/house';
+import { DEFAULT_HOUSE } from '#core/settings';
 import { newPerson, type Person } from '#core/people';
 import { testServer } from '../tests/support/test-server';
 

@@ -1,4 +1,4 @@
-import type { Seconds } from '#core/time';
+import { median, type Seconds } from '#core/numbers';
 import { QUARTERS } from './parts';
 import { LADDER, type Ratio, type Rung } from './ladder';
 
@@ -97,17 +97,9 @@ export function ratioOffers(measured: MeasuredBreath, ladder: readonly Rung[] = 
   });
 }
 
-/** The middle of some values, in their own unit; undefined where there is none. */
-export function middleOf(values: readonly number[]): number | undefined {
-  const sorted = [...values].sort((a, b) => a - b);
-  const middle = sorted.length >> 1;
-  if (sorted.length % 2 === 1 || sorted.length === 0) return sorted[middle];
-  return (sorted[middle - 1]! + sorted[middle]!) / 2;
-}
-
 /** The middle of easy breaths measured one by one, in seconds. Throws a RangeError for fewer than five. */
 export function medianOf(values: readonly Seconds[]): Seconds {
-  const middle = middleOf(values);
+  const middle = median(values);
   if (middle === undefined || values.length < LEAST_BREATHS)
     throw new RangeError(`At least ${LEAST_BREATHS} breaths are measured.`);
   return middle;

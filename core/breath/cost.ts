@@ -1,4 +1,4 @@
-import type { Ms, Seconds } from '#core/time';
+import type { Ms, Seconds } from '#core/numbers';
 import { partMs, practiceMs, tenthsAt, tenthsMs } from './lengths';
 import { QUARTERS, type BreathPart, type Quarter } from './parts';
 import type { BreathPractice } from './practice';

@@ -1,5 +1,4 @@
-import { gcd } from '#core/time';
-import type { Seconds } from '#core/time';
+import { gcd, type Seconds } from '#core/numbers';
 import { BREATH_LIMITS } from './limits';
 import { readRatio, type Ratio } from './ladder';
 import { QUARTERS, QUARTER_NAMES, type Quarter } from './parts';

@@ -1,4 +1,4 @@
-import { gcd, toMs, type Ms, type Seconds } from '#core/time';
+import { gcd, toMs, type Ms, type Seconds } from '#core/numbers';
 import { practiceMs, setMs } from './lengths';
 import { BREATH_LIMITS } from './limits';
 import type { BreathPractice } from './practice';

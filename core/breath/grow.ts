@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import type { Seconds } from '#core/time';
+import type { Seconds } from '#core/numbers';
 import type { Ratio } from './ladder';
 import { QUARTERS, QUARTER_NAMES, type Quarter } from './parts';
 

@@ -68,7 +68,6 @@ export {
   LEAST_BREATHS,
   LEAST_COUNT_SECONDS,
   medianOf,
-  middleOf,
   practisedAs,
   ratioOffers,
   type MeasuredBreath,

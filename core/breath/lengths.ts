@@ -1,4 +1,4 @@
-import { toMs, type Ms, type Seconds } from '#core/time';
+import { toMs, type Ms, type Seconds } from '#core/numbers';
 import { QUARTERS, type BreathPart, type CyclePart, type Quarter } from './parts';
 import type { BreathSet, Ramp } from './set';
 

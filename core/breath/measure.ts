@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { Id, seconds } from '#core/document';
-import type { Ms, Seconds } from '#core/time';
-import { LEAST_BREATHS, medianOf, middleOf, type MeasuredBreath } from './comfortable';
+import { median, type Ms, type Seconds } from '#core/numbers';
+import { LEAST_BREATHS, medianOf, type MeasuredBreath } from './comfortable';
 
 const MOST_VALUES = 60;
 const Values = (what: string, most: number) =>
@@ -24,7 +24,7 @@ export type MeasuredPart = 'in' | 'out' | 'holdFull' | 'holdEmpty';
 
 /** The middle of a few values in seconds, to a hundredth; undefined where there is none. */
 function middle(values: readonly Seconds[]): Seconds | undefined {
-  const exact = middleOf(values);
+  const exact = median(values);
   return exact === undefined ? undefined : Math.round(exact * 100) / 100;
 }
 

@@ -2,7 +2,7 @@ import { practiceMs, roundMs, tenthsAt, tenthsMs } from './lengths';
 import { QUARTERS, type BreathPart } from './parts';
 import type { BreathPractice } from './practice';
 import type { BreathSet } from './set';
-import type { Ms } from '#core/time';
+import type { Ms } from '#core/numbers';
 
 function phasesOfPart(part: BreathPart, set: BreathSet, round: number, countSeconds: number): number {
   if (part.kind !== 'cycle') return 1;

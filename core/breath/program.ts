@@ -1,4 +1,4 @@
-import { toMs, type Ms } from '#core/time';
+import { toMs, type Ms } from '#core/numbers';
 import { partMs, tenthsAt, tenthsMs } from './lengths';
 import { QUARTERS, type BreathPart, type CyclePart, type Quarter, type Through } from './parts';
 import type { BreathPractice } from './practice';

@@ -1,4 +1,4 @@
-import { seeded, type Seconds } from '#core/time';
+import { seeded, type Seconds } from '#core/numbers';
 import type { MeasuredBreath } from './comfortable';
 
 /** Someone who breathes for a try: how long their easy breath is, and how much one breath differs from another. */

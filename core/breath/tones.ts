@@ -1,4 +1,4 @@
-import type { Ms } from '#core/time';
+import type { Ms } from '#core/numbers';
 import { strokesMs } from './lengths';
 import type { BreathPhase } from './program';
 

@@ -1,4 +1,4 @@
-import { toMs, type Ms } from '#core/time';
+import { toMs, type Ms } from '#core/numbers';
 import { partMs, practiceMs, roundMs } from './lengths';
 import type { BreathPractice } from './practice';
 import { breathProgram, type BreathPhase } from './program';

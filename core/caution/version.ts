@@ -1,7 +1,7 @@
 import { fitBreath } from '#core/breath';
 import type { Library } from '#core/catalogue';
 import { PLAN_LIMITS, Step, type BreathStep, type HoldStep, type Plan } from '#core/plan';
-import { toSeconds, type Ms } from '#core/time';
+import { toSeconds, type Ms } from '#core/numbers';
 import { compileTimeline, DEFAULT_RULES, type HouseRules, type Timeline } from '#core/timeline';
 
 /** What one person does otherwise than the others, and when. */

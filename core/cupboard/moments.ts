@@ -1,5 +1,5 @@
 import { placedProps, propKind, type OwnSize, type PlacedProp, type PropKind } from '#core/props';
-import type { Ms } from '#core/time';
+import type { Ms } from '#core/numbers';
 import type { StepSpan, Timeline } from '#core/timeline';
 
 /** Pieces of one sort that the whole group needs at the same time. */

@@ -1,5 +1,5 @@
 import type { HoldSides, Plan, PlanEdit, Step } from '#core/plan';
-import type { Seconds } from '#core/time';
+import type { Seconds } from '#core/numbers';
 import type { Chosen, Fittable } from './planned';
 
 function withSide(sides: HoldSides, side: 'even' | 'left' | 'right', seconds: Seconds): HoldSides {

@@ -1,4 +1,4 @@
-import { toMs, type Ms, type Seconds } from '#core/time';
+import { toMs, type Ms, type Seconds } from '#core/numbers';
 import { compileTimeline, DEFAULT_RULES } from '#core/timeline';
 import type { FittedLength, Planned } from './planned';
 

@@ -1,5 +1,5 @@
 import type { Plan, PlanEdit, Step } from '#core/plan';
-import type { Ms } from '#core/time';
+import type { Ms } from '#core/numbers';
 import { compileTimeline, DEFAULT_RULES } from '#core/timeline';
 import { withLengths } from './apply';
 import { freeLengthsOf, type FreeLength } from './free';

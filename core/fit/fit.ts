@@ -1,5 +1,5 @@
 import type { FieldIssue } from '#core/document';
-import { toMs, type Ms } from '#core/time';
+import { toMs, type Ms } from '#core/numbers';
 import { compileTimeline, DEFAULT_RULES } from '#core/timeline';
 import { withLengths } from './apply';
 import { makeUp, type MakeUp } from './binds';

@@ -1,6 +1,6 @@
 import { roundMs, setMs, fewestRounds, BREATH_LIMITS, type BreathSet } from '#core/breath';
 import { PLAN_LIMITS, sideSeconds, type BreathStep, type HoldStep, type RestStep, type Step } from '#core/plan';
-import { toMs, type Ms, type Seconds } from '#core/time';
+import { toMs, type Ms, type Seconds } from '#core/numbers';
 import type { Fittable, Planned } from './planned';
 import { lastRestIndex, WEIGHT_FACTORS, type FitOptions } from './options';
 

@@ -2,7 +2,8 @@ import { z } from 'zod';
 import type { Library } from '#core/catalogue';
 import { fieldIssues, seconds, type FieldIssue } from '#core/document';
 import { PLAN_LIMITS, type FitWeight, type Plan } from '#core/plan';
-import { clockOfSeconds, type Seconds } from '#core/time';
+import type { Seconds } from '#core/numbers';
+import { clockOfSeconds } from '#core/time';
 
 /** Lengths are whole multiples of one of these, in seconds; 1 is for scripts. */
 export const FIT_GRIDS = [1, 5, 15, 30, 60] as const;

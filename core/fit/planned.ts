@@ -1,6 +1,6 @@
 import type { Library } from '#core/catalogue';
 import type { Plan } from '#core/plan';
-import type { Ms } from '#core/time';
+import type { Ms } from '#core/numbers';
 import type { HouseRules } from '#core/timeline';
 
 /** A plan with what a timeline needs beside it. */

@@ -1,4 +1,5 @@
-import { clockOfMs, toMs, type Ms, type Seconds } from '#core/time';
+import { toMs, type Ms, type Seconds } from '#core/numbers';
+import { clockOfMs } from '#core/time';
 import { compileTimeline, DEFAULT_RULES } from '#core/timeline';
 import { choose, fittedLength, fixedMs, TOO_FINE } from './fit';
 import { freeLengths, onlyLonger, onlyShorter, type Choice, type FreeLength } from './free';

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { emptyPlan, holdFrom, Plan, talkStep } from '#core/plan';
-import { forecastFinish, pacesOf } from '#core/record';
+import { forecastFinish, pacesOf } from '#core/review';
 import { compileTimeline } from '#core/timeline';
 import { sureToEnd, usualFitOptions, withLengths } from '#core/fit';
 import { builtInLibrary, POSITIONS } from '#library';

@@ -1,5 +1,5 @@
-import { forecastFinish, type Forecast, type Paces } from '#core/record';
-import type { Ms } from '#core/time';
+import { forecastFinish, type Forecast, type Paces } from '#core/review';
+import type { Ms } from '#core/numbers';
 import { compileTimeline, DEFAULT_RULES } from '#core/timeline';
 import { withLengths } from './apply';
 import { fitAmong } from './fit';

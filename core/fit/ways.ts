@@ -10,7 +10,7 @@ import {
   type PlanEdit,
   type Step,
 } from '#core/plan';
-import { toMs, type Ms, type Seconds } from '#core/time';
+import { toMs, type Ms, type Seconds } from '#core/numbers';
 import { boundsOf, type Bounds, type End } from './bounds';
 import type { Planned } from './planned';
 import { rangeOf, type FreeLength, type Range } from './free';

@@ -1,4 +1,4 @@
-import { gcd, type Ms } from '#core/time';
+import { gcd, type Ms } from '#core/numbers';
 import { addConvex } from './convex';
 
 /** Something that takes one of several lengths: by length, the shortest first, each with the harm it does. */

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { breathFrom, emptyPlan, holdFrom, Plan, restStep, talkStep, type Step } from '#core/plan';
-import { seeded } from '#core/time';
+import { seeded } from '#core/numbers';
 import { compileTimeline } from '#core/timeline';
 import {
   brokenInWords,

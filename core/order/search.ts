@@ -1,4 +1,4 @@
-import { seeded } from '#core/time';
+import { seeded } from '#core/numbers';
 import type { Found } from './exact';
 import { costOfSequence, sequenceOf, type Problem } from './problem';
 

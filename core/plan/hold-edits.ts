@@ -1,5 +1,5 @@
 import type { SidesKind } from '#core/catalogue';
-import type { Seconds } from '#core/time';
+import type { Seconds } from '#core/numbers';
 import type { PlanEdit } from './edit';
 import { changeStep } from './step-edits';
 import type { FirstSide, HoldSides, HoldStep, SideLength } from './step';

@@ -1,5 +1,5 @@
 import { phasesOfPractice, phasesWithin } from '#core/breath';
-import { toMs, type Seconds } from '#core/time';
+import { toMs, type Seconds } from '#core/numbers';
 import type { HoldSides, Step } from './step';
 
 /**

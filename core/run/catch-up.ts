@@ -1,6 +1,6 @@
 import type { Plan, Step } from '#core/plan';
 import { solve } from '#core/knapsack';
-import { toMs, type Ms } from '#core/time';
+import { toMs, type Ms } from '#core/numbers';
 import type { Timeline } from '#core/timeline';
 import { advance } from './fold';
 import type { Run } from './run';

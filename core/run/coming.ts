@@ -1,6 +1,6 @@
 import { propMoves, type PropMove } from '#core/props';
 import type { Phase } from '#core/timeline';
-import type { Ms } from '#core/time';
+import type { Ms } from '#core/numbers';
 import type { Run } from './run';
 import { groupAround } from './queue';
 

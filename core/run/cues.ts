@@ -8,7 +8,7 @@ import {
   type Phase,
   type Timeline,
 } from '#core/timeline';
-import { toMs, type Ms } from '#core/time';
+import { toMs, type Ms } from '#core/numbers';
 import { advance } from './fold';
 import type { Run } from './run';
 import { groupAround, type Group } from './queue';

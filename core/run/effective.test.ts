@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { happenedIn, compareRun } from '#core/record';
+import { happenedIn, compareRun } from '#core/review';
 import { effectiveEvents, foldRun, stateAt, type RunEvent } from '#core/run';
 import { compileTimeline } from '#core/timeline';
 import { noLibrary, planOf, talk, workedHold } from '../../tests/support/examples';

@@ -1,5 +1,5 @@
 import type { Phase, Timeline } from '#core/timeline';
-import type { Ms } from '#core/time';
+import type { Ms } from '#core/numbers';
 import { ANNOTATION_EVENTS, effectiveEvents } from './effective';
 import type { RunEvent } from './events';
 import {

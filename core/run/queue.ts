@@ -1,5 +1,5 @@
 import { sameGroup, type Phase, type Timeline } from '#core/timeline';
-import type { Ms } from '#core/time';
+import type { Ms } from '#core/numbers';
 
 /** One stretch still to be led or already led: a phase of the plan, with the length it has by now. */
 export interface QueueItem {

@@ -17,7 +17,7 @@ import {
   stepsToCome,
   stops,
 } from '#core/run';
-import { compareRun } from '#core/record';
+import { compareRun } from '#core/review';
 import { compileTimeline, DEFAULT_RULES } from '#core/timeline';
 import { plan } from '../../tests/support/arbitraries';
 import { breathStep, noLibrary, planOf, talk, workedHold } from '../../tests/support/examples';

@@ -1,5 +1,5 @@
 import type { Timeline } from '#core/timeline';
-import type { Ms } from '#core/time';
+import type { Ms } from '#core/numbers';
 import type { Queue } from './queue';
 
 /** A stretch of a phase that was really led: when by the clock, and how long without the pauses in it. */

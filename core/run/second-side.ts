@@ -1,5 +1,5 @@
 import type { Timeline } from '#core/timeline';
-import type { Ms } from '#core/time';
+import type { Ms } from '#core/numbers';
 import type { DoneSpan, Run } from './run';
 import type { Queue, QueueItem } from './queue';
 

@@ -1,5 +1,5 @@
 import type { Phase, Timeline } from '#core/timeline';
-import type { Ms } from '#core/time';
+import type { Ms } from '#core/numbers';
 import type { RunEvent } from './events';
 import { advance, foldRun } from './fold';
 import type { Run, RunStatus } from './run';

@@ -1,4 +1,4 @@
-import { toMs, type Seconds } from './units';
+import { toMs, type Seconds } from '#core/numbers';
 
 /** A length as so many breaths, `4 breaths`, where it is a whole number of them; undefined where it is not. */
 export function inBreaths(seconds: Seconds, breathSeconds: Seconds): string | undefined {

@@ -1,4 +1,4 @@
-import { toMs, type Ms, type Seconds } from './units';
+import { toMs, type Ms, type Seconds } from '#core/numbers';
 
 const pad = (n: number): string => String(n).padStart(2, '0');
 

@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
+import { toMs } from '#core/numbers';
 import {
   clockOfMs,
   clockOfSeconds,
@@ -9,7 +10,6 @@ import {
   parseDuration,
   signedClockOfMs,
   spokenMs,
-  toMs,
 } from '#core/time';
 
 const read = (text: string): number | string => {

@@ -1,4 +1,4 @@
-import type { Ms } from '#core/time';
+import type { Ms } from '#core/numbers';
 import { momentMs } from './moment';
 import type { HouseRules } from './rules';
 import type { Bell, BellKind, Phase } from './types';

@@ -2,7 +2,7 @@ import type { BreathPhase, Quarter } from '#core/breath';
 import type { Step } from '#core/plan';
 import { breathInHold } from './hold';
 import type { BreathTimelinePhase, HoldPhase, Phase, PhaseSide } from './types';
-import { toMs, type Ms } from '#core/time';
+import { toMs, type Ms } from '#core/numbers';
 
 interface BlockBase {
   stepIndex: number;

@@ -1,7 +1,7 @@
 import { breathProgram, type BreathPhase } from '#core/breath';
 import type { Library } from '#core/catalogue';
 import type { BreathMoves, BreathStep, FirstSide } from '#core/plan';
-import { toMs } from '#core/time';
+import { toMs } from '#core/numbers';
 import type { HouseRules } from './rules';
 import type { PhaseSide } from './types';
 import type { TimelineWriter } from './writer';

@@ -1,6 +1,6 @@
 import type { Library } from '#core/catalogue';
 import type { Plan, Step } from '#core/plan';
-import { toMs } from '#core/time';
+import { toMs } from '#core/numbers';
 import { writeBreathStep } from './breath';
 import { writeHoldStep } from './hold';
 import { DEFAULT_RULES, type HouseRules } from './rules';

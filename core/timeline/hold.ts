@@ -1,7 +1,8 @@
 import { breathWithin, type BreathPhase } from '#core/breath';
 import { wordsOnSide, type Library } from '#core/catalogue';
 import { sideSeconds, type HoldBreath, type HoldStep } from '#core/plan';
-import { clockOfMs, clockOfSeconds, toMs, type Ms, type Seconds } from '#core/time';
+import { toMs, type Ms, type Seconds } from '#core/numbers';
+import { clockOfMs, clockOfSeconds } from '#core/time';
 import { sidesInOrder } from './breath';
 import { momentMs } from './moment';
 import type { HouseRules } from './rules';

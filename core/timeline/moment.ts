@@ -1,5 +1,5 @@
 import type { Moment } from '#core/catalogue';
-import { toMs, type Ms } from '#core/time';
+import { toMs, type Ms } from '#core/numbers';
 
 /** Milliseconds from the start of a hold of `holdMs` to a moment of it; may lie outside the hold. */
 export function momentMs(moment: Moment, holdMs: Ms): Ms {

@@ -1,5 +1,5 @@
 import { piecesByKind, type PropKind } from '#core/props';
-import type { Ms } from '#core/time';
+import type { Ms } from '#core/numbers';
 import type { Timeline } from './types';
 
 /** A stretch of time in which so many pieces of one kind lie in place for each person. */

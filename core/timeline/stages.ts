@@ -1,5 +1,5 @@
 import type { Stage } from '#core/plan';
-import { toMs, type Ms } from '#core/time';
+import { toMs, type Ms } from '#core/numbers';
 
 const SECOND_MS = 1000;
 

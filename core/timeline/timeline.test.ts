@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { sideSeconds, type Plan, type Stage } from '#core/plan';
 import { compileTimeline, DEFAULT_RULES, phaseIndexAt, type Timeline } from '#core/timeline';
-import { toMs } from '#core/time';
+import { toMs } from '#core/numbers';
 import { plan } from '../../tests/support/arbitraries';
 import { noLibrary, planOf, talk, workedHold } from '../../tests/support/examples';
 import { splitStages } from './stages';

@@ -1,5 +1,5 @@
 import type { Step } from '#core/plan';
-import type { Ms } from '#core/time';
+import type { Ms } from '#core/numbers';
 import type { Phase, PhaseKind, StepSpan, Totals } from './types';
 
 interface StepMark {

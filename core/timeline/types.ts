@@ -10,7 +10,7 @@ import type {
 import type { Moment } from '#core/catalogue';
 import type { PlacedProp, PropMove } from '#core/props';
 import type { HoldBreath, OtherSetUp, StepKind } from '#core/plan';
-import type { Ms } from '#core/time';
+import type { Ms } from '#core/numbers';
 
 /** The side a phase belongs to: one side of the body, both at once, or none to speak of. */
 export type PhaseSide = 'left' | 'right' | 'both' | 'none';

@@ -1,7 +1,7 @@
 import type { BreathPhase } from '#core/breath';
 import { placedProps, propMoves, type PlacedProp, type PropMove, type SetUp } from '#core/props';
 import type { Step } from '#core/plan';
-import { toMs, type Ms, type Seconds } from '#core/time';
+import { toMs, type Ms, type Seconds } from '#core/numbers';
 import { plannedBells } from './bells';
 import type { HouseRules } from './rules';
 import type {

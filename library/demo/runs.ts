@@ -1,6 +1,6 @@
 import type { RunEvent } from '#core/run';
 import { compileTimeline, type Phase } from '#core/timeline';
-import { toMs, type Ms, type Seconds } from '#core/time';
+import { toMs, type Ms, type Seconds } from '#core/numbers';
 import { builtInLibrary } from '../index';
 import { DEMO_PLANS } from './plans';
 

@@ -1,10 +1,10 @@
 import { Router, type Request, type Response } from 'express';
-import { jobOf } from '#core/arrange';
+import { jobOf } from '#core/jobs';
 import { takeFit, usualFitOptions, fitInWords } from '#core/fit';
 import { proofInWords, takeOrder } from '#core/order';
 import type { Library } from '#core/catalogue';
 import type { Plan } from '#core/plan';
-import { forecastInWords } from '#core/record';
+import { forecastInWords } from '#core/review';
 import { DEFAULT_RULES } from '#core/timeline';
 import {
   FitRequest,

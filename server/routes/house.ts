@@ -1,5 +1,5 @@
 import { Router } from 'express';
-import { DEFAULT_HOUSE, readHouse, type House } from '#core/house';
+import { DEFAULT_HOUSE, readHouse, type House } from '#core/settings';
 import { SavedDocument, SaveHouseRequest, StoredHouse } from '#api';
 import { answer } from '../http/answer';
 import { accept, unprocessableDocument } from '../http/problems';

@@ -1,4 +1,4 @@
-import type { PaceOfRun } from '#core/record';
+import type { PaceOfRun } from '#core/review';
 import type { Store } from '../store/store';
 import { runWorkings } from '../store/run-workings';
 

@@ -2,7 +2,7 @@ import { Router } from 'express';
 import { Op } from 'sequelize';
 import type { Library } from '#core/catalogue';
 import { readJournalEntry } from '#core/journal';
-import { practisedOfEntry } from '#core/record';
+import { practisedOfEntry } from '#core/review';
 import { PractisedOnce, PractisedQuery, type PractisedResponse } from '#api';
 import { accept } from '../http/problems';
 import { wholeLibrary } from '../store/own-library';

@@ -1,10 +1,10 @@
 import { Router } from 'express';
 import { Op, type ModelStatic } from 'sequelize';
-import { readVariants } from '#core/arrange';
+import { readVariants } from '#core/jobs';
 import { readEntry } from '#core/catalogue';
 import { readClassPeople } from '#core/caution';
 import { readPlace } from '#core/cupboard';
-import { readHouse } from '#core/house';
+import { readHouse } from '#core/settings';
 import { readJournalEntry } from '#core/journal';
 import { readGroup, readPerson } from '#core/people';
 import { ListUnreadableResponse, StoredKind, type UnreadableRow } from '#api';

@@ -1,5 +1,5 @@
 import type { Router } from 'express';
-import { NO_VARIANTS, readVariants, type Variants } from '#core/arrange';
+import { NO_VARIANTS, readVariants, type Variants } from '#core/jobs';
 import { StoredVariants } from '#api';
 import type { Store } from '../store/store';
 import { besidePlanRoutes, type BesidePlan } from './beside-plan';

@@ -6,7 +6,7 @@ import type { AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
-import { doJob, jobOf } from '#core/arrange';
+import { doJob, jobOf } from '#core/jobs';
 import { ORDER_RULES } from '#core/order';
 import { emptyPlan, holdFrom, Plan } from '#core/plan';
 import { compileTimeline, DEFAULT_RULES } from '#core/timeline';

@@ -1,5 +1,5 @@
 import Piscina from 'piscina';
-import type { Job, JobKind, Jobs } from '#core/arrange';
+import type { Job, JobKind, Jobs } from '#core/jobs';
 import { HttpProblem } from '../http/problems';
 import work from './worker';
 

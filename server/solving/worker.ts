@@ -1,5 +1,5 @@
 import { TimelineResponse } from '#api';
-import { doJob, type Job, type JobKind, type Jobs } from '#core/arrange';
+import { doJob, type Job, type JobKind, type Jobs } from '#core/jobs';
 
 /**
  * What a thread of the pool does: works out one job while the server goes on answering. A timeline comes back as the text

@@ -1,4 +1,4 @@
-import { compareRun, paceOfRun, practisedOfRun, tellingSentence } from '#core/record';
+import { compareRun, paceOfRun, practisedOfRun, tellingSentence } from '#core/review';
 import type { Library } from '#core/catalogue';
 import { compileTimeline, ribbonBlocks } from '#core/timeline';
 import { PractisedOnce, RunSummary } from '#api';

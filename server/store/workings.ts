@@ -1,5 +1,5 @@
 import type { Library } from '#core/catalogue';
-import type { PaceOfRun } from '#core/record';
+import type { PaceOfRun } from '#core/review';
 import type { PlanSummary, PractisedOnce, RunSummary } from '#api';
 import { Derived } from './derived';
 

@@ -399,7 +399,7 @@ test('tones sound at their moments: an offline render against the program, withi
     logLevel: 'silent',
     build: {
       write: false,
-      lib: { entry: 'web/shared/sound/breath-tone.ts', formats: ['iife'], name: 'breathTone' },
+      lib: { entry: 'web/widgets/sound/breath-tone.ts', formats: ['iife'], name: 'breathTone' },
     },
   });
   const { output } = (Array.isArray(built) ? built[0] : built) as { output: { code: string }[] };

@@ -1,6 +1,6 @@
 /// <reference lib="dom" />
 import { expect, test, type Page } from '@playwright/test';
-import { compareRun } from '#core/record';
+import { compareRun } from '#core/review';
 import { compileTimeline } from '#core/timeline';
 import { builtInLibrary } from '#library';
 import { StoredRun } from '#api';

@@ -10,7 +10,7 @@ import { addEvents, startRun } from '../../server/routes/runs';
 import { eventsOf, storedRun } from '../../server/store/stored-runs';
 import { openStore, type Store } from '../../server/store/store';
 import { fakeBrowser, settle, type FakeBrowser } from '../support/browser';
-import { keepLocalRun, makeOutbox, sendLeftovers, unfinishedRun, type LocalRun } from '../../web/teach/outbox';
+import { keepLocalRun, makeOutbox, sendLeftovers, unfinishedRun, type LocalRun } from '../../web/sync/event-outbox';
 
 /** The same numbers in every run of the test: a linear congruential generator, as in Numerical Recipes. */
 function numbers(seed: number): () => number {

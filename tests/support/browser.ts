@@ -1,6 +1,6 @@
 /** Stand-ins for what stores ask of a browser: storage, locks between tabs, and a server that answers as told. */
 
-import { vault } from '../../web/stores/vault';
+import { vault } from '../../web/sync/vault';
 
 class MemoryStorage {
   // Private names, so that Object.keys lists only what is stored, as it does for a real storage.

@@ -1,5 +1,5 @@
-import type { Variants } from '#core/arrange';
-import type { PaceOfRun } from '#core/record';
+import type { Variants } from '#core/jobs';
+import type { PaceOfRun } from '#core/review';
 import { PaceResponse, SavedDocument, StoredVariants, VariantsConflict } from '#api';
 import { ApiProblem, ask } from './http';
 

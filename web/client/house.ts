@@ -1,4 +1,4 @@
-import type { House } from '#core/house';
+import type { House } from '#core/settings';
 import { HouseConflict, SavedDocument, StoredHouse } from '#api';
 import { ApiProblem, ask } from './http';
 

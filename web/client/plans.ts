@@ -11,7 +11,7 @@ import {
   type ListedPlan,
   type ListPlansQuery,
 } from '#api';
-import { newId } from '../stores/browser';
+import { newId } from './new-id';
 import { ApiProblem, ask, tell, worthRetrying } from './http';
 
 const at = (id: string): string => `/plans/${encodeURIComponent(id)}`;

@@ -1,4 +1,4 @@
-import type { Practised } from '#core/record';
+import type { Practised } from '#core/review';
 import { PractisedResponse } from '#api';
 import { ask } from './http';
 

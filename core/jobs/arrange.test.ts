@@ -1,0 +1,128 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { usualFitOptions, fitHolds } from '#core/fit';
+import { ORDER_RULES, orderSteps } from '#core/order';
+import { emptyPlan, holdFrom, Plan, restStep, type Step } from '#core/plan';
+import {
+  doJob,
+  figuresOf,
+  FORECAST,
+  jobOf,
+  keptBeside,
+  MOST_VARIANTS,
+  NO_VARIANTS,
+  readVariants,
+  type Variant,
+} from '#core/jobs';
+import { builtInLibrary } from '#library';
+import { plan as anyPlan } from '../../tests/support/arbitraries';
+import { noLibrary } from '../../tests/support/examples';
+
+const hold = (id: string, position: string): Step => holdFrom(builtInLibrary.position(position)!, 'yin', id);
+const plan = Plan.parse({
+  ...emptyPlan('Evening', 'yin'),
+  groupSize: 8,
+  classSeconds: 1800,
+  steps: [
+    hold('a', 'butterfly-fold'),
+    hold('b', 'reclined-twist'),
+    hold('c', 'sphinx'),
+    restStep('r', 'Last rest', 420),
+  ],
+});
+const planned = { plan, library: builtInLibrary };
+/** As it goes to a thread and comes back. */
+const sent = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T;
+
+describe('jobs', () => {
+  test('a job that was sent gives what the function gives here', () => {
+    const options = usualFitOptions(plan, builtInLibrary);
+    expect(doJob(sent(jobOf('fit', plan, builtInLibrary, { options })))).toEqual(fitHolds(planned, options));
+    expect(doJob(sent(jobOf('order', plan, builtInLibrary, { rules: ORDER_RULES })))).toEqual(
+      orderSteps(planned, ORDER_RULES),
+    );
+  });
+
+  test('it carries the entries the plan uses, and no others', () => {
+    const { positions } = jobOf('order', plan, builtInLibrary, { rules: ORDER_RULES });
+    expect(positions.map(({ id }) => id).sort()).toEqual(['butterfly-fold', 'reclined-twist', 'sphinx']);
+  });
+
+  test('a forecast comes with the paces it stands on; a price for each length that is asked', () => {
+    const { forecast, paces } = doJob(
+      jobOf('forecast', plan, builtInLibrary, { runs: [], ...FORECAST, evenings: 200 }),
+    );
+    expect([forecast.runs, paces.runs]).toEqual([0, 0]);
+    const options = usualFitOptions(plan, builtInLibrary);
+    expect(doJob(jobOf('price', plan, builtInLibrary, { stepId: 'a', by: [60, -60], options }))).toHaveLength(2);
+  });
+
+  test('what is done is told from 0 to 1', () => {
+    const heard: number[] = [];
+    doJob(jobOf('order', plan, builtInLibrary, { rules: ORDER_RULES }), (share) => heard.push(share));
+    expect(heard.at(-1)).toBe(1);
+    expect(heard.every((share, i) => share >= (heard[i - 1] ?? 0) && share <= 1)).toBe(true);
+  });
+});
+
+describe('a plan in figures', () => {
+  test('areas are held as long as the holds that are for them', () => {
+    const { areas, totals, steps, props } = figuresOf(planned);
+    expect(steps).toBe(4);
+    for (const { area, ms } of areas) {
+      const expected = plan.steps.reduce((sum, step) => {
+        if (step.kind !== 'hold' || !builtInLibrary.position(step.position)!.areas.includes(area)) return sum;
+        const { sides } = step;
+        return sum + 1000 * ('seconds' in sides ? sides.seconds : 2 * (sides.length as { seconds: number }).seconds);
+      }, 0);
+      expect(ms).toBe(expected);
+    }
+    expect(totals.holdMs).toBeGreaterThan(0);
+    expect(props.every(({ group }) => group % 8 === 0)).toBe(true);
+  });
+
+  test('any plan has figures; lists come with the most first', () => {
+    fc.assert(
+      fc.property(anyPlan, (any) => {
+        const { areas, asks, tally, totals } = figuresOf({ plan: any, library: noLibrary });
+        expect([...areas].sort((a, b) => b.ms - a.ms)).toEqual(areas);
+        expect([...asks].sort((a, b) => b.ms - a.ms)).toEqual(asks);
+        // Without a library only lengths and practices say what is asked.
+        const known = [
+          'longUnmovingHold',
+          'holdFull',
+          'holdEmpty',
+          'strokes',
+          'fast',
+          'nostrils',
+          'bellyPressed',
+          'sound',
+        ];
+        for (const { ask } of asks) expect([...known, 'neckBent']).toContain(ask);
+        expect(tally.propMove).toBe(totals.propMoves);
+      }),
+    );
+  });
+});
+
+describe('variants', () => {
+  const variant = (id: string): Variant => ({ id, name: id, madeAt: '2026-11-25T15:00:00.000Z', plan });
+
+  test('as many as can be told apart; the oldest gives way', () => {
+    const kept = ['a', 'b', 'c', 'd'].reduce((all, id) => keptBeside(all, variant(id)), NO_VARIANTS);
+    expect(kept.variants.map(({ id }) => id)).toEqual(['b', 'c', 'd']);
+    expect(kept.variants).toHaveLength(MOST_VARIANTS);
+    expect(readVariants(sent(kept))).toEqual({ ok: true, value: kept });
+  });
+
+  test('what does not fit is told by its field', () => {
+    const wrong = { ...NO_VARIANTS, variants: [{ ...variant('a'), name: ' ' }] };
+    expect(readVariants(wrong)).toMatchObject({ ok: false, issues: [{ field: 'variants.0.name' }] });
+    expect(readVariants({ ...NO_VARIANTS, version: 9 }).ok).toBe(false);
+    const four = ['a', 'b', 'c', 'd'].map(variant);
+    expect(readVariants({ ...NO_VARIANTS, variants: four })).toMatchObject({
+      ok: false,
+      issues: [{ reason: 'At most 3 variants are kept beside a plan.' }],
+    });
+  });
+});

@@ -1,0 +1,54 @@
+import type { Position } from '#core/catalogue';
+import { asksOf, type CautionTrait } from '#core/caution';
+import { propNeeds } from '#core/cupboard';
+import { ORDER_RULES, tallyOfPlan, type OrderRules, type Tally } from '#core/order';
+import type { PropKind } from '#core/props';
+import type { Ms } from '#core/numbers';
+import { compileTimeline, DEFAULT_RULES, type Timeline, type Totals } from '#core/timeline';
+import type { Planned } from '#core/fit';
+
+type Area = Position['areas'][number];
+
+/** A plan in figures, to be held against another. */
+export interface Figures {
+  timeline: Timeline;
+  totals: Totals;
+  steps: number;
+  tally: Tally;
+  /** How long each area of the body is held, the longest first: a hold counts for each area its position is for. */
+  areas: readonly { area: Area; ms: Ms }[];
+  /** What the whole group needs at most of each kind of prop. */
+  props: readonly { kind: PropKind; group: number }[];
+  /** What steps ask of the body, by how many of them and for how long, the most first. */
+  asks: readonly { ask: CautionTrait; steps: number; ms: Ms }[];
+}
+
+/** Sums by key, the greatest first; keys that are the same length in the order they were met. */
+function sums<K>(pairs: readonly (readonly [K, Ms])[]): [K, Ms][] {
+  const all = new Map<K, Ms>();
+  for (const [key, ms] of pairs) all.set(key, (all.get(key) ?? 0) + ms);
+  return [...all].sort(([, a], [, b]) => b - a);
+}
+
+/** The figures of a plan: lengths, sides, areas of the body, props, changes and what is asked of the body. */
+export function figuresOf({ plan, library, rules = DEFAULT_RULES }: Planned, order: OrderRules = ORDER_RULES): Figures {
+  const timeline = compileTimeline(plan, library, rules);
+  const heldMs = timeline.steps.map(({ leftMs, rightMs, bothMs }) => leftMs + rightMs + bothMs);
+  const areas = plan.steps.flatMap((step, i) => {
+    const known = step.kind === 'hold' ? (library.position(step.position)?.areas ?? []) : [];
+    return known.map((area): [Area, Ms] => [area, heldMs[i]!]);
+  });
+  const asked = plan.steps.flatMap((step, i) => {
+    const { startMs, endMs } = timeline.steps[i]!;
+    return [...asksOf(step, { library }).keys()].map((ask): [CautionTrait, Ms] => [ask, heldMs[i] || endMs - startMs]);
+  });
+  return {
+    timeline,
+    totals: timeline.totals,
+    steps: plan.steps.length,
+    tally: tallyOfPlan({ plan, library, rules }, order),
+    areas: sums(areas).map(([area, ms]) => ({ area, ms })),
+    props: propNeeds(timeline, plan.groupSize).map(({ kind, group }) => ({ kind, group })),
+    asks: sums(asked).map(([ask, ms]) => ({ ask, ms, steps: asked.filter(([other]) => other === ask).length })),
+  };
+}

@@ -1,0 +1,80 @@
+import { libraryOf, type Library, type Position, type Technique } from '#core/catalogue';
+import {
+  fitHolds,
+  priceOf,
+  sureToEnd,
+  usualFitOptions,
+  type Fit,
+  type FitOptions,
+  type Planned,
+  type Price,
+  type Sure,
+} from '#core/fit';
+import { heldBack, orderSteps, type HeldBack, type Order, type OrderRules } from '#core/order';
+import { entriesOf, type Plan } from '#core/plan';
+import { forecastFinish, pacesOf, SIMULATED, type Forecast, type PaceOfRun, type Paces } from '#core/review';
+import { compileTimeline, type HouseRules, type Timeline } from '#core/timeline';
+import type { Seconds } from '#core/numbers';
+
+/** What can be worked out for a plan away from the page, with what comes of it. */
+export interface Jobs {
+  fit: { ask: { options: FitOptions }; answer: Fit };
+  order: { ask: { rules: OrderRules }; answer: Order };
+  heldBack: { ask: { rules: OrderRules; order: Extract<Order, { kind: 'ordered' }> }; answer: HeldBack[] };
+  /** What each of some lengths more or less of a step costs. */
+  price: { ask: { stepId: string; by: readonly Seconds[]; options: FitOptions }; answer: Price[] };
+  forecast: {
+    ask: { runs: readonly PaceOfRun[]; seed: number; evenings: number };
+    answer: { forecast: Forecast; paces: Paces };
+  };
+  /** The plan unfolded in time, under these rules. */
+  timeline: { ask: { rules: HouseRules }; answer: Timeline };
+  sure: { ask: { runs: readonly PaceOfRun[]; seed: number; evenings: number }; answer: Sure };
+}
+export type JobKind = keyof Jobs;
+
+/** A job as a value that goes to a worker: a plan, the entries of the library it stands on, and what is asked. */
+export interface Job<K extends JobKind = JobKind> {
+  kind: K;
+  plan: Plan;
+  positions: readonly Position[];
+  techniques: readonly Technique[];
+  ask: Jobs[K]['ask'];
+}
+
+/** A job for a plan, with the entries it uses of a library. */
+export function jobOf<K extends JobKind>(kind: K, plan: Plan, library: Library, ask: Jobs[K]['ask']): Job<K> {
+  const ids = entriesOf(plan);
+  return {
+    kind,
+    plan,
+    positions: ids.flatMap((id) => library.position(id) ?? []),
+    techniques: ids.flatMap((id) => library.technique(id) ?? []),
+    ask,
+  };
+}
+
+type Ticks = (share: number) => void;
+
+const WORK: { [K in JobKind]: (planned: Planned, ask: Jobs[K]['ask'], ticks: Ticks) => Jobs[K]['answer'] } = {
+  fit: (planned, { options }, ticks) => fitHolds(planned, options, ticks),
+  order: (planned, { rules }, ticks) => orderSteps(planned, rules, ticks),
+  heldBack: (planned, { rules, order }, ticks) => heldBack(planned, rules, order, ticks),
+  price: (planned, { stepId, by, options }) => by.map((seconds) => priceOf(planned, stepId, seconds, options)),
+  forecast({ plan, library }, { runs, seed, evenings }, ticks) {
+    const paces = pacesOf(runs);
+    return { forecast: forecastFinish(compileTimeline(plan, library), paces, seed, evenings, ticks), paces };
+  },
+  sure: (planned, { runs, seed, evenings }) =>
+    sureToEnd(planned, usualFitOptions(planned.plan, planned.library), pacesOf(runs), seed, evenings),
+  timeline: ({ plan, library }, { rules }) => compileTimeline(plan, library, rules),
+};
+
+/** Does a job where it is called. `ticks` hears how much is done, from 0 to 1. Throws nothing a caller has to expect. */
+export function doJob<K extends JobKind>(job: Job<K>, ticks: Ticks = () => undefined): Jobs[K]['answer'] {
+  const planned: Planned = { plan: job.plan, library: libraryOf(job.positions, job.techniques) };
+  return WORK[job.kind](planned, job.ask, ticks);
+}
+
+/** A seed for a plan: the same plan is forecast by the same numbers, so that only what is changed changes them. */
+export const FORECAST = { seed: 4711, evenings: SIMULATED } as const;

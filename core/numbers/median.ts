@@ -1,0 +1,7 @@
+/** The middle of some values, in their own unit; undefined where there is none. */
+export function median(values: readonly number[]): number | undefined {
+  const sorted = [...values].sort((a, b) => a - b);
+  const middle = sorted.length >> 1;
+  if (sorted.length % 2 === 1 || sorted.length === 0) return sorted[middle];
+  return (sorted[middle - 1]! + sorted[middle]!) / 2;
+}

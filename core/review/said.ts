@@ -1,0 +1,46 @@
+import type { Correction, RunEvent, RunReview } from '#core/run';
+import { effectiveEvents, EMPTY_REVIEW } from '#core/run';
+import type { Ms } from '#core/numbers';
+
+/** What was said of a run during it and afterwards: the latest of everything, and every correction as it was made. */
+export interface Said {
+  /** Strength from 0 to 10 by `stepId side`. */
+  strengths: ReadonlyMap<string, number>;
+  review: RunReview;
+  /** Whether anything of the closing form has been filled in. */
+  reviewed: boolean;
+  /** People who were there, by their ids, and how many besides; null where nobody said. */
+  present: { people: readonly string[]; others: number } | null;
+  /** Lengths that were put right, in milliseconds, by `stepId side`; `none` is the side of a step without sides. */
+  lengths: ReadonlyMap<string, Ms>;
+  /** When it really ended, where that was put right. */
+  endedAtMs: Ms | null;
+  /** Every correction, the oldest first, with the moment it was made. */
+  corrections: readonly (Correction & { id: string; atMs: Ms })[];
+}
+
+/** Gathers what was said of a run from its events. A later word stands in the place of an earlier one. */
+export function saidOf(events: readonly RunEvent[]): Said {
+  const strengths = new Map<string, number>();
+  const lengths = new Map<string, Ms>();
+  const corrections: (Correction & { id: string; atMs: Ms })[] = [];
+  let review: RunReview = EMPTY_REVIEW;
+  let [reviewed, present, endedAtMs] = [false, null as Said['present'], null as Ms | null];
+  for (const event of effectiveEvents(events)) {
+    if (event.kind === 'rated') {
+      reviewed = true;
+      if (event.strength === null) strengths.delete(`${event.stepId} ${event.side}`);
+      else strengths.set(`${event.stepId} ${event.side}`, event.strength);
+    } else if (event.kind === 'reviewed') {
+      [review, reviewed] = [event.review, true];
+    } else if (event.kind === 'present') {
+      present = { people: event.people, others: event.others };
+    } else if (event.kind === 'corrected') {
+      const { id, atMs, lengths: changed, endedAtMs: ended, why } = event;
+      for (const { stepId, side, ms } of changed) lengths.set(`${stepId} ${side}`, ms);
+      endedAtMs = ended ?? endedAtMs;
+      corrections.push({ id, atMs, lengths: changed, endedAtMs: ended, why });
+    }
+  }
+  return { strengths, review, reviewed, present, lengths, endedAtMs, corrections };
+}

@@ -1,0 +1,105 @@
+import type { Ms } from '#core/numbers';
+import { clockOfMs } from '#core/time';
+import {
+  correlation,
+  type AreaWeeks,
+  type betweens,
+  type breathBySession,
+  type plannedAndDone,
+  type sidesByWeek,
+  type strengthAgainstLength,
+} from './weeks';
+
+const sum = <T>(all: readonly T[], of: (one: T) => number): number => all.reduce((total, one) => total + of(one), 0);
+const minutes = (ms: Ms): string => {
+  const whole = Math.round(ms / 60_000);
+  return `${whole} ${whole === 1 ? 'minute' : 'minutes'}`;
+};
+const several = (n: number, one: string, many: string): string => `${n} ${n === 1 ? one : many}`;
+
+/** What the time by part of the body says: `Most time went to the hamstrings, 84 minutes in 4 weeks; least to the chest, 6 minutes.` */
+export function areasSaid({ weeks, areas }: AreaWeeks): string {
+  const [most] = areas;
+  const least = areas.at(-1);
+  if (!most || !least) return 'No hold was held in this time.';
+  const told = `Most time went to ${most.area}, ${minutes(most.totalMs)} in ${several(weeks.length, 'week', 'weeks')}`;
+  return least === most ? `${told}.` : `${told}; least to ${least.area}, ${minutes(least.totalMs)}.`;
+}
+
+const WORTH_SAYING_SHARE = 0.02;
+
+/** What left against right says: which side had less, by how much and by what share, and whether they come closer. */
+export function sidesSaid(weeks: ReturnType<typeof sidesByWeek>): string {
+  const [left, right] = [sum(weeks, (week) => week.leftMs), sum(weeks, (week) => week.rightMs)];
+  if (left + right === 0) return 'No hold with two sides was held in this time.';
+  const off = Math.abs(left - right);
+  const share = off / Math.max(left, right);
+  if (share < WORTH_SAYING_SHARE) return `Left and right are even: within ${clockOfMs(off)} of each other.`;
+  const [less, more] = left < right ? ['Left', 'right'] : ['Right', 'left'];
+  const told = `${less} sides had ${Math.round(share * 100)} % less than ${more} ones, ${clockOfMs(off)} in all`;
+  const shareOf = ({ leftMs, rightMs }: { leftMs: Ms; rightMs: Ms }): number =>
+    Math.abs(leftMs - rightMs) / Math.max(leftMs, rightMs, 1);
+  if (weeks.length < 3) return `${told}.`;
+  const [first, last] = [shareOf(weeks[0]!), shareOf(weeks.at(-1)!)];
+  if (Math.abs(first - last) < WORTH_SAYING_SHARE) return `${told}.`;
+  return `${told}; they are ${last < first ? 'coming closer' : 'drifting apart'}.`;
+}
+
+/** What planned against done says: how much longer or shorter sessions are than planned. */
+export function plannedSaid(runs: ReturnType<typeof plannedAndDone>): string {
+  if (runs.length === 0) return 'Nothing was led by a plan in this time.';
+  const [plannedMs, doneMs] = [sum(runs, (run) => run.plannedMs), sum(runs, (run) => run.doneMs)];
+  const off = doneMs - plannedMs;
+  const share = plannedMs > 0 ? Math.abs(off) / plannedMs : 0;
+  const many = several(runs.length, 'session', 'sessions');
+  if (share < 0.01) return `${many} took as long as planned, within a per cent.`;
+  const each = clockOfMs(Math.abs(off) / runs.length);
+  return `${many} ran ${Math.round(share * 100)} % ${off > 0 ? 'over' : 'under'} the plan, ${each} each on the average.`;
+}
+
+const BETWEEN_WORDS = { setUp: 'a set-up or change', entries: 'a way in or out', talk: 'a talk' };
+
+/** What set-ups, ways in and out and talk really take. */
+export function betweensSaid(parts: ReturnType<typeof betweens>): string {
+  if (parts.length === 0) return 'Nothing was led by a plan in this time.';
+  const told = parts.map(
+    ({ what, plannedMs, doneMs }) =>
+      `${BETWEEN_WORDS[what]} takes ${clockOfMs(doneMs)} (planned ${clockOfMs(plannedMs)})`,
+  );
+  const text = told.join(', ');
+  return `${text.charAt(0).toUpperCase()}${text.slice(1)}.`;
+}
+
+const CLEAR = 0.4;
+
+/** What strength against length says, for one position. */
+export function strengthSaid({ name, points }: ReturnType<typeof strengthAgainstLength>[number]): string {
+  const by = correlation(points.map(({ doneMs, strength }) => [doneMs, strength]));
+  const mean = sum(points, ({ strength }) => strength) / points.length;
+  const about = `${name}: ${mean.toFixed(1)} of 10 on the average of ${several(points.length, 'hold', 'holds')}`;
+  if (by === null) return `${about}; too little differs yet to say how strength goes with length.`;
+  if (by >= CLEAR) return `${about}; longer holds were stronger.`;
+  if (by <= -CLEAR) return `${about}; longer holds were milder.`;
+  return `${about}; strength did not go with length.`;
+}
+
+/** What the breath over time says: how the longest hold and the slowest breath went, from the first to the last session. */
+export function breathSaid(sessions: ReturnType<typeof breathBySession>): string {
+  if (sessions.length === 0) return 'No breath was practised in this time.';
+  const ends = (of: (one: (typeof sessions)[number]) => number | null): [number, number] | null => {
+    const known = sessions.flatMap((one) => of(one) ?? []);
+    return known.length > 0 ? [known[0]!, known.at(-1)!] : null;
+  };
+  const told: string[] = [];
+  const seconds = (ms: Ms): string => `${Math.round(ms / 1000)} s`;
+  const retention = ends((one) => one.longestRetentionMs);
+  const rate = ends((one) => one.slowestRate);
+  const moved = (what: string, [from, to]: [number, number], show: (n: number) => string): string =>
+    show(from) === show(to) ? `${what} stayed at ${show(to)}` : `${what} went from ${show(from)} to ${show(to)}`;
+  if (retention) told.push(moved('The longest retention', retention, seconds));
+  if (rate) told.push(moved(told.length > 0 ? 'the slowest breath' : 'The slowest breath', rate, (n) => n.toFixed(1)));
+  const rounds = sum(sessions, (one) => one.rounds ?? 0);
+  if (told.length === 0)
+    return `${several(rounds, 'round', 'rounds')} in ${several(sessions.length, 'session', 'sessions')}.`;
+  return `${told.join('; ')}${rate ? ' a minute' : ''}; ${several(rounds, 'round', 'rounds')} in all.`;
+}

@@ -1,0 +1,57 @@
+<script setup lang="ts">
+import Toast from 'primevue/toast';
+import { useToast } from 'primevue/usetoast';
+import { defineAsyncComponent, watch, watchEffect } from 'vue';
+import { useRoute } from 'vue-router';
+import AppNavigation from './AppNavigation.vue';
+import LockScreen from './LockScreen.vue';
+import { useLock } from '../state/lock';
+import { useSettings } from '../state/settings';
+import UnreadableBar from './UnreadableBar.vue';
+import { sendLeftovers } from '../sync/event-outbox';
+
+/** What is not needed for the first page to be there waits until the browser has nothing else to do. */
+const whenIdle = (): Promise<void> =>
+  new Promise((ready) => {
+    if ('requestIdleCallback' in window) requestIdleCallback(() => ready(), { timeout: 3000 });
+    else setTimeout(ready, 1000);
+  });
+const RunningBar = defineAsyncComponent(() => whenIdle().then(() => import('./RunningBar.vue')));
+const route = useRoute();
+const settings = useSettings();
+const lock = useLock();
+const toast = useToast();
+void lock.ready();
+lock.watchIdle();
+
+// Sessions that ended while the server could not be reached.
+void lock.ready().then(sendLeftovers);
+
+watch(
+  () => lock.locked,
+  (is) => {
+    // A message may name somebody.
+    if (is) toast.removeAllGroups();
+    // What could not be sent while it was locked.
+    else void sendLeftovers();
+  },
+);
+
+watchEffect(() => {
+  const night = settings.night || route.meta.bare === true;
+  document.documentElement.classList.toggle('night', night);
+});
+</script>
+
+<template>
+  <LockScreen v-if="lock.locked" />
+  <!-- Nothing of a page is left while it is locked: any of them may name somebody. What was typed is kept. -->
+  <div v-else>
+    <AppNavigation v-if="!route.meta.bare" />
+    <UnreadableBar v-if="!route.meta.bare" />
+    <RunningBar v-if="!route.meta.bare" />
+    <!-- Views of one thing stay on it: the steps and the props of a plan are the same desk. -->
+    <RouterView :key="`${route.matched[0]?.path} ${String(route.params.id)}`" />
+  </div>
+  <Toast position="bottom-center" />
+</template>

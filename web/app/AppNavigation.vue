@@ -1,0 +1,147 @@
+<script setup lang="ts">
+import { useEventListener } from '@vueuse/core';
+import { computed, ref } from 'vue';
+import { useRoute } from 'vue-router';
+import { useEditor } from '../state/editor';
+import { useSettings } from '../state/settings';
+import IconButton from '../ui/IconButton.vue';
+import ShortcutsDialog from './ShortcutsDialog.vue';
+import ZovrinMark from './ZovrinMark.vue';
+import SaveStatus from './SaveStatus.vue';
+
+const route = useRoute();
+const editor = useEditor();
+const settings = useSettings();
+const shortcuts = ref(false);
+const rooms = computed(() => [
+  { room: 'home', label: 'Plans', to: '/' },
+  ...(editor.id ? [{ room: 'plan', label: 'Plan', to: `/plans/${editor.id}` }] : []),
+  { room: 'lookback', label: 'Look back', to: '/runs' },
+  { room: 'people', label: 'People', to: '/people' },
+  { room: 'library', label: 'Library', to: '/library' },
+  { room: 'cupboard', label: 'Cupboard', to: '/cupboard' },
+  { room: 'house', label: 'House rules', to: '/house' },
+]);
+const here = computed(() => route.meta.room ?? (route.path === '/' ? 'home' : ''));
+
+function onKey(event: KeyboardEvent): void {
+  const typing = (event.target as HTMLElement).closest('input, textarea, [contenteditable]');
+  if (event.key === '?' && !typing) shortcuts.value = true;
+}
+// The navigation is not there while a class is led: nothing of it must stay behind.
+useEventListener(window, 'keydown', onKey);
+</script>
+
+<template>
+  <header class="nav">
+    <RouterLink to="/" class="brand" aria-label="Zovrin, home"><ZovrinMark /><span>Zovrin</span></RouterLink>
+    <nav aria-label="Rooms">
+      <RouterLink
+        v-for="{ room, label, to } in rooms"
+        :key="room"
+        :to="to"
+        :class="{ on: room === here }"
+        :aria-current="room === here ? 'page' : undefined"
+        >{{ label }}</RouterLink
+      >
+    </nav>
+    <div class="end">
+      <SaveStatus v-if="here === 'plan'" />
+      <IconButton
+        :icon="settings.night ? 'sun' : 'moon'"
+        :label="settings.night ? 'Light theme' : 'Night theme'"
+        @click="settings.toggleTheme"
+      />
+      <button class="icon-button" type="button" aria-label="Keyboard shortcuts" @click="shortcuts = true">
+        <kbd>?</kbd>
+      </button>
+    </div>
+  </header>
+  <ShortcutsDialog v-model:visible="shortcuts" />
+</template>
+
+<style scoped>
+.nav {
+  display: flex;
+  align-items: center;
+  height: 42px;
+  padding: 0 32px;
+  border-bottom: 1px solid var(--line-strong);
+}
+.brand {
+  display: flex;
+  align-items: center;
+  gap: 10px;
+  margin-right: 34px;
+  font: 600 20px/1 var(--head);
+  text-decoration: none;
+}
+.brand svg {
+  color: var(--main);
+}
+nav {
+  display: flex;
+}
+nav a {
+  position: relative;
+  height: 42px;
+  padding: 0 11px;
+  color: var(--ink-2);
+  font-size: 14.5px;
+  line-height: 41px;
+  text-decoration: none;
+  white-space: nowrap;
+}
+nav a.on {
+  color: var(--ink);
+  font-weight: 600;
+}
+nav a.on::after {
+  content: '';
+  position: absolute;
+  right: 11px;
+  bottom: -2px;
+  left: 11px;
+  height: 3px;
+  background: var(--ink);
+}
+.end {
+  display: flex;
+  gap: 4px;
+  align-items: center;
+  min-width: 0;
+  margin-left: auto;
+}
+@media (width < 980px) {
+  .nav {
+    padding: 0 20px;
+  }
+  .brand {
+    margin-right: 12px;
+  }
+  .brand span {
+    display: none;
+  }
+  nav {
+    overflow-x: auto;
+    overflow-y: hidden;
+  }
+  nav a {
+    padding: 0 9px;
+  }
+  nav a.on::after {
+    right: 9px;
+    bottom: 0;
+    left: 9px;
+  }
+}
+@media (width < 640px) {
+  .nav {
+    padding: 0 12px;
+  }
+  /* The links give way and scroll; the two buttons stay whole. */
+  .end {
+    min-width: 76px;
+  }
+}
+</style>

@@ -1,0 +1,134 @@
+<script setup lang="ts">
+import { useToast } from 'primevue/usetoast';
+import { useRouter } from 'vue-router';
+import { JournalEntry, newJournalEntry, readJournalEntry } from '#core/journal';
+import { toMs } from '#core/numbers';
+import { clockOfMs } from '#core/time';
+import { deleteJournalEntry, journalConflictOf, readJournalEntryById, saveJournalEntry } from '../../../client/journal';
+import { restore } from '../../../client/plans';
+import { localMoment } from '../../../state/days';
+import ChoiceField from '../../../ui/fields/ChoiceField.vue';
+import TextField from '../../../ui/fields/TextField.vue';
+import TimeField from '../../../ui/fields/TimeField.vue';
+import DocumentPage from '../../../widgets/documents/DocumentPage.vue';
+import PresentFields from '../../../widgets/session/PresentFields.vue';
+import { keptDocument } from '../../../sync/kept-document';
+import JournalBreaths from './JournalBreaths.vue';
+import JournalHolds from './JournalHolds.vue';
+
+/** What was practised without a run: alone, or taught elsewhere, or here without the clock. */
+const { id } = defineProps<{ id: string }>();
+
+const router = useRouter();
+const toast = useToast();
+const kept = keptDocument<JournalEntry>({
+  unsentKey: `zovrin.journal.unsent.${id}`,
+  start: newJournalEntry(localMoment(new Date())),
+  schema: JournalEntry,
+  read: readJournalEntry,
+  fetch: () => readJournalEntryById(id),
+  send: (revision, entry) => saveJournalEntry(id, revision, entry),
+  conflictOf: journalConflictOf,
+});
+const { document, trouble, load, change } = kept;
+void kept.ready();
+
+const accept = (name: string, patch: Partial<JournalEntry>): string | undefined =>
+  change(name, { ...document.value, ...patch });
+const WHERE = [
+  { value: 'alone', label: 'alone' },
+  { value: 'elsewhere', label: 'taught elsewhere' },
+  { value: 'here', label: 'taught here' },
+] as const;
+const told = (): number =>
+  document.value.holds.reduce((sum, { left, right, both }) => sum + left + right + both, 0) +
+  document.value.breaths.reduce((sum, { seconds }) => sum + seconds, 0);
+
+async function remove(): Promise<void> {
+  try {
+    await deleteJournalEntry(id);
+    toast.add({ severity: 'secondary', summary: 'The entry is in the bin for 30 days', life: 8000 });
+    await router.push('/runs');
+  } catch (error) {
+    trouble.value = (error as Error).message;
+  }
+}
+async function bringBack(): Promise<void> {
+  await restore({ kind: 'journal', id }).then(load, (error: Error) => (trouble.value = error.message));
+}
+</script>
+
+<template>
+  <DocumentPage
+    :kept="kept"
+    :name="document.title"
+    :rename="(title) => accept('rename', { title: title.trim() })"
+    back-to="/runs"
+    back-label="Look back"
+    noun="entry"
+    @remove="remove"
+    @bring-back="bringBack"
+  >
+    <div class="fields">
+      <ChoiceField
+        label="Where"
+        :options="WHERE"
+        :model-value="document.where"
+        @update:model-value="(where) => accept('change where', { where })"
+      />
+      <TextField
+        label="Began"
+        type="datetime-local"
+        :model-value="document.beganAt"
+        :accept="(beganAt) => accept('change when', { beganAt: beganAt.slice(0, 16) })"
+      />
+      <TimeField
+        label="In all"
+        :model-value="document.seconds"
+        :accept="(seconds) => accept('change length', { seconds: seconds ?? 0 })"
+      />
+      <span v-if="toMs(told()) > 0" class="small quiet">the lines below: {{ clockOfMs(toMs(told())) }}</span>
+      <TextField
+        v-if="document.where !== 'alone'"
+        label="Group"
+        :model-value="document.group"
+        :accept="(group) => accept('change group', { group: group.trim() })"
+      />
+    </div>
+    <JournalHolds :holds="document.holds" :accept="(name, holds) => accept(name, { holds })" />
+    <JournalBreaths :breaths="document.breaths" :accept="(name, breaths) => accept(name, { breaths })" />
+    <div class="words">
+      <div v-if="document.where !== 'alone'">
+        <h2>Who was there</h2>
+        <PresentFields :people="document.people" @change="(people) => accept('change who was there', { people })" />
+      </div>
+      <TextField
+        label="Notes"
+        :rows="4"
+        :model-value="document.note"
+        :accept="(note) => accept('change notes', { note })"
+      />
+    </div>
+  </DocumentPage>
+</template>
+
+<style scoped>
+.fields {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 24px;
+  align-items: end;
+  padding-bottom: 12px;
+}
+.words {
+  display: grid;
+  gap: 14px;
+  max-width: 760px;
+  padding-top: 16px;
+}
+h2 {
+  margin-bottom: 6px;
+  font-size: 19px;
+  line-height: 22px;
+}
+</style>

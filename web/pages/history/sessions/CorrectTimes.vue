@@ -1,0 +1,127 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { Plan } from '#core/plan';
+import type { RunRecord } from '#core/review';
+import type { LengthCorrection } from '#core/run';
+import { toMs, type Seconds } from '#core/numbers';
+import { clockOfMs } from '#core/time';
+import { clockTime, dayOf } from '../../../ui/dates';
+import TextField from '../../../ui/fields/TextField.vue';
+import TimeField from '../../../ui/fields/TimeField.vue';
+import type { SaidOfRun } from './use-run-review';
+import { PART_WORDS } from './words';
+
+/** What the clock did not know, put right: lengths and the end. What was measured stays, and every correction can be taken back. */
+const { plan, record, said } = defineProps<{ plan: Plan; record: RunRecord; said: SaidOfRun }>();
+
+const rows = computed(() =>
+  record.steps.flatMap(({ stepIndex, stepId, sides, other, otherMeasuredMs }) => {
+    const name = plan.steps[stepIndex]?.name ?? '';
+    const of = (side: LengthCorrection['side'], doneMs: number, measuredMs: number | null) => ({
+      key: `${stepId} ${side}`,
+      number: stepIndex + 1,
+      name,
+      stepId,
+      side,
+      doneMs,
+      measuredMs,
+    });
+    const held = sides.flatMap(({ side, doneMs, measuredMs }) => (side === 'none' ? [] : of(side, doneMs, measuredMs)));
+    const plain = other.plannedMs > 0 || other.doneMs > 0 ? [of('none', other.doneMs, otherMeasuredMs)] : [];
+    return [...held, ...plain];
+  }),
+);
+const correct = (lengths: LengthCorrection[], endedAtMs: number | null = null) =>
+  said.say({ kind: 'corrected', lengths, endedAtMs, why: '' });
+function setLength({ stepId, side }: (typeof rows.value)[number], seconds: Seconds | null): string | undefined {
+  return seconds === null ? 'A length is needed.' : correct([{ stepId, side, ms: toMs(seconds) }]);
+}
+const ended = computed(() => (record.endedAtMs === null ? '' : clockTime(record.endedAtMs)));
+/** The end as a time of day, after the beginning: past midnight it is the next day's. */
+function setEnd(text: string): string | undefined {
+  const [, hours, minutes] = /^([01]?\d|2[0-3]):([0-5]\d)$/.exec(text.trim()) ?? [];
+  if (hours === undefined || minutes === undefined) return 'A time of day, such as 19:05.';
+  if (text.trim() === ended.value || record.startedAtMs === null) return undefined;
+  const end = new Date(record.startedAtMs);
+  end.setHours(Number(hours), Number(minutes), 0, 0);
+  if (end.getTime() < record.startedAtMs) end.setDate(end.getDate() + 1);
+  return correct([], end.getTime());
+}
+const made = computed(() =>
+  [...record.said.corrections].reverse().map(({ id, atMs, lengths, endedAtMs }) => ({
+    id,
+    when: `${dayOf(atMs)}, ${clockTime(atMs)}`,
+    words: [
+      ...lengths.map(({ stepId, side, ms }) => {
+        const name = plan.steps.find((step) => step.id === stepId)?.name ?? 'a step';
+        return [`${name}${PART_WORDS[side] ? `, ${PART_WORDS[side]}` : ''}:`, clockOfMs(ms)].join(' ');
+      }),
+      ...(endedAtMs === null ? [] : [`ended at ${clockTime(endedAtMs)}`]),
+    ].join('; '),
+  })),
+);
+</script>
+
+<template>
+  <section aria-label="Put right">
+    <p class="quiet">
+      For what the clock did not know: a hold that went on after the bell, a session that was left running. What was
+      measured is kept beside it.
+    </p>
+    <TextField class="end" label="It ended at" :model-value="ended" :accept="setEnd" />
+    <table class="figures">
+      <thead>
+        <tr>
+          <th scope="col" colspan="2">Step</th>
+          <th scope="col">side</th>
+          <th scope="col">done</th>
+          <th scope="col" class="number">measured</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="row in rows" :key="row.key">
+          <td class="quiet">{{ row.number }}</td>
+          <th scope="row">{{ row.name }}</th>
+          <td class="quiet">{{ PART_WORDS[row.side] }}</td>
+          <td>
+            <TimeField
+              hide-label
+              :bare="row.side === 'none' ? 'seconds' : 'minutes'"
+              :label="`${row.name} ${PART_WORDS[row.side]}, as it was`"
+              :model-value="Math.round(row.doneMs / 1000)"
+              :accept="(seconds) => setLength(row, seconds)"
+            />
+          </td>
+          <td class="number quiet">{{ row.measuredMs === null ? '' : clockOfMs(row.measuredMs) }}</td>
+        </tr>
+      </tbody>
+    </table>
+    <template v-if="made.length > 0">
+      <h2>Put right</h2>
+      <p v-for="one in made" :key="one.id">
+        <span class="quiet">{{ one.when }}</span> {{ one.words }}
+        <button type="button" class="link-button" @click="said.say({ kind: 'undone', event: one.id })">
+          Take back
+        </button>
+      </p>
+    </template>
+  </section>
+</template>
+
+<style scoped>
+section {
+  padding: 12px 0;
+}
+.end {
+  max-width: 160px;
+  margin: 8px 0;
+}
+.figures {
+  max-width: 700px;
+}
+h2 {
+  padding-top: 16px;
+  font-size: 19px;
+  line-height: 24px;
+}
+</style>

@@ -1,0 +1,256 @@
+<script setup lang="ts">
+import Button from 'primevue/button';
+import { computed, ref, watch } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
+import { compareRun, happenedIn, tellingSentence } from '#core/review';
+import { foldRun } from '#core/run';
+import { clockOfMs, signedClockOfMs } from '#core/time';
+import { people } from '../../../widgets/session/words';
+import { clockTime, longDayOf } from '../../../ui/dates';
+import ChoiceField from '../../../ui/fields/ChoiceField.vue';
+import { compileTimeline } from '#core/timeline';
+import ReviewForm from './ReviewForm.vue';
+import CorrectTimes from './CorrectTimes.vue';
+import DoneRibbon from './DoneRibbon.vue';
+import NextTime from './NextTime.vue';
+import SessionTable from './SessionTable.vue';
+import SecondSides from './SecondSides.vue';
+import { useLibrary } from '../../../state/library';
+import { useSaid } from './use-run-review';
+import { happenedInWords } from './words';
+
+/** One run: what it says in a sentence, planned against done, what was said of it, and what the plan may learn. */
+const { id } = defineProps<{ id: string }>();
+const route = useRoute();
+const router = useRouter();
+const library = useLibrary();
+const said = useSaid(id);
+const { run, trouble, missing, load } = said;
+
+const VIEWS = [
+  { value: 'went', label: 'How it went' },
+  { value: 'close', label: 'Close the session' },
+  { value: 'right', label: 'Put right' },
+] as const;
+type View = (typeof VIEWS)[number]['value'];
+const view = computed<View>({
+  get: () => VIEWS.find(({ value }) => value === route.query.view)?.value ?? 'went',
+  set: (value) => void router.replace({ query: value === 'went' ? {} : { view: value } }),
+});
+
+const timeline = computed(() => run.value && compileTimeline(run.value.plan, library.all));
+const record = computed(() => run.value && timeline.value && compareRun(timeline.value, run.value.events));
+const folded = computed(() => run.value && timeline.value && foldRun(timeline.value, run.value.events));
+const says = computed(() => record.value && tellingSentence(record.value, (i) => run.value?.plan.steps[i]?.name ?? ''));
+const happened = computed(() =>
+  run.value && timeline.value
+    ? happenedIn(timeline.value, run.value.events).map((one) => ({
+        atMs: one.event.atMs,
+        words: happenedInWords(one, run.value!.plan),
+      }))
+    : [],
+);
+const about = computed(() => {
+  const { plan } = run.value ?? {};
+  const startMs = record.value?.startedAtMs;
+  if (!plan || !startMs) return '';
+  const here = record.value?.said.present;
+  const came = here ? here.people.length + here.others : plan.groupSize;
+  return [
+    plan.title,
+    `${longDayOf(startMs)}, ${clockTime(startMs)}`,
+    [people(came), plan.place].filter(Boolean).join(', '),
+  ].join(' · ');
+});
+watch(run, (now) => {
+  if (now) document.title = `${now.plan.title} · Look back · Zovrin`;
+});
+const whyNot = computed(() =>
+  missing.value
+    ? 'There is no such run here. It may lie in the bin, or still be on its way from this browser.'
+    : trouble.value,
+);
+const allHappened = ref(false);
+const FEW = 8;
+void load();
+</script>
+
+<template>
+  <main v-if="run && timeline && record && folded">
+    <header>
+      <div>
+        <p class="quiet">{{ about }}</p>
+        <h1>{{ says }}</h1>
+      </div>
+      <p class="number">
+        <span class="numeral">{{ clockOfMs(record.total.doneMs) }}</span><span class="small quiet"
+          >planned {{ clockOfMs(record.total.plannedMs) }}</span
+        >
+      </p>
+      <p class="number">
+        <span class="numeral">{{ signedClockOfMs(record.changes.differenceMs) }}</span><span class="small quiet"
+          >in set-ups and changes</span
+        >
+      </p>
+      <p v-if="record.pausedMs > 0" class="number">
+        <span class="numeral">{{ clockOfMs(record.pausedMs) }}</span><span class="small quiet">paused</span>
+      </p>
+    </header>
+    <p v-if="run.unreadable > 0" class="caution" role="status">
+      {{ run.unreadable === 1 ? '1 event' : `${run.unreadable} events` }} of this session cannot be read, so what is
+      shown here is not all of it. <RouterLink to="/unreadable" class="link-button">See what can be done</RouterLink>
+    </p>
+    <DoneRibbon :plan="run.plan" :timeline="timeline" :run="folded" :record="record" />
+    <div class="desk" :class="{ wide: view !== 'went' }">
+      <div class="left">
+        <nav class="views">
+          <ChoiceField v-model="view" label="What to look at" :options="VIEWS" />
+          <span v-if="trouble" class="caution small" role="alert"
+            >{{ trouble }} <button type="button" class="link-button" @click="said.send()">Send again</button></span
+          >
+        </nav>
+        <SessionTable v-if="view === 'went'" :plan="run.plan" :record="record" />
+        <ReviewForm v-else-if="view === 'close'" :plan="run.plan" :record="record" :said="said" />
+        <CorrectTimes v-else :plan="run.plan" :record="record" :said="said" />
+        <footer>
+          <Button v-if="view === 'close'" label="Done" @click="view = 'went'" />
+          <RouterLink :to="`/plans/${run.planId}`" class="link-button">Open the plan</RouterLink
+          ><RouterLink to="/runs" class="link-button">All runs</RouterLink>
+        </footer>
+      </div>
+      <aside v-if="view === 'went'">
+        <SecondSides :plan-id="run.planId" :run-id="run.id" />
+        <NextTime :plan-id="run.planId" :timeline="timeline" :record="record" />
+        <section v-if="record.said.review.note" class="told">
+          <h2>Notes</h2>
+          <p>{{ record.said.review.note }}</p>
+        </section>
+        <section v-if="happened.length > 0" class="told">
+          <h2>What was done</h2>
+          <p v-for="(one, i) in allHappened ? happened : happened.slice(0, FEW)" :key="i">
+            <span class="quiet">{{ clockTime(one.atMs) }}</span> {{ one.words }}
+          </p>
+          <button
+            v-if="!allHappened && happened.length > FEW"
+            type="button"
+            class="link-button"
+            @click="allHappened = true"
+          >
+            All {{ happened.length }}
+          </button>
+        </section>
+        <button v-if="!record.said.reviewed" type="button" class="link-button" @click="view = 'close'">
+          Say how it was
+        </button>
+      </aside>
+    </div>
+  </main>
+  <main v-else-if="whyNot" class="trouble">
+    <p class="caution strong" role="alert">{{ whyNot }}</p>
+    <Button label="Try again" outlined @click="load" />
+    <RouterLink to="/runs">All runs</RouterLink>
+  </main>
+</template>
+
+<style scoped>
+main {
+  padding: 18px 32px 32px;
+}
+header {
+  display: flex;
+  gap: 20px;
+  align-items: flex-start;
+  margin-bottom: 12px;
+}
+header > div {
+  flex: 1;
+  min-width: 0;
+}
+h1 {
+  max-width: 860px;
+  font-size: 29px;
+  line-height: 36px;
+}
+.number {
+  display: flex;
+  flex-direction: column;
+  padding-left: 20px;
+  border-left: 1px solid var(--line);
+  white-space: nowrap;
+}
+.number .numeral {
+  font-size: 30px;
+  line-height: 34px;
+}
+.desk {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 352px;
+}
+.desk.wide {
+  grid-template-columns: minmax(0, 1fr);
+}
+.left {
+  min-width: 0;
+  padding-right: 24px;
+}
+.views {
+  display: flex;
+  gap: 16px;
+  align-items: center;
+  padding-top: 12px;
+}
+aside {
+  min-width: 0;
+  padding: 14px 32px 24px 24px;
+  margin-right: -32px;
+  border-left: 1px solid var(--line-strong);
+  background: var(--sheet);
+}
+.told {
+  padding-top: 20px;
+  overflow-wrap: anywhere;
+}
+.told h2 {
+  margin-bottom: 6px;
+}
+.told p {
+  padding: 3px 0;
+  font-size: 14px;
+  line-height: 19px;
+  white-space: pre-line;
+}
+footer {
+  align-items: center;
+  display: flex;
+  gap: 24px;
+  padding-top: 16px;
+}
+.trouble {
+  display: flex;
+  gap: 16px;
+  align-items: center;
+}
+@media (width < 1000px) {
+  .desk {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .left {
+    padding-right: 0;
+  }
+  aside {
+    margin: 0;
+    border-left: 0;
+  }
+}
+@media (width < 900px) {
+  main {
+    padding: 12px;
+  }
+  header {
+    flex-wrap: wrap;
+  }
+  header > div {
+    flex-basis: 100%;
+  }
+}
+</style>

@@ -1,0 +1,54 @@
+import type { Plan } from '#core/plan';
+import type { AstrayRow, Happened, TakenTime } from '#core/review';
+import { clockOfMs, clockOfSeconds, signedClockOfMs } from '#core/time';
+
+/** A length of a step by name: `left`, `changes`; nothing for a step without sides. */
+export const PART_WORDS: Record<AstrayRow['part'], string> = {
+  left: 'left',
+  right: 'right',
+  both: 'both sides',
+  none: '',
+  changes: 'changes',
+};
+
+/** What was done to a session, in words with its step: `0:30 longer in Reclined twist`. */
+export function happenedInWords({ event, stepIndex, lengthMs }: Happened, plan: Plan): string {
+  const name = plan.steps[stepIndex ?? -1]?.name ?? '';
+  const within = name ? ` in ${name}` : '';
+  switch (event.kind) {
+    case 'paused':
+      return lengthMs === null ? `Paused${within}` : `Paused for ${clockOfMs(lengthMs)}${within}`;
+    case 'jumped':
+      return `Went on by hand${name ? ` from ${name}` : ''}`;
+    case 'stretched':
+      return `${clockOfMs(Math.abs(event.byMs))} ${event.byMs < 0 ? 'shorter' : 'longer'}${within}`;
+    case 'rounds': {
+      const many = Math.abs(event.by);
+      return `${many} ${many === 1 ? 'round' : 'rounds'} ${event.by < 0 ? 'less' : 'more'}${within}`;
+    }
+    case 'cut':
+      return `Ended by hand${within}`;
+    case 'matched':
+      return `The second side was given what the first had${within}`;
+    case 'opened':
+      return event.open ? `Held until you said${within}` : `Again only for its time${within}`;
+    case 'swapped':
+      return `${event.steps.map((step) => plan.steps[step]?.name ?? '').join(' and ')} exchanged`;
+    case 'restAdded':
+      return `A rest of ${clockOfMs(event.ms)} added after ${name}`;
+    case 'refitted':
+      return 'The rest refitted to end in time';
+    case 'missed':
+      return `Went by unseen and left out${within}`;
+    case 'clockSet':
+      return `The clock of the machine was set by ${signedClockOfMs(event.byMs)}`;
+    default:
+      return '';
+  }
+}
+
+/** A time that would be taken: `each side 3:30 → 3:25`. */
+export const takenInWords = ({ what, from, to }: TakenTime): string => {
+  const called = what === 'each' ? 'each side' : what === 'both' || what === 'length' ? 'held' : what;
+  return `${called} ${clockOfSeconds(from)} → ${clockOfSeconds(to)}`;
+};

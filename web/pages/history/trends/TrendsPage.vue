@@ -1,0 +1,217 @@
+<script setup lang="ts">
+import type { ChartOptions } from 'chart.js';
+import { computed, ref } from 'vue';
+import {
+  areasByWeek,
+  areasSaid,
+  betweens,
+  betweensSaid,
+  breathBySession,
+  breathSaid,
+  plannedAndDone,
+  plannedSaid,
+  sidesByWeek,
+  sidesSaid,
+  strengthAgainstLength,
+  strengthSaid,
+} from '#core/review';
+import { clockOfMs } from '#core/time';
+import { shortDayOf } from '../../../ui/dates';
+import { weekOf } from '../../../state/days';
+import HistoryNavigation from '../HistoryNavigation.vue';
+import AreaMatrix from './AreaMatrix.vue';
+import ChartSection from './ChartSection.vue';
+import {
+  BETWEEN_WORDS,
+  betweensChart,
+  breathChart,
+  plannedChart,
+  sidesChart,
+  strengthChart,
+} from '../../../widgets/charts/chart-data';
+import ChartView from '../../../widgets/charts/ChartView.vue';
+import TrendFilters from './TrendFilters.vue';
+import { useWeeks } from './use-trends';
+
+/** What weeks of practice tell, each thing in one plain sentence with its chart and its numbers. */
+const weeks = useWeeks();
+const { all, trouble, practised } = weeks;
+
+const minutesAxis = { title: { text: 'minutes' }, beginAtZero: true };
+const inMinutes: ChartOptions = { scales: { y: minutesAxis } };
+
+const areas = computed(() => areasByWeek(practised.value, weekOf));
+const sides = computed(() => sidesByWeek(practised.value, weekOf));
+const runs = computed(() => plannedAndDone(practised.value));
+const parts = computed(() => betweens(practised.value));
+const breath = computed(() => breathBySession(practised.value));
+
+const rated = computed(() => strengthAgainstLength(practised.value));
+const ratedAt = ref('');
+const shown = computed(() => rated.value.find(({ position }) => position === ratedAt.value) ?? rated.value[0]);
+
+const partsOptions: ChartOptions = {
+  indexAxis: 'y',
+  scales: { x: { title: { text: 'seconds, the mean of one' }, beginAtZero: true } },
+} as ChartOptions;
+const strengthOptions: ChartOptions = {
+  scales: {
+    x: { title: { text: 'minutes held' } },
+    y: { title: { text: 'strength, 0 to 10' }, min: 0, max: 10 },
+  },
+} as ChartOptions;
+const fromZero: ChartOptions = {
+  scales: { y: { beginAtZero: true } },
+  plugins: { legend: { labels: { usePointStyle: true } } },
+};
+</script>
+
+<template>
+  <main>
+    <HistoryNavigation />
+    <TrendFilters :weeks="weeks" />
+    <p v-if="trouble" class="caution strong" role="alert">
+      {{ trouble }} <button type="button" class="link-button" @click="weeks.load()">Try again</button>
+    </p>
+    <p v-else-if="all && practised.length === 0" class="empty">
+      {{
+        all.length === 0
+          ? 'Nothing was taught or written down in this time. What you teach is told here by the week.'
+          : 'Nothing of this time is left with these filters.'
+      }}
+    </p>
+    <div v-if="practised.length > 0" class="charts">
+      <ChartSection title="By part of the body" :says="areasSaid(areas)" :columns="[]" :rows="[]" class="whole" />
+      <AreaMatrix v-if="areas.areas.length > 0" :areas="areas" class="whole matrix" />
+      <ChartSection
+        title="Left against right"
+        :says="sidesSaid(sides)"
+        :columns="['week of', 'left', 'right']"
+        :rows="sides.map(({ week, leftMs, rightMs }) => [shortDayOf(week), clockOfMs(leftMs), clockOfMs(rightMs)])"
+      >
+        <ChartView type="bar" :data="(tone) => sidesChart(sides, tone)" :options="inMinutes" :says="sidesSaid(sides)" />
+      </ChartSection>
+      <ChartSection
+        title="Planned against done"
+        :says="plannedSaid(runs)"
+        :columns="['day', 'plan', 'planned', 'done']"
+        :rows="
+          runs.map(({ beganAtMs, title, plannedMs, doneMs }) => [
+            shortDayOf(beganAtMs),
+            title,
+            clockOfMs(plannedMs),
+            clockOfMs(doneMs),
+          ])
+        "
+      >
+        <ChartView
+          type="bar"
+          :data="(tone) => plannedChart(runs, tone)"
+          :options="inMinutes"
+          :says="plannedSaid(runs)"
+        />
+      </ChartSection>
+      <ChartSection
+        title="Between the holds"
+        :says="betweensSaid(parts)"
+        :columns="['one', 'times', 'planned', 'as it goes']"
+        :rows="
+          parts.map(({ what, times, plannedMs, doneMs }) => [
+            BETWEEN_WORDS[what],
+            times,
+            clockOfMs(plannedMs),
+            clockOfMs(doneMs),
+          ])
+        "
+      >
+        <ChartView
+          type="bar"
+          :data="(tone) => betweensChart(parts, tone)"
+          :options="partsOptions"
+          :says="betweensSaid(parts)"
+        />
+      </ChartSection>
+      <ChartSection
+        title="Strength against length"
+        :says="shown ? strengthSaid(shown) : 'Nobody has said yet how strong a hold was.'"
+        :columns="['day', 'side', 'held', 'strength']"
+        :rows="
+          (shown?.points ?? []).map(({ beganAtMs, side, doneMs, strength }) => [
+            shortDayOf(beganAtMs),
+            side,
+            clockOfMs(doneMs),
+            Math.round(strength * 10) / 10,
+          ])
+        "
+      >
+        <label class="pick">
+          <span class="sr-only">Position</span>
+          <select :value="shown?.position" @change="ratedAt = ($event.target as HTMLSelectElement).value">
+            <option v-for="{ position, name } in rated" :key="position" :value="position">{{ name }}</option>
+          </select>
+        </label>
+        <ChartView
+          type="scatter"
+          :data="(tone) => strengthChart(shown?.points ?? [], tone)"
+          :options="strengthOptions"
+          :says="shown ? strengthSaid(shown) : ''"
+        />
+      </ChartSection>
+      <ChartSection
+        title="Breath"
+        class="whole"
+        :says="breathSaid(breath)"
+        :columns="['day', 'session', 'longest retention', 'breaths a minute', 'rounds']"
+        :rows="
+          breath.map(({ beganAtMs, title, longestRetentionMs, slowestRate, rounds }) => [
+            shortDayOf(beganAtMs),
+            title,
+            longestRetentionMs === null ? '–' : `${Math.round(longestRetentionMs / 1000)} s`,
+            slowestRate === null ? '–' : slowestRate.toFixed(1),
+            rounds ?? '–',
+          ])
+        "
+      >
+        <ChartView
+          type="line"
+          :data="(tone) => breathChart(breath, tone)"
+          :options="fromZero"
+          :says="breathSaid(breath)"
+        />
+      </ChartSection>
+    </div>
+  </main>
+</template>
+
+<style scoped>
+main {
+  padding: 18px 32px 32px;
+}
+.charts {
+  display: grid;
+  grid-template-columns: repeat(2, minmax(0, 1fr));
+  gap: 0 40px;
+}
+.whole {
+  grid-column: 1 / -1;
+  border-bottom: 0;
+}
+.matrix {
+  padding-bottom: 12px;
+}
+.empty {
+  padding: 24px 0;
+}
+.pick {
+  position: relative;
+  z-index: 1;
+}
+@media (width < 900px) {
+  main {
+    padding: 12px;
+  }
+  .charts {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

@@ -1,0 +1,37 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { matrixCounts } from '#core/caution';
+import type { StoredPlan } from '#api';
+import CautionMark from '../../widgets/cautions/CautionMark.vue';
+import { useClass } from '../../state/use-class';
+import { people } from '../../widgets/session/words';
+
+/** What is still open for the people of a plan's group, and what is decided; without a name. */
+const { stored } = defineProps<{ stored: StoredPlan }>();
+
+const { matrix } = useClass(
+  () => stored.id,
+  () => stored.document,
+);
+const care = computed(() => {
+  if (!matrix.value) return '';
+  const { people: who, open, instead } = matrixCounts(matrix.value);
+  const decided = instead > 0 ? `${instead} done otherwise` : '';
+  if (open === 0) return decided ? `Cautions looked at, ${decided}` : '';
+  return `Cautions open for ${people(who)}, ${open} in all${decided ? `; ${decided}` : ''}`;
+});
+</script>
+
+<template>
+  <RouterLink v-if="care" class="care" :to="`/plans/${stored.id}/people`"
+    ><CautionMark level="change" />{{ care }}</RouterLink
+  >
+</template>
+
+<style scoped>
+.care {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+}
+</style>

@@ -1,0 +1,230 @@
+<script setup lang="ts">
+import Button from 'primevue/button';
+import InputText from 'primevue/inputtext';
+import { useToast } from 'primevue/usetoast';
+import { watchDebounced } from '@vueuse/core';
+import { computed, ref, shallowRef } from 'vue';
+import { useRouter } from 'vue-router';
+import { setDetails, type Plan, type PlanFile } from '#core/plan';
+import type { ListedPlan, ListedRun, StoredPlan } from '#api';
+import { createPlan, deletePlan, listPlans, planAfter, readStoredPlan } from '../../client/plans';
+import { listRuns } from '../../client/runs';
+import { savePlanFile } from '../../state/files';
+import { compileTimeline } from '#core/timeline';
+import { useLibrary } from '../../state/library';
+import RecentlyTaught from './RecentlyTaught.vue';
+import NewPlanDialog from './NewPlanDialog.vue';
+import { localMoment } from '../../state/days';
+import NextUp from './NextUp.vue';
+import PlanRow from './PlanRow.vue';
+import TodayDialog from './TodayDialog.vue';
+import { latestOnly } from '../../sync/latest';
+
+const PAGE = 40;
+const router = useRouter();
+const library = useLibrary();
+const toast = useToast();
+const plans = shallowRef<ListedPlan[]>([]);
+const runs = shallowRef<ListedRun[]>([]);
+/** The plan that is taught next. */
+const next = shallowRef<StoredPlan>();
+const total = ref(0);
+/** How many rows of the list were asked for so far; those that cannot be read are not shown. */
+const seen = ref(0);
+const search = ref('');
+const trouble = ref('');
+const loaded = ref(false);
+const making = ref(false);
+/** Which plan is to be fitted to the time there is today, while that is asked. */
+const today = ref(false);
+const todaysPlan = ref<string>();
+function askToday(planId?: string): void {
+  [todaysPlan.value, today.value] = [planId, true];
+}
+
+/** One scale for all thumbnails, from the longest class on the page. */
+const pxPerMs = computed(() => {
+  const lengths = plans.value.flatMap(({ summary: { totals } }) => [totals.totalMs, totals.targetMs]);
+  return 330 / Math.max(60_000 * 30, ...lengths);
+});
+/** A class that began less than two hours ago is still the next. */
+const STILL_NEXT_MS = 7_200_000;
+/** The plan itself; what it was before where it cannot be read now. */
+async function readNext(listed: ListedPlan | undefined): Promise<StoredPlan | undefined> {
+  if (listed && next.value?.id === listed.id && next.value.revision === listed.revision) return next.value;
+  return listed && readStoredPlan(listed.id).catch(() => undefined);
+}
+
+const asks = latestOnly();
+async function load(): Promise<void> {
+  const isLatest = asks();
+  try {
+    const from = localMoment(new Date(Date.now() - STILL_NEXT_MS));
+    const [found, lately, first] = await Promise.all([listPlans(search.value, PAGE), listRuns(4), planAfter(from)]);
+    const upcoming = await readNext(first);
+    if (!isLatest()) return;
+    next.value = upcoming;
+    [plans.value, total.value, runs.value, trouble.value] = [found.plans, found.total, lately.runs, ''];
+    seen.value = found.plans.length + found.unreadable;
+  } catch (error) {
+    if (!isLatest()) return;
+    trouble.value = (error as Error).message;
+  }
+  loaded.value = true;
+}
+async function showMore(): Promise<void> {
+  try {
+    const found = await listPlans(search.value, PAGE, seen.value);
+    plans.value = [...plans.value, ...found.plans];
+    seen.value += found.plans.length + found.unreadable;
+  } catch (error) {
+    trouble.value = (error as Error).message;
+  }
+}
+async function make({ plan, entries }: PlanFile, toFit = false): Promise<void> {
+  try {
+    const { id } = await createPlan(plan, entries);
+    if (entries.length > 0) await library.reload();
+    await router.push(`/plans/${id}${toFit ? '/fit' : ''}`);
+  } catch (error) {
+    trouble.value = (error as Error).message;
+  }
+}
+/** Does something with the document of a plan that is listed. */
+async function withDocument({ id }: ListedPlan, work: (plan: Plan) => void | Promise<void>): Promise<void> {
+  try {
+    await work((await readStoredPlan(id)).document);
+  } catch (error) {
+    trouble.value = (error as Error).message;
+  }
+}
+const copy = (listed: ListedPlan) =>
+  withDocument(listed, (plan) =>
+    make({
+      plan: setDetails({ title: `${plan.title.slice(0, 190)} (copy)`, startsAt: null }).apply(plan),
+      entries: [],
+    }),
+  );
+async function remove({ id, summary }: ListedPlan): Promise<void> {
+  try {
+    await deletePlan(id);
+    toast.add({ severity: 'secondary', summary: `“${summary.title}” is in the bin for 30 days`, life: 8000 });
+    await load();
+  } catch (error) {
+    trouble.value = (error as Error).message;
+  }
+}
+watchDebounced(search, load, { debounce: 180 });
+void load();
+</script>
+
+<template>
+  <main>
+    <NextUp v-if="next" :stored="next" :timeline="compileTimeline(next.document, library.all)" />
+    <div class="columns">
+      <section aria-labelledby="plans-title">
+        <header>
+          <h1 id="plans-title">Plans</h1>
+          <InputText
+            v-model="search"
+            type="search"
+            placeholder="Search plans"
+            aria-label="Search plans"
+            size="small"
+            class="search"
+          />
+          <Button v-if="plans.length > 0" label="I have 45 minutes today" outlined @click="askToday()" />
+          <Button label="New plan" @click="making = true" />
+        </header>
+        <p v-if="trouble" class="trouble caution" role="alert">
+          {{ trouble }} <button type="button" class="link-button" @click="load">Try again</button>
+        </p>
+        <ul v-if="plans.length > 0">
+          <PlanRow
+            v-for="stored in plans"
+            :key="stored.id"
+            :stored="stored"
+            :px-per-ms="pxPerMs"
+            @copy="copy(stored)"
+            @today="askToday(stored.id)"
+            @save-file="withDocument(stored, savePlanFile)"
+            @remove="remove(stored)"
+          />
+        </ul>
+        <p v-else-if="loaded && !trouble && search" class="empty">
+          No plan has “{{ search }}” in its title, group or intent.
+        </p>
+        <div v-else-if="loaded && !trouble" class="empty">
+          <p>No plans yet. Begin with one that is nearly right, or from nothing.</p>
+          <Button label="Make the first plan" @click="making = true" />
+        </div>
+        <footer>
+          <button v-if="seen < total" type="button" class="link-button" @click="showMore">
+            Show more of {{ total }}
+          </button>
+          <RouterLink to="/bin" class="link-button">Bin</RouterLink>
+        </footer>
+      </section>
+      <RecentlyTaught :runs="runs" :px-per-ms="pxPerMs" />
+    </div>
+    <NewPlanDialog v-model:visible="making" @make="make" />
+    <TodayDialog
+      v-model:visible="today"
+      :plans="plans"
+      :first="todaysPlan ?? next?.id"
+      @make="(plan, toFit) => make({ plan, entries: [] }, toFit)"
+    />
+  </main>
+</template>
+
+<style scoped>
+.columns {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 362px;
+  gap: 56px;
+  padding: 18px 32px 32px;
+}
+header {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 12px;
+  align-items: center;
+  min-height: 44px;
+  padding-bottom: 8px;
+  border-bottom: 1px solid var(--line-strong);
+}
+h1 {
+  flex: 1;
+  font-size: 22px;
+  line-height: 26px;
+}
+.search {
+  width: 200px;
+}
+.trouble,
+.empty {
+  padding: 24px 0;
+}
+.empty p {
+  margin-bottom: 16px;
+}
+footer {
+  display: flex;
+  justify-content: space-between;
+  padding-top: 8px;
+}
+@media (width < 1060px) {
+  .columns {
+    grid-template-columns: minmax(0, 1fr);
+    gap: 24px;
+  }
+}
+@media (width < 640px) {
+  .columns {
+    padding: 12px;
+  }
+  .search {
+    width: 110px;
+  }
+}
+</style>

@@ -1,0 +1,108 @@
+<script setup lang="ts">
+import Menu from 'primevue/menu';
+import { computed, useTemplateRef } from 'vue';
+import { clockOfMs } from '#core/time';
+import type { Block } from '#core/timeline';
+import type { ListedPlan } from '#api';
+import IconButton from '../../ui/IconButton.vue';
+import { dayOf } from '../../ui/dates';
+import RibbonThumb from '../../widgets/ribbon/RibbonThumb.vue';
+import { balanceInWords, classLength, groupAndApproach, spareInWords } from '../../widgets/session/words';
+
+const { stored, pxPerMs } = defineProps<{ stored: ListedPlan; pxPerMs: number }>();
+const emit = defineEmits<{ copy: []; today: []; saveFile: []; remove: [] }>();
+
+const menu = useTemplateRef('menu');
+const summary = computed(() => stored.summary);
+const balance = computed(() => balanceInWords(summary.value));
+const taught = computed(() =>
+  stored.lastTaughtAt ? `taught ${dayOf(new Date(stored.lastTaughtAt).getTime())}` : 'not yet taught',
+);
+const items = [
+  { label: 'Copy', command: () => emit('copy') },
+  { label: 'Copy fitted to today’s time', command: () => emit('today') },
+  { label: 'Save to a file', command: () => emit('saveFile') },
+  { label: 'Delete', command: () => emit('remove') },
+];
+</script>
+
+<template>
+  <li>
+    <RouterLink :to="`/plans/${stored.id}`" class="row">
+      <span class="title">
+        <strong>{{ summary.title }}</strong>
+        <span class="small quiet">{{ groupAndApproach(summary) }}</span>
+      </span>
+      <RibbonThumb
+        class="thumb"
+        :ribbon="summary.ribbon as Block[]"
+        :totals="summary.totals"
+        :px-per-ms="pxPerMs"
+        :width="336"
+      />
+      <span>
+        <strong>{{ clockOfMs(summary.totals.totalMs) }}</strong>
+        <span class="small" :class="summary.totals.spareMs < 0 ? 'caution strong' : 'quiet'"
+          >of {{ classLength(summary.totals.targetMs) }}, {{ spareInWords(summary) }}</span
+        >
+      </span>
+      <span class="when">
+        <span :class="{ strong: balance !== 'even' }">{{ balance || ' ' }}</span>
+        <span class="small quiet">{{ taught }}</span>
+      </span>
+    </RouterLink>
+    <IconButton icon="more" :label="`More for ${summary.title}`" aria-haspopup="menu" @click="menu?.toggle($event)" />
+    <Menu ref="menu" :model="items" popup />
+  </li>
+</template>
+
+<style scoped>
+li {
+  display: flex;
+  align-items: center;
+  border-bottom: 1px solid var(--line);
+}
+.row {
+  display: grid;
+  flex: 1;
+  grid-template-columns: minmax(120px, 190px) minmax(0, 336px) 128px minmax(110px, 1fr);
+  gap: 14px;
+  align-items: center;
+  min-width: 0;
+  padding: 5px 0;
+  text-decoration: none;
+}
+.row:hover strong {
+  text-decoration: underline;
+  text-underline-offset: 3px;
+}
+.row > span {
+  display: flex;
+  flex-direction: column;
+  min-width: 0;
+}
+strong {
+  font-weight: 600;
+}
+.title strong,
+.title span {
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+.thumb {
+  max-width: 100%;
+}
+@media (width < 760px) {
+  .row {
+    grid-template-columns: minmax(0, 1fr) 128px;
+  }
+  .thumb {
+    grid-row: 2;
+    grid-column: 1 / -1;
+  }
+  .when {
+    display: none !important;
+  }
+}
+</style>

@@ -1,0 +1,80 @@
+<script setup lang="ts">
+import Button from 'primevue/button';
+import { useToast } from 'primevue/usetoast';
+import { computed, ref } from 'vue';
+import { useRouter } from 'vue-router';
+import {
+  copyOf,
+  positionDocument,
+  techniqueDocument,
+  type OwnEntry,
+  type Position,
+  type Technique,
+} from '#core/catalogue';
+import { useLibrary } from '../../state/library';
+import { beginEntry, editPath } from './edit/entry-drafts';
+
+/** What can be done with an entry: copied; and changed or deleted, where it is one's own. */
+const { entry } = defineProps<{ entry: Position | Technique }>();
+
+const library = useLibrary();
+const router = useRouter();
+const toast = useToast();
+const trouble = ref('');
+const stored = computed(() => library.ownEntry(entry.id));
+const deleted = computed(() => stored.value !== undefined && stored.value.deletedAt !== null);
+const document = computed((): OwnEntry => ('figure' in entry ? positionDocument(entry) : techniqueDocument(entry)));
+
+async function copy(): Promise<void> {
+  const id = await beginEntry((fresh) => copyOf(document.value, fresh));
+  await router.push(editPath(copyOf(document.value, id)));
+}
+async function attempt(change: () => Promise<void>): Promise<void> {
+  try {
+    await change();
+    trouble.value = '';
+  } catch (error) {
+    trouble.value = (error as Error).message;
+  }
+}
+const remove = () =>
+  attempt(async () => {
+    const { english } = entry.names;
+    await library.remove(entry.id);
+    toast.add({
+      severity: 'secondary',
+      summary: `“${english}” is in the bin. Plans that use it stay as they are.`,
+      life: 8000,
+    });
+    await router.push('/library');
+  });
+const takeBack = () => attempt(() => library.takeBack(entry.id));
+</script>
+
+<template>
+  <div class="actions">
+    <span v-if="stored" class="yours">yours</span>
+    <template v-if="deleted">
+      <span class="small quiet">Deleted; plans that use it stay as they are.</span>
+      <Button label="Take back" size="small" @click="takeBack" />
+    </template>
+    <template v-else>
+      <Button label="Make a copy" outlined size="small" title="An entry of your own to change at will" @click="copy" />
+      <template v-if="stored">
+        <Button label="Delete" outlined size="small" @click="remove" />
+        <Button label="Change" size="small" @click="router.push(editPath(document))" />
+      </template>
+    </template>
+    <p v-if="trouble" class="caution small" role="alert">{{ trouble }}</p>
+  </div>
+</template>
+
+<style scoped>
+.actions {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  align-items: center;
+  margin-left: auto;
+}
+</style>

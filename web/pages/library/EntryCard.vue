@@ -1,0 +1,68 @@
+<script setup lang="ts">
+import type { Position } from '#core/catalogue';
+import PositionFigure from '../../widgets/figures/PositionFigure.vue';
+import { useLibrary } from '../../state/library';
+import SidesMark from './SidesMark.vue';
+import { propsInWords, rangeInWords } from './words';
+
+const { entry } = defineProps<{ entry: Position }>();
+const library = useLibrary();
+</script>
+
+<template>
+  <li>
+    <RouterLink :to="`/library/${entry.id}`" class="card">
+      <span class="picture"><PositionFigure :position="entry" :set-up="entry.setUps[0]?.items ?? []" label="" /></span>
+      <strong>{{ entry.names.english }} <span v-if="library.ownEntry(entry.id)" class="yours">yours</span></strong>
+      <span class="small quiet other">{{ entry.names.sanskrit || entry.names.yin }}</span>
+      <span class="small facts">
+        <SidesMark :sides="entry.sides" />
+        <span>{{ rangeInWords(entry) }}</span>
+        <span class="quiet props">{{ propsInWords(entry) }}</span>
+      </span>
+    </RouterLink>
+  </li>
+</template>
+
+<style scoped>
+li {
+  /* Cards out of sight are laid out and painted when they come near. */
+  content-visibility: auto;
+  contain-intrinsic-size: auto 222px;
+  border-right: 1px solid var(--line);
+  border-bottom: 1px solid var(--line);
+}
+.card {
+  display: flex;
+  flex-direction: column;
+  height: 100%;
+  padding: 8px 14px 10px;
+  text-decoration: none;
+}
+.card:hover {
+  background: var(--sheet);
+}
+.card:focus-visible {
+  outline-offset: -3px;
+  background: var(--sheet);
+}
+.picture {
+  height: 138px;
+  margin-bottom: 8px;
+}
+.other {
+  min-height: 17px;
+}
+.facts {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  margin-top: 4px;
+  white-space: nowrap;
+}
+.props {
+  overflow: hidden;
+  margin-left: auto;
+  text-overflow: ellipsis;
+}
+</style>

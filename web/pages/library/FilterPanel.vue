@@ -1,0 +1,106 @@
+<script lang="ts">
+import type { Chosen } from '#core/catalogue';
+
+/** What is chosen in every group of filters. */
+export type ChosenValues = { [group in keyof Chosen]: string[] };
+</script>
+
+<script setup lang="ts">
+import Checkbox from 'primevue/checkbox';
+import { computed, ref } from 'vue';
+import { countOptions } from '#core/catalogue';
+import { useLibrary } from '../../state/library';
+import { FILTERS } from './words';
+
+/** The filters of the library, each with how many entries it would leave. */
+const { query } = defineProps<{ query: string }>();
+const chosen = defineModel<ChosenValues>({ required: true });
+
+const library = useLibrary();
+const folded = ref(true);
+const groups = computed(() =>
+  FILTERS.map((filter) => {
+    const counts = countOptions(
+      library.positions,
+      query,
+      chosen.value as unknown as Chosen,
+      filter.group,
+      filter.options.map(({ value }) => value) as never[],
+    ) as Map<string, number>;
+    return {
+      ...filter,
+      options: filter.options.map((option) => ({ ...option, count: counts.get(option.value) ?? 0 })),
+    };
+  }),
+);
+</script>
+
+<template>
+  <button type="button" class="link-button fold" :aria-expanded="!folded" @click="folded = !folded">
+    {{ folded ? 'Show filters' : 'Hide filters' }}
+  </button>
+  <aside :class="{ folded }" aria-label="Filters">
+    <fieldset v-for="{ group, title, options } in groups" :key="group">
+      <legend>{{ title }}</legend>
+      <label v-for="{ value, label, count } in options" :key="value" :class="{ none: count === 0 }">
+        <Checkbox v-model="chosen[group]" :value="value" />
+        <span>{{ label }}</span>
+        <span class="count">{{ count }}</span>
+      </label>
+    </fieldset>
+  </aside>
+</template>
+
+<style scoped>
+.fold {
+  display: none;
+}
+aside {
+  padding: 14px 16px 24px 32px;
+  border-right: 1px solid var(--line-strong);
+}
+fieldset {
+  margin: 0 0 14px;
+  padding: 0;
+  border: 0;
+}
+legend {
+  padding: 0;
+  font-weight: 600;
+}
+label {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  min-height: 25px;
+  cursor: pointer;
+}
+.count {
+  margin-left: auto;
+  color: var(--ink-2);
+}
+.none {
+  color: var(--ink-3);
+}
+@media (width < 1000px) {
+  .fold {
+    display: block;
+    justify-self: start;
+    margin: 4px 32px;
+    min-height: 44px;
+  }
+  aside {
+    display: grid;
+    grid-template-columns: repeat(auto-fill, minmax(180px, 1fr));
+    gap: 0 24px;
+    border-right: 0;
+    border-bottom: 1px solid var(--line-strong);
+  }
+  aside.folded {
+    display: none;
+  }
+  label {
+    min-height: 32px;
+  }
+}
+</style>

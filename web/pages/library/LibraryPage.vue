@@ -1,0 +1,232 @@
+<script setup lang="ts">
+import InputText from 'primevue/inputtext';
+import { computed, onMounted, onUnmounted, ref, useTemplateRef, watch } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
+import { findPositions, matchScore, NOTHING_CHOSEN, type Chosen } from '#core/catalogue';
+import AppIcon from '../../ui/AppIcon.vue';
+import { useLibrary } from '../../state/library';
+import EntryCard from './EntryCard.vue';
+import FilterPanel, { type ChosenValues } from './FilterPanel.vue';
+import NewEntry from './NewEntry.vue';
+import TechniqueRow from './TechniqueRow.vue';
+import { FILTERS } from './words';
+
+const library = useLibrary();
+const route = useRoute();
+const router = useRouter();
+const query = ref(typeof route.query.search === 'string' ? route.query.search : '');
+const chosen = ref<ChosenValues>(structuredClone(NOTHING_CHOSEN) as never);
+for (const { group } of FILTERS) {
+  const asked = route.query[group];
+  if (typeof asked === 'string') chosen.value[group] = asked.split(',').filter(Boolean);
+}
+const box = useTemplateRef<HTMLElement>('box');
+
+const found = computed(() => findPositions(library.positions, query.value, chosen.value as unknown as Chosen));
+const breaths = computed(() => {
+  if (Object.entries(chosen.value).some(([group, values]) => group !== 'approach' && values.length > 0)) return [];
+  if (chosen.value.approach.length > 0 && !chosen.value.approach.includes('pranayama')) return [];
+  if (query.value.trim() === '') return library.techniques;
+  return library.techniques.filter(
+    ({ names, short }) => matchScore(query.value, [names.english, names.sanskrit, short, 'breath']) > 0,
+  );
+});
+const tags = computed(() =>
+  FILTERS.flatMap(({ group, title, options }) =>
+    options
+      .filter(({ value }) => chosen.value[group].includes(value))
+      .map(({ value, label }) => ({
+        group,
+        value,
+        label: group === 'leaveOut' ? `${title.toLowerCase()}: ${label}` : label,
+      })),
+  ),
+);
+
+function dropTag({ group, value }: { group: keyof Chosen; value: string }): void {
+  chosen.value[group] = chosen.value[group].filter((one) => one !== value);
+}
+function clear(): void {
+  query.value = '';
+  for (const { group } of FILTERS) chosen.value[group] = [];
+}
+
+// What is searched for stays in the address, so that back and reload come to the same place.
+watch(
+  [query, chosen],
+  () => {
+    const filters = Object.fromEntries(
+      FILTERS.filter(({ group }) => chosen.value[group].length > 0).map(({ group }) => [
+        group,
+        chosen.value[group].join(','),
+      ]),
+    );
+    void router.replace({ query: { ...(query.value ? { search: query.value } : {}), ...filters } });
+  },
+  { deep: true },
+);
+
+function onKey(event: KeyboardEvent): void {
+  const typing = (event.target as HTMLElement).closest('input, textarea');
+  if (event.key === '/' && !typing) {
+    event.preventDefault();
+    box.value?.querySelector('input')?.focus();
+  }
+}
+onMounted(() => window.addEventListener('keydown', onKey));
+onUnmounted(() => window.removeEventListener('keydown', onKey));
+
+/** Arrow keys walk the grid as it lies: left and right by one, up and down by a row. */
+function walk(event: KeyboardEvent): void {
+  const cards = [...(event.currentTarget as HTMLElement).querySelectorAll<HTMLElement>('a')];
+  const here = cards.indexOf(document.activeElement as HTMLElement);
+  if (here < 0) return;
+  const top = cards[0]?.getBoundingClientRect().top;
+  const columns = Math.max(1, cards.filter((card) => card.getBoundingClientRect().top === top).length);
+  const step = { ArrowLeft: -1, ArrowRight: 1, ArrowUp: -columns, ArrowDown: columns }[event.key];
+  if (step === undefined) return;
+  event.preventDefault();
+  cards[Math.min(cards.length - 1, Math.max(0, here + step))]?.focus();
+}
+</script>
+
+<template>
+  <main>
+    <header>
+      <h1>Library</h1>
+      <div ref="box" class="search">
+        <AppIcon name="find" />
+        <InputText
+          v-model="query"
+          type="search"
+          aria-label="Search the library"
+          placeholder="A name, a body part, a prop: “hips”, “two blocks”"
+        />
+        <kbd>/</kbd>
+      </div>
+      <div class="tags">
+        <button v-for="tag in tags" :key="tag.value" type="button" class="tag" @click="dropTag(tag)">
+          {{ tag.label }} <span aria-hidden="true">×</span><span class="sr-only">, take this filter away</span>
+        </button>
+        <span class="quiet" aria-live="polite">{{ found.length }} of {{ library.positions.length }}</span>
+      </div>
+      <NewEntry />
+    </header>
+    <div class="room">
+      <FilterPanel v-model="chosen" :query="query" />
+      <div class="entries">
+        <p v-if="found.length === 0 && breaths.length === 0" class="empty">
+          Nothing answers this. <button type="button" class="link-button" @click="clear">Show everything</button>
+        </p>
+        <ul class="grid" aria-label="Positions" @keydown="walk">
+          <EntryCard v-for="entry in found" :key="entry.id" :entry="entry" />
+        </ul>
+        <section v-if="breaths.length > 0" class="breaths">
+          <h2>Breath techniques</h2>
+          <ul>
+            <TechniqueRow v-for="technique in breaths" :key="technique.id" :technique="technique" />
+          </ul>
+        </section>
+      </div>
+    </div>
+  </main>
+</template>
+
+<style scoped>
+main {
+  display: flex;
+  flex-direction: column;
+  min-height: calc(100vh - 42px);
+}
+header {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 16px;
+  align-items: center;
+  min-height: 70px;
+  padding: 8px 32px;
+  border-bottom: 1px solid var(--line-strong);
+}
+h1 {
+  width: 176px;
+  font-size: 30px;
+  line-height: 36px;
+}
+.search {
+  display: flex;
+  flex: 0 1 520px;
+  gap: 8px;
+  align-items: center;
+  padding: 0 10px;
+  border: 1px solid var(--line-strong);
+  border-radius: 4px;
+  background: var(--sheet);
+}
+.search:focus-within {
+  outline: 2px solid var(--focus);
+  outline-offset: 1px;
+}
+.search :deep(input) {
+  flex: 1;
+  min-width: 0;
+  border: 0;
+  outline: 0;
+  background: none;
+}
+.tags {
+  display: flex;
+  flex: 1;
+  flex-wrap: wrap;
+  gap: 6px;
+  align-items: center;
+}
+.tag {
+  padding: 2px 8px;
+  border: 1px solid var(--line-strong);
+  border-radius: 4px;
+  background: none;
+  cursor: pointer;
+}
+.room {
+  display: grid;
+  flex: 1;
+  grid-template-columns: 220px minmax(0, 1fr);
+}
+.grid {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(240px, 1fr));
+}
+.empty {
+  padding: 40px 32px;
+}
+.breaths h2 {
+  padding: 22px 20px 8px;
+}
+@media (width < 1000px) {
+  h1 {
+    width: auto;
+  }
+  .tags > .quiet {
+    white-space: nowrap;
+  }
+  .room {
+    grid-template-columns: 1fr;
+    align-content: start;
+  }
+}
+@media (width < 640px) {
+  header {
+    flex-wrap: wrap;
+    padding: 8px 16px;
+  }
+  h1 {
+    width: 100%;
+  }
+  .search {
+    flex: 1 1 100%;
+  }
+  .grid {
+    grid-template-columns: repeat(auto-fill, minmax(160px, 1fr));
+  }
+}
+</style>

@@ -1,0 +1,68 @@
+<script setup lang="ts">
+import Button from 'primevue/button';
+import Menu from 'primevue/menu';
+import { shallowRef, useTemplateRef } from 'vue';
+import { useRouter } from 'vue-router';
+import { blankPosition, blankTechnique, type OwnEntry } from '#core/catalogue';
+import { POSITIONS } from '#library';
+import { useLibrary } from '../../state/library';
+import { beginEntry, editPath, ENTRY_DRAFTS } from './edit/entry-drafts';
+
+/** Begins an entry of one's own from nothing, and leads back to those that are not stored yet. */
+const router = useRouter();
+const library = useLibrary();
+const menu = useTemplateRef<InstanceType<typeof Menu>>('menu');
+const waiting = shallowRef<{ name: string; path: string }[]>([]);
+
+ENTRY_DRAFTS.waiting().then((drafts) => {
+  waiting.value = drafts
+    .map(({ draft: { document } }) => document)
+    // A page that was left before the answer came may have kept what is stored by now.
+    .filter((document) => JSON.stringify(library.ownEntry(document.entry.id)?.document) !== JSON.stringify(document))
+    .map((document) => ({ name: document.entry.names.english || 'without a name yet', path: editPath(document) }));
+});
+
+/** Sitting, from where every other way to be held is a joint away. */
+const FIRST_FIGURE = POSITIONS.find(({ id }) => id === 'easy-seat') ?? POSITIONS[0]!;
+
+async function begin(make: (id: string) => OwnEntry): Promise<void> {
+  const id = await beginEntry(make);
+  await router.push(editPath(make(id)));
+}
+const choices = [
+  { label: 'A position', command: () => begin((id) => blankPosition(id, FIRST_FIGURE.figure)) },
+  { label: 'A breath technique', command: () => begin(blankTechnique) },
+];
+</script>
+
+<template>
+  <div class="new">
+    <Button
+      label="New entry"
+      outlined
+      size="small"
+      aria-haspopup="true"
+      title="An entry of your own; or open one and make a copy"
+      @click="menu?.toggle($event)"
+    />
+    <Menu ref="menu" :model="choices" popup />
+  </div>
+  <p v-if="library.trouble" class="told caution" role="alert">
+    Your own entries are not here: {{ library.trouble }}
+    <button type="button" class="link-button" @click="library.reload()">Try again</button>
+  </p>
+  <p v-if="waiting.length > 0" class="told">
+    <span class="quiet">Not saved yet:</span>
+    <RouterLink v-for="{ name, path } in waiting" :key="path" :to="path">{{ name }}</RouterLink>
+  </p>
+</template>
+
+<style scoped>
+.told {
+  display: flex;
+  flex-basis: 100%;
+  flex-wrap: wrap;
+  gap: 4px 12px;
+  align-items: center;
+}
+</style>

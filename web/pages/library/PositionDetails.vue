@@ -1,0 +1,160 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { APPROACH_LABELS, APPROACHES, TRAIT_WORDS, type NamedSetUp, type Position } from '#core/catalogue';
+import { mirrorSetUp, setUpRowInWords } from '#core/props';
+import AppIcon from '../../ui/AppIcon.vue';
+import UsedIn from './UsedIn.vue';
+import VariationCard from './VariationCard.vue';
+import { momentInWords, reboundInWords } from './moments';
+import { usualInWords } from './words';
+
+/** What is told of a position: lengths, set-up, ways in and out, what comes after, other ways, cautions, where it is used. */
+const { entry, setUp, side } = defineProps<{ entry: Position; setUp: NamedSetUp; side: 'left' | 'right' }>();
+const emit = defineEmits<{ setUp: [id: string] }>();
+
+const rows = computed(() => (side === 'right' ? mirrorSetUp(setUp.items) : setUp.items));
+const approaches = computed(() => APPROACHES.filter((approach) => entry.defaults[approach]));
+const after = computed(() => {
+  const { rebound, loosen, answer } = entry;
+  return [
+    { what: 'Rest', says: rebound.when === 'none' ? '' : reboundInWords(rebound) },
+    { what: 'Loosen', says: loosen },
+    { what: 'Answer', says: answer },
+  ].filter(({ says }) => says !== '');
+});
+const variations = computed(() =>
+  [
+    { title: 'Easier', variation: entry.easier },
+    { title: 'Stronger', variation: entry.stronger },
+  ].filter(({ variation }) => variation.words !== ''),
+);
+</script>
+
+<template>
+  <section class="told">
+    <p v-if="entry.aims" class="aims">{{ entry.aims }}</p>
+    <p class="small quiet">Works on {{ entry.areas.join(', ') }}.</p>
+    <dl>
+      <template v-for="approach in approaches" :key="approach">
+        <dt>{{ APPROACH_LABELS[approach] }}</dt>
+        <dd>{{ usualInWords(entry.defaults, approach) }}</dd>
+      </template>
+    </dl>
+    <h2>{{ setUp.name }}</h2>
+    <ul v-if="rows.length > 0" class="lines">
+      <li v-for="row in rows" :key="row.id">
+        {{ setUpRowInWords(row) }}<span v-if="row.optional" class="quiet">, if wished</span
+        ><span v-if="row.why" class="quiet">: {{ row.why }}</span>
+      </li>
+    </ul>
+    <p v-else class="quiet">No props.</p>
+    <template v-if="entry.waysIn.length > 0">
+      <h2>Way in</h2>
+      <ol class="lines">
+        <li v-for="way in entry.waysIn" :key="way">{{ way }}</li>
+      </ol>
+    </template>
+    <template v-if="entry.prompts.length > 0">
+      <h2>What to say</h2>
+      <ul class="lines">
+        <li v-for="prompt in entry.prompts" :key="prompt.text">
+          <span class="quiet">{{ momentInWords(prompt.at) }}:</span> {{ prompt.text }}
+        </li>
+      </ul>
+    </template>
+    <template v-if="entry.waysOut.length > 0">
+      <h2>Way out</h2>
+      <ol class="lines">
+        <li v-for="way in entry.waysOut" :key="way">{{ way }}</li>
+      </ol>
+    </template>
+    <template v-if="after.length > 0">
+      <h2>After</h2>
+      <dl>
+        <template v-for="{ what, says } in after" :key="what">
+          <dt>{{ what }}</dt>
+          <dd>{{ says }}</dd>
+        </template>
+      </dl>
+    </template>
+    <div class="variations">
+      <VariationCard
+        v-for="{ title, variation } in variations"
+        :key="title"
+        :title="title"
+        :variation="variation"
+        :entry="entry"
+        @set-up="emit('setUp', $event)"
+      />
+    </div>
+    <div class="cautions">
+      <AppIcon name="warn" :size="16" class="caution" />
+      <div>
+        <p v-if="entry.caution">{{ entry.caution }}</p>
+        <p v-if="entry.traits.length > 0" class="small quiet">
+          Look out for: {{ entry.traits.map((trait) => TRAIT_WORDS[trait].toLowerCase()).join(', ') }}.
+        </p>
+        <p class="small quiet">
+          Usual cautions, not medical advice. With a condition, ask a doctor or licensed practitioner.
+        </p>
+      </div>
+    </div>
+    <UsedIn :entry="entry.id" />
+  </section>
+</template>
+
+<style scoped>
+.told {
+  padding: 16px 32px 32px 28px;
+}
+.aims {
+  font-size: 17px;
+  line-height: 23px;
+}
+h2 {
+  margin-top: 16px;
+  font-size: 19px;
+  line-height: 24px;
+}
+dl {
+  display: grid;
+  grid-template-columns: max-content 1fr;
+  gap: 0 14px;
+  margin: 10px 0 0;
+}
+dt {
+  font-weight: 600;
+}
+dd {
+  margin: 0;
+}
+.lines li {
+  padding: 2px 0;
+}
+ol.lines {
+  padding-left: 18px;
+  list-style: decimal;
+}
+.variations {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 16px;
+  margin-top: 16px;
+}
+.cautions {
+  display: flex;
+  gap: 10px;
+  margin-top: 16px;
+  padding-top: 12px;
+  border-top: 1px solid var(--line);
+}
+@media (width < 640px) {
+  .told {
+    padding-right: 16px;
+    padding-left: 16px;
+  }
+  .variations {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

@@ -1,0 +1,84 @@
+<script setup lang="ts">
+import { useUndoKeys } from '../../../ui/use-undo-keys';
+import { useElementSize, useEventListener } from '@vueuse/core';
+import { nextTick, ref, useTemplateRef } from 'vue';
+import { useRouter } from 'vue-router';
+import EditHeader from './EditHeader.vue';
+import EntryConflict from './EntryConflict.vue';
+import { useEntry } from './use-entry';
+
+/** What the editors of positions and techniques share: opening, saving, keys, and what is said when there is nothing. */
+const { name, kind } = defineProps<{ name: string; kind: 'position' | 'technique' }>();
+
+const draft = useEntry();
+const router = useRouter();
+const state = ref<'opening' | 'here' | 'missing'>('opening');
+const page = useTemplateRef<HTMLElement>('page');
+const { height } = useElementSize(useTemplateRef<HTMLElement>('head'), undefined, { box: 'border-box' });
+
+draft.open().then((found) => (state.value = found ? 'here' : 'missing'));
+
+async function save(): Promise<void> {
+  // What is still being typed counts as typed.
+  if (document.activeElement instanceof HTMLElement) document.activeElement.blur();
+  await nextTick();
+  if (await draft.save()) {
+    const { id } = draft.document.value!.entry;
+    await router.push(kind === 'position' ? `/library/${id}` : `/library/breath/${id}`);
+    return;
+  }
+  await nextTick();
+  // To the first field that needs putting right, wherever it is on the page.
+  page.value
+    ?.querySelector<HTMLElement>('[aria-invalid="true"], .body [role="alert"]')
+    ?.scrollIntoView({ block: 'center' });
+  page.value?.querySelector<HTMLElement>('[aria-invalid="true"]')?.focus({ preventScroll: true });
+}
+
+useEventListener(window, 'keydown', (event: KeyboardEvent) => {
+  if (!(event.ctrlKey || event.metaKey) || window.document.querySelector('[role="dialog"]')) return;
+  const key = event.key.toLowerCase();
+  if (key !== 's') return;
+  event.preventDefault();
+  void save();
+});
+useUndoKeys(
+  () => draft.undo(),
+  () => draft.redo(),
+);
+</script>
+
+<template>
+  <main v-if="state === 'here'" ref="page" :style="{ '--head-height': `${height}px` }">
+    <div ref="head" class="head"><EditHeader :name="name" @save="save" /></div>
+    <div class="body"><slot /></div>
+    <EntryConflict />
+  </main>
+  <main v-else-if="state === 'missing'" class="missing">
+    <h1>Not in your library</h1>
+    <p>
+      There is no entry of your own here, and what ships with Zovrin stays as it is: copy it to change it.
+      <RouterLink to="/library">Back to the library</RouterLink>
+    </p>
+  </main>
+</template>
+
+<style scoped>
+.head {
+  position: sticky;
+  z-index: 4;
+  top: 0;
+}
+.body {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1.1fr);
+}
+.missing {
+  padding: 40px 32px;
+}
+@media (width < 900px) {
+  .body {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

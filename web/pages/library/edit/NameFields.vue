@@ -1,0 +1,106 @@
+<script setup lang="ts">
+import { AREAS, FAMILIES, familyLabel, SidesKind, type Position } from '#core/catalogue';
+import FieldGroup from '../../../ui/fields/FieldGroup.vue';
+import TextField from '../../../ui/fields/TextField.vue';
+import { capital, SIDES_WORDS } from '../words';
+import ChipChoice from '../../../ui/fields/ChipChoice.vue';
+import TitleFields from './TitleFields.vue';
+import { useEntryField } from './use-entry';
+
+/** What it is called, where it is in the room, how it lies over the sides, what it works on. */
+const { entry } = defineProps<{ entry: Position }>();
+
+const { set, problem } = useEntryField();
+const AREA_OPTIONS = AREAS.map((value) => ({ value, label: value }));
+const value = (event: Event): string => (event.target as HTMLSelectElement).value;
+
+function setSides(sides: Position['sides']): void {
+  set('sides')(sides);
+  if (sides === 'together') set('leftMeans')('');
+}
+</script>
+
+<template>
+  <FieldGroup title="Names">
+    <div class="grid">
+      <TitleFields :entry="entry" />
+      <TextField
+        label="Name in yin"
+        :model-value="entry.names.yin"
+        :accept="set('names.yin')"
+        :problem="problem('names.yin')"
+      />
+    </div>
+    <TextField
+      label="What it aims at"
+      :rows="2"
+      :model-value="entry.aims"
+      :accept="set('aims')"
+      :problem="problem('aims')"
+    />
+  </FieldGroup>
+  <FieldGroup title="Place and sides">
+    <div class="grid">
+      <label
+        >In the room
+        <select :value="entry.family" @change="set('family')(value($event))">
+          <option v-for="family in FAMILIES" :key="family" :value="family">{{ capital(familyLabel(family)) }}</option>
+        </select></label
+      >
+      <label
+        >Comes out into
+        <select :value="entry.comesOutInto" @change="set('comesOutInto')(value($event))">
+          <option v-for="family in FAMILIES" :key="family" :value="family">{{ capital(familyLabel(family)) }}</option>
+        </select></label
+      >
+      <label
+        >Sides
+        <select :value="entry.sides" @change="setSides(value($event) as Position['sides'])">
+          <option v-for="sides in SidesKind.options" :key="sides" :value="sides">{{ SIDES_WORDS[sides] }}</option>
+        </select></label
+      >
+      <TextField
+        v-if="entry.sides !== 'together'"
+        label="What “left” means"
+        placeholder="the left leg is straight"
+        :model-value="entry.leftMeans"
+        :accept="set('leftMeans')"
+        :problem="problem('leftMeans')"
+      />
+    </div>
+  </FieldGroup>
+  <FieldGroup title="Works on">
+    <ChipChoice
+      label="Works on"
+      :options="AREA_OPTIONS"
+      :chosen="entry.areas"
+      :problem="problem('areas')"
+      @choose="set('areas')($event)"
+    />
+  </FieldGroup>
+</template>
+
+<style scoped>
+.grid {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 6px 14px;
+  margin-bottom: 6px;
+}
+label {
+  display: flex;
+  flex-direction: column;
+  gap: 2px;
+  color: var(--ink-2);
+  font-size: 12.5px;
+  line-height: 16px;
+}
+select {
+  height: 30px;
+}
+@media (width < 640px) {
+  .grid {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

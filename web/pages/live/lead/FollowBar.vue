@@ -1,0 +1,31 @@
+<script setup lang="ts">
+import Button from 'primevue/button';
+import type { Session } from '../use-session';
+
+/** In the place of the controls, where another window leads: what that means, and how the lead comes here. */
+const { session } = defineProps<{ session: Session }>();
+</script>
+
+<template>
+  <footer class="follow">
+    <p role="status">This session is led in another window or on another device. This one follows, without bells.</p>
+    <Button label="Lead it here" @click="session.lead()" />
+  </footer>
+</template>
+
+<style scoped>
+.follow {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 24px;
+  align-items: center;
+  justify-content: center;
+  min-height: 96px;
+  padding: 8px 24px;
+}
+.follow :deep(.p-button) {
+  height: 56px;
+  padding: 0 32px;
+  font-size: 19px;
+}
+</style>

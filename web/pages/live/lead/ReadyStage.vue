@@ -1,0 +1,110 @@
+<script setup lang="ts">
+import Button from 'primevue/button';
+import { computed } from 'vue';
+import { propNeeds } from '#core/cupboard';
+import { pieceCount } from '#core/props';
+import { clockOfMs } from '#core/time';
+import { people } from '../../../widgets/session/words';
+import PresentFields from '../../../widgets/session/PresentFields.vue';
+import { SPEEDS } from '../../../widgets/session/session-clock';
+import type { Session } from '../use-session';
+
+/** Before the first bell: what it is, and what must lie ready. */
+const { session } = defineProps<{ session: Session }>();
+const emit = defineEmits<{ begin: [] }>();
+/** Who is here, as far as somebody says so before it begins. */
+const present = defineModel<{ people: string[]; others: number }>('present', { required: true });
+const here = computed(() => {
+  const count = present.value.people.length + present.value.others;
+  return count > 0 ? `: ${people(count)}` : '';
+});
+
+const bring = computed(() =>
+  propNeeds(session.timeline, session.plan.groupSize).map(({ kind, group }) => pieceCount(kind, group)),
+);
+</script>
+
+<template>
+  <section>
+    <h2>{{ session.plan.title }}</h2>
+    <p class="quiet">
+      {{ [session.plan.group, people(session.plan.groupSize), session.plan.place].filter(Boolean).join(' · ') }}
+    </p>
+    <p class="length numeral">{{ clockOfMs(session.timeline.totals.totalMs) }}</p>
+    <p v-if="bring.length > 0">Lay ready: {{ bring.join(', ') }}</p>
+    <details v-if="!session.clock.rehearsal" class="who">
+      <summary>Who is here{{ here }}</summary>
+      <PresentFields
+        :people="present.people"
+        :others="present.others"
+        @change="(people, others) => (present = { people, others })"
+      />
+    </details>
+    <p class="quiet safe">
+      Leave a position at once for sharp pain, tingling, numbness, breathlessness or dizziness. Nobody has to hold the
+      breath. What is told of people are usual cautions, not medical advice; with a condition, a doctor or licensed
+      practitioner is asked first.
+    </p>
+    <Button
+      :label="session.clock.rehearsal ? 'Begin the rehearsal' : 'Begin'"
+      class="begin"
+      autofocus
+      @click="emit('begin')"
+    />
+    <p v-if="!session.clock.rehearsal" class="rehearse quiet">
+      or rehearse it, not in the record, at
+      <RouterLink v-for="speed in SPEEDS" :key="speed" :to="{ query: { rehearse: speed } }">{{ speed }}×</RouterLink>
+    </p>
+  </section>
+</template>
+
+<style scoped>
+section {
+  display: flex;
+  flex-direction: column;
+  gap: 10px;
+  align-items: center;
+  justify-content: center;
+  overflow: auto;
+  padding: 16px 24px;
+  background: var(--lit);
+  text-align: center;
+}
+h2 {
+  font-size: 38px;
+  line-height: 44px;
+  overflow-wrap: anywhere;
+}
+.length {
+  font-size: 96px;
+  line-height: 110px;
+}
+.safe {
+  max-width: 620px;
+  font-size: 16px;
+}
+.who {
+  font-size: 16px;
+  text-align: left;
+}
+.who summary {
+  min-height: 32px;
+  color: var(--main);
+  cursor: pointer;
+}
+.rehearse {
+  display: flex;
+  gap: 12px;
+  font-size: 16px;
+}
+.rehearse a {
+  min-width: 24px;
+  color: var(--main);
+}
+.begin {
+  height: 64px;
+  margin-top: 12px;
+  padding: 0 56px;
+  font-size: 21px;
+}
+</style>

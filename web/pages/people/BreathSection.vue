@@ -1,0 +1,121 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { easyBreath, type BreathMeasure, type MeasuredPart } from '#core/breath';
+import { clockTime, dayOf, shortDayOf } from '../../ui/dates';
+import IconButton from '../../ui/IconButton.vue';
+import ChartView from '../../widgets/charts/ChartView.vue';
+import { useHouse } from '../../state/house';
+import { breathOverTime, breathOverTimeSaid } from './breath-over-time';
+import GrowthCheck from './GrowthCheck.vue';
+import RatioTable from './RatioTable.vue';
+import ValueDots from './ValueDots.vue';
+
+/** How somebody breathes when it is easy: now, over time, and what every ratio of the house's ladder would mean. */
+const { breaths } = defineProps<{ breaths: readonly BreathMeasure[] }>();
+const emit = defineEmits<{ drop: [measureId: string] }>();
+
+const house = useHouse();
+void house.ready();
+const PARTS: readonly { part: MeasuredPart; title: string }[] = [
+  { part: 'in', title: 'In' },
+  { part: 'out', title: 'Out' },
+  { part: 'holdFull', title: 'Hold full' },
+  { part: 'holdEmpty', title: 'Hold empty' },
+];
+const history = computed(() => [...breaths].reverse());
+const last = computed(() => history.value[0]);
+const easy = computed(() => last.value && easyBreath(last.value));
+const when = (measuredAt: string): string => {
+  const ms = new Date(measuredAt).getTime();
+  return `${dayOf(ms)}, ${clockTime(ms)}`;
+};
+const seconds = (value: number | undefined): string => (value === undefined ? '' : value.toFixed(1));
+const rows = computed(() =>
+  history.value.map((measure) => {
+    const of = easyBreath(measure);
+    return { id: measure.id, when: when(measure.measuredAt), values: PARTS.map(({ part }) => seconds(of[part])) };
+  }),
+);
+const over = computed(() =>
+  breaths.map((measure) => ({ day: shortDayOf(new Date(measure.measuredAt).getTime()), easy: easyBreath(measure) })),
+);
+</script>
+
+<template>
+  <template v-if="last && easy">
+    <section>
+      <h2>
+        Easy breath <span class="small quiet">measured {{ when(last.measuredAt) }}</span>
+      </h2>
+      <div class="values">
+        <ValueDots v-for="{ part, title } in PARTS" :key="part" :part="part" :title="title" :values="last[part]" />
+      </div>
+    </section>
+    <section v-if="over.length > 1">
+      <h2>Over time</h2>
+      <p>{{ breathOverTimeSaid(over) }}</p>
+      <ChartView
+        type="line"
+        :data="(tone) => breathOverTime(over, tone)"
+        :options="{ scales: { y: { title: { text: 'seconds' }, beginAtZero: true } } } as never"
+        :says="breathOverTimeSaid(over)"
+      />
+    </section>
+    <section>
+      <h2>What each ratio would mean</h2>
+      <p class="quiet small">
+        The longest count at which every part stays within four fifths of what was easy. A count below 0.8 s is not
+        offered. The ladder is the house’s. Not medical advice: with a condition no holding without a doctor’s word.
+      </p>
+      <RatioTable :measured="easy" :ladder="house.rules.breath.ladder" />
+    </section>
+    <GrowthCheck :rules="house.rules.breath.growth" />
+    <section>
+      <h2>All measurings</h2>
+      <table class="figures">
+        <thead>
+          <tr>
+            <th scope="col">When</th>
+            <th v-for="{ part, title } in PARTS" :key="part" scope="col" class="number">{{ title }}, s</th>
+            <th><span class="sr-only">Take out</span></th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="row in rows" :key="row.id">
+            <th scope="row">{{ row.when }}</th>
+            <td v-for="(value, i) in row.values" :key="i" class="number">{{ value }}</td>
+            <td class="number">
+              <IconButton icon="remove" :size="14" :label="`Take out ${row.when}`" @click="emit('drop', row.id)" />
+            </td>
+          </tr>
+        </tbody>
+      </table>
+    </section>
+  </template>
+  <p v-else class="empty">
+    The breath is not measured yet. It takes a minute: at least five easy breaths, and holds only if they are easy too.
+  </p>
+</template>
+
+<style scoped>
+section {
+  margin-top: 12px;
+}
+h2 {
+  margin-bottom: 4px;
+  font-size: 19px;
+  line-height: 24px;
+}
+.values {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 12px 36px;
+}
+.empty {
+  padding: 10px 0;
+}
+td .icon-button {
+  width: 28px;
+  height: 28px;
+}
+</style>

@@ -1,0 +1,107 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { Condition } from '#core/caution';
+import { countedFrom, MAX_WEEKS, pastDayRefusal, weeksBetween, weeksRefusal, type KeptCondition } from '#core/people';
+import IconButton from '../../ui/IconButton.vue';
+import NumberField from '../../ui/fields/NumberField.vue';
+import PickField from '../../ui/fields/PickField.vue';
+import TextField from '../../ui/fields/TextField.vue';
+import { today } from '../../state/days';
+
+/** One thing somebody told of: how it is, since when, a note. What is not known here says that it is not screened. */
+const { kept, known } = defineProps<{ kept: KeptCondition; known: Condition | undefined }>();
+const emit = defineEmits<{ change: [patch: Partial<KeptCondition>]; remove: [] }>();
+
+const name = computed(() => known?.name ?? (kept.words || kept.condition));
+const degrees = computed(() => [
+  { value: '', label: 'not known: most careful' },
+  ...(known?.degrees ?? []).map(({ id, words }) => ({ value: id, label: words })),
+]);
+const degree = computed({
+  get: () => (known?.degrees.some(({ id }) => id === kept.degree) ? (kept.degree ?? '') : ''),
+  set: (value) => emit('change', { degree: value === '' ? null : value }),
+});
+/** Until it is asked again, it is screened as a pregnancy of unknown weeks. */
+const weeksProblem = computed(() =>
+  weeks.value > MAX_WEEKS
+    ? `More than ${MAX_WEEKS} weeks: ask how it is now.`
+    : weeks.value < 0
+      ? 'The recorded date is in the future: ask again.'
+      : '',
+);
+const weeks = computed(() => (kept.since === null ? 0 : weeksBetween(kept.since, today())));
+function setWeeks(count: number): string | undefined {
+  const refused = weeksRefusal(count);
+  if (refused) return refused;
+  emit('change', { since: countedFrom(count, today()) });
+  return undefined;
+}
+function setSince(day: string): string | undefined {
+  const refused = pastDayRefusal(day, 'Since when something is', today());
+  if (refused) return refused;
+  emit('change', { since: day === '' ? null : day });
+  return undefined;
+}
+function setNote(note: string): string | undefined {
+  if (note.length > 500) return 'A note has at most 500 letters.';
+  emit('change', { note });
+  return undefined;
+}
+</script>
+
+<template>
+  <li class="condition">
+    <span class="name">
+      <strong>{{ name }}</strong>
+      <span v-if="known" class="small quiet terms">{{ known.terms }}</span>
+      <span v-else class="small caution terms">not screened: no rule here knows it</span>
+    </span>
+    <span class="fields">
+      <PickField v-if="degrees.length > 1" v-model="degree" hide-label :label="`How ${name} is`" :options="degrees" />
+      <NumberField
+        v-if="known?.since === 'weeks'"
+        label="weeks today"
+        :model-value="weeks"
+        :problem="weeksProblem"
+        :accept="setWeeks"
+      />
+      <TextField
+        v-else-if="known?.since === 'day'"
+        type="date"
+        label="since"
+        :model-value="kept.since ?? ''"
+        :accept="setSince"
+      />
+      <TextField class="note" label="note" :model-value="kept.note" :accept="setNote" />
+    </span>
+    <IconButton icon="remove" :size="14" :label="`Take out: ${name}`" @click="emit('remove')" />
+  </li>
+</template>
+
+<style scoped>
+.condition {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto;
+  gap: 2px 10px;
+  padding: 8px 0;
+  border-top: 1px solid var(--line);
+}
+.name {
+  align-self: center;
+}
+.terms {
+  margin-left: 8px;
+}
+.fields {
+  display: flex;
+  flex-wrap: wrap;
+  grid-row: 2;
+  grid-column: 1 / -1;
+  gap: 4px 14px;
+  align-items: flex-end;
+}
+.note {
+  flex: 1;
+  min-width: 140px;
+}
+</style>

@@ -1,0 +1,146 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import { AREA_WORDS, screeningQuestions } from '#core/caution';
+import { searchable } from '#core/catalogue';
+import { IN_WORDS, keptCondition, type KeptCondition } from '#core/people';
+import { newId } from '../../client/new-id';
+import { useKnowledge } from '../../state/knowledge';
+import ConditionRow from './ConditionRow.vue';
+
+/** What somebody told of. Typed in plain words or by its usual term; what is not known here is kept in words. */
+const { conditions } = defineProps<{ conditions: readonly KeptCondition[] }>();
+const emit = defineEmits<{ change: [conditions: KeptCondition[]] }>();
+
+const known = useKnowledge();
+const typed = ref('');
+const refused = ref('');
+const knownOf = (id: string) => known.knowledge.conditions.find((one) => one.id === id);
+const groups = computed(() => {
+  const asked = searchable(typed.value);
+  const taken = new Set(conditions.map(({ condition }) => condition));
+  return screeningQuestions(known.knowledge)
+    .map(({ area, questions }) => ({
+      title: AREA_WORDS[area],
+      questions: questions.filter(
+        ({ id, name, terms }) => !taken.has(id) && (asked === '' || searchable(`${name} ${terms}`).includes(asked)),
+      ),
+    }))
+    .filter(({ questions }) => questions.length > 0);
+});
+const open = ref(false);
+function add(condition: string, words = ''): void {
+  emit('change', [...conditions, keptCondition(newId(), condition, words)]);
+  [typed.value, refused.value, open.value] = ['', '', false];
+}
+/** The one that fits what was typed; else what was typed, in words. */
+function addTyped(): void {
+  const words = typed.value.trim();
+  const fitting = groups.value.flatMap(({ questions }) => questions);
+  refused.value = '';
+  if (words === '') open.value = !open.value;
+  else if (fitting.length === 1 && fitting[0]) add(fitting[0].id);
+  else if (fitting.length > 1) open.value = true;
+  else if (words.length > 120) refused.value = 'At most 120 letters.';
+  else if (conditions.some((one) => searchable(one.words) === searchable(words) && one.words !== ''))
+    refused.value = 'That is here already.';
+  else add(IN_WORDS, words);
+}
+const change = (id: string, patch: Partial<KeptCondition>): void =>
+  emit(
+    'change',
+    conditions.map((one) => (one.id === id ? { ...one, ...patch } : one)),
+  );
+const remove = (id: string): void =>
+  emit(
+    'change',
+    conditions.filter((one) => one.id !== id),
+  );
+</script>
+
+<template>
+  <section aria-label="Told of">
+    <h2>Told of</h2>
+    <p v-if="conditions.length === 0" class="quiet small">Nothing that asks for care is known.</p>
+    <ul>
+      <ConditionRow
+        v-for="one in conditions"
+        :key="one.id"
+        :kept="one"
+        :known="knownOf(one.condition)"
+        @change="(patch) => change(one.id, patch)"
+        @remove="remove(one.id)"
+      />
+    </ul>
+    <form class="add" @submit.prevent="addTyped">
+      <input
+        v-model="typed"
+        class="plain-input"
+        placeholder="Add: knee, glaucoma, pregnancy …"
+        aria-label="Something told of"
+        :aria-invalid="refused !== ''"
+        @focus="open = true"
+        @keydown.esc="open = false"
+      />
+      <button type="submit" class="link-button">Add</button>
+      <button type="button" class="link-button quiet" :aria-expanded="open" @click="open = !open">
+        {{ open ? 'Close the list' : 'The list' }}
+      </button>
+    </form>
+    <p v-if="refused" class="caution small" role="alert">{{ refused }}</p>
+    <p v-if="typed.trim() && groups.length === 0" class="small quiet">
+      No rule here knows “{{ typed.trim() }}”. It can be kept in words; it is screened by nothing.
+    </p>
+    <div v-if="open" class="list">
+      <div v-for="{ title, questions } in groups" :key="title">
+        <p class="small quiet">{{ title }}</p>
+        <button v-for="one in questions" :key="one.id" type="button" :title="one.terms" @click="add(one.id)">
+          {{ one.name }}
+        </button>
+      </div>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+h2 {
+  font-size: 19px;
+  line-height: 24px;
+}
+.add {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+  padding: 8px 0 2px;
+  border-top: 1px solid var(--line);
+}
+.add input {
+  flex: 1;
+  min-width: 0;
+}
+.list {
+  max-height: 300px;
+  overflow: auto;
+  padding: 4px 10px 10px;
+  border: 1px solid var(--line-strong);
+  border-radius: 4px;
+  background: var(--sheet);
+}
+.list p {
+  margin: 6px 0 3px;
+}
+.list button {
+  min-height: 28px;
+  margin: 0 6px 4px 0;
+  padding: 0 9px;
+  border: 1px solid var(--line-strong);
+  border-radius: 4px;
+  background: none;
+  font-size: 14px;
+  cursor: pointer;
+}
+@media (pointer: coarse) {
+  .list button {
+    min-height: 44px;
+  }
+}
+</style>

@@ -1,0 +1,196 @@
+<script setup lang="ts">
+import { useToast } from 'primevue/usetoast';
+import { computed, ref, shallowRef } from 'vue';
+import { useRouter } from 'vue-router';
+import { stateInWords, stateOn } from '#core/caution';
+import { searchable } from '#core/catalogue';
+import { Group, MOST_MEMBERS, newGroup, readGroup, type KeptCondition } from '#core/people';
+import type { ListedPlan } from '#api';
+import { deleteGroup, groupConflictOf, readGroupById, saveGroup } from '../../client/people';
+import { listAllPlans, restore } from '../../client/plans';
+import NotAdvice from '../../widgets/cautions/NotAdvice.vue';
+import IconButton from '../../ui/IconButton.vue';
+import DocumentPage from '../../widgets/documents/DocumentPage.vue';
+import TextField from '../../ui/fields/TextField.vue';
+import { startInWords } from '../../ui/dates';
+import { today } from '../../state/days';
+import { keptDocument } from '../../sync/kept-document';
+import { useKnowledge } from '../../state/knowledge';
+import { usePeople } from '../../state/people';
+
+/** A group: who is in it, and the plans that are made for it. */
+const { id } = defineProps<{ id: string }>();
+
+const router = useRouter();
+const toast = useToast();
+const people = usePeople();
+const cautions = useKnowledge();
+void people.load();
+const kept = keptDocument<Group>({
+  unsentKey: `zovrin.group.unsent.${id}`,
+  start: newGroup(''),
+  schema: Group,
+  read: readGroup,
+  fetch: () => readGroupById(id),
+  send: (revision, group) => saveGroup(id, revision, group),
+  conflictOf: groupConflictOf,
+  saved: people.changed,
+});
+const { document, trouble, load, change } = kept;
+void kept.ready();
+
+const query = ref('');
+const refused = ref('');
+const members = computed(() => people.of(document.value.members));
+const gone = computed(() => document.value.members.length - members.value.length);
+const others = computed(() => {
+  const asked = searchable(query.value);
+  return (people.people ?? []).filter(
+    (one) => !document.value.members.includes(one.id) && searchable(one.document.name).includes(asked),
+  );
+});
+const put = (name: string, patch: Partial<Group>): string | undefined => change(name, { ...document.value, ...patch });
+const setMembers = (name: string, ids: string[]): void => {
+  refused.value = people.people ? (put(name, { members: ids }) ?? '') : 'People are not here yet.';
+};
+const add = (...ids: string[]): void => setMembers('put in', [...document.value.members, ...ids]);
+const takeOut = (personId: string): void =>
+  setMembers(
+    'take out',
+    document.value.members.filter((one) => one !== personId),
+  );
+const dropGone = (): void =>
+  setMembers(
+    'take out',
+    members.value.map((one) => one.id),
+  );
+/** What somebody told of, as it is today, in one line. */
+const toldOf = (conditions: readonly KeptCondition[]): string =>
+  conditions
+    .map((kept) => {
+      const known = cautions.knowledge.conditions.find(({ id: of }) => of === kept.condition);
+      return known
+        ? stateInWords(stateOn(kept, known, today()), known)
+        : `${kept.words || kept.condition} (not screened)`;
+    })
+    .join('; ');
+
+const plans = shallowRef<ListedPlan[]>([]);
+listAllPlans({ groupId: id }).then(
+  (found) => (plans.value = found),
+  () => (plans.value = []),
+);
+async function remove(): Promise<void> {
+  try {
+    await deleteGroup(id);
+    people.changed();
+    toast.add({ severity: 'secondary', summary: `${document.value.name} is in the bin for 30 days`, life: 8000 });
+    await router.push('/people?view=groups');
+  } catch (error) {
+    trouble.value = (error as Error).message;
+  }
+}
+async function bringBack(): Promise<void> {
+  await restore({ kind: 'group', id }).then(load, (error: Error) => (trouble.value = error.message));
+  people.changed();
+}
+</script>
+
+<template>
+  <DocumentPage
+    :kept="kept"
+    :name="document.name"
+    :rename="(name) => put('rename', { name: name.trim() })"
+    back-to="/people?view=groups"
+    back-label="Groups"
+    noun="group"
+    @remove="remove"
+    @bring-back="bringBack"
+  >
+    <TextField
+      hide-label
+      label="Note"
+      placeholder="A note"
+      :model-value="document.note"
+      :accept="(note) => put('change note', { note })"
+    />
+    <p v-if="plans.length > 0" class="small">
+      Plans for them:
+      <template v-for="(plan, i) in plans" :key="plan.id">
+        <template v-if="i > 0">, </template>
+        <RouterLink :to="`/plans/${plan.id}/people`">{{ plan.summary.title }}</RouterLink>
+        <span v-if="plan.summary.startsAt" class="quiet starts">{{ startInWords(plan.summary.startsAt) }}</span>
+      </template>
+    </p>
+    <p v-if="refused" class="caution" role="alert">{{ refused }}</p>
+    <div class="columns">
+      <section aria-label="In the group">
+        <h2>
+          In the group <span class="small quiet">{{ document.members.length }} of at most {{ MOST_MEMBERS }}</span>
+        </h2>
+        <p v-if="document.members.length === 0" class="quiet">Nobody yet. Press a name beside to put them in.</p>
+        <ul>
+          <li v-for="one in members" :key="one.id">
+            <RouterLink :to="`/people/${one.id}`">{{ one.person.name }}</RouterLink>
+            <span class="quiet small">{{ toldOf(one.person.conditions) }}</span>
+            <IconButton icon="remove" :size="14" :label="`Take out ${one.person.name}`" @click="takeOut(one.id)" />
+          </li>
+        </ul>
+        <p v-if="people.people && gone > 0" class="small quiet">
+          and {{ gone }} who {{ gone === 1 ? 'is' : 'are' }} no longer here
+          <button type="button" class="link-button small" @click="dropGone">take out</button>
+        </p>
+      </section>
+      <section aria-label="Others">
+        <h2>Others</h2>
+        <input v-model="query" class="plain-input find" placeholder="Find" aria-label="Find someone to put in" />
+        <div class="chips">
+          <button v-for="one in others" :key="one.id" type="button" @click="add(one.id)">
+            {{ one.document.name }}
+          </button>
+        </div>
+        <p v-if="others.length === 0" class="quiet small">
+          Nobody else. <RouterLink to="/people">Add people</RouterLink>
+        </p>
+      </section>
+    </div>
+    <NotAdvice />
+  </DocumentPage>
+</template>
+
+<style scoped>
+.columns {
+  display: grid;
+  grid-template-columns: minmax(0, 3fr) minmax(0, 2fr);
+  gap: 40px;
+  margin-top: 6px;
+}
+h2 {
+  font-size: 19px;
+  line-height: 26px;
+}
+li {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr) auto;
+  gap: 12px;
+  align-items: center;
+  min-height: 34px;
+  border-top: 1px solid var(--line);
+}
+li a {
+  overflow-wrap: anywhere;
+}
+.starts {
+  margin-left: 6px;
+}
+.find {
+  width: 100%;
+  margin: 4px 0 8px;
+}
+@media (width < 820px) {
+  .columns {
+    grid-template-columns: minmax(0, 1fr);
+    gap: 12px;
+  }
+}
+</style>

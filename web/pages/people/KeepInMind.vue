@@ -1,0 +1,81 @@
+<script setup lang="ts">
+import Button from 'primevue/button';
+import { ASK_WORDS } from '#core/caution';
+import { ASKS, type KeptInMind } from '#core/people';
+import IconButton from '../../ui/IconButton.vue';
+import TextField from '../../ui/fields/TextField.vue';
+import ChipChoice from '../../ui/fields/ChipChoice.vue';
+import { newId } from '../../client/new-id';
+
+/** What the teacher keeps in mind for somebody, and at which steps it is shown while teaching: by what they ask of the body. */
+const { kept } = defineProps<{ kept: readonly KeptInMind[] }>();
+const emit = defineEmits<{ change: [kept: KeptInMind[]] }>();
+
+const options = ASKS.map((value) => ({ value, label: ASK_WORDS[value] }));
+const changed = (id: string, patch: Partial<KeptInMind>): void =>
+  emit(
+    'change',
+    kept.map((one) => (one.id === id ? { ...one, ...patch } : one)),
+  );
+function setWords(id: string, words: string): string | undefined {
+  if (words.trim() === '') return 'Say in a few words what to keep in mind.';
+  changed(id, { words: words.trim() });
+  return undefined;
+}
+const add = (): void => emit('change', [...kept, { id: newId(), words: 'go gently', asks: ['longUnmovingHold'] }]);
+</script>
+
+<template>
+  <section>
+    <h2>Keep in mind</h2>
+    <p class="quiet small">
+      Your own words, shown by initials while you teach a step that asks one of these of the body. Nothing is concluded
+      from them; with a condition, a doctor or licensed practitioner is asked first.
+    </p>
+    <ul>
+      <li v-for="one in kept" :key="one.id">
+        <TextField label="In a few words" :model-value="one.words" :accept="(words) => setWords(one.id, words)" />
+        <ChipChoice
+          label="Where it matters"
+          :options="options"
+          :chosen="one.asks"
+          @choose="(asks) => asks.length > 0 && changed(one.id, { asks })"
+        />
+        <IconButton
+          icon="remove"
+          :label="`Take out: ${one.words}`"
+          @click="
+            emit(
+              'change',
+              kept.filter(({ id }) => id !== one.id),
+            )
+          "
+        />
+      </li>
+    </ul>
+    <Button outlined label="Keep something in mind" @click="add" />
+  </section>
+</template>
+
+<style scoped>
+h2 {
+  font-size: 19px;
+  line-height: 24px;
+}
+li {
+  display: grid;
+  grid-template-columns: minmax(160px, 260px) minmax(0, 1fr) auto;
+  gap: 8px 20px;
+  align-items: start;
+  padding: 10px 0;
+  border-top: 1px solid var(--line);
+}
+section > p {
+  padding: 2px 0 8px;
+}
+@media (width < 700px) {
+  li {
+    grid-template-columns: minmax(0, 1fr) auto;
+  }
+}
+</style>

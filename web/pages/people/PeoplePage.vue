@@ -1,0 +1,64 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
+import ChoiceField from '../../ui/fields/ChoiceField.vue';
+import { usePeople } from '../../state/people';
+import GroupTable from './GroupTable.vue';
+import PersonTable from './PersonTable.vue';
+
+/** The people who are taught, and the groups they come in. */
+const VIEWS = [
+  { value: 'people', label: 'People' },
+  { value: 'groups', label: 'Groups' },
+] as const;
+type View = (typeof VIEWS)[number]['value'];
+
+const route = useRoute();
+const router = useRouter();
+const people = usePeople();
+void people.load();
+const view = computed<View>({
+  get: () => (route.query.view === 'groups' ? 'groups' : 'people'),
+  set: (value) => void router.replace({ query: value === 'people' ? {} : { view: value } }),
+});
+</script>
+
+<template>
+  <main class="room">
+    <header>
+      <h1>People</h1>
+      <ChoiceField v-model="view" label="View" :options="VIEWS" />
+      <RouterLink to="/people/form" class="link-button end">Screening form on paper</RouterLink>
+    </header>
+    <p v-if="people.trouble" class="caution strong" role="alert">
+      {{ people.trouble }} <button type="button" class="link-button" @click="people.load">Try again</button>
+    </p>
+    <PersonTable v-if="view === 'people'" />
+    <GroupTable v-else />
+  </main>
+</template>
+
+<style scoped>
+.room {
+  max-width: 1080px;
+  padding: 18px 32px 40px;
+}
+header {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 20px;
+  align-items: center;
+}
+h1 {
+  font-size: 27px;
+  line-height: 34px;
+}
+.end {
+  margin-left: auto;
+}
+@media (width < 640px) {
+  .room {
+    padding: 12px 16px;
+  }
+}
+</style>

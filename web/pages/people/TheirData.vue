@@ -1,0 +1,115 @@
+<script setup lang="ts">
+import Button from 'primevue/button';
+import Dialog from 'primevue/dialog';
+import { useToast } from 'primevue/usetoast';
+import { ref } from 'vue';
+import { useRouter } from 'vue-router';
+import { forgetPerson, readPersonFile } from '../../client/people';
+import { saveJson } from '../../state/files';
+import { usePeople } from '../../state/people';
+
+/** Everything that is kept of somebody: as a file, and forgetting them for good. Both are told before they are done. */
+const { id, name } = defineProps<{ id: string; name: string }>();
+const emit = defineEmits<{ forgotten: [] }>();
+
+const router = useRouter();
+const people = usePeople();
+const toast = useToast();
+const asking = ref<'file' | 'forget' | ''>('');
+const wrong = ref('');
+
+async function save(): Promise<void> {
+  try {
+    saveJson(await readPersonFile(id), `${name}.zovrin-person`);
+    asking.value = '';
+  } catch (error) {
+    wrong.value = (error as Error).message;
+  }
+}
+async function forget(): Promise<void> {
+  try {
+    const { swept, backupsLeft } = await forgetPerson(id);
+    emit('forgotten');
+    if (!swept || backupsLeft.length > 0) {
+      const file = swept ? '' : 'Another program still has the database open; the rest goes when it is closed.';
+      const backups =
+        backupsLeft.length > 0 ? `They are still in ${backupsLeft.join(', ')}; delete that yourself.` : '';
+      toast.add({
+        severity: 'warn',
+        summary: 'Forgotten, but not everywhere yet',
+        detail: `${file} ${backups}`.trim(),
+      });
+    }
+    people.changed();
+    asking.value = '';
+    await router.push('/people');
+  } catch (error) {
+    wrong.value = (error as Error).message;
+  }
+}
+const ask = (what: 'file' | 'forget'): void => {
+  [asking.value, wrong.value] = [what, ''];
+};
+</script>
+
+<template>
+  <section aria-label="Their data">
+    <h2>Their data</h2>
+    <p class="small quiet">
+      Health notes stay in this house’s database. No plan’s file, print or address carries them; outside this room
+      people are told by initials.
+    </p>
+    <p>
+      <Button size="small" outlined label="Save as a file" @click="ask('file')" />
+      <button type="button" class="link-button caution forget" @click="ask('forget')">Forget for good</button>
+    </p>
+    <Dialog
+      :visible="asking === 'file'"
+      modal
+      :header="`Everything about ${name}`"
+      :style="{ width: '480px' }"
+      @update:visible="asking = ''"
+    >
+      <p>
+        The file holds health notes in plain, readable JSON: what was told, notes, measurings, groups and classes. Give
+        it only to {{ name }}, and delete it where you no longer need it.
+      </p>
+      <p v-if="wrong" class="caution" role="alert">{{ wrong }}</p>
+      <template #footer>
+        <Button text label="Not now" @click="asking = ''" />
+        <Button label="Save the file" @click="save" />
+      </template>
+    </Dialog>
+    <Dialog
+      :visible="asking === 'forget'"
+      modal
+      :header="`Forget ${name} for good?`"
+      :style="{ width: '480px' }"
+      @update:visible="asking = ''"
+    >
+      <p>
+        Their page, their place in groups and what was decided for them go at once and cannot be taken back. Runs stay,
+        with one more nameless person in them. To be able to take them back for 30 days, use the bin above instead.
+      </p>
+      <p v-if="wrong" class="caution" role="alert">{{ wrong }}</p>
+      <template #footer>
+        <Button text label="Keep them" @click="asking = ''" />
+        <Button label="Forget for good" @click="forget" />
+      </template>
+    </Dialog>
+  </section>
+</template>
+
+<style scoped>
+h2 {
+  font-size: 19px;
+  line-height: 24px;
+}
+button.forget {
+  margin-left: 14px;
+  color: var(--caution);
+}
+p {
+  margin: 2px 0 6px;
+}
+</style>

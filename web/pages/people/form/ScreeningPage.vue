@@ -1,0 +1,230 @@
+<script setup lang="ts">
+import Button from 'primevue/button';
+import { computed, nextTick, ref, watch } from 'vue';
+import { useRouter } from 'vue-router';
+import { CONSENT, screeningQuestions } from '#core/caution';
+import NotAdvice from '../../../widgets/cautions/NotAdvice.vue';
+import BackLink from '../../../ui/BackLink.vue';
+import DocumentStatus from '../../../widgets/documents/DocumentStatus.vue';
+import { shortDayOf } from '../../../ui/dates';
+import { today } from '../../../state/days';
+import { newId } from '../../../client/new-id';
+import { useKnowledge } from '../../../state/knowledge';
+import { usePerson } from '../use-person';
+import { answersOf, conditionsAfter, refusals, type Answers } from './answers';
+
+/** The screening form at the screen, for one person: only what a rule uses is asked, and nothing is kept without consent. */
+const { id } = defineProps<{ id: string }>();
+
+const router = useRouter();
+const known = useKnowledge();
+const { document: person, here, trouble, missing, theirs, load, save, settle, settled, put } = usePerson(id);
+const groups = screeningQuestions(known.knowledge);
+const questions = groups.flatMap((group) => group.questions);
+const answers = ref<Answers>({});
+const consent = ref(false);
+const tried = ref(false);
+const wrong = ref('');
+watch(here, () => {
+  answers.value = answersOf(person.value, questions, today());
+  consent.value = person.value.consentOn !== null;
+});
+const refused = computed(() => refusals(answers.value, questions, today()));
+const count = computed(() => Object.values(answers.value).filter(({ yes }) => yes).length);
+
+async function keep(): Promise<void> {
+  tried.value = true;
+  wrong.value = '';
+  if (!consent.value || Object.keys(refused.value).length > 0) {
+    await nextTick();
+    document.querySelector<HTMLElement>('[role="alert"]')?.scrollIntoView({ block: 'center' });
+    return;
+  }
+  const day = today();
+  wrong.value =
+    put('ask by the form', {
+      conditions: conditionsAfter(person.value, answers.value, questions, day, newId),
+      askedOn: day,
+      consentOn: person.value.consentOn ?? day,
+    }) ?? '';
+  if (wrong.value) return;
+  await settled();
+  if (trouble.value || theirs.value) return;
+  await router.push(`/people/${id}`);
+}
+</script>
+
+<template>
+  <main v-if="here" class="form">
+    <BackLink :to="`/people/${id}`" :label="person.name" />
+    <h1>Before the first class</h1>
+    <p class="quiet">
+      For {{ person.name }}.
+      {{ person.askedOn ? `Asked on ${shortDayOf(person.askedOn)}; what was said stands below.` : '' }} Tick what is so;
+      leave everything else. Whoever ticks something asks a doctor or licensed practitioner whether this practice suits
+      them.
+    </p>
+    <form @submit.prevent="keep">
+      <fieldset v-for="group in groups" :key="group.area">
+        <legend>{{ group.title }}</legend>
+        <div v-for="question in group.questions" :key="question.id" class="question">
+          <template v-if="answers[question.id]">
+            <label>
+              <input v-model="answers[question.id]!.yes" type="checkbox" />
+              <span
+                >{{ question.question }} <span class="small quiet">{{ question.terms }}</span></span
+              >
+            </label>
+            <div v-if="answers[question.id]!.yes" class="more">
+              <label v-if="question.since === 'weeks'" class="small"
+                >in week
+                <input
+                  v-model="answers[question.id]!.weeks"
+                  inputmode="numeric"
+                  class="short"
+                  :aria-label="`${question.name}: week`"
+              /></label>
+              <label v-if="question.since === 'day'" class="small"
+                >when <input v-model="answers[question.id]!.since" type="date" :aria-label="`${question.name}: when`"
+              /></label>
+              <span v-if="question.degrees.length > 0" role="radiogroup" :aria-label="`${question.name}: how it is`">
+                <label v-for="degree in question.degrees" :key="degree.id" class="small"
+                  ><input v-model="answers[question.id]!.degree" type="radio" :name="question.id" :value="degree.id" />
+                  {{ degree.words }}</label
+                >
+              </span>
+              <input
+                v-model="answers[question.id]!.note"
+                class="note"
+                placeholder="which side, what helps"
+                :aria-label="`${question.name}: a note`"
+              />
+            </div>
+            <p v-if="tried && refused[question.id]" class="caution small" role="alert">{{ refused[question.id] }}</p>
+          </template>
+        </div>
+      </fieldset>
+      <label class="consent"
+        ><input v-model="consent" type="checkbox" /> <span>{{ CONSENT }}</span></label
+      >
+      <p v-if="tried && !consent" class="caution" role="alert">Nothing is kept without consent.</p>
+      <p v-if="wrong" class="caution strong" role="alert">{{ wrong }}</p>
+      <div class="end">
+        <DocumentStatus
+          what="This person was"
+          :trouble="trouble"
+          :conflict="theirs !== undefined"
+          @save="save"
+          @settle="settle"
+        />
+      </div>
+      <p class="end">
+        <Button type="submit" label="Keep the answers" />
+        <span class="quiet">{{ count === 0 ? 'nothing ticked' : `${count} ticked` }}</span>
+      </p>
+    </form>
+    <NotAdvice />
+  </main>
+  <main v-else class="form">
+    <p v-if="missing">This person is not here any more. <RouterLink to="/people">Back to people</RouterLink>.</p>
+    <p v-else-if="trouble" class="caution strong" role="alert">
+      {{ trouble }} <button type="button" class="link-button" @click="load">Try again</button>
+    </p>
+  </main>
+</template>
+
+<style scoped>
+.form {
+  display: flex;
+  flex-direction: column;
+  gap: 10px;
+  max-width: 980px;
+  padding: 10px 32px 40px;
+}
+h1 {
+  font-size: 27px;
+  line-height: 34px;
+}
+form {
+  columns: 2;
+  column-gap: 40px;
+}
+fieldset {
+  break-inside: avoid;
+  margin: 0 0 12px;
+  padding: 0;
+  border: 0;
+}
+legend {
+  padding: 0;
+  font: 600 17px/22px var(--head);
+}
+.question {
+  padding: 4px 0;
+  border-top: 1px solid var(--line);
+}
+.question > label,
+.consent {
+  display: grid;
+  grid-template-columns: 18px minmax(0, 1fr);
+  gap: 8px;
+  align-items: start;
+  cursor: pointer;
+}
+.more {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 14px;
+  align-items: center;
+  padding: 4px 0 4px 26px;
+}
+.more input:not([type='radio']) {
+  height: 28px;
+  font: inherit;
+  padding: 2px 6px;
+  border: 1px solid var(--line-strong);
+  border-radius: 4px;
+  background: var(--sheet);
+  color: var(--ink);
+}
+.more [role='radiogroup'] {
+  display: flex;
+  flex-direction: column;
+}
+.short {
+  width: 48px;
+}
+.note {
+  flex: 1;
+  min-width: 150px;
+}
+.consent,
+.end,
+form > p {
+  break-inside: avoid;
+  column-span: all;
+}
+.consent {
+  padding: 12px 0;
+  border-top: 1px solid var(--line-strong);
+}
+.end {
+  display: flex;
+  gap: 14px;
+  align-items: center;
+}
+@media (width < 760px) {
+  form {
+    columns: 1;
+  }
+  .form {
+    padding: 10px 16px 32px;
+  }
+}
+@media (pointer: coarse) {
+  .question > label {
+    min-height: 44px;
+    align-items: center;
+  }
+}
+</style>

@@ -1,0 +1,135 @@
+<script setup lang="ts">
+import type { Place } from '#core/cupboard';
+import { MAX_FACES, type OwnKind, type OwnSize } from '#core/props';
+import ChoiceField from '../../ui/fields/ChoiceField.vue';
+import FieldGroup from '../../ui/fields/FieldGroup.vue';
+import NumberField from '../../ui/fields/NumberField.vue';
+import TextField from '../../ui/fields/TextField.vue';
+import IconButton from '../../ui/IconButton.vue';
+
+/** Kinds of prop a place has of its own, with what each measures on each of its faces. */
+const { place, accept } = defineProps<{
+  place: Place;
+  accept: (name: string, patch: Partial<Place>) => string | undefined;
+}>();
+
+const SHAPES = [
+  { value: 'box' as const, label: 'edges' },
+  { value: 'roll' as const, label: 'round' },
+];
+const SIZES = [
+  { key: 'widthCm' as const, label: 'width' },
+  { key: 'depthCm' as const, label: 'depth' },
+  { key: 'heightCm' as const, label: 'height' },
+  { key: 'giveCm' as const, label: 'give' },
+];
+const ORDINARY: OwnSize = { shape: 'box', widthCm: 40, depthCm: 30, heightCm: 15, giveCm: 0 };
+
+const put = (own: Place['own']) => accept('change own kinds', { own });
+const setKind = (index: number, patch: Partial<OwnKind>) =>
+  put(place.own.map((one, i) => (i === index ? { ...one, kind: { ...one.kind, ...patch } } : one)));
+const setFace = (index: number, face: number, patch: Partial<OwnKind['faces'][number]>) =>
+  setKind(index, {
+    faces: place.own[index]!.kind.faces.map((one, i) => (i === face ? { ...one, ...patch } : one)),
+  });
+function add(): void {
+  const taken = new Set(place.own.map(({ kind }) => kind.label));
+  let label = 'own prop';
+  for (let i = 2; taken.has(label); i++) label = `own prop ${i}`;
+  put([...place.own, { kind: { label, faces: [{ label: 'as it is', size: ORDINARY }] }, count: 1 }]);
+}
+function addFace(index: number): void {
+  const { faces } = place.own[index]!.kind;
+  setKind(index, { faces: [...faces, { label: `face ${faces.length + 1}`, size: faces.at(-1)?.size ?? ORDINARY }] });
+}
+</script>
+
+<template>
+  <FieldGroup
+    title="Kinds of your own"
+    :says="place.own.length === 0 ? 'a bench, a wedge, a stool: anything with its sizes' : ''"
+    add="Add a kind"
+    @add="add"
+  >
+    <ul>
+      <li v-for="({ kind }, i) in place.own" :key="i">
+        <div class="name">
+          <TextField
+            hide-label
+            :label="`Name of kind ${i + 1}`"
+            :model-value="kind.label"
+            :accept="(label) => setKind(i, { label: label.trim() })"
+          />
+          <button v-if="kind.faces.length < MAX_FACES" type="button" class="link-button small" @click="addFace(i)">
+            Another face
+          </button>
+          <IconButton
+            icon="remove"
+            :label="`Remove ${kind.label}`"
+            :size="14"
+            @click="put(place.own.filter((_, at) => at !== i))"
+          />
+        </div>
+        <div v-for="(face, j) in kind.faces" :key="j" class="face">
+          <TextField
+            :hide-label="j > 0"
+            label="as it lies"
+            :model-value="face.label"
+            :accept="(label) => setFace(i, j, { label: label.trim() })"
+          />
+          <ChoiceField
+            label="Shape"
+            :options="SHAPES"
+            :model-value="face.size.shape"
+            @update:model-value="(shape) => setFace(i, j, { size: { ...face.size, shape } })"
+          />
+          <NumberField
+            v-for="{ key, label } in SIZES"
+            :key="key"
+            :hide-label="j > 0"
+            :label="label"
+            :unit="key === 'giveCm' ? 'cm' : ''"
+            :model-value="face.size[key]"
+            :accept="(value) => setFace(i, j, { size: { ...face.size, [key]: value } })"
+          />
+          <IconButton
+            v-if="kind.faces.length > 1"
+            icon="remove"
+            :label="`Remove ${face.label}`"
+            :size="14"
+            @click="setKind(i, { faces: kind.faces.filter((_, at) => at !== j) })"
+          />
+        </div>
+      </li>
+    </ul>
+  </FieldGroup>
+</template>
+
+<style scoped>
+li {
+  padding: 4px 0 8px;
+}
+.name,
+.face {
+  display: flex;
+  gap: 8px;
+  align-items: end;
+}
+.face {
+  flex-wrap: wrap;
+  padding: 2px 0 2px 12px;
+}
+.name .field {
+  flex: 1;
+}
+.name :deep(input) {
+  font-weight: 600;
+}
+.face .field:first-child {
+  flex: 1 1 110px;
+}
+.icon-button {
+  width: 26px;
+  height: 30px;
+}
+</style>

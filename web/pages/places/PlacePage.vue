@@ -1,0 +1,159 @@
+<script setup lang="ts">
+import { useToast } from 'primevue/usetoast';
+import { computed, ref, shallowRef } from 'vue';
+import { useRouter } from 'vue-router';
+import { groupTooLarge, newPlace, Place, propNeeds, readPlace, SETTINGS } from '#core/cupboard';
+import { compileTimeline } from '#core/timeline';
+import type { ListedPlan } from '#api';
+import { deletePlace, placeConflictOf, readPlaceById, savePlace } from '../../client/places';
+import { listAllPlans, restore } from '../../client/plans';
+import ChoiceField from '../../ui/fields/ChoiceField.vue';
+import PickField from '../../ui/fields/PickField.vue';
+import TextField from '../../ui/fields/TextField.vue';
+import DocumentPage from '../../widgets/documents/DocumentPage.vue';
+import { people } from '../../widgets/session/words';
+import { keptDocument } from '../../sync/kept-document';
+import { useChosenPlan } from '../../state/chosen-plan';
+import { useLibrary } from '../../state/library';
+import { usePlaces } from '../../state/places';
+import CustomKindRows from './CustomKindRows.vue';
+import RoomFields from './RoomFields.vue';
+import StockTable from './StockTable.vue';
+import { piecesIn, SETTING_WORDS } from './words';
+
+/** One place: what is in its cupboard, its mats, wall and floor, and what a plan needs of it. */
+const { id } = defineProps<{ id: string }>();
+
+const router = useRouter();
+const toast = useToast();
+const library = useLibrary();
+const places = usePlaces();
+const kept = keptDocument<Place>({
+  unsentKey: `zovrin.place.unsent.${id}`,
+  start: newPlace('', 'hall'),
+  schema: Place,
+  read: readPlace,
+  fetch: () => readPlaceById(id),
+  send: (revision, place) => savePlace(id, revision, place),
+  conflictOf: placeConflictOf,
+  saved: places.changed,
+});
+const { document, trouble, load, change } = kept;
+void kept.ready();
+
+const accept = (name: string, patch: Partial<Place>): string | undefined =>
+  change(name, { ...document.value, ...patch });
+const settings = SETTINGS.map((value) => ({ value, label: SETTING_WORDS[value] }));
+
+const plans = shallowRef<ListedPlan[]>([]);
+/** Which plan is held against the cupboard. */
+const planId = ref('');
+const planTrouble = ref('');
+listAllPlans().then(
+  (found) => {
+    plans.value = found;
+    planId.value = found.find(({ summary }) => summary.cupboard === id)?.id ?? '';
+  },
+  (error: Error) => (planTrouble.value = error.message),
+);
+const planChoices = computed(() => [
+  { value: '', label: 'no plan' },
+  ...plans.value.map(({ id: value, summary }) => ({ value, label: `${summary.title}, ${people(summary.groupSize)}` })),
+]);
+const { plan, trouble: chosenTrouble } = useChosenPlan(planId);
+const needs = computed(() => plan.value && propNeeds(compileTimeline(plan.value, library.all), plan.value.groupSize));
+const tooMany = computed(() => (plan.value ? groupTooLarge(document.value, plan.value.groupSize) : ''));
+
+async function remove(): Promise<void> {
+  try {
+    await deletePlace(id);
+    places.changed();
+    toast.add({ severity: 'secondary', summary: `${document.value.name} is in the bin for 30 days`, life: 8000 });
+    await router.push('/cupboard');
+  } catch (error) {
+    trouble.value = (error as Error).message;
+  }
+}
+async function bringBack(): Promise<void> {
+  await restore({ kind: 'place', id }).then(load, (error: Error) => (trouble.value = error.message));
+  places.changed();
+}
+</script>
+
+<template>
+  <DocumentPage
+    :kept="kept"
+    :name="document.name"
+    :rename="(name) => accept('rename', { name: name.trim() })"
+    back-to="/cupboard"
+    back-label="Cupboard"
+    noun="place"
+    @remove="remove"
+    @bring-back="bringBack"
+  >
+    <template #head>
+      <ChoiceField
+        label="What sort of place"
+        :options="settings"
+        :model-value="document.setting"
+        @update:model-value="(setting) => accept('change sort', { setting })"
+      />
+    </template>
+    <TextField
+      hide-label
+      label="Note"
+      placeholder="A note: the key, the light, what sticks"
+      :model-value="document.note"
+      :accept="(note) => accept('change note', { note })"
+    />
+    <div class="columns">
+      <section aria-label="In the cupboard">
+        <div class="against">
+          <h2>
+            In the cupboard <span class="small quiet">{{ piecesIn(document) }} pieces</span>
+          </h2>
+          <PickField v-if="plans.length > 1" v-model="planId" label="held against" :options="planChoices" />
+        </div>
+        <p v-if="planTrouble || chosenTrouble" class="caution small" role="alert">{{ planTrouble || chosenTrouble }}</p>
+        <p v-if="plan" class="small">
+          <RouterLink :to="`/plans/${planId}/props`">What “{{ plan.title }}” needs, step by step</RouterLink>
+          <span v-if="tooMany" class="caution strong" role="alert"> · {{ tooMany }}</span>
+        </p>
+        <StockTable :place="document" :needs="needs" :accept="accept" />
+        <CustomKindRows :place="document" :accept="accept" />
+      </section>
+      <section aria-label="The room">
+        <RoomFields :place="document" :accept="accept" />
+      </section>
+    </div>
+  </DocumentPage>
+</template>
+
+<style scoped>
+.columns {
+  display: grid;
+  grid-template-columns: minmax(0, 6fr) minmax(0, 5fr);
+  gap: 40px;
+  margin-top: 6px;
+}
+.against {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 16px;
+  align-items: center;
+  justify-content: space-between;
+}
+.against :deep(select) {
+  max-width: 250px;
+}
+h2 {
+  font-size: 19px;
+  line-height: 26px;
+}
+@media (width < 980px) {
+  .columns {
+    grid-template-columns: minmax(0, 1fr);
+    gap: 12px;
+  }
+}
+</style>

@@ -1,0 +1,116 @@
+<script setup lang="ts">
+import Button from 'primevue/button';
+import InputText from 'primevue/inputtext';
+import { computed, ref } from 'vue';
+import { useRouter } from 'vue-router';
+import { newPlace, SETTINGS, type Setting } from '#core/cupboard';
+import { createPlace } from '../../client/places';
+import ChoiceField from '../../ui/fields/ChoiceField.vue';
+import { newId } from '../../client/new-id';
+import { usePlaces } from '../../state/places';
+import { capacityInWords, piecesIn, SETTING_WORDS, wallInWords } from './words';
+
+/** The places where classes are held, each with its cupboard, its wall and its floor. */
+const router = useRouter();
+const store = usePlaces();
+void store.ready();
+const name = ref('');
+const setting = ref<Setting>('hall');
+const refused = ref('');
+const settings = SETTINGS.map((value) => ({ value, label: SETTING_WORDS[value] }));
+const rows = computed(() =>
+  (store.places ?? []).map(({ id, document }) => ({
+    id,
+    name: document.name,
+    setting: SETTING_WORDS[document.setting],
+    pieces: piecesIn(document),
+    room: capacityInWords(document),
+    wall: wallInWords(document),
+  })),
+);
+async function add(): Promise<void> {
+  refused.value = name.value.trim() === '' ? 'Type a name first.' : '';
+  if (refused.value) return;
+  try {
+    const { id } = await createPlace(newId(), newPlace(name.value.trim(), setting.value));
+    store.changed();
+    await router.push(`/cupboard/${id}`);
+  } catch (error) {
+    refused.value = (error as Error).message;
+  }
+}
+</script>
+
+<template>
+  <main class="room">
+    <h1>Cupboard</h1>
+    <form class="add" @submit.prevent="add">
+      <InputText
+        v-model="name"
+        placeholder="A place"
+        aria-label="Name of a new place"
+        maxlength="80"
+        :invalid="refused !== ''"
+      />
+      <ChoiceField v-model="setting" label="What sort of place" :options="settings" />
+      <Button type="submit" label="Add" />
+    </form>
+    <p v-if="refused" class="caution" role="alert">{{ refused }}</p>
+    <p v-if="store.trouble" class="caution strong" role="alert">
+      {{ store.trouble }} <button type="button" class="link-button" @click="store.load">Try again</button>
+    </p>
+    <p v-if="store.places?.length === 0" class="empty">
+      No places yet. Add the room you teach in and count what is in its cupboard once; plans held there are then checked
+      against it, and a class elsewhere gets a packing list.
+    </p>
+    <table v-else-if="rows.length > 0" class="figures">
+      <thead>
+        <tr>
+          <th scope="col">Place</th>
+          <th scope="col">Sort</th>
+          <th scope="col" class="number">Pieces</th>
+          <th scope="col">Takes</th>
+          <th scope="col">Wall</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="row in rows" :key="row.id">
+          <th scope="row">
+            <RouterLink :to="`/cupboard/${row.id}`">{{ row.name }}</RouterLink>
+          </th>
+          <td class="quiet">{{ row.setting }}</td>
+          <td class="number">{{ row.pieces }}</td>
+          <td>{{ row.room }}</td>
+          <td class="quiet">{{ row.wall }}</td>
+        </tr>
+      </tbody>
+    </table>
+  </main>
+</template>
+
+<style scoped>
+.room {
+  max-width: 980px;
+  padding: 18px 32px;
+}
+h1 {
+  font-size: 27px;
+  line-height: 34px;
+}
+.add {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+  align-items: center;
+  margin: 12px 0;
+}
+.empty {
+  max-width: 620px;
+  padding: 16px 0;
+}
+@media (width < 640px) {
+  .room {
+    padding: 12px 16px;
+  }
+}
+</style>

@@ -1,0 +1,102 @@
+<script setup lang="ts">
+import Button from 'primevue/button';
+import Dialog from 'primevue/dialog';
+import { computed } from 'vue';
+import { APPROACHES, APPROACH_LABELS } from '#core/catalogue';
+import { setDetails, type Plan } from '#core/plan';
+import ChoiceField from '../../ui/fields/ChoiceField.vue';
+import NumberField from '../../ui/fields/NumberField.vue';
+import TextField from '../../ui/fields/TextField.vue';
+import TimeField from '../../ui/fields/TimeField.vue';
+import { useDemand } from '../../state/demand';
+import GroupPick from './cautions/GroupPick.vue';
+import PlacePick from './PlacePick.vue';
+import { useShortages } from '../../widgets/props/use-shortages';
+import { useEdit } from './use-edit';
+
+const { plan } = defineProps<{ plan: Plan }>();
+const visible = defineModel<boolean>('visible', { required: true });
+const edit = useEdit();
+const demand = useDemand();
+const shortages = useShortages();
+/** What the wall of the place does not allow, told where the place is chosen. */
+const wall = computed(() =>
+  [...shortages.value].flatMap(([index, { wall: line }]) => (line ? [`${plan.steps[index]?.name}: ${line}`] : [])),
+);
+const approaches = APPROACHES.map((value) => ({ value, label: APPROACH_LABELS[value] }));
+</script>
+
+<template>
+  <Dialog v-model:visible="visible" modal header="About this plan" dismissable-mask :style="{ width: '560px' }">
+    <div class="fields">
+      <TextField
+        class="wide"
+        label="Title"
+        autofocus
+        :model-value="plan.title"
+        :accept="(title) => edit(setDetails({ title }))"
+      />
+      <div class="wide">
+        <span class="small quiet">Approach</span><br />
+        <ChoiceField
+          label="Approach"
+          :options="approaches"
+          :model-value="plan.approach"
+          @update:model-value="(approach) => edit(setDetails({ approach }))"
+        />
+      </div>
+      <div class="wide"><GroupPick :plan="plan" label="People" /></div>
+      <TextField
+        label="Group"
+        placeholder="Who comes"
+        :model-value="plan.group"
+        :accept="(group) => edit(setDetails({ group }))"
+      />
+      <NumberField
+        label="People"
+        :model-value="plan.groupSize"
+        :accept="(groupSize) => edit(setDetails({ groupSize }))"
+      />
+      <div class="cupboard wide">
+        <PlacePick :plan="plan" label="Cupboard and room" />
+        <p v-if="demand.tooMany" class="caution small" role="alert">{{ demand.tooMany }}</p>
+        <p v-for="line in wall" :key="line" class="caution small" role="alert">{{ line }}</p>
+      </div>
+      <TextField label="Place" :model-value="plan.place" :accept="(place) => edit(setDetails({ place }))" />
+      <TextField
+        label="Begins"
+        type="datetime-local"
+        :model-value="plan.startsAt ?? ''"
+        :accept="(startsAt) => edit(setDetails({ startsAt: startsAt === '' ? null : startsAt }))"
+      />
+      <div>
+        <span class="small quiet">Class length</span><br />
+        <TimeField
+          hide-label
+          label="Class length"
+          :model-value="plan.classSeconds"
+          :accept="(seconds) => edit(setDetails({ classSeconds: seconds ?? 0 }))"
+        />
+      </div>
+      <TextField
+        class="wide"
+        label="Intent"
+        :rows="3"
+        :model-value="plan.intent"
+        :accept="(intent) => edit(setDetails({ intent }))"
+      />
+    </div>
+    <template #footer><Button label="Done" @click="visible = false" /></template>
+  </Dialog>
+</template>
+
+<style scoped>
+.fields {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 12px 16px;
+}
+.wide {
+  grid-column: 1 / -1;
+}
+</style>

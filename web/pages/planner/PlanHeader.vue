@@ -1,0 +1,159 @@
+<script setup lang="ts">
+import Button from 'primevue/button';
+import { computed, ref } from 'vue';
+import { useRouter } from 'vue-router';
+import { APPROACH_LABELS } from '#core/catalogue';
+import type { Plan } from '#core/plan';
+import { clockOfMs } from '#core/time';
+import type { Timeline } from '#core/timeline';
+import { people, spareInWords } from '../../widgets/session/words';
+import IconButton from '../../ui/IconButton.vue';
+import { startInWords } from '../../ui/dates';
+import { useEditor } from '../../state/editor';
+import { savePlanFile } from '../../state/files';
+import BalanceBar from './BalanceBar.vue';
+import DetailsDialog from './DetailsDialog.vue';
+
+const { plan, timeline } = defineProps<{ plan: Plan; timeline: Timeline }>();
+
+const editor = useEditor();
+const router = useRouter();
+const details = ref(false);
+const about = computed(() =>
+  [
+    APPROACH_LABELS[plan.approach],
+    plan.group ? `${plan.group}, ${people(plan.groupSize)}` : people(plan.groupSize),
+    startInWords(plan.startsAt),
+    plan.place,
+  ]
+    .filter(Boolean)
+    .join(' · '),
+);
+const spare = computed(() => spareInWords(timeline).split(' ') as [string, ...string[]]);
+const share = computed(() => {
+  const { holdMs, totalMs } = timeline.totals;
+  return totalMs === 0 ? '' : `${Math.round((100 * holdMs) / totalMs)} %`;
+});
+</script>
+
+<template>
+  <header>
+    <button
+      type="button"
+      class="plain-button title"
+      :aria-label="`${plan.title}: change title, group, place, hour`"
+      @click="details = true"
+    >
+      <h1>{{ plan.title }}</h1>
+      <span class="small quiet">{{ about }}</span>
+    </button>
+    <p class="number" aria-label="Total">
+      <span class="numeral">{{ clockOfMs(timeline.totals.totalMs) }}</span> of {{ clockOfMs(timeline.totals.targetMs) }}
+    </p>
+    <p class="number" :class="{ caution: timeline.totals.spareMs < 0 }" aria-label="Against the hour">
+      <span class="numeral">{{ spare[0] }}</span> {{ spare.slice(1).join(' ') }}
+    </p>
+    <p class="number" aria-label="In holds">
+      <span class="numeral">{{ clockOfMs(timeline.totals.holdMs) }}</span> in holds<template v-if="share"
+        >, {{ share }}</template
+      >
+    </p>
+    <BalanceBar class="balance" :left-ms="timeline.totals.leftMs" :right-ms="timeline.totals.rightMs" />
+    <div class="actions">
+      <RouterLink :to="`/plans/${editor.id}/fit`" class="link-button">Fit</RouterLink>
+      <RouterLink :to="`/plans/${editor.id}/props`" class="link-button">Props</RouterLink>
+      <RouterLink :to="`/plans/${editor.id}/people`" class="link-button">Cautions</RouterLink>
+      <RouterLink :to="`/plans/${editor.id}/history`" class="link-button">History</RouterLink>
+      <IconButton icon="undo" label="Undo" :disabled="!editor.canUndo" @click="editor.undo()" />
+      <IconButton icon="redo" label="Redo" :disabled="!editor.canRedo" @click="editor.redo()" />
+      <IconButton icon="save" label="Save to a file" @click="savePlanFile(plan)" />
+      <Button label="Teach" :disabled="plan.steps.length === 0" @click="router.push(`/teach/${editor.id}`)" />
+    </div>
+  </header>
+  <DetailsDialog v-model:visible="details" :plan="plan" />
+</template>
+
+<style scoped>
+header {
+  display: flex;
+  gap: 0 10px;
+  align-items: center;
+  min-height: 60px;
+  padding: 6px 32px 0;
+}
+.title {
+  flex: 1 1 0;
+  min-width: 200px;
+}
+.title:hover h1 {
+  text-decoration: underline;
+  text-decoration-thickness: 1px;
+  text-underline-offset: 4px;
+}
+h1 {
+  overflow: hidden;
+  padding-bottom: 3px;
+  font-size: 27px;
+  line-height: 31px;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+.title .small {
+  display: block;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+.number {
+  padding-left: 10px;
+  border-left: 1px solid var(--line);
+  color: var(--ink-2);
+  white-space: nowrap;
+}
+.numeral {
+  margin-right: 4px;
+  color: var(--ink);
+  font-size: 26px;
+  line-height: 32px;
+}
+.caution,
+.caution .numeral {
+  margin-right: 4px;
+  color: var(--caution);
+}
+.actions {
+  display: flex;
+  gap: 2px;
+  align-items: center;
+}
+.actions .link-button {
+  padding-right: 9px;
+}
+@media (width < 1060px) {
+  /* The numbers that matter stay in view while the page scrolls. */
+  header {
+    position: sticky;
+    z-index: 4;
+    top: 0;
+    flex-wrap: wrap;
+    padding-bottom: 6px;
+    border-bottom: 1px solid var(--line);
+    background: var(--paper);
+  }
+  .title {
+    flex-basis: 100%;
+  }
+  .number:first-of-type {
+    padding-left: 0;
+    border-left: 0;
+  }
+  .actions {
+    margin-left: auto;
+  }
+}
+@media (width < 640px) {
+  header {
+    padding: 6px 12px;
+  }
+}
+</style>

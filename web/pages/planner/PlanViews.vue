@@ -1,0 +1,78 @@
+<script setup lang="ts" generic="T extends string">
+import { computed } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
+import BackLink from '../../ui/BackLink.vue';
+import ChoiceField from '../../ui/fields/ChoiceField.vue';
+import IconButton from '../../ui/IconButton.vue';
+import { useUndoKeys } from '../../ui/use-undo-keys';
+import { useEditor } from '../../state/editor';
+
+/**
+ * A room of the plan on the desk with some views: the way back, the views, undo, and what the room puts beside them (`head`,
+ * `end`). The view is part of the address, so that it can be kept and gone back from; the slot gets it.
+ */
+const { views } = defineProps<{
+  /** The first is the one it opens with. */
+  views: readonly [{ value: T; label: string }, ...{ value: T; label: string }[]];
+}>();
+const editor = useEditor();
+const route = useRoute();
+const router = useRouter();
+useUndoKeys(editor.undo, editor.redo);
+
+const view = computed<T>({
+  get: () => (views.find(({ value }) => value === route.query.view) ?? views[0]).value,
+  set: (value) => void router.replace({ query: { view: value } }),
+});
+</script>
+
+<template>
+  <main v-if="editor.plan && editor.timeline" class="room">
+    <header class="screen-only">
+      <BackLink class="back" :to="`/plans/${editor.id}`" :label="editor.plan.title" />
+      <ChoiceField v-model="view" label="View" :options="views" />
+      <slot name="head" :view="view" :plan="editor.plan" />
+      <span class="end">
+        <IconButton icon="undo" label="Undo" hint="Undo (Ctrl Z)" :disabled="!editor.canUndo" @click="editor.undo()" />
+        <IconButton
+          icon="redo"
+          label="Redo"
+          hint="Redo (Ctrl Shift Z)"
+          :disabled="!editor.canRedo"
+          @click="editor.redo()"
+        />
+        <slot name="end" :view="view" />
+      </span>
+    </header>
+    <slot :view="view" :plan="editor.plan" :timeline="editor.timeline" />
+  </main>
+</template>
+
+<style scoped>
+.room {
+  display: flex;
+  flex-direction: column;
+  gap: 10px;
+  padding: 10px 32px 40px;
+}
+header {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 18px;
+  align-items: center;
+}
+.back {
+  max-width: 280px;
+}
+.end {
+  display: flex;
+  gap: 4px;
+  align-items: center;
+  margin-left: auto;
+}
+@media (width < 640px) {
+  .room {
+    padding: 10px 16px 32px;
+  }
+}
+</style>

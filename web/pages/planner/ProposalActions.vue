@@ -1,0 +1,60 @@
+<script setup lang="ts">
+import Button from 'primevue/button';
+import { ref } from 'vue';
+import { useRouter } from 'vue-router';
+import type { Plan, PlanEdit } from '#core/plan';
+import { useEditor } from '../../state/editor';
+import { useVariants } from './variants/use-variants';
+
+/** What is proposed, in words (the slot), and what becomes of it: taken as one step of undo, kept as a variant, or left. */
+const { edit, name, after } = defineProps<{
+  /** What taking it does; undefined where there is nothing to take. */
+  edit: PlanEdit | undefined;
+  /** What it is called as a variant, and the plan it makes. */
+  name: string;
+  after: Plan | undefined;
+}>();
+const editor = useEditor();
+const router = useRouter();
+const variants = useVariants(editor.id);
+const said = ref('');
+
+function take(): void {
+  if (!edit) return;
+  editor.seal();
+  editor.edit(edit);
+  editor.seal();
+  said.value = 'Taken. Undo brings it back as it was.';
+}
+async function keep(): Promise<void> {
+  if (after) said.value = await variants.keep(name, after);
+}
+</script>
+
+<template>
+  <div class="verdict">
+    <slot />
+    <span class="end">
+      <span class="small quiet" role="status">{{ said }}</span>
+      <Button v-if="edit && after" label="Keep as a variant" outlined size="small" @click="keep" />
+      <Button label="Leave it" outlined size="small" @click="router.push(`/plans/${editor.id}`)" />
+      <Button label="Take it" size="small" :disabled="!edit" @click="take" />
+    </span>
+  </div>
+</template>
+
+<style scoped>
+.verdict {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 16px;
+  align-items: center;
+  min-height: 34px;
+}
+.end {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  margin-left: auto;
+}
+</style>

@@ -1,0 +1,141 @@
+<script setup lang="ts">
+import { nextTick, toRef, useTemplateRef, watch } from 'vue';
+import SessionRibbon from '../../widgets/ribbon/SessionRibbon.vue';
+import { useDemand } from '../../state/demand';
+import { useEditor } from '../../state/editor';
+import AddStep from './steps/AddStep.vue';
+import StepInspector from './inspector/StepInspector.vue';
+import PlanHeader from './PlanHeader.vue';
+import StepList from './steps/StepList.vue';
+import { useForecast } from '../../widgets/jobs/use-forecast';
+import ForecastLine from './forecast/ForecastLine.vue';
+import { usePlanKeys } from './use-plan-keys';
+
+/** The steps of the plan on the desk: ribbon, list and the chosen step. */
+const editor = useEditor();
+const demand = useDemand();
+const list = useTemplateRef('list');
+const inspector = useTemplateRef<HTMLElement>('inspector');
+const add = useTemplateRef('add');
+const { forecast } = useForecast(toRef(() => editor.plan));
+
+usePlanKeys({
+  add: () => add.value?.focus(),
+  // After the step that was chosen last has its fields.
+  toFields: () => void nextTick(() => inspector.value?.querySelector<HTMLElement>('input, select, button')?.focus()),
+  toList: () => list.value?.focusSelected(),
+  inFields: (target) => inspector.value?.contains(target) ?? false,
+  onSteps: (target) =>
+    (target as Element).closest('[role="listbox"], .ribbon') !== null && !inspector.value?.contains(target),
+});
+
+const choose = (index: number): void => {
+  editor.selected = editor.plan?.steps[index]?.id;
+};
+watch(
+  () => editor.selected,
+  () => {
+    editor.seal();
+    inspector.value?.scrollTo({ top: 0 });
+  },
+);
+</script>
+
+<template>
+  <main v-if="editor.plan && editor.timeline" class="plan">
+    <PlanHeader :plan="editor.plan" :timeline="editor.timeline" />
+    <div class="timeline">
+      <SessionRibbon
+        shelf
+        :stock="demand.available"
+        :plan="editor.plan"
+        :timeline="editor.timeline"
+        :selected="editor.selectedIndex"
+        :soft="forecast"
+        @select="choose"
+      />
+      <ForecastLine :plan-id="editor.id" :forecast="forecast" />
+    </div>
+    <div class="columns">
+      <div class="steps">
+        <StepList ref="list" :plan="editor.plan" :timeline="editor.timeline" />
+        <AddStep ref="add" @added="list?.focusSelected()" />
+      </div>
+      <!-- What is done at one field, without leaving it, is one step of undo. -->
+      <aside
+        ref="inspector"
+        aria-label="Chosen step"
+        class="inspector"
+        @focusin="editor.seal"
+        @pointerdown.capture="editor.seal"
+      >
+        <StepInspector
+          v-if="editor.selectedStep"
+          :key="editor.selected"
+          :step="editor.selectedStep"
+          :index="editor.selectedIndex"
+          :timeline="editor.timeline"
+        />
+        <p v-else class="quiet none">
+          {{
+            editor.plan.steps.length === 0
+              ? 'This plan has no steps yet. Add the first below the list: type a position, a breath, rest or talk.'
+              : 'Choose a step to see and change it.'
+          }}
+        </p>
+      </aside>
+    </div>
+  </main>
+</template>
+
+<style scoped>
+.plan {
+  display: flex;
+  flex-direction: column;
+  height: calc(100vh - 42px);
+  min-height: 640px;
+}
+.timeline {
+  padding: 6px 32px 0;
+  border-bottom: 1px solid var(--line-strong);
+}
+.columns {
+  display: grid;
+  flex: 1;
+  grid-template-columns: minmax(0, 736fr) minmax(0, 544fr);
+  min-height: 0;
+}
+.steps {
+  display: flex;
+  flex-direction: column;
+  min-height: 0;
+}
+.inspector {
+  overflow: auto;
+  background: var(--sheet);
+  padding: 12px 32px 24px 24px;
+}
+.none {
+  padding-top: 24px;
+}
+@media (width < 1060px) {
+  .plan {
+    height: auto;
+  }
+  .columns {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .inspector {
+    padding: 16px 32px 32px;
+    border-top: 1px solid var(--line-strong);
+  }
+}
+@media (width < 640px) {
+  .timeline {
+    padding: 6px 12px 0;
+  }
+  .inspector {
+    padding: 12px;
+  }
+}
+</style>

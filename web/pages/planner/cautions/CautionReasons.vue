@@ -1,0 +1,56 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { ASK_WORDS, LEVEL_WORDS, type Caution } from '#core/caution';
+import CautionMark from '../../../widgets/cautions/CautionMark.vue';
+
+/** Cautions with their reasons and what to do instead. Conditions are named only where `named` asks for it. */
+const { cautions, named = false } = defineProps<{ cautions: readonly Caution[]; named?: boolean }>();
+
+const told = computed(() =>
+  cautions.map(({ rule, level, condition, measured }) => {
+    const what = rule.on.kind === 'trait' ? ASK_WORDS[rule.on.trait] : '';
+    return {
+      id: rule.id,
+      level,
+      name: condition.name,
+      terms: condition.terms,
+      reason: rule.reason,
+      instead: rule.instead.words,
+      asks: [what, measured].filter(Boolean).join(', '),
+    };
+  }),
+);
+</script>
+
+<template>
+  <ul class="reasons">
+    <li v-for="one in told" :key="one.id">
+      <CautionMark :level="one.level" />
+      <div>
+        <p>
+          <strong>{{ LEVEL_WORDS[one.level] }}</strong>
+          <span v-if="named" :title="one.terms"> · {{ one.name }}</span>
+          <span v-if="one.asks" class="quiet"> · {{ one.asks }}</span>
+        </p>
+        <p>
+          {{ one.reason }} <span class="quiet">Instead: {{ one.instead }}</span>
+        </p>
+      </div>
+    </li>
+  </ul>
+</template>
+
+<style scoped>
+li {
+  display: grid;
+  grid-template-columns: 16px minmax(0, 1fr);
+  gap: 8px;
+  padding: 6px 0;
+  border-top: 1px solid var(--line);
+  font-size: 14px;
+  line-height: 18px;
+}
+.mark {
+  margin-top: 2px;
+}
+</style>

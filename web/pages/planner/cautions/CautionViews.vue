@@ -1,0 +1,67 @@
+<script setup lang="ts">
+import { usePeople } from '../../../state/people';
+import { useScreening } from '../../../state/screening';
+import DocumentStatus from '../../../widgets/documents/DocumentStatus.vue';
+import GroupPick from './GroupPick.vue';
+import NotAdvice from '../../../widgets/cautions/NotAdvice.vue';
+import PlanViews from '../PlanViews.vue';
+import GeneralView from './GeneralView.vue';
+import MatrixView from './MatrixView.vue';
+import VersionView from './VersionView.vue';
+
+/** The people of a plan: who must not do what, what they do instead, and the plan as one of them does it. */
+const VIEWS = [
+  { value: 'matrix', label: 'Everyone' },
+  { value: 'one', label: 'For one person' },
+  { value: 'general', label: 'In general' },
+] as const;
+const people = usePeople();
+const screening = useScreening();
+</script>
+
+<template>
+  <PlanViews :views="VIEWS">
+    <template #head="{ plan }">
+      <GroupPick :plan="plan" />
+      <label v-if="screening.group" class="small names">
+        <input v-model="people.showNames" type="checkbox" /> names instead of initials
+      </label>
+    </template>
+    <template #default="{ view, plan }">
+      <DocumentStatus
+        v-if="screening.kept"
+        what="What was decided for people here was"
+        :trouble="screening.kept.trouble.value"
+        :conflict="screening.kept.theirs.value !== undefined"
+        @save="screening.kept.save"
+        @settle="screening.kept.settle"
+      />
+      <p v-if="people.trouble && view !== 'general'" class="caution strong" role="alert">
+        {{ people.trouble }} <button type="button" class="link-button" @click="people.load">Try again</button>
+      </p>
+      <GeneralView v-if="view === 'general'" :plan="plan" />
+      <p v-else-if="!screening.group" class="empty">
+        Choose a group above, and everyone in it is held against each step: what to leave out, what to change, what to
+        watch, and an easier way. Without a group, <em>In general</em> tells what is usually said of each step.
+      </p>
+      <p v-else-if="screening.members.length === 0" class="empty">
+        Nobody is in this group yet. <RouterLink :to="`/people/groups/${plan.groupId}`">Put people in</RouterLink>.
+      </p>
+      <MatrixView v-else-if="view === 'matrix' && screening.matrix" :plan="plan" :matrix="screening.matrix" />
+      <VersionView v-else-if="screening.matrix" :plan="plan" :matrix="screening.matrix" />
+      <NotAdvice />
+    </template>
+  </PlanViews>
+</template>
+
+<style scoped>
+.names {
+  display: inline-flex;
+  gap: 6px;
+  align-items: center;
+}
+.empty {
+  max-width: 620px;
+  padding: 16px 0;
+}
+</style>

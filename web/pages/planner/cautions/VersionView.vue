@@ -1,0 +1,118 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import { openLevel, type Matrix } from '#core/caution';
+import type { Plan } from '#core/plan';
+import { clockOfMs } from '#core/time';
+import { compileTimeline } from '#core/timeline';
+import StepFigure from '../../../widgets/figures/StepFigure.vue';
+import PickField from '../../../ui/fields/PickField.vue';
+import SessionRibbon from '../../../widgets/ribbon/SessionRibbon.vue';
+import CautionMark from '../../../widgets/cautions/CautionMark.vue';
+import { openInWords } from './words';
+import { useLibrary } from '../../../state/library';
+import { usePeople } from '../../../state/people';
+import { useScreening } from '../../../state/screening';
+
+/** The plan as one person does it beside that of the others: step for step as long. */
+const { plan, matrix } = defineProps<{ plan: Plan; matrix: Matrix }>();
+
+const people = usePeople();
+const library = useLibrary();
+const screening = useScreening();
+const first = matrix.rows.find(({ cells }) => cells.some(({ state }) => state === 'instead')) ?? matrix.rows[0];
+const personId = ref(first?.personId ?? '');
+const choices = computed(() => matrix.rows.map((row) => ({ value: row.personId, label: people.shown(row.personId) })));
+const row = computed(() => matrix.rows.find((one) => one.personId === personId.value));
+const version = computed(() => (personId.value ? screening.versionOf(personId.value) : undefined));
+const timeline = computed(() => version.value && compileTimeline(version.value.plan, library.all));
+const open = computed(() => row.value && openInWords(row.value));
+const differences = computed(() =>
+  (version.value?.differences ?? []).map((one) => ({
+    ...one,
+    original: plan.steps[one.index],
+    step: version.value?.plan.steps[one.index],
+  })),
+);
+/** What was chosen and has no room in the time of its step. */
+const noRoom = computed(() =>
+  (row.value?.cells ?? []).flatMap(({ state }, i) => {
+    const step = plan.steps[i];
+    const missing = state === 'instead' && step && !differences.value.some(({ stepId }) => stepId === step.id);
+    return missing ? [step.name] : [];
+  }),
+);
+const toDecide = computed(() => row.value?.cells.some((cell) => openLevel(cell) !== null) ?? false);
+</script>
+
+<template>
+  <PickField v-model="personId" label="The plan of" :options="choices" />
+  <p class="said" role="status">
+    {{
+      differences.length === 0
+        ? 'As the others do it.'
+        : differences.length === 1
+          ? 'One step otherwise, as long as that of the others.'
+          : `${differences.length} steps otherwise, each as long as that of the others.`
+    }}
+    <span v-if="open" class="caution">Still open: {{ open }}.</span>
+    <span v-if="toDecide" class="quiet"> Choose an easier way under <em>Everyone</em>.</span>
+  </p>
+  <p v-for="name in noRoom" :key="name" class="caution strong" role="alert">
+    What was chosen for “{{ name }}” has no room in its time: choose a shorter way, or give the step more.
+  </p>
+  <SessionRibbon v-if="version && timeline && differences.length > 0" :plan="version.plan" :timeline="timeline" />
+  <ol v-if="differences.length > 0" class="pairs" aria-label="What is otherwise">
+    <li v-for="one in differences" :key="one.stepId">
+      <span class="when numeral">{{ clockOfMs(one.startMs) }}</span>
+      <figure v-if="one.original">
+        <span class="figure"
+          ><StepFigure v-if="one.original.kind === 'hold'" :step="one.original" :least="1500"
+        /></span>
+        <figcaption>
+          <span class="quiet">{{ one.index + 1 }} the others</span><br />{{ one.from }}
+        </figcaption>
+      </figure>
+      <CautionMark level="change" state="instead" />
+      <figure v-if="one.step">
+        <span class="figure"><StepFigure v-if="one.step.kind === 'hold'" :step="one.step" :least="1500" /></span>
+        <figcaption>
+          <span class="quiet">{{ people.shown(personId) }}</span><br /><strong>{{ one.to }}</strong>
+        </figcaption>
+      </figure>
+      <span class="quiet">{{ clockOfMs(one.endMs - one.startMs) }} in all</span>
+    </li>
+  </ol>
+</template>
+
+<style scoped>
+.said {
+  font-size: 17px;
+}
+.pairs li {
+  display: grid;
+  grid-template-columns: 64px minmax(0, 1fr) 20px minmax(0, 1fr) 110px;
+  gap: 16px;
+  align-items: center;
+  padding: 8px 0;
+  border-top: 1px solid var(--line);
+}
+.when {
+  font-size: 20px;
+}
+figure {
+  display: grid;
+  grid-template-columns: 150px minmax(0, 1fr);
+  gap: 14px;
+  align-items: center;
+  margin: 0;
+}
+.figure {
+  width: 150px;
+  height: 84px;
+}
+@media (width < 820px) {
+  .pairs li {
+    grid-template-columns: 52px minmax(0, 1fr);
+  }
+}
+</style>

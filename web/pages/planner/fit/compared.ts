@@ -1,0 +1,90 @@
+import type { Figures } from '#core/jobs';
+import { pieceCount } from '#core/props';
+import type { Ms } from '#core/numbers';
+import { clockOfMs } from '#core/time';
+import { TALLY_WORDS } from '#core/order';
+import { ASK_WORDS } from '#core/caution';
+
+/** One figure of several plans: what each has, in lines, and whether it differs from the first. */
+export interface ComparedRow {
+  label: string;
+  values: { lines: string[]; differs: boolean; caution: boolean }[];
+  /** All have the same. */
+  same: boolean;
+}
+
+interface Compared {
+  figures: Figures;
+}
+
+const MOST_LINES = 6;
+
+/** One line of a list that several plans have, each in its own measure. */
+interface Line {
+  key: string;
+  text: string;
+}
+
+/** A list in the order of the first plan's, what that has not behind it; the first lines, and how many more there are. */
+function inOrderOf(first: readonly Line[], lines: readonly Line[]): string[] {
+  const place = (key: string): number => {
+    const at = first.findIndex((line) => line.key === key);
+    return at < 0 ? first.length : at;
+  };
+  const texts = [...lines].sort((a, b) => place(a.key) - place(b.key)).map(({ text }) => text);
+  return texts.length > MOST_LINES ? [...texts.slice(0, MOST_LINES), `and ${texts.length - MOST_LINES} more`] : texts;
+}
+
+function spare(ms: Ms): string {
+  if (ms === 0) return 'to the second';
+  return `${clockOfMs(Math.abs(ms))} ${ms < 0 ? 'over' : 'to spare'}`;
+}
+
+/** Plans held against each other, the first of them the one the others are told apart from. */
+export function comparedRows(plans: readonly Compared[]): ComparedRow[] {
+  const row = (
+    label: string,
+    of: (one: Compared) => string[],
+    caution: (one: Compared) => boolean = () => false,
+  ): ComparedRow => {
+    const all = plans.map((one) => ({ lines: of(one), caution: caution(one) }));
+    const values = all.map(({ lines, caution: warns }) => ({
+      lines: lines.length > 0 ? lines : ['none'],
+      differs: lines.join('\n') !== all[0]!.lines.join('\n'),
+      caution: warns,
+    }));
+    return { label, values, same: values.every(({ differs }) => !differs) };
+  };
+  const list = (label: string, of: (figures: Figures) => Line[]): ComparedRow =>
+    row(label, ({ figures }) => inOrderOf(of(plans[0]!.figures), of(figures)));
+  const time = (label: string, of: (totals: Figures['totals']) => Ms): ComparedRow =>
+    row(label, ({ figures }) => [clockOfMs(of(figures.totals))]);
+  return [
+    time('in all', ({ totalMs }) => totalMs),
+    row(
+      'against the class',
+      ({ figures }) => [spare(figures.totals.spareMs)],
+      ({ figures }) => figures.totals.spareMs < 0,
+    ),
+    time('in holds', ({ holdMs }) => holdMs),
+    row(
+      'left · right',
+      ({ figures: { totals } }) => [`${clockOfMs(totals.leftMs)} · ${clockOfMs(totals.rightMs)}`],
+      ({ figures: { totals } }) => totals.leftMs !== totals.rightMs,
+    ),
+    time('in breath', ({ breathMs }) => breathMs),
+    time('in rests', ({ restMs }) => restMs),
+    time('between', ({ betweenMs }) => betweenMs),
+    ...TALLY_WORDS.map(({ of, many }) => row(many, ({ figures }) => [String(figures.tally[of])])),
+    list('areas of the body', ({ areas }) =>
+      areas.map(({ area, ms }) => ({ key: area, text: `${area} ${clockOfMs(ms)}` })),
+    ),
+    list('props', ({ props }) => props.map(({ kind, group }) => ({ key: kind, text: pieceCount(kind, group) }))),
+    list('asks of the body', ({ asks }) =>
+      asks.map(({ ask, steps }) => ({
+        key: ask,
+        text: `${ASK_WORDS[ask]}, ${steps} ${steps === 1 ? 'step' : 'steps'}`,
+      })),
+    ),
+  ];
+}

@@ -1,0 +1,170 @@
+<script setup lang="ts">
+import Button from 'primevue/button';
+import { computed, ref } from 'vue';
+import { breathCost, presetsOf, taughtInSteps, type BreathPractice } from '#core/breath';
+import { seatOf } from '#core/catalogue';
+import { changeStep, type BreathStep } from '#core/plan';
+import { clockOfMs } from '#core/time';
+import type { Timeline } from '#core/timeline';
+import AppIcon from '../../../ui/AppIcon.vue';
+import PracticeFields from '../../../widgets/breath/PracticeFields.vue';
+import TimeField from '../../../ui/fields/TimeField.vue';
+import { rateInWords } from '../steps/words';
+import { useEdit } from '../use-edit';
+import FieldGroup from '../../../ui/fields/FieldGroup.vue';
+import SetUpRows from '../../../widgets/props/SetUpRows.vue';
+import OtherSetUpFields from './OtherSetUpFields.vue';
+import { movesTo } from './moves-to';
+import { useDemand } from '../../../state/demand';
+import { useEditor } from '../../../state/editor';
+import MovesFields from './MovesFields.vue';
+import BodyChoice from '../../../widgets/props/BodyChoice.vue';
+import TryIt from '../../../widgets/breath/TryIt.vue';
+import LoadFlags from './LoadFlags.vue';
+import FitBreath from './FitBreath.vue';
+import StepRibbon from './StepRibbon.vue';
+import { newId } from '../../../client/new-id';
+import { useLibrary } from '../../../state/library';
+
+const { step, index, timeline } = defineProps<{ step: BreathStep; index: number; timeline: Timeline }>();
+
+const edit = useEdit();
+const editor = useEditor();
+const demand = useDemand();
+const moved = computed(() => (step.moves ? library.all.position(step.moves.position) : undefined));
+const library = useLibrary();
+const technique = computed(() => library.all.technique(step.technique));
+const cost = computed(() => breathCost(step.practice));
+const presets = computed(() => (technique.value ? presetsOf(technique.value.practice) : []));
+const figures = computed(() => [
+  { value: clockOfMs(cost.value.lengthMs), what: 'in all' },
+  ...(cost.value.meanRate === null
+    ? []
+    : [
+        { value: String(cost.value.cycles), what: cost.value.cycles === 1 ? 'breath' : 'breaths' },
+        { value: rateInWords(cost.value.meanRate), what: 'a minute' },
+      ]),
+  ...(cost.value.strokes > 0
+    ? [{ value: String(cost.value.strokes), what: `strokes, ${clockOfMs(cost.value.strokesMs)}` }]
+    : []),
+  {
+    value: cost.value.longestRetentionMs > 0 ? clockOfMs(cost.value.longestRetentionMs) : 'none',
+    what: 'longest hold',
+  },
+  { value: `${Math.round(1000 * cost.value.retentionShare) / 10} %`, what: 'of it holding' },
+]);
+/** Whose figure tells how high a seat should be: the position it moves, or the one that sits or lies with the same props. */
+const seat = computed(() => moved.value ?? seatOf(step.setUp, library.positions));
+const seatSays = computed(() =>
+  [technique.value?.seat, seat.value && !moved.value ? `Heights as in “${seat.value.names.english}”.` : '']
+    .filter(Boolean)
+    .join(' '),
+);
+const trying = ref(false);
+/** The steps in which it is taught come first, each for a while. */
+function teachInSteps(): void {
+  if (technique.value) put(taughtInSteps(step.practice, technique.value.taught, newId));
+}
+const put = (practice: BreathPractice): string | undefined =>
+  edit(changeStep(step.id, 'breath', 'change breath', (before) => ({ ...before, practice })));
+const setAfter = (seconds: number | null) =>
+  edit(changeStep(step.id, 'breath', 'set quiet breathing', (before) => ({ ...before, afterSeconds: seconds ?? 0 })));
+</script>
+
+<template>
+  <div class="cost">
+    <dl aria-label="What it costs">
+      <div v-for="{ value, what } in figures" :key="what">
+        <dd class="numeral">{{ value }}</dd>
+        <dt class="small quiet">{{ what }}</dt>
+      </div>
+    </dl>
+    <Button class="try" label="Try it" size="small" outlined @click="trying = true" />
+  </div>
+  <TryIt v-model:visible="trying" :practice="step.practice" :name="step.name" />
+  <LoadFlags :practice="step.practice" :step-id="step.id" />
+  <StepRibbon :timeline="timeline" :step="step" :index="index" />
+  <PracticeFields :practice="step.practice" :presets="presets" :accept="put" />
+  <FitBreath :step="step" />
+  <MovesFields :step="step" />
+  <FieldGroup title="After">
+    <TimeField label="Quiet breathing" :model-value="step.afterSeconds" :accept="setAfter" />
+  </FieldGroup>
+  <SetUpRows
+    title="Seat"
+    :says="seatSays"
+    :set-up="step.setUp"
+    :two-sided="false"
+    :position="seat"
+    :at-hand="demand.each"
+    :moves="movesTo(timeline, index)"
+    :accept="(setUp) => edit(changeStep(step.id, 'breath', 'change seat', (before) => ({ ...before, setUp })))"
+  />
+  <BodyChoice v-if="seat" />
+  <OtherSetUpFields :step="step" :group-size="editor.plan?.groupSize ?? 1" :position="moved" />
+  <div v-if="technique" class="taught">
+    <div class="head">
+      <h3>How it is taught</h3>
+      <button v-if="technique.taught.length > 0" type="button" class="link-button small" @click="teachInSteps">
+        Teach it in steps
+      </button>
+    </div>
+    <ol>
+      <li v-for="line in technique.taught" :key="line">{{ line }}</li>
+    </ol>
+    <p class="quiet">{{ technique.mistakes }}</p>
+    <p class="warn"><AppIcon name="warn" :size="16" class="caution" /> {{ technique.caution }}</p>
+  </div>
+</template>
+
+<style scoped>
+.cost {
+  display: flex;
+  position: sticky;
+  top: 0;
+  z-index: 2;
+  flex-wrap: wrap;
+  gap: 4px 18px;
+  margin: 6px 0 4px;
+  padding: 4px 0;
+  background: var(--sheet);
+}
+.cost dl {
+  display: flex;
+  flex: 1;
+  flex-wrap: wrap;
+  gap: 4px 18px;
+  margin: 0;
+}
+.try {
+  align-self: center;
+}
+.head {
+  display: flex;
+  gap: 14px;
+  align-items: baseline;
+  justify-content: space-between;
+}
+.cost dd {
+  margin: 0;
+  font-size: 24px;
+  line-height: 28px;
+}
+.taught {
+  padding-top: 8px;
+  border-top: 1px solid var(--line);
+}
+.taught h3 {
+  font: 600 14.5px/20px var(--text);
+}
+.taught ol {
+  list-style: decimal;
+  padding-left: 20px;
+}
+.warn {
+  display: flex;
+  gap: 8px;
+  align-items: flex-start;
+  margin-top: 6px;
+}
+</style>

@@ -1,0 +1,82 @@
+<script setup lang="ts">
+import Button from 'primevue/button';
+import { computed, ref } from 'vue';
+import { BREATH_LIMITS, fitBreath } from '#core/breath';
+import { changeStep, type BreathStep } from '#core/plan';
+import { clockOfMs } from '#core/time';
+import FieldGroup from '../../../ui/fields/FieldGroup.vue';
+import TimeField from '../../../ui/fields/TimeField.vue';
+import { useEdit } from '../use-edit';
+
+/** Fits a practice into a length of time: whole rounds, the remainder as quiet breathing, shown before it is taken. */
+const { step } = defineProps<{ step: BreathStep }>();
+
+const edit = useEdit();
+const target = ref<number | null>(null);
+const mayChangeCount = ref(false);
+const COUNT_WITHIN = 0.1;
+
+const fit = computed(() =>
+  target.value === null
+    ? undefined
+    : fitBreath(step.practice, target.value, { countWithin: mayChangeCount.value ? COUNT_WITHIN : 0 }),
+);
+const says = computed(() => {
+  if (!fit.value) return '';
+  if (!fit.value.ok) return `Too short: one round of each set takes ${clockOfMs(fit.value.shortestMs)}.`;
+  const { practice, lengthMs, quietMs } = fit.value;
+  const rounds = practice.sets.map((set) => set.rounds).join(' and ');
+  const count = practice.countSeconds === step.practice.countSeconds ? '' : `, one count ${practice.countSeconds} s`;
+  const quiet = quietMs === 0 ? 'nothing over' : `then ${clockOfMs(quietMs)} of quiet breathing`;
+  return `${rounds} ${rounds === '1' ? 'round' : 'rounds'}${count}: ${clockOfMs(lengthMs)}, ${quiet}.`;
+});
+
+function setTarget(seconds: number | null): string | undefined {
+  if (seconds !== null && seconds > BREATH_LIMITS.maxPracticeSeconds) return 'A breath practice lasts at most 60:00.';
+  target.value = seconds;
+  return undefined;
+}
+function take(): void {
+  const found = fit.value;
+  if (!found?.ok) return;
+  edit(
+    changeStep(step.id, 'breath', 'fit breath', (before) => ({
+      ...before,
+      practice: found.practice,
+      afterSeconds: found.quietMs / 1000,
+    })),
+  );
+  target.value = null;
+}
+</script>
+
+<template>
+  <FieldGroup title="Fit">
+    <div class="fit">
+      <TimeField label="into" usual="5:00" :model-value="target" :accept="setTarget" />
+      <label class="small"><input v-model="mayChangeCount" type="checkbox" /> the count may change by a tenth</label>
+      <template v-if="fit">
+        <p class="says" :class="{ caution: !fit.ok }" role="status">{{ says }}</p>
+        <Button v-if="fit.ok" label="Take it" size="small" outlined @click="take" />
+      </template>
+    </div>
+  </FieldGroup>
+</template>
+
+<style scoped>
+.fit {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 14px;
+  align-items: center;
+}
+label.small {
+  display: flex;
+  gap: 5px;
+  align-items: center;
+  min-height: 26px;
+}
+.says {
+  flex: 1 1 220px;
+}
+</style>

@@ -1,0 +1,148 @@
+<script setup lang="ts">
+import { computed, ref, shallowRef, useTemplateRef } from 'vue';
+import { VIEWS, type BodyPlace, type ViewName } from '#core/body';
+import type { Position } from '#core/catalogue';
+import type { HoldStep } from '#core/plan';
+import { figurePlaces } from '../../../widgets/figures/figures';
+import FigureView from '../../../widgets/figures/FigureView.vue';
+import { requestFor, useDrawnFigure, usePositionFigure } from '../../../widgets/figures/use-figure';
+import { useSettings } from '../../../state/settings';
+import BodyPlaces from './BodyPlaces.vue';
+
+/**
+ * The figure of a hold with its set-up for the chosen body, from where it is best seen or from another side. A prop that is
+ * carried over it finds the nearest place of the body.
+ */
+const { step, position } = defineProps<{ step: HoldStep; position: Position }>();
+
+const CHOICES: readonly { view: 'best' | ViewName; label: string }[] = [
+  { view: 'best', label: 'Best' },
+  { view: 'side', label: 'Side' },
+  { view: 'above', label: 'Above' },
+  { view: 'front', label: 'Front' },
+];
+const view = ref<(typeof CHOICES)[number]['view']>('best');
+const second = ref(false);
+
+const twoSided = computed(() => step.sides.kind === 'each' || step.sides.kind === 'crossing');
+const mirrored = computed(() =>
+  step.sides.kind === 'one' ? step.sides.side === 'right' : twoSided.value && second.value,
+);
+const settings = useSettings();
+const best = usePositionFigure(() => ({ position, setUp: step.setUp, body: settings.body }));
+const request = computed(() =>
+  requestFor({
+    position,
+    setUp: step.setUp,
+    body: settings.body,
+    ...(view.value !== 'best' && { view: VIEWS[view.value] }),
+  }),
+);
+const { drawn } = useDrawnFigure(() => (view.value === 'best' ? undefined : request.value));
+const figure = computed(() => (view.value === 'best' ? best.value : (drawn.value ?? best.value)));
+
+const picture = useTemplateRef<HTMLElement>('picture');
+const places = shallowRef<readonly BodyPlace[]>([]);
+const nearest = shallowRef<BodyPlace>();
+let asked = '';
+/** Within this of a place, in millimetres of the picture, a prop goes there. */
+const WITHIN_MM = 320;
+
+/** Makes ready for a prop that may come: the places are those of this body in this view. */
+async function expect(): Promise<void> {
+  const key = JSON.stringify(request.value);
+  if (!request.value || key === asked) return;
+  asked = key;
+  const found = await figurePlaces(request.value).catch(() => []);
+  if (key === asked) places.value = found;
+}
+/** A prop is carried to a place of the screen. */
+function over({ x, y }: { x: number; y: number }): void {
+  void expect();
+  nearest.value = undefined;
+  const svg = picture.value?.querySelector('svg');
+  const toPicture = svg?.getScreenCTM()?.inverse();
+  if (!svg || !toPicture) return;
+  const at = new DOMPoint(x, y).matrixTransform(toPicture);
+  const box = svg.viewBox.baseVal;
+  let within = WITHIN_MM;
+  for (const place of places.value) {
+    const across = mirrored.value ? 2 * box.x + box.width - place.x : place.x;
+    const far = Math.hypot(across - at.x, place.y - at.y);
+    if (far < within) [within, nearest.value] = [far, place];
+  }
+  carrying.value = true;
+}
+const carrying = ref(false);
+/** The prop is let go, or taken back: gives the place it was over. */
+function letGo(): BodyPlace | undefined {
+  const at = nearest.value;
+  [nearest.value, carrying.value] = [undefined, false];
+  return at;
+}
+defineExpose({ expect, over, letGo });
+</script>
+
+<template>
+  <div class="hold-figure">
+    <div ref="picture" class="picture">
+      <FigureView :figure="figure" :mirrored="mirrored" :label="`${step.name}${mirrored ? ', right side' : ''}`">
+        <template #default="{ across }">
+          <BodyPlaces v-if="carrying" :places="places" :nearest="nearest" :across="across" />
+        </template>
+      </FigureView>
+    </div>
+    <div class="views small" role="group" aria-label="Seen from">
+      <button
+        v-for="choice in CHOICES"
+        :key="choice.view"
+        type="button"
+        class="plain-button"
+        :aria-pressed="view === choice.view"
+        @click="view = choice.view"
+      >
+        {{ choice.label }}
+      </button>
+      <button
+        v-if="twoSided"
+        type="button"
+        class="plain-button second"
+        :aria-pressed="second"
+        @click="second = !second"
+      >
+        {{ second ? 'Right side' : 'Left side' }}
+      </button>
+      <RouterLink :to="`/library/${position.id}`" class="more">In the library</RouterLink>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.picture {
+  height: 132px;
+}
+.views {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 10px;
+  align-items: center;
+  min-height: 26px;
+  color: var(--ink-2);
+}
+.views button {
+  min-height: 24px;
+  border-bottom: 2px solid transparent;
+}
+.views [aria-pressed='true']:not(.second) {
+  border-color: var(--ink);
+  color: var(--ink);
+  font-weight: 600;
+}
+.second {
+  margin-left: 6px;
+  text-decoration: underline;
+}
+.more {
+  margin-left: auto;
+}
+</style>

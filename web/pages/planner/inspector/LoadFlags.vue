@@ -1,0 +1,44 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { grownTooFast, loadFlags, type BreathPractice } from '#core/breath';
+import AppIcon from '../../../ui/AppIcon.vue';
+import { dayOf } from '../../../ui/dates';
+import { useEditor } from '../../../state/editor';
+import { useHouse } from '../../../state/house';
+import { useLastTaught } from './use-last-taught';
+
+/** What is worth a second look in a practice by the house rules, and what grew too fast since it was last taught. */
+const { practice, stepId } = defineProps<{ practice: BreathPractice; stepId: string }>();
+
+const house = useHouse();
+void house.ready();
+const lastTaught = useLastTaught(useEditor().id ?? '', stepId);
+// Until groups and their health are known, nobody has been asked.
+const CHECKED = false;
+const flags = computed(() => {
+  const { load, growth } = house.rules.breath;
+  const found = loadFlags(practice, CHECKED, load).map(({ message }) => message);
+  const before = lastTaught.value;
+  if (!before) return found;
+  const grown = grownTooFast(before.practice, practice, growth);
+  return [...found, ...grown.map((why) => `Since it was taught on ${dayOf(before.atMs)}: ${why}`)];
+});
+</script>
+
+<template>
+  <ul v-if="flags.length > 0" aria-label="Worth a second look">
+    <li v-for="message in flags" :key="message"><AppIcon name="warn" :size="16" class="caution" /> {{ message }}</li>
+  </ul>
+</template>
+
+<style scoped>
+ul {
+  margin-bottom: 6px;
+}
+li {
+  display: flex;
+  gap: 8px;
+  align-items: flex-start;
+  margin-top: 6px;
+}
+</style>

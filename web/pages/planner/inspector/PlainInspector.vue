@@ -1,0 +1,85 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { changeStep, setSetUp, setStepCommon, type PlainStep } from '#core/plan';
+import { clockOfSeconds } from '#core/time';
+import type { Timeline } from '#core/timeline';
+import TextField from '../../../ui/fields/TextField.vue';
+import TimeField from '../../../ui/fields/TimeField.vue';
+import { useDemand } from '../../../state/demand';
+import { useEditor } from '../../../state/editor';
+import { useEdit } from '../use-edit';
+import { movesTo } from './moves-to';
+import LengthTradeoffs from './LengthTradeoffs.vue';
+import OtherSetUpFields from './OtherSetUpFields.vue';
+import SetUpRows from '../../../widgets/props/SetUpRows.vue';
+
+/** A rest, a loosening or a talk: a length, and what it is for. */
+const { step, index, timeline } = defineProps<{ step: PlainStep; index: number; timeline: Timeline }>();
+
+const edit = useEdit();
+const editor = useEditor();
+const demand = useDemand();
+const setSeconds = (seconds: number | null) =>
+  edit(changeStep(step.id, step.kind, 'set length', (before) => ({ ...before, seconds: seconds ?? 0 })));
+const label = computed(() => ({ rest: 'Rest', move: 'Loosen', talk: 'Talk' })[step.kind]);
+</script>
+
+<template>
+  <div class="length">
+    <TimeField large :label="label" :model-value="step.seconds" :accept="setSeconds" />
+    <span class="quiet">{{ clockOfSeconds(step.seconds) }} in all</span>
+  </div>
+  <LengthTradeoffs v-if="step.kind === 'rest'" :step="step" />
+  <TextField
+    label="Note"
+    :rows="4"
+    placeholder="What to say or to see to"
+    :model-value="step.note"
+    :accept="(note) => edit(setStepCommon(step.id, { note }))"
+  />
+  <template v-if="step.kind === 'rest'">
+    <label class="own"
+      ><input
+        type="checkbox"
+        :checked="step.setUp !== null"
+        @change="
+          edit(
+            changeStep(step.id, 'rest', 'set props', (before) => ({
+              ...before,
+              setUp: before.setUp === null ? [] : null,
+            })),
+          )
+        "
+      />
+      has props of its own</label
+    >
+    <SetUpRows
+      v-if="step.setUp"
+      title="Set-up"
+      :set-up="step.setUp"
+      :two-sided="false"
+      :at-hand="demand.each"
+      :moves="movesTo(timeline, index)"
+      :accept="(setUp) => edit(setSetUp(step.id, setUp))"
+    />
+    <OtherSetUpFields v-if="step.setUp" :step="step" :group-size="editor.plan?.groupSize ?? 1" />
+  </template>
+</template>
+
+<style scoped>
+.length {
+  display: grid;
+  grid-template-columns: 160px 1fr;
+  gap: 16px;
+  align-items: end;
+  margin: 12px 0 16px;
+}
+.length .quiet {
+  padding-bottom: 8px;
+}
+.own {
+  display: flex;
+  gap: 6px;
+  margin: 12px 0 8px;
+}
+</style>

@@ -1,0 +1,157 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { familyLabel } from '#core/catalogue';
+import { duplicateStep, moveStepTo, removeStep, setStepCommon, type Step } from '#core/plan';
+import type { Timeline } from '#core/timeline';
+import AppIcon from '../../../ui/AppIcon.vue';
+import IconButton from '../../../ui/IconButton.vue';
+import TextField from '../../../ui/fields/TextField.vue';
+import { newId } from '../../../client/new-id';
+import { troubleLines } from '../../../widgets/props/need-words';
+import { useShortages } from '../../../widgets/props/use-shortages';
+import { useEditor } from '../../../state/editor';
+import { useEdit } from '../use-edit';
+import PropSolutions from '../props/PropSolutions.vue';
+import BreathInspector from './BreathInspector.vue';
+import HoldInspector from './HoldInspector.vue';
+import PlainInspector from './PlainInspector.vue';
+import StepCautions from './StepCautions.vue';
+import { useLibrary } from '../../../state/library';
+
+const { step, index, timeline } = defineProps<{ step: Step; index: number; timeline: Timeline }>();
+const library = useLibrary();
+
+const editor = useEditor();
+const shortages = useShortages();
+const edit = useEdit();
+const about = computed(() => {
+  if (step.kind === 'hold') {
+    const position = library.all.position(step.position);
+    if (!position) return 'not in your library, counted with its own times';
+    const sides = {
+      together: 'both sides together',
+      each: 'one side, then the other',
+      crossing: 'one limb in front, then the other',
+      one: 'one side only',
+    };
+    return [position.names.sanskrit, position.names.yin, familyLabel(position.family), sides[step.sides.kind]]
+      .filter(Boolean)
+      .join(' · ');
+  }
+  if (step.kind === 'breath') {
+    const technique = library.all.technique(step.technique);
+    return technique
+      ? [technique.names.sanskrit, technique.round].filter(Boolean).join(' · ')
+      : 'not in your library, counted with its own counts';
+  }
+  return { rest: 'a still rest', move: 'a short loosening', talk: 'talk' }[step.kind];
+});
+const notes = computed(() => timeline.notes.filter(({ stepIndex, kind }) => stepIndex === index && kind !== 'uneven'));
+
+/** What the place lacks for this step. */
+const lacking = computed(() => {
+  const trouble = shortages.value.get(index);
+  return trouble ? troubleLines(trouble) : [];
+});
+
+function duplicate(): void {
+  const id = newId();
+  if (editor.edit(duplicateStep(step.id, id)).length === 0) editor.selected = id;
+}
+</script>
+
+<template>
+  <header>
+    <div class="names">
+      <TextField
+        class="name"
+        hide-label
+        label="Name"
+        :model-value="step.name"
+        :accept="(name) => edit(setStepCommon(step.id, { name }))"
+      />
+      <p class="small quiet">{{ about }}</p>
+    </div>
+    <div class="actions">
+      <IconButton
+        icon="up"
+        label="Move up"
+        hint="Move up (Alt ↑)"
+        :disabled="index === 0"
+        @click="editor.edit(moveStepTo(step.id, index - 1))"
+      />
+      <IconButton
+        icon="down"
+        label="Move down"
+        hint="Move down (Alt ↓)"
+        :disabled="index === timeline.steps.length - 1"
+        @click="editor.edit(moveStepTo(step.id, index + 1))"
+      />
+      <IconButton
+        :icon="step.locked ? 'lock' : 'unlock'"
+        :label="step.locked ? 'Length is locked: free it' : 'Lock its length'"
+        :hint="step.locked ? 'Length is locked' : 'Lock its length'"
+        :aria-pressed="step.locked"
+        @click="editor.edit(setStepCommon(step.id, { locked: !step.locked }))"
+      />
+      <IconButton icon="copy" label="Duplicate" hint="Duplicate (D)" @click="duplicate" />
+      <IconButton icon="remove" label="Delete step" hint="Delete" @click="editor.edit(removeStep(step.id))" />
+    </div>
+  </header>
+  <p v-for="note in notes" :key="note.kind + note.message" class="note caution small">
+    <AppIcon name="warn" :size="14" /> {{ note.message }}
+  </p>
+  <div v-if="lacking.length > 0" class="short">
+    <p v-for="line in lacking" :key="line" class="note caution small" role="alert">
+      <AppIcon name="warn" :size="14" /> {{ line }}
+    </p>
+    <details class="small">
+      <summary>Ways out</summary>
+      <PropSolutions :step="step" />
+    </details>
+  </div>
+  <HoldInspector v-if="step.kind === 'hold'" :step="step" :index="index" :timeline="timeline" />
+  <BreathInspector v-else-if="step.kind === 'breath'" :step="step" :index="index" :timeline="timeline" />
+  <PlainInspector v-else :step="step" :index="index" :timeline="timeline" />
+  <StepCautions v-if="step.kind === 'hold' || step.kind === 'breath'" :key="step.id" :index="index" />
+</template>
+
+<style scoped>
+header {
+  display: flex;
+  gap: 8px;
+  align-items: flex-start;
+}
+.names {
+  flex: 1;
+  min-width: 0;
+}
+.name :deep(input) {
+  height: 30px;
+  margin-left: -8px;
+  border-color: transparent;
+  background: none;
+  font: 600 22px/26px var(--head);
+  text-overflow: ellipsis;
+}
+.name :deep(input:hover) {
+  border-color: var(--line-strong);
+}
+.actions {
+  display: flex;
+}
+.note {
+  display: flex;
+  gap: 6px;
+  align-items: center;
+  margin-top: 4px;
+}
+.short {
+  margin: 2px 0 6px;
+}
+summary {
+  color: var(--main);
+  font-weight: 600;
+  cursor: pointer;
+}
+</style>

@@ -1,0 +1,140 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { APPROACH_LABELS, type Approach } from '#core/catalogue';
+import { ORDER_RULES, type BreathSpot, type OrderRules } from '#core/order';
+import type { Seconds } from '#core/numbers';
+import NumberField from '../../../ui/fields/NumberField.vue';
+import PickField from '../../../ui/fields/PickField.vue';
+import TimeField from '../../../ui/fields/TimeField.vue';
+import DocumentStatus from '../../../widgets/documents/DocumentStatus.vue';
+import { useHouse } from '../../../state/house';
+
+/** What an order is chosen by: what a change counts, and which rules it keeps. They are the house's, for every plan. */
+const { approach } = defineProps<{ approach: Approach }>();
+const house = useHouse();
+void house.ready();
+
+const rules = computed(() => house.rules.order);
+const put = (order: OrderRules): string | undefined => house.change('rules of order', { ...house.rules, order });
+const setWeight = (of: keyof OrderRules['weights'], value: number) =>
+  put({ ...rules.value, weights: { ...rules.value.weights, [of]: value } });
+
+const WEIGHTS = [
+  {
+    weight: 'family',
+    label: 'a change of position',
+    why: 'From lying to sitting, sitting to kneeling: the whole group moves.',
+  },
+  { weight: 'propMove', label: 'a prop move', why: 'One prop put down, taken away, folded anew or moved.' },
+  { weight: 'wall', label: 'a way to the wall', why: 'Mats are turned and carried.' },
+  { weight: 'side', label: 'a change of side', why: 'A step begins on the side the one before did not end on.' },
+] as const;
+const SPOTS: readonly { value: BreathSpot; label: string }[] = [
+  { value: 'first', label: 'before the holds' },
+  { value: 'last', label: 'after the holds' },
+  { value: 'ends', label: 'before or after them' },
+  { value: 'anywhere', label: 'anywhere' },
+];
+const breath = computed({
+  get: () => rules.value.breath[approach],
+  set: (spot: BreathSpot) => void put({ ...rules.value, breath: { ...rules.value.breath, [approach]: spot } }),
+});
+const isUsual = computed(() => JSON.stringify(rules.value) === JSON.stringify(ORDER_RULES));
+</script>
+
+<template>
+  <section class="rules" aria-labelledby="rules-title">
+    <header>
+      <h3 id="rules-title">What an order is chosen by</h3>
+      <span class="small quiet">for all plans of the house</span>
+      <button v-if="!isUsual" type="button" class="link-button small" @click="put(ORDER_RULES)">As usual</button>
+    </header>
+    <DocumentStatus
+      what="These rules were"
+      :trouble="house.trouble"
+      :conflict="house.theirs !== undefined"
+      @save="house.save"
+      @settle="house.settle"
+    />
+    <div v-for="{ weight, label, why } in WEIGHTS" :key="weight" class="rule">
+      <NumberField
+        hide-label
+        :label="`What ${label} counts`"
+        :model-value="rules.weights[weight]"
+        :accept="(value) => setWeight(weight, value)"
+      />
+      <span>
+        for {{ label }}<br /><span class="small quiet">{{ why }}</span>
+      </span>
+    </div>
+    <div class="rule">
+      <label class="check">
+        <input
+          type="checkbox"
+          :checked="rules.answer"
+          @change="put({ ...rules, answer: ($event.target as HTMLInputElement).checked })"
+        />
+        answer a deep fold or a back bend within two steps
+      </label>
+      <span class="small quiet"
+        >A fold by a back bend or lying long; a back bend by a fold, a twist or a rounded back.</span
+      >
+    </div>
+    <div class="rule">
+      <TimeField
+        label="not twice in a row on one joint, from"
+        usual="never mind"
+        :model-value="rules.longSeconds"
+        :accept="(longSeconds: Seconds | null) => put({ ...rules, longSeconds })"
+      />
+      <span class="small quiet"
+        >Two holds this long that load the same hips, knees, shoulders, neck or low back are kept apart.</span
+      >
+    </div>
+    <div class="rule">
+      <PickField v-model="breath" :label="`${APPROACH_LABELS[approach]}: breath`" :options="SPOTS" />
+      <span class="small quiet">Each approach has its own; this is for plans like this one.</span>
+    </div>
+    <p class="small quiet">
+      The last rest stays last, pinned steps stay where they are, and talk, loosening and rests without props of their
+      own go with the step before them.
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.rules {
+  display: flex;
+  flex-direction: column;
+}
+header {
+  display: flex;
+  gap: 12px;
+  align-items: baseline;
+}
+h3 {
+  font-size: 19px;
+  line-height: 28px;
+}
+.rule {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 14px;
+  align-items: center;
+  min-height: 44px;
+  padding: 3px 0;
+  border-bottom: 1px solid var(--line);
+}
+.rule > .small {
+  flex: 1 1 220px;
+}
+.check {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  min-height: 24px;
+}
+p {
+  padding-top: 8px;
+}
+</style>

@@ -1,0 +1,169 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { useRouter } from 'vue-router';
+import type { Plan } from '#core/plan';
+import { isKnownKind, propKind, type PropKind } from '#core/props';
+import type { Timeline } from '#core/timeline';
+import AppIcon from '../../../ui/AppIcon.vue';
+import PropGlyph from '../../../widgets/props/PropGlyph.vue';
+import { insteadInWords, unmetInWords } from '../../../widgets/props/need-words';
+import { useDemand } from '../../../state/demand';
+import { useShortages } from '../../../widgets/props/use-shortages';
+import { useEditor } from '../../../state/editor';
+import PropSolutions from './PropSolutions.vue';
+import CarryingList from './CarryingList.vue';
+
+/** What each kind comes to for the group at its peak, against what the place has; and what to do where that is short. */
+const { plan, timeline } = defineProps<{ plan: Plan; timeline: Timeline }>();
+
+const editor = useEditor();
+const demand = useDemand();
+const shortages = useShortages();
+const router = useRouter();
+
+const firstState = (kind: PropKind): string => (isKnownKind(kind) ? Object.keys(propKind(kind).states)[0]! : '');
+const rows = computed(() =>
+  (demand.demand?.needs ?? []).map(({ kind, each, group, stepIndex }) => {
+    const there = demand.available?.[kind];
+    return {
+      kind,
+      state: firstState(kind),
+      label: propKind(kind).plural,
+      each,
+      group,
+      there: demand.available ? (there ?? 0) : undefined,
+      short: demand.available ? Math.max(0, group - (there ?? 0)) : 0,
+      stepIndex,
+      step: plan.steps[stepIndex]?.name ?? '',
+    };
+  }),
+);
+/** Steps in which not everything is there as it is wished: met with something else, or not at all. */
+const steps = computed(() =>
+  demand.available
+    ? plan.steps.flatMap((step, index) => {
+        const moments = demand.momentsOfStep(index);
+        const said = (lines: string[]): string[] => [...new Set(lines.filter(Boolean))];
+        const instead = said(moments.flatMap(({ assignment }) => assignment.given.map(insteadInWords)));
+        const unmet = said(moments.flatMap(({ assignment }) => assignment.unmet.map(unmetInWords)));
+        const trouble = shortages.value.get(index);
+        const wall = trouble?.wall ?? '';
+        const short = trouble !== undefined;
+        return instead.length + unmet.length > 0 || wall ? [{ step, index, instead, unmet, wall, short }] : [];
+      })
+    : [],
+);
+function goTo(index: number): void {
+  editor.selected = plan.steps[index]?.id;
+  void router.push(`/plans/${editor.id}`);
+}
+</script>
+
+<template>
+  <div class="columns">
+    <section aria-label="What is needed">
+      <h2>What is needed at once</h2>
+      <p v-if="rows.length === 0" class="empty">This plan needs no props yet.</p>
+      <table v-else class="figures">
+        <thead>
+          <tr>
+            <th scope="col" colspan="2">Kind</th>
+            <th scope="col" class="number">Each</th>
+            <th scope="col" class="number">For {{ plan.groupSize }}</th>
+            <th scope="col" class="number">There</th>
+            <th scope="col">Most in</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="row in rows" :key="row.kind" :class="{ short: row.short > 0 }">
+            <td class="glyph"><PropGlyph :piece="row" :scale="0.7" /></td>
+            <th scope="row">{{ row.label }}</th>
+            <td class="number">{{ row.each }}</td>
+            <td class="number strong">{{ row.group }}</td>
+            <td class="number">
+              <span v-if="row.short > 0" class="caution strong mark"
+                ><AppIcon name="warn" :size="14" />{{ row.there }}</span
+              >
+              <template v-else>{{ row.there ?? '' }}</template>
+            </td>
+            <td>
+              <button type="button" class="link-button small" @click="goTo(row.stepIndex)">
+                {{ row.stepIndex + 1 }} {{ row.step }}
+              </button>
+            </td>
+          </tr>
+        </tbody>
+      </table>
+      <CarryingList :plan="plan" :timeline="timeline" @choose="goTo" />
+    </section>
+    <section aria-label="Where something else is needed">
+      <h2>Where it is not enough</h2>
+      <p v-if="!demand.available" class="empty">
+        Choose the place above: what its cupboard has is then shared out over the group, and what is short is told here.
+      </p>
+      <p v-else-if="steps.length === 0" class="empty">
+        {{ demand.place?.name }} has all of it, as it is wished, at every moment.
+      </p>
+      <ol v-else>
+        <li v-for="{ step, index, instead, unmet, wall, short } in steps" :key="step.id">
+          <p class="head">
+            <AppIcon v-if="short" name="warn" :size="16" class="caution" />
+            <button type="button" class="plain-button strong" @click="goTo(index)">
+              {{ index + 1 }} {{ step.name }}
+            </button>
+            <span class="small quiet">{{ short ? '' : 'works with what is there' }}</span>
+          </p>
+          <p v-for="line in unmet" :key="line" class="caution small">{{ line }}</p>
+          <p v-if="wall" class="caution small">{{ wall }}</p>
+          <p v-for="line in instead" :key="line" class="small">{{ line }}</p>
+          <template v-if="short">
+            <p class="small quiet ways">Ways out</p>
+            <PropSolutions :step="step" />
+          </template>
+        </li>
+      </ol>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.columns {
+  display: grid;
+  grid-template-columns: minmax(0, 6fr) minmax(0, 5fr);
+  gap: 40px;
+}
+h2 {
+  font-size: 19px;
+  line-height: 26px;
+}
+.empty {
+  padding: 10px 0;
+  color: var(--ink-2);
+}
+.glyph {
+  width: 48px;
+}
+.mark {
+  display: inline-flex;
+  gap: 4px;
+  align-items: center;
+}
+li {
+  padding: 6px 0 8px;
+  border-top: 1px solid var(--line);
+}
+.head {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+}
+.ways {
+  margin-top: 4px;
+}
+@media (width < 980px) {
+  .columns {
+    grid-template-columns: minmax(0, 1fr);
+    gap: 16px;
+  }
+}
+</style>

@@ -1,0 +1,50 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { waysOut, type WayOut } from '#core/cupboard';
+import { replacePosition, setOtherSetUp, takeSetUp, type Step } from '#core/plan';
+import { useDemand } from '../../../state/demand';
+import { useEditor } from '../../../state/editor';
+import { useLibrary } from '../../../state/library';
+import { wayOutInWords } from '../../../widgets/props/need-words';
+
+/** What else could be done in a step that needs more than the place has; one press takes it, undo takes it back. */
+const { step } = defineProps<{ step: Step }>();
+
+const editor = useEditor();
+const demand = useDemand();
+const library = useLibrary();
+const ways = computed(() => {
+  const { plan } = editor;
+  if (!plan || (step.kind !== 'hold' && step.kind !== 'breath') || !demand.available) return [];
+  return waysOut(step, plan, library.all, library.positions, demand.available, demand.canUseWall).map((way) => ({
+    way,
+    says: wayOutInWords(way, plan.groupSize),
+  }));
+});
+function take(way: WayOut): void {
+  editor.seal();
+  const { items } = way.setUp;
+  if (way.kind === 'setUp') editor.edit(takeSetUp(step.id, items));
+  else if (way.kind === 'split') editor.edit(setOtherSetUp(step.id, { people: way.people, setUp: items }));
+  else editor.edit(replacePosition(step.id, way.position, items));
+  editor.seal();
+}
+</script>
+
+<template>
+  <ul v-if="ways.length > 0" aria-label="Ways out">
+    <li v-for="{ way, says } in ways" :key="says">
+      <button type="button" class="link-button small" @click="take(way)">{{ says }}</button>
+    </li>
+  </ul>
+  <p v-else-if="demand.available" class="small quiet">
+    Nothing in the library works with what is there. Bring what is short, or take a smaller group.
+  </p>
+</template>
+
+<style scoped>
+.link-button {
+  padding: 2px 0;
+  text-align: left;
+}
+</style>

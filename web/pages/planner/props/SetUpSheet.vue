@@ -1,0 +1,86 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import type { Plan } from '#core/plan';
+import type { Timeline } from '#core/timeline';
+import { classInWords } from '../../../widgets/session/words';
+import SheetGrid from './SheetGrid.vue';
+import { generalCautions, LEVEL_WORDS, NOT_ADVICE, STOP_SIGNS } from '#core/caution';
+import { useKnowledge } from '../../../state/knowledge';
+import { usePeople } from '../../../state/people';
+import { useScreening } from '../../../state/screening';
+import { sheetCells } from './sheet';
+
+/** One page for those who lay the room out: each position with its props, per person and for the whole group. */
+const { plan, timeline } = defineProps<{ plan: Plan; timeline: Timeline }>();
+
+const known = useKnowledge();
+const people = usePeople();
+const screening = useScreening();
+const cells = computed(() => sheetCells(plan, timeline));
+/** What single people do is only on the sheet where the teacher wants it there. */
+const withPeople = ref(false);
+const careful = computed(
+  () =>
+    new Map(
+      plan.steps.map((step) => {
+        const avoid = generalCautions(step, known.knowledge).filter(({ level }) => level === 'avoid');
+        return [step.id, avoid.map(({ condition }) => condition.name.toLowerCase())];
+      }),
+    ),
+);
+const instead = computed(
+  () =>
+    new Map(
+      plan.steps.map((step, i) => [
+        step.id,
+        (screening.matrix?.rows ?? []).flatMap(({ personId, cells: row }) => {
+          const cell = row[i];
+          return cell?.state === 'instead' && cell.step ? [`${people.shown(personId)}: ${cell.step.name}`] : [];
+        }),
+      ]),
+    ),
+);
+const anyInstead = computed(() => [...instead.value.values()].some((all) => all.length > 0));
+</script>
+
+<template>
+  <article class="sheet">
+    <header>
+      <h1>Set-ups: {{ plan.title }}</h1>
+      <p class="quiet">{{ classInWords(plan) }}</p>
+    </header>
+    <p v-if="anyInstead" class="screen-only">
+      <label
+        ><input v-model="withPeople" type="checkbox" /> with what single people do instead, by
+        {{ people.showNames ? 'name' : 'initials' }}</label
+      >
+      <span v-if="withPeople" class="caution small" role="status">
+        This goes onto the paper: what somebody does otherwise lets others guess why. No condition is printed.</span
+      >
+    </p>
+    <p v-if="cells.length === 0" class="quiet">No step of this plan has props.</p>
+    <SheetGrid v-else :cells="cells">
+      <template #default="{ cell }">
+        <ul>
+          <li v-for="row in cell.rows" :key="row">{{ row }}</li>
+        </ul>
+        <p v-for="change in cell.changes" :key="change" class="change">{{ change }}</p>
+        <p v-if="cell.other" class="change">{{ cell.other }}</p>
+        <template v-if="withPeople">
+          <p v-for="line in instead.get(cell.step.id)" :key="line" class="strong">{{ line }}</p>
+        </template>
+        <p v-if="cell.group" class="strong">{{ cell.group }}</p>
+        <p v-if="careful.get(cell.step.id)?.length" class="quiet">
+          {{ LEVEL_WORDS.avoid }} with {{ careful.get(cell.step.id)?.join(', ') }}
+        </p>
+      </template>
+    </SheetGrid>
+    <p class="small quiet">{{ NOT_ADVICE }} {{ STOP_SIGNS }}</p>
+  </article>
+</template>
+
+<style scoped>
+.change {
+  font-style: italic;
+}
+</style>

@@ -1,0 +1,53 @@
+import { describe, expect, test } from '@jest/globals';
+import type { HoldStep } from '#core/plan';
+import { compileTimeline } from '#core/timeline';
+import { noLibrary, planOf, propRow, talk, workedHold } from '../../../../tests/support/examples';
+import { sheetCells } from './sheet';
+
+const bolster = propRow('flatBolster', 'spine');
+const block = propRow('block', 'forehead', { side: 'left', count: 2 });
+const cellsOf = (people: number, ...steps: Parameters<typeof planOf>) => {
+  const plan = { ...planOf(...steps), groupSize: people };
+  return sheetCells(plan, compileTimeline(plan, noLibrary));
+};
+const hold = (id: string, patch: Partial<HoldStep> = {}): HoldStep => ({ ...workedHold, id, setUp: [block], ...patch });
+
+describe('the set-up sheet', () => {
+  test('a cell for each step with props; counted for the group; what moves at the change', () => {
+    const [cell, ...more] = cellsOf(12, talk('t', 60), hold('a'));
+    expect(more).toEqual([]);
+    expect(cell).toMatchObject({
+      number: '2',
+      rows: ['2 blocks, flat, under the forehead, left'],
+      group: '24 blocks',
+      changes: ['at the change: 2 blocks to the right side'],
+      other: '',
+    });
+  });
+
+  test('the same props in the same position again are one cell', () => {
+    const next = hold('b', { setUp: [bolster] });
+    expect(cellsOf(3, hold('a'), hold('a2'), next).map(({ number }) => number)).toEqual(['1 and 2', '3']);
+  });
+
+  test('what a stage takes away, and what some have instead', () => {
+    const together = { kind: 'together', seconds: 300 } as const;
+    const [cell] = cellsOf(
+      12,
+      hold('a', {
+        sides: together,
+        setUp: [bolster, block],
+        stages: [
+          { id: 's1', name: 'raised', length: { kind: 'fixed', seconds: 120 }, setUp: null },
+          { id: 's2', name: 'low', length: { kind: 'share', weight: 1 }, setUp: [bolster] },
+        ],
+        otherSetUp: { people: 4, setUp: [propRow('pillow', 'spine')] },
+      }),
+    );
+    expect(cell).toMatchObject({
+      group: '8 bolsters, 16 blocks',
+      changes: ['after 2:00: 2 blocks away'],
+      other: '4 of 12 instead: pillow, whole, along the spine',
+    });
+  });
+});

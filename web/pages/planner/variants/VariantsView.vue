@@ -1,0 +1,177 @@
+<script setup lang="ts">
+import Button from 'primevue/button';
+import { computed, ref } from 'vue';
+import { figuresOf, MOST_VARIANTS, type Figures } from '#core/jobs';
+import { takeVariant, type Plan } from '#core/plan';
+import { clockOfMs } from '#core/time';
+import IconButton from '../../../ui/IconButton.vue';
+import DocumentStatus from '../../../widgets/documents/DocumentStatus.vue';
+import { ribbonBlocks } from '#core/timeline';
+import RibbonThumb from '../../../widgets/ribbon/RibbonThumb.vue';
+import TextField from '../../../ui/fields/TextField.vue';
+import { useEditor } from '../../../state/editor';
+import { useHouse } from '../../../state/house';
+import { useLibrary } from '../../../state/library';
+import { useVariants } from './use-variants';
+import { comparedRows } from '../fit/compared';
+
+/** The plan and up to three variants of it beside each other, in figures; each can be taken instead of the plan. */
+const { plan } = defineProps<{ plan: Plan }>();
+const editor = useEditor();
+const house = useHouse();
+const library = useLibrary();
+const variants = useVariants(editor.id);
+const { here, trouble, theirs, list, canUndo } = variants;
+void variants.ready();
+const said = ref('');
+
+interface Column {
+  id: string | null;
+  name: string;
+  plan: Plan;
+  figures: Figures;
+}
+const column = (id: string | null, name: string, of: Plan): Column => ({
+  id,
+  name,
+  plan: of,
+  figures: figuresOf({ plan: of, library: library.all }, house.rules.order),
+});
+const columns = computed(() => [
+  column(null, 'The plan now', plan),
+  ...list.value.map(({ id, name, plan: of }) => column(id, name, of)),
+]);
+const rows = computed(() => comparedRows(columns.value));
+const pxPerMs = computed(
+  () => 218 / Math.max(...columns.value.map(({ figures: { totals } }) => Math.max(totals.totalMs, totals.targetMs))),
+);
+
+function take({ name, plan: of }: Column): void {
+  editor.edit(takeVariant(name, of));
+  editor.seal();
+  said.value = `“${name}” is the plan now. Undo brings the earlier one back.`;
+}
+async function keepNow(): Promise<void> {
+  said.value = await variants.keep(`As it is, ${clockOfMs(columns.value[0]!.figures.totals.totalMs)}`, plan);
+}
+function remove({ id, name }: Column): void {
+  if (id) variants.remove(id);
+  said.value = `“${name}” is taken out.`;
+}
+</script>
+
+<template>
+  <DocumentStatus
+    what="The variants were"
+    :trouble="trouble"
+    :conflict="theirs !== undefined"
+    @save="variants.save"
+    @settle="variants.settle"
+  />
+  <div class="bar">
+    <Button
+      label="Keep the plan as it is now"
+      outlined
+      size="small"
+      :disabled="!here || list.length >= MOST_VARIANTS"
+      @click="keepNow"
+    />
+    <span class="small quiet" role="status">{{ said }}</span>
+    <button v-if="canUndo" type="button" class="link-button small" @click="variants.undo">
+      Undo the last change here
+    </button>
+  </div>
+  <p v-if="here && list.length === 0" class="quiet none">
+    No variants yet. Keep the plan as it is, change its lengths or its order, and hold them against each other here: up
+    to
+    {{ MOST_VARIANTS }} beside the plan.
+  </p>
+  <div v-else class="scroll">
+    <table>
+      <thead>
+        <tr>
+          <td />
+          <th v-for="one in columns" :key="one.id ?? 'now'" scope="col">
+            <span class="title">
+              <TextField
+                v-if="one.id"
+                hide-label
+                label="Name of the variant"
+                :model-value="one.name"
+                :accept="(name) => variants.rename(one.id!, name)"
+              />
+              <span v-else class="now">{{ one.name }}</span>
+              <IconButton v-if="one.id" icon="remove" :size="16" :label="`Take out ${one.name}`" @click="remove(one)" />
+            </span>
+            <RibbonThumb
+              :ribbon="ribbonBlocks(one.figures.timeline.phases)"
+              :totals="one.figures.timeline.totals"
+              :px-per-ms="pxPerMs"
+              :width="220"
+            />
+            <Button v-if="one.id" label="Take this one" size="small" outlined @click="take(one)" />
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="row in rows" :key="row.label" :class="{ same: row.same }">
+          <th scope="row" class="quiet">{{ row.label }}</th>
+          <td v-for="(value, i) in row.values" :key="i" :class="{ strong: value.differs, caution: value.caution }">
+            <template v-for="(line, n) in value.lines" :key="n">{{ line }}<br /></template>
+          </td>
+        </tr>
+      </tbody>
+    </table>
+  </div>
+</template>
+
+<style scoped>
+.bar {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 16px;
+  align-items: center;
+}
+.none {
+  max-width: 640px;
+  padding: 16px 0;
+}
+.scroll {
+  overflow-x: auto;
+}
+table {
+  border-collapse: collapse;
+}
+th,
+td {
+  min-width: 224px;
+  padding: 6px 24px 6px 0;
+  border-bottom: 1px solid var(--line);
+  vertical-align: top;
+  text-align: left;
+  font-weight: 400;
+  font-variant-numeric: tabular-nums;
+}
+tbody th,
+thead td {
+  min-width: 150px;
+}
+.title {
+  display: flex;
+  gap: 4px;
+  align-items: center;
+  min-height: 34px;
+}
+.now {
+  font-weight: 600;
+}
+td.strong {
+  font-weight: 600;
+}
+td.caution {
+  color: var(--caution);
+}
+.same td {
+  color: var(--ink-2);
+}
+</style>

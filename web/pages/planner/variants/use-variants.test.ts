@@ -1,0 +1,92 @@
+import { beforeEach, expect, test } from '@jest/globals';
+import { effectScope } from 'vue';
+import { NO_VARIANTS, type Variants } from '#core/jobs';
+import { emptyPlan } from '#core/plan';
+import { fakeBrowser, settle, type Call, type FakeBrowser } from '../../../../tests/support/browser';
+import { useVariants } from './use-variants';
+
+let browser: FakeBrowser;
+let stored: { revision: number; document: Variants };
+
+function server({ method, path, body }: Call) {
+  if (path !== '/plans/p/variants') return { status: 404 };
+  if (method === 'GET') return { status: 200, body: stored };
+  const sent = body as typeof stored;
+  if (sent.revision !== stored.revision) {
+    const problem = { type: 'about:blank', title: 'Changed elsewhere', status: 409, detail: 'Changed elsewhere.' };
+    return { status: 409, body: { ...problem, current: stored, yours: sent.document } };
+  }
+  stored = { revision: stored.revision + 1, document: sent.document };
+  return { status: 200, body: stored };
+}
+const variants = () => effectScope().run(() => useVariants('p'))!;
+const names = (): string[] => stored.document.variants.map(({ name }) => name);
+const plan = emptyPlan('Evening');
+
+beforeEach(() => {
+  browser = fakeBrowser();
+  browser.answer = server;
+  stored = { revision: 0, document: NO_VARIANTS };
+});
+
+test('are kept under a name that tells them apart; beyond what is kept the oldest makes room, and that is said', async () => {
+  const { keep, list } = variants();
+  expect(await keep('fitted to 40:00', plan)).toBe('Kept as a variant.');
+  expect(await keep('fitted to 40:00', plan)).toBe('Kept as a variant.');
+  await settle();
+  expect(names()).toEqual(['fitted to 40:00', 'fitted to 40:00 (2)']);
+  while (list.value.length < 3) await keep('another', plan);
+  expect(await keep('the last', plan)).toBe('Kept as a variant; the oldest made room.');
+  await settle();
+  expect(names()).toEqual(['fitted to 40:00 (2)', 'another', 'the last']);
+});
+
+test('are renamed, taken out, and both undone', async () => {
+  const { keep, list, rename, remove, undo } = variants();
+  await keep('one', plan);
+  await keep('two', plan);
+  const [first] = list.value;
+  expect(rename(first!.id, ' ')).toBeDefined();
+  rename(first!.id, 'short');
+  remove(first!.id);
+  await settle();
+  expect(names()).toEqual(['two']);
+  undo();
+  undo();
+  await settle();
+  expect(names()).toEqual(['one', 'two']);
+});
+
+test('kept in two windows at once: all of them are there', async () => {
+  const [here, there] = [variants(), variants()];
+  await Promise.all([here.ready(), there.ready()]);
+  await here.keep('from here', plan);
+  await settle();
+  await there.keep('from there', plan);
+  await settle();
+  expect(names().sort()).toEqual(['from here', 'from there']);
+});
+
+test('an answer that was lost on its way is no change by somebody else', async () => {
+  const { keep, theirs, trouble, save } = variants();
+  await keep('one', plan);
+  await settle();
+  browser.answer = (call) => {
+    server(call);
+    return 'unreachable';
+  };
+  await keep('two', plan);
+  await settle();
+  expect(trouble.value).toBe('The server cannot be reached.');
+  browser.answer = server;
+  await save();
+  expect([names(), theirs.value, trouble.value]).toEqual([['one', 'two'], undefined, '']);
+});
+
+test('what cannot be had now is told, and nothing is kept on top of what is not known', async () => {
+  browser.answer = () => 'unreachable';
+  const { keep } = variants();
+  expect(await keep('one', plan)).toBe('The server cannot be reached.');
+  browser.answer = server;
+  expect(await keep('one', plan)).toBe('Kept as a variant.');
+});

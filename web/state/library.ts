@@ -1,0 +1,62 @@
+import { defineStore } from 'pinia';
+import { computed } from 'vue';
+import { withOwnEntries, type OwnEntry, type Position, type Technique } from '#core/catalogue';
+import { builtInLibrary, POSITIONS, TECHNIQUES } from '#library';
+import type { StoredEntry } from '#api';
+import { deleteEntry, listEntries } from '../client/entries';
+import { restore } from '../client/plans';
+import { keptList } from '../sync/cached-list';
+
+/**
+ * The library as this teacher has it: what ships with Zovrin, and entries of one's own. Deleted ones are no longer
+ * offered, but still known, so that the plans that use them stay as they are.
+ */
+export const useLibrary = defineStore('library', () => {
+  const { list, trouble, load: reload, ready, tell } = keptList<readonly StoredEntry[]>(listEntries, 'zovrin.entries');
+  const stored = computed(() => list.value ?? []);
+
+  const own = computed((): OwnEntry[] => stored.value.map(({ document }) => document));
+  const all = computed(() => withOwnEntries(builtInLibrary, own.value));
+  const offered = computed(() => stored.value.filter(({ deletedAt }) => deletedAt === null));
+  const positions = computed((): readonly Position[] => [
+    ...POSITIONS,
+    ...offered.value.flatMap(({ document }) => (document.kind === 'position' ? [document.entry] : [])),
+  ]);
+  const techniques = computed((): readonly Technique[] => [
+    ...TECHNIQUES,
+    ...offered.value.flatMap(({ document }) => (document.kind === 'technique' ? [document.entry] : [])),
+  ]);
+  const byId = computed(() => new Map(stored.value.map((one) => [one.id, one])));
+
+  /** Takes over an entry as the server has stored it. */
+  function keep(entry: StoredEntry): void {
+    list.value = [...stored.value.filter(({ id }) => id !== entry.id), entry];
+    tell();
+  }
+  /** Puts an entry into the bin. Throws where the server can not. */
+  async function remove(id: string): Promise<void> {
+    await deleteEntry(id);
+    tell();
+    await reload();
+  }
+  async function takeBack(id: string): Promise<void> {
+    await restore({ kind: 'entry', id });
+    tell();
+    await reload();
+  }
+
+  return {
+    trouble,
+    own,
+    all,
+    positions,
+    techniques,
+    ready,
+    reload,
+    keep,
+    remove,
+    takeBack,
+    /** The stored form of an entry of one's own; undefined for what ships and for what is not there. */
+    ownEntry: (id: string): StoredEntry | undefined => byId.value.get(id),
+  };
+});

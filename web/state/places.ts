@@ -1,0 +1,21 @@
+import { defineStore } from 'pinia';
+import { computed } from 'vue';
+import { ownKindsOf, type Place } from '#core/cupboard';
+import type { OwnKind } from '#core/props';
+import { listPlaces } from '../client/places';
+import { keptList } from '../sync/cached-list';
+
+/** The places and what is in their cupboards: read once, and again whenever one of them was changed anywhere. */
+export const usePlaces = defineStore('places', () => {
+  const { list: places, trouble, load, ready, changed } = keptList(listPlaces, 'zovrin.places');
+
+  const place = (id: string | null): Place | undefined =>
+    id === null ? undefined : places.value?.find((one) => one.id === id)?.document;
+  /** The kinds of one's own that any place has, each name once. */
+  const ownKinds = computed((): OwnKind[] => {
+    const kinds = (places.value ?? []).flatMap(({ document }) => ownKindsOf(document));
+    return kinds.filter(({ label }, i) => kinds.findIndex((other) => other.label === label) === i);
+  });
+
+  return { places, trouble, ready, load, changed, place, ownKinds };
+});

@@ -1,0 +1,165 @@
+import { readPlan, type Plan } from '#core/plan';
+import { RunEvent } from '#core/run';
+import type { StartRunRequest, StoredRun } from '#api';
+import { worthRetrying } from '../client/http';
+import { addEvents, eventsAfter, startRun } from '../client/runs';
+import { vault } from './vault';
+
+/** A run whose events are kept in this browser until the server has them all. */
+export interface LocalRun extends StartRunRequest {
+  /** The plan as it was when the session began. */
+  plan: Plan;
+  events: RunEvent[];
+  /** How many of the events, from the first, the server has acknowledged. */
+  acknowledged: number;
+}
+
+const PREFIX = 'zovrin.run.';
+const keyOf = ({ planId, id }: Pick<LocalRun, 'planId' | 'id'>): string => `${PREFIX}${planId}.${id}`;
+
+const hasEnded = ({ events }: LocalRun): boolean => events.some(({ kind }) => kind === 'ended');
+const allSent = ({ events, acknowledged }: LocalRun): boolean => acknowledged >= events.length;
+
+function parsedRun(text: string | null): LocalRun | undefined {
+  try {
+    const run = JSON.parse(text ?? '') as LocalRun;
+    const plan = readPlan(run.plan);
+    return plan.ok ? { ...run, plan: plan.plan, events: run.events.map((event) => RunEvent.parse(event)) } : undefined;
+  } catch {
+    return undefined;
+  }
+}
+const keptRuns = (planId = ''): LocalRun[] =>
+  vault.keys(planId ? `${PREFIX}${planId}.` : PREFIX).flatMap((key) => parsedRun(vault.read(key)) ?? []);
+
+/** A session as this browser keeps it by now, whichever window wrote it. */
+export const readLocalRun = (run: Pick<LocalRun, 'planId' | 'id'>): LocalRun | undefined =>
+  parsedRun(vault.read(keyOf(run)));
+
+/** The window that leads a session; empty where none has said so. */
+export function ledBy(events: readonly RunEvent[]): string {
+  const last = events.findLast((event) => event.kind === 'led');
+  return last?.kind === 'led' ? last.by : '';
+}
+
+/**
+ * A session with what the server has besides: its order is the server's, and what has not arrived there comes after.
+ * `fresh` are the server's events after those it had acknowledged.
+ */
+export function mergedRun(run: LocalRun, fresh: readonly RunEvent[]): LocalRun {
+  const before = run.events.slice(0, run.acknowledged);
+  const known = new Set(before.map(({ id }) => id));
+  const there = [...before, ...fresh.filter(({ id }) => !known.has(id))];
+  for (const { id } of fresh) known.add(id);
+  const unsent = run.events.slice(run.acknowledged).filter(({ id }) => !known.has(id));
+  return { ...run, events: [...there, ...unsent], acknowledged: there.length };
+}
+
+/** A run of the server as a session of this browser. */
+export const adoptedRun = ({ id, planId, planRevision, plan, events }: StoredRun): LocalRun => ({
+  id,
+  planId,
+  planRevision,
+  plan,
+  events,
+  acknowledged: events.length,
+});
+
+const LEFT_RUNNING_MS = 6 * 3600 * 1000;
+/** Whether a session in which something last happened at a moment, and which was not ended, is still under way. */
+export const isRecent = (lastEventAtMs: number, nowMs: number): boolean => nowMs - lastEventAtMs < LEFT_RUNNING_MS;
+/** Whether a session is still under way: not ended, and something happened in it within six hours. */
+export function isUnderWay(run: Pick<LocalRun, 'events'>, nowMs: number): boolean {
+  const last = run.events.at(-1);
+  return last !== undefined && !run.events.some(({ kind }) => kind === 'ended') && isRecent(last.atMs, nowMs);
+}
+
+/** The sessions that were begun in this browser and have not ended, the latest first. */
+export const unfinishedRuns = (planId = ''): LocalRun[] =>
+  keptRuns(planId)
+    .filter((run) => !hasEnded(run))
+    .sort((a, b) => (b.events[0]?.atMs ?? 0) - (a.events[0]?.atMs ?? 0));
+
+/** The session of a plan that was begun in this browser and has not ended; the latest, should there be several. */
+export const unfinishedRun = (planId: string): LocalRun | undefined => unfinishedRuns(planId)[0];
+
+export const keepLocalRun = (run: LocalRun): boolean => vault.write(keyOf(run), JSON.stringify(run));
+export const dropLocalRun = (run: LocalRun): void => vault.remove(keyOf(run));
+
+const BATCH = 200;
+
+/**
+ * Sends one batch of what the server has not acknowledged. The server stores each event once, however often it comes. Gives
+ * the server's events after those it had acknowledged, where others have added to them meanwhile.
+ */
+async function sendBatch(run: LocalRun, nowMs?: number): Promise<RunEvent[] | undefined> {
+  const { id, planId, planRevision, acknowledged } = run;
+  if (acknowledged === 0) await startRun({ id, planId, planRevision });
+  const batch = run.events.slice(acknowledged, acknowledged + BATCH);
+  const { total } = await addEvents(id, batch, nowMs);
+  if (total > acknowledged + batch.length) return (await eventsAfter(id, acknowledged)).events;
+  run.acknowledged = acknowledged + batch.length;
+  return undefined;
+}
+
+/** Sends the sessions that ended while the server could not be reached. What still cannot be sent stays for the next time. */
+export async function sendLeftovers(): Promise<void> {
+  for (const run of keptRuns().filter(hasEnded)) {
+    try {
+      let sending = run;
+      while (!allSent(sending)) {
+        const fresh = await sendBatch(sending);
+        if (fresh) sending = mergedRun(sending, fresh);
+      }
+      dropLocalRun(run);
+    } catch {
+      return;
+    }
+  }
+}
+
+const RETRY_MS = 3000;
+
+/**
+ * Sends the events of the session under way, in order. `current` gives the run as it is now; `said` is told whether
+ * everything is with the server and, if not, why; `taken` of the run as it is with what others have added to it. `clock` is
+ * the clock of the session.
+ */
+export function makeOutbox(
+  current: () => LocalRun | undefined,
+  said: (trouble: string) => void,
+  taken: (run: LocalRun) => void = () => undefined,
+  clock?: () => number,
+) {
+  let busy = false;
+  let timer: ReturnType<typeof setTimeout> | undefined;
+
+  async function send(): Promise<void> {
+    const run = current();
+    if (!run || busy || allSent(run)) return;
+    busy = true;
+    clearTimeout(timer);
+    let failed = false;
+    try {
+      const { acknowledged } = run;
+      const fresh = await sendBatch(run, clock?.());
+      const now = current();
+      if (now?.id === run.id) {
+        if (!fresh) now.acknowledged = Math.max(now.acknowledged, run.acknowledged);
+        else if (now.acknowledged === acknowledged) taken(mergedRun(now, fresh));
+        keepLocalRun(current() ?? now);
+      }
+      said('');
+      if (hasEnded(run) && allSent(run)) dropLocalRun(run);
+    } catch (error) {
+      failed = true;
+      said(`${(error as Error).message} What happens is kept here${worthRetrying(error) ? ' and sent later' : ''}.`);
+      if (worthRetrying(error)) timer = setTimeout(() => void send(), RETRY_MS);
+    } finally {
+      busy = false;
+    }
+    if (!failed) void send();
+  }
+
+  return { send, stop: () => clearTimeout(timer) };
+}

@@ -1,0 +1,173 @@
+<script setup lang="ts">
+import { useTimeoutFn } from '@vueuse/core';
+import { computed, ref, useId, watch } from 'vue';
+import type { Seconds } from '#core/numbers';
+import { editableClock, inBreaths, parseBreaths, parseDuration } from '#core/time';
+
+/**
+ * A length typed as people write it. Gives seconds when what is typed can be read and is accepted; otherwise says why
+ * under the field and keeps what was typed. `usual` is what counts while the field is empty: a length, or a word for it.
+ */
+const {
+  modelValue,
+  label,
+  accept,
+  usual,
+  breath = null,
+  bare = 'seconds',
+  large = false,
+  hideLabel = false,
+  problem = '',
+} = defineProps<{
+  modelValue: Seconds | null;
+  label: string;
+  /** Takes the length; gives the reason where it is refused. */
+  accept: (seconds: Seconds | null) => string | undefined;
+  usual?: Seconds | string;
+  /** Where lengths are told in breaths: the seconds of one. */
+  breath?: Seconds | null;
+  /** What a small number alone counts: minutes in a hold. */
+  bare?: 'minutes' | 'seconds';
+  large?: boolean;
+  hideLabel?: boolean;
+  /** What is wrong with the value that stands here, where it was taken all the same. */
+  problem?: string;
+}>();
+
+const id = useId();
+const typed = ref('');
+const reason = ref('');
+const said = computed(() => reason.value || problem);
+/** How a number alone was understood: `5 → 5:00`. */
+const understood = ref('');
+const UNDERSTOOD_MS = 6000;
+const { start: forgetLater } = useTimeoutFn(() => (understood.value = ''), UNDERSTOOD_MS, { immediate: false });
+const placeholder = computed(() => (typeof usual === 'number' ? editableClock(usual) : (usual ?? '')));
+const shown = computed(() => {
+  if (modelValue === null) return '';
+  return (breath === null ? undefined : inBreaths(modelValue, breath)) ?? editableClock(modelValue);
+});
+watch(
+  shown,
+  (text) => {
+    typed.value = text;
+    reason.value = '';
+  },
+  { immediate: true },
+);
+
+function read(text: string): ReturnType<typeof parseDuration> {
+  const seconds = breath === null ? undefined : parseBreaths(text, breath);
+  return seconds === undefined ? parseDuration(text, bare) : { ok: true, seconds };
+}
+
+function commit(): void {
+  understood.value = '';
+  if (typed.value === shown.value) {
+    reason.value = '';
+    return;
+  }
+  if (usual !== undefined && typed.value.trim() === '') {
+    reason.value = accept(null) ?? '';
+    return;
+  }
+  const parsed = read(typed.value);
+  reason.value = (parsed.ok ? accept(parsed.seconds) : parsed.reason) ?? '';
+  if (reason.value !== '') return;
+  const text = typed.value.trim();
+  if (parsed.ok && breath === null && bare === 'minutes' && /^[\d.,]+$/.test(text)) {
+    understood.value = `${text} → ${editableClock(parsed.seconds)}`;
+    forgetLater();
+  }
+  typed.value = shown.value;
+}
+
+function nudge(by: number): void {
+  const parsed = read(typed.value || (typeof usual === 'number' ? editableClock(usual) : '0'));
+  if (!parsed.ok) return;
+  const seconds = Math.max(0, parsed.seconds + (breath === null ? by : Math.sign(by) * breath));
+  typed.value = editableClock(seconds);
+  commit();
+}
+</script>
+
+<template>
+  <span class="field" :class="{ large, bad: said !== '' }">
+    <label :for="id" :class="{ 'sr-only': hideLabel }">{{ label }}</label>
+    <input
+      :id="id"
+      v-model="typed"
+      type="text"
+      inputmode="text"
+      autocomplete="off"
+      :placeholder="placeholder"
+      :aria-invalid="said !== ''"
+      :aria-describedby="said === '' ? undefined : `${id}-reason`"
+      @change="commit"
+      @keydown.enter="commit"
+      @keydown.up.prevent="nudge($event.shiftKey ? 60 : 15)"
+      @keydown.down.prevent="nudge($event.shiftKey ? -60 : -15)"
+    />
+    <span v-if="said === '' && understood !== ''" class="understood" role="status">{{ understood }}</span>
+    <span v-if="said !== ''" :id="`${id}-reason`" class="field-reason" role="alert">{{ said }}</span>
+  </span>
+</template>
+
+<style scoped>
+.field {
+  display: inline-flex;
+  position: relative;
+  gap: 8px;
+  align-items: center;
+}
+label {
+  color: var(--ink-2);
+}
+input {
+  width: 72px;
+  height: 28px;
+  padding: 0 6px;
+  border: 1px solid transparent;
+  border-bottom-color: var(--line-strong);
+  border-radius: 3px;
+  background: none;
+  color: var(--ink);
+  font: inherit;
+  font-variant-numeric: tabular-nums;
+}
+.understood {
+  color: var(--ink-2);
+  font-size: 13px;
+  line-height: 18px;
+  white-space: nowrap;
+}
+input::placeholder {
+  color: var(--ink-3);
+  opacity: 1;
+}
+input:hover {
+  border-color: var(--line-strong);
+}
+.bad input {
+  border-color: var(--caution);
+}
+.large {
+  flex-direction: column;
+  gap: 0;
+  align-items: stretch;
+}
+.large input {
+  width: 100%;
+  height: 40px;
+  font: 500 26px/34px var(--head);
+  font-variant-numeric: tabular-nums;
+}
+.field-reason {
+  right: 0;
+}
+@media (pointer: coarse) {
+  input {
+    height: 44px;
+  }
+}
+</style>

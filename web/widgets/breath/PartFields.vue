@@ -1,0 +1,196 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import type { BreathLock, BreathPart, BreathPlace, RecoverPart } from '#core/breath';
+import IconButton from '../../ui/IconButton.vue';
+import NumberField from '../../ui/fields/NumberField.vue';
+import PickField from '../../ui/fields/PickField.vue';
+import { LOCK_OPTIONS, PART_TITLES, PLACE_OPTIONS, SOUND_OPTIONS, THROUGH_OPTIONS } from './options';
+
+/** One part of a round besides its counts: where the breath passes, its sound, its place, its locks, its pace. */
+const { part, number, only, accept } = defineProps<{
+  part: BreathPart;
+  number: number;
+  only: boolean;
+  /** Takes the changed part, or null to remove it; gives the reason where it is refused. */
+  accept: (part: BreathPart | null) => string | undefined;
+}>();
+
+const title = computed(() => `${number} ${PART_TITLES[part.kind]}`);
+const put = (patch: object): string | undefined => accept({ ...part, ...patch } as BreathPart);
+const reason = ref('');
+/** A choice has no field of its own to say why it is refused. */
+function pick(patch: object): void {
+  reason.value = put(patch) ?? '';
+}
+const place = computed({
+  get: (): BreathPlace | 'none' => ('place' in part ? (part.place ?? 'none') : 'none'),
+  set: (value) => pick({ place: value === 'none' ? null : value }),
+});
+const toggleLock = (lock: BreathLock): void => {
+  if (!('locks' in part)) return;
+  const { locks } = part;
+  pick({ locks: locks.includes(lock) ? locks.filter((other) => other !== lock) : [...locks, lock] });
+};
+function setRecover(patch: Partial<Record<'seconds' | 'cycles' | 'secondsPerCycle', number>>): string | undefined {
+  return part.kind === 'recover' ? put({ for: { ...part.for, ...patch } }) : undefined;
+}
+const RECOVER: Record<'seconds' | 'cycles', RecoverPart['for']> = {
+  seconds: { kind: 'seconds', seconds: 15 },
+  cycles: { kind: 'cycles', cycles: 3, secondsPerCycle: 5 },
+};
+</script>
+
+<template>
+  <div class="part" role="group" :aria-label="title">
+    <span class="title small">{{ title }}</span>
+    <template v-if="part.kind === 'cycle'">
+      <PickField
+        :model-value="part.inThrough"
+        label="in by"
+        :options="THROUGH_OPTIONS"
+        @update:model-value="pick({ inThrough: $event })"
+      />
+      <PickField
+        :model-value="part.outThrough"
+        label="out by"
+        :options="THROUGH_OPTIONS"
+        @update:model-value="pick({ outThrough: $event })"
+      />
+    </template>
+    <template v-else-if="part.kind === 'ownPace'">
+      <NumberField label="breaths" :model-value="part.cycles" :accept="(cycles) => put({ cycles })" />
+      <NumberField
+        label="seconds each"
+        :model-value="part.secondsPerCycle"
+        :accept="(secondsPerCycle) => put({ secondsPerCycle })"
+      />
+      <PickField
+        :model-value="part.through"
+        label="by"
+        :options="THROUGH_OPTIONS"
+        @update:model-value="pick({ through: $event })"
+      />
+    </template>
+    <template v-else-if="part.kind === 'strokes'">
+      <NumberField label="strokes" :model-value="part.count" :accept="(count) => put({ count })" />
+      <NumberField
+        label="a minute"
+        :step="5"
+        :model-value="part.perMinute"
+        :accept="(perMinute) => put({ perMinute })"
+      />
+      <PickField
+        :model-value="part.active"
+        label="strong"
+        :options="[
+          { value: 'out', label: 'out only' },
+          { value: 'both', label: 'in and out' },
+        ]"
+        @update:model-value="pick({ active: $event })"
+      />
+      <PickField
+        :model-value="part.through"
+        label="by"
+        :options="THROUGH_OPTIONS"
+        @update:model-value="pick({ through: $event })"
+      />
+    </template>
+    <template v-else-if="part.kind === 'retention'">
+      <PickField
+        :model-value="part.held"
+        label="held"
+        :options="[
+          { value: 'full', label: 'full' },
+          { value: 'empty', label: 'empty' },
+        ]"
+        @update:model-value="pick({ held: $event })"
+      />
+      <NumberField
+        :label="part.asLongAsEasy ? 'about, seconds' : 'seconds'"
+        :model-value="part.seconds"
+        :accept="(seconds) => put({ seconds })"
+      />
+      <NumberField label="pulses" :model-value="part.pulses" :accept="(pulses) => put({ pulses })" />
+      <label class="check small"
+        ><input type="checkbox" :checked="part.asLongAsEasy" @change="pick({ asLongAsEasy: !part.asLongAsEasy })" /> as
+        long as easy</label
+      >
+    </template>
+    <template v-else>
+      <PickField
+        :model-value="part.for.kind"
+        label="for"
+        :options="[
+          { value: 'seconds', label: 'seconds' },
+          { value: 'cycles', label: 'breaths' },
+        ]"
+        @update:model-value="pick({ for: RECOVER[$event] })"
+      />
+      <NumberField
+        v-if="part.for.kind === 'seconds'"
+        label="seconds"
+        :model-value="part.for.seconds"
+        :accept="(seconds) => setRecover({ seconds })"
+      />
+      <template v-else>
+        <NumberField label="breaths" :model-value="part.for.cycles" :accept="(cycles) => setRecover({ cycles })" />
+        <NumberField
+          label="seconds each"
+          :model-value="part.for.secondsPerCycle"
+          :accept="(secondsPerCycle) => setRecover({ secondsPerCycle })"
+        />
+      </template>
+    </template>
+    <template v-if="part.kind === 'cycle' || part.kind === 'ownPace'">
+      <PickField
+        :model-value="part.sound"
+        label="sound"
+        :options="SOUND_OPTIONS"
+        @update:model-value="pick({ sound: $event })"
+      />
+      <PickField v-model="place" label="felt" :options="PLACE_OPTIONS" />
+    </template>
+    <span v-if="'locks' in part" class="locks">
+      <label v-for="{ value, label } in LOCK_OPTIONS" :key="value" class="check small">
+        <input type="checkbox" :checked="part.locks.includes(value)" @change="toggleLock(value)" /> {{ label }}
+      </label>
+    </span>
+    <p v-if="reason" class="small caution" role="alert">{{ reason }}</p>
+    <IconButton v-if="!only" icon="remove" :label="`Remove part ${number}`" :size="14" @click="accept(null)" />
+  </div>
+</template>
+
+<style scoped>
+.part {
+  display: flex;
+  position: relative;
+  flex-wrap: wrap;
+  gap: 4px 12px;
+  align-items: flex-end;
+  padding: 4px 30px 6px 0;
+}
+.part + .part {
+  border-top: 1px dashed var(--line-strong);
+}
+.title {
+  flex-basis: 100%;
+  font-weight: 600;
+}
+.locks {
+  display: flex;
+  gap: 10px;
+}
+.check {
+  display: flex;
+  gap: 5px;
+  align-items: center;
+  min-height: 30px;
+}
+.icon-button {
+  position: absolute;
+  top: 0;
+  right: 0;
+  width: 26px;
+  height: 26px;
+}
+</style>

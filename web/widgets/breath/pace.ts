@@ -1,0 +1,98 @@
+import { THROUGH_WORDS, type BreathPart, type BreathPractice, type Quarter, type TonedPhase } from '#core/breath';
+import { LOCK_WORDS, PLACE_WORDS, SOUND_WORDS } from '#core/breath';
+import type { Ms } from '#core/numbers';
+import { clockOfMs } from '#core/time';
+
+const QUARTER_TITLES: Record<Quarter, string> = {
+  in: 'In',
+  holdFull: 'Hold full',
+  out: 'Out',
+  holdEmpty: 'Hold empty',
+};
+
+/** A breath phase as one word or two: `In`, `Hold empty`, `Own pace`. */
+export function breathWord(phase: TonedPhase): string {
+  switch (phase.kind) {
+    case 'ownPace':
+      return 'Own pace';
+    case 'strokes':
+      return 'Strokes';
+    case 'retention':
+      return phase.held === 'full' ? 'Hold full' : 'Hold empty';
+    case 'recover':
+      return 'Recover';
+    case 'quiet':
+      return 'Quiet breathing';
+    default:
+      return QUARTER_TITLES[phase.kind];
+  }
+}
+
+/** The nostril or the mouth of a counted in- or out-breath; empty for the nose, and for holds. */
+export const throughWord = (phase: TonedPhase): string =>
+  (phase.kind === 'in' || phase.kind === 'out') && phase.through !== 'nose' ? THROUGH_WORDS[phase.through] : '';
+
+/**
+ * The number that is shown at a moment of a phase: the count of a counted breath, the stroke, the seconds of a hold that
+ * is as long as easy; of everything else the time that is still to come. Milliseconds in; text out.
+ */
+export function paceNumber(phase: TonedPhase, intoMs: Ms, lengthMs: Ms): string {
+  const left = clockOfMs(Math.ceil(Math.max(0, lengthMs - intoMs) / 1000) * 1000);
+  switch (phase.kind) {
+    case 'ownPace':
+    case 'recover':
+    case 'quiet':
+      return left;
+    case 'strokes':
+      return String(Math.min(phase.count, Math.floor((intoMs * phase.perMinute) / 60_000) + 1));
+    case 'retention':
+      return phase.asLongAsEasy ? clockOfMs(Math.floor(intoMs / 1000) * 1000) : left;
+    default:
+      return String(Math.min(Math.ceil(phase.counts), Math.floor(intoMs / phase.countMs) + 1));
+  }
+}
+
+/** What is to be done in a phase besides breathing: its sound, its locks, its pulses, how it is paced. */
+export function paceDetail(phase: TonedPhase, part: BreathPart | undefined): string {
+  const sound = part && 'sound' in part && part.sound !== 'none' ? SOUND_WORDS[part.sound] : '';
+  const locks = part && 'locks' in part ? part.locks.map((lock) => LOCK_WORDS[lock]).join(', ') : '';
+  switch (phase.kind) {
+    case 'in':
+    case 'out':
+      return [throughWord(phase), sound].filter(Boolean).join(', ');
+    case 'holdFull':
+    case 'holdEmpty':
+      return locks;
+    case 'ownPace':
+      return [`${phase.cycles} ${phase.cycles === 1 ? 'breath' : 'breaths'}, as they come`, sound]
+        .filter(Boolean)
+        .join(', ');
+    case 'strokes':
+      return `${phase.count} at ${phase.perMinute} a minute`;
+    case 'retention': {
+      const pulses = phase.pulses > 0 ? `${phase.pulses} ${phase.pulses === 1 ? 'pulse' : 'pulses'}` : '';
+      return [phase.asLongAsEasy ? 'as long as it is easy' : '', locks, pulses].filter(Boolean).join(', ');
+    }
+    case 'recover':
+      return phase.cycles === null ? 'let it come and go' : `${phase.cycles} quiet breaths`;
+    case 'quiet':
+      return '';
+  }
+}
+
+/** The half in which a breath is on the stage: left and right by nostril and way; neither while the full hold crosses. */
+export function paceHalf(phase: TonedPhase, direction: 1 | -1): 'left' | 'right' | 'none' {
+  if (phase.kind === 'in') return direction === 1 ? 'left' : 'right';
+  if (phase.kind === 'out' || phase.kind === 'holdEmpty') return direction === 1 ? 'right' : 'left';
+  return 'none';
+}
+
+/** The part of a practice that a phase belongs to. */
+export const partOf = (
+  { sets }: BreathPractice,
+  { set, part }: Pick<TonedPhase, 'set' | 'part'>,
+): BreathPart | undefined => sets[set]?.parts[part];
+
+/** Where a breath is felt, in words; empty where it is said nowhere. */
+export const placeWord = (part: BreathPart | undefined): string =>
+  part && 'place' in part && part.place ? PLACE_WORDS[part.place] : '';

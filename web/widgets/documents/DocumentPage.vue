@@ -1,0 +1,93 @@
+<script setup lang="ts">
+import BackLink from '../../ui/BackLink.vue';
+import IconButton from '../../ui/IconButton.vue';
+import DocumentStatus from './DocumentStatus.vue';
+import TextField from '../../ui/fields/TextField.vue';
+import { useUndoKeys } from '../../ui/use-undo-keys';
+import type { keptDocument } from '../../sync/kept-document';
+
+/** The room of one document that is saved as it is changed: its name as the heading, undo, the bin, and what went wrong. */
+const { kept, name, rename } = defineProps<{
+  kept: Pick<
+    ReturnType<typeof keptDocument>,
+    | 'here'
+    | 'trouble'
+    | 'missing'
+    | 'theirs'
+    | 'saving'
+    | 'load'
+    | 'save'
+    | 'settle'
+    | 'undo'
+    | 'redo'
+    | 'canUndo'
+    | 'canRedo'
+  >;
+  name: string;
+  rename: (name: string) => string | undefined;
+  /** Where it goes back to, and what that is called. */
+  backTo: string;
+  backLabel: string;
+  /** `place`, `entry`: as it stands in sentences. */
+  noun: string;
+}>();
+const emit = defineEmits<{ remove: []; bringBack: [] }>();
+const { here, trouble, missing, theirs, saving, canUndo, canRedo, undo, redo, load, save, settle } = kept;
+useUndoKeys(undo, redo);
+</script>
+
+<template>
+  <main v-if="here" class="kept-room">
+    <BackLink :to="backTo" :label="backLabel" />
+    <header>
+      <TextField class="heading-field" hide-label label="Name" :model-value="name" :accept="rename" />
+      <span class="small quiet" role="status">{{ saving ? 'Saving' : '' }}</span>
+      <slot name="head" />
+      <IconButton icon="undo" label="Undo" hint="Undo (Ctrl Z)" :disabled="!canUndo" @click="undo" />
+      <IconButton icon="redo" label="Redo" hint="Redo (Ctrl Shift Z)" :disabled="!canRedo" @click="redo" />
+      <IconButton icon="remove" label="Delete" hint="Into the bin for 30 days" @click="emit('remove')" />
+    </header>
+    <DocumentStatus
+      :what="`This ${noun} was`"
+      :trouble="trouble"
+      :conflict="theirs !== undefined"
+      @save="save"
+      @settle="settle"
+    />
+    <slot />
+  </main>
+  <main v-else class="kept-room">
+    <h1>{{ missing ? 'Not here' : backLabel }}</h1>
+    <p v-if="missing">
+      This {{ noun }} is not here any more.
+      <button type="button" class="link-button" @click="emit('bringBack')">Take back from the bin</button> or
+      <RouterLink :to="backTo">back to {{ backLabel.toLowerCase() }}</RouterLink
+      >.
+    </p>
+    <p v-else-if="trouble" class="caution strong" role="alert">
+      {{ trouble }} <button type="button" class="link-button" @click="load">Try again</button>
+    </p>
+  </main>
+</template>
+
+<style scoped>
+.kept-room {
+  display: flex;
+  flex-direction: column;
+  gap: 6px;
+  padding: 8px 32px 40px;
+}
+header {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+}
+@media (width < 640px) {
+  .kept-room {
+    padding: 8px 16px 32px;
+  }
+  header {
+    flex-wrap: wrap;
+  }
+}
+</style>

@@ -1,0 +1,101 @@
+import { wrap, type Remote } from 'comlink';
+import { readonly, shallowRef } from 'vue';
+import type { BodyPlace, Figure } from '#core/body';
+import type { Position } from '#core/catalogue';
+import type { ForWhom, HowHigh } from '#core/heights';
+import type { PlacedProp, PropPlace, SetUp } from '#core/props';
+import type { Artist } from '../../workers/drawing';
+import type { DrawnFigure, FigureRequest, MeasuredFigure } from '../../workers/drawing-request';
+
+const KEPT = 240;
+const kept = new Map<string, Promise<MeasuredFigure>>();
+interface Drawing {
+  artist: Remote<Artist>;
+  /** Rejects when the worker's script could not be loaded: it never answers then. */
+  broken: Promise<never>;
+}
+let drawing: Drawing | undefined;
+
+/** The worker that draws; started when the first figure is asked for that does not ship ready, anew where it failed. */
+function theDrawing(): Drawing {
+  if (drawing) return drawing;
+  const worker = new Worker(new URL('../../workers/drawing.ts', import.meta.url), { type: 'module' });
+  const broken = new Promise<never>((_, reject) => {
+    worker.addEventListener(
+      'error',
+      () => {
+        worker.terminate();
+        drawing = undefined;
+        reject(new Error('The part of Zovrin that draws figures could not be loaded. Reload the page to try again.'));
+      },
+      { once: true },
+    );
+  });
+  broken.catch(() => undefined);
+  return (drawing = { artist: wrap<Artist>(worker), broken });
+}
+
+/** Asks the worker. Rejects where it cannot do it, or could not be loaded. */
+function ask<T>(of: (artist: Remote<Artist>) => unknown): Promise<T> {
+  const { artist, broken } = theDrawing();
+  return Promise.race([of(artist) as Promise<T>, broken]);
+}
+
+/** Draws a figure in the worker; the same one is drawn once. Rejects when the worker can not draw it. */
+export function drawFigure(request: FigureRequest): Promise<MeasuredFigure> {
+  const key = JSON.stringify(request);
+  const known = kept.get(key);
+  if (known) {
+    kept.delete(key);
+    kept.set(key, known);
+    return known;
+  }
+  const drawn = ask<MeasuredFigure>((artist) => artist.draw(JSON.parse(key) as FigureRequest));
+  kept.set(key, drawn);
+  drawn.catch(() => kept.delete(key));
+  const [oldest] = kept.keys();
+  if (kept.size > KEPT && oldest !== undefined) kept.delete(oldest);
+  return drawn;
+}
+
+/** Sent as plain values, whatever the page has wrapped them in. */
+const plain = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T;
+
+/** The figure as it comes to rest with these props, so that each of its joints can be set. */
+export const figureAsItLies = (figure: Figure, props: readonly PlacedProp[]): Promise<Figure> =>
+  ask((artist) => artist.asItLies(plain(figure), plain(props)));
+
+/** Where the places of the body are in the picture of a request, in millimetres of it. */
+export const figurePlaces = (request: FigureRequest): Promise<BodyPlace[]> =>
+  ask((artist) => artist.places(plain(request)));
+
+/** How high what lies at a place should be for a body; undefined for a place without a measure. */
+export const askHowHigh = (
+  position: Position,
+  setUp: SetUp,
+  place: PropPlace,
+  side: HowHigh['side'],
+  body: ForWhom,
+): Promise<HowHigh | undefined> =>
+  ask((artist) => artist.howHigh(plain(position), plain(setUp), place, side, plain(body)));
+
+const standard = shallowRef<Readonly<Record<string, DrawnFigure>>>();
+let asked = false;
+
+/** The figures that ship ready, by the position's id; undefined until they have come, empty where they can not be had. */
+export function useStandardFigures() {
+  if (!asked) {
+    asked = true;
+    fetch('/figures/standard.json')
+      .then((response) => response.json() as Promise<Record<string, DrawnFigure>>)
+      .then(
+        (figures) => (standard.value = figures),
+        () => {
+          // Every figure is drawn by the worker then; the next page to ask tries again.
+          standard.value = {};
+          asked = false;
+        },
+      );
+  }
+  return readonly(standard);
+}

@@ -1,0 +1,146 @@
+<script setup lang="ts">
+import { computed, shallowRef, watch } from 'vue';
+import type { Position } from '#core/catalogue';
+import { HEIGHT_RULES, type HowHigh } from '#core/heights';
+import {
+  freeFor,
+  isStacked,
+  pieceCount,
+  propKind,
+  propState,
+  stackFor,
+  type Available,
+  type PropKind,
+  type SetUp,
+  type SetUpRow,
+  type Stack,
+} from '#core/props';
+import { askHowHigh } from '../figures/figures';
+import { usePlaces } from '../../state/places';
+import { useSettings } from '../../state/settings';
+
+/** How high what lies at a place should be for the chosen body, and stacks that come to it; one press takes one. */
+const { position, setUp, row, atHand } = defineProps<{
+  position: Position;
+  setUp: SetUp;
+  row: SetUpRow;
+  /** What one person can have of each kind; undefined where no place is chosen. */
+  atHand: Available | undefined;
+}>();
+const emit = defineEmits<{ take: [Stack] }>();
+
+/** What an ordinary studio has for each person. */
+const ORDINARY_EACH: Available = {
+  flatBolster: 1,
+  roundBolster: 1,
+  block: 4,
+  blanket: 4,
+  cushion: 2,
+  pillow: 1,
+  halfMoon: 1,
+  towel: 2,
+};
+const MOST = 3;
+/** As near as this is right. */
+const NEAR_CM = 0.5;
+
+const settings = useSettings();
+const places = usePlaces();
+const high = shallowRef<HowHigh>();
+const state = shallowRef<'asking' | 'known' | 'unknown' | 'trouble'>('asking');
+let asked = 0;
+watch(
+  () => [position, setUp, row.place, row.side, settings.body] as const,
+  async ([of, items, place, side, body]) => {
+    const mine = ++asked;
+    state.value = 'asking';
+    try {
+      const found = await askHowHigh(of, items, place, side === 'each' ? 'left' : side, body);
+      if (mine !== asked) return;
+      [high.value, state.value] = [found, found ? 'known' : 'unknown'];
+    } catch {
+      if (mine === asked) state.value = 'trouble';
+    }
+  },
+  { immediate: true },
+);
+
+const free = computed(() => freeFor(setUp, row, atHand ?? ORDINARY_EACH));
+const stacks = computed(() => {
+  if (!high.value || high.value.highCm === 0) return [];
+  const { lowCm, highCm } = high.value;
+  return stackFor((lowCm + highCm) / 2, (highCm - lowCm) / 2 + NEAR_CM, free.value, MOST, places.ownKinds);
+});
+const cm = (value: number): string => String(Math.round(value));
+const range = computed(() => {
+  if (!high.value) return '';
+  const { lowCm, highCm } = high.value;
+  if (highCm === 0) return 'Nothing is needed here';
+  if (cm(lowCm) === cm(highCm)) return `${cm(highCm)} cm`;
+  return lowCm < 0.5 ? `up to ${cm(highCm)} cm` : `${cm(lowCm)} to ${cm(highCm)} cm`;
+});
+const judged = computed(() => {
+  if (!high.value) return '';
+  const { lowCm, highCm, nowCm } = high.value;
+  // Told from the rounded numbers, so that what is read adds up.
+  const [low, most, now] = [lowCm, highCm, nowCm].map(Math.round) as [number, number, number];
+  if (nowCm < lowCm - NEAR_CM) return `now ${now} cm, ${Math.max(1, low - now)} too low`;
+  if (nowCm > highCm + NEAR_CM) return `now ${now} cm, ${Math.max(1, now - most)} too high`;
+  return `now ${now} cm, right`;
+});
+const isRight = computed(() => judged.value.endsWith('right'));
+function stackInWords({ pieces, heightCm }: Stack): string {
+  const alike: { kind: PropKind; state: string; count: number }[] = [];
+  for (const { kind, state: fold } of pieces) {
+    const last = alike.at(-1);
+    if (last?.kind === kind && last.state === fold) last.count++;
+    else alike.push({ kind, state: fold, count: 1 });
+  }
+  const said = alike.map(({ kind, state: fold, count }) => {
+    const label = Object.keys(propKind(kind).states).length > 1 ? ` ${propState(kind, fold)?.label}` : '';
+    return `${count === 1 ? propKind(kind).label : pieceCount(kind, count)}${label}`;
+  });
+  return `${said.join(', then ')}: ${cm(heightCm)} cm`;
+}
+const ruleSays = computed(() => {
+  const says = high.value ? HEIGHT_RULES[high.value.rule].says : '';
+  return says.charAt(0).toUpperCase() + says.slice(1);
+});
+const canStack = computed(() => isStacked(row.kind));
+</script>
+
+<template>
+  <div class="how-high small" aria-live="polite">
+    <p v-if="state === 'asking'" class="quiet">Measuring the figure…</p>
+    <p v-else-if="state === 'trouble'" class="caution">This figure cannot be measured.</p>
+    <p v-else-if="state === 'unknown'" class="quiet">No rule tells the height here; go by what is comfortable.</p>
+    <template v-else-if="high">
+      <p>
+        <strong>{{ range }}</strong>
+        <template v-if="high.highCm > 0"> with the body on it; </template><template v-else>; </template>
+        <span :class="{ caution: !isRight, strong: !isRight }">{{ judged }}</span>.
+        <span class="quiet">{{ ruleSays }}.</span>
+      </p>
+      <ul v-if="canStack">
+        <li v-for="stack in stacks" :key="stackInWords(stack)">
+          <button type="button" class="link-button small" @click="emit('take', stack)">
+            {{ stackInWords(stack) }}
+          </button>
+        </li>
+        <li v-if="stacks.length === 0 && high.highCm > 0" class="quiet">
+          Nothing {{ atHand ? 'each person can have there' : 'ordinary' }} stacks to that height.
+        </li>
+      </ul>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.how-high {
+  padding: 2px 0 6px;
+}
+.link-button {
+  padding: 2px 0;
+  text-align: left;
+}
+</style>

@@ -1,0 +1,277 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import type { Position } from '#core/catalogue';
+import { MEASURED_PLACES } from '#core/heights';
+import {
+  isOwnKind,
+  nameOfOwn,
+  PROP_KIND_NAMES,
+  PROP_PLACES,
+  propKind,
+  rowFor,
+  stackHeightCm,
+  type Available,
+  type OwnFace,
+  type PropKind,
+  type PropPlace,
+  type SetUp,
+  type SetUpRow,
+  type Stack,
+} from '#core/props';
+import AppIcon from '../../ui/AppIcon.vue';
+import NumberField from '../../ui/fields/NumberField.vue';
+import TextField from '../../ui/fields/TextField.vue';
+import IconButton from '../../ui/IconButton.vue';
+import { usePlaces } from '../../state/places';
+import FaceChoice from './FaceChoice.vue';
+import HowHigh from './HowHigh.vue';
+import LieChoice from './LieChoice.vue';
+
+/** One row of a set-up: how many of which prop, in which fold, how it lies, where, on which side, and how high it should be. */
+const { row, setUp, twoSided, position, atHand, withWhy, accept } = defineProps<{
+  row: SetUpRow;
+  setUp: SetUp;
+  twoSided: boolean;
+  /** The position whose figure tells the height; none where there is no figure. */
+  position: Position | undefined;
+  atHand: Available | undefined;
+  withWhy: boolean;
+  /** Takes the row as it should be; gives why not. */
+  accept: (row: SetUpRow) => string | undefined;
+}>();
+const emit = defineEmits<{ remove: []; stack: [Stack] }>();
+
+const places = usePlaces();
+void places.ready();
+const trouble = ref('');
+const asks = ref(false);
+const more = ref(false);
+
+const change = (patch: Partial<SetUpRow>): void => {
+  trouble.value = accept({ ...row, ...patch }) ?? '';
+};
+const label = computed(() => propKind(row.kind).label);
+const facesOf = (kind: PropKind): OwnFace[] =>
+  places.ownKinds.find((one) => nameOfOwn(one) === kind)?.faces ??
+  (kind === row.kind && row.size ? [{ label: row.state, size: row.size }] : []);
+const ownKinds = computed(() => {
+  const names = places.ownKinds.map(nameOfOwn);
+  return isOwnKind(row.kind) && !names.includes(row.kind) ? [...names, row.kind] : names;
+});
+function changeKind(kind: PropKind): void {
+  const fresh = rowFor(kind, row.place, row.side, row.id, facesOf(kind)[0]);
+  const { lie, place, side, count, mirror, optional, why } = row;
+  trouble.value = accept({ ...fresh, lie, place, side, count, mirror, optional, why }) ?? '';
+}
+function changeState(state: string, face: OwnFace | undefined): void {
+  // Only a loop has a length of loop.
+  change({ state, loopCm: undefined, ...(face && { size: face.size }) });
+}
+const height = computed(() => {
+  const cm = stackHeightCm(row, row.count);
+  return cm >= 3 ? `${Math.round(cm)} cm` : '';
+});
+const hasFaces = computed(() => Object.keys(propKind(row.kind).states).length + facesOf(row.kind).length > 1);
+const measured = computed(() => position !== undefined && MEASURED_PLACES.includes(row.place));
+const isLoop = computed(() => row.kind === 'strap' && row.state === 'loop');
+const USUAL_LOOP_CM = 120;
+const value = (event: Event): string => (event.target as HTMLSelectElement).value;
+</script>
+
+<template>
+  <li :title="row.why || undefined">
+    <input
+      class="count"
+      type="number"
+      min="1"
+      max="12"
+      :value="row.count"
+      :aria-label="`How many, ${label}`"
+      @change="change({ count: Number(value($event)) })"
+    />
+    <select :value="row.kind" aria-label="Prop" class="kind" @change="changeKind(value($event) as PropKind)">
+      <option v-for="kind in PROP_KIND_NAMES" :key="kind" :value="kind">{{ propKind(kind).label }}</option>
+      <optgroup v-if="ownKinds.length > 0" label="your own">
+        <option v-for="kind in ownKinds" :key="kind" :value="kind">{{ propKind(kind).label }}</option>
+      </optgroup>
+    </select>
+    <FaceChoice v-if="hasFaces" :kind="row.kind" :state="row.state" :faces="facesOf(row.kind)" @choose="changeState" />
+    <span v-else />
+    <span class="small quiet cm">{{ height }}</span>
+    <IconButton icon="remove" :label="`Remove ${label}`" :size="14" @click="emit('remove')" />
+    <div class="where">
+      <select
+        :value="row.place"
+        aria-label="Place"
+        class="place"
+        @change="change({ place: value($event) as PropPlace })"
+      >
+        <option v-for="(words, place) in PROP_PLACES" :key="place" :value="place">{{ words }}</option>
+      </select>
+      <LieChoice :model-value="row.lie" @update:model-value="(lie) => change({ lie })" />
+      <select
+        :value="row.side"
+        :aria-label="twoSided ? 'Side while the left side is held' : 'Side'"
+        @change="change({ side: value($event) as SetUpRow['side'] })"
+      >
+        <option value="centre">middle</option>
+        <option value="left">left</option>
+        <option value="right">right</option>
+        <option value="each">each side</option>
+      </select>
+      <label
+        v-if="twoSided && (row.side === 'left' || row.side === 'right')"
+        class="small quiet mirror"
+        title="Moves to the other side at the change"
+      >
+        <input
+          type="checkbox"
+          :checked="row.mirror"
+          aria-label="Moves to the other side at the change"
+          @change="change({ mirror: !row.mirror })"
+        />
+        <AppIcon name="swap" :size="14" /> changes sides
+      </label>
+      <button v-if="measured" type="button" class="link-button small ask" :aria-expanded="asks" @click="asks = !asks">
+        how high?
+      </button>
+      <button
+        v-if="!withWhy"
+        type="button"
+        class="link-button small"
+        :class="{ ask: !measured }"
+        :aria-expanded="more"
+        @click="more = !more"
+      >
+        {{ row.optional ? 'if wished' : 'why' }}
+      </button>
+    </div>
+    <div v-if="isLoop" class="loop small">
+      <label
+        ><input
+          type="checkbox"
+          :checked="row.loopCm !== undefined"
+          @change="change({ loopCm: row.loopCm === undefined ? USUAL_LOOP_CM : undefined })"
+        />
+        a loop of
+      </label>
+      <NumberField
+        v-if="row.loopCm !== undefined"
+        hide-label
+        label="Length of the loop"
+        unit="cm round"
+        :step="5"
+        :model-value="row.loopCm"
+        :accept="(loopCm) => accept({ ...row, loopCm })"
+      />
+      <span v-else class="quiet">any length</span>
+    </div>
+    <HowHigh
+      v-if="asks && measured && position"
+      class="wide"
+      :position="position"
+      :set-up="setUp"
+      :row="row"
+      :at-hand="atHand"
+      @take="emit('stack', $event)"
+    />
+    <div v-if="withWhy || more" class="why">
+      <TextField
+        hide-label
+        :label="`Why, ${label}`"
+        placeholder="Why it lies there"
+        :model-value="row.why"
+        :accept="(why) => accept({ ...row, why })"
+      />
+      <label class="small quiet mirror">
+        <input
+          type="checkbox"
+          :checked="row.optional"
+          :aria-label="`${label} if wished`"
+          @change="change({ optional: !row.optional })"
+        />
+        if wished
+      </label>
+    </div>
+    <p v-if="trouble" class="caution small wide" role="alert">{{ trouble }}</p>
+  </li>
+</template>
+
+<style scoped>
+li {
+  display: grid;
+  grid-template-columns: 40px minmax(96px, 1fr) minmax(0, auto) 44px 26px;
+  gap: 0 8px;
+  align-items: center;
+  padding: 3px 0;
+}
+.where {
+  display: flex;
+  flex-wrap: wrap;
+  grid-column: 2 / -1;
+  gap: 2px 6px;
+  align-items: center;
+}
+.place {
+  width: 138px;
+}
+.wide,
+.loop {
+  grid-column: 2 / -1;
+}
+.loop {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  padding: 2px 0;
+}
+.why {
+  display: grid;
+  grid-column: 2 / -1;
+  grid-template-columns: minmax(0, 1fr) auto;
+  gap: 8px;
+  padding: 2px 0 6px;
+}
+.why :deep(input[type='text']) {
+  min-height: 26px;
+}
+.ask {
+  margin-left: auto;
+  padding: 2px 0;
+}
+select,
+.count {
+  min-width: 0;
+}
+.kind {
+  font-weight: 600;
+}
+.cm {
+  text-align: right;
+}
+.icon-button {
+  width: 26px;
+  height: 26px;
+}
+.mirror {
+  display: flex;
+  gap: 4px;
+  align-items: center;
+  white-space: nowrap;
+}
+.count {
+  height: 26px;
+  padding: 0 4px;
+  border: 1px solid transparent;
+  border-bottom-color: var(--line-strong);
+  border-radius: 3px;
+  background: none;
+  color: var(--ink);
+  font: inherit;
+}
+@media (pointer: coarse) {
+  .count {
+    height: 44px;
+  }
+}
+</style>

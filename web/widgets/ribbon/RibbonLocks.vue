@@ -1,0 +1,55 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { Plan } from '#core/plan';
+import type { Timeline } from '#core/timeline';
+import { ICONS } from '../../ui/icons';
+import { lockPlaces } from './layout';
+
+/**
+ * A lock below each step of a ribbon that can be fitted. For the mouse only: rows beside the ribbon have the same for the
+ * keyboard.
+ */
+const { plan, timeline, xAt } = defineProps<{ plan: Plan; timeline: Timeline; xAt: (ms: number) => number }>();
+const emit = defineEmits<{ lock: [index: number] }>();
+
+const places = computed(() =>
+  lockPlaces(plan, timeline, xAt).map((place) => ({ ...place, locked: plan.steps[place.index]?.locked })),
+);
+</script>
+
+<template>
+  <g
+    v-for="{ index, x, locked } in places"
+    :key="index"
+    class="lock"
+    :class="{ locked }"
+    :transform="`translate(${x - 12} 0)`"
+    aria-hidden="true"
+    @click.stop="emit('lock', index)"
+  >
+    <title>{{ locked ? 'Free' : 'Lock' }} {{ plan.steps[index]?.name }}</title>
+    <rect width="24" height="22" />
+    <path :d="locked ? ICONS.lock : ICONS.unlock" transform="translate(4 2) scale(.9)" />
+  </g>
+</template>
+
+<style scoped>
+.lock {
+  cursor: pointer;
+}
+rect {
+  fill: transparent;
+}
+path {
+  fill: none;
+  stroke: var(--ink-3);
+  stroke-width: 1.5;
+}
+.lock:hover rect {
+  fill: var(--lit);
+}
+.locked path {
+  stroke: var(--ink);
+  stroke-width: 2;
+}
+</style>

@@ -1,0 +1,78 @@
+import { describe, expect, test } from '@jest/globals';
+import { foldRun, runState, comingUp, type RunEvent } from '#core/run';
+import { compileTimeline } from '#core/timeline';
+import { balanceInWords, classLength, groupAndApproach, people, spareInWords } from './session/words';
+import { noLibrary, planOf, talk, workedHold } from '../../tests/support/examples';
+import { comingDetail, comingTitle, countdown, lateInWords, litSide, stageWord } from '../pages/live/words';
+import { localMoment } from '../state/days';
+
+const document = planOf(workedHold, talk('end', 60));
+const evening = compileTimeline(document, noLibrary);
+const started: RunEvent = { id: 'event-started', atMs: 0, kind: 'started' };
+const state = (seconds: number) => runState(evening, [started], seconds * 1000);
+
+describe('about a plan', () => {
+  test('people, class, what is to spare or over', () => {
+    expect([people(1), people(12)]).toEqual(['1 person', '12 people']);
+    expect([classLength(4_500_000), classLength(450_000), classLength(6_000_000)]).toEqual(['75', '7:30', '1:40:00']);
+    expect(spareInWords(evening)).toBe('3:50 to spare');
+    expect(spareInWords(compileTimeline({ ...document, classSeconds: 600 }, noLibrary))).toBe('1:10 over');
+    expect(groupAndApproach({ ...document, group: 'Potters', approach: 'pranayama' })).toBe('Potters · Breath');
+  });
+
+  test('the balance of sides', () => {
+    const uneven = {
+      ...workedHold,
+      sides: { kind: 'each', first: 'left', length: { kind: 'perSide', left: 200, right: 240 } },
+    } as const;
+    expect(balanceInWords(evening)).toBe('even');
+    expect(balanceInWords(compileTimeline(planOf(uneven), noLibrary))).toBe('left 0:40 short');
+    expect(balanceInWords(compileTimeline(planOf(talk('a', 9)), noLibrary))).toBe('');
+  });
+});
+
+describe('while teaching', () => {
+  test('the side as a word and by place', () => {
+    const words = [10, 50, 100, 290, 310, 400, 640].map((seconds) => {
+      const now = state(seconds);
+      return [now.phase && stageWord(now.phase), litSide(now)];
+    });
+    expect(words).toEqual([
+      ['Set up', 'both'],
+      ['Way in', 'left'],
+      ['Left', 'left'],
+      ['Way out', 'both'],
+      ['Change sides', 'both'],
+      ['Right', 'right'],
+      ['Talk', 'both'],
+    ]);
+  });
+
+  test('a time that runs out is rounded up; late and early are told from a quarter of a minute', () => {
+    expect([countdown(59_001), countdown(60_000), countdown(1), countdown(0)]).toEqual([
+      '1:00',
+      '1:00',
+      '0:01',
+      '0:00',
+    ]);
+    expect([0, 14_000, 80_000, -40_000].map(lateInWords)).toEqual(['on time', 'on time', '1:20 late', '0:40 early']);
+  });
+
+  test('what comes next, by side in the same step and by name in another', () => {
+    const [right, close] = comingUp(foldRun(evening, [started]), 2, 2);
+    if (!right || !close) throw new Error('nothing is coming');
+    expect(comingTitle(document, right, true)).toBe('Right, 3:40');
+    expect(comingTitle(document, close, false)).toBe('Talk, 1:00');
+    const [first] = comingUp(foldRun(evening, [started]), 0, 1);
+    if (!first) throw new Error('nothing is coming');
+    expect([comingTitle(document, first, false), comingDetail(document, first, false)]).toEqual([
+      'Head to knee, 3:40',
+      'left first',
+    ]);
+  });
+});
+
+test('a moment of this place, each part with two digits', () => {
+  expect(localMoment(new Date(2026, 0, 5, 7, 4))).toBe('2026-01-05T07:04');
+  expect(localMoment(new Date(2026, 10, 26, 18, 30))).toBe('2026-11-26T18:30');
+});
