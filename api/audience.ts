@@ -1,18 +1,18 @@
 import { z } from 'zod';
+import { Id } from '#core/document';
 import type { Plan } from '#core/plan';
 import { BreathStep, HoldBreath, HoldStep, MoveStep, RestStep, TalkStep, emptyPlan } from '#core/plan';
 import { RunEvent, type RunEventKind } from '#core/run';
-import { PlanId } from './plans';
 
 /** Whether phones on the same network may view a session, at which addresses, and of which plan. */
 export const AudienceState = z.object({
   open: z.boolean(),
-  planId: PlanId.nullable(),
+  planId: Id.nullable(),
   addresses: z.array(z.string()),
 });
 export type AudienceState = z.infer<typeof AudienceState>;
 
-export const OpenAudienceRequest = z.strictObject({ planId: PlanId });
+export const OpenAudienceRequest = z.strictObject({ planId: Id });
 
 const only = <S extends z.ZodRawShape>(shape: S) => z.object(shape);
 
@@ -80,7 +80,7 @@ export const AUDIENCE_EVENTS: ReadonlySet<RunEventKind> = new Set<RunEventKind>(
 const AudienceEvent = RunEvent.refine(({ kind }) => AUDIENCE_EVENTS.has(kind), 'This event is not for the audience.');
 
 /** A session under way as the audience sees it. */
-export const AudienceSession = z.object({ runId: PlanId, plan: AudiencePlan, events: z.array(AudienceEvent) });
+export const AudienceSession = z.object({ runId: Id, plan: AudiencePlan, events: z.array(AudienceEvent) });
 export type AudienceSession = z.infer<typeof AudienceSession>;
 
 /**

@@ -1,29 +1,17 @@
 import { z } from 'zod';
-import { OwnEntry } from '#core/catalogue';
-import { PlanId } from './plans';
-import { Unreadable } from './unreadable';
+import { OwnEntry, readEntry } from '#core/catalogue';
+import { Moment, STORED, type Resource, type StoredDocument } from './documents';
 
-const Moment = z.iso.datetime();
-const Revision = z.int().min(1);
+/** A custom entry of the library as stored. A deleted one still serves the plans that use it. */
+export interface StoredEntry extends StoredDocument<OwnEntry> {
+  deletedAt: string | null;
+}
 
-/** An entry of a teacher's own library as stored. A deleted one still serves the plans that use it. */
-export const StoredEntry = z.object({
-  id: PlanId,
-  revision: Revision,
-  createdAt: Moment,
-  updatedAt: Moment,
-  deletedAt: Moment.nullable(),
+/** The custom entries of the library; a list has the deleted ones too, since plans are drawn with them. */
+export const ENTRIES: Resource<OwnEntry, StoredEntry> = {
+  noun: 'entry',
+  path: '/entries',
   document: OwnEntry,
-});
-export type StoredEntry = z.infer<typeof StoredEntry>;
-
-/** All of them, the deleted ones too: an interface that draws plans needs them all. */
-export const ListEntriesResponse = z.object({ entries: z.array(StoredEntry), unreadable: Unreadable });
-
-/** `document` is read with `readEntry`; its id is the entry's. */
-export const CreateEntryRequest = z.strictObject({ document: z.unknown() });
-export const SaveEntryRequest = z.strictObject({ revision: Revision, document: z.unknown() });
-
-/** A stale write: the entry as it is now, and what was sent, so that neither is lost. */
-export const EntryConflict = z.object({ current: StoredEntry, yours: OwnEntry });
-export type EntryConflict = z.infer<typeof EntryConflict>;
+  read: readEntry,
+  stored: z.object({ ...STORED, deletedAt: Moment.nullable(), document: OwnEntry }),
+};

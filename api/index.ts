@@ -1,9 +1,10 @@
 /** The shapes of every request and response, shared by the server and the interface. */
+export { API_BASE } from './base';
 export { Problem } from './problem';
 export * from './arrange';
 export * from './documents';
 export * from './entries';
-export * from './house';
+export * from './settings';
 export * from './journal';
 export * from './people';
 export * from './places';

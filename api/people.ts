@@ -1,36 +1,23 @@
 import { z } from 'zod';
-import { ClassPeople } from '#core/caution';
-import { Group, Person, PERSON_FILE_FORMAT } from '#core/people';
-import { storedOf } from './documents';
-import { Unreadable } from './unreadable';
+import { ClassPeople, NOTHING_DECIDED, readClassPeople } from '#core/caution';
+import { Group, Person, PERSON_FILE_FORMAT, readGroup, readPerson } from '#core/people';
+import { onlyResourceOf, resourceOf, type StoredDocument } from './documents';
 
-/** Someone who is taught, as stored. */
-export const StoredPerson = storedOf(Person);
-export type StoredPerson = z.infer<typeof StoredPerson>;
+/** Those who are taught. */
+export const PEOPLE = resourceOf<Person>({ noun: 'person', path: '/people', document: Person, read: readPerson });
+export type StoredPerson = StoredDocument<Person>;
 
-export const ListPeopleResponse = z.object({ people: z.array(StoredPerson), unreadable: Unreadable });
+export const GROUPS = resourceOf<Group>({ noun: 'group', path: '/groups', document: Group, read: readGroup });
+export type StoredGroup = StoredDocument<Group>;
 
-/** A stale write: the person as it is now, and what was sent, so that neither is lost. */
-export const PersonConflict = z.object({ current: StoredPerson, yours: Person });
-export type PersonConflict = z.infer<typeof PersonConflict>;
-
-/** A group, as stored. */
-export const StoredGroup = storedOf(Group);
-export type StoredGroup = z.infer<typeof StoredGroup>;
-
-export const ListGroupsResponse = z.object({ groups: z.array(StoredGroup), unreadable: Unreadable });
-
-/** A stale write: the group as it is now, and what was sent, so that neither is lost. */
-export const GroupConflict = z.object({ current: StoredGroup, yours: Group });
-export type GroupConflict = z.infer<typeof GroupConflict>;
-
-/** What was decided for people in a class; revision 0 before anything was. */
-export const StoredClassPeople = z.object({ revision: z.int().min(0), document: ClassPeople });
-export type StoredClassPeople = z.infer<typeof StoredClassPeople>;
-
-/** A stale write: what was decided as it is now, and what was sent, so that neither is lost. */
-export const ClassPeopleConflict = z.object({ current: StoredClassPeople, yours: ClassPeople });
-export type ClassPeopleConflict = z.infer<typeof ClassPeopleConflict>;
+/** What was decided for people in a plan, beside the plan. */
+export const DECISIONS = onlyResourceOf<ClassPeople>({
+  noun: 'set of decisions',
+  path: '/decisions',
+  document: ClassPeople,
+  read: readClassPeople,
+  initial: NOTHING_DECIDED,
+});
 
 /** Everything that is kept of one person. */
 export const PersonFileResponse = z.object({

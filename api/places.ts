@@ -1,14 +1,6 @@
-import { z } from 'zod';
-import { Place } from '#core/cupboard';
-import { storedOf } from './documents';
-import { Unreadable } from './unreadable';
+import { Place, readPlace } from '#core/cupboard';
+import { resourceOf, type StoredDocument } from './documents';
 
-/** A place with its cupboard, as stored. */
-export const StoredPlace = storedOf(Place);
-export type StoredPlace = z.infer<typeof StoredPlace>;
-
-export const ListPlacesResponse = z.object({ places: z.array(StoredPlace), unreadable: Unreadable });
-
-/** A stale write: the place as it is now, and what was sent, so that neither is lost. */
-export const PlaceConflict = z.object({ current: StoredPlace, yours: Place });
-export type PlaceConflict = z.infer<typeof PlaceConflict>;
+/** Places with their cupboards. */
+export const PLACES = resourceOf<Place>({ noun: 'place', path: '/places', document: Place, read: readPlace });
+export type StoredPlace = StoredDocument<Place>;

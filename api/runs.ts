@@ -1,16 +1,15 @@
 import { z } from 'zod';
 import { Plan } from '#core/plan';
 import { RunEvent } from '#core/run';
-import { PlanId } from './plans';
+import { Id } from '#core/document';
+import { Moment, pageOf } from './documents';
 import { Ribbon, Totals } from './timeline';
 import { Unreadable } from './unreadable';
 
-const Moment = z.iso.datetime();
-
 /** A run as stored: the plan as it was taught, and what happened, in order. */
 export const StoredRun = z.object({
-  id: PlanId,
-  planId: PlanId,
+  id: Id,
+  planId: Id,
   planRevision: z.int().min(1),
   createdAt: Moment,
   plan: Plan,
@@ -46,7 +45,7 @@ export type RunSummary = z.infer<typeof RunSummary>;
 export const ListedRun = StoredRun.omit({ plan: true, events: true, unreadable: true }).extend({ summary: RunSummary });
 export type ListedRun = z.infer<typeof ListedRun>;
 
-export const StartRunRequest = z.strictObject({ id: PlanId, planId: PlanId, planRevision: z.int().min(1) });
+export const StartRunRequest = z.strictObject({ id: Id, planId: Id, planRevision: z.int().min(1) });
 export type StartRunRequest = z.infer<typeof StartRunRequest>;
 
 /** Events are stored once each by their id, however often they are sent. */
@@ -64,14 +63,10 @@ export const EventsResponse = z.object({ events: z.array(RunEvent), nowMs: z.num
 export type EventsResponse = z.infer<typeof EventsResponse>;
 
 export const ListRunsQuery = z.strictObject({
-  planId: PlanId.optional(),
+  planId: Id.optional(),
   limit: z.coerce.number().int().min(1).max(100).default(30),
   offset: z.coerce.number().int().min(0).max(1_000_000).default(0),
 });
 export type ListRunsQuery = z.infer<typeof ListRunsQuery>;
-export const ListRunsResponse = z.object({
-  runs: z.array(ListedRun),
-  total: z.int().min(0),
-  unreadable: Unreadable,
-});
+export const ListRunsResponse = pageOf(ListedRun);
 export type ListRunsResponse = z.infer<typeof ListRunsResponse>;

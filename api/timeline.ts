@@ -1,8 +1,8 @@
 import { z } from 'zod';
-import { HouseRules } from '#core/timeline';
+import { TimelineRules } from '#core/timeline';
 
 /** The arithmetic for a script: a plan in, its timeline and totals out. `rules` are the house rules, if not the usual. */
-export const TimelineRequest = z.strictObject({ document: z.unknown(), rules: HouseRules.optional() });
+export const TimelineRequest = z.strictObject({ document: z.unknown(), rules: TimelineRules.optional() });
 
 const Ms = z.int();
 

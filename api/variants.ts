@@ -1,10 +1,11 @@
-import { z } from 'zod';
-import { Variants } from '#core/jobs';
+import { NO_VARIANTS, readVariants, Variants } from '#core/jobs';
+import { onlyResourceOf } from './documents';
 
-/** What is kept beside a plan; revision 0 before anything was. */
-export const StoredVariants = z.object({ revision: z.int().min(0), document: Variants });
-export type StoredVariants = z.infer<typeof StoredVariants>;
-
-/** A stale write: the variants as they are now, and what was sent, so that neither is lost. */
-export const VariantsConflict = z.object({ current: StoredVariants, yours: Variants });
-export type VariantsConflict = z.infer<typeof VariantsConflict>;
+/** The variants that are kept beside a plan. */
+export const VARIANTS = onlyResourceOf<Variants>({
+  noun: 'set of variants',
+  path: '/variants',
+  document: Variants,
+  read: readVariants,
+  initial: NO_VARIANTS,
+});

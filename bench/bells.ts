@@ -51,7 +51,7 @@ const STROKES = [0, 350, 700, 900];
 
 /** How far every bell and tone of a session led in the browser lies from its moment, in milliseconds. */
 async function live(page: Page, url: string): Promise<number[]> {
-  const made = await fetch(`${url}/api/plans`, {
+  const made = await fetch(`${url}/api/v1/plans`, {
     method: 'POST',
     headers: { 'content-type': 'application/json' },
     body: JSON.stringify({ document: short }),
@@ -81,8 +81,8 @@ async function live(page: Page, url: string): Promise<number[]> {
   await front.bringToFront();
   await page.getByText('The plan is over', { exact: true }).waitFor({ timeout: timeline.totals.totalMs + 30_000 });
   const begun = await page.evaluate(() => (globalThis as unknown as { begun: number[] }).begun);
-  const { runs } = ListRunsResponse.parse(await (await page.request.get(`${url}/api/runs?planId=${id}`)).json());
-  const stored = StoredRun.parse(await (await page.request.get(`${url}/api/runs/${runs[0]?.id}`)).json());
+  const { items: runs } = ListRunsResponse.parse(await (await page.request.get(`${url}/api/v1/runs?planId=${id}`)).json());
+  const stored = StoredRun.parse(await (await page.request.get(`${url}/api/v1/runs/${runs[0]?.id}`)).json());
   const run = foldRun(timeline, stored.events);
   const startMs = run.startedAtMs ?? 0;
   const due = cuesAhead(DEFAULT_RULES, run, startMs, timeline.totals.totalMs).filter(({ kind }) => kind !== 'prompt');

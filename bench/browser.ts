@@ -73,7 +73,7 @@ export async function benchBrowser(): Promise<Figure[]> {
   const browser = await chromium.launch(config.use?.launchOptions);
   try {
     const document = longPlan(40);
-    await fetch(`${url}/api/plans`, {
+    await fetch(`${url}/api/v1/plans`, {
       method: 'POST',
       headers: { 'content-type': 'application/json' },
       body: JSON.stringify({ id: 'bench', document }),

@@ -18,7 +18,7 @@ export async function benchMatrix(page: Page, url: string): Promise<Figure[]> {
       headers: { 'content-type': 'application/json' },
       body: JSON.stringify({ id, document }),
     };
-    const { ok, status } = await fetch(`${url}/api${at}`, sent);
+    const { ok, status } = await fetch(`${url}/api/v1${at}`, sent);
     if (!ok) throw new Error(`${at} answered ${status}.`);
   };
   const ids = Array.from({ length: PEOPLE }, (_, i) => `bench-${i}`);
@@ -28,7 +28,7 @@ export async function benchMatrix(page: Page, url: string): Promise<Figure[]> {
     );
     await post('/people', id, { ...newPerson(`Bench ${i}`), conditions });
   }
-  await post('/people/groups', 'bench-group', { ...newGroup('Bench'), members: ids });
+  await post('/groups', 'bench-group', { ...newGroup('Bench'), members: ids });
   await post('/plans', 'bench-people', { ...longPlan(STEPS), groupId: 'bench-group', groupSize: PEOPLE });
   await page.goto(`${url}/plans/bench-people/people`);
   await page.locator('[data-at="29,40"]').waitFor();

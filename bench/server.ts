@@ -63,8 +63,8 @@ export async function benchServer(): Promise<Figure[]> {
     const body = JSON.stringify({ revision, document: { ...plan, title: `Evening ${n}, ${i}` } });
     const from = performance.now();
     const answer = write
-      ? await fetch(`${url}/api/plans/p${n}`, { method: 'PUT', headers: JSON_TYPE, body })
-      : await fetch(`${url}/api/plans/p${n}`);
+      ? await fetch(`${url}/api/v1/plans/p${n}`, { method: 'PUT', headers: JSON_TYPE, body })
+      : await fetch(`${url}/api/v1/plans/p${n}`);
     await answer.arrayBuffer();
     if (!answer.ok) throw new Error(`${answer.status} for ${n}`);
     if (i >= A_SECOND * WARM_SECONDS) (write ? writes : reads).push(performance.now() - from);
@@ -82,7 +82,7 @@ export async function benchServer(): Promise<Figure[]> {
   const post = (path: string) => ({ path, method: 'POST', body: JSON.stringify({ document: plan }) });
   const routes: { path: string; method?: string; body?: string }[] = [
     ...['/plans?limit=40', '/plans?limit=100&search=evening', '/plans/p1', '/plans/p1/revisions', '/runs?limit=100'],
-    ...['/runs/r1', '/practised', '/pace', '/entries', '/people', '/people/groups', '/places', '/journal', '/house'],
+    ...['/runs/r1', '/practised', '/pace', '/entries', '/people', '/groups', '/places', '/journal', '/settings'],
     ...['/bin', '/unreadable', '/lock', '/people/demo-bryony/file'],
   ].map((path) => ({ path }));
   const held: { path: string; ms: number }[] = [];
@@ -92,7 +92,7 @@ export async function benchServer(): Promise<Figure[]> {
     for (let time = 0; time < 2; time++) {
       await heldMs();
       const from = performance.now();
-      const answer = await fetch(`${url}/api${path}`, { ...init, headers: JSON_TYPE });
+      const answer = await fetch(`${url}/api/v1${path}`, { ...init, headers: JSON_TYPE });
       await answer.arrayBuffer();
       if (!answer.ok) throw new Error(`${answer.status} for ${path}`);
       timings.set(path, [...(timings.get(path) ?? []), performance.now() - from]);

@@ -33,10 +33,10 @@ async function teach(page: Page, url: string, id: string, heading: string | RegE
 const LONG_STEP = 'Reclined twist with the far shoulder on a folded blanket';
 /** The nurses' hour under a name that is longer than most, with a step whose name is. */
 async function longNamed(url: string): Promise<string> {
-  const { document } = (await (await fetch(`${url}/api/plans/demo-nurses`)).json()) as { document: Plan };
+  const { document } = (await (await fetch(`${url}/api/v1/plans/demo-nurses`)).json()) as { document: Plan };
   const title = 'Before the night shift: an hour for feet, calves and a back that stood eleven hours';
   const steps = document.steps.map((step, i) => (i === 2 ? { ...step, name: LONG_STEP } : step));
-  const made = await fetch(`${url}/api/plans`, {
+  const made = await fetch(`${url}/api/v1/plans`, {
     method: 'POST',
     headers: { 'content-type': 'application/json' },
     body: JSON.stringify({ document: { ...document, title, steps } }),
@@ -127,9 +127,9 @@ const SHOTS: Record<string, { take: Shot; context?: BrowserContextOptions }> = {
   },
   locked: {
     take: async (page, url) => {
-      await page.request.put(`${url}/api/lock`, { data: { passphrase: 'herring under the quay', minutes: 10 } });
+      await page.request.put(`${url}/api/v1/lock`, { data: { passphrase: 'herring under the quay', minutes: 10 } });
       await page.goto(`${url}/people`);
-      await page.request.post(`${url}/api/lock/close`);
+      await page.request.post(`${url}/api/v1/lock/close`);
       await page.reload();
       await page.getByRole('heading', { name: 'Locked' }).waitFor();
     },
@@ -138,7 +138,7 @@ const SHOTS: Record<string, { take: Shot; context?: BrowserContextOptions }> = {
 
 /** The hour that was planned by feel, gone over once: one breath less, a longer side, another order. */
 async function changed(url: string): Promise<void> {
-  const { revision, document } = (await (await fetch(`${url}/api/plans/demo-hour`)).json()) as {
+  const { revision, document } = (await (await fetch(`${url}/api/v1/plans/demo-hour`)).json()) as {
     revision: number;
     document: Plan;
   };
@@ -149,7 +149,7 @@ async function changed(url: string): Promise<void> {
     return [{ ...step, sides: { ...step.sides, length } }];
   });
   const [first, second, ...others] = steps;
-  await fetch(`${url}/api/plans/demo-hour`, {
+  await fetch(`${url}/api/v1/plans/demo-hour`, {
     method: 'PUT',
     headers: { 'content-type': 'application/json' },
     body: JSON.stringify({ revision, document: { ...document, steps: [second, first, ...others] } }),

@@ -14,28 +14,28 @@ const morning: JournalEntry = {
   seconds: 900,
   holds: [{ id: 'h', position: 'reclined-twist', name: 'Twist', left: 200, right: 180, both: 0, strength: 3 }],
 };
-const write = (id: string, document: unknown) => api().post('/api/journal').send({ id, document });
+const write = (id: string, document: unknown) => api().post('/api/v1/journal').send({ id, document });
 
 async function taughtRun(): Promise<string> {
-  const plan = await api().post('/api/plans').send({ document: TEMPLATES[0]!.plan }).expect(201);
-  await api().post('/api/runs').send({ id: 'run-1', planId: plan.body.id, planRevision: 1 }).expect(201);
+  const plan = await api().post('/api/v1/plans').send({ document: TEMPLATES[0]!.plan }).expect(201);
+  await api().post('/api/v1/runs').send({ id: 'run-1', planId: plan.body.id, planRevision: 1 }).expect(201);
   return plan.body.id as string;
 }
-const happen = (...events: object[]) => api().post('/api/runs/run-1/events').send({ events });
+const happen = (...events: object[]) => api().post('/api/v1/runs/run-1/events').send({ events });
 
 describe('the journal', () => {
   test('is written without a run, corrected, put into the bin and taken back', async () => {
     await write('j1', morning).expect(201);
     await api()
-      .put('/api/journal/j1')
+      .put('/api/v1/journal/j1')
       .send({ revision: 1, document: { ...morning, note: 'warm' } })
       .expect(200);
-    await api().put('/api/journal/j1').send({ revision: 1, document: morning }).expect(409);
-    await api().delete('/api/journal/j1').expect(204);
-    expect((await api().get('/api/journal')).body.entries).toEqual([]);
-    expect((await api().get('/api/bin')).body.items).toMatchObject([{ kind: 'journal', title: 'Practised alone' }]);
-    await api().post('/api/bin/journal/j1/restore').expect(204);
-    expect((await api().get('/api/journal')).body.entries).toMatchObject([{ document: { note: 'warm' } }]);
+    await api().put('/api/v1/journal/j1').send({ revision: 1, document: morning }).expect(409);
+    await api().delete('/api/v1/journal/j1').expect(204);
+    expect((await api().get('/api/v1/journal')).body.items).toEqual([]);
+    expect((await api().get('/api/v1/bin')).body.items).toMatchObject([{ kind: 'journal', title: 'Practised alone' }]);
+    await api().post('/api/v1/bin/journal/j1/restore').expect(204);
+    expect((await api().get('/api/v1/journal')).body.items).toMatchObject([{ document: { note: 'warm' } }]);
   });
 
   test('what does not fit is refused with its field', async () => {
@@ -61,7 +61,7 @@ describe('what is said of a run afterwards', () => {
     ];
     await happen(...said).expect(200);
     await happen(...said).expect(200);
-    expect((await api().get('/api/runs/run-1')).body.events).toEqual(said);
+    expect((await api().get('/api/v1/runs/run-1')).body.events).toEqual(said);
   });
 
   test('a strength of twelve, a side that is none, a length below none are refused', async () => {
@@ -80,18 +80,18 @@ describe('what is said of a run afterwards', () => {
 
 describe('what was practised', () => {
   test('runs and the journal, in the time that was asked for', async () => {
-    expect((await api().get('/api/practised').expect(200)).body).toEqual({ practised: [], unreadable: 0 });
+    expect((await api().get('/api/v1/practised').expect(200)).body).toEqual({ practised: [], unreadable: 0 });
     await loadDemo(server.store, '2026-11-25');
-    const { practised } = PractisedResponse.parse((await api().get('/api/practised').expect(200)).body);
+    const { practised } = PractisedResponse.parse((await api().get('/api/v1/practised').expect(200)).body);
     expect(practised.filter(({ kind }) => kind === 'run').length).toBeGreaterThan(9);
     expect(practised.some(({ kind }) => kind === 'entry')).toBe(true);
     const from = new Date('2026-11-19T00:00').getTime();
     const until = from + 86_400_000;
-    const day = (await api().get(`/api/practised?from=${from}&until=${until}`).expect(200)).body.practised;
+    const day = (await api().get(`/api/v1/practised?from=${from}&until=${until}`).expect(200)).body.practised;
     expect(day).toMatchObject([
       { id: 'demo-run-nurses', people: expect.arrayContaining(['demo-bryony', 'demo-nurse-1']) },
     ]);
-    await api().get('/api/practised?from=never').expect(422);
+    await api().get('/api/v1/practised?from=never').expect(422);
   });
 });
 

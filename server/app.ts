@@ -1,27 +1,35 @@
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
-import express, { type Express } from 'express';
+import express, { Router, type Express } from 'express';
+import { API_BASE } from '#api';
 import { answerProblems, unknownRoute } from './http/problems';
 import { LOOPBACK_NAMES } from './http/same-origin';
 import { secure } from './http/secure';
 import { arrangeRoutes } from './routes/arrange';
 import { binRoutes } from './routes/bin';
 import { entryRoutes } from './routes/entries';
-import { houseRoutes } from './routes/house';
 import { journalRoutes } from './routes/journal';
 import { createLock, type Lock } from './lock/lock';
 import { lockRoutes } from './routes/lock';
-import { peopleRoutes } from './routes/people';
+import { decisionRoutes, groupRoutes, peopleRoutes } from './routes/people';
 import { placeRoutes } from './routes/places';
 import { planRoutes } from './routes/plans';
 import { practisedRoutes } from './routes/practised';
 import { runRoutes } from './routes/runs';
+import { settingsRoutes } from './routes/settings';
 import { unreadableRoutes } from './routes/unreadable';
 import { variantRoutes } from './routes/variants';
 import type { AudienceServer } from './audience/audience-server';
 import { sessionClocks, type SessionClocks } from './session-clocks';
 import { solveInline, type Solver } from './solving/solver';
 import type { Store } from './store/store';
+
+interface ApiParts {
+  audience: AudienceServer | undefined;
+  lock: Lock;
+  solver: Solver;
+  clocks: SessionClocks;
+}
 
 interface AppOptions {
   /** Folder of the built interface; without it only the API is served. */
@@ -39,7 +47,38 @@ interface AppOptions {
   origins?: readonly string[];
 }
 
-/** The whole application: the API under /api, and the built interface for every other address. */
+/** Everything below the address of the API. What tells of people stands behind the lock. */
+function apiRoutes(store: Store, { audience, lock, solver, clocks }: ApiParts): Router {
+  const api = Router();
+  api.get('/health', (_request, response) => {
+    response.json({ ok: true });
+  });
+  api.use('/plans', planRoutes(store));
+  api.use('/plans', variantRoutes(store));
+  api.use('/plans/:id/decisions', lock.guard);
+  api.use('/plans', decisionRoutes(store));
+  // Who was present, and what was noted, is as much about people as their own page is.
+  for (const [path, routes] of [
+    ['/people', peopleRoutes(store)],
+    ['/groups', groupRoutes(store)],
+    ['/runs', runRoutes(store, clocks)],
+    ['/journal', journalRoutes(store)],
+    ['/practised', practisedRoutes(store)],
+    ['/unreadable', unreadableRoutes(store)],
+  ] as const) {
+    api.use(path, lock.guard, routes);
+  }
+  api.use('/entries', entryRoutes(store));
+  api.use('/places', placeRoutes(store));
+  api.use('/settings', settingsRoutes(store));
+  api.use('/lock', lockRoutes(lock));
+  if (audience) api.use('/audience', audience.routes);
+  api.use('/bin', binRoutes(store, lock));
+  api.use(arrangeRoutes(store, solver));
+  return api;
+}
+
+/** The whole application: the API, and the built interface for every other address. */
 export function createApp(
   store: Store,
   {
@@ -55,24 +94,7 @@ export function createApp(
   const app = express();
   secure(app, { names: () => LOOPBACK_NAMES, origins });
   app.use('/api', express.json({ limit: '2mb' }));
-  app.get('/api/health', (_request, response) => {
-    response.json({ ok: true });
-  });
-  app.use('/api/plans', planRoutes(store));
-  app.use('/api/plans', variantRoutes(store));
-  // Who was present, and what was noted, is as much about people as their own page is.
-  app.use('/api/runs', lock.guard, runRoutes(store, clocks));
-  app.use('/api/entries', entryRoutes(store));
-  app.use('/api/lock', lockRoutes(lock));
-  app.use('/api/people', lock.guard, peopleRoutes(store));
-  app.use('/api/places', placeRoutes(store));
-  app.use('/api/house', houseRoutes(store));
-  app.use('/api/journal', lock.guard, journalRoutes(store));
-  app.use('/api/practised', lock.guard, practisedRoutes(store));
-  if (audience) app.use('/api/audience', audience.routes);
-  app.use('/api/bin', binRoutes(store, lock));
-  app.use('/api/unreadable', lock.guard, unreadableRoutes(store));
-  app.use('/api', arrangeRoutes(store, solver));
+  app.use(API_BASE, apiRoutes(store, { audience, lock, solver, clocks }));
   app.use('/api', unknownRoute);
   if (webFolder && existsSync(webFolder)) {
     app.use(

@@ -17,7 +17,7 @@ const document = Plan.parse({
     restStep('r', 'Last rest', 420),
   ],
 });
-const post = (path: string, body: object) => server.api().post(`/api/${path}`).send(body);
+const post = (path: string, body: object) => server.api().post(`/api/v1/${path}`).send(body);
 
 describe('fitting, ordering and forecasting for scripts', () => {
   test('a plan is fitted to its class, and comes back with its new lengths', async () => {
@@ -65,7 +65,7 @@ describe('fitting, ordering and forecasting for scripts', () => {
     expect(some.body.forecast.runs).toBeGreaterThan(8);
     expect(some.body.says).toMatch(/^Planned .*; your evenings run .*; 9 in 10 would end by /);
     expect((await post('forecast', { document, evenings: 500, seed: 9 })).body).toEqual(some.body);
-    const { body } = await server.api().get('/api/pace');
+    const { body } = await server.api().get('/api/v1/pace');
     expect(body.runs).toHaveLength(some.body.forecast.runs);
   });
 
@@ -120,7 +120,7 @@ describe('fitting, ordering and forecasting for scripts', () => {
 });
 
 describe('variants beside a plan', () => {
-  const variants = (id: string) => `/api/plans/${id}/variants`;
+  const variants = (id: string) => `/api/v1/plans/${id}/variants`;
   const kept = (name: string) => ({
     format: 'zovrin-variants',
     version: 1,
@@ -156,7 +156,7 @@ describe('variants beside a plan', () => {
   test('they go for good with their plan', async () => {
     const id = await make();
     await put(id, 0, kept('Short'));
-    await server.api().delete(`/api/plans/${id}`);
+    await server.api().delete(`/api/v1/plans/${id}`);
     await server.days(31);
     expect(await server.store.variants.count()).toBe(0);
   });

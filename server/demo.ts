@@ -11,7 +11,7 @@ import {
 import { addEvents, startRun } from './routes/runs';
 import { createJournalEntry } from './routes/journal';
 import { createPlan } from './routes/plans';
-import { createGroup, createPerson, putClassPeople } from './routes/people';
+import { createGroup, createPerson, putDecisions } from './routes/people';
 import { createPlace } from './routes/places';
 import type { Store } from './store/store';
 
@@ -38,7 +38,7 @@ export async function loadDemo(store: Store, day = dayOf(store.now())): Promise<
     }
     for (const { id, person } of move(demoPeople)) await createPerson(inside, id, person);
     for (const { id, group } of demoGroups) await createGroup(inside, id, group);
-    for (const [planId, decided] of demoDecided()) await putClassPeople(inside, planId, move(decided));
+    for (const [planId, decided] of demoDecided()) await putDecisions(inside, planId, move(decided));
     for (const { id, entry } of move(demoJournal)) await createJournalEntry(inside, id, entry);
   });
   return true;

@@ -11,10 +11,10 @@ const { api } = server;
 const seat = POSITIONS[0]!;
 const named = (english: string, id = 'own-seat'): OwnEntry =>
   positionDocument({ ...seat, id, names: { ...seat.names, english }, enterSeconds: 33 });
-const create = (document: unknown) => api().post('/api/entries').send({ document });
+const create = (document: unknown) => api().post('/api/v1/entries').send({ document });
 const save = (revision: number, document: OwnEntry, id = 'own-seat') =>
-  api().put(`/api/entries/${id}`).send({ revision, document });
-const list = async () => (await api().get('/api/entries').expect(200)).body.entries;
+  api().put(`/api/v1/entries/${id}`).send({ revision, document });
+const list = async () => (await api().get('/api/v1/entries').expect(200)).body.items;
 const holdOf = (document: OwnEntry): Plan =>
   planOf(holdFrom(document.kind === 'position' ? document.entry : seat, 'yin', 'a'));
 
@@ -29,8 +29,8 @@ describe('entries of one’s own', () => {
     await create(copyOf(techniqueDocument(TECHNIQUES[0]!), 'own-breath')).expect(201);
     expect((await save(1, named('My better seat')).expect(200)).body.revision).toBe(2);
     expect((await list()).map(({ id }: { id: string }) => id)).toEqual(['own-breath', 'own-seat'].sort());
-    expect((await api().get('/api/entries/own-seat').expect(200)).body.document).toEqual(named('My better seat'));
-    await api().get('/api/entries/own-nothing').expect(404);
+    expect((await api().get('/api/v1/entries/own-seat').expect(200)).body.document).toEqual(named('My better seat'));
+    await api().get('/api/v1/entries/own-nothing').expect(404);
   });
 
   test('the same one sent again, its answer lost, is the same; another under its id is refused', async () => {
@@ -57,8 +57,8 @@ describe('entries of one’s own', () => {
     const said = (await create(named('Cross-legged seat', seat.id)).expect(409)).body.detail;
     expect(said).toContain('Make a copy');
     await save(1, named('Mine', seat.id), seat.id).expect(409);
-    await api().delete(`/api/entries/${seat.id}`).expect(409);
-    await api().get(`/api/entries/${seat.id}`).expect(409);
+    await api().delete(`/api/v1/entries/${seat.id}`).expect(409);
+    await api().get(`/api/v1/entries/${seat.id}`).expect(409);
     expect(await list()).toEqual([]);
   });
 
@@ -130,7 +130,7 @@ describe('entries of one’s own', () => {
 
 describe('plans and entries', () => {
   const file = (own: OwnEntry, plan = holdOf(own)) => planFile(plan, builtInLibrary, [own]);
-  const bring = async (document: unknown) => (await api().post('/api/plans').send({ document }).expect(201)).body;
+  const bring = async (document: unknown) => (await api().post('/api/v1/plans').send({ document }).expect(201)).body;
 
   test('a file brings the entries it uses; brought twice they are here once', async () => {
     await bring(file(named('My seat')));
@@ -151,17 +151,17 @@ describe('plans and entries', () => {
   test('a file with a wrong entry stores nothing, neither plan nor entry', async () => {
     const own = named('My seat');
     const { body } = await api()
-      .post('/api/plans')
+      .post('/api/v1/plans')
       .send({ document: { ...file(own), entries: [own, { ...own, entry: { ...own.entry, short: '' } }] } })
       .expect(422);
     expect(body.errors).toEqual([{ field: 'document.entries.1.entry.short', reason: 'A short name is needed.' }]);
-    expect([await list(), (await api().get('/api/plans')).body.total]).toEqual([[], 0]);
+    expect([await list(), (await api().get('/api/v1/plans')).body.total]).toEqual([[], 0]);
   });
 
   test('the arithmetic knows them: those of the library and those a script sends along', async () => {
     const own = named('My seat');
     const enterMs = async (document: unknown) =>
-      (await api().post('/api/timeline').send({ document }).expect(200)).body.phases.find(
+      (await api().post('/api/v1/timeline').send({ document }).expect(200)).body.phases.find(
         ({ kind }: { kind: string }) => kind === 'enter',
       ).endMs;
     const unknown = await enterMs(holdOf(own));
@@ -174,10 +174,10 @@ describe('plans and entries', () => {
     const own = named('My seat');
     await create(own);
     await api()
-      .post('/api/plans')
+      .post('/api/v1/plans')
       .send({ id: 'p', document: holdOf(own) })
       .expect(201);
-    const run = await api().post('/api/runs').send({ id: 'r', planId: 'p', planRevision: 1 }).expect(201);
+    const run = await api().post('/api/v1/runs').send({ id: 'r', planId: 'p', planRevision: 1 }).expect(201);
     expect(run.body.plan.steps[0].enterSeconds).toBe(33);
   });
 
@@ -190,43 +190,43 @@ describe('plans and entries', () => {
       held: holdOf(named('My seat')),
       empty: emptyPlan('x'),
     })) {
-      await api().post('/api/plans').send({ id, document }).expect(201);
+      await api().post('/api/v1/plans').send({ id, document }).expect(201);
     }
     const using = async (uses: string) =>
-      (await api().get('/api/plans').query({ uses }).expect(200)).body.plans.map(({ id }: { id: string }) => id);
+      (await api().get('/api/v1/plans').query({ uses }).expect(200)).body.items.map(({ id }: { id: string }) => id);
     expect(await using('own-seat')).toEqual(['held']);
     expect(await using(TECHNIQUES[0]!.id)).toEqual(['breath']);
-    await api().get('/api/plans').query({ uses: '%' }).expect(422);
+    await api().get('/api/v1/plans').query({ uses: '%' }).expect(422);
   });
 });
 
 describe('deleted entries', () => {
   test('lie in the bin, are still listed for the plans that use them, and come back', async () => {
     await create(named('My seat'));
-    await api().delete('/api/entries/own-seat').expect(204);
-    await api().delete('/api/entries/own-seat').expect(204);
+    await api().delete('/api/v1/entries/own-seat').expect(204);
+    await api().delete('/api/v1/entries/own-seat').expect(204);
     expect((await list())[0].deletedAt).toBe(new Date(server.clock).toISOString());
-    expect((await api().get('/api/bin')).body.items).toMatchObject([
+    expect((await api().get('/api/v1/bin')).body.items).toMatchObject([
       { kind: 'entry', id: 'own-seat', title: 'My seat' },
     ]);
-    await api().post('/api/bin/entry/own-seat/restore').expect(204);
+    await api().post('/api/v1/bin/entry/own-seat/restore').expect(204);
     expect((await list())[0].deletedAt).toBeNull();
-    await api().delete('/api/entries/own-nothing').expect(404);
+    await api().delete('/api/v1/entries/own-nothing').expect(404);
   });
 
   test('are gone after thirty days, unless a plan stands on them', async () => {
     const [used, unused] = [named('Used', 'own-used'), named('Unused', 'own-unused')];
     for (const own of [used, unused]) {
       await create(own).expect(201);
-      await api().delete(`/api/entries/${own.entry.id}`).expect(204);
+      await api().delete(`/api/v1/entries/${own.entry.id}`).expect(204);
     }
     await api()
-      .post('/api/plans')
+      .post('/api/v1/plans')
       .send({ id: 'p', document: holdOf(used) })
       .expect(201);
     await server.days(31);
     expect((await list()).map(({ id }: { id: string }) => id)).toEqual(['own-used']);
-    await api().delete('/api/plans/p').expect(204);
+    await api().delete('/api/v1/plans/p').expect(204);
     await server.days(31);
     expect(await list()).toEqual([]);
   });

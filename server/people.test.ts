@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { DEFAULT_HOUSE } from '#core/settings';
+import { DEFAULT_SETTINGS } from '#core/settings';
 import { newPerson, type Person } from '#core/people';
 import { testServer } from '../tests/support/test-server';
 
@@ -15,23 +15,23 @@ const measure = {
   holdEmpty: [],
 };
 const mara: Person = { ...newPerson('Mara Quill'), breaths: [measure] };
-const create = (id: string, document: unknown) => api().post('/api/people').send({ id, document });
-const save = (revision: number, document: unknown) => api().put('/api/people/p1').send({ revision, document });
+const create = (id: string, document: unknown) => api().post('/api/v1/people').send({ id, document });
+const save = (revision: number, document: unknown) => api().put('/api/v1/people/p1').send({ revision, document });
 
 describe('people', () => {
   test('are made, listed by name, saved with a revision, deleted and taken back', async () => {
     await create('p2', newPerson('Tobias Fenn')).expect(201);
     await create('p1', mara).expect(201);
     const names = async () =>
-      (await api().get('/api/people').expect(200)).body.people.map((one: { document: Person }) => one.document.name);
+      (await api().get('/api/v1/people').expect(200)).body.items.map((one: { document: Person }) => one.document.name);
     expect(await names()).toEqual(['Mara Quill', 'Tobias Fenn']);
     expect((await save(1, { ...mara, note: 'sings' }).expect(200)).body).toMatchObject({ revision: 2 });
-    expect((await api().get('/api/people/p1').expect(200)).body.document.breaths).toEqual([measure]);
-    await api().delete('/api/people/p1').expect(204);
+    expect((await api().get('/api/v1/people/p1').expect(200)).body.document.breaths).toEqual([measure]);
+    await api().delete('/api/v1/people/p1').expect(204);
     expect(await names()).toEqual(['Tobias Fenn']);
-    await api().get('/api/people/p1').expect(404);
-    expect((await api().get('/api/bin')).body.items).toMatchObject([{ kind: 'person', title: 'Mara Quill' }]);
-    await api().post('/api/bin/person/p1/restore').expect(204);
+    await api().get('/api/v1/people/p1').expect(404);
+    expect((await api().get('/api/v1/bin')).body.items).toMatchObject([{ kind: 'person', title: 'Mara Quill' }]);
+    await api().post('/api/v1/bin/person/p1/restore').expect(204);
     expect(await names()).toContain('Mara Quill');
   });
 
@@ -55,27 +55,30 @@ describe('people', () => {
     });
     await create('p1', { ...mara, name: ' ' }).expect(422);
     await create('no way', mara).expect(422);
-    expect((await api().get('/api/people')).body.people).toEqual([]);
+    expect((await api().get('/api/v1/people')).body.items).toEqual([]);
   });
 });
 
 describe('house rules', () => {
-  const put = (revision: number, document: unknown) => api().put('/api/house').send({ revision, document });
-  const patient = { ...DEFAULT_HOUSE, breath: { ...DEFAULT_HOUSE.breath, growth: { share: 0.05, counts: 1 } } };
+  const put = (revision: number, document: unknown) => api().put('/api/v1/settings').send({ revision, document });
+  const patient = { ...DEFAULT_SETTINGS, breath: { ...DEFAULT_SETTINGS.breath, growth: { share: 0.05, counts: 1 } } };
 
   test('are the usual ones until they are changed, and are kept', async () => {
-    expect((await api().get('/api/house').expect(200)).body).toEqual({ revision: 0, document: DEFAULT_HOUSE });
+    expect((await api().get('/api/v1/settings').expect(200)).body).toMatchObject({
+      revision: 0,
+      document: DEFAULT_SETTINGS,
+    });
     expect((await put(0, patient).expect(200)).body.revision).toBe(1);
     expect((await put(0, patient).expect(200)).body.revision).toBe(1);
-    expect((await put(0, DEFAULT_HOUSE).expect(409)).body).toMatchObject({ current: { document: patient } });
-    await put(1, DEFAULT_HOUSE).expect(200);
-    expect((await api().get('/api/house')).body).toEqual({ revision: 2, document: DEFAULT_HOUSE });
+    expect((await put(0, DEFAULT_SETTINGS).expect(409)).body).toMatchObject({ current: { document: patient } });
+    await put(1, DEFAULT_SETTINGS).expect(200);
+    expect((await api().get('/api/v1/settings')).body).toMatchObject({ revision: 2, document: DEFAULT_SETTINGS });
   });
 
   test('an empty ladder, a share above one, a gate below none are refused at their fields', async () => {
-    const { breath } = DEFAULT_HOUSE;
+    const { breath } = DEFAULT_SETTINGS;
     const fields = async (change: object) =>
-      (await put(0, { ...DEFAULT_HOUSE, breath: { ...breath, ...change } }).expect(422)).body.errors.map(
+      (await put(0, { ...DEFAULT_SETTINGS, breath: { ...breath, ...change } }).expect(422)).body.errors.map(
         ({ field }: { field: string }) => field,
       );
     expect(await fields({ ladder: [] })).toEqual(['document.breath.ladder']);
@@ -89,7 +92,7 @@ test('whatever is sent, it is never a fault of the server', async () => {
     fc.asyncProperty(fc.jsonValue(), async (any) => {
       for (const answer of [
         await create('p9', any),
-        await api().put('/api/house').send({ revision: 0, document: any }),
+        await api().put('/api/v1/settings').send({ revision: 0, document: any }),
       ])
         expect([200, 201, 409, 422]).toContain(answer.status);
     }),

@@ -6,8 +6,8 @@ import { testServer } from '../tests/support/test-server';
 const server = testServer();
 const { api } = server;
 const loft: Place = { ...newPlace('The loft', 'hall'), stock: { flatBolster: 10, blanket: 24 }, wallCm: 400 };
-const create = (id: string, document: unknown) => api().post('/api/places').send({ id, document });
-const save = (revision: number, document: unknown) => api().put('/api/places/p1').send({ revision, document });
+const create = (id: string, document: unknown) => api().post('/api/v1/places').send({ id, document });
+const save = (revision: number, document: unknown) => api().put('/api/v1/places/p1').send({ revision, document });
 const refusals = async (change: object) =>
   (await create('p1', { ...loft, ...change }).expect(422)).body.errors.map(
     ({ field, reason }: { field: string; reason: string }) => `${field}: ${reason}`,
@@ -18,19 +18,19 @@ describe('places', () => {
     await create('p2', newPlace('The shed', 'home')).expect(201);
     await create('p1', loft).expect(201);
     const names = async () =>
-      (await api().get('/api/places').expect(200)).body.places.map((one: { document: Place }) => one.document.name);
+      (await api().get('/api/v1/places').expect(200)).body.items.map((one: { document: Place }) => one.document.name);
     expect(await names()).toEqual(['The loft', 'The shed']);
-    expect((await save(1, { ...loft, wallCm: 0 }).expect(200)).body).toEqual({ revision: 2 });
-    expect((await api().get('/api/places/p1')).body.document).toMatchObject({
+    expect((await save(1, { ...loft, wallCm: 0 }).expect(200)).body).toMatchObject({ id: 'p1', revision: 2 });
+    expect((await api().get('/api/v1/places/p1')).body.document).toMatchObject({
       wallCm: 0,
       stock: { flatBolster: 10, blanket: 24 },
     });
     await save(1, { ...loft, note: 'mine' }).expect(409);
-    await api().delete('/api/places/p1').expect(204);
+    await api().delete('/api/v1/places/p1').expect(204);
     expect(await names()).toEqual(['The shed']);
-    expect((await api().get('/api/bin')).body.items).toMatchObject([{ kind: 'place', title: 'The loft' }]);
-    await api().post('/api/bin/place/p1/restore').expect(204);
-    expect((await api().get('/api/places/p1').expect(200)).body.document).toEqual({ ...loft, wallCm: 0 });
+    expect((await api().get('/api/v1/bin')).body.items).toMatchObject([{ kind: 'place', title: 'The loft' }]);
+    await api().post('/api/v1/bin/place/p1/restore').expect(204);
+    expect((await api().get('/api/v1/places/p1').expect(200)).body.document).toEqual({ ...loft, wallCm: 0 });
   });
 
   test('a stock below none, a size of nothing, two kinds of one name are refused at their fields', async () => {
@@ -49,7 +49,7 @@ describe('places', () => {
     expect(await refusals({ own: [bench(20), bench(25)] })).toEqual([
       'document.own.1.kind.label: There is a “bench” here already.',
     ]);
-    expect((await api().get('/api/places')).body.places).toEqual([]);
+    expect((await api().get('/api/v1/places')).body.items).toEqual([]);
   });
 });
 

@@ -9,11 +9,11 @@ const server = testServer();
 const app = () => createApp(server.store, { log: (error) => server.logged.push(error) });
 const make = async (title: string, patch: Partial<Plan> = {}): Promise<void> => {
   const document = { ...emptyPlan(title), ...patch };
-  await request(app()).post('/api/plans').send({ document }).expect(201);
+  await request(app()).post('/api/v1/plans').send({ document }).expect(201);
 };
 const titles = async (query: string): Promise<string[]> => {
-  const { body } = await request(app()).get(`/api/plans?${query}`).expect(200);
-  return ListPlansResponse.parse(body).plans.map(({ summary }) => summary.title);
+  const { body } = await request(app()).get(`/api/v1/plans?${query}`).expect(200);
+  return ListPlansResponse.parse(body).items.map(({ summary }) => summary.title);
 };
 
 test('plans of a group, of a place and still to come are found among many, however old they are', async () => {
@@ -26,5 +26,5 @@ test('plans of a group, of a place and still to come are found among many, howev
   expect(await titles('startsFrom=2026-11-29T00:00')).toEqual(['Potters, long ago', 'Choir, later']);
   expect(await titles('startsFrom=2026-11-29T00:00&limit=1')).toEqual(['Potters, long ago']);
   expect(await titles('groupId=nobody')).toEqual([]);
-  await request(app()).get('/api/plans?startsFrom=soon').expect(422);
+  await request(app()).get('/api/v1/plans?startsFrom=soon').expect(422);
 });

@@ -14,10 +14,10 @@ const server = testServer();
 const { api } = server;
 const document = (title = 'Evening'): Plan => addStep(talkStep('t', 'Arrive', 60), 0).apply(emptyPlan(title));
 const create = async (id: string, plan = document()) =>
-  (await api().post('/api/plans').send({ id, document: plan }).expect(201)).body;
+  (await api().post('/api/v1/plans').send({ id, document: plan }).expect(201)).body;
 const save = (id: string, revision: number, title: string) =>
   api()
-    .put(`/api/plans/${id}`)
+    .put(`/api/v1/plans/${id}`)
     .send({ revision, document: document(title) });
 const started = { id: 'event-started', atMs: 1_790_000_000_000, kind: 'started' };
 
@@ -29,13 +29,15 @@ describe('plans', () => {
       revision: 2,
       updatedAt: new Date(server.clock).toISOString(),
     });
-    const { versions } = ListVersionsResponse.parse((await api().get('/api/plans/p/revisions').expect(200)).body);
+    const { items: versions } = ListVersionsResponse.parse(
+      (await api().get('/api/v1/plans/p/revisions').expect(200)).body,
+    );
     expect(versions.map(({ revision, title, changes }) => [revision, title, changes])).toEqual([
       [2, 'Later', [{ kind: 'field', field: 'title' }]],
       [1, 'Evening', null],
     ]);
-    expect((await api().get('/api/plans/p/revisions/1').expect(200)).body.document.title).toBe('Evening');
-    await api().get('/api/plans/p/revisions/9').expect(404);
+    expect((await api().get('/api/v1/plans/p/revisions/1').expect(200)).body.document.title).toBe('Evening');
+    await api().get('/api/v1/plans/p/revisions/9').expect(404);
   });
 
   test('a stale write is answered with both versions and changes nothing', async () => {
@@ -49,7 +51,7 @@ describe('plans', () => {
       current: { revision: 2, document: { title: 'Mine' } },
       yours: { title: 'Yours' },
     });
-    expect((await api().get('/api/plans/p')).body).toMatchObject({ revision: 2, document: { title: 'Mine' } });
+    expect((await api().get('/api/v1/plans/p')).body).toMatchObject({ revision: 2, document: { title: 'Mine' } });
   });
 
   test('the same save sent again, its answer lost, is no conflict', async () => {
@@ -67,8 +69,8 @@ describe('plans', () => {
   test('the last 200 revisions are kept', async () => {
     await create('p');
     for (let revision = 1; revision <= 204; revision++) await save('p', revision, `No ${revision}`).expect(200);
-    await api().get('/api/plans/p/revisions/6').expect(200);
-    await api().get('/api/plans/p/revisions/5').expect(404);
+    await api().get('/api/v1/plans/p/revisions/6').expect(200);
+    await api().get('/api/v1/plans/p/revisions/5').expect(404);
   });
 
   test('its history has one version for all that was saved within ten minutes, each with what changed since the one before', async () => {
@@ -80,7 +82,7 @@ describe('plans', () => {
       clock = minute;
       await save('p', i + 1, `At ${minute}`).expect(200);
     }
-    const { versions } = ListVersionsResponse.parse((await api().get('/api/plans/p/revisions')).body);
+    const { items: versions } = ListVersionsResponse.parse((await api().get('/api/v1/plans/p/revisions')).body);
     expect(versions.map(({ title, isFirst }) => [title, isFirst])).toEqual([
       ['At 40', false],
       ['At 16', false],
@@ -95,7 +97,7 @@ describe('plans', () => {
     server.clock += 1000;
     await create('b', document('Hips'));
     const found = async (search: string) =>
-      (await api().get('/api/plans').query({ search }).expect(200)).body.plans.map(({ id }: { id: string }) => id);
+      (await api().get('/api/v1/plans').query({ search }).expect(200)).body.items.map(({ id }: { id: string }) => id);
     expect(await found('')).toEqual(['b', 'a']);
     expect(await found('savasana')).toEqual(['a']);
     expect(await found('pott only')).toEqual(['a']);
@@ -105,27 +107,27 @@ describe('plans', () => {
 
   test('go to the bin, come back, and are gone after 30 days', async () => {
     await create('p');
-    await api().delete('/api/plans/p').expect(204);
-    await api().get('/api/plans/p').expect(404);
+    await api().delete('/api/v1/plans/p').expect(204);
+    await api().get('/api/v1/plans/p').expect(404);
     await save('p', 1, 'Too late').expect(404);
-    expect((await api().get('/api/bin')).body.items).toMatchObject([{ kind: 'plan', id: 'p', title: 'Evening' }]);
-    await api().post('/api/bin/plan/p/restore').expect(204);
-    await api().post('/api/bin/plan/p/restore').expect(404);
-    await api().get('/api/plans/p').expect(200);
-    await api().delete('/api/plans/p').expect(204);
+    expect((await api().get('/api/v1/bin')).body.items).toMatchObject([{ kind: 'plan', id: 'p', title: 'Evening' }]);
+    await api().post('/api/v1/bin/plan/p/restore').expect(204);
+    await api().post('/api/v1/bin/plan/p/restore').expect(404);
+    await api().get('/api/v1/plans/p').expect(200);
+    await api().delete('/api/v1/plans/p').expect(204);
     server.clock += 29 * DAY;
     await emptyBin(server.store);
-    expect((await api().get('/api/bin')).body.items).toHaveLength(1);
+    expect((await api().get('/api/v1/bin')).body.items).toHaveLength(1);
     server.clock += 2 * DAY;
     await emptyBin(server.store);
-    expect((await api().get('/api/bin')).body.items).toHaveLength(0);
+    expect((await api().get('/api/v1/bin')).body.items).toHaveLength(0);
     expect(await server.store.revisions.count()).toBe(0);
   });
 });
 
 describe('runs', () => {
-  const begin = (id: string) => api().post('/api/runs').send({ id, planId: 'p', planRevision: 1 });
-  const send = (id: string, ...events: object[]) => api().post(`/api/runs/${id}/events`).send({ events });
+  const begin = (id: string) => api().post('/api/v1/runs').send({ id, planId: 'p', planRevision: 1 });
+  const send = (id: string, ...events: object[]) => api().post(`/api/v1/runs/${id}/events`).send({ events });
 
   test('keep the plan as it was taught, and every event once, in order', async () => {
     await create('p');
@@ -135,10 +137,10 @@ describe('runs', () => {
     const paused = { id: 'event-paused', atMs: started.atMs + 1000, kind: 'paused' };
     expect((await send('r', started).expect(200)).body).toEqual({ stored: 1, total: 1 });
     expect((await send('r', started, paused, paused).expect(200)).body).toEqual({ stored: 1, total: 2 });
-    const run = (await api().get('/api/runs/r').expect(200)).body;
+    const run = (await api().get('/api/v1/runs/r').expect(200)).body;
     expect(run.plan.title).toBe('Evening');
     expect(run.events).toEqual([started, paused]);
-    expect((await api().get('/api/plans')).body.plans[0]).toMatchObject({
+    expect((await api().get('/api/v1/plans')).body.items[0]).toMatchObject({
       runs: 1,
       lastTaughtAt: new Date(server.clock).toISOString(),
     });
@@ -146,8 +148,8 @@ describe('runs', () => {
 
   test('are refused for a plan, a revision or a run that is not there', async () => {
     await create('p');
-    await api().post('/api/runs').send({ id: 'r', planId: 'other', planRevision: 1 }).expect(404);
-    await api().post('/api/runs').send({ id: 'r', planId: 'p', planRevision: 7 }).expect(404);
+    await api().post('/api/v1/runs').send({ id: 'r', planId: 'other', planRevision: 1 }).expect(404);
+    await api().post('/api/v1/runs').send({ id: 'r', planId: 'p', planRevision: 7 }).expect(404);
     await send('nothing', started).expect(404);
     await begin('r').expect(201);
     await begin('q').expect(201);
@@ -159,22 +161,22 @@ describe('runs', () => {
   test('go to the bin and come back', async () => {
     await create('p');
     await begin('r').expect(201);
-    await api().delete('/api/runs/r').expect(204);
-    expect((await api().get('/api/runs')).body.runs).toEqual([]);
-    await api().post('/api/bin/run/r/restore').expect(204);
-    expect((await api().get('/api/runs').query({ planId: 'p' })).body.total).toBe(1);
+    await api().delete('/api/v1/runs/r').expect(204);
+    expect((await api().get('/api/v1/runs')).body.items).toEqual([]);
+    await api().post('/api/v1/bin/run/r/restore').expect(204);
+    expect((await api().get('/api/v1/runs').query({ planId: 'p' })).body.total).toBe(1);
   });
 });
 
 test('the arithmetic can be asked for by a script', async () => {
   const { body } = await api()
-    .post('/api/timeline')
+    .post('/api/v1/timeline')
     .send({ document: planOf(workedHold) })
     .expect(200);
   expect(body.totals).toMatchObject({ totalMs: 610_000, holdMs: 440_000 });
   expect(body.phases).toHaveLength(9);
   const refused = await api()
-    .post('/api/timeline')
+    .post('/api/v1/timeline')
     .send({ document: { ...planOf(workedHold), title: '' } });
   expect(refused.status).toBe(422);
   expect(refused.body.errors).toEqual([{ field: 'document.title', reason: 'A plan needs a title.' }]);
@@ -183,28 +185,28 @@ test('the arithmetic can be asked for by a script', async () => {
 test('the demo data is loaded once and can be read', async () => {
   expect(await loadDemo(server.store)).toBe(true);
   expect(await loadDemo(server.store)).toBe(false);
-  expect((await api().get('/api/plans')).body.total).toBe(5);
-  expect((await api().get('/api/people')).body.people).toHaveLength(demoPeople.length);
-  expect((await api().get('/api/people/groups')).body.groups).toHaveLength(3);
-  expect((await api().get('/api/runs')).body.total).toBe(12);
-  expect((await api().get('/api/journal')).body.entries).toHaveLength(2);
+  expect((await api().get('/api/v1/plans')).body.total).toBe(5);
+  expect((await api().get('/api/v1/people')).body.items).toHaveLength(demoPeople.length);
+  expect((await api().get('/api/v1/groups')).body.items).toHaveLength(3);
+  expect((await api().get('/api/v1/runs')).body.total).toBe(12);
+  expect((await api().get('/api/v1/journal')).body.items).toHaveLength(2);
 });
 
 describe('lists', () => {
-  const ids = (body: { plans: { id: string }[] }) => body.plans.map(({ id }) => id);
+  const ids = (body: { items: { id: string }[] }) => body.items.map(({ id }) => id);
 
   test('come in pages, with how many there are', async () => {
     for (const id of ['a', 'b', 'c', 'd', 'e']) {
       server.clock += 1000;
       await create(id);
     }
-    const page = async (query: object) => (await api().get('/api/plans').query(query).expect(200)).body;
+    const page = async (query: object) => (await api().get('/api/v1/plans').query(query).expect(200)).body;
     expect(ids(await page({ limit: 2 }))).toEqual(['e', 'd']);
     expect(ids(await page({ limit: 2, offset: 4 }))).toEqual(['a']);
     expect((await page({ limit: 2 })).total).toBe(5);
     expect(ids(await page({ offset: 99 }))).toEqual([]);
     for (const query of [{ limit: 0 }, { limit: 1000 }, { offset: -1 }, { limit: 'many' }, { order: 'random' }]) {
-      const refused = await api().get('/api/plans').query(query).expect(422);
+      const refused = await api().get('/api/v1/plans').query(query).expect(422);
       expect(refused.body.errors).toHaveLength(1);
     }
   });
@@ -215,27 +217,27 @@ describe('lists', () => {
     await create('new');
     server.clock += 1000;
     await save('old', 1, 'Touched').expect(200);
-    const { body } = await api().get('/api/plans').expect(200);
+    const { body } = await api().get('/api/v1/plans').expect(200);
     expect(ids(body)).toEqual(['old', 'new']);
-    expect(body.plans[0].createdAt).toBe(made.createdAt);
+    expect(body.items[0].createdAt).toBe(made.createdAt);
   });
 
   test('an id that is taken is a conflict and changes nothing', async () => {
     await create('p');
     await api()
-      .post('/api/plans')
+      .post('/api/v1/plans')
       .send({ id: 'p', document: document('Another') })
       .expect(409);
-    expect((await api().get('/api/plans/p')).body.document.title).toBe('Evening');
+    expect((await api().get('/api/v1/plans/p')).body.document.title).toBe('Evening');
   });
 
   test('a plan of the bin counts nowhere, and its runs stay', async () => {
     await create('p');
-    await api().post('/api/runs').send({ id: 'r', planId: 'p', planRevision: 1 }).expect(201);
-    await api().delete('/api/plans/p').expect(204);
-    expect((await api().get('/api/plans')).body).toEqual({ plans: [], total: 0, unreadable: 0 });
-    expect((await api().get('/api/runs/r').expect(200)).body.plan.title).toBe('Evening');
-    await api().post('/api/runs').send({ id: 'q', planId: 'p', planRevision: 1 }).expect(404);
+    await api().post('/api/v1/runs').send({ id: 'r', planId: 'p', planRevision: 1 }).expect(201);
+    await api().delete('/api/v1/plans/p').expect(204);
+    expect((await api().get('/api/v1/plans')).body).toEqual({ items: [], total: 0, unreadable: 0 });
+    expect((await api().get('/api/v1/runs/r').expect(200)).body.plan.title).toBe('Evening');
+    await api().post('/api/v1/runs').send({ id: 'q', planId: 'p', planRevision: 1 }).expect(404);
   });
 });
 
@@ -246,7 +248,7 @@ describe('bad input', () => {
     ['an id with a slash', '{"id":"a/b","document":{}}', 422],
     ['3 MB', JSON.stringify({ document: 'x'.repeat(3_000_000) }), 413],
   ])('%s', async (_, body, status) => {
-    const answer = await api().post('/api/plans').set('content-type', 'application/json').send(body);
+    const answer = await api().post('/api/v1/plans').set('content-type', 'application/json').send(body);
     expect(answer.status).toBe(status);
     expect(answer.body).toMatchObject({ status, detail: expect.any(String) });
     expect(await server.store.plans.count()).toBe(0);
@@ -254,7 +256,7 @@ describe('bad input', () => {
 
   test('every field is named, with the reason', async () => {
     const bad = { ...document(), title: 'x'.repeat(10_000), groupSize: 0 };
-    const { body } = await api().post('/api/plans').send({ document: bad }).expect(422);
+    const { body } = await api().post('/api/v1/plans').send({ document: bad }).expect(422);
     expect(body.errors).toEqual([
       { field: 'document.title', reason: 'A title has at most 200 letters.' },
       { field: 'document.groupSize', reason: 'A group has at least one person.' },
@@ -263,23 +265,23 @@ describe('bad input', () => {
 
   test('an address that is not there, or does not decode', async () => {
     await api()
-      .get('/api/nowhere')
+      .get('/api/v1/nowhere')
       .expect(404)
       .expect('content-type', /problem\+json/);
-    await api().get('/api/plans/%E0%A4%A').expect(400);
+    await api().get('/api/v1/plans/%E0%A4%A').expect(400);
   });
 
   test('whatever is sent, never a 5xx and never a half-written record', async () => {
     await create('p');
     const method = fc.constantFrom('get', 'post', 'put', 'delete' as const);
     const path = fc.constantFrom(
-      '/api/plans',
-      '/api/plans/p',
-      '/api/plans/p/revisions/x',
-      '/api/runs',
-      '/api/runs/r/events',
-      '/api/timeline',
-      '/api/bin/plan/p/restore',
+      '/api/v1/plans',
+      '/api/v1/plans/p',
+      '/api/v1/plans/p/revisions/x',
+      '/api/v1/runs',
+      '/api/v1/runs/r/events',
+      '/api/v1/timeline',
+      '/api/v1/bin/plan/p/restore',
     );
     const piece = fc.oneof(
       fc.jsonValue(),

@@ -33,13 +33,13 @@ const damages = {
   'no document at all': () => '{"hello":"there"}',
 };
 const KINDS = {
-  plan: { table: 'plans', list: '/api/plans', of: 'plans', total: '/api/plans' },
-  run: { table: 'runs', list: '/api/runs?limit=100', of: 'runs' },
-  entry: { table: 'entries', list: '/api/entries', of: 'entries' },
-  person: { table: 'people', list: '/api/people', of: 'people' },
-  group: { table: 'groups', list: '/api/people/groups', of: 'groups' },
-  place: { table: 'places', list: '/api/places', of: 'places' },
-  journal: { table: 'journal', list: '/api/journal', of: 'entries' },
+  plan: { table: 'plans', list: '/api/v1/plans', total: '/api/v1/plans' },
+  run: { table: 'runs', list: '/api/v1/runs?limit=100' },
+  entry: { table: 'entries', list: '/api/v1/entries' },
+  person: { table: 'people', list: '/api/v1/people' },
+  group: { table: 'groups', list: '/api/v1/groups' },
+  place: { table: 'places', list: '/api/v1/places' },
+  journal: { table: 'journal', list: '/api/v1/journal' },
 } as const;
 type Kind = keyof typeof KINDS;
 
@@ -60,24 +60,24 @@ describe('one row that cannot be read', () => {
     (Object.keys(damages) as (keyof typeof damages)[]).map((how) => [kind, how] as const),
   );
   test.each(cases)('a %s %s: costs itself only, is counted, said, and can be kept as a file', async (kind, how) => {
-    const { list, of } = KINDS[kind];
-    const before = (await get(list))[of].map(({ id }: { id: string }) => id);
+    const { list } = KINDS[kind];
+    const before = (await get(list)).items.map(({ id }: { id: string }) => id);
     const { id, text } = await damage(kind, how);
     const after = await get(list);
-    expect(after[of].map((one: { id: string }) => one.id)).toEqual(before.filter((one: string) => one !== id));
+    expect(after.items.map((one: { id: string }) => one.id)).toEqual(before.filter((one: string) => one !== id));
     expect(after.unreadable).toBe(1);
-    const { rows } = await get('/api/unreadable');
+    const { rows } = await get('/api/v1/unreadable');
     expect(rows).toMatchObject([{ kind, id, deletable: true }]);
     expect(rows[0].reason.length).toBeGreaterThan(10);
-    const file = await api().get(`/api/unreadable/${kind}/${id}`).expect(200);
+    const file = await api().get(`/api/v1/unreadable/${kind}/${id}`).expect(200);
     expect(file.headers['content-disposition']).toContain(`${kind}.txt`);
     expect(file.text.split('\n')[0]).toBe(text);
     // Everything else is as it was.
     for (const path of [
-      '/api/practised',
-      '/api/pace',
-      '/api/bin',
-      '/api/house',
+      '/api/v1/practised',
+      '/api/v1/pace',
+      '/api/v1/bin',
+      '/api/v1/settings',
       ...Object.values(KINDS).map((one) => one.list),
     ])
       await get(path);
@@ -95,29 +95,33 @@ describe('one row that cannot be read', () => {
       const { document } = await rowOf(KINDS[kind].table);
       expect(document).toBe(text);
       await api().delete(at).expect(204);
-      expect((await get('/api/unreadable')).rows).toEqual([]);
-      expect((await get('/api/bin')).items).toMatchObject([{ kind, id }]);
+      expect((await get('/api/v1/unreadable')).rows).toEqual([]);
+      expect((await get('/api/v1/bin')).items).toMatchObject([{ kind, id }]);
     },
   );
 });
 
 test('an event that cannot be read: the session shows the others and says so; trends and forecasts do without it', async () => {
-  const [runs, practised, pace] = [await get('/api/runs'), await get('/api/practised'), await get('/api/pace')];
-  const runId: string = runs.runs[0].id;
-  const { events } = await get(`/api/runs/${runId}`);
+  const [runs, practised, pace] = [
+    await get('/api/v1/runs'),
+    await get('/api/v1/practised'),
+    await get('/api/v1/pace'),
+  ];
+  const runId: string = runs.items[0].id;
+  const { events } = await get(`/api/v1/runs/${runId}`);
   await outside('UPDATE run_events SET event = \'{"kind":"danced"}\' WHERE id = ?', events[3].id);
-  const run = await get(`/api/runs/${runId}`);
+  const run = await get(`/api/v1/runs/${runId}`);
   expect(run.events).toEqual(events.filter((_: unknown, i: number) => i !== 3));
   expect(run.unreadable).toBe(1);
-  const listed = await get('/api/runs');
-  expect(listed.runs.find(({ id }: { id: string }) => id === runId).summary.unreadable).toBe(1);
-  const [without, withoutPace] = [await get('/api/practised'), await get('/api/pace')];
+  const listed = await get('/api/v1/runs');
+  expect(listed.items.find(({ id }: { id: string }) => id === runId).summary.unreadable).toBe(1);
+  const [without, withoutPace] = [await get('/api/v1/practised'), await get('/api/v1/pace')];
   expect(without.practised).toHaveLength(practised.practised.length - 1);
   expect([without.unreadable, withoutPace.unreadable]).toEqual([1, 1]);
   expect(withoutPace.runs.length).toBe(pace.runs.length - 1);
-  await get(`/api/runs/${runId}/events?after=2`);
-  expect((await get('/api/unreadable')).rows).toMatchObject([{ kind: 'run', id: runId }]);
-  const file = await api().get(`/api/unreadable/run/${runId}`).expect(200);
+  await get(`/api/v1/runs/${runId}/events?after=2`);
+  expect((await get('/api/v1/unreadable')).rows).toMatchObject([{ kind: 'run', id: runId }]);
+  const file = await api().get(`/api/v1/unreadable/run/${runId}`).expect(200);
   expect(file.text).toContain('{"kind":"danced"}');
 });
 
@@ -126,9 +130,9 @@ test('a stored session that is finer than can be led keeps nobody waiting: it co
   const plan = JSON.parse(document) as object;
   const steps = Array.from({ length: 200 }, (_, i) => finestBreath(`fine-${i}`));
   await outside('UPDATE runs SET document = ? WHERE id = ?', JSON.stringify({ ...plan, steps }), id);
-  expect((await get('/api/runs?limit=100')).unreadable).toBe(1);
-  expect((await get('/api/practised')).unreadable).toBe(1);
-  const [row] = (await get('/api/unreadable')).rows;
+  expect((await get('/api/v1/runs?limit=100')).unreadable).toBe(1);
+  expect((await get('/api/v1/practised')).unreadable).toBe(1);
+  const [row] = (await get('/api/v1/unreadable')).rows;
   expect(row).toMatchObject({ kind: 'run', id });
   expect(row.reason).toContain('at most 12,000 can be led');
 });
@@ -136,14 +140,17 @@ test('a stored session that is finer than can be led keeps nobody waiting: it co
 test('what is kept beside a plan, and the settings, say so and are listed as well', async () => {
   const { id } = await rowOf('class_people');
   await api()
-    .put('/api/house')
-    .send({ revision: 0, document: (await get('/api/house')).document })
+    .put('/api/v1/settings')
+    .send({ revision: 0, document: (await get('/api/v1/settings')).document })
     .expect(200);
   await outside("UPDATE class_people SET document = '{' WHERE id = ?", id);
   await outside("UPDATE house SET document = '[]'");
-  await api().get(`/api/people/classes/${id}`).expect(422);
-  await api().get('/api/house').expect(422);
-  expect((await get('/api/unreadable')).rows.map(({ kind }: { kind: string }) => kind)).toEqual(['class', 'settings']);
+  await api().get(`/api/v1/plans/${id}/decisions`).expect(422);
+  await api().get('/api/v1/settings').expect(422);
+  expect((await get('/api/v1/unreadable')).rows.map(({ kind }: { kind: string }) => kind)).toEqual([
+    'class',
+    'settings',
+  ]);
 });
 
 test('with damage in every table the server starts, and forgets people all the same', async () => {
@@ -154,8 +161,8 @@ test('with damage in every table the server starts, and forgets people all the s
   await server.store.close();
   server.store = await openStore(server.file, () => server.clock);
   for (const { list } of Object.values(KINDS)) await get(list);
-  await get('/api/practised');
-  await get('/api/pace');
+  await get('/api/v1/practised');
+  await get('/api/v1/pace');
   await server.store.write((tables) => forgetPerson(tables, 'demo-bryony', server.clock));
   for (const table of ['groups', 'journal', 'class_people'] as const) {
     const [rows] = await server.store.plans.sequelize!.query(`SELECT document FROM "${table}"`);
@@ -167,7 +174,7 @@ test('with damage in every table the server starts, and forgets people all the s
 
 test('while people are locked, nothing of it is given out', async () => {
   const app = createApp(server.store);
-  await request(app).put('/api/lock').send({ passphrase: 'herring under the quay', minutes: 10 }).expect(204);
-  await request(app).get('/api/unreadable').expect(423);
-  for (const kind of StoredKind.options) await request(app).get(`/api/unreadable/${kind}/x`).expect(423);
+  await request(app).put('/api/v1/lock').send({ passphrase: 'herring under the quay', minutes: 10 }).expect(204);
+  await request(app).get('/api/v1/unreadable').expect(423);
+  for (const kind of StoredKind.options) await request(app).get(`/api/v1/unreadable/${kind}/x`).expect(423);
 });

@@ -23,7 +23,7 @@ test('every address of the interface is its one page; the API keeps its own', as
     const { status, text } = await web().get(path);
     expect([path, status, text]).toEqual([path, 200, '<title>Zovrin</title>']);
   }
-  expect((await web().get('/api/nothing')).body).toMatchObject({ status: 404, title: 'Not found' });
+  expect((await web().get('/api/v1/nothing')).body).toMatchObject({ status: 404, title: 'Not found' });
 });
 
 test('what is built is kept for good by the browser; a part of an older build that is gone is not the page', async () => {
@@ -41,7 +41,7 @@ test('nothing outside of the folder is given out', async () => {
 });
 
 test('pages and answers say what a browser may do with them', async () => {
-  for (const path of ['/', '/api/health']) {
+  for (const path of ['/', '/api/v1/health']) {
     const { headers } = await web().get(path);
     expect(headers['content-security-policy']).toContain("default-src 'self'");
     expect(headers['x-content-type-options']).toBe('nosniff');
@@ -52,5 +52,5 @@ test('pages and answers say what a browser may do with them', async () => {
 test('without a built interface only the API is there', async () => {
   const api = request(createApp(server.store, { webFolder: join(webFolder, 'none'), log: () => undefined }));
   expect((await api.get('/')).status).toBe(404);
-  expect((await api.get('/api/health')).body).toEqual({ ok: true });
+  expect((await api.get('/api/v1/health')).body).toEqual({ ok: true });
 });

@@ -2,7 +2,7 @@ import { fitBreath } from '#core/breath';
 import type { Library } from '#core/catalogue';
 import { PLAN_LIMITS, Step, type BreathStep, type HoldStep, type Plan } from '#core/plan';
 import { toSeconds, type Ms } from '#core/numbers';
-import { compileTimeline, DEFAULT_RULES, type HouseRules, type Timeline } from '#core/timeline';
+import { compileTimeline, DEFAULT_RULES, type TimelineRules, type Timeline } from '#core/timeline';
 
 /** What one person does otherwise than the others, and when. */
 export interface Difference {
@@ -65,7 +65,7 @@ function fitted(
   step: Step,
   wantedMs: Ms,
   library: Library,
-  rules: HouseRules,
+  rules: TimelineRules,
 ): Step | undefined {
   const at = (one: Step): Timeline => compileTimeline({ ...plan, steps: plan.steps.with(index, one) }, library, rules);
   const own = at(step);
@@ -101,7 +101,7 @@ export function versionFor(
   plan: Plan,
   instead: ReadonlyMap<string, Step>,
   library: Library,
-  rules: HouseRules = DEFAULT_RULES,
+  rules: TimelineRules = DEFAULT_RULES,
 ): Version {
   const original = compileTimeline(plan, library, rules);
   let version = plan;

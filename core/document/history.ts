@@ -4,7 +4,7 @@ export interface Change {
   merge?: string;
 }
 
-interface Entry<T> {
+export interface Entry<T> {
   version: T;
   /** Name of the change that led away from this version. */
   change: string;
@@ -18,14 +18,15 @@ export interface History<T> {
   merge: string | undefined;
 }
 
-const MOST = 300;
+/** How many steps can be undone. */
+export const MAX_UNDO = 200;
 
 export const startHistory = <T>(now: T): History<T> => ({ past: [], now, future: [], merge: undefined });
 
 /** Adds the version a change led to. A change with the merge key of the one before it joins that one. */
 export function record<T>(history: History<T>, change: Change, now: T): History<T> {
   const joins = change.merge !== undefined && change.merge === history.merge && history.past.length > 0;
-  const past = joins ? history.past : [...history.past, { version: history.now, change: change.name }].slice(-MOST);
+  const past = joins ? history.past : [...history.past, { version: history.now, change: change.name }].slice(-MAX_UNDO);
   return { past, now, future: [], merge: change.merge };
 }
 

@@ -2,5 +2,17 @@
 export { Id, oneOf, seconds, text, words } from './fields';
 export { fieldIssues, type FieldIssue } from './issues';
 export { migrate, readDocument, type DocumentKind, type Migration, type Read } from './read';
-export { mergeChanges, type KeyOf } from './merge';
-export { rebase, record, redo, seal, startHistory, undo, type Change, type History } from './history';
+export { mergeChanges, type KeyOf, type MergeOptions } from './merge';
+export { outcomeOfSave, type Revised, type SaveOutcome } from './revision';
+export {
+  MAX_UNDO,
+  rebase,
+  record,
+  redo,
+  seal,
+  startHistory,
+  undo,
+  type Change,
+  type Entry,
+  type History,
+} from './history';

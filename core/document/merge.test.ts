@@ -164,3 +164,58 @@ describe('undo after a change from elsewhere', () => {
     expect([chosen.past, chosen.future]).toEqual([[], []]);
   });
 });
+
+describe('where both changed the same thing', () => {
+  const mine: Kept = { ...START, note: 'sings', name: 'Wren' };
+  const theirs: Kept = { ...START, note: 'hums', words: ['tea', ...START.words] };
+
+  test('one side can be preferred: it counts there only, and all else of both is kept', () => {
+    const both = { ...START, name: 'Wren', words: ['tea', ...START.words] };
+    expect(mergeChanges(START, mine, theirs)).toBeUndefined();
+    expect(mergeChanges(START, mine, theirs, { prefer: 'mine' })).toEqual({ ...both, note: 'sings' });
+    expect(mergeChanges(START, mine, theirs, { prefer: 'theirs' })).toEqual({ ...both, note: 'hums' });
+  });
+
+  test('a thing that one removed and the other changed goes by who is preferred, and so does an order', () => {
+    const without: Kept = { ...START, told: START.told.slice(1) };
+    const changed: Kept = { ...START, told: [{ id: 'a', weeks: 5 }, ...START.told.slice(1)] };
+    expect(ids(mergeChanges(START, without, changed, { prefer: 'mine' }))).toEqual(['b', 'c']);
+    expect(mergeChanges(START, without, changed, { prefer: 'theirs' })?.told[0]).toEqual({ id: 'a', weeks: 5 });
+    const [one, two] = [[...START.told].reverse(), [START.told[1]!, START.told[0]!, START.told[2]!]];
+    const ordered = mergeChanges(START, { ...START, told: one }, { ...START, told: two }, { prefer: 'theirs' });
+    expect(ids(ordered)).toEqual(['b', 'a', 'c']);
+  });
+
+  test('what was sent from here and never answered is one’s own, though another has saved over it since', () => {
+    const sent: Kept = { ...START, note: 'sits', told: [{ id: 'a', weeks: 4 }, ...START.told.slice(1)] };
+    const now: Kept = { ...sent, note: 'sits high', told: [{ id: 'a', weeks: 5 }, ...START.told.slice(1)] };
+    const saved: Kept = { ...sent, name: 'Wren Salter-Moss' };
+    expect(mergeChanges(START, now, saved)).toBeUndefined();
+    expect(mergeChanges(START, now, saved, { sent: [sent] })).toEqual({ ...now, name: 'Wren Salter-Moss' });
+    // Something else than what was sent is still somebody else's.
+    expect(mergeChanges(START, now, { ...saved, note: 'hums' }, { sent: [sent] })).toBeUndefined();
+  });
+
+  test('whoever is preferred, what only one of them changed is in the result', () => {
+    const plain = { noNullPrototype: true };
+    const fields = fc.record({ a: fc.nat(3), b: fc.nat(3), c: fc.record({ d: fc.nat(3) }, plain) }, plain);
+    fc.assert(
+      fc.property(
+        fields,
+        fields,
+        fields,
+        fc.constantFrom('mine' as const, 'theirs' as const),
+        (base, my, other, prefer) => {
+          const merged = mergeChanges(base, my, other, { prefer });
+          const flat = ({ a, b, c }: typeof base) => [a, b, c.d];
+          const preferred = prefer === 'mine' ? flat(my) : flat(other);
+          const expected = flat(base).map((was, i) => {
+            const [mineIs, theirsIs] = [flat(my)[i], flat(other)[i]];
+            return mineIs === was ? theirsIs : theirsIs === was ? mineIs : preferred[i];
+          });
+          expect(merged && flat(merged)).toEqual(expected);
+        },
+      ),
+    );
+  });
+});

@@ -1,13 +1,13 @@
 import type { Library } from '#core/catalogue';
 import type { Plan } from '#core/plan';
 import type { Ms } from '#core/numbers';
-import type { HouseRules } from '#core/timeline';
+import type { TimelineRules } from '#core/timeline';
 
 /** A plan with what a timeline needs beside it. */
 export interface Planned {
   plan: Plan;
   library: Library;
-  rules?: HouseRules;
+  rules?: TimelineRules;
 }
 
 /** Which length of a step is meant: a hold (one number for both sides, or one of them), a rest, or the rounds of a set. */

@@ -13,7 +13,7 @@ import {
 import { heldBack, orderSteps, type HeldBack, type Order, type OrderRules } from '#core/order';
 import { entriesOf, type Plan } from '#core/plan';
 import { forecastFinish, pacesOf, SIMULATED, type Forecast, type PaceOfRun, type Paces } from '#core/review';
-import { compileTimeline, type HouseRules, type Timeline } from '#core/timeline';
+import { compileTimeline, type TimelineRules, type Timeline } from '#core/timeline';
 import type { Seconds } from '#core/numbers';
 
 /** What can be worked out for a plan away from the page, with what comes of it. */
@@ -28,7 +28,7 @@ export interface Jobs {
     answer: { forecast: Forecast; paces: Paces };
   };
   /** The plan unfolded in time, under these rules. */
-  timeline: { ask: { rules: HouseRules }; answer: Timeline };
+  timeline: { ask: { rules: TimelineRules }; answer: Timeline };
   sure: { ask: { runs: readonly PaceOfRun[]; seed: number; evenings: number }; answer: Sure };
 }
 export type JobKind = keyof Jobs;

@@ -1,7 +1,7 @@
 import type { Library } from '#core/catalogue';
 import type { FieldIssue } from '#core/document';
 import type { Plan, PlanEdit } from '#core/plan';
-import { compileTimeline, DEFAULT_RULES, type HouseRules } from '#core/timeline';
+import { compileTimeline, DEFAULT_RULES, type TimelineRules } from '#core/timeline';
 import { leastPossible } from './bound';
 import { circleOf } from './circle';
 import { exactOrder, MOST_EXACT } from './exact';
@@ -67,7 +67,7 @@ export function shareFromBest({ after, proof }: Extract<Order, { kind: 'ordered'
 export interface OrderPlanned {
   plan: Plan;
   library: Library;
-  rules?: HouseRules;
+  rules?: TimelineRules;
 }
 
 interface Asked {

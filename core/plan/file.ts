@@ -53,7 +53,7 @@ export function entriesOf({ steps }: Plan): string[] {
 export function readPlanFile(value: unknown): ReadPlanFile {
   if (typeof value !== 'object' || value === null || !('entries' in value)) {
     const read = readPlan(value);
-    return read.ok ? { ok: true, plan: read.plan, entries: [] } : read;
+    return read.ok ? { ok: true, plan: read.value, entries: [] } : read;
   }
   const { entries: carried, ...document } = value;
   const refuse = (field: string, reason: string): ReadPlanFile => ({ ok: false, issues: [{ field, reason }] });
@@ -73,7 +73,7 @@ export function readPlanFile(value: unknown): ReadPlanFile {
     ),
   ];
   if (!plan.ok || issues.length > 0) return { ok: false, issues };
-  return { ok: true, plan: plan.plan, entries: entries.flatMap((read) => (read.ok ? [read.value] : [])) };
+  return { ok: true, plan: plan.value, entries: entries.flatMap((read) => (read.ok ? [read.value] : [])) };
 }
 
 /**

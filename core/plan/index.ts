@@ -22,7 +22,7 @@ export {
   TalkStep,
 } from './step';
 export type { PlainStep, StepKind } from './step';
-export { readPlan, type ReadPlan } from './read';
+export { readPlan } from './read';
 export { applyEdit, type EditResult, type PlanEdit } from './edit';
 export {
   addStep,

@@ -46,7 +46,7 @@ describe('reading a plan', () => {
     fc.assert(
       fc.property(plan, (any) => {
         const result = readPlan(JSON.parse(JSON.stringify(any)));
-        expect(result).toEqual({ ok: true, plan: any });
+        expect(result).toEqual({ ok: true, value: any });
       }),
     );
   });
@@ -56,9 +56,9 @@ describe('reading a plan', () => {
       Object.fromEntries(Object.entries(of).filter(([key]) => !keys.includes(key)));
     const steps = base.steps.map((step) => without(step, 'weight', 'pinned'));
     const older = { ...without(base, 'orderPairs'), version: 3 };
-    expect(readPlan({ ...older, steps })).toEqual({ ok: true, plan: base });
+    expect(readPlan({ ...older, steps })).toEqual({ ok: true, value: base });
     expect(readPlan({ ...older, steps: 'none' }).ok).toBe(false);
-    expect(readPlan({ ...without(base, 'groupId'), version: 4 })).toEqual({ ok: true, plan: base });
+    expect(readPlan({ ...without(base, 'groupId'), version: 4 })).toEqual({ ok: true, value: base });
   });
 
   test('anything at all is answered, never thrown at', () => {

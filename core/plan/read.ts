@@ -1,4 +1,4 @@
-import { readDocument, type DocumentKind, type FieldIssue } from '#core/document';
+import { readDocument, type DocumentKind, type Read } from '#core/document';
 import { fromVersion1, fromVersion2, fromVersion3, fromVersion4 } from './migrations';
 import { PLAN_FORMAT, PLAN_VERSION, Plan } from './plan';
 
@@ -11,13 +11,8 @@ const PLAN_DOCUMENT: DocumentKind<Plan> = {
   schema: Plan,
 };
 
-export type ReadPlan = { ok: true; plan: Plan } | { ok: false; issues: FieldIssue[] };
-
 /**
  * Reads a plan from anything: a request, a file, the database. Older versions are migrated first.
  * Returns the plan, or every field that is wrong with the reason. Never throws.
  */
-export function readPlan(value: unknown): ReadPlan {
-  const read = readDocument(PLAN_DOCUMENT, value);
-  return read.ok ? { ok: true, plan: read.value } : read;
-}
+export const readPlan = (value: unknown): Read<Plan> => readDocument(PLAN_DOCUMENT, value);

@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { cycleOf, setOf } from '#core/breath';
 import { holdNamed, restStep, type BreathMoves } from '#core/plan';
 import { cuesAhead, foldRun, runState, stateAt, type RunEvent } from '#core/run';
-import { compileTimeline, DEFAULT_RULES, type HouseRules, type Timeline } from '#core/timeline';
+import { compileTimeline, DEFAULT_RULES, type TimelineRules, type Timeline } from '#core/timeline';
 import { builtInLibrary, POSITIONS, TEMPLATES } from '#library';
 import { plan as anyPlan } from '../../tests/support/arbitraries';
 import { breathStep, noLibrary, planOf, propRow, talk, workedHold } from '../../tests/support/examples';
@@ -13,7 +13,7 @@ let made = 0;
 const at = (seconds: number, body: object): RunEvent =>
   ({ ...body, id: `event-${made++}`, atMs: T0 + seconds * 1000 }) as RunEvent;
 const started = at(0, { kind: 'started' });
-const all: HouseRules = {
+const all: TimelineRules = {
   ...DEFAULT_RULES,
   bells: { start: true, half: true, soon: true, switch: true, end: true, props: true },
 };
@@ -29,7 +29,7 @@ const series = (patch: Partial<BreathMoves>, rounds = 2) =>
   breathStep([setOf('a', [cycleOf([3, 0, 3, 0])], rounds)], { moves: moves(patch) });
 
 const onPlan = (timeline: Timeline): string[] => timeline.bells.map(({ atMs, kind }) => `${atMs / 1000} ${kind}`);
-const onStage = (timeline: Timeline, rules: HouseRules, ...events: RunEvent[]): string[] => {
+const onStage = (timeline: Timeline, rules: TimelineRules, ...events: RunEvent[]): string[] => {
   const run = foldRun(timeline, [started, ...events]);
   const from = run.cursor.clockMs;
   return cuesAhead(rules, run, from, timeline.totals.totalMs + 1).flatMap((cue) =>

@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { cycleOf, recoverOf, retentionOf, setOf, strokesOf } from '#core/breath';
 import { cuesAhead, foldRun, runState, type RunEvent } from '#core/run';
-import { compileTimeline, DEFAULT_RULES, type HouseRules } from '#core/timeline';
+import { compileTimeline, DEFAULT_RULES, type TimelineRules } from '#core/timeline';
 import { holdNamed, restStep, type HoldStep, type Plan } from '#core/plan';
 import { plan } from '../../tests/support/arbitraries';
 import { breathStep, noLibrary, planOf, propRow, workedHold } from '../../tests/support/examples';
@@ -10,7 +10,7 @@ import { breathStep, noLibrary, planOf, propRow, workedHold } from '../../tests/
 const T0 = 1_790_000_000_000;
 const started: RunEvent = { id: 'event-started', atMs: T0, kind: 'started' };
 const breath = breathStep([setOf('a', [cycleOf([5, 0, 5, 0])], 6)], { setupSeconds: 10 });
-const heard = (document: Plan, rules: HouseRules = DEFAULT_RULES) => {
+const heard = (document: Plan, rules: TimelineRules = DEFAULT_RULES) => {
   const timeline = compileTimeline(document, noLibrary, rules);
   return cuesAhead(rules, foldRun(timeline, [started]), T0, timeline.totals.totalMs).flatMap((cue) =>
     cue.kind === 'tone' ? [] : [[(cue.atMs - T0) / 1000, cue.kind === 'bell' ? cue.bell : cue.text]],
@@ -142,7 +142,7 @@ describe('bells that are told apart', () => {
       { id: 'b', name: 'lower', length: { kind: 'share', weight: 1 }, setUp: [bolster] },
     ],
   };
-  const rung = (rules: HouseRules) => {
+  const rung = (rules: TimelineRules) => {
     const timeline = compileTimeline(planOf(staged), noLibrary);
     return cuesAhead(rules, foldRun(timeline, [started]), T0, 3_600_000).flatMap((cue) =>
       cue.kind === 'bell' ? [[cue.bell, (cue.atMs - T0) / 1000]] : [],

@@ -4,7 +4,7 @@ import {
   breathInHold,
   momentMs,
   type BellKind,
-  type HouseRules,
+  type TimelineRules,
   type Phase,
   type Timeline,
 } from '#core/timeline';
@@ -73,7 +73,7 @@ function promptsOf({ prompts }: Timeline, phase: Phase, startMs: Ms, lengthMs: M
  * The bells, prompts and breath tones from `nowMs` (included) for the next `horizonMs` of a running session, in order of time.
  * A hold's cues move with it: half-way is half of what it has become. Empty for a session that is not running.
  */
-export function cuesAhead(rules: HouseRules, run: Run, nowMs: Ms, horizonMs: Ms): Cue[] {
+export function cuesAhead(rules: TimelineRules, run: Run, nowMs: Ms, horizonMs: Ms): Cue[] {
   const { timeline } = run;
   if (run.status !== 'running') return [];
   const cursor = advance(run.queue, run.cursor, nowMs);

@@ -1,2 +1,2 @@
 /** The rules of a house that are kept. */
-export { DEFAULT_HOUSE, HOUSE_FORMAT, HOUSE_VERSION, House, readHouse, SECOND_SIDE, type SecondSide } from './house';
+export { DEFAULT_SETTINGS, SETTINGS_FORMAT, SETTINGS_VERSION, Settings, readSettings, SECOND_SIDE, type SecondSide } from './settings';

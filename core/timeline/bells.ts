@@ -1,6 +1,6 @@
 import type { Ms } from '#core/numbers';
 import { momentMs } from './moment';
-import type { HouseRules } from './rules';
+import type { TimelineRules } from './rules';
 import type { Bell, BellKind, Phase } from './types';
 
 /** A phase with the length it has: that of the plan, or what a session has made of it. */
@@ -54,7 +54,7 @@ export function bellsOfGroup(
   phases: readonly Phase[],
   group: readonly Stretch[],
   startMs: Ms,
-  rules: HouseRules,
+  rules: TimelineRules,
   open = false,
 ): Bell[] {
   const phase = group[0]?.phase;
@@ -89,7 +89,7 @@ export function bellsOfGroup(
 const RINGS: ReadonlySet<Phase['kind']> = new Set(['hold', 'rest', 'setup']);
 
 /** The bells of a plan in order, from its phases. */
-export function plannedBells(phases: readonly Phase[], rules: HouseRules): Bell[] {
+export function plannedBells(phases: readonly Phase[], rules: TimelineRules): Bell[] {
   const bells: Bell[] = [];
   for (let from = 0; from < phases.length;) {
     const first = phases[from]!;

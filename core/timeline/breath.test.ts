@@ -150,6 +150,6 @@ test('a plan of the first version is read as one of the second', () => {
     steps: [oldHold, { ...oldBreath, practice: { countSeconds: 1, sets: [oldSet] } }],
   };
   const read = readPlan(old);
-  expect(read).toEqual({ ok: true, plan: planOf(workedHold, breathStep([even(3)])) });
-  if (read.ok) expect(compileTimeline(read.plan, noLibrary, DEFAULT_RULES).totals.totalMs).toBe(634_000);
+  expect(read).toEqual({ ok: true, value: planOf(workedHold, breathStep([even(3)])) });
+  if (read.ok) expect(compileTimeline(read.value, noLibrary, DEFAULT_RULES).totals.totalMs).toBe(634_000);
 });

@@ -2,12 +2,12 @@ import { breathProgram, type BreathPhase } from '#core/breath';
 import type { Library } from '#core/catalogue';
 import type { BreathMoves, BreathStep, FirstSide } from '#core/plan';
 import { toMs } from '#core/numbers';
-import type { HouseRules } from './rules';
+import type { TimelineRules } from './rules';
 import type { PhaseSide } from './types';
 import type { TimelineWriter } from './writer';
 
 /** Left and right in the order in which they are held. */
-export function sidesInOrder(first: FirstSide, rules: HouseRules): ['left', 'right'] | ['right', 'left'] {
+export function sidesInOrder(first: FirstSide, rules: TimelineRules): ['left', 'right'] | ['right', 'left'] {
   return (first === 'house' ? rules.firstSide : first) === 'left' ? ['left', 'right'] : ['right', 'left'];
 }
 
@@ -36,7 +36,7 @@ function writeWayOut(writer: TimelineWriter, program: readonly BreathPhase[], mo
 }
 
 /** A breath that moves a position: together, one side after the other with the change between, or in turn. */
-function writeMoves(writer: TimelineWriter, step: BreathStep, moves: BreathMoves, library: Library, rules: HouseRules) {
+function writeMoves(writer: TimelineWriter, step: BreathStep, moves: BreathMoves, library: Library, rules: TimelineRules) {
   const program = breathProgram(step.practice);
   if (moves.sides === 'together') {
     for (const phase of program) writer.breath(phase, { side: 'both' });
@@ -64,7 +64,7 @@ function writeMoves(writer: TimelineWriter, step: BreathStep, moves: BreathMoves
 }
 
 /** A breath unfolds as set-up, its program (on one side after the other where it moves a position) and quiet breathing. */
-export function writeBreathStep(writer: TimelineWriter, step: BreathStep, library: Library, rules: HouseRules): void {
+export function writeBreathStep(writer: TimelineWriter, step: BreathStep, library: Library, rules: TimelineRules): void {
   const { moves, practice } = step;
   if (!library.technique(step.technique)) {
     writer.note(

@@ -3,12 +3,12 @@ import type { Plan, Step } from '#core/plan';
 import { toMs } from '#core/numbers';
 import { writeBreathStep } from './breath';
 import { writeHoldStep } from './hold';
-import { DEFAULT_RULES, type HouseRules } from './rules';
+import { DEFAULT_RULES, type TimelineRules } from './rules';
 import { stepSpan, totalsOf } from './totals';
 import type { StepSpan, Timeline } from './types';
 import { timelineWriter, type TimelineWriter } from './writer';
 
-function writeStep(writer: TimelineWriter, step: Step, library: Library, rules: HouseRules): void {
+function writeStep(writer: TimelineWriter, step: Step, library: Library, rules: TimelineRules): void {
   switch (step.kind) {
     case 'hold':
       return writeHoldStep(writer, step, library, rules);
@@ -28,7 +28,7 @@ function writeStep(writer: TimelineWriter, step: Step, library: Library, rules: 
  * and totals. Total: every plan that the schema accepts compiles; what is odd about a step comes back as a note on it.
  * This is the one place where a session's time is added up.
  */
-export function compileTimeline(plan: Plan, library: Library, rules: HouseRules = DEFAULT_RULES): Timeline {
+export function compileTimeline(plan: Plan, library: Library, rules: TimelineRules = DEFAULT_RULES): Timeline {
   const writer = timelineWriter(rules);
   const marks = plan.steps.map((step, index) => {
     const [firstPhase, movesBefore] = [writer.phaseCount(), writer.moveCount()];

@@ -5,7 +5,7 @@ import { toMs, type Ms, type Seconds } from '#core/numbers';
 import { clockOfMs, clockOfSeconds } from '#core/time';
 import { sidesInOrder } from './breath';
 import { momentMs } from './moment';
-import type { HouseRules } from './rules';
+import type { TimelineRules } from './rules';
 import { splitStages } from './stages';
 import type { TimelineWriter } from './writer';
 
@@ -23,7 +23,7 @@ interface ChangeTimes {
 }
 
 /** The sides of a hold in the order in which they are held. */
-export function turnsOf(step: HoldStep, rules: HouseRules): Turn[] {
+export function turnsOf(step: HoldStep, rules: TimelineRules): Turn[] {
   const { sides } = step;
   const { left, right } = sideSeconds(sides);
   if (sides.kind === 'together') return [{ held: 'both', seconds: sides.seconds }];
@@ -35,7 +35,7 @@ export function turnsOf(step: HoldStep, rules: HouseRules): Turn[] {
   return sidesInOrder(sides.first, rules)[0] === 'left' ? turns : turns.reverse();
 }
 
-function changeTimes(step: HoldStep, library: Library, rules: HouseRules): ChangeTimes {
+function changeTimes(step: HoldStep, library: Library, rules: TimelineRules): ChangeTimes {
   const position = library.position(step.position);
   return {
     enterMs: toMs(step.enterSeconds ?? position?.enterSeconds ?? rules.enterSeconds),
@@ -128,7 +128,7 @@ function writeNotes(writer: TimelineWriter, step: HoldStep, turns: readonly Turn
  * A hold unfolds as set-up, then for each side: enter, hold, leave, rebound after a side where wanted, and between the
  * sides the switch with its props; then the rebound after both and the loosening.
  */
-export function writeHoldStep(writer: TimelineWriter, step: HoldStep, library: Library, rules: HouseRules): void {
+export function writeHoldStep(writer: TimelineWriter, step: HoldStep, library: Library, rules: TimelineRules): void {
   const turns = turnsOf(step, rules);
   const times = changeTimes(step, library, rules);
   writeNotes(writer, step, turns, library);

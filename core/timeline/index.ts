@@ -1,6 +1,6 @@
 /** The timeline: a plan unfolded in time. The one place where time is added up. */
 export { compileTimeline } from './compile';
-export { DEFAULT_RULES, HouseRules } from './rules';
+export { DEFAULT_RULES, TimelineRules } from './rules';
 export { phaseIndexAt } from './find';
 export {
   breathBlocks,

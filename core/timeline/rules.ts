@@ -3,7 +3,7 @@ import { z } from 'zod';
 const Seconds = z.number().min(0).max(600);
 
 /** The teacher's house rules that a timeline needs. Lengths in seconds. */
-export const HouseRules = z.strictObject({
+export const TimelineRules = z.strictObject({
   firstSide: z.enum(['left', 'right']),
   /** Set-up: so much to begin with, so much for each prop move, never more than the cap. */
   setup: z.strictObject({ baseSeconds: Seconds, perMoveSeconds: Seconds, capSeconds: Seconds }),
@@ -22,10 +22,10 @@ export const HouseRules = z.strictObject({
     props: z.boolean().default(true),
   }),
 });
-export type HouseRules = z.infer<typeof HouseRules>;
+export type TimelineRules = z.infer<typeof TimelineRules>;
 
 /** Left first; set-up 8 s and 6 s a move, at most 120 s; every bell on but the one shortly before the end. */
-export const DEFAULT_RULES: HouseRules = {
+export const DEFAULT_RULES: TimelineRules = {
   firstSide: 'left',
   setup: { baseSeconds: 8, perMoveSeconds: 6, capSeconds: 120 },
   enterSeconds: 20,

@@ -3,7 +3,7 @@ import { placedProps, propMoves, type PlacedProp, type PropMove, type SetUp } fr
 import type { Step } from '#core/plan';
 import { toMs, type Ms, type Seconds } from '#core/numbers';
 import { plannedBells } from './bells';
-import type { HouseRules } from './rules';
+import type { TimelineRules } from './rules';
 import type {
   ChangePhase,
   HoldBreathSpan,
@@ -29,7 +29,7 @@ const NOTHING: readonly PlacedProp[] = [];
  * The growing end of a timeline: where we are in time, which step is being written and which props lie in place.
  * Everything that adds up time goes through `take`, so there can be no gap and no overlap.
  */
-export function timelineWriter(rules: HouseRules) {
+export function timelineWriter(rules: TimelineRules) {
   const phases: Phase[] = [];
   const prompts: PromptCue[] = [];
   const notes: TimelineNote[] = [];

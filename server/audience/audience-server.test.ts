@@ -91,19 +91,19 @@ async function open(lingerMs?: number): Promise<void> {
     ...(lingerMs === undefined ? {} : { lingerMs }),
   });
   app = createApp(server.store, { log: (error) => server.logged.push(error), audience, lock });
-  planId = (await request(app).post('/api/plans').send({ document: telling }).expect(201)).body.id;
+  planId = (await request(app).post('/api/v1/plans').send({ document: telling }).expect(201)).body.id;
   await openIt();
 }
 async function openIt(): Promise<void> {
-  const { body } = await request(app).put('/api/audience').send({ planId }).expect(200);
+  const { body } = await request(app).put('/api/v1/audience').send({ planId }).expect(200);
   const address = new URL(body.addresses[0]);
   [code, base] = [address.hash.slice(1), address.origin];
 }
-const startRun = (id = 'run-1') => request(app).post('/api/runs').send({ id, planId, planRevision: 1 }).expect(201);
+const startRun = (id = 'run-1') => request(app).post('/api/v1/runs').send({ id, planId, planRevision: 1 }).expect(201);
 const happen = (events: object[], id = 'run-1') =>
-  request(app).post(`/api/runs/${id}/events`).send({ events }).expect(200);
+  request(app).post(`/api/v1/runs/${id}/events`).send({ events }).expect(200);
 const now = (query = '', by = code, plan = planId) =>
-  fetch(`${base}/api/audience/${plan}/now${query}`, { headers: { authorization: `Bearer ${by}` } });
+  fetch(`${base}/api/v1/audience/${plan}/now${query}`, { headers: { authorization: `Bearer ${by}` } });
 const seen = async (query = '') => AudienceNow.parse(await (await now(query)).json());
 
 beforeEach(() => open());
@@ -174,27 +174,27 @@ describe('who may view', () => {
     expect((await now('', 'guess')).status).toBe(404);
     expect((await now('', '')).status).toBe(404);
     expect((await now('', code, 'other')).status).toBe(404);
-    expect((await fetch(`${base}/api/audience/${planId}/now?code=${code}`)).status).toBe(404);
+    expect((await fetch(`${base}/api/v1/audience/${planId}/now?code=${code}`)).status).toBe(404);
     const headers = { authorization: `Bearer ${code}` };
     for (const path of [
-      '/api/runs',
-      '/api/people',
-      '/api/plans',
-      `/api/plans/${planId}`,
-      '/api/lock',
-      '/api/audience',
+      '/api/v1/runs',
+      '/api/v1/people',
+      '/api/v1/plans',
+      `/api/v1/plans/${planId}`,
+      '/api/v1/lock',
+      '/api/v1/audience',
       '/',
     ])
       expect([path, (await fetch(base + path, { headers })).status]).toEqual([path, 404]);
     for (const method of ['POST', 'PUT', 'DELETE'])
-      expect((await fetch(`${base}/api/audience`, { method, headers })).status).toBe(404);
+      expect((await fetch(`${base}/api/v1/audience`, { method, headers })).status).toBe(404);
   });
 
   test('under a name that is not this machine’s nothing is answered', async () => {
     const { port } = new URL(base);
     const asked = send({
       port,
-      path: `/api/audience/${planId}/now`,
+      path: `/api/v1/audience/${planId}/now`,
       headers: { host: `tide-tables.example:${port}`, authorization: `Bearer ${code}` },
       setHost: false,
     });
@@ -214,20 +214,22 @@ describe('who may view', () => {
 
   test('while people are locked it can neither be opened nor asked for its code', async () => {
     await request(app)
-      .post('/api/people')
+      .post('/api/v1/people')
       .send({ id: 'mara', document: newPerson('Mara') });
-    await request(app).put('/api/lock').send({ passphrase: 'herring under the quay', minutes: 10 }).expect(204);
-    await request(app).get('/api/audience').expect(423);
-    await request(app).put('/api/audience').send({ planId }).expect(423);
-    await request(app).delete('/api/audience').expect(204);
+    await request(app).put('/api/v1/lock').send({ passphrase: 'herring under the quay', minutes: 10 }).expect(204);
+    await request(app).get('/api/v1/audience').expect(423);
+    await request(app).put('/api/v1/audience').send({ planId }).expect(423);
+    await request(app).delete('/api/v1/audience').expect(204);
     await expect(now()).rejects.toThrow();
   });
 
   test('a plan that is not there opens nothing; another plan has another code', async () => {
-    await request(app).put('/api/audience').send({ planId: 'nowhere' }).expect(404);
+    await request(app).put('/api/v1/audience').send({ planId: 'nowhere' }).expect(404);
     const before = code;
-    const other = (await request(app).post('/api/plans').send({ document: telling }).expect(201)).body.id;
-    expect((await request(app).put('/api/audience').send({ planId }).expect(200)).body.addresses[0]).toContain(before);
+    const other = (await request(app).post('/api/v1/plans').send({ document: telling }).expect(201)).body.id;
+    expect((await request(app).put('/api/v1/audience').send({ planId }).expect(200)).body.addresses[0]).toContain(
+      before,
+    );
     [planId] = [other];
     await openIt();
     expect(code).not.toBe(before);
@@ -249,11 +251,11 @@ describe('it closes by itself', () => {
     await happen([event('started')]);
     await happen([event('ended')]);
     await settled(410);
-    expect((await request(app).get('/api/audience')).body).toMatchObject({ open: false, addresses: [] });
+    expect((await request(app).get('/api/v1/audience')).body).toMatchObject({ open: false, addresses: [] });
   });
 
   test('when the plan is deleted', async () => {
-    await request(app).delete(`/api/plans/${planId}`).expect(204);
+    await request(app).delete(`/api/v1/plans/${planId}`).expect(204);
     await settled(410);
   });
 

@@ -6,6 +6,7 @@ import { join } from 'node:path';
 import express, { Router, type Express, type Request, type RequestHandler } from 'express';
 import { rateLimit } from 'express-rate-limit';
 import {
+  API_BASE,
   AUDIENCE_EVENTS,
   AudiencePlan,
   AudienceSession,
@@ -158,7 +159,7 @@ export function createAudienceServer(store: Store, options: AudienceOptions) {
       skipSuccessfulRequests: true,
       requestWasSuccessful: (_request, { statusCode }) => statusCode !== 404,
     });
-    app.get('/api/audience/:planId/now', limitWrongCodes, async (request, response) => {
+    app.get(`${API_BASE}/audience/:planId/now`, limitWrongCodes, async (request, response) => {
       const { tag, json, session } = await current(mustKnowCode(request));
       const nowMs = (session && clocks.nowMs(session.runId)) ?? store.now() - (session?.leftOutMs ?? 0);
       const start = JSON.stringify({ nowMs, tag } satisfies AudienceNow).slice(0, -1);

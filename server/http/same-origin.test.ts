@@ -51,42 +51,42 @@ describe('requests under a name that is not ours', () => {
   ])('%s: nothing is read, written or locked', async (_what, host) => {
     await server
       .api()
-      .post('/api/people')
+      .post('/api/v1/people')
       .send({ id: 'mara', document: newPerson('Mara Quill') });
     await serving(async (port) => {
       const forged = { host: host.replace('PORT', String(port)) };
-      for (const path of ['/api/people', '/api/health', '/', '/api/plans']) {
+      for (const path of ['/api/v1/people', '/api/v1/health', '/', '/api/v1/plans']) {
         const { status, text } = await raw(port, 'GET', path, forged);
         expect([path, status, text.includes('Quill')]).toEqual([path, 421, false]);
       }
       const headers = { ...forged, ...json };
       const person = { id: 'planted', document: newPerson('Planted') };
-      expect((await raw(port, 'POST', '/api/people', headers, person)).status).toBe(421);
+      expect((await raw(port, 'POST', '/api/v1/people', headers, person)).status).toBe(421);
       const passphrase = { passphrase: 'now it is my own house', minutes: 5 };
-      expect((await raw(port, 'PUT', '/api/lock', headers, passphrase)).status).toBe(421);
+      expect((await raw(port, 'PUT', '/api/v1/lock', headers, passphrase)).status).toBe(421);
     });
     expect(await server.store.people.count()).toBe(1);
-    expect((await server.api().get('/api/lock')).body.set).toBe(false);
+    expect((await server.api().get('/api/v1/lock')).body.set).toBe(false);
   });
 
   test('a request without a Host is refused as well', async () => {
     await serving(async (port) => {
-      expect((await raw(port, 'GET', '/api/people', {})).status).toBeGreaterThanOrEqual(400);
+      expect((await raw(port, 'GET', '/api/v1/people', {})).status).toBeGreaterThanOrEqual(400);
     });
   });
 
   test.each(['127.0.0.1', 'localhost', 'LOCALHOST', '[::1]'])('%s with our port is ours', async (name) => {
     await serving(async (port) => {
-      expect((await raw(port, 'GET', '/api/health', { host: `${name}:${port}` })).status).toBe(200);
+      expect((await raw(port, 'GET', '/api/v1/health', { host: `${name}:${port}` })).status).toBe(200);
     });
   });
 
   test('a studio’s own names are taken from a list of origins', async () => {
     await serving(async (port) => {
       const studio = { host: 'zovrin.studio.example', ...json };
-      expect((await raw(port, 'GET', '/api/health', studio)).status).toBe(200);
+      expect((await raw(port, 'GET', '/api/v1/health', studio)).status).toBe(200);
       const plan = { document: emptyPlan('From the studio') };
-      const from = (origin: string) => raw(port, 'POST', '/api/plans', { ...studio, origin }, plan);
+      const from = (origin: string) => raw(port, 'POST', '/api/v1/plans', { ...studio, origin }, plan);
       expect((await from('https://zovrin.studio.example')).status).toBe(201);
       expect((await from('http://zovrin.studio.example')).status).toBe(403);
       expect((await from(`http://127.0.0.1:${port}`)).status).toBe(403);
@@ -110,9 +110,9 @@ describe('changes that another site asks for', () => {
   test.each(foreign)('%s: refused, with a body and without one', async (_what, headers) => {
     await server
       .api()
-      .post('/api/plans')
+      .post('/api/v1/plans')
       .send({ id: 'p', document: emptyPlan('Evening') });
-    await server.api().delete('/api/plans/p').expect(204);
+    await server.api().delete('/api/v1/plans/p').expect(204);
     await serving(async (port) => {
       const sent = Object.fromEntries(
         Object.entries({ host: `127.0.0.1:${port}`, ...headers }).map(([name, value]) => [
@@ -121,15 +121,15 @@ describe('changes that another site asks for', () => {
         ]),
       );
       // Without a body a page of another site can send it without asking first.
-      expect((await raw(port, 'POST', '/api/bin/plan/p/restore', sent)).status).toBe(403);
-      expect((await raw(port, 'DELETE', '/api/people/mara/forever', sent)).status).toBe(403);
+      expect((await raw(port, 'POST', '/api/v1/bin/plan/p/restore', sent)).status).toBe(403);
+      expect((await raw(port, 'DELETE', '/api/v1/people/mara/forever', sent)).status).toBe(403);
       const form = { ...sent, 'content-type': 'text/plain' };
-      expect((await raw(port, 'POST', '/api/plans', form, { document: emptyPlan('Planted') })).status).toBe(403);
+      expect((await raw(port, 'POST', '/api/v1/plans', form, { document: emptyPlan('Planted') })).status).toBe(403);
       // What only reads is answered: the browser keeps the answer from a page of another site.
-      expect((await raw(port, 'GET', '/api/health', sent)).status).toBe(200);
+      expect((await raw(port, 'GET', '/api/v1/health', sent)).status).toBe(200);
     });
-    expect((await server.api().get('/api/plans')).body.total).toBe(0);
-    expect((await server.api().get('/api/bin')).body.items).toHaveLength(1);
+    expect((await server.api().get('/api/v1/plans')).body.total).toBe(0);
+    expect((await server.api().get('/api/v1/bin')).body.items).toHaveLength(1);
   });
 
   test('our own pages and scripts that are no page may', async () => {
@@ -144,7 +144,7 @@ describe('changes that another site asks for', () => {
         const { status } = await raw(
           port,
           'POST',
-          '/api/plans',
+          '/api/v1/plans',
           { host, ...json, ...headers },
           { document: emptyPlan('Ours') },
         );
@@ -156,13 +156,13 @@ describe('changes that another site asks for', () => {
 
 describe('what every answer carries', () => {
   test('nothing of the API is kept by the browser or on its disk', async () => {
-    for (const path of ['/api/people', '/api/plans', '/api/lock', '/api/nowhere']) {
+    for (const path of ['/api/v1/people', '/api/v1/plans', '/api/v1/lock', '/api/v1/nowhere']) {
       expect([path, (await server.api().get(path)).headers['cache-control']]).toEqual([path, 'no-store']);
     }
   });
 
   test('the content security policy leaves no other base, no other target for a form, and no frame', async () => {
-    const policy = (await server.api().get('/api/health')).headers['content-security-policy'];
+    const policy = (await server.api().get('/api/v1/health')).headers['content-security-policy'];
     for (const rule of ["base-uri 'none'", "form-action 'self'", "object-src 'none'", "frame-ancestors 'none'"]) {
       expect(policy).toContain(rule);
     }

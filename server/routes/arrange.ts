@@ -22,7 +22,7 @@ import type { Solver, Waiting } from '../solving/solver';
 import { libraryFor } from '../store/own-library';
 import { latestPaces } from './paces';
 import type { Store } from '../store/store';
-import { houseOf } from './house';
+import { settingsOf } from './settings';
 import { acceptPlanFile } from './plans';
 
 /** Who waits for an answer, and until when: a connection that is closed waits for nothing. */
@@ -68,7 +68,7 @@ export function arrangeRoutes(store: Store, solver: Solver): Router {
     const { document, rules } = accept(OrderRequest, request.body);
     const { plan, library } = await planned(document);
     const order = await solver.solve(
-      jobOf('order', plan, library, { rules: rules ?? (await houseOf(store)).order }),
+      jobOf('order', plan, library, { rules: rules ?? (await settingsOf(store)).order }),
       waiting(request, response),
     );
     if (order.kind === 'refused') throw unprocessable([...order.issues]);

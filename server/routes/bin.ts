@@ -1,7 +1,8 @@
 import { Router } from 'express';
 import { Op, type Model, type ModelStatic } from 'sequelize';
-import { BinKind, BinResponse, PlanId } from '#api';
+import { BinKind, BinResponse } from '#api';
 import { answer } from '../http/answer';
+import { idOf } from '../http/requests';
 import { accept, notFound } from '../http/problems';
 import { advanceBinClock } from '../store/bin-clock';
 import { forgetPerson } from '../store/forget';
@@ -81,7 +82,7 @@ export function binRoutes(store: Store, lock: Lock): Router {
   routes.post('/:kind/:id/restore', async (request, response) => {
     const kind = accept(BinKind, request.params.kind);
     if (OF_PEOPLE.has(kind)) await lock.mustBeOpen(request);
-    const where = { id: accept(PlanId, request.params.id), deletedMs: { [Op.ne]: null } };
+    const where = { id: idOf(request), deletedMs: { [Op.ne]: null } };
     const [restored] = await store.write((tables) => binned(tables, kind).update({ deletedMs: null }, { where }));
     if (restored === 0) throw notFound(`such ${kind} in the bin`);
     response.status(204).end();

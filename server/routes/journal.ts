@@ -1,26 +1,22 @@
 import type { Router } from 'express';
-import { readJournalEntry, type JournalEntry } from '#core/journal';
-import { ListJournalResponse, StoredJournalEntry } from '#api';
+import type { JournalEntry } from '#core/journal';
+import { JOURNAL, type StoredJournalEntry } from '#api';
 import type { Store } from '../store/store';
-import { createIn, documentRoutes, type DocumentRoom } from './documents';
+import { createIn, documentRoutes, type DocumentResource } from './document-resource';
 
-const MOST_ENTRIES = 20_000;
+const MAX_ENTRIES = 20_000;
 
-const JOURNAL: DocumentRoom<JournalEntry> = {
+const JOURNAL_ENTRY: DocumentResource<JournalEntry> = {
+  resource: JOURNAL,
   table: 'journal',
-  list: 'entries',
-  noun: 'entry of the journal',
   titleOf: ({ title }) => title,
-  read: readJournalEntry,
-  schema: StoredJournalEntry,
-  listSchema: ListJournalResponse,
-  most: MOST_ENTRIES,
-  full: `The journal has ${MOST_ENTRIES} entries already. Take some out first.`,
+  max: MAX_ENTRIES,
+  full: `The journal has ${MAX_ENTRIES} entries already. Delete some first.`,
 };
 
 /** Writes an entry of the journal; asked twice with the same, it is the same. */
 export const createJournalEntry = (store: Store, id: string, entry: JournalEntry): Promise<StoredJournalEntry> =>
-  createIn(JOURNAL, store, id, entry);
+  createIn(JOURNAL_ENTRY, store, id, entry);
 
 /** The journal: list, write, read, save with a revision, into the bin. */
-export const journalRoutes = (store: Store): Router => documentRoutes(JOURNAL, store);
+export const journalRoutes = (store: Store): Router => documentRoutes(JOURNAL_ENTRY, store);

@@ -1,27 +1,23 @@
 import type { Router } from 'express';
-import { readPlace, type Place } from '#core/cupboard';
-import { ListPlacesResponse, StoredPlace } from '#api';
+import type { Place } from '#core/cupboard';
+import { PLACES, type StoredPlace } from '#api';
 import type { Store } from '../store/store';
-import { createIn, documentRoutes, type DocumentRoom } from './documents';
+import { createIn, documentRoutes, type DocumentResource } from './document-resource';
 
-/** How many places a house has. */
-export const MOST_PLACES = 100;
+/** How many places there can be. */
+export const MAX_PLACES = 100;
 
-const PLACES: DocumentRoom<Place> = {
+const PLACE: DocumentResource<Place> = {
+  resource: PLACES,
   table: 'places',
-  list: 'places',
-  noun: 'place',
   titleOf: ({ name }) => name,
-  read: readPlace,
-  schema: StoredPlace,
-  listSchema: ListPlacesResponse,
-  most: MOST_PLACES,
-  full: `There are ${MOST_PLACES} places already. Take one out first.`,
+  max: MAX_PLACES,
+  full: `There are ${MAX_PLACES} places already. Delete one first.`,
 };
 
 /** Makes a place; asked twice with the same, it is the same. */
 export const createPlace = (store: Store, id: string, place: Place): Promise<StoredPlace> =>
-  createIn(PLACES, store, id, place);
+  createIn(PLACE, store, id, place);
 
 /** Places with their cupboards: list, make, read, save with a revision, into the bin. */
-export const placeRoutes = (store: Store): Router => documentRoutes(PLACES, store);
+export const placeRoutes = (store: Store): Router => documentRoutes(PLACE, store);

@@ -1,25 +1,26 @@
 import { createHash, randomUUID } from 'node:crypto';
-import { Router } from 'express';
+import type { Router } from 'express';
 import { literal, Op, where as whereSql, type Order } from 'sequelize';
 import { searchable } from '#core/catalogue';
 import type { Library, OwnEntry } from '#core/catalogue';
-import { adoptEntries, readPlan, readPlanFile, type Plan, type PlanFile } from '#core/plan';
+import { adoptEntries, readPlanFile, type Plan, type PlanFile } from '#core/plan';
 import { compileTimeline, ribbonBlocks } from '#core/timeline';
-import type { ConflictResponse } from '#api';
 import {
-  CreatePlanRequest,
+  CreateDocumentRequest,
   ListPlansQuery,
   ListPlansResponse,
   ListVersionsResponse,
-  PlanId,
+  PLANS,
   PlanSummary,
-  SavedPlan,
-  SavePlanRequest,
-  StoredPlan,
   StoredRevision,
+  type StoredPlan,
 } from '#api';
+import equal from 'fast-deep-equal';
 import { z } from 'zod';
 import { answer } from '../http/answer';
+import { idOf } from '../http/requests';
+import { createDocument } from '../store/documents';
+import { answerMade, documentRoutes, storedOf, tableFor, type DocumentResource } from './document-resource';
 import { accept, HttpProblem, notFound, unprocessableDocument } from '../http/problems';
 import type { Models, PlanRow } from '../store/models';
 import { sliced } from '../store/sliced';
@@ -31,27 +32,12 @@ import { storedPlan } from '../store/stored-plans';
 
 const KEPT_REVISIONS = 200;
 
-/** Reads a document of a request; throws every wrong field as a 422. */
-function acceptPlan(document: unknown): Plan {
-  const read = readPlan(document);
-  if (!read.ok) throw unprocessableDocument(read.issues);
-  return read.plan;
-}
-
 /** Reads a plan of a request that may carry entries of its own; throws every wrong field as a 422. */
 export function acceptPlanFile(document: unknown): PlanFile {
   const read = readPlanFile(document);
   if (!read.ok) throw unprocessableDocument(read.issues);
   return { plan: read.plan, entries: read.entries };
 }
-
-const stored = (row: LivePlan, document = storedPlan(row.document)): StoredPlan => ({
-  id: row.id,
-  revision: row.revision,
-  createdAt: iso(row.createdMs),
-  updatedAt: iso(row.updatedMs),
-  document,
-});
 
 const searchText = ({ title, group, intent, approach }: Plan): string =>
   searchable([title, group, intent, approach].join(' '));
@@ -67,10 +53,19 @@ async function keepRevision({ sql }: Tables, id: string, revision: number): Prom
   }
 }
 
-async function livePlan(tables: Models, id: string): Promise<PlanRow> {
-  const row = await tables.plans.findOne({ where: { id, deletedMs: null } });
+const PLAN: DocumentResource<Plan> = {
+  resource: PLANS,
+  table: 'plans',
+  titleOf: ({ title }) => title,
+  columns: (plan) => ({ searchable: searchText(plan) }),
+  written: keepRevision,
+  max: Infinity,
+  full: '',
+};
+
+async function mustHavePlan(tables: Models, id: string): Promise<void> {
+  const row = await tables.plans.findOne({ where: { id, deletedMs: null }, attributes: ['id'] });
   if (!row) throw notFound('plan with this id');
-  return row;
 }
 
 /** Gives ids that follow from another one: the same ones in the same order, each time. */
@@ -82,10 +77,10 @@ function idsFrom(id: string): () => string {
 /** The answer where the id is taken: the plan itself, where it is the same request whose answer was lost. */
 async function madeBefore(tables: Models, row: PlanRow, plan: Plan): Promise<StoredPlan> {
   const first = await tables.revisions.findOne({ where: { planId: row.id, revision: 1 } });
-  if (first?.document !== JSON.stringify(plan) || row.deletedMs !== null) {
+  if (!first || !equal(JSON.parse(first.document), plan) || row.deletedMs !== null) {
     throw new HttpProblem(409, 'Taken', 'Another plan with this id exists.');
   }
-  return stored(row);
+  return storedOf(PLAN, row);
 }
 
 /**
@@ -112,18 +107,7 @@ export async function createPlan(
     const existing = await tables.plans.findByPk(id);
     if (existing) return madeBefore(tables, existing, plan);
     for (const entry of fresh) await addEntry(tables, entry, now);
-    const row = await tables.plans.create({
-      id,
-      revision: 1,
-      title: plan.title,
-      document: JSON.stringify(plan),
-      searchable: searchText(plan),
-      createdMs: now,
-      updatedMs: now,
-      deletedMs: null,
-    });
-    await keepRevision(tables, id, row.revision);
-    return stored(row, plan);
+    return storedOf(PLAN, await createDocument(tableFor(PLAN, tables), id, plan, now));
   });
 }
 
@@ -187,7 +171,7 @@ export async function listPlans(
     where: { planId: rows.map(({ id }) => id), deletedMs: null },
     attributes: ['planId', 'createdMs'],
   });
-  const plans = rows.flatMap(({ id, revision, createdMs, updatedMs }) => {
+  const items = rows.flatMap(({ id, revision, createdMs, updatedMs }) => {
     const summary = summaries.get(id);
     if (!summary) return [];
     const taught = runs.filter(({ planId }) => planId === id).map(({ createdMs: atMs }) => atMs);
@@ -201,101 +185,38 @@ export async function listPlans(
       lastTaughtAt: taught.length > 0 ? iso(Math.max(...taught)) : null,
     };
   });
-  return { total: count, plans, unreadable: rows.length - plans.length };
+  return { total: count, items, unreadable: rows.length - items.length };
 }
-
-const LIVE_PLAN = 'SELECT id, revision, document, createdMs, updatedMs FROM plans WHERE id = ? AND deletedMs IS NULL';
-type LivePlan = Pick<PlanRow, 'id' | 'revision' | 'document' | 'createdMs' | 'updatedMs'>;
-
-async function livePlanRow({ sql }: Tables, id: string): Promise<LivePlan> {
-  const row = await sql.get<LivePlan>(LIVE_PLAN, id);
-  if (!row) throw notFound('plan with this id');
-  return row;
-}
-
-async function savePlan(store: Store, id: string, revision: number, plan: Plan): Promise<SavedPlan> {
-  const document = JSON.stringify(plan);
-  return store.write(async (tables) => {
-    const next = { id, revision: revision + 1, updatedMs: store.now() };
-    const changed = await tables.sql.run(
-      'UPDATE plans SET revision = ?, document = ?, title = ?, searchable = ?, updatedMs = ? ' +
-        'WHERE id = ? AND revision = ? AND deletedMs IS NULL',
-      next.revision,
-      document,
-      plan.title,
-      searchText(plan),
-      next.updatedMs,
-      id,
-      revision,
-    );
-    if (changed === 0) return savedBefore(await livePlanRow(tables, id), revision, plan, document);
-    await keepRevision(tables, id, next.revision);
-    return saved(next);
-  });
-}
-
-/** The answer to a save over another revision than the present one. Throws an HttpProblem, with both, where they differ. */
-function savedBefore(row: LivePlan, revision: number, plan: Plan, document: string): SavedPlan {
-  // A save that was stored but whose answer was lost comes again: it is the same save, not a conflict.
-  if (row.revision === revision + 1 && row.document === document) return saved(row);
-  const conflict: ConflictResponse = { current: stored(row), yours: plan };
-  const detail = 'This plan was changed elsewhere since you opened it.';
-  throw new HttpProblem(409, 'Changed elsewhere', detail, undefined, { ...conflict });
-}
-
-const saved = ({ id, revision, updatedMs }: Pick<PlanRow, 'id' | 'revision' | 'updatedMs'>): SavedPlan => ({
-  id,
-  revision,
-  updatedAt: iso(updatedMs),
-});
 
 /** Plans: list, make, read, save with a revision, earlier revisions, into the bin. */
 export function planRoutes(store: Store): Router {
-  const routes = Router();
-  const idOf = (params: { id?: string }): string => accept(PlanId, params.id);
-
-  routes.get('/', async (request, response) => {
-    answer(response, ListPlansResponse, await listPlans(store, accept(ListPlansQuery, request.query)));
-  });
-
-  routes.post('/', async (request, response) => {
-    const { id, document } = accept(CreatePlanRequest, request.body);
-    const { plan, entries } = acceptPlanFile(document);
-    answer(response, StoredPlan, await createPlan(store, id ?? randomUUID(), plan, entries), 201);
-  });
-
-  routes.get('/:id', async (request, response) => {
-    // It was checked against its schema as it was read: it is not checked again on its way out.
-    response.json(stored(await livePlanRow(store, idOf(request.params))));
-  });
-
-  routes.put('/:id', async (request, response) => {
-    const id = idOf(request.params);
-    const { revision, document } = accept(SavePlanRequest, request.body);
-    answer(response, SavedPlan, await savePlan(store, id, revision, acceptPlan(document)));
-  });
-
-  routes.delete('/:id', async (request, response) => {
-    const id = idOf(request.params);
-    await store.write(async (tables) => (await livePlan(tables, id)).update({ deletedMs: store.now() }));
-    response.status(204).end();
+  const routes = documentRoutes(PLAN, store, {
+    async list(request, response) {
+      answer(response, ListPlansResponse, await listPlans(store, accept(ListPlansQuery, request.query)));
+    },
+    async create(request, response) {
+      const { id, document } = accept(CreateDocumentRequest, request.body);
+      const { plan, entries } = acceptPlanFile(document);
+      answerMade(PLAN, request, response, await createPlan(store, id ?? randomUUID(), plan, entries));
+    },
   });
 
   routes.get('/:id/revisions', async (request, response) => {
-    const { id } = await livePlan(store, idOf(request.params));
+    const id = idOf(request);
+    await mustHavePlan(store, id);
     const rows = await store.revisions.findAll({ where: { planId: id }, order: [['revision', 'DESC']] });
     const { values, unreadable } = readable(rows, ({ revision, savedMs, document }) => ({
       revision,
       savedMs,
       plan: storedPlan(document),
     }));
-    answer(response, ListVersionsResponse, { versions: versionsOf(values), unreadable });
+    answer(response, ListVersionsResponse, { items: versionsOf(values), unreadable });
   });
 
   routes.get('/:id/revisions/:revision', async (request, response) => {
-    const planId = idOf(request.params);
+    const planId = idOf(request);
     const revision = accept(z.coerce.number().int().min(1), request.params.revision);
-    await livePlan(store, planId);
+    await mustHavePlan(store, planId);
     const row = await store.revisions.findOne({ where: { planId, revision } });
     if (!row) throw notFound('such revision');
     answer(response, StoredRevision, { revision, savedAt: iso(row.savedMs), document: storedPlan(row.document) });

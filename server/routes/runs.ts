@@ -8,11 +8,11 @@ import {
   EventsResponse,
   ListRunsQuery,
   ListRunsResponse,
-  PlanId,
   StartRunRequest,
   StoredRun,
 } from '#api';
 import { answer } from '../http/answer';
+import { idOf } from '../http/requests';
 import { accept, HttpProblem, notFound } from '../http/problems';
 import type { Models, RunRow } from '../store/models';
 import { runWorkings } from '../store/run-workings';
@@ -99,11 +99,11 @@ export function runRoutes(store: Store, clocks: SessionClocks): Router {
       offset,
     });
     const workings = await runWorkings(store, rows);
-    const runs = rows.flatMap(({ id, planId: ofPlan, planRevision, createdMs }) => {
+    const items = rows.flatMap(({ id, planId: ofPlan, planRevision, createdMs }) => {
       const worked = workings.get(id);
       return worked ? { id, planId: ofPlan, planRevision, createdAt: iso(createdMs), summary: worked.summary } : [];
     });
-    answer(response, ListRunsResponse, { runs, total: count, unreadable: rows.length - runs.length });
+    answer(response, ListRunsResponse, { items, total: count, unreadable: rows.length - items.length });
   });
 
   routes.post('/', async (request, response) => {
@@ -111,13 +111,13 @@ export function runRoutes(store: Store, clocks: SessionClocks): Router {
   });
 
   routes.get('/:id', async (request, response) => {
-    const row = await liveRun(store, accept(PlanId, request.params.id));
+    const row = await liveRun(store, idOf(request));
     answer(response, StoredRun, await withEvents(store, row));
   });
 
   routes.get('/:id/events', async (request, response) => {
     const { after } = accept(EventsQuery, request.query);
-    const { id } = await liveRun(store, accept(PlanId, request.params.id));
+    const { id } = await liveRun(store, idOf(request));
     const rows = (await eventsOf(store, [id])).get(id) ?? [];
     const { values } = readable(rows.slice(after), ({ event }) => readEvent(event));
     answer(response, EventsResponse, { events: values, nowMs: clocks.nowMs(id) });
@@ -125,14 +125,14 @@ export function runRoutes(store: Store, clocks: SessionClocks): Router {
 
   routes.post('/:id/events', async (request, response) => {
     const { events, nowMs } = accept(AddEventsRequest, request.body);
-    const id = accept(PlanId, request.params.id);
+    const id = idOf(request);
     const added = await addEvents(store, id, events);
     if (nowMs !== undefined) clocks.heard(id, events, nowMs);
     answer(response, AddEventsResponse, added);
   });
 
   routes.delete('/:id', async (request, response) => {
-    const id = accept(PlanId, request.params.id);
+    const id = idOf(request);
     await store.write(async (tables) => (await liveRun(tables, id)).update({ deletedMs: store.now() }));
     response.status(204).end();
   });

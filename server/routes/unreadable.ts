@@ -4,7 +4,7 @@ import { readVariants } from '#core/jobs';
 import { readEntry } from '#core/catalogue';
 import { readClassPeople } from '#core/caution';
 import { readPlace } from '#core/cupboard';
-import { readHouse } from '#core/settings';
+import { readSettings } from '#core/settings';
 import { readJournalEntry } from '#core/journal';
 import { readGroup, readPerson } from '#core/people';
 import { ListUnreadableResponse, StoredKind, type UnreadableRow } from '#api';
@@ -37,7 +37,7 @@ const KEPT: Record<StoredKind, Kept> = {
   class: { table: 'classPeople', read: document('class', readClassPeople), deletable: false },
   place: { table: 'places', read: document('place', readPlace), deletable: true },
   journal: { table: 'journal', read: document('entry of the journal', readJournalEntry), deletable: true },
-  settings: { table: 'house', read: document('set of house rules', readHouse), deletable: false },
+  settings: { table: 'house', read: document('set of house rules', readSettings), deletable: false },
 };
 
 /** So many rows are read at once: the loop is not held while they are made. */

@@ -1,18 +1,11 @@
 import type { Router } from 'express';
-import { NO_VARIANTS, readVariants, type Variants } from '#core/jobs';
-import { StoredVariants } from '#api';
+import type { Variants } from '#core/jobs';
+import { VARIANTS } from '#api';
 import type { Store } from '../store/store';
-import { besidePlanRoutes, type BesidePlan } from './beside-plan';
+import type { OnlyKind } from './only-resource';
+import { planSubresourceRoutes } from './plan-subresource';
 
-const VARIANTS: BesidePlan<Variants> = {
-  table: 'variants',
-  noun: 'set of variants',
-  title: 'Variants',
-  nothing: NO_VARIANTS,
-  read: readVariants,
-  schema: StoredVariants,
-  path: '/variants',
-};
+const KIND: OnlyKind<Variants> = { resource: VARIANTS, table: 'variants', title: 'Variants' };
 
 /** The variants kept beside a plan. Mounted at `/plans`. */
-export const variantRoutes = (store: Store): Router => besidePlanRoutes(VARIANTS, store);
+export const variantRoutes = (store: Store): Router => planSubresourceRoutes(KIND, store);

@@ -149,12 +149,12 @@ describe('who waits', () => {
     };
     for (let i = 0; i < 10; i++) {
       const begun = new Promise<void>((done) => (heard = done));
-      const asked = post('/api/order', { document: plan });
+      const asked = post('/api/v1/order', { document: plan });
       await begun;
       asked.destroy();
       await new Promise((done) => asked.once('close', done));
     }
-    const honest = post('/api/timeline', { document: plan });
+    const honest = post('/api/v1/timeline', { document: plan });
     const [answer] = (await once(honest, 'response')) as [IncomingMessage];
     answer.resume();
     expect(answer.statusCode).toBe(200);
@@ -168,8 +168,8 @@ test('a timeline that would not end is refused before it is begun, and the serve
   const moves = { position: 'x', into: 'in', outOf: 'out', sides: 'each', first: 'left' } as const;
   const steps = Array.from({ length: 200 }, (_, i) => ({ ...finestBreath(`step-${i}`), moves }));
   const document = { ...emptyPlan('Fine'), steps };
-  const { body } = await server.api().post('/api/timeline').send({ document }).expect(422);
+  const { body } = await server.api().post('/api/v1/timeline').send({ document }).expect(422);
   expect(body.errors).toMatchObject([{ field: 'document.steps.0.practice.sets' }]);
   expect(body.errors[0].reason).toContain('at most 12,000 can be led');
-  await server.api().post('/api/plans').send({ document }).expect(422);
+  await server.api().post('/api/v1/plans').send({ document }).expect(422);
 });

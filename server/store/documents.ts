@@ -1,60 +1,101 @@
 import type { ModelStatic } from 'sequelize';
+import { outcomeOfSave } from '#core/document';
 import { HttpProblem } from '../http/problems';
 import type { DocumentRow } from './models';
+import type { Statements } from './statements';
 
-/** A kind of document that is kept in a table of its own: its table, its title, and how a row is told. */
-export interface DocumentTable<T, S> {
+/** A table of documents with their revisions, and what stands beside each document in its row. */
+export interface DocumentTable<T> {
   table: ModelStatic<DocumentRow>;
-  /** What it is called where it was changed elsewhere: `person`. */
+  sql: Statements;
+  /** What one of them is called: `person`. */
   noun: string;
   titleOf: (document: T) => string;
-  stored: (row: DocumentRow) => S;
+  /** Reads the text of a row. Throws a NotReadable. */
+  read: (text: string) => T;
+  /** A row as it is answered, with its document. */
+  stored: (row: StoredRow, document: T) => unknown;
+  /** Other columns that follow from the document. */
+  columns?: (document: T) => Record<string, string>;
+  /** What else is written with every revision. */
+  written?: (id: string, revision: number) => Promise<void>;
 }
+
+/** What of a row an answer is made from. */
+export type StoredRow = Pick<DocumentRow, 'id' | 'revision' | 'document' | 'createdMs' | 'updatedMs'> &
+  Partial<Pick<DocumentRow, 'deletedMs'>>;
+type SavedRow = Pick<DocumentRow, 'id' | 'revision' | 'updatedMs'>;
 
 /** Both versions go back, so that neither is lost. */
-function changedElsewhere<T, S>(kind: DocumentTable<T, S>, row: DocumentRow, yours: T): HttpProblem {
+function changedElsewhere<T>(kind: DocumentTable<T>, row: StoredRow, yours: T): HttpProblem {
+  const current = kind.stored(row, kind.read(row.document));
   const detail = `This ${kind.noun} was changed elsewhere since you opened it.`;
-  return new HttpProblem(409, 'Changed elsewhere', detail, undefined, { current: kind.stored(row), yours });
+  return new HttpProblem(409, 'Changed elsewhere', detail, undefined, { current, yours });
 }
+
+const nameOf = <T>({ table }: DocumentTable<T>): string => String(table.getTableName());
+const columnsOf = <T>({ titleOf, columns }: DocumentTable<T>, document: T): Record<string, string> => ({
+  title: titleOf(document),
+  ...columns?.(document),
+});
 
 /** Puts a new document into its table. The same one sent again, its answer lost, is the same. */
-export async function createDocument<T, S>(
-  kind: DocumentTable<T, S>,
+export async function createDocument<T>(
+  kind: DocumentTable<T>,
   id: string,
   document: T,
   now: number,
-): Promise<S> {
-  const text = JSON.stringify(document);
+): Promise<StoredRow> {
   const existing = await kind.table.findByPk(id);
-  if (existing?.document === text) return kind.stored(existing);
-  if (existing) throw changedElsewhere(kind, existing, document);
-  const row = { id, revision: 1, title: kind.titleOf(document), document: text, createdMs: now, updatedMs: now };
-  return kind.stored(await kind.table.create({ ...row, deletedMs: null }));
+  if (existing) {
+    const current = { revision: existing.revision, document: kind.read(existing.document) };
+    if (outcomeOfSave(current, { revision: existing.revision - 1, document }) === 'storedBefore') return existing;
+    throw changedElsewhere(kind, existing, document);
+  }
+  const values = { ...columnsOf(kind, document), document: JSON.stringify(document) };
+  const row = { id, revision: 1, createdMs: now, updatedMs: now, deletedMs: null, ...values } as DocumentRow;
+  const made = await kind.table.create(row);
+  await kind.written?.(id, 1);
+  return made;
 }
 
-/** Saves a document over the revision it was made from. A save whose answer was lost, sent again, is the same save. */
-export async function saveDocument<T, S>(
-  kind: DocumentTable<T, S>,
-  row: DocumentRow,
-  revision: number,
-  document: T,
-  now: number,
-): Promise<S> {
-  const text = JSON.stringify(document);
-  if (row.revision === revision + 1 && row.document === text) return kind.stored(row);
-  if (row.revision !== revision) throw changedElsewhere(kind, row, document);
-  const change = { revision: revision + 1, document: text, title: kind.titleOf(document), updatedMs: now };
-  return kind.stored(await row.update(change));
-}
-
-/** Saves the one document with this id, or makes it where there is none yet: of such there is one from the beginning. */
-export async function putDocument<T, S>(
-  kind: DocumentTable<T, S>,
+/**
+ * Saves a document over the revision it was made from. A save whose answer was lost, sent again, is the same save. Gives
+ * undefined where there is no such document. Throws an HttpProblem (409), with both versions, where it was changed
+ * elsewhere.
+ */
+export async function saveDocument<T>(
+  kind: DocumentTable<T>,
   id: string,
   revision: number,
   document: T,
   now: number,
-): Promise<S> {
-  const row = await kind.table.findByPk(id);
-  return row ? saveDocument(kind, row, revision, document, now) : createDocument(kind, id, document, now);
+): Promise<SavedRow | undefined> {
+  const columns = { ...columnsOf(kind, document), document: JSON.stringify(document) };
+  const sets = ['revision', 'updatedMs', ...Object.keys(columns)].map((column) => `${column} = ?`).join(', ');
+  const next = { id, revision: revision + 1, updatedMs: now };
+  const changed = await kind.sql.run(
+    `UPDATE ${nameOf(kind)} SET ${sets} WHERE id = ? AND revision = ? AND deletedMs IS NULL`,
+    ...[next.revision, now, ...Object.values(columns), id, revision],
+  );
+  if (changed > 0) {
+    await kind.written?.(id, next.revision);
+    return next;
+  }
+  const row = await kind.sql.get<StoredRow>(`SELECT * FROM ${nameOf(kind)} WHERE id = ? AND deletedMs IS NULL`, id);
+  if (!row) return undefined;
+  const current = { revision: row.revision, document: kind.read(row.document) };
+  if (outcomeOfSave(current, { revision, document }) === 'storedBefore') return row;
+  throw changedElsewhere(kind, row, document);
+}
+
+/** Saves the only document with this id, or makes it where there is none yet: such a one is there from revision 0 on. */
+export async function putDocument<T>(
+  kind: DocumentTable<T>,
+  id: string,
+  revision: number,
+  document: T,
+  now: number,
+): Promise<SavedRow> {
+  return (await saveDocument(kind, id, revision, document, now)) ?? createDocument(kind, id, document, now);
 }

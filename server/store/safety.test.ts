@@ -26,7 +26,7 @@ const server = testServer();
 const create = (id: string) =>
   server
     .api()
-    .post('/api/plans')
+    .post('/api/v1/plans')
     .send({ id, document: emptyPlan(`Plan ${id}`) })
     .expect(201);
 /** Some SQL from outside, as another program would send it. */
@@ -208,7 +208,7 @@ describe('a database file that is deleted while Zovrin is running', () => {
       lose(server.file);
       const answer = await server
         .api()
-        .post('/api/plans')
+        .post('/api/v1/plans')
         .send({ id: 'q', document: emptyPlan('Into nowhere') })
         .expect(503);
       expect(answer.body.title).toBe('Database file gone');
@@ -216,7 +216,7 @@ describe('a database file that is deleted while Zovrin is running', () => {
       expect(answer.body.detail).toContain(`bin/restore ${rescued!.path}`);
       expect(await count(rescued!.path, 'plans')).toBe(1);
       // What there is can still be read, so that nothing on the screen is lost.
-      await server.api().get('/api/plans/p').expect(200);
+      await server.api().get('/api/v1/plans/p').expect(200);
     },
   );
 });
@@ -226,10 +226,10 @@ describe('the clock of the bin', () => {
   test('a machine that believes for a while that it is months later does not empty the bin', async () => {
     await server
       .api()
-      .post('/api/people')
+      .post('/api/v1/people')
       .send({ id: 'mara', document: newPerson('Mara Quill') });
     await emptyBin(server.store);
-    await server.api().delete('/api/people/mara').expect(204);
+    await server.api().delete('/api/v1/people/mara').expect(204);
     const rightly = server.clock;
     server.clock = rightly + 120 * DAY;
     await emptyBin(server.store);

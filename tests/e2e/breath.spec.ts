@@ -5,7 +5,7 @@ import { breathProgram, easyBreath, tonesOf, type BreathMeasure, type BreathPrac
 import type { BreathStep } from '#core/plan';
 import { compileTimeline, type Phase } from '#core/timeline';
 import { builtInLibrary, TEMPLATES } from '#library';
-import { StoredPerson, StoredRun } from '#api';
+import { PEOPLE, StoredRun } from '#api';
 import { newPlan, openPlan, passMs, rows, saved, storedPlan } from './support';
 
 const BEGIN = new Date('2026-12-12T10:00:00Z');
@@ -106,7 +106,7 @@ test('a workshop of every shape of breath, taught to its end', async ({ page, re
   await expect(page.getByText('The plan is over', { exact: true })).toBeVisible();
   await page.getByRole('button', { name: 'End the session' }).click();
   await expect(page).toHaveURL(/\/runs\//);
-  const run = StoredRun.parse(await (await request.get(`/api/runs/${page.url().split('/').at(-1)}`)).json());
+  const run = StoredRun.parse(await (await request.get(`/api/v1/runs/${page.url().split('/').at(-1)}`)).json());
   expect(run.events.map(({ kind }) => kind)).toEqual(['started', 'led', 'cut', 'ended']);
 });
 
@@ -310,8 +310,8 @@ test.describe('measuring a breath', () => {
     await page.getByRole('button', { name: 'Keep it' }).click();
     await expect(page.getByRole('heading', { name: /Easy breath/ })).toBeVisible();
     await expect(page.getByRole('row', { name: /^1 : 4 : 2 / })).toContainText('yes');
-    const path = `/api/people/${page.url().split('/').at(-1)}`;
-    const breaths = async () => StoredPerson.parse(await (await request.get(path)).json()).document.breaths;
+    const path = `/api/v1/people/${page.url().split('/').at(-1)}`;
+    const breaths = async () => PEOPLE.stored.parse(await (await request.get(path)).json()).document.breaths;
     await expect.poll(async () => (await breaths()).length).toBe(1);
     const [measure] = (await breaths()) as [BreathMeasure];
     expect(measure.in).toHaveLength(7);
@@ -373,7 +373,7 @@ test.describe('measuring a breath', () => {
     await page.getByLabel('holding more than').fill('140');
     await page.keyboard.press('Enter');
     await expect(page.getByText('At most 100 %.')).toBeVisible();
-    const stored = async () => (await (await request.get('/api/house')).json()).document.breath.ladder[1].ratio;
+    const stored = async () => (await (await request.get('/api/v1/settings')).json()).document.breath.ladder[1].ratio;
     await expect.poll(stored).toMatchObject({ in: 3, out: 4 });
     await page.getByRole('button', { name: 'Undo' }).click();
     await expect.poll(stored).toMatchObject({ in: 2, out: 3 });

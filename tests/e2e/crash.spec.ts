@@ -4,7 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { expect, test } from '@playwright/test';
 import { emptyPlan, talkStep } from '#core/plan';
-import { StoredPlan } from '#api';
+import { PLANS } from '#api';
 import { rows, saved, total } from './support';
 
 const PORT = 4801;
@@ -39,7 +39,7 @@ test('kill -9 while saves are under way: no acknowledged save is lost, and the d
   const database = join(folder, 'hammer.sqlite');
   let server = await serve(database);
   const plan = { ...emptyPlan('No 1'), steps: [talkStep('t')] };
-  await fetch(`${URL}/api/plans`, {
+  await fetch(`${URL}/api/v1/plans`, {
     method: 'POST',
     headers: { 'content-type': 'application/json' },
     body: JSON.stringify({ id: 'p', document: plan }),
@@ -50,7 +50,7 @@ test('kill -9 while saves are under way: no acknowledged save is lost, and the d
     const hammering = (async () => {
       for (;;) {
         const document = { ...plan, title: `No ${acknowledged + 1}` };
-        const answer = await fetch(`${URL}/api/plans/p`, {
+        const answer = await fetch(`${URL}/api/v1/plans/p`, {
           method: 'PUT',
           headers: { 'content-type': 'application/json' },
           body: JSON.stringify({ revision: acknowledged, document }),
@@ -63,7 +63,7 @@ test('kill -9 while saves are under way: no acknowledged save is lost, and the d
     })();
     await hammering;
     server = await serve(database);
-    const stored = StoredPlan.parse(await (await fetch(`${URL}/api/plans/p`)).json());
+    const stored = PLANS.stored.parse(await (await fetch(`${URL}/api/v1/plans/p`)).json());
     expect(stored.document.title).toBe(`No ${stored.revision}`);
     // The save under way when it was killed may have been stored without an answer; none that was answered is missing.
     expect(stored.revision - acknowledged === 0 || stored.revision - acknowledged === 1).toBe(true);
@@ -78,7 +78,7 @@ test('kill -9 during autosave, seen from the planner: what was typed is there wh
   const database = join(folder, 'planner.sqlite');
   let server = await serve(database);
   const plan = { ...emptyPlan('Interrupted'), steps: [talkStep('t', 'Arrive', 60), talkStep('u', 'Close', 60)] };
-  await fetch(`${URL}/api/plans`, {
+  await fetch(`${URL}/api/v1/plans`, {
     method: 'POST',
     headers: { 'content-type': 'application/json' },
     body: JSON.stringify({ id: 'p', document: plan }),
@@ -101,7 +101,7 @@ test('kill -9 during autosave, seen from the planner: what was typed is there wh
   await page.reload();
   await expect(total(page)).toContainText('6:00');
   await saved(page);
-  const stored = StoredPlan.parse(await (await fetch(`${URL}/api/plans/p`)).json());
+  const stored = PLANS.stored.parse(await (await fetch(`${URL}/api/v1/plans/p`)).json());
   expect(stored.document.steps[0]).toMatchObject({ seconds: 300 });
   await expect(page.getByRole('dialog')).toHaveCount(0);
   await kill(server);
@@ -120,7 +120,7 @@ test('kill -9 at any moment of the first start: the next start is whole, with al
     setTimeout(() => killed.kill('SIGKILL'), afterMs);
     await gone;
     const server = await serve(database, '--demo');
-    const { total: plans } = (await (await fetch(`${URL}/api/plans`)).json()) as { total: number };
+    const { total: plans } = (await (await fetch(`${URL}/api/v1/plans`)).json()) as { total: number };
     counts.push(plans);
     await kill(server);
   }

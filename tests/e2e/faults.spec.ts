@@ -26,7 +26,7 @@ test('the database is locked by another program: it is said, and every event arr
   await teach(page, id);
   await pass(page, 5);
   const detail = 'Another program is using the database. Keep this and send it again.';
-  await page.route('**/api/runs/*/events', (route) =>
+  await page.route('**/api/v1/runs/*/events', (route) =>
     route.fulfill({
       status: 503,
       contentType: 'application/problem+json',
@@ -269,9 +269,9 @@ test('a phone on the same network sees the session when the teacher allows it, a
   await phone.goto('about:blank');
   await phone.goto(await address.innerText());
   await expect(phone.locator('.side')).toHaveText('Set up');
-  const { runs } = await (await request.get(`/api/runs?planId=${id}`)).json();
+  const { items: runs } = await (await request.get(`/api/v1/runs?planId=${id}`)).json();
   const ended = { id: 'ended-by-the-test', atMs: Date.now(), kind: 'ended' };
-  await request.post(`/api/runs/${runs[0].id}/events`, { data: { events: [ended] } });
+  await request.post(`/api/v1/runs/${runs[0].id}/events`, { data: { events: [ended] } });
   await expect(phone.getByText('This session is over. Thank you for coming.')).toBeVisible();
   await phone.context().close();
 });

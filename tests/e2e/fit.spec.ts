@@ -15,7 +15,7 @@ async function overPlan(request: APIRequestContext, title: string, patch: Partia
       : step,
   );
   const document = { ...plan.document, classSeconds: 3600, steps, ...patch };
-  const answer = await request.put(`/api/plans/${plan.id}`, { data: { revision: plan.revision, document } });
+  const answer = await request.put(`/api/v1/plans/${plan.id}`, { data: { revision: plan.revision, document } });
   expect(answer.status()).toBe(200);
   return { id: plan.id, document };
 }
@@ -132,7 +132,7 @@ test.describe('fit to the hour', () => {
     const { id, document } = await overPlan(request, 'All locked');
     const steps = document.steps.map((step) => ({ ...step, locked: true }));
     const stored = await storedPlan(request, id);
-    await request.put(`/api/plans/${id}`, { data: { revision: stored.revision, document: { ...document, steps } } });
+    await request.put(`/api/v1/plans/${id}`, { data: { revision: stored.revision, document: { ...document, steps } } });
     await page.goto(`/plans/${id}/fit`);
     await expect(
       page.getByRole('status').filter({ hasText: /Nothing here can become longer or shorter/ }),
@@ -212,7 +212,7 @@ test.describe('a quieter order', () => {
     const holds = document.steps.filter(({ kind }) => kind === 'hold');
     const steps = Array.from({ length: 40 }, (_, i) => ({ ...holds[i % holds.length]!, id: `many-${i}` }));
     const stored = await storedPlan(request, id);
-    const answer = await request.put(`/api/plans/${id}`, {
+    const answer = await request.put(`/api/v1/plans/${id}`, {
       data: { revision: stored.revision, document: { ...document, steps } },
     });
     expect(answer.status()).toBe(200);
@@ -250,15 +250,15 @@ test.describe('when it ends', () => {
     request,
   }) => {
     const { id } = await overPlan(request, 'No runs');
-    await page.route('**/api/pace', (route) => route.fulfill({ json: { runs: [], unreadable: 0 } }));
+    await page.route('**/api/v1/pace', (route) => route.fulfill({ json: { runs: [], unreadable: 0 } }));
     await page.goto(`/plans/${id}/fit?view=forecast`);
     await expect(page.getByText(/No evening has been led to its end yet, so this is assumed/)).toBeVisible();
     await expect(page.getByRole('heading', { name: 'What is assumed' })).toBeVisible();
-    await page.unroute('**/api/pace');
-    await page.route('**/api/pace', (route) => route.abort());
+    await page.unroute('**/api/v1/pace');
+    await page.route('**/api/v1/pace', (route) => route.abort());
     await page.reload();
     await expect(page.getByRole('alert')).toContainText('The server cannot be reached.');
-    await page.unroute('**/api/pace');
+    await page.unroute('**/api/v1/pace');
     await page.getByRole('button', { name: 'Try again' }).click();
     await expect(page.getByRole('heading', { name: /^Planned/ })).toBeVisible();
   });

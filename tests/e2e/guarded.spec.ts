@@ -27,7 +27,7 @@ test('a page of another site, whose name was made to point here, reads nothing a
 }, { project }) => {
   const { port } = new URL(baseURL!);
   const { id } = await newPlan(request, 'restorative', { title: 'Not to be touched' });
-  await request.delete(`/api/plans/${id}`);
+  await request.delete(`/api/v1/plans/${id}`);
   const site = await anotherSite('<title>Tides</title>');
   const { launchOptions } = project.use;
   const browser = await chromium.launch({
@@ -38,7 +38,7 @@ test('a page of another site, whose name was made to point here, reads nothing a
     const page = await browser.newPage();
     // As after the name was pointed elsewhere: the page and we have one origin in the eyes of the browser.
     const rebound = `http://tides.example:${port}`;
-    const answer = await page.goto(`${rebound}/api/people`);
+    const answer = await page.goto(`${rebound}/api/v1/people`);
     expect(answer?.status()).toBe(421);
     await expect(page.getByText('Harrowgate')).toHaveCount(0);
     expect(
@@ -46,7 +46,11 @@ test('a page of another site, whose name was made to point here, reads nothing a
         const ask = async (path: string, init?: RequestInit) => (await fetch(path, init)).status;
         const body = JSON.stringify({ passphrase: 'now it is my own house', minutes: 1 });
         const headers = { 'content-type': 'application/json' };
-        return [await ask('/api/plans'), await ask('/'), await ask('/api/lock', { method: 'PUT', headers, body })];
+        return [
+          await ask('/api/v1/plans'),
+          await ask('/'),
+          await ask('/api/v1/lock', { method: 'PUT', headers, body }),
+        ];
       }),
     ).toEqual([421, 421, 421]);
 
@@ -55,12 +59,12 @@ test('a page of another site, whose name was made to point here, reads nothing a
     await page.evaluate(
       async ([at, plan]) => {
         const quietly = { method: 'POST', mode: 'no-cors' } as const;
-        await fetch(`${at}/api/bin/plan/${plan}/restore`, quietly).catch(() => undefined);
+        await fetch(`${at}/api/v1/bin/plan/${plan}/restore`, quietly).catch(() => undefined);
         const planted = JSON.stringify({ id: 'planted', document: {} });
-        await fetch(`${at}/api/plans`, { ...quietly, body: planted }).catch(() => undefined);
+        await fetch(`${at}/api/v1/plans`, { ...quietly, body: planted }).catch(() => undefined);
         const form = Object.assign(document.createElement('form'), {
           method: 'post',
-          action: `${at}/api/bin/plan/${plan}/restore`,
+          action: `${at}/api/v1/bin/plan/${plan}/restore`,
         });
         document.body.append(form);
         form.submit();
@@ -72,8 +76,8 @@ test('a page of another site, whose name was made to point here, reads nothing a
     await browser.close();
     site.close();
   }
-  expect((await request.get(`/api/plans/${id}`)).status()).toBe(404);
-  expect((await (await request.get('/api/lock')).json()).set).toBe(false);
+  expect((await request.get(`/api/v1/plans/${id}`)).status()).toBe(404);
+  expect((await (await request.get('/api/v1/lock')).json()).set).toBe(false);
 });
 
 /** A server of its own, with the demo data and a passphrase that was typed in this page. */
@@ -82,7 +86,7 @@ async function withLock(page: Page, port: number, work: (url: string, file: stri
   const file = join(folder, 'guarded.sqlite');
   const { url, stop } = await serve(port, file);
   try {
-    await page.request.put(`${url}/api/lock`, { data: { passphrase: PASSPHRASE, minutes: 10 } });
+    await page.request.put(`${url}/api/v1/lock`, { data: { passphrase: PASSPHRASE, minutes: 10 } });
     await work(url, file);
   } finally {
     stop();
@@ -110,14 +114,14 @@ test('locked, no name is left in any page or its hidden parts, and nothing about
     await page.goto(`${url}/people`);
     await page.getByRole('link', { name: 'Ines Harrowgate' }).click();
     // The line is lost: what is typed cannot be sent.
-    await page.route('**/api/people/**', (route) =>
+    await page.route('**/api/v1/people/**', (route) =>
       route.request().method() === 'PUT' ? route.abort() : route.continue(),
     );
     const note = page.getByRole('textbox', { name: 'Note', exact: true }).first();
     await note.fill('a very tired thyroid');
     await page.keyboard.press('Tab');
     const inStorage = () => page.evaluate(() => JSON.stringify({ ...localStorage, ...sessionStorage }));
-    await expect.poll(inStorage).toContain('zovrin.person.unsent');
+    await expect.poll(inStorage).toContain('zovrin.draft.person.');
     expect(await inStorage()).not.toContain('thyroid');
 
     await lockNow(page, url);
@@ -125,13 +129,13 @@ test('locked, no name is left in any page or its hidden parts, and nothing about
     for (const word of ['Harrowgate', 'Ines', 'thyroid']) {
       expect([word, everything.includes(word), (await inStorage()).includes(word)]).toEqual([word, false, false]);
     }
-    for (const path of ['/api/people', '/api/runs', '/api/practised', '/api/journal', '/api/unreadable'])
+    for (const path of ['/api/v1/people', '/api/v1/runs', '/api/v1/practised', '/api/v1/journal', '/api/v1/unreadable'])
       expect([path, (await page.request.get(url + path)).status()]).toEqual([path, 423]);
 
-    await page.unroute('**/api/people/**');
+    await page.unroute('**/api/v1/people/**');
     await unlock(page);
     await expect(note).toHaveValue('a very tired thyroid');
-    await expect.poll(inStorage).not.toContain('zovrin.person.unsent');
+    await expect.poll(inStorage).not.toContain('zovrin.draft.person.');
   });
 });
 

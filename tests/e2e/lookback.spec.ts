@@ -20,9 +20,9 @@ test('a session under way is shown on every page with the way back, one of yeste
 }) => {
   const { id } = await newPlan(request, 'yin', { title: `Left running ${Date.now()}` });
   const begin = async (run: string, atMs: number): Promise<void> => {
-    await request.post('/api/runs', { data: { id: run, planId: id, planRevision: 1 } });
+    await request.post('/api/v1/runs', { data: { id: run, planId: id, planRevision: 1 } });
     const event = { id: `event-${run}`, atMs, kind: 'started', window: 'tablet tab' };
-    await request.post(`/api/runs/${run}/events`, { data: { events: [event] } });
+    await request.post(`/api/v1/runs/${run}/events`, { data: { events: [event] } });
   };
   const yesterday = Date.now() - 24 * 3_600_000;
   await begin(`old-${id}`.slice(0, 60), yesterday);

@@ -36,7 +36,7 @@ test('from nothing: what is missing is told at its field, nothing is stored, and
   await expect(page.getByText('Name at least one area of the body.')).toBeVisible();
   await expect(field(page, 'Name')).toBeFocused();
   const aims = async () =>
-    (await (await request.get('/api/entries')).json()).entries.map(
+    (await (await request.get('/api/v1/entries')).json()).entries.map(
       ({ document }: { document: { entry: { aims?: string } } }) => document.entry.aims,
     );
   expect(await aims()).not.toContain('Quiet after the tide tables');
@@ -199,16 +199,16 @@ test('two windows that change one entry: both versions are kept', async ({ page,
   const id = await copyOfHeadToKnee(page, name);
   await page.getByRole('button', { name: 'Change', exact: true }).click();
   await field(page, 'What it aims at').fill('Mine');
-  const { entries } = await (await request.get('/api/entries')).json();
+  const { items: entries } = await (await request.get('/api/v1/entries')).json();
   const stored = entries.find((one: { id: string }) => one.id === id);
   stored.document.entry.aims = 'Theirs';
-  const answer = await request.put(`/api/entries/${id}`, {
+  const answer = await request.put(`/api/v1/entries/${id}`, {
     data: { revision: stored.revision, document: stored.document },
   });
   expect(answer.status()).toBe(200);
   await page.getByRole('button', { name: 'Save' }).click();
-  await expect(page.getByRole('dialog', { name: 'This entry was changed in two places' })).toBeVisible();
-  await page.getByRole('button', { name: 'Go on with mine' }).click();
+  await expect(page.getByRole('dialog', { name: 'This entry was changed in two windows' })).toBeVisible();
+  await page.getByRole('button', { name: 'Keep this version' }).click();
   await expect(page.getByRole('dialog')).toHaveCount(0);
   await expect(page.getByRole('status').filter({ hasText: /^Saved/ })).toBeVisible();
   await page.goto(`/library?search=${encodeURIComponent(name)}`);

@@ -4,7 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { expect, test, type Page } from '@playwright/test';
 import { newPerson, keptCondition } from '#core/people';
-import { StoredClassPeople } from '#api';
+import { DECISIONS } from '#api';
 import { serve } from '../../bench/serve';
 import { newPlan, openPlan, passMs, rows, storedPlan } from './support';
 
@@ -53,7 +53,7 @@ test('a group of fourteen with eight conditions, from the plan to the teaching s
   await expect(cell(page, /^FG, 6 .*: seen$/)).toBeVisible();
   await expect
     .poll(async () => {
-      const { document } = StoredClassPeople.parse(await (await request.get(`/api/people/classes/${id}`)).json());
+      const { document } = DECISIONS.stored.parse(await (await request.get(`/api/v1/plans/${id}/decisions`)).json());
       return [document.instead.length, document.seen.map(({ by }) => by)];
     })
     .toEqual([1, ['Wren']]);
@@ -185,7 +185,7 @@ test('the screening form at the screen: nothing without consent, what is wrong a
     ...newPerson('Yorick Brume'),
     conditions: [{ ...keptCondition('w', 'in-words'), words: 'hay dust' }],
   };
-  await request.post('/api/people', { data: { id: 'yorick', document } });
+  await request.post('/api/v1/people', { data: { id: 'yorick', document } });
   await page.goto('/people');
   await page
     .getByRole('row', { name: /Yorick/ })
@@ -270,7 +270,7 @@ test('with a passphrase the page locks itself when nobody touches it, and opens 
     await page.clock.fastForward(75_000);
     await expect(page.getByRole('heading', { name: 'Locked' })).toBeVisible();
     await expect(page.getByText('Ines Harrowgate')).toHaveCount(0);
-    expect((await page.request.get(`${url}/api/people`)).status()).toBe(423);
+    expect((await page.request.get(`${url}/api/v1/people`)).status()).toBe(423);
     await page.getByLabel('Passphrase', { exact: true }).fill('herring on the quay');
     await page.keyboard.press('Enter');
     await expect(page.getByText('That is not the passphrase.')).toBeVisible();

@@ -206,7 +206,7 @@ test.describe('writing a plan', () => {
         ? { ...step, position: 'from-a-friend', name: 'Harbour rest', enterSeconds: 50 }
         : step,
     );
-    await request.put(`/api/plans/${id}`, { data: { revision: 1, document: { ...document, steps } } });
+    await request.put(`/api/v1/plans/${id}`, { data: { revision: 1, document: { ...document, steps } } });
     await openPlan(page, id);
     await rows(page).filter({ hasText: 'Harbour rest' }).click();
     await expect(page.getByRole('complementary')).toContainText('not in your library, counted with its own times');

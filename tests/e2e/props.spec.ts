@@ -2,7 +2,7 @@
 import { expect, test, type APIRequestContext, type Page } from '@playwright/test';
 import { newPlace, type Place } from '#core/cupboard';
 import type { HoldStep, Plan } from '#core/plan';
-import { StoredPlace } from '#api';
+import { PLACES, type StoredPlace } from '#api';
 import { newPlan, openPlan, rows, saved, storedPlan } from './support';
 
 const inspector = (page: Page) => page.getByRole('complementary');
@@ -13,9 +13,9 @@ const setUpOf = async (request: APIRequestContext, id: string, index: number) =>
 };
 async function newPlaceOf(request: APIRequestContext, patch: Partial<Place>): Promise<StoredPlace> {
   const document: Place = { ...newPlace('The net loft', 'hall'), ...patch };
-  const answer = await request.post('/api/places', { data: { id: crypto.randomUUID(), document } });
+  const answer = await request.post('/api/v1/places', { data: { id: crypto.randomUUID(), document } });
   expect(answer.status()).toBe(201);
-  return StoredPlace.parse(await answer.json());
+  return PLACES.stored.parse(await answer.json());
 }
 const mats = (count: number): Place['mats'] => ({ count, widthCm: 60, lengthCm: 180, gapCm: 40 });
 const indexOf = (plan: Plan, position: string): number =>
@@ -53,18 +53,20 @@ test.describe('the cupboard', () => {
     await expect(page.getByText('4 at once, side by side.')).toBeVisible();
 
     // What the server never got is still there after a reload, and then gets there.
-    await page.route('**/api/places/*', (route) =>
+    await page.route('**/api/v1/places/*', (route) =>
       route.request().method() === 'PUT' ? route.abort() : route.continue(),
     );
     await page.getByLabel('chairs there').fill('9');
     await page.keyboard.press('Enter');
     await expect(page.getByText('What you changed is still here.')).toBeVisible();
-    await page.unroute('**/api/places/*');
+    await page.unroute('**/api/v1/places/*');
     await page.reload();
     await expect(page.getByLabel('chairs there')).toHaveValue('9');
     const id = page.url().split('/').at(-1)!;
     await expect
-      .poll(async () => StoredPlace.parse(await (await request.get(`/api/places/${id}`)).json()).document.stock.chair)
+      .poll(
+        async () => PLACES.stored.parse(await (await request.get(`/api/v1/places/${id}`)).json()).document.stock.chair,
+      )
       .toBe(9);
     await page.getByRole('button', { name: 'Delete' }).click();
     await expect(page.getByText('Sail shed is in the bin for 30 days')).toBeVisible();
@@ -89,24 +91,27 @@ test.describe('the cupboard', () => {
     await other.keyboard.press('Enter');
     await expect(other.getByText('6 pieces')).toBeVisible();
     await expect
-      .poll(async () => StoredPlace.parse(await (await request.get(`/api/places/${id}`)).json()).document.stock)
+      .poll(async () => PLACES.stored.parse(await (await request.get(`/api/v1/places/${id}`)).json()).document.stock)
       .toEqual({ flatBolster: 5 });
     // What is changed here is put together with what was changed there.
     await page.getByLabel('straps there').fill('7');
     await page.keyboard.press('Enter');
     await expect(page.getByLabel('bolsters there', { exact: true })).toHaveValue('5');
-    const stock = async () => StoredPlace.parse(await (await request.get(`/api/places/${id}`)).json()).document.stock;
+    const stock = async () =>
+      PLACES.stored.parse(await (await request.get(`/api/v1/places/${id}`)).json()).document.stock;
     await expect.poll(stock).toEqual({ flatBolster: 5, strap: 7 });
 
-    // Both changed the same: both are shown until one is chosen, and what gave way can be had back.
-    await other.reload();
+    // Both changed the same while one was offline: both are shown until one is chosen, and what gave way can be had back.
+    await page.route('**/api/v1/places/*', (route) => route.abort());
+    await page.getByLabel('straps there').fill('8');
+    await page.keyboard.press('Enter');
+    await expect(page.getByText('The server cannot be reached.')).toBeVisible();
     await other.getByLabel('straps there').fill('9');
     await other.keyboard.press('Enter');
     await expect.poll(stock).toEqual({ flatBolster: 5, strap: 9 });
-    await page.getByLabel('straps there').fill('8');
-    await page.keyboard.press('Enter');
-    await expect(page.getByText('This place was changed in another window.')).toBeVisible();
-    await page.getByRole('button', { name: 'Take the others' }).click();
+    await page.unrouteAll();
+    await expect(page.getByRole('dialog', { name: 'This place was changed in two windows' })).toBeVisible();
+    await page.getByRole('button', { name: 'Use the other version' }).click();
     await expect(page.getByLabel('straps there')).toHaveValue('9');
     await page.getByRole('button', { name: 'Undo' }).click();
     await expect(page.getByLabel('straps there')).toHaveValue('8');
@@ -301,7 +306,7 @@ test.describe('the set-up of a step', () => {
         ],
       };
     });
-    const put = await request.put(`/api/plans/${id}`, { data: { revision, document: { ...document, steps } } });
+    const put = await request.put(`/api/v1/plans/${id}`, { data: { revision, document: { ...document, steps } } });
     expect(put.status()).toBe(200);
     await page.clock.install();
     await page.goto(`/teach/${id}`);

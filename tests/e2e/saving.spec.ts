@@ -20,7 +20,7 @@ test('two tabs: the one without edits follows; two edits at once are shown and b
   await expect(total(other)).toContainText('60:47');
 
   for (const tab of [page, other]) {
-    await tab.route('**/api/plans/*', (route) =>
+    await tab.route('**/api/v1/plans/*', (route) =>
       route.request().method() === 'PUT' ? route.abort() : route.continue(),
     );
   }
@@ -31,23 +31,23 @@ test('two tabs: the one without edits follows; two edits at once are shown and b
   await page.unrouteAll();
   await saved(page);
   await other.unrouteAll();
-  const dialog = other.getByRole('dialog', { name: 'This plan was changed in two places' });
+  const dialog = other.getByRole('dialog', { name: 'This plan was changed in two windows' });
   await expect(dialog).toBeVisible();
   await expect(dialog).toContainText('62:47');
-  await dialog.getByRole('button', { name: 'Go on with the version in this window' }).click();
+  await dialog.getByRole('button', { name: 'Keep this version' }).click();
   await expect(dialog).toBeHidden();
   await saved(other);
   expect((await storedPlan(request, id)).document.steps[1]).toMatchObject({ sides: { seconds: 540 } });
-  const listed = await (await request.get('/api/plans?search=two+tabs+other+version')).json();
-  expect(listed.plans).toHaveLength(1);
-  const { document } = await storedPlan(request, listed.plans[0].id);
+  const listed = await (await request.get('/api/v1/plans?search=two+tabs+other+version')).json();
+  expect(listed.items).toHaveLength(1);
+  const { document } = await storedPlan(request, listed.items[0].id);
   expect(document.steps[1]).toMatchObject({ sides: { seconds: 480 } });
 });
 
 test('a lost connection: the edit is kept, survives a reload, and is sent', async ({ page, request }) => {
   const { id } = await newPlan(request, 'restorative');
   await openPlan(page, id);
-  await page.route('**/api/plans/*', (route) =>
+  await page.route('**/api/v1/plans/*', (route) =>
     route.request().method() === 'PUT' ? route.abort() : route.continue(),
   );
   await lengthen(page, 1, '7:00');
@@ -64,7 +64,7 @@ test('a busy database or a full disk: a clear message, and the edit is sent agai
   const { id } = await newPlan(request, 'restorative');
   await openPlan(page, id);
   let refusals = 2;
-  await page.route('**/api/plans/*', (route) => {
+  await page.route('**/api/v1/plans/*', (route) => {
     if (route.request().method() !== 'PUT' || refusals-- <= 0) return route.continue();
     const detail = 'The disk is full or cannot be written. Make room, then send this again.';
     return route.fulfill({
@@ -83,7 +83,7 @@ test('a save whose answer was lost is no conflict with oneself', async ({ page, 
   const { id } = await newPlan(request, 'restorative');
   await openPlan(page, id);
   let lost = 0;
-  await page.route('**/api/plans/*', async (route) => {
+  await page.route('**/api/v1/plans/*', async (route) => {
     if (route.request().method() !== 'PUT' || lost++ > 0) return route.continue();
     await route.fetch();
     await route.abort();

@@ -131,13 +131,13 @@ test('a full session: stretched first side, evened second, late, caught up, clos
   await expect
     .poll(async () => {
       await page.clock.runFor(500);
-      return StoredRun.parse(await (await request.get(`/api/runs/${runId}`)).json()).events.map(({ kind }) => kind);
+      return StoredRun.parse(await (await request.get(`/api/v1/runs/${runId}`)).json()).events.map(({ kind }) => kind);
     })
     .toEqual([
       ...['started', 'led', 'present', 'stretched', 'stretched', 'matched', 'refitted', 'noted', 'ended'],
       ...['rated', 'rated', 'reviewed', 'reviewed', 'reviewed', 'corrected', 'undone'],
     ]);
-  const run = StoredRun.parse(await (await request.get(`/api/runs/${runId}`)).json());
+  const run = StoredRun.parse(await (await request.get(`/api/v1/runs/${runId}`)).json());
   const record = compareRun(timeline, run.events);
   expect(record.steps[2]?.sides.map(({ doneMs, strength }) => [doneMs, strength])).toEqual([
     [270_000, 4],

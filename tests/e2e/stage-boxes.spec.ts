@@ -27,9 +27,9 @@ async function makeGroup(request: APIRequestContext): Promise<void> {
       keepInMind: [{ id: 'm', words: 'keeps the left knee bent and rests the head on two blankets', asks: [...ASKS] }],
     },
   }));
-  for (const data of people) await request.post('/api/people', { data });
+  for (const data of people) await request.post('/api/v1/people', { data });
   const document = { ...newGroup('Stage boxes'), members: people.map(({ id }) => id) };
-  await request.post('/api/people/groups', { data: { id: GROUP, document } });
+  await request.post('/api/v1/groups', { data: { id: GROUP, document } });
 }
 
 /** The same plan with the worst names there are, two prompts at one moment, and hardly any time between the holds. */
@@ -65,7 +65,7 @@ for (const id of DEMOS) {
     test.setTimeout(300_000);
     await makeGroup(request);
     const { document } = await storedPlan(request, id);
-    const answer = await request.post('/api/plans', { data: { document: worst(document) } });
+    const answer = await request.post('/api/v1/plans', { data: { document: worst(document) } });
     const made = (await answer.json()) as { id: string; document: Plan };
     await page.clock.install({ time: new Date('2026-11-26T18:00:00Z') });
     await page.goto(`/teach/${made.id}`);

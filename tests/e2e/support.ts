@@ -2,7 +2,7 @@ import { expect, type APIRequestContext, type Page } from '@playwright/test';
 import { TEMPLATES } from '#library';
 import type { Plan } from '#core/plan';
 import type { RunEvent } from '#core/run';
-import { ListRunsResponse, StoredPlan, StoredRun } from '#api';
+import { ListRunsResponse, PLANS, type StoredPlan, StoredRun } from '#api';
 
 /** A plan of its own for a test, from a template. */
 export async function newPlan(
@@ -12,19 +12,19 @@ export async function newPlan(
 ): Promise<StoredPlan> {
   const found = TEMPLATES.find(({ id }) => id === template);
   if (!found) throw new Error(`no template ${template}`);
-  const answer = await request.post('/api/plans', { data: { document: { ...found.plan, ...patch } } });
+  const answer = await request.post('/api/v1/plans', { data: { document: { ...found.plan, ...patch } } });
   expect(answer.status()).toBe(201);
-  return StoredPlan.parse(await answer.json());
+  return PLANS.stored.parse(await answer.json());
 }
 
 export const storedPlan = async (request: APIRequestContext, id: string): Promise<StoredPlan> =>
-  StoredPlan.parse(await (await request.get(`/api/plans/${id}`)).json());
+  PLANS.stored.parse(await (await request.get(`/api/v1/plans/${id}`)).json());
 
 /** The events of the latest session of a plan, as the server has them; none where there is no session. */
 export async function eventsOf(request: APIRequestContext, planId: string): Promise<RunEvent[]> {
-  const { runs } = ListRunsResponse.parse(await (await request.get(`/api/runs?planId=${planId}`)).json());
+  const { items: runs } = ListRunsResponse.parse(await (await request.get(`/api/v1/runs?planId=${planId}`)).json());
   const [latest] = runs;
-  return latest ? StoredRun.parse(await (await request.get(`/api/runs/${latest.id}`)).json()).events : [];
+  return latest ? StoredRun.parse(await (await request.get(`/api/v1/runs/${latest.id}`)).json()).events : [];
 }
 
 /** So much before a moment the clock runs again as it does for people: whole ticks, so that the last is at the moment. */

@@ -74,7 +74,7 @@ test('the hour for the night shift, taught to its end and compared to the plan',
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
   await expect(page.getByText('Cold by the door')).toBeVisible();
 
-  const run = StoredRun.parse(await (await request.get(`/api/runs/${page.url().split('/').at(-1)}`)).json());
+  const run = StoredRun.parse(await (await request.get(`/api/v1/runs/${page.url().split('/').at(-1)}`)).json());
   expect(run.events.map(({ kind }) => kind)).toEqual([
     'started',
     'led',
@@ -157,7 +157,7 @@ test('the server goes away during a session: nothing stops, and every event arri
 }) => {
   const { id } = await newPlan(request, 'yin');
   await teach(page, id);
-  await page.route('**/api/runs**', (route) => route.abort());
+  await page.route('**/api/v1/runs**', (route) => route.abort());
   await page.keyboard.press('Space');
   await pass(page, 20);
   await expect(page.getByText(/What happens is kept here and sent later/)).toBeVisible();
@@ -269,7 +269,7 @@ test('a rehearsal goes ten or sixty times as fast, and is not in the record', as
     await page.clock.runFor(1000);
   await page.getByRole('button', { name: 'End the session' }).click();
   await expect(page.getByRole('heading', { level: 1, name: document.title })).toBeVisible();
-  expect((await (await request.get(`/api/runs?planId=${id}`)).json()).runs).toEqual([]);
+  expect((await (await request.get(`/api/v1/runs?planId=${id}`)).json()).runs).toEqual([]);
 });
 
 test('a window for the room follows the session, and has nothing to press', async ({ page, context, request }) => {

@@ -29,7 +29,7 @@ export interface Call {
   path: string;
   body: unknown;
 }
-type Answer = { status: number; body?: unknown } | 'unreachable';
+export type Answer = { status: number; body?: unknown } | 'unreachable';
 /** An answer, at once or later. */
 type Answered = Answer | Promise<Answer>;
 
@@ -75,7 +75,7 @@ export function fakeBrowser(): FakeBrowser {
   globalThis.fetch = (async (path: string, options: { method: string; body?: string }) => {
     const call = {
       method: options.method,
-      path: path.replace(/^\/api/, ''),
+      path: path.replace(/^\/api\/v1/, ''),
       body: options.body ? JSON.parse(options.body) : undefined,
     };
     browser.calls.push(call);

@@ -6,7 +6,7 @@ import { useRoute } from 'vue-router';
 import AppNavigation from './AppNavigation.vue';
 import LockScreen from './LockScreen.vue';
 import { useLock } from '../state/lock';
-import { useSettings } from '../state/settings';
+import { useDeviceSettings } from '../state/device-settings';
 import UnreadableBar from './UnreadableBar.vue';
 import { sendLeftovers } from '../sync/event-outbox';
 
@@ -18,7 +18,7 @@ const whenIdle = (): Promise<void> =>
   });
 const RunningBar = defineAsyncComponent(() => whenIdle().then(() => import('./RunningBar.vue')));
 const route = useRoute();
-const settings = useSettings();
+const settings = useDeviceSettings();
 const lock = useLock();
 const toast = useToast();
 void lock.ready();

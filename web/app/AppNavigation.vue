@@ -3,7 +3,7 @@ import { useEventListener } from '@vueuse/core';
 import { computed, ref } from 'vue';
 import { useRoute } from 'vue-router';
 import { useEditor } from '../state/editor';
-import { useSettings } from '../state/settings';
+import { useDeviceSettings } from '../state/device-settings';
 import IconButton from '../ui/IconButton.vue';
 import ShortcutsDialog from './ShortcutsDialog.vue';
 import ZovrinMark from './ZovrinMark.vue';
@@ -11,7 +11,7 @@ import SaveStatus from './SaveStatus.vue';
 
 const route = useRoute();
 const editor = useEditor();
-const settings = useSettings();
+const settings = useDeviceSettings();
 const shortcuts = ref(false);
 const rooms = computed(() => [
   { room: 'home', label: 'Plans', to: '/' },

@@ -1,5 +1,5 @@
 import type { z } from 'zod';
-import { Problem } from '#api';
+import { API_BASE, Problem } from '#api';
 
 /** The server answered that something is wrong. */
 export class ApiProblem extends Error {
@@ -33,26 +33,41 @@ export const worthRetrying = (error: unknown): boolean =>
 /** Told to the window where the server says that people are behind the passphrase. */
 export const LOCKED = 'zovrin:locked';
 
+/** Told to the window when the server answers again after it could not be reached. */
+export const REACHED = 'zovrin:reached';
+let isAway = false;
+function unreachable(): Unreachable {
+  isAway = true;
+  return new Unreachable('The server cannot be reached.');
+}
+function reached(): void {
+  if (!isAway) return;
+  isAway = false;
+  globalThis.dispatchEvent?.(new Event(REACHED));
+}
+
 type Headers = Readonly<Record<string, string>>;
 
 async function fetchJson(method: string, path: string, body?: unknown, headers: Headers = {}): Promise<unknown> {
   let response: Response;
   try {
-    response = await fetch(`/api${path}`, {
+    response = await fetch(`${API_BASE}${path}`, {
       method,
       headers: body === undefined ? headers : { 'content-type': 'application/json', ...headers },
       ...(body === undefined ? {} : { body: JSON.stringify(body) }),
     });
   } catch {
-    throw new Unreachable('The server cannot be reached.');
+    throw unreachable();
   }
+  // What a proxy says for a server that is away is no answer of the server.
+  if (response.ok || response.status < 500) reached();
   if (response.status === 204) return undefined;
   const json: unknown = await response.json().catch(() => undefined);
   if (response.ok) return json;
   const problem = Problem.safeParse(json);
   if (response.status === LOCKED_STATUS) window.dispatchEvent(new Event(LOCKED));
   if (problem.success) throw new ApiProblem(problem.data, json);
-  throw new Unreachable('The server cannot be reached.');
+  throw unreachable();
 }
 
 /** Asks the server and checks what comes back. Throws ApiProblem or Unreachable. */

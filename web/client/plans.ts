@@ -1,18 +1,15 @@
 import type { Plan, PlanFile } from '#core/plan';
 import {
-  BinResponse,
-  ConflictResponse,
   ListPlansResponse,
   ListVersionsResponse,
-  SavedPlan,
-  StoredPlan,
+  PLANS,
   StoredRevision,
-  type BinnedItem,
   type ListedPlan,
   type ListPlansQuery,
+  type StoredPlan,
 } from '#api';
+import { ask, worthRetrying } from './http';
 import { newId } from './new-id';
-import { ApiProblem, ask, tell, worthRetrying } from './http';
 
 const at = (id: string): string => `/plans/${encodeURIComponent(id)}`;
 
@@ -32,15 +29,15 @@ const PAGE = 100;
 export async function listAllPlans(asked: Pick<Asked, 'groupId' | 'cupboard'> = {}): Promise<ListedPlan[]> {
   const all: ListedPlan[] = [];
   for (let offset = 0; ; offset += PAGE) {
-    const { plans, total } = await askPlans(asked, PAGE, offset);
-    all.push(...plans);
+    const { items, total } = await askPlans(asked, PAGE, offset);
+    all.push(...items);
     if (offset + PAGE >= total) return all;
   }
 }
 
 /** The plan that begins first from a local moment on, such as `2026-11-26T18:30`. */
 export const planAfter = async (startsFrom: string): Promise<ListedPlan | undefined> =>
-  (await askPlans({ startsFrom }, 1)).plans[0];
+  (await askPlans({ startsFrom }, 1)).items[0];
 
 /** The plans with a step made from an entry of the library. */
 export const listPlansUsing = (entry: string, limit: number) =>
@@ -60,31 +57,13 @@ export async function createPlan(plan: Plan, entries: PlanFile['entries'] = []):
   unanswered.set(text, id);
   const answered = (): boolean => unanswered.delete(text);
   try {
-    const made = await ask(StoredPlan, 'POST', '/plans', { id, document });
+    const made = await ask(PLANS.stored, 'POST', PLANS.path, { id, document });
     answered();
     return made;
   } catch (error) {
     if (!worthRetrying(error)) answered();
     throw error;
   }
-}
-
-export const readStoredPlan = (id: string) => ask(StoredPlan, 'GET', at(id));
-
-export const savePlan = (id: string, revision: number, document: Plan) =>
-  ask(SavedPlan, 'PUT', at(id), { revision, document });
-
-export const deletePlan = (id: string) => tell('DELETE', at(id));
-
-export const listBin = async (): Promise<BinnedItem[]> => (await ask(BinResponse, 'GET', '/bin')).items;
-
-export const restore = ({ kind, id }: Pick<BinnedItem, 'kind' | 'id'>) =>
-  tell('POST', `/bin/${kind}/${encodeURIComponent(id)}/restore`);
-
-/** Both versions of a stale write, or undefined where the error is something else. */
-export function conflictOf(error: unknown): ConflictResponse | undefined {
-  if (!(error instanceof ApiProblem) || error.status !== 409) return undefined;
-  return ConflictResponse.safeParse(error.body).data;
 }
 
 /** The versions of a plan that are kept, the latest first, each with what changed since the one before it. */

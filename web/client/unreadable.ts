@@ -1,10 +1,6 @@
-import { ListUnreadableResponse, type StoredKind, type UnreadableRow } from '#api';
-import { deleteEntry } from './entries';
+import { API_BASE, ListUnreadableResponse, type StoredKind, type UnreadableRow } from '#api';
+import { entryClient, groupClient, journalClient, personClient, placeClient, planClient } from './documents';
 import { ask } from './http';
-import { deleteJournalEntry } from './journal';
-import { deleteGroup, deletePerson } from './people';
-import { deletePlace } from './places';
-import { deletePlan } from './plans';
 import { deleteRun } from './runs';
 
 /** Everything that is stored and cannot be read. */
@@ -13,16 +9,16 @@ export const listUnreadable = async (): Promise<UnreadableRow[]> =>
 
 /** The address of the stored text of a row, which the browser saves as a file. */
 export const storedTextAt = ({ kind, id }: Pick<UnreadableRow, 'kind' | 'id'>): string =>
-  `/api/unreadable/${kind}/${encodeURIComponent(id)}`;
+  `${API_BASE}/unreadable/${kind}/${encodeURIComponent(id)}`;
 
 const DELETE: Partial<Record<StoredKind, (id: string) => Promise<void>>> = {
-  plan: deletePlan,
+  plan: planClient.remove,
   run: deleteRun,
-  entry: deleteEntry,
-  person: deletePerson,
-  group: deleteGroup,
-  place: deletePlace,
-  journal: deleteJournalEntry,
+  entry: entryClient.remove,
+  person: personClient.remove,
+  group: groupClient.remove,
+  place: placeClient.remove,
+  journal: journalClient.remove,
 };
 /** Puts a row into the bin, where its kind has one. */
 export const deleteUnreadable = async ({ kind, id }: UnreadableRow): Promise<void> => DELETE[kind]?.(id);

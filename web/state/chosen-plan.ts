@@ -1,6 +1,6 @@
 import { ref, shallowRef, watch, type Ref } from 'vue';
 import type { Plan } from '#core/plan';
-import { readStoredPlan } from '../client/plans';
+import { planClient } from '../client/documents';
 
 /** The document of the plan that is chosen from a list, read when it is; undefined until it is here, or where none is chosen. */
 export function useChosenPlan(id: Ref<string>) {
@@ -12,7 +12,7 @@ export function useChosenPlan(id: Ref<string>) {
       [plan.value, trouble.value] = [undefined, ''];
       if (chosen === '') return;
       try {
-        const { document } = await readStoredPlan(chosen);
+        const { document } = await planClient.at(chosen).read();
         // Another one was chosen meanwhile.
         if (id.value === chosen) plan.value = document;
       } catch (error) {

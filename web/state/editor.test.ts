@@ -1,53 +1,46 @@
 import { afterEach, beforeEach, describe, expect, jest, test } from '@jest/globals';
 import { createPinia, setActivePinia } from 'pinia';
 import { emptyPlan, holdNamed, setDetails, setHoldSeconds, setStepCommon, talkStep, type Plan } from '#core/plan';
-import { fakeBrowser, settle, type Call, type FakeBrowser } from '../../tests/support/browser';
+import { fakeBrowser, settle, type FakeBrowser } from '../../tests/support/browser';
+import { fakeServer, type Fate, type FakeServer } from '../../tests/support/fake-server';
 import { useEditor } from './editor';
 
-const at = new Date(1_790_000_000_000).toISOString();
 let browser: FakeBrowser;
-let onServer: { revision: number; document: Plan };
+let server: FakeServer;
+const onServer = () => server.stored('/plans/p') as { revision: number; document: Plan };
+const at = '2026-11-20T18:30:00.000Z';
 const titled = (title: string): Plan => ({ ...emptyPlan(title), steps: [holdNamed('Long lean', 'a'), talkStep('b')] });
-const stored = () => ({ id: 'p', createdAt: at, updatedAt: at, ...onServer });
-
-/** A server with one plan that takes saves as the real one does. */
-function serve({ method, path, body }: Call) {
-  if (method === 'GET') return { status: 200, body: stored() };
-  if (method === 'POST' && path === '/plans') {
-    return {
-      status: 201,
-      body: { ...stored(), id: 'copy', revision: 1, document: (body as { document: Plan }).document },
-    };
-  }
-  const { revision, document } = body as { revision: number; document: Plan };
-  const same = JSON.stringify(document) === JSON.stringify(onServer.document);
-  if (revision !== onServer.revision && !(same && revision + 1 === onServer.revision)) {
-    const problem = { type: 'about:blank', title: 'Changed elsewhere', status: 409, detail: 'Changed elsewhere.' };
-    return { status: 409, body: { ...problem, current: stored(), yours: document } };
-  }
-  if (!same) onServer = { revision: revision + 1, document };
-  return { status: 200, body: stored() };
-}
 async function pass(ms: number): Promise<void> {
   await settle();
   jest.advanceTimersByTime(ms);
   await settle();
 }
+/** Opens the plan; what was open before is left, without its unsent changes where the server is away. */
 async function opened() {
+  await last?.close();
   setActivePinia(createPinia());
   const editor = useEditor();
+  last = editor;
   await editor.open('p');
   return editor;
 }
-const drafts = () => Object.keys(browser.local).filter((key) => key.startsWith('zovrin.draft.p'));
+let last: ReturnType<typeof useEditor> | undefined;
+const drafts = () => Object.keys(browser.local).filter((key) => key.startsWith('zovrin.draft.plan.p.'));
+const lose = (fate: Fate) => (server.fate = ({ method }) => (method === 'PUT' ? fate : 'arrives'));
+const arrive = () => (server.fate = () => 'arrives');
 
 beforeEach(() => {
   jest.useFakeTimers();
   browser = fakeBrowser();
-  onServer = { revision: 1, document: titled('Evening') };
-  browser.answer = serve;
+  last = undefined;
+  server = fakeServer();
+  server.put('/plans/p', titled('Evening'));
+  browser.answer = server.answer;
 });
-afterEach(() => void jest.useRealTimers());
+afterEach(async () => {
+  await last?.close();
+  jest.useRealTimers();
+});
 
 describe('saving as one types', () => {
   test('an edit is kept here at once, saved after a moment, and then no longer kept here', async () => {
@@ -58,7 +51,7 @@ describe('saving as one types', () => {
     expect(drafts()).toHaveLength(1);
     await pass(700);
     expect(editor.state).toBe('saved');
-    expect(onServer).toMatchObject({ revision: 2, document: { title: 'Late evening' } });
+    expect(onServer()).toMatchObject({ revision: 2, document: { title: 'Late evening' } });
     expect(drafts()).toHaveLength(0);
   });
 
@@ -70,7 +63,7 @@ describe('saving as one types', () => {
     }
     await pass(700);
     expect(browser.calls.filter(({ method }) => method === 'PUT')).toHaveLength(1);
-    expect(onServer.document.title).toBe('Late');
+    expect(onServer().document.title).toBe('Late');
   });
 
   test('an edit that changes nothing saves nothing; one that is refused changes nothing', async () => {
@@ -90,10 +83,10 @@ describe('saving as one types', () => {
     await pass(700);
     editor.undo();
     await pass(700);
-    expect(onServer).toMatchObject({ revision: 3, document: { title: 'Evening' } });
+    expect(onServer()).toMatchObject({ revision: 3, document: { title: 'Evening' } });
     editor.redo();
     await pass(700);
-    expect(onServer).toMatchObject({ revision: 4, document: { title: 'One' } });
+    expect(onServer()).toMatchObject({ revision: 4, document: { title: 'One' } });
   });
 });
 
@@ -105,43 +98,47 @@ describe('when the server is away', () => {
     await pass(700);
     expect(editor.state).toBe('waiting');
     expect(editor.trouble).toBe('The server cannot be reached.');
+    const tries = () => browser.calls.length;
+    const before = tries();
     await pass(2000);
     await pass(5000);
-    expect(browser.calls.filter(({ method }) => method === 'PUT')).toHaveLength(3);
-    browser.answer = serve;
+    // It asks first what became of what it sent.
+    expect(tries()).toBe(before + 2);
+    browser.answer = server.answer;
+    arrive();
     await pass(10_000);
-    expect([editor.state, editor.trouble, onServer.document.title]).toEqual(['saved', '', 'Kept']);
+    expect([editor.state, editor.trouble, onServer().document.title]).toEqual(['saved', '', 'Kept']);
   });
 
   test('a reload takes up what was not saved', async () => {
     const before = await opened();
-    browser.answer = (call) => (call.method === 'PUT' ? 'unreachable' : serve(call));
+    lose('lostRequest');
     before.edit(setDetails({ title: 'Before the reload' }));
     await pass(700);
-    browser.answer = serve;
+    await before.close();
+    arrive();
     const after = await opened();
     expect(after.plan?.title).toBe('Before the reload');
     expect(after.canUndo).toBe(true);
     await pass(700);
-    expect(onServer.document.title).toBe('Before the reload');
+    expect(onServer().document.title).toBe('Before the reload');
   });
 
   test('a save that was stored but not answered is no conflict, not even after a reload', async () => {
     const before = await opened();
-    browser.answer = (call) => {
-      const answer = serve(call);
-      return call.method === 'PUT' ? 'unreachable' : answer;
-    };
+    lose('lostAnswer');
     before.edit(setDetails({ title: 'First' }));
     await pass(700);
     before.edit(setDetails({ title: 'Second' }));
     await settle();
-    expect(onServer.document.title).toBe('First');
-    browser.answer = serve;
+    expect(onServer().document.title).toBe('First');
+    lose('lostRequest');
+    await before.close();
+    arrive();
     const after = await opened();
-    expect([after.state, after.plan?.title]).toEqual(['unsaved', 'Second']);
+    expect([after.state, after.plan?.title]).toEqual(['saving', 'Second']);
     await pass(700);
-    expect(onServer).toMatchObject({ revision: 3, document: { title: 'Second' } });
+    expect(onServer()).toMatchObject({ revision: 3, document: { title: 'Second' } });
   });
 
   test('a refusal is told with its field and not repeated', async () => {
@@ -165,33 +162,37 @@ describe('when the server is away', () => {
     await settle();
     expect(editor.storageFull).toBe(true);
     await pass(700);
-    expect([editor.state, onServer.document.title]).toEqual(['saved', 'No room']);
+    expect([editor.state, onServer().document.title]).toEqual(['saved', 'No room']);
   });
 });
+
+/** The plans that were made beside the one that is open. */
+const copies = () =>
+  browser.calls.flatMap(({ method, body }) => (method === 'POST' ? [(body as { document: Plan }).document.title] : []));
 
 describe('changed in two places', () => {
   async function inConflict() {
     const editor = await opened();
-    onServer = { revision: 2, document: titled('Theirs') };
+    server.put('/plans/p', titled('Theirs'), 2);
     editor.edit(setDetails({ title: 'Mine' }));
     await pass(700);
     expect(editor.state).toBe('conflict');
-    expect(editor.conflict).toMatchObject({ current: { revision: 2 }, yours: { title: 'Mine' } });
+    expect([editor.conflict?.document.title, editor.plan?.title]).toEqual(['Theirs', 'Mine']);
     return editor;
   }
 
   test('going on with mine keeps theirs as a plan of its own', async () => {
     const editor = await inConflict();
-    const copy = await editor.resolve('mine');
-    expect(copy?.document.title).toBe('Theirs (other version)');
-    expect(onServer).toMatchObject({ revision: 3, document: { title: 'Mine' } });
+    await editor.resolve('mine');
+    expect(copies()).toEqual(['Theirs (other version)']);
+    expect(onServer()).toMatchObject({ revision: 3, document: { title: 'Mine' } });
     expect([editor.state, editor.conflict]).toEqual(['saved', undefined]);
   });
 
   test('going on with theirs keeps mine as a plan of its own, and undo brings it back', async () => {
     const editor = await inConflict();
-    const copy = await editor.resolve('theirs');
-    expect(copy?.document.title).toBe('Mine (other version)');
+    await editor.resolve('theirs');
+    expect(copies()).toEqual(['Mine (other version)']);
     expect(editor.plan?.title).toBe('Theirs');
     editor.undo();
     expect(editor.plan?.title).toBe('Mine');
@@ -207,17 +208,15 @@ describe('changed in two places', () => {
 
   test('an edit kept from an earlier visit meets what was saved elsewhere since', async () => {
     const before = await opened();
-    browser.answer = (call) => (call.method === 'PUT' ? 'unreachable' : serve(call));
+    lose('lostRequest');
     before.edit(setDetails({ title: 'From yesterday' }));
     await pass(700);
-    onServer = { revision: 2, document: titled('From today') };
-    browser.answer = serve;
+    server.put('/plans/p', titled('From today'), 2);
+    await before.close();
+    arrive();
     const after = await opened();
     expect(after.state).toBe('conflict');
-    expect([after.conflict?.yours.title, after.conflict?.current.document.title]).toEqual([
-      'From yesterday',
-      'From today',
-    ]);
+    expect([after.plan?.title, after.conflict?.document.title]).toEqual(['From yesterday', 'From today']);
   });
 
   test('a reload in the middle of a conflict asks again', async () => {
@@ -225,14 +224,14 @@ describe('changed in two places', () => {
     for (let i = 0; i < 2; i++) {
       const after = await opened();
       expect(after.state).toBe('conflict');
-      expect([after.plan?.title, after.conflict?.current.document.title]).toEqual(['Mine', 'Theirs']);
+      expect([after.plan?.title, after.conflict?.document.title]).toEqual(['Mine', 'Theirs']);
     }
-    expect(onServer.document.title).toBe('Theirs');
+    expect(onServer().document.title).toBe('Theirs');
   });
 
   test('a draft of a tab that is still open is left to it', async () => {
     const draft = { revision: 1, document: titled('Being typed over there'), unanswered: [], editedAt: 1 };
-    browser.local.setItem('zovrin.draft.p.other', JSON.stringify(draft));
+    browser.local.setItem('zovrin.draft.plan.p.other.someone', JSON.stringify(draft));
     browser.otherTabs = ['zovrin.tab.other'];
     expect((await opened()).plan?.title).toBe('Evening');
     browser.otherTabs = [];
@@ -247,16 +246,16 @@ describe('from one plan to the next', () => {
     const next = editor.open('p');
     await settle();
     await next;
-    expect(onServer).toMatchObject({ revision: 2, document: { title: 'Typed and left' } });
+    expect(onServer()).toMatchObject({ revision: 2, document: { title: 'Typed and left' } });
     expect([editor.state, editor.revision]).toEqual(['saved', 2]);
     editor.edit(setDetails({ title: 'And on' }));
     await pass(700);
-    expect(onServer.document.title).toBe('And on');
+    expect(onServer().document.title).toBe('And on');
   });
 
   test('what cannot be sent stays kept, and nothing is tried for it while another plan is open', async () => {
     const editor = await opened();
-    browser.answer = (call) => (call.method === 'PUT' ? 'unreachable' : serve(call));
+    lose('lostRequest');
     editor.edit(setDetails({ title: 'Left behind' }));
     await pass(700);
     await editor.close();
@@ -284,7 +283,10 @@ describe('opening one plan after another', () => {
     browser.answer = ({ path }) =>
       new Promise((resolve) => {
         const id = path.split('/').at(-1)!;
-        asked.push([id, () => resolve({ status: 200, body: { ...stored(), id, document: titled(id) } })]);
+        asked.push([
+          id,
+          () => resolve({ status: 200, body: { id, revision: 1, createdAt: at, updatedAt: at, document: titled(id) } }),
+        ]);
       });
     const opened = ['a', 'b', 'c'].map((id) => editor.open(id));
     await settle();

@@ -38,8 +38,8 @@ beforeEach(() => {
   browser = fakeBrowser();
   [there, sent] = [[], []];
   browser.answer = ({ method, path, body }) => {
-    if (path.startsWith('/runs?')) return { status: 200, body: { runs: there, total: there.length, unreadable: 0 } };
-    if (path === '/entries') return { status: 200, body: { entries: [], unreadable: 0 } };
+    if (path.startsWith('/runs?')) return { status: 200, body: { items: there, total: there.length, unreadable: 0 } };
+    if (path.startsWith('/entries?')) return { status: 200, body: { items: [], total: 0, unreadable: 0 } };
     const run = { ...runOf('r', NOW - 26 * HOUR), createdAt: new Date(NOW).toISOString(), unreadable: 0 };
     if (method === 'GET') return { status: 200, body: run };
     if (path === '/runs') return { status: 201, body: { ...run, events: [] } };

@@ -44,8 +44,8 @@ function sessionsHere(nowMs: number): OpenSession[] {
 }
 
 async function sessionsThere(nowMs: number): Promise<OpenSession[]> {
-  const { runs } = await listRuns(LATEST);
-  return runs.flatMap(({ id, planId, summary: { title, startedAtMs, lastEventAtMs, ended } }) => {
+  const { items } = await listRuns(LATEST);
+  return items.flatMap(({ id, planId, summary: { title, startedAtMs, lastEventAtMs, ended } }) => {
     if (ended || startedAtMs === null || nowMs - startedAtMs > TOLD_FOR_MS) return [];
     return { id, planId, title, startedAtMs, isUnderWay: isRecent(lastEventAtMs ?? startedAtMs, nowMs) };
   });

@@ -3,8 +3,8 @@ import { computed } from 'vue';
 import { withOwnEntries, type OwnEntry, type Position, type Technique } from '#core/catalogue';
 import { builtInLibrary, POSITIONS, TECHNIQUES } from '#library';
 import type { StoredEntry } from '#api';
-import { deleteEntry, listEntries } from '../client/entries';
-import { restore } from '../client/plans';
+import { restore } from '../client/bin';
+import { entryClient } from '../client/documents';
 import { keptList } from '../sync/cached-list';
 
 /**
@@ -12,7 +12,13 @@ import { keptList } from '../sync/cached-list';
  * offered, but still known, so that the plans that use them stay as they are.
  */
 export const useLibrary = defineStore('library', () => {
-  const { list, trouble, load: reload, ready, tell } = keptList<readonly StoredEntry[]>(listEntries, 'zovrin.entries');
+  const {
+    list,
+    trouble,
+    load: reload,
+    ready,
+    tell,
+  } = keptList<readonly StoredEntry[]>(entryClient.list, 'zovrin.entries');
   const stored = computed(() => list.value ?? []);
 
   const own = computed((): OwnEntry[] => stored.value.map(({ document }) => document));
@@ -35,7 +41,7 @@ export const useLibrary = defineStore('library', () => {
   }
   /** Puts an entry into the bin. Throws where the server can not. */
   async function remove(id: string): Promise<void> {
-    await deleteEntry(id);
+    await entryClient.remove(id);
     tell();
     await reload();
   }

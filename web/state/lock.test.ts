@@ -31,11 +31,11 @@ function server({ method, path, body }: Call) {
     return { status: 204 };
   }
   if (state.set && !state.open) return { status: 423 };
-  if (path === '/people') {
+  if (path.startsWith('/people?')) {
     const row = { id: 'p', revision: 1, createdAt: moment, updatedAt: moment, document: newPerson('Mara Quill') };
-    return { status: 200, body: { unreadable: 0, people: [row] } };
+    return { status: 200, body: { items: [row], total: 1, unreadable: 0 } };
   }
-  return path === '/people/groups' ? { status: 200, body: { unreadable: 0, groups: [] } } : { status: 404 };
+  return path.startsWith('/groups?') ? { status: 200, body: { items: [], total: 0, unreadable: 0 } } : { status: 404 };
 }
 const touch = (kind = 'pointerdown'): void => void (window as unknown as EventTarget).dispatchEvent(new Event(kind));
 const pass = (ms: number): Promise<void> => jest.advanceTimersByTimeAsync(ms);

@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia';
 import type { PaceOfRun } from '#core/review';
-import { readPaces } from '../client/arrange';
+import { readPaces } from '../client/paces';
 import { keptList } from '../sync/cached-list';
 
 /** How the latest runs went against their plans: what forecasts learn from. Read once, and again when a run has ended. */

@@ -2,7 +2,7 @@ import { useLocalStorage } from '@vueuse/core';
 import { defineStore } from 'pinia';
 import { computed } from 'vue';
 import { initialsOf, type Group, type Person } from '#core/people';
-import { listGroups, listPeople } from '../client/people';
+import { groupClient, personClient } from '../client/documents';
 import { keptList } from '../sync/cached-list';
 
 export interface Known {
@@ -13,7 +13,7 @@ export interface Known {
 /** Who is taught here, and in which groups: read once, and again whenever one of them was changed anywhere. */
 export const usePeople = defineStore('people', () => {
   const { list, trouble, load, ready, forget, changed } = keptList(async () => {
-    const [people, groups] = await Promise.all([listPeople(), listGroups()]);
+    const [people, groups] = await Promise.all([personClient.list(), groupClient.list()]);
     return { people, groups };
   }, 'zovrin.people');
   const people = computed(() => list.value?.people);

@@ -1,52 +1,40 @@
-import { beforeEach, describe, expect, test } from '@jest/globals';
+import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
 import { createPinia, setActivePinia } from 'pinia';
-import { effectScope, nextTick, ref } from 'vue';
+import { effectScope, type EffectScope, nextTick, ref } from 'vue';
 import { NOTHING_DECIDED, openLevel, withSeen, type ClassPeople } from '#core/caution';
 import { restStep, type Plan } from '#core/plan';
 import { newGroup } from '#core/people';
 import { DEMO_PLANS } from '#library/demo';
-import { fakeBrowser, settle, type Call, type FakeBrowser } from '../../tests/support/browser';
+import { fakeBrowser, settle, type FakeBrowser } from '../../tests/support/browser';
 import { has, someone } from '../../tests/support/people';
+import { fakeServer, type FakeServer } from '../../tests/support/fake-server';
 import { useClass } from './use-class';
 
-const moment = '2026-11-20T18:30:00.000Z';
-const row = <T>(id: string, document: T, revision = 1) => ({
-  id,
-  revision,
-  createdAt: moment,
-  updatedAt: moment,
-  document,
-});
-const people = [
-  row('ada', someone('Ada Merrow', has('high-pressure', { degree: 'uncontrolled' }))),
-  row('bo', someone('Bo Fenn')),
-  row('cyd', someone('Cyd Loam', has('knee'))),
-];
+const people = {
+  ada: someone('Ada Merrow', has('high-pressure', { degree: 'uncontrolled' })),
+  bo: someone('Bo Fenn'),
+  cyd: someone('Cyd Loam', has('knee')),
+};
 const plan: Plan = { ...DEMO_PLANS[0]!.plan, groupId: 'potters', startsAt: '2026-11-26T19:15' };
 const wall = plan.steps.findIndex((step) => step.kind === 'hold' && step.position === 'legs-up-wall');
 const wallId = plan.steps[wall]!.id;
 let browser: FakeBrowser;
-let stored: { revision: number; document: ClassPeople };
-
-function server({ method, path, body }: Call) {
-  if (path === '/people') return { status: 200, body: { unreadable: 0, people } };
-  if (path === '/people/groups') {
-    const group = { ...newGroup('Potters'), members: ['ada', 'bo', 'gone'] };
-    return { status: 200, body: { unreadable: 0, groups: [row('potters', group)] } };
-  }
-  if (!path.startsWith('/people/classes/')) return { status: 404 };
-  if (method === 'GET') return { status: 200, body: stored };
-  const sent = body as { revision: number; document: ClassPeople };
-  if (sent.revision !== stored.revision) {
-    const problem = { type: 'about:blank', title: 'Changed elsewhere', status: 409, detail: 'Changed elsewhere.' };
-    return { status: 409, body: { ...problem, current: stored, yours: sent.document } };
-  }
-  stored = { revision: stored.revision + 1, document: sent.document };
-  return { status: 200, body: stored };
+let server: FakeServer;
+let scopes: EffectScope[] = [];
+/** A scope that ends with the test: nothing is tried again after it. */
+function scopeOfTest(): EffectScope {
+  const scope = effectScope();
+  scopes.push(scope);
+  return scope;
 }
+afterEach(() => {
+  for (const scope of scopes) scope.stop();
+  scopes = [];
+});
+const stored = () => server.stored('/plans/p/decisions') as { revision: number; document: ClassPeople };
 const planOf = ref<Plan | undefined>(plan);
 async function opened() {
-  const used = effectScope().run(() => useClass('p', planOf))!;
+  const used = scopeOfTest().run(() => useClass('p', planOf))!;
   await settle();
   return used;
 }
@@ -56,8 +44,10 @@ const cellOf = (used: Awaited<ReturnType<typeof opened>>, personId: string, at =
 beforeEach(() => {
   setActivePinia(createPinia());
   browser = fakeBrowser();
-  browser.answer = server;
-  stored = { revision: 0, document: NOTHING_DECIDED };
+  server = fakeServer();
+  for (const [id, person] of Object.entries(people)) server.put(`/people/${id}`, person);
+  server.put('/groups/potters', { ...newGroup('Potters'), members: ['ada', 'bo', 'gone'] });
+  browser.answer = server.answer;
   planOf.value = plan;
 });
 
@@ -93,10 +83,10 @@ describe('the people of a class', () => {
     expect(used.leave('ada', wallId, cellOf(used, 'ada')!)).toBeUndefined();
     await settle();
     expect(openLevel(cellOf(used, 'ada')!)).toBeNull();
-    expect(stored.document.seen).toMatchObject([{ personId: 'ada', stepId: wallId, by: 'teacher' }]);
+    expect(stored().document.seen).toMatchObject([{ personId: 'ada', stepId: wallId, by: 'teacher' }]);
     used.undecide('ada', wallId);
     await settle();
-    expect([openLevel(cellOf(used, 'ada')!), stored.document.seen]).toEqual(['avoid', []]);
+    expect([openLevel(cellOf(used, 'ada')!), stored().document.seen]).toEqual(['avoid', []]);
   });
 
   test('another step for one of them: their version has it, of the same length, and the plan itself stays', async () => {
@@ -112,28 +102,34 @@ describe('the people of a class', () => {
   test('two teachers decide at once, for different people: both decisions are kept', async () => {
     const used = await opened();
     const by = { by: 'Wren', at: '2026-11-25T10:00:00Z' };
-    stored = {
-      revision: 4,
-      document: withSeen(stored.document, { personId: 'bo', stepId: wallId, rules: ['some'], ...by }),
-    };
+    server.put(
+      '/plans/p/decisions',
+      withSeen(NOTHING_DECIDED, { personId: 'bo', stepId: wallId, rules: ['some'], ...by }),
+      4,
+    );
     used.leave('ada', wallId, cellOf(used, 'ada')!);
     await settle();
-    expect(stored.document.seen.map(({ personId }) => personId).sort()).toEqual(['ada', 'bo']);
-    expect(used.kept.value?.theirs.value).toBeUndefined();
+    expect(
+      stored()
+        .document.seen.map(({ personId }) => personId)
+        .sort(),
+    ).toEqual(['ada', 'bo']);
+    expect(used.synced.value?.conflict.value).toBeUndefined();
   });
 
   test('two teachers decide for the same person at the same step: both are shown, and one is chosen', async () => {
     const used = await opened();
     const by = { by: 'Wren', at: '2026-11-25T10:00:00Z' };
-    stored = {
-      revision: 4,
-      document: withSeen(stored.document, { personId: 'ada', stepId: wallId, rules: [], ...by }),
-    };
+    server.put(
+      '/plans/p/decisions',
+      withSeen(NOTHING_DECIDED, { personId: 'ada', stepId: wallId, rules: [], ...by }),
+      4,
+    );
     used.leave('ada', wallId, cellOf(used, 'ada')!);
     await settle();
-    expect(used.kept.value?.theirs.value?.document.seen[0]?.by).toBe('Wren');
-    used.kept.value?.settle(true);
+    expect(used.synced.value?.conflict.value?.document.seen[0]?.by).toBe('Wren');
+    void used.synced.value?.resolve('mine');
     await settle();
-    expect(stored.document.seen).toMatchObject([{ personId: 'ada', by: 'teacher' }]);
+    expect(stored().document.seen).toMatchObject([{ personId: 'ada', by: 'teacher' }]);
   });
 });

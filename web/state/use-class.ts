@@ -1,11 +1,11 @@
-import { computed, shallowRef, toValue, watch, type MaybeRefOrGetter } from 'vue';
+import { computed, onScopeDispose, shallowRef, toValue, watch, type MaybeRefOrGetter } from 'vue';
 import {
-  ClassPeople,
+  type ClassPeople,
   classMatrix,
   decidedAt,
   insteadOf,
   NOTHING_DECIDED,
-  readClassPeople as read,
+  readClassPeople,
   rulesOf,
   versionFor,
   withInstead,
@@ -14,23 +14,19 @@ import {
   type Cell,
 } from '#core/caution';
 import type { Plan, Step } from '#core/plan';
-import { classConflictOf, readClassPeople, saveClassPeople } from '../client/people';
+import { decisionsOf } from '../client/documents';
 import { today } from './days';
-import { keptDocument } from '../sync/kept-document';
+import { sourceOf } from '../sync/source';
+import { syncedDocument } from '../sync/synced-document';
 import { useKnowledge } from './knowledge';
 import { useLibrary } from './library';
 import { usePeople } from './people';
 import { useTeacherName } from './teacher-name';
 
-const keptOf = (planId: string) =>
-  keptDocument<ClassPeople>({
-    unsentKey: `zovrin.class.${planId}.unsent`,
-    start: NOTHING_DECIDED,
-    schema: ClassPeople,
-    read,
-    fetch: () => readClassPeople(planId),
-    send: (revision, document) => saveClassPeople(planId, revision, document),
-    conflictOf: classConflictOf,
+const decisionsFor = (planId: string) =>
+  syncedDocument<ClassPeople, ClassPeople>({
+    ...sourceOf(`class.${planId}`, readClassPeople, decisionsOf(planId)),
+    initial: NOTHING_DECIDED,
     keyOf: decidedAt,
   });
 
@@ -40,27 +36,31 @@ export function useClass(planId: MaybeRefOrGetter<string>, planOf: MaybeRefOrGet
   const known = useKnowledge();
   const library = useLibrary();
   const teacher = useTeacherName();
-  const kept = shallowRef<ReturnType<typeof keptOf>>();
+  const synced = shallowRef<ReturnType<typeof decisionsFor>>();
   const plan = computed(() => toValue(planOf));
 
   watch(
     [() => toValue(planId), () => plan.value?.groupId ?? null],
     ([id, groupId], before) => {
-      if (groupId === null || id === '') kept.value = undefined;
-      else if (!kept.value || id !== before[0]) {
-        void people.ready();
-        kept.value = keptOf(id);
-        void kept.value.ready();
-      }
+      const isSame = id === before[0];
+      if (groupId !== null && id !== '' && synced.value && isSame) return;
+      void synced.value?.close();
+      synced.value = undefined;
+      if (groupId === null || id === '') return;
+      void people.ready();
+      synced.value = decisionsFor(id);
+      void synced.value.ready();
     },
     { immediate: true },
   );
+
+  onScopeDispose(() => void synced.value?.close());
 
   const group = computed(() => people.group(plan.value?.groupId ?? null));
   const members = computed(() => people.of(group.value?.members ?? []));
   /** The day of the class; today where none is set. */
   const day = computed(() => plan.value?.startsAt?.slice(0, 10) ?? today());
-  const decided = computed(() => kept.value?.document.value ?? NOTHING_DECIDED);
+  const decided = computed(() => synced.value?.document.value ?? NOTHING_DECIDED);
   const matrix = computed(() =>
     plan.value && group.value
       ? classMatrix(plan.value, members.value, decided.value, known.knowledge, day.value)
@@ -76,7 +76,7 @@ export function useClass(planId: MaybeRefOrGetter<string>, planOf: MaybeRefOrGet
   const versionOf = (personId: string) =>
     plan.value && versionFor(plan.value, insteadOf(decided.value, personId), library.all);
 
-  const change = (name: string, next: ClassPeople): string | undefined => kept.value?.change(name, next);
+  const change = (name: string, next: ClassPeople): string | undefined => synced.value?.change(name, next);
   const now = () => ({ by: teacher.value.trim() || 'teacher', at: new Date().toISOString() });
   const leave = (personId: string, stepId: string, { cautions }: Pick<Cell, 'cautions'>): string | undefined =>
     change(
@@ -88,5 +88,5 @@ export function useClass(planId: MaybeRefOrGetter<string>, planOf: MaybeRefOrGet
   const undecide = (personId: string, stepId: string): string | undefined =>
     change('as before', withoutDecision(decided.value, { personId, stepId }));
 
-  return { kept, group, members, day, decided, matrix, activeFor, versionOf, leave, use, undecide };
+  return { synced, group, members, day, decided, matrix, activeFor, versionOf, leave, use, undecide };
 }

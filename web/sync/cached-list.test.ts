@@ -134,14 +134,21 @@ describe('people', () => {
     setActivePinia(createPinia());
     browser = fakeBrowser();
     browser.answer = ({ path }) => {
-      if (path === '/people') {
+      if (path.startsWith('/people?')) {
         const names = ['Mara Quill', 'Odo Maplin', 'Mara Quince'];
-        return { status: 200, body: { unreadable: 0, people: names.map((name, i) => row(`p${i}`, newPerson(name))) } };
-      }
-      if (path === '/people/groups') {
         return {
           status: 200,
-          body: { unreadable: 0, groups: [row('g', { ...newGroup('Potters'), members: ['p2', 'gone', 'p0'] })] },
+          body: { total: names.length, unreadable: 0, items: names.map((name, i) => row(`p${i}`, newPerson(name))) },
+        };
+      }
+      if (path.startsWith('/groups?')) {
+        return {
+          status: 200,
+          body: {
+            total: 1,
+            unreadable: 0,
+            items: [row('g', { ...newGroup('Potters'), members: ['p2', 'gone', 'p0'] })],
+          },
         };
       }
       return { status: 404 };

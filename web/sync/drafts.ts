@@ -1,71 +1,68 @@
-import { kept } from './safe-storage';
+import { newId } from '../client/new-id';
 import { openTabs, tabName } from './tabs';
+import { vault } from './vault';
 
-/** A document with edits the server has not acknowledged yet. */
-export interface Draft<T> {
-  /** The revision it was made from. */
-  revision: number;
-  document: T;
-  /** Versions that were sent without an answer: the server may have stored one of them. */
-  unanswered: string[];
-  editedAt: number;
+/** What was kept of a document and not acknowledged, by someone who is no longer there. */
+export interface Leftover {
+  text: string;
+  /** Removes it from this browser. */
+  remove: () => void;
 }
 
-/** Where the drafts of one kind of document are kept in this browser, one for each document and tab. */
-export interface Drafts<T> {
-  /** Keeps the unacknowledged document of this tab. Gives whether the browser had room for it. */
-  keep(id: string, draft: Omit<Draft<T>, 'editedAt'>): Promise<boolean>;
-  drop(id: string): Promise<void>;
+/** The drafts of one who edits: one for each document, written at once and kept until the server has the document. */
+export interface Drafts {
+  /** Keeps the draft of a document. Gives whether the browser had room for it. */
+  write(key: string, text: string): boolean;
+  drop(key: string): void;
   /**
-   * The newest draft of a document that this tab left, or that a tab left which is no longer open, and forgets where it
-   * was: whoever takes it keeps it from now on. Drafts of other open tabs are theirs.
+   * The drafts of a document that are nobody's any more: left by a closed or reloaded window, or by one who edited in this
+   * window before. Those of other open windows are theirs.
    */
-  take(id: string): Promise<Draft<T> | undefined>;
-  /** The drafts that could be taken, the newest first, each with its document's id. */
-  waiting(): Promise<{ id: string; draft: Draft<T> }[]>;
+  leftovers(key: string): Promise<Leftover[]>;
+  /** Leaves what is still kept to whoever opens the document next. */
+  release(): void;
 }
 
-/** Drafts under a prefix of keys; `read` gives the document, or undefined for what is none. */
-export function draftsOf<T>(prefix: string, read: (value: unknown) => T | undefined): Drafts<T> {
-  const keyOf = (id: string, tab: string): string => `${prefix}${id}.${tab}`;
+const PREFIX = 'zovrin.draft.';
+/** Those who edit in this window now. */
+const editing = new Set<string>();
 
-  function parse(text: string | null): Draft<T> | undefined {
-    try {
-      const { revision, document, unanswered, editedAt } = JSON.parse(text ?? '') as Record<string, unknown>;
-      const value = read(document);
-      if (value === undefined || typeof revision !== 'number' || typeof editedAt !== 'number') return undefined;
-      return Array.isArray(unanswered)
-        ? { revision, document: value, unanswered: unanswered.map(String), editedAt }
-        : undefined;
-    } catch {
-      return undefined;
-    }
-  }
+/** The storage keys of drafts below a beginning that are nobody's any more. They end with the window and who edited there. */
+async function abandoned(begins: string): Promise<string[]> {
+  const [mine, open] = await Promise.all([tabName(), openTabs()]);
+  return vault.keys(begins).filter((key) => {
+    const [window = '', editor = ''] = key.split('.').slice(-2);
+    return window === mine ? !editing.has(editor) : !open.has(window);
+  });
+}
 
-  /** The keys below a beginning whose tab is this one or gone, with what is kept there. */
-  async function orphaned(begins: string) {
-    const [mine, open] = await Promise.all([tabName(), openTabs()]);
-    return kept.keys(begins).flatMap((key) => {
-      const tab = key.slice(key.lastIndexOf('.') + 1);
-      if (tab !== mine && open.has(tab)) return [];
-      return [{ key, id: key.slice(prefix.length, key.lastIndexOf('.')), draft: parse(kept.read(key)) }];
-    });
-  }
-
+/** The drafts of one more who edits in this window. */
+export async function openDrafts(): Promise<Drafts> {
+  const window = await tabName();
+  const me = newId();
+  editing.add(me);
+  const keyOf = (key: string): string => `${PREFIX}${key}.${window}.${me}`;
   return {
-    keep: async (id, draft) =>
-      kept.write(keyOf(id, await tabName()), JSON.stringify({ ...draft, editedAt: Date.now() })),
-    drop: async (id) => kept.remove(keyOf(id, await tabName())),
-    async take(id) {
-      const left = await orphaned(keyOf(id, ''));
-      for (const { key } of left) kept.remove(key);
-      return left.flatMap(({ draft }) => draft ?? []).sort((a, b) => b.editedAt - a.editedAt)[0];
+    write: (key, text) => vault.write(keyOf(key), text),
+    drop: (key) => vault.remove(keyOf(key)),
+    async leftovers(key) {
+      const names = await abandoned(`${PREFIX}${key}.`);
+      return names.flatMap((name) => {
+        const text = vault.read(name);
+        return text === null ? [] : [{ text, remove: () => vault.remove(name) }];
+      });
     },
-    async waiting() {
-      const left = await orphaned(prefix);
-      return left
-        .flatMap(({ id, draft }) => (draft ? [{ id, draft }] : []))
-        .sort((a, b) => b.draft.editedAt - a.draft.editedAt);
-    },
+    release: () => void editing.delete(me),
   };
+}
+
+/** The drafts of a kind of document that are nobody's now, as text. */
+export async function waitingDrafts(kind: string): Promise<string[]> {
+  const names = await abandoned(`${PREFIX}${kind}.`);
+  return names.flatMap((name) => vault.read(name) ?? []);
+}
+
+/** Removes every draft of a document from this browser, whoever keeps it. */
+export function removeDrafts(key: string): void {
+  for (const name of vault.keys(`${PREFIX}${key}.`)) vault.remove(name);
 }

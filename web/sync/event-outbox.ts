@@ -1,8 +1,8 @@
 import { readPlan, type Plan } from '#core/plan';
 import { RunEvent } from '#core/run';
 import type { StartRunRequest, StoredRun } from '#api';
-import { worthRetrying } from '../client/http';
 import { addEvents, eventsAfter, startRun } from '../client/runs';
+import { outbox, type Outbox } from './outbox';
 import { vault } from './vault';
 
 /** A run whose events are kept in this browser until the server has them all. */
@@ -24,7 +24,7 @@ function parsedRun(text: string | null): LocalRun | undefined {
   try {
     const run = JSON.parse(text ?? '') as LocalRun;
     const plan = readPlan(run.plan);
-    return plan.ok ? { ...run, plan: plan.plan, events: run.events.map((event) => RunEvent.parse(event)) } : undefined;
+    return plan.ok ? { ...run, plan: plan.value, events: run.events.map((event) => RunEvent.parse(event)) } : undefined;
   } catch {
     return undefined;
   }
@@ -86,21 +86,19 @@ export const unfinishedRun = (planId: string): LocalRun | undefined => unfinishe
 export const keepLocalRun = (run: LocalRun): boolean => vault.write(keyOf(run), JSON.stringify(run));
 export const dropLocalRun = (run: LocalRun): void => vault.remove(keyOf(run));
 
-const BATCH = 200;
-
 /**
- * Sends one batch of what the server has not acknowledged. The server stores each event once, however often it comes. Gives
+ * Sends a batch of what the server has not acknowledged. The server stores each event once, however often it comes. Gives
  * the server's events after those it had acknowledged, where others have added to them meanwhile.
  */
-async function sendBatch(run: LocalRun, nowMs?: number): Promise<RunEvent[] | undefined> {
+async function post(run: LocalRun, batch: readonly RunEvent[], nowMs?: number): Promise<RunEvent[] | undefined> {
   const { id, planId, planRevision, acknowledged } = run;
   if (acknowledged === 0) await startRun({ id, planId, planRevision });
-  const batch = run.events.slice(acknowledged, acknowledged + BATCH);
-  const { total } = await addEvents(id, batch, nowMs);
-  if (total > acknowledged + batch.length) return (await eventsAfter(id, acknowledged)).events;
-  run.acknowledged = acknowledged + batch.length;
-  return undefined;
+  const { total } = await addEvents(id, [...batch], nowMs);
+  return total > acknowledged + batch.length ? (await eventsAfter(id, acknowledged)).events : undefined;
 }
+const unsent = ({ events, acknowledged }: LocalRun): readonly RunEvent[] => events.slice(acknowledged);
+
+const LEFTOVER_BATCH = 200;
 
 /** Sends the sessions that ended while the server could not be reached. What still cannot be sent stays for the next time. */
 export async function sendLeftovers(): Promise<void> {
@@ -108,8 +106,10 @@ export async function sendLeftovers(): Promise<void> {
     try {
       let sending = run;
       while (!allSent(sending)) {
-        const fresh = await sendBatch(sending);
+        const batch = unsent(sending).slice(0, LEFTOVER_BATCH);
+        const fresh = await post(sending, batch);
         if (fresh) sending = mergedRun(sending, fresh);
+        else sending.acknowledged += batch.length;
       }
       dropLocalRun(run);
     } catch {
@@ -117,8 +117,6 @@ export async function sendLeftovers(): Promise<void> {
     }
   }
 }
-
-const RETRY_MS = 3000;
 
 /**
  * Sends the events of the session under way, in order. `current` gives the run as it is now; `said` is told whether
@@ -130,36 +128,27 @@ export function makeOutbox(
   said: (trouble: string) => void,
   taken: (run: LocalRun) => void = () => undefined,
   clock?: () => number,
-) {
-  let busy = false;
-  let timer: ReturnType<typeof setTimeout> | undefined;
-
-  async function send(): Promise<void> {
-    const run = current();
-    if (!run || busy || allSent(run)) return;
-    busy = true;
-    clearTimeout(timer);
-    let failed = false;
-    try {
-      const { acknowledged } = run;
-      const fresh = await sendBatch(run, clock?.());
+): Outbox {
+  return outbox<RunEvent, { of: LocalRun; acknowledged: number; fresh: RunEvent[] | undefined }>({
+    waiting() {
+      const run = current();
+      return run ? unsent(run) : [];
+    },
+    async post(batch) {
+      const of = current()!;
+      const { acknowledged } = of;
+      return { of, acknowledged, fresh: await post(of, batch, clock?.()) };
+    },
+    sent(batch, { of, acknowledged, fresh }) {
       const now = current();
-      if (now?.id === run.id) {
-        if (!fresh) now.acknowledged = Math.max(now.acknowledged, run.acknowledged);
-        else if (now.acknowledged === acknowledged) taken(mergedRun(now, fresh));
-        keepLocalRun(current() ?? now);
-      }
-      said('');
-      if (hasEnded(run) && allSent(run)) dropLocalRun(run);
-    } catch (error) {
-      failed = true;
-      said(`${(error as Error).message} What happens is kept here${worthRetrying(error) ? ' and sent later' : ''}.`);
-      if (worthRetrying(error)) timer = setTimeout(() => void send(), RETRY_MS);
-    } finally {
-      busy = false;
-    }
-    if (!failed) void send();
-  }
-
-  return { send, stop: () => clearTimeout(timer) };
+      if (now?.id !== of.id) return;
+      if (!fresh) now.acknowledged = Math.max(now.acknowledged, acknowledged + batch.length);
+      else if (now.acknowledged === acknowledged) taken(mergedRun(now, fresh));
+      const after = current() ?? now;
+      if (hasEnded(after) && allSent(after)) dropLocalRun(after);
+      else keepLocalRun(after);
+    },
+    said: (trouble, isTriedAgain) =>
+      said(trouble && `${trouble} What happens is kept here${isTriedAgain ? ' and sent later' : ''}.`),
+  });
 }

@@ -7,11 +7,17 @@ const CHUNK = 0x8000;
 
 /** What this browser keeps that tells of people, by the beginnings of its names. */
 const ABOUT_PEOPLE = [
+  'zovrin.draft.person.',
+  'zovrin.draft.group.',
+  'zovrin.draft.class.',
+  'zovrin.draft.journal.',
+  'zovrin.draft.review.',
+  'zovrin.run.',
+  // As earlier versions named them.
   'zovrin.person.',
   'zovrin.group.',
   'zovrin.class.',
   'zovrin.journal.',
-  'zovrin.run.',
   'zovrin.said.',
 ] as const;
 
@@ -47,22 +53,31 @@ export const vault = {
     key?.fill(0);
     key = undefined;
   },
-  /** The text under a name; null where there is none, or it cannot be read with this key. */
-  read(name: string): string | null {
-    const text = kept.read(name);
+  /** A text as it may be kept under a name; null where it is about people and the vault is closed. */
+  seal(name: string, text: string): string | null {
     if (!isAboutPeople(name)) return text;
-    if (text === null || key === undefined || !text.startsWith(FORMAT)) return null;
+    if (key === undefined) return null;
+    return FORMAT + toBase64(cipherFor(key, name).encrypt(new TextEncoder().encode(text)));
+  },
+  /** What was sealed under a name; null where it cannot be read with this key. */
+  unseal(name: string, sealed: string): string | null {
+    if (!isAboutPeople(name)) return sealed;
+    if (key === undefined || !sealed.startsWith(FORMAT)) return null;
     try {
-      return new TextDecoder().decode(cipherFor(key, name).decrypt(fromBase64(text.slice(FORMAT.length))));
+      return new TextDecoder().decode(cipherFor(key, name).decrypt(fromBase64(sealed.slice(FORMAT.length))));
     } catch {
       return null;
     }
   },
+  /** The text under a name; null where there is none, or it cannot be read with this key. */
+  read(name: string): string | null {
+    const sealed = kept.read(name);
+    return sealed === null ? null : vault.unseal(name, sealed);
+  },
   /** Keeps a text. False where it is about people and the vault is closed, or where the browser has no room. */
   write(name: string, text: string): boolean {
-    if (!isAboutPeople(name)) return kept.write(name, text);
-    if (key === undefined) return false;
-    return kept.write(name, FORMAT + toBase64(cipherFor(key, name).encrypt(new TextEncoder().encode(text))));
+    const sealed = vault.seal(name, text);
+    return sealed !== null && kept.write(name, sealed);
   },
   remove: (name: string): void => kept.remove(name),
   keys: (prefix: string): string[] => kept.keys(prefix),

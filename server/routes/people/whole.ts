@@ -1,8 +1,9 @@
 import { Router } from 'express';
 import { personFile, readGroup, readPerson, type CameTo } from '#core/people';
-import { ForgetResponse, PersonFileResponse, PlanId } from '#api';
+import { ForgetResponse, PersonFileResponse } from '#api';
 import { answer } from '../../http/answer';
-import { accept, notFound } from '../../http/problems';
+import { idOf } from '../../http/requests';
+import { notFound } from '../../http/problems';
 import { forgetInBackups } from '../../store/forget-in-backups';
 import { forgetPerson } from '../../store/forget';
 import { iso, type Store } from '../../store/store';
@@ -16,7 +17,7 @@ export function wholePersonRoutes(store: Store): Router {
   const routes = Router();
 
   routes.get('/:id/file', async (request, response) => {
-    const id = accept(PlanId, request.params.id);
+    const id = idOf(request);
     const row = await store.people.findOne({ where: { id, deletedMs: null } });
     if (!row) throw notFound('person with this id');
     const person = readStored('person', row.document, readPerson);
@@ -32,7 +33,7 @@ export function wholePersonRoutes(store: Store): Router {
   });
 
   routes.delete('/:id/forever', async (request, response) => {
-    const id = accept(PlanId, request.params.id);
+    const id = idOf(request);
     await store.write(async (tables) => {
       if (!(await tables.people.findByPk(id, { attributes: ['id'] }))) throw notFound('person with this id');
       await forgetPerson(tables, id, store.now());

@@ -2,7 +2,7 @@
 import Button from 'primevue/button';
 import { ref, shallowRef } from 'vue';
 import type { BinnedItem } from '#api';
-import { listBin, restore } from '../../client/plans';
+import { listBin, restore } from '../../client/bin';
 import { dayOf } from '../../ui/dates';
 import { initials } from '#core/people';
 import { useLibrary } from '../../state/library';

@@ -7,7 +7,8 @@ import { computed, ref, shallowRef } from 'vue';
 import { useRouter } from 'vue-router';
 import { setDetails, type Plan, type PlanFile } from '#core/plan';
 import type { ListedPlan, ListedRun, StoredPlan } from '#api';
-import { createPlan, deletePlan, listPlans, planAfter, readStoredPlan } from '../../client/plans';
+import { planClient } from '../../client/documents';
+import { createPlan, listPlans, planAfter } from '../../client/plans';
 import { listRuns } from '../../client/runs';
 import { savePlanFile } from '../../state/files';
 import { compileTimeline } from '#core/timeline';
@@ -52,7 +53,13 @@ const STILL_NEXT_MS = 7_200_000;
 /** The plan itself; what it was before where it cannot be read now. */
 async function readNext(listed: ListedPlan | undefined): Promise<StoredPlan | undefined> {
   if (listed && next.value?.id === listed.id && next.value.revision === listed.revision) return next.value;
-  return listed && readStoredPlan(listed.id).catch(() => undefined);
+  return (
+    listed &&
+    planClient
+      .at(listed.id)
+      .read()
+      .catch(() => undefined)
+  );
 }
 
 const asks = latestOnly();
@@ -64,8 +71,8 @@ async function load(): Promise<void> {
     const upcoming = await readNext(first);
     if (!isLatest()) return;
     next.value = upcoming;
-    [plans.value, total.value, runs.value, trouble.value] = [found.plans, found.total, lately.runs, ''];
-    seen.value = found.plans.length + found.unreadable;
+    [plans.value, total.value, runs.value, trouble.value] = [found.items, found.total, lately.items, ''];
+    seen.value = found.items.length + found.unreadable;
   } catch (error) {
     if (!isLatest()) return;
     trouble.value = (error as Error).message;
@@ -75,8 +82,8 @@ async function load(): Promise<void> {
 async function showMore(): Promise<void> {
   try {
     const found = await listPlans(search.value, PAGE, seen.value);
-    plans.value = [...plans.value, ...found.plans];
-    seen.value += found.plans.length + found.unreadable;
+    plans.value = [...plans.value, ...found.items];
+    seen.value += found.items.length + found.unreadable;
   } catch (error) {
     trouble.value = (error as Error).message;
   }
@@ -93,7 +100,7 @@ async function make({ plan, entries }: PlanFile, toFit = false): Promise<void> {
 /** Does something with the document of a plan that is listed. */
 async function withDocument({ id }: ListedPlan, work: (plan: Plan) => void | Promise<void>): Promise<void> {
   try {
-    await work((await readStoredPlan(id)).document);
+    await work((await planClient.at(id).read()).document);
   } catch (error) {
     trouble.value = (error as Error).message;
   }
@@ -107,7 +114,7 @@ const copy = (listed: ListedPlan) =>
   );
 async function remove({ id, summary }: ListedPlan): Promise<void> {
   try {
-    await deletePlan(id);
+    await planClient.remove(id);
     toast.add({ severity: 'secondary', summary: `“${summary.title}” is in the bin for 30 days`, life: 8000 });
     await load();
   } catch (error) {

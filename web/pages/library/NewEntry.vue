@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import equal from 'fast-deep-equal';
 import Button from 'primevue/button';
 import Menu from 'primevue/menu';
 import { shallowRef, useTemplateRef } from 'vue';
@@ -6,7 +7,7 @@ import { useRouter } from 'vue-router';
 import { blankPosition, blankTechnique, type OwnEntry } from '#core/catalogue';
 import { POSITIONS } from '#library';
 import { useLibrary } from '../../state/library';
-import { beginEntry, editPath, ENTRY_DRAFTS } from './edit/entry-drafts';
+import { beginEntry, editPath, waitingEntries } from './edit/entry-drafts';
 
 /** Begins an entry of one's own from nothing, and leads back to those that are not stored yet. */
 const router = useRouter();
@@ -14,11 +15,10 @@ const library = useLibrary();
 const menu = useTemplateRef<InstanceType<typeof Menu>>('menu');
 const waiting = shallowRef<{ name: string; path: string }[]>([]);
 
-ENTRY_DRAFTS.waiting().then((drafts) => {
-  waiting.value = drafts
-    .map(({ draft: { document } }) => document)
+void waitingEntries().then((entries) => {
+  waiting.value = entries
     // A page that was left before the answer came may have kept what is stored by now.
-    .filter((document) => JSON.stringify(library.ownEntry(document.entry.id)?.document) !== JSON.stringify(document))
+    .filter((document) => !equal(library.ownEntry(document.entry.id)?.document, document))
     .map((document) => ({ name: document.entry.names.english || 'without a name yet', path: editPath(document) }));
 });
 

@@ -15,7 +15,7 @@ watch(
   async (asked) => {
     try {
       const found = await listPlansUsing(asked, MOST);
-      if (asked === entry) [using.value, total.value, trouble.value] = [found.plans, found.total, ''];
+      if (asked === entry) [using.value, total.value, trouble.value] = [found.items, found.total, ''];
     } catch (error) {
       trouble.value = (error as Error).message;
     }

@@ -496,7 +496,7 @@ describe('kept, followed, taken over', () => {
     await pass(1000);
     expect(arrived).toEqual([]);
     browser.answer = serve;
-    await pass(4000);
+    await pass(6000);
     await settle();
     expect(arrived.map(({ kind }) => kind)).toEqual(['started', 'led', 'jumped']);
     expect(session.trouble.value).toBe('');

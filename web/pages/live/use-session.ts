@@ -19,7 +19,7 @@ import {
   type Run,
   type RunEvent,
 } from '#core/run';
-import { compileTimeline, DEFAULT_RULES, type HouseRules, type Timeline } from '#core/timeline';
+import { compileTimeline, DEFAULT_RULES, type TimelineRules, type Timeline } from '#core/timeline';
 import type { StoredPlan } from '#api';
 import { useLibrary } from '../../state/library';
 import type { SessionClock } from '../../widgets/session/session-clock';
@@ -56,14 +56,14 @@ export function useSessionView(
   timeline: Timeline,
   events: () => readonly RunEvent[],
   clock: SessionClock,
-  bells: () => HouseRules['bells'],
+  bells: () => TimelineRules['bells'],
 ) {
   const now = ref(clock.now());
   const run = computed<Run>(() => foldRun(timeline, events()));
   const state = computed(() => stateAt(run.value, now.value));
   const phases = computed(() => ledPhases(run.value));
   const coming = computed(() => comingUp(run.value, state.value.at, 4));
-  const rules = computed<HouseRules>(() => ({ ...DEFAULT_RULES, bells: bells() }));
+  const rules = computed<TimelineRules>(() => ({ ...DEFAULT_RULES, bells: bells() }));
   const cuesFrom = (fromMs: number, horizonMs: number): Cue[] => cuesAhead(rules.value, run.value, fromMs, horizonMs);
   return { plan, timeline, clock, now, run, state, phases, coming, cuesFrom };
 }
@@ -76,7 +76,7 @@ export type SessionView = ReturnType<typeof useSessionView>;
  */
 export function useSession(
   stored: StoredPlan,
-  bells: () => HouseRules['bells'],
+  bells: () => TimelineRules['bells'],
   secondSide: () => SecondSide,
   clock: SessionClock,
   first: LeadAtFirst,

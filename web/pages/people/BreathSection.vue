@@ -4,7 +4,7 @@ import { easyBreath, type BreathMeasure, type MeasuredPart } from '#core/breath'
 import { clockTime, dayOf, shortDayOf } from '../../ui/dates';
 import IconButton from '../../ui/IconButton.vue';
 import ChartView from '../../widgets/charts/ChartView.vue';
-import { useHouse } from '../../state/house';
+import { useSettings } from '../../state/settings';
 import { breathOverTime, breathOverTimeSaid } from './breath-over-time';
 import GrowthCheck from './GrowthCheck.vue';
 import RatioTable from './RatioTable.vue';
@@ -14,8 +14,8 @@ import ValueDots from './ValueDots.vue';
 const { breaths } = defineProps<{ breaths: readonly BreathMeasure[] }>();
 const emit = defineEmits<{ drop: [measureId: string] }>();
 
-const house = useHouse();
-void house.ready();
+const settings = useSettings();
+void settings.ready();
 const PARTS: readonly { part: MeasuredPart; title: string }[] = [
   { part: 'in', title: 'In' },
   { part: 'out', title: 'Out' },
@@ -67,9 +67,9 @@ const over = computed(() =>
         The longest count at which every part stays within four fifths of what was easy. A count below 0.8 s is not
         offered. The ladder is the house’s. Not medical advice: with a condition no holding without a doctor’s word.
       </p>
-      <RatioTable :measured="easy" :ladder="house.rules.breath.ladder" />
+      <RatioTable :measured="easy" :ladder="settings.current.breath.ladder" />
     </section>
-    <GrowthCheck :rules="house.rules.breath.growth" />
+    <GrowthCheck :rules="settings.current.breath.growth" />
     <section>
       <h2>All measurings</h2>
       <table class="figures">

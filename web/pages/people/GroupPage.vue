@@ -4,17 +4,19 @@ import { computed, ref, shallowRef } from 'vue';
 import { useRouter } from 'vue-router';
 import { stateInWords, stateOn } from '#core/caution';
 import { searchable } from '#core/catalogue';
-import { Group, MOST_MEMBERS, newGroup, readGroup, type KeptCondition } from '#core/people';
+import type { Group} from '#core/people';
+import { MOST_MEMBERS, newGroup, readGroup, type KeptCondition } from '#core/people';
 import type { ListedPlan } from '#api';
-import { deleteGroup, groupConflictOf, readGroupById, saveGroup } from '../../client/people';
-import { listAllPlans, restore } from '../../client/plans';
+import { groupClient } from '../../client/documents';
+import { restore } from '../../client/bin';
+import { listAllPlans } from '../../client/plans';
 import NotAdvice from '../../widgets/cautions/NotAdvice.vue';
 import IconButton from '../../ui/IconButton.vue';
 import DocumentPage from '../../widgets/documents/DocumentPage.vue';
 import TextField from '../../ui/fields/TextField.vue';
 import { startInWords } from '../../ui/dates';
 import { today } from '../../state/days';
-import { keptDocument } from '../../sync/kept-document';
+import { sourceOf, useSyncedDocument } from '../../sync/source';
 import { useKnowledge } from '../../state/knowledge';
 import { usePeople } from '../../state/people';
 
@@ -26,18 +28,13 @@ const toast = useToast();
 const people = usePeople();
 const cautions = useKnowledge();
 void people.load();
-const kept = keptDocument<Group>({
-  unsentKey: `zovrin.group.unsent.${id}`,
-  start: newGroup(''),
-  schema: Group,
-  read: readGroup,
-  fetch: () => readGroupById(id),
-  send: (revision, group) => saveGroup(id, revision, group),
-  conflictOf: groupConflictOf,
-  saved: people.changed,
+const synced = useSyncedDocument<Group, Group>({
+  ...sourceOf(`group.${id}`, readGroup, groupClient.at(id)),
+  initial: newGroup(''),
+  onSaved: people.changed,
 });
-const { document, trouble, load, change } = kept;
-void kept.ready();
+const { document, trouble, load, change } = synced;
+void synced.ready();
 
 const query = ref('');
 const refused = ref('');
@@ -82,7 +79,7 @@ listAllPlans({ groupId: id }).then(
 );
 async function remove(): Promise<void> {
   try {
-    await deleteGroup(id);
+    await groupClient.remove(id);
     people.changed();
     toast.add({ severity: 'secondary', summary: `${document.value.name} is in the bin for 30 days`, life: 8000 });
     await router.push('/people?view=groups');
@@ -98,7 +95,7 @@ async function bringBack(): Promise<void> {
 
 <template>
   <DocumentPage
-    :kept="kept"
+    :synced="synced"
     :name="document.name"
     :rename="(name) => put('rename', { name: name.trim() })"
     back-to="/people?view=groups"

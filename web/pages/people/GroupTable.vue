@@ -4,7 +4,7 @@ import InputText from 'primevue/inputtext';
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { namesake, newGroup } from '#core/people';
-import { createGroup } from '../../client/people';
+import { groupClient } from '../../client/documents';
 import SortedTable from '../../ui/SortedTable.vue';
 import { newId } from '../../client/new-id';
 import { usePeople } from '../../state/people';
@@ -43,7 +43,7 @@ async function add(): Promise<void> {
     name.value.trim() === '' ? 'Type a name first.' : there ? `There is a group “${there.name}” already.` : '';
   if (refused.value) return;
   try {
-    const { id } = await createGroup(newId(), newGroup(name.value.trim()));
+    const { id } = await groupClient.create(newId(), newGroup(name.value.trim()));
     people.changed();
     await router.push(`/people/groups/${id}`);
   } catch (error) {

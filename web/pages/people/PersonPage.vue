@@ -4,8 +4,8 @@ import { useToast } from 'primevue/usetoast';
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import type { BreathMeasure } from '#core/breath';
-import { restore } from '../../client/plans';
-import { deletePerson } from '../../client/people';
+import { restore } from '../../client/bin';
+import { personClient } from '../../client/documents';
 import NotAdvice from '../../widgets/cautions/NotAdvice.vue';
 import DocumentPage from '../../widgets/documents/DocumentPage.vue';
 import { shortDayOf } from '../../ui/dates';
@@ -27,8 +27,8 @@ const { id } = defineProps<{ id: string }>();
 const router = useRouter();
 const toast = useToast();
 const people = usePeople();
-const kept = usePerson(id);
-const { document: person, trouble, load, put, forget } = kept;
+const synced = usePerson(id);
+const { document: person, trouble, load, put, forget } = synced;
 const measuring = ref(false);
 const groups = computed(() => (people.groups ?? []).filter(({ document }) => document.members.includes(id)));
 
@@ -40,7 +40,7 @@ const dropMeasure = (measureId: string): string | undefined =>
   put('take out a measuring', { breaths: person.value.breaths.filter((one) => one.id !== measureId) });
 async function remove(): Promise<void> {
   try {
-    await deletePerson(id);
+    await personClient.remove(id);
     people.changed();
     toast.add({ severity: 'secondary', summary: `${person.value.name} is in the bin for 30 days`, life: 8000 });
     await router.push('/people');
@@ -57,7 +57,7 @@ async function bringBack(): Promise<void> {
 <template>
   <DocumentPage
     class="person"
-    :kept="kept"
+    :synced="synced"
     :name="person.name"
     :rename="rename"
     back-to="/people"

@@ -6,7 +6,7 @@ import { useRouter } from 'vue-router';
 import { easyBreath } from '#core/breath';
 import { searchable } from '#core/catalogue';
 import { namesake, newPerson, readPersonFile, type Person } from '#core/people';
-import { createPerson } from '../../client/people';
+import { personClient } from '../../client/documents';
 import AppIcon from '../../ui/AppIcon.vue';
 import { shortDayOf } from '../../ui/dates';
 import SortedTable from '../../ui/SortedTable.vue';
@@ -55,7 +55,7 @@ const COLUMNS = [
 
 async function make(person: Person): Promise<void> {
   try {
-    const { id } = await createPerson(newId(), person);
+    const { id } = await personClient.create(newId(), person);
     people.changed();
     await router.push(`/people/${id}`);
   } catch (error) {

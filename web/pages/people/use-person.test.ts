@@ -1,9 +1,9 @@
-import { beforeEach, describe, expect, test } from '@jest/globals';
+import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
 import { createPinia, setActivePinia } from 'pinia';
-import { effectScope } from 'vue';
+import { effectScope, type EffectScope } from 'vue';
 import { keptCondition, newPerson, type KeptCondition, type Person } from '#core/people';
-import { fakeBrowser, settle, type Call, type FakeBrowser } from '../../../tests/support/browser';
-import { usePeople } from '../../state/people';
+import { fakeBrowser, settle, type FakeBrowser } from '../../../tests/support/browser';
+import { fakeServer, type FakeServer } from '../../../tests/support/fake-server';
 import { vault } from '../../sync/vault';
 import { usePerson } from './use-person';
 
@@ -15,40 +15,44 @@ const measure = {
   holdFull: [],
   holdEmpty: [],
 };
-const moment = '2026-11-20T18:30:00.000Z';
 const knee: KeptCondition = keptCondition('k', 'knee');
 const carrying: KeptCondition = { ...keptCondition('p', 'pregnancy'), since: '2026-06-18' };
 let browser: FakeBrowser;
-let stored: { revision: number; document: Person };
-
-const row = () => ({ id: 'p1', createdAt: moment, updatedAt: moment, ...stored });
-function server(call: Call) {
-  if (call.path === '/people') return { status: 200, body: { unreadable: 0, people: [row()] } };
-  if (call.path === '/people/groups') return { status: 200, body: { unreadable: 0, groups: [] } };
-  if (call.method === 'GET') return { status: 200, body: row() };
-  const sent = call.body as { revision: number; document: Person };
-  if (sent.revision !== stored.revision) {
-    const problem = { type: 'about:blank', title: 'Changed elsewhere', status: 409, detail: 'Changed elsewhere.' };
-    return { status: 409, body: { ...problem, current: row(), yours: sent.document } };
-  }
-  stored = { revision: stored.revision + 1, document: sent.document };
-  return { status: 200, body: row() };
+let server: FakeServer;
+let scopes: EffectScope[] = [];
+/** A scope that ends with the test: nothing is tried again after it. */
+function scopeOfTest(): EffectScope {
+  const scope = effectScope();
+  scopes.push(scope);
+  return scope;
 }
-const elsewhere = (patch: Partial<Person>): void => {
-  stored = { revision: stored.revision + 4, document: { ...stored.document, ...patch } };
-};
-/** A window of its own: another tab, or the same page opened again. */
+afterEach(() => {
+  for (const scope of scopes) scope.stop();
+  scopes = [];
+});
+const stored = () => server.stored('/people/p1') as { revision: number; document: Person };
+/** Another window saves. */
+const elsewhere = (patch: Partial<Person>): void =>
+  server.put('/people/p1', { ...stored().document, ...patch }, stored().revision + 4);
+const drafts = (): string[] => Object.keys(browser.local).filter((key) => key.startsWith('zovrin.draft.person.p1.'));
+/** The person’s page, opened; `leave` goes away from it. */
 async function opened() {
   setActivePinia(createPinia());
-  const person = effectScope().run(() => usePerson('p1'))!;
+  const scope = scopeOfTest();
+  const person = scope.run(() => usePerson('p1'))!;
   await settle();
-  return person;
+  const leave = async (): Promise<void> => {
+    scope.stop();
+    await settle();
+  };
+  return { ...person, leave };
 }
 
 beforeEach(() => {
   browser = fakeBrowser();
-  stored = { revision: 1, document: newPerson('Mara Quill') };
-  browser.answer = server;
+  server = fakeServer();
+  server.put('/people/p1', newPerson('Mara Quill'));
+  browser.answer = server.answer;
 });
 
 describe('a person', () => {
@@ -57,10 +61,10 @@ describe('a person', () => {
     expect(here.value.name).toBe('Mara Quill');
     expect(put('note', { note: 'sings' })).toBeUndefined();
     await settle();
-    expect(stored).toMatchObject({ revision: 2, document: { note: 'sings' } });
+    expect(stored()).toMatchObject({ revision: 2, document: { note: 'sings' } });
     expect(put('rename', { name: ' ' })).toBe('A name is needed.');
     await settle();
-    expect(stored.revision).toBe(2);
+    expect(stored().revision).toBe(2);
   });
 
   test('changed again before the first change was answered: both arrive, and each is taken back by itself', async () => {
@@ -68,89 +72,87 @@ describe('a person', () => {
     person.put('told', { conditions: [carrying] });
     person.put('told', { conditions: [...person.document.value.conditions, knee] });
     await settle();
-    expect(stored.document.conditions).toEqual([carrying, knee]);
+    expect(stored().document.conditions).toEqual([carrying, knee]);
     person.undo();
     await settle();
-    expect(stored.document.conditions).toEqual([carrying]);
+    expect(stored().document.conditions).toEqual([carrying]);
     person.redo();
     await settle();
-    expect(stored.document.conditions).toEqual([carrying, knee]);
+    expect(stored().document.conditions).toEqual([carrying, knee]);
   });
 
   test('changed in another window: what both told of is kept, and what one corrected stays corrected', async () => {
-    stored.document.conditions = [carrying];
+    server.put('/people/p1', { ...newPerson('Mara Quill'), conditions: [carrying] });
     const { put, document: here } = await opened();
     elsewhere({ name: 'Mara Quill-Ash', conditions: [carrying, knee] });
     put('told', { conditions: [{ ...carrying, note: 'twins' }] });
     await settle();
-    expect(stored).toMatchObject({
+    expect(stored()).toMatchObject({
       revision: 6,
       document: { name: 'Mara Quill-Ash', conditions: [{ ...carrying, note: 'twins' }, knee] },
     });
-    expect(here.value).toEqual(stored.document);
+    expect(here.value).toEqual(stored().document);
   });
 
   test('both changed the same: nobody is chosen for, and both are there until one is', async () => {
-    const { put, theirs, document: here, settle: choose } = await opened();
+    const { put, conflict, document: here, resolve } = await opened();
     elsewhere({ note: 'sings low' });
     put('note', { note: 'sings high' });
     await settle();
-    expect([here.value.note, theirs.value?.document.note, stored.document.note]).toEqual([
+    expect([here.value.note, conflict.value?.document.note, stored().document.note]).toEqual([
       'sings high',
       'sings low',
       'sings low',
     ]);
-    choose(true);
-    await settle();
-    expect([stored.document.note, theirs.value]).toEqual(['sings high', undefined]);
+    await resolve('mine');
+    expect([stored().document.note, conflict.value]).toEqual(['sings high', undefined]);
   });
 
   test('is followed where another window changed them', async () => {
     const { document: here } = await opened();
     elsewhere({ note: 'sings' });
-    await usePeople().load();
+    browser.hear('zovrin.person.p1', 5);
     await settle();
     expect(here.value.note).toBe('sings');
   });
 
   test('a measuring that cannot be sent stays in this browser and is sent when the person is opened again', async () => {
     const first = await opened();
-    browser.answer = (call) => (call.method === 'PUT' ? 'unreachable' : server(call));
+    server.fate = ({ method }) => (method === 'PUT' ? 'lostRequest' : 'arrives');
     first.put('measure', { breaths: [measure] });
     await settle();
     expect(first.trouble.value).toBe('The server cannot be reached.');
-    browser.answer = server;
+    await first.leave();
+    server.fate = () => 'arrives';
     elsewhere({ note: 'came late' });
+    const again = await opened();
+    expect(stored().document).toMatchObject({ breaths: [measure], note: 'came late' });
+    await again.leave();
     await opened();
-    expect(stored.document).toMatchObject({ breaths: [measure], note: 'came late' });
-    await opened();
-    expect(stored.document.breaths).toHaveLength(1);
-    expect(browser.local.getItem('zovrin.person.unsent.p1')).toBeNull();
+    expect(stored().document.breaths).toHaveLength(1);
+    expect(drafts()).toEqual([]);
   });
 
   test('an answer that was lost, and the same field changed again: that is no conflict with oneself', async () => {
-    const { put, theirs, trouble } = await opened();
-    browser.answer = (call) => {
-      server(call);
-      return 'unreachable';
-    };
+    const { put, conflict, trouble } = await opened();
+    server.fate = () => 'lostAnswer';
     put('note', { note: 'sings' });
     await settle();
-    expect([stored.document.note, trouble.value]).toEqual(['sings', 'The server cannot be reached.']);
-    browser.answer = server;
+    expect([stored().document.note, trouble.value]).toEqual(['sings', 'The server cannot be reached.']);
+    server.fate = () => 'arrives';
     put('note', { note: 'sings high' });
     await settle();
-    expect([stored.document.note, theirs.value, trouble.value]).toEqual(['sings high', undefined, '']);
+    expect([stored().document.note, conflict.value, trouble.value]).toEqual(['sings high', undefined, '']);
   });
 
   test('what is changed while a save fails is sent after it, without being told to', async () => {
     const { put, trouble } = await opened();
     let failed = 0;
-    browser.answer = (call) => (call.method === 'PUT' && failed++ === 0 ? 'unreachable' : server(call));
+    server.fate = ({ method }) => (method === 'PUT' && failed++ === 0 ? 'lostRequest' : 'arrives');
     put('note', { note: 'sings' });
     put('contact', { contact: 'by the door' });
     await settle();
-    expect(stored.document).toMatchObject({ note: 'sings', contact: 'by the door' });
+    expect(stored().document).toMatchObject({ note: 'sings', contact: 'by the door' });
     expect(trouble.value).toBe('');
   });
 
@@ -159,17 +161,17 @@ describe('a person', () => {
     browser.answer = () => 'unreachable';
     put('told', { conditions: [carrying] });
     await settle();
-    expect(vault.read('zovrin.person.unsent.p1')).toContain('pregnancy');
+    expect(vault.read(drafts()[0]!)).toContain('pregnancy');
     // And what there was could not be read by who is locked out.
     expect(JSON.stringify(browser.local)).not.toContain('pregnancy');
-    forget();
-    expect(browser.local.getItem('zovrin.person.unsent.p1')).toBeNull();
+    await forget();
+    expect(drafts()).toEqual([]);
   });
 
   test('one that is gone says so', async () => {
     browser.answer = () => ({ status: 404 });
-    const { missing, trouble } = await opened();
-    expect([missing.value, trouble.value]).toEqual([true, 'Refused.']);
+    const { isMissing, trouble } = await opened();
+    expect([isMissing.value, trouble.value]).toEqual([true, 'Refused.']);
   });
 });
 
@@ -184,10 +186,10 @@ describe('taking back', () => {
     elsewhere({ emergency: 'Corin' });
     undo();
     await settle();
-    expect(stored.document).toMatchObject({ note: 'sits high', contact: '', emergency: 'Corin' });
+    expect(stored().document).toMatchObject({ note: 'sits high', contact: '', emergency: 'Corin' });
     undo();
     await settle();
-    expect(stored.document).toMatchObject({ note: '', contact: '', emergency: 'Corin' });
+    expect(stored().document).toMatchObject({ note: '', contact: '', emergency: 'Corin' });
     expect(canUndo.value).toBe(false);
   });
 });

@@ -2,17 +2,19 @@
 import { useToast } from 'primevue/usetoast';
 import { computed, ref, shallowRef } from 'vue';
 import { useRouter } from 'vue-router';
-import { groupTooLarge, newPlace, Place, propNeeds, readPlace, SETTINGS } from '#core/cupboard';
+import type { Place} from '#core/cupboard';
+import { groupTooLarge, newPlace, propNeeds, readPlace, SETTINGS } from '#core/cupboard';
 import { compileTimeline } from '#core/timeline';
 import type { ListedPlan } from '#api';
-import { deletePlace, placeConflictOf, readPlaceById, savePlace } from '../../client/places';
-import { listAllPlans, restore } from '../../client/plans';
+import { placeClient } from '../../client/documents';
+import { restore } from '../../client/bin';
+import { listAllPlans } from '../../client/plans';
 import ChoiceField from '../../ui/fields/ChoiceField.vue';
 import PickField from '../../ui/fields/PickField.vue';
 import TextField from '../../ui/fields/TextField.vue';
 import DocumentPage from '../../widgets/documents/DocumentPage.vue';
 import { people } from '../../widgets/session/words';
-import { keptDocument } from '../../sync/kept-document';
+import { sourceOf, useSyncedDocument } from '../../sync/source';
 import { useChosenPlan } from '../../state/chosen-plan';
 import { useLibrary } from '../../state/library';
 import { usePlaces } from '../../state/places';
@@ -28,18 +30,13 @@ const router = useRouter();
 const toast = useToast();
 const library = useLibrary();
 const places = usePlaces();
-const kept = keptDocument<Place>({
-  unsentKey: `zovrin.place.unsent.${id}`,
-  start: newPlace('', 'hall'),
-  schema: Place,
-  read: readPlace,
-  fetch: () => readPlaceById(id),
-  send: (revision, place) => savePlace(id, revision, place),
-  conflictOf: placeConflictOf,
-  saved: places.changed,
+const synced = useSyncedDocument<Place, Place>({
+  ...sourceOf(`place.${id}`, readPlace, placeClient.at(id)),
+  initial: newPlace('', 'hall'),
+  onSaved: places.changed,
 });
-const { document, trouble, load, change } = kept;
-void kept.ready();
+const { document, trouble, load, change } = synced;
+void synced.ready();
 
 const accept = (name: string, patch: Partial<Place>): string | undefined =>
   change(name, { ...document.value, ...patch });
@@ -66,7 +63,7 @@ const tooMany = computed(() => (plan.value ? groupTooLarge(document.value, plan.
 
 async function remove(): Promise<void> {
   try {
-    await deletePlace(id);
+    await placeClient.remove(id);
     places.changed();
     toast.add({ severity: 'secondary', summary: `${document.value.name} is in the bin for 30 days`, life: 8000 });
     await router.push('/cupboard');
@@ -82,7 +79,7 @@ async function bringBack(): Promise<void> {
 
 <template>
   <DocumentPage
-    :kept="kept"
+    :synced="synced"
     :name="document.name"
     :rename="(name) => accept('rename', { name: name.trim() })"
     back-to="/cupboard"

@@ -4,7 +4,7 @@ import InputText from 'primevue/inputtext';
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { newPlace, SETTINGS, type Setting } from '#core/cupboard';
-import { createPlace } from '../../client/places';
+import { placeClient } from '../../client/documents';
 import ChoiceField from '../../ui/fields/ChoiceField.vue';
 import { newId } from '../../client/new-id';
 import { usePlaces } from '../../state/places';
@@ -32,7 +32,7 @@ async function add(): Promise<void> {
   refused.value = name.value.trim() === '' ? 'Type a name first.' : '';
   if (refused.value) return;
   try {
-    const { id } = await createPlace(newId(), newPlace(name.value.trim(), setting.value));
+    const { id } = await placeClient.create(newId(), newPlace(name.value.trim(), setting.value));
     store.changed();
     await router.push(`/cupboard/${id}`);
   } catch (error) {

@@ -4,7 +4,7 @@ import { onBeforeUnmount, ref, watch } from 'vue';
 import { onBeforeRouteLeave, useRoute } from 'vue-router';
 import { ApiProblem } from '../../client/http';
 import { useEditor } from '../../state/editor';
-import ConflictDialog from './ConflictDialog.vue';
+import PlanConflict from './PlanConflict.vue';
 
 /** A plan, opened: its steps and its props are two views of the same desk, with one history of undo. */
 const { id } = defineProps<{ id: string }>();
@@ -45,7 +45,7 @@ void open();
 <template>
   <template v-if="ready && editor.plan && editor.timeline">
     <RouterView />
-    <ConflictDialog />
+    <PlanConflict />
   </template>
   <main v-else-if="trouble" class="trouble">
     <p class="caution strong" role="alert">{{ trouble }}</p>

@@ -1,52 +1,58 @@
 <script setup lang="ts">
 import { LOAD_RULES, type BreathLoadRules } from '#core/breath';
-import type { House, SecondSide } from '#core/settings';
+import type { Settings, SecondSide } from '#core/settings';
 import ChoiceField from '../../ui/fields/ChoiceField.vue';
 import FieldGroup from '../../ui/fields/FieldGroup.vue';
 import NumberField from '../../ui/fields/NumberField.vue';
 import IconButton from '../../ui/IconButton.vue';
 import DocumentStatus from '../../widgets/documents/DocumentStatus.vue';
 import { useUndoKeys } from '../../ui/use-undo-keys';
-import { useHouse } from '../../state/house';
+import { useSettings } from '../../state/settings';
 import LadderRows from './LadderRows.vue';
 import LockFields from './LockFields.vue';
 
 /** The house rules: what is worth a second look, how a breath may grow, and the ladder of ratios. */
-const house = useHouse();
-void house.ready();
+const settings = useSettings();
+void settings.ready();
 
-const put = (name: string, patch: Partial<House['breath']>): string | undefined =>
-  house.change(name, { ...house.rules, breath: { ...house.rules.breath, ...patch } });
+const put = (name: string, patch: Partial<Settings['breath']>): string | undefined =>
+  settings.change(name, { ...settings.current, breath: { ...settings.current.breath, ...patch } });
 const setLoad = (patch: Partial<BreathLoadRules>) =>
-  put('change limits', { load: { ...house.rules.breath.load, ...patch } });
-const setGrowth = (patch: Partial<House['breath']['growth']>) =>
-  put('change growth', { growth: { ...house.rules.breath.growth, ...patch } });
+  put('change limits', { load: { ...settings.current.breath.load, ...patch } });
+const setGrowth = (patch: Partial<Settings['breath']['growth']>) =>
+  put('change growth', { growth: { ...settings.current.breath.growth, ...patch } });
 const SECOND_SIDES: readonly { value: SecondSide; label: string }[] = [
   { value: 'always', label: 'by itself' },
   { value: 'ask', label: 'when I say' },
   { value: 'never', label: 'never' },
 ];
 const setSecondSide = (secondSide: SecondSide) =>
-  house.change('second side', { ...house.rules, teach: { ...house.rules.teach, secondSide } });
+  settings.change('second side', { ...settings.current, teach: { ...settings.current.teach, secondSide } });
 const percent = (share: number): number => Math.round(share * 1000) / 10;
 
-useUndoKeys(house.undo, house.redo);
+useUndoKeys(settings.undo, settings.redo);
 </script>
 
 <template>
   <main class="room">
     <header>
       <h1>House rules</h1>
-      <span class="small quiet" role="status">{{ house.saving ? 'Saving' : '' }}</span>
-      <IconButton icon="undo" label="Undo" hint="Undo (Ctrl Z)" :disabled="!house.canUndo" @click="house.undo" />
-      <IconButton icon="redo" label="Redo" hint="Redo (Ctrl Shift Z)" :disabled="!house.canRedo" @click="house.redo" />
+      <span class="small quiet" role="status">{{ settings.isSaving ? 'Saving' : '' }}</span>
+      <IconButton icon="undo" label="Undo" hint="Undo (Ctrl Z)" :disabled="!settings.canUndo" @click="settings.undo" />
+      <IconButton
+        icon="redo"
+        label="Redo"
+        hint="Redo (Ctrl Shift Z)"
+        :disabled="!settings.canRedo"
+        @click="settings.redo"
+      />
     </header>
     <DocumentStatus
-      what="These rules were"
-      :trouble="house.trouble"
-      :conflict="house.theirs !== undefined"
-      @save="house.save"
-      @settle="house.settle"
+      noun="set of rules"
+      :trouble="settings.trouble"
+      :conflict="settings.conflict"
+      :resolve="settings.resolve"
+      @save="settings.save"
     />
     <FieldGroup title="Worth a second look" says="a practice beyond these is pointed out, never forbidden">
       <template #head>
@@ -56,33 +62,33 @@ useUndoKeys(house.undo, house.redo);
         <NumberField
           label="a hold longer than"
           unit="s"
-          :model-value="house.rules.breath.load.longestHoldSeconds"
+          :model-value="settings.current.breath.load.longestHoldSeconds"
           :accept="(longestHoldSeconds) => setLoad({ longestHoldSeconds })"
         />
         <NumberField
           label="holding more than"
           unit="% of the time"
-          :model-value="percent(house.rules.breath.load.shareHolding)"
+          :model-value="percent(settings.current.breath.load.shareHolding)"
           :accept="(share) => setLoad({ shareHolding: share / 100 })"
         />
         <NumberField
           label="breath slower than"
           unit="a minute"
           :step="0.5"
-          :model-value="house.rules.breath.load.slowestRate"
+          :model-value="settings.current.breath.load.slowestRate"
           :accept="(slowestRate) => setLoad({ slowestRate })"
         />
         <NumberField
           label="strokes for more than"
           unit="min"
-          :model-value="house.rules.breath.load.strokesMinutes"
+          :model-value="settings.current.breath.load.strokesMinutes"
           :accept="(strokesMinutes) => setLoad({ strokesMinutes })"
         />
         <NumberField
           label="strokes faster than"
           unit="a minute"
           :step="5"
-          :model-value="house.rules.breath.load.fastestStrokes"
+          :model-value="settings.current.breath.load.fastestStrokes"
           :accept="(fastestStrokes) => setLoad({ fastestStrokes })"
         />
       </div>
@@ -92,12 +98,12 @@ useUndoKeys(house.undo, house.redo);
         <NumberField
           label="a share of it"
           unit="%"
-          :model-value="percent(house.rules.breath.growth.share)"
+          :model-value="percent(settings.current.breath.growth.share)"
           :accept="(share) => setGrowth({ share: share / 100 })"
         />
         <NumberField
           label="or counts, if that is more"
-          :model-value="house.rules.breath.growth.counts"
+          :model-value="settings.current.breath.growth.counts"
           :accept="(counts) => setGrowth({ counts })"
         />
       </div>
@@ -109,14 +115,14 @@ useUndoKeys(house.undo, house.redo);
           <ChoiceField
             label="The second side gets the same"
             :options="SECOND_SIDES"
-            :model-value="house.rules.teach.secondSide"
+            :model-value="settings.current.teach.secondSide"
             @update:model-value="setSecondSide"
           />
         </span>
       </div>
     </FieldGroup>
     <LockFields />
-    <LadderRows :ladder="house.rules.breath.ladder" :accept="(ladder) => put('change the ladder', { ladder })" />
+    <LadderRows :ladder="settings.current.breath.ladder" :accept="(ladder) => put('change the ladder', { ladder })" />
   </main>
 </template>
 

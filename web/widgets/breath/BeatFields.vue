@@ -3,7 +3,7 @@ import { useIntervalFn } from '@vueuse/core';
 import { computed, onBeforeUnmount, ref } from 'vue';
 import { BREATH_LIMITS, countOfTaps, LEAST_TAPS } from '#core/breath';
 import type { Seconds } from '#core/numbers';
-import { useSettings } from '../../state/settings';
+import { useDeviceSettings } from '../../state/device-settings';
 import NumberField from '../../ui/fields/NumberField.vue';
 import { playTone } from '../sound/breath-tone';
 import { makeSounds } from '../sound/sounds';
@@ -14,7 +14,7 @@ const { countSeconds, accept } = defineProps<{
   accept: (countSeconds: Seconds) => string | undefined;
 }>();
 
-const settings = useSettings();
+const settings = useDeviceSettings();
 const taps = ref<number[]>([]);
 const reason = ref('');
 const said = computed(() => {

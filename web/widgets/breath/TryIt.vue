@@ -7,7 +7,7 @@ import { breathProgram, practiceMs, tonesOf, type BreathPractice } from '#core/b
 import type { Ms } from '#core/numbers';
 import { clockOfMs } from '#core/time';
 import { phaseIndexAt } from '#core/timeline';
-import { useSettings } from '../../state/settings';
+import { useDeviceSettings } from '../../state/device-settings';
 import { playTone } from '../sound/breath-tone';
 import { makeSounds } from '../sound/sounds';
 import ToneSwitches from '../sound/ToneSwitches.vue';
@@ -18,7 +18,7 @@ import RoundHills from './RoundHills.vue';
 const { practice, name } = defineProps<{ practice: BreathPractice; name: string }>();
 const visible = defineModel<boolean>('visible', { required: true });
 
-const settings = useSettings();
+const settings = useDeviceSettings();
 const sounds = makeSounds();
 const program = computed(() => breathProgram(practice));
 const totalMs = computed(() => practiceMs(practice));

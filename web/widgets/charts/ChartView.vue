@@ -17,7 +17,7 @@ import {
 } from 'chart.js';
 import { computed } from 'vue';
 import { Chart } from 'vue-chartjs';
-import { useSettings } from '../../state/settings';
+import { useDeviceSettings } from '../../state/device-settings';
 import type { Tone } from './chart-data';
 
 ChartJs.register(
@@ -43,7 +43,7 @@ const { type, data, options, says } = defineProps<{
   says: string;
 }>();
 
-const settings = useSettings();
+const settings = useDeviceSettings();
 const tones = computed(() => {
   // Read again whenever the theme changes; the class that carries it stands on the page by then or is told here.
   document.documentElement.classList.toggle('night', settings.night);

@@ -1,28 +1,28 @@
 <script setup lang="ts">
+import type { Ref } from 'vue';
 import BackLink from '../../ui/BackLink.vue';
 import IconButton from '../../ui/IconButton.vue';
 import DocumentStatus from './DocumentStatus.vue';
 import TextField from '../../ui/fields/TextField.vue';
 import { useUndoKeys } from '../../ui/use-undo-keys';
-import type { keptDocument } from '../../sync/kept-document';
+import type { SyncedDocument } from '../../sync/synced-document';
 
-/** The room of one document that is saved as it is changed: its name as the heading, undo, the bin, and what went wrong. */
-const { kept, name, rename } = defineProps<{
-  kept: Pick<
-    ReturnType<typeof keptDocument>,
-    | 'here'
+/** The page of one document that is saved as it is changed: its name as the heading, undo, the bin, and what went wrong. */
+const { synced, name, rename } = defineProps<{
+  synced: Pick<
+    SyncedDocument<object>,
+    | 'isLoaded'
+    | 'isMissing'
+    | 'isSaving'
     | 'trouble'
-    | 'missing'
-    | 'theirs'
-    | 'saving'
     | 'load'
     | 'save'
-    | 'settle'
+    | 'resolve'
     | 'undo'
     | 'redo'
     | 'canUndo'
     | 'canRedo'
-  >;
+  > & { conflict: Ref<{ updatedAt?: string | undefined } | undefined> };
   name: string;
   rename: (name: string) => string | undefined;
   /** Where it goes back to, and what that is called. */
@@ -32,33 +32,27 @@ const { kept, name, rename } = defineProps<{
   noun: string;
 }>();
 const emit = defineEmits<{ remove: []; bringBack: [] }>();
-const { here, trouble, missing, theirs, saving, canUndo, canRedo, undo, redo, load, save, settle } = kept;
+const { isLoaded, isMissing, isSaving, trouble, conflict, canUndo, canRedo, undo, redo, load, save, resolve } = synced;
 useUndoKeys(undo, redo);
 </script>
 
 <template>
-  <main v-if="here" class="kept-room">
+  <main v-if="isLoaded" class="document">
     <BackLink :to="backTo" :label="backLabel" />
     <header>
       <TextField class="heading-field" hide-label label="Name" :model-value="name" :accept="rename" />
-      <span class="small quiet" role="status">{{ saving ? 'Saving' : '' }}</span>
+      <span class="small quiet" role="status">{{ isSaving ? 'Saving' : '' }}</span>
       <slot name="head" />
       <IconButton icon="undo" label="Undo" hint="Undo (Ctrl Z)" :disabled="!canUndo" @click="undo" />
       <IconButton icon="redo" label="Redo" hint="Redo (Ctrl Shift Z)" :disabled="!canRedo" @click="redo" />
       <IconButton icon="remove" label="Delete" hint="Into the bin for 30 days" @click="emit('remove')" />
     </header>
-    <DocumentStatus
-      :what="`This ${noun} was`"
-      :trouble="trouble"
-      :conflict="theirs !== undefined"
-      @save="save"
-      @settle="settle"
-    />
+    <DocumentStatus :noun="noun" :trouble="trouble" :conflict="conflict" :resolve="resolve" @save="save" />
     <slot />
   </main>
-  <main v-else class="kept-room">
-    <h1>{{ missing ? 'Not here' : backLabel }}</h1>
-    <p v-if="missing">
+  <main v-else class="document">
+    <h1>{{ isMissing ? 'Not here' : backLabel }}</h1>
+    <p v-if="isMissing">
       This {{ noun }} is not here any more.
       <button type="button" class="link-button" @click="emit('bringBack')">Take back from the bin</button> or
       <RouterLink :to="backTo">back to {{ backLabel.toLowerCase() }}</RouterLink
@@ -71,7 +65,7 @@ useUndoKeys(undo, redo);
 </template>
 
 <style scoped>
-.kept-room {
+.document {
   display: flex;
   flex-direction: column;
   gap: 6px;
@@ -83,7 +77,7 @@ header {
   align-items: center;
 }
 @media (width < 640px) {
-  .kept-room {
+  .document {
     padding: 8px 16px 32px;
   }
   header {

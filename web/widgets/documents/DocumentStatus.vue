@@ -1,7 +1,16 @@
 <script setup lang="ts">
+import type { Resolution } from '../../sync/synced-document';
+import ConflictDialog from './ConflictDialog.vue';
+
 /** What became of a document that is saved as it is changed: trouble with the server, or a change in another window. */
-defineProps<{ trouble: string; conflict: boolean; what: string }>();
-const emit = defineEmits<{ save: []; settle: [mine: boolean] }>();
+defineProps<{
+  trouble: string;
+  conflict: { updatedAt?: string | undefined } | undefined;
+  /** `person`: as it stands in sentences. */
+  noun: string;
+  resolve: (choice: Resolution) => Promise<void>;
+}>();
+const emit = defineEmits<{ save: [] }>();
 </script>
 
 <template>
@@ -9,9 +18,5 @@ const emit = defineEmits<{ save: []; settle: [mine: boolean] }>();
     {{ trouble }} What you changed is still here.
     <button type="button" class="link-button" @click="emit('save')">Save again</button>
   </p>
-  <p v-if="conflict" class="caution strong" role="alert">
-    {{ what }} changed in another window.
-    <button type="button" class="link-button" @click="emit('settle', true)">Keep mine</button>
-    <button type="button" class="link-button" @click="emit('settle', false)">Take the others</button>
-  </p>
+  <ConflictDialog :conflict="conflict" :noun="noun" :resolve="resolve" />
 </template>

@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { ORDINARY, STIFF, SUPPLE, TABLE_STATURE_CM, type Flexibility } from '#core/body';
-import { useSettings } from '../../state/settings';
+import { useDeviceSettings } from '../../state/device-settings';
 import { usePeople } from '../../state/people';
 import { useScreening } from '../../state/screening';
 import BodySliders from './BodySliders.vue';
 
 /** For which body heights are measured and the figure is drawn: its stature, and how far it folds and opens. */
-const settings = useSettings();
+const settings = useDeviceSettings();
 const people = usePeople();
 const screening = useScreening();
 const KNOWN: readonly { label: string; flexibility: Flexibility }[] = [

@@ -17,7 +17,7 @@ import {
 } from '#core/props';
 import { askHowHigh } from '../figures/figures';
 import { usePlaces } from '../../state/places';
-import { useSettings } from '../../state/settings';
+import { useDeviceSettings } from '../../state/device-settings';
 
 /** How high what lies at a place should be for the chosen body, and stacks that come to it; one press takes one. */
 const { position, setUp, row, atHand } = defineProps<{
@@ -44,7 +44,7 @@ const MOST = 3;
 /** As near as this is right. */
 const NEAR_CM = 0.5;
 
-const settings = useSettings();
+const settings = useDeviceSettings();
 const places = usePlaces();
 const high = shallowRef<HowHigh>();
 const state = shallowRef<'asking' | 'known' | 'unknown' | 'trouble'>('asking');

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import ToggleSwitch from 'primevue/toggleswitch';
-import { useSettings, type ToneGroup } from '../../state/settings';
+import { useDeviceSettings, type ToneGroup } from '../../state/device-settings';
 
 /** Which tones of the breath are heard; each can be off. */
-const settings = useSettings();
+const settings = useDeviceSettings();
 const TONES: readonly { tone: ToneGroup; label: string }[] = [
   { tone: 'in', label: 'in, rising' },
   { tone: 'out', label: 'out, falling' },

@@ -1,18 +1,19 @@
 <script setup lang="ts">
 import { useToast } from 'primevue/usetoast';
 import { useRouter } from 'vue-router';
-import { JournalEntry, newJournalEntry, readJournalEntry } from '#core/journal';
+import type { JournalEntry} from '#core/journal';
+import { newJournalEntry, readJournalEntry } from '#core/journal';
 import { toMs } from '#core/numbers';
 import { clockOfMs } from '#core/time';
-import { deleteJournalEntry, journalConflictOf, readJournalEntryById, saveJournalEntry } from '../../../client/journal';
-import { restore } from '../../../client/plans';
+import { journalClient } from '../../../client/documents';
+import { restore } from '../../../client/bin';
 import { localMoment } from '../../../state/days';
 import ChoiceField from '../../../ui/fields/ChoiceField.vue';
 import TextField from '../../../ui/fields/TextField.vue';
 import TimeField from '../../../ui/fields/TimeField.vue';
 import DocumentPage from '../../../widgets/documents/DocumentPage.vue';
 import PresentFields from '../../../widgets/session/PresentFields.vue';
-import { keptDocument } from '../../../sync/kept-document';
+import { sourceOf, useSyncedDocument } from '../../../sync/source';
 import JournalBreaths from './JournalBreaths.vue';
 import JournalHolds from './JournalHolds.vue';
 
@@ -21,17 +22,12 @@ const { id } = defineProps<{ id: string }>();
 
 const router = useRouter();
 const toast = useToast();
-const kept = keptDocument<JournalEntry>({
-  unsentKey: `zovrin.journal.unsent.${id}`,
-  start: newJournalEntry(localMoment(new Date())),
-  schema: JournalEntry,
-  read: readJournalEntry,
-  fetch: () => readJournalEntryById(id),
-  send: (revision, entry) => saveJournalEntry(id, revision, entry),
-  conflictOf: journalConflictOf,
+const synced = useSyncedDocument<JournalEntry, JournalEntry>({
+  ...sourceOf(`journal.${id}`, readJournalEntry, journalClient.at(id)),
+  initial: newJournalEntry(localMoment(new Date())),
 });
-const { document, trouble, load, change } = kept;
-void kept.ready();
+const { document, trouble, load, change } = synced;
+void synced.ready();
 
 const accept = (name: string, patch: Partial<JournalEntry>): string | undefined =>
   change(name, { ...document.value, ...patch });
@@ -46,7 +42,7 @@ const told = (): number =>
 
 async function remove(): Promise<void> {
   try {
-    await deleteJournalEntry(id);
+    await journalClient.remove(id);
     toast.add({ severity: 'secondary', summary: 'The entry is in the bin for 30 days', life: 8000 });
     await router.push('/runs');
   } catch (error) {
@@ -60,7 +56,7 @@ async function bringBack(): Promise<void> {
 
 <template>
   <DocumentPage
-    :kept="kept"
+    :synced="synced"
     :name="document.title"
     :rename="(title) => accept('rename', { title: title.trim() })"
     back-to="/runs"

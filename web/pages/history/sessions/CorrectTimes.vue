@@ -8,11 +8,11 @@ import { clockOfMs } from '#core/time';
 import { clockTime, dayOf } from '../../../ui/dates';
 import TextField from '../../../ui/fields/TextField.vue';
 import TimeField from '../../../ui/fields/TimeField.vue';
-import type { SaidOfRun } from './use-run-review';
+import type { ReviewedRun } from './use-run-review';
 import { PART_WORDS } from './words';
 
 /** What the clock did not know, put right: lengths and the end. What was measured stays, and every correction can be taken back. */
-const { plan, record, said } = defineProps<{ plan: Plan; record: RunRecord; said: SaidOfRun }>();
+const { plan, record, said } = defineProps<{ plan: Plan; record: RunRecord; said: ReviewedRun }>();
 
 const rows = computed(() =>
   record.steps.flatMap(({ stepIndex, stepId, sides, other, otherMeasuredMs }) => {

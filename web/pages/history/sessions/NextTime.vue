@@ -6,7 +6,7 @@ import { takeTimes, timesTaken, type RunRecord } from '#core/review';
 import type { Timeline } from '#core/timeline';
 import type { StoredPlan } from '#api';
 import { ApiProblem } from '../../../client/http';
-import { conflictOf, readStoredPlan, savePlan } from '../../../client/plans';
+import { planClient } from '../../../client/documents';
 import { takenInWords } from './words';
 
 /** What the plan would learn of this run, step by step: the times as they really were, each with one button and a way back. */
@@ -19,7 +19,7 @@ const taken = ref<{ stepId: string; before: Plan['steps'][number] }[]>([]);
 async function load(): Promise<void> {
   trouble.value = '';
   try {
-    stored.value = await readStoredPlan(planId);
+    stored.value = await planClient.at(planId).read();
   } catch (error) {
     const gone = error instanceof ApiProblem && error.status === 404;
     trouble.value = gone ? 'The plan is no longer here, so nothing can be put into it.' : (error as Error).message;
@@ -41,16 +41,16 @@ async function change(to: (plan: Plan) => Plan): Promise<boolean> {
     const { id, revision, document } = stored.value;
     try {
       const changed = to(document);
-      stored.value = { ...stored.value, ...(await savePlan(id, revision, changed)), document: changed };
+      stored.value = { ...stored.value, ...(await planClient.at(id).save(revision, changed)), document: changed };
       trouble.value = '';
       return true;
     } catch (error) {
-      const conflict = conflictOf(error);
-      if (!conflict) {
+      const current = planClient.at(id).conflictOf(error);
+      if (!current) {
         trouble.value = `${(error as Error).message} The plan is as it was.`;
         return false;
       }
-      stored.value = conflict.current;
+      stored.value = current;
     }
   }
   return false;

@@ -8,10 +8,10 @@ import PresentFields from '../../../widgets/session/PresentFields.vue';
 import ChoiceField from '../../../ui/fields/ChoiceField.vue';
 import TextField from '../../../ui/fields/TextField.vue';
 import IntensityScale from '../IntensityScale.vue';
-import type { SaidOfRun } from './use-run-review';
+import type { ReviewedRun } from './use-run-review';
 
 /** One minute after a session, all of it optional and kept as it is said: how strong, which side, the props, who, what to change. */
-const { plan, record, said } = defineProps<{ plan: Plan; record: RunRecord; said: SaidOfRun }>();
+const { plan, record, said } = defineProps<{ plan: Plan; record: RunRecord; said: ReviewedRun }>();
 
 const review = computed(() => record.said.review);
 const present = computed(() => record.said.present ?? { people: [], others: 0 });

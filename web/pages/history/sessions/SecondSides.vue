@@ -12,7 +12,7 @@ const MOST = 6;
 const runs = shallowRef<ListedRun[]>([]);
 const trouble = ref('');
 void listRuns(MOST, planId).then(
-  (found) => (runs.value = found.runs),
+  (found) => (runs.value = found.items),
   (error: Error) => (trouble.value = error.message),
 );
 

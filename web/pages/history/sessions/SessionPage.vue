@@ -16,7 +16,7 @@ import NextTime from './NextTime.vue';
 import SessionTable from './SessionTable.vue';
 import SecondSides from './SecondSides.vue';
 import { useLibrary } from '../../../state/library';
-import { useSaid } from './use-run-review';
+import { useRunReview } from './use-run-review';
 import { happenedInWords } from './words';
 
 /** One run: what it says in a sentence, planned against done, what was said of it, and what the plan may learn. */
@@ -24,7 +24,7 @@ const { id } = defineProps<{ id: string }>();
 const route = useRoute();
 const router = useRouter();
 const library = useLibrary();
-const said = useSaid(id);
+const said = useRunReview(id);
 const { run, trouble, missing, load } = said;
 
 const VIEWS = [

@@ -7,7 +7,7 @@ import { newJournalEntry } from '#core/journal';
 import { clockOfMs, clockOfSeconds, signedClockOfMs } from '#core/time';
 import type { Block } from '#core/timeline';
 import type { ListedRun, StoredJournalEntry } from '#api';
-import { createJournalEntry, deleteJournalEntry, listJournal } from '../../../client/journal';
+import { journalClient } from '../../../client/documents';
 import { deleteRun, listRuns } from '../../../client/runs';
 import IconButton from '../../../ui/IconButton.vue';
 import { clockTime, dayOf } from '../../../ui/dates';
@@ -57,17 +57,17 @@ const asks = latestOnly();
 async function load(limit = 40): Promise<void> {
   const isLatest = asks();
   try {
-    const [found, entries] = await Promise.all([listRuns(limit), listJournal()]);
+    const [found, entries] = await Promise.all([listRuns(limit), journalClient.list()]);
     if (!isLatest()) return;
-    seen.value = found.runs.length + found.unreadable;
-    [runs.value, total.value, journal.value, trouble.value] = [found.runs, found.total, entries, ''];
+    seen.value = found.items.length + found.unreadable;
+    [runs.value, total.value, journal.value, trouble.value] = [found.items, found.total, entries, ''];
   } catch (error) {
     trouble.value = (error as Error).message;
   }
 }
 async function remove(kind: 'run' | 'entry', id: string): Promise<void> {
   try {
-    await (kind === 'run' ? deleteRun(id) : deleteJournalEntry(id));
+    await (kind === 'run' ? deleteRun(id) : journalClient.remove(id));
     const summary = `The ${kind} is in the bin for 30 days`;
     toast.add({ severity: 'secondary', summary, life: 8000 });
     await load();
@@ -77,7 +77,7 @@ async function remove(kind: 'run' | 'entry', id: string): Promise<void> {
 }
 async function write(): Promise<void> {
   try {
-    const { id } = await createJournalEntry(newId(), newJournalEntry(localMoment(new Date())));
+    const { id } = await journalClient.create(newId(), newJournalEntry(localMoment(new Date())));
     await router.push(`/runs/journal/${id}`);
   } catch (error) {
     trouble.value = (error as Error).message;

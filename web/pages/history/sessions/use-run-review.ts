@@ -1,10 +1,10 @@
 import { onScopeDispose, ref, shallowRef } from 'vue';
 import { RunEvent } from '#core/run';
 import { addEvents, readRun } from '../../../client/runs';
-import { worthRetrying } from '../../../client/http';
 import type { StoredRun } from '#api';
 import { newId } from '../../../client/new-id';
-import { vault } from '../../../sync/vault';
+import { openDrafts, type Drafts } from '../../../sync/drafts';
+import { outbox } from '../../../sync/outbox';
 import { sendLeftovers } from '../../../sync/event-outbox';
 import { latestOnly } from '../../../sync/latest';
 
@@ -12,12 +12,11 @@ type Body<E> = E extends RunEvent ? Omit<E, 'id' | 'atMs' | 'window'> : never;
 /** What can be said of a run that was taught. */
 export type Saying = Body<Extract<RunEvent, { kind: 'rated' | 'present' | 'reviewed' | 'corrected' | 'undone' }>>;
 
-const RETRY_MS = 4000;
-const keyOf = (runId: string): string => `zovrin.said.${runId}`;
+const draftKey = (runId: string): string => `review.${runId}`;
 
-function keptWords(runId: string): RunEvent[] {
+function readWaiting(text: string): RunEvent[] {
   try {
-    return RunEvent.array().parse(JSON.parse(vault.read(keyOf(runId)) ?? '[]'));
+    return RunEvent.array().parse(JSON.parse(text));
   } catch {
     return [];
   }
@@ -27,26 +26,55 @@ function keptWords(runId: string): RunEvent[] {
  * A run that was taught, and what is said of it afterwards. Every word is kept in this browser at once and sent in order;
  * what the server has not acknowledged survives a lost line and a reload.
  */
-export function useSaid(runId: string) {
+export function useRunReview(runId: string) {
   const run = shallowRef<StoredRun>();
   const missing = ref(false);
   /** Why the run is not here, or why what was said is not with the server yet. */
   const trouble = ref('');
-  let waiting: RunEvent[] = keptWords(runId);
-  let busy = false;
-  let timer: ReturnType<typeof setTimeout> | undefined;
+  let waiting: RunEvent[] = [];
+  const drafts = openDrafts();
+  let kept: Drafts | undefined;
+
+  /** Keeps what waits in this browser. Gives whether it had room. */
+  function keep(): boolean {
+    if (waiting.length > 0) return kept?.write(draftKey(runId), JSON.stringify(waiting)) ?? false;
+    kept?.drop(draftKey(runId));
+    return true;
+  }
+  /** Takes over what a window that is gone has said and not sent. */
+  async function takeUp(): Promise<void> {
+    kept = await drafts;
+    const left = await kept.leftovers(draftKey(runId));
+    const known = new Set(waiting.map(({ id }) => id));
+    const more = left.flatMap(({ text }) => readWaiting(text)).filter(({ id }) => !known.has(id) && known.add(id));
+    waiting = [...more, ...waiting].sort((one, other) => one.atMs - other.atMs);
+    keep();
+    for (const { remove } of left) remove();
+  }
+  const { send, stop } = outbox<RunEvent, unknown>({
+    waiting: () => waiting,
+    post: (batch) => addEvents(runId, [...batch]),
+    sent(batch) {
+      const sent = new Set(batch.map(({ id }) => id));
+      waiting = waiting.filter(({ id }) => !sent.has(id));
+      keep();
+    },
+    said: (text) => (trouble.value = text && `${text} What you said is kept here.`),
+  });
 
   const asks = latestOnly();
   async function load(): Promise<void> {
     trouble.value = '';
     const isLatest = asks();
     try {
+      await takeUp();
       // A session that has just ended may still be on its way.
       await sendLeftovers();
       const stored = await readRun(runId);
       if (!isLatest()) return;
       const known = new Set(stored.events.map(({ id }) => id));
       waiting = waiting.filter(({ id }) => !known.has(id));
+      keep();
       // What was said and sent while the answer was on its way is not in it.
       const here = [...(run.value?.events ?? []), ...waiting].filter(({ id }) => !known.has(id) && known.add(id));
       run.value = { ...stored, events: [...stored.events, ...here] };
@@ -58,43 +86,22 @@ export function useSaid(runId: string) {
     }
   }
 
-  async function send(): Promise<void> {
-    if (busy || waiting.length === 0) return;
-    busy = true;
-    clearTimeout(timer);
-    const batch = waiting.slice(0, 200);
-    let again = true;
-    try {
-      await addEvents(runId, batch);
-      const sent = new Set(batch.map(({ id }) => id));
-      waiting = waiting.filter(({ id }) => !sent.has(id));
-      if (waiting.length > 0) vault.write(keyOf(runId), JSON.stringify(waiting));
-      else vault.remove(keyOf(runId));
-      trouble.value = '';
-    } catch (error) {
-      again = false;
-      trouble.value = `${(error as Error).message} What you said is kept here.`;
-      if (worthRetrying(error)) timer = setTimeout(() => void send(), RETRY_MS);
-    } finally {
-      busy = false;
-    }
-    if (again) void send();
-  }
-
   /** Says something of the run. Gives the reason where it does not fit, and then nothing is said. */
   function say(body: Saying): string | undefined {
     const event = RunEvent.safeParse({ ...body, id: newId(), atMs: Date.now() });
     if (!event.success) return event.error.issues[0]?.message ?? 'This does not fit.';
     if (!run.value) return 'The run is not here yet.';
     waiting = [...waiting, event.data];
-    if (!vault.write(keyOf(runId), JSON.stringify(waiting)))
-      trouble.value = 'This browser has no room to keep what you say; it is only sent to the server.';
+    if (!keep()) trouble.value = 'This browser has no room to keep what you say; it is only sent to the server.';
     run.value = { ...run.value, events: [...run.value.events, event.data] };
     void send();
     return undefined;
   }
 
-  onScopeDispose(() => clearTimeout(timer));
+  onScopeDispose(() => {
+    stop();
+    void drafts.then(({ release }) => release());
+  });
   return { run, missing, trouble, load, say, send };
 }
-export type SaidOfRun = ReturnType<typeof useSaid>;
+export type ReviewedRun = ReturnType<typeof useRunReview>;

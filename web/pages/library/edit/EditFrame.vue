@@ -4,7 +4,7 @@ import { useElementSize, useEventListener } from '@vueuse/core';
 import { nextTick, ref, useTemplateRef } from 'vue';
 import { useRouter } from 'vue-router';
 import EditHeader from './EditHeader.vue';
-import EntryConflict from './EntryConflict.vue';
+import ConflictDialog from '../../../widgets/documents/ConflictDialog.vue';
 import { useEntry } from './use-entry';
 
 /** What the editors of positions and techniques share: opening, saving, keys, and what is said when there is nothing. */
@@ -12,11 +12,19 @@ const { name, kind } = defineProps<{ name: string; kind: 'position' | 'technique
 
 const draft = useEntry();
 const router = useRouter();
-const state = ref<'opening' | 'here' | 'missing'>('opening');
+const state = ref<'opening' | 'here' | 'missing' | 'unknown'>('opening');
 const page = useTemplateRef<HTMLElement>('page');
 const { height } = useElementSize(useTemplateRef<HTMLElement>('head'), undefined, { box: 'border-box' });
 
-draft.open().then((found) => (state.value = found ? 'here' : 'missing'));
+async function open(): Promise<void> {
+  state.value = 'opening';
+  try {
+    state.value = (await draft.open()) ? 'here' : 'missing';
+  } catch {
+    state.value = 'unknown';
+  }
+}
+void open();
 
 async function save(): Promise<void> {
   // What is still being typed counts as typed.
@@ -52,7 +60,12 @@ useUndoKeys(
   <main v-if="state === 'here'" ref="page" :style="{ '--head-height': `${height}px` }">
     <div ref="head" class="head"><EditHeader :name="name" @save="save" /></div>
     <div class="body"><slot /></div>
-    <EntryConflict />
+    <ConflictDialog :conflict="draft.conflict.value" noun="entry" keeps-copy :resolve="draft.resolve" />
+  </main>
+  <main v-else-if="state === 'unknown'" class="missing">
+    <p class="caution strong" role="alert">
+      {{ draft.trouble.value }} <button type="button" class="link-button" @click="open">Try again</button>
+    </p>
   </main>
   <main v-else-if="state === 'missing'" class="missing">
     <h1>Not in your library</h1>

@@ -12,11 +12,11 @@ const emit = defineEmits<{ save: [] }>();
 
 const draft = useEntry();
 const status = computed(() => {
-  if (draft.saving.value) return 'Saving…';
+  if (draft.isSaving.value) return 'Saving…';
   if (draft.storageFull.value)
     return 'Not saved, and this browser has no room to keep it. Save before you close this page.';
-  if (draft.dirty.value) return 'Not saved yet; kept in this browser';
-  return draft.stored.value ? `Saved ${clockTime(new Date(draft.stored.value.updatedAt).getTime())}` : '';
+  if (draft.isDirty.value) return 'Not saved yet; kept in this browser';
+  return draft.savedAt.value ? `Saved ${clockTime(draft.savedAt.value.getTime())}` : '';
 });
 const wrong = computed(() => (draft.tried.value ? draft.issues.value.length : 0));
 </script>
@@ -31,18 +31,18 @@ const wrong = computed(() => (draft.tried.value ? draft.issues.value.length : 0)
         <IconButton icon="undo" label="Undo" :disabled="!draft.canUndo.value" @click="draft.undo()" />
         <IconButton icon="redo" label="Redo" :disabled="!draft.canRedo.value" @click="draft.redo()" />
         <Button
-          v-if="draft.stored.value && draft.dirty.value"
+          v-if="draft.stored.value && draft.isDirty.value"
           label="Undo all changes"
           outlined
           @click="draft.discard()"
         />
-        <Button label="Save" :disabled="draft.saving.value" @click="emit('save')" />
+        <Button label="Save" :disabled="draft.isSaving.value" @click="emit('save')" />
       </div>
     </div>
     <p v-if="wrong > 0" class="caution" role="alert">
       Not saved: {{ wrong === 1 ? 'one field needs' : `${wrong} fields need` }} putting right. What you typed is kept.
     </p>
-    <p v-else-if="draft.trouble.value" class="caution" role="alert">{{ draft.trouble.value }}</p>
+    <p v-else-if="draft.notSaved.value" class="caution" role="alert">{{ draft.notSaved.value }}</p>
   </header>
 </template>
 

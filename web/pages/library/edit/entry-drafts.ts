@@ -1,23 +1,39 @@
 import { newestEntry, OwnEntry } from '#core/catalogue';
 import { newId } from '../../../client/new-id';
-import { draftsOf } from '../../../sync/drafts';
+import { draftText, readDraft } from '../../../sync/draft';
+import { openDrafts, waitingDrafts } from '../../../sync/drafts';
 
 /** What is wrong with an unfinished entry is no reason to lose it; what has not even its shape is. */
 const OF_SHAPE = new Set(['invalid_type', 'unrecognized_keys', 'invalid_union', 'invalid_key']);
 
-/** Entries that are written on in this browser and not stored yet. */
-export const ENTRY_DRAFTS = draftsOf<OwnEntry>('zovrin.entry.', (kept) => {
+/** Reads an entry that may be unfinished; undefined for what has not the shape of one. */
+export function readUnfinished(kept: unknown): OwnEntry | undefined {
   const value = newestEntry(kept);
   const parsed = OwnEntry.safeParse(value);
   const misshapen = !parsed.success && parsed.error.issues.some(({ code }) => OF_SHAPE.has(code));
   return misshapen ? undefined : (value as OwnEntry);
-});
+}
 
-/** Begins an entry of one's own in this browser. Gives its id. */
+/** The key of the drafts of an entry. */
+export const draftKey = (id: string): string => `entry.${id}`;
+
+/** Begins a custom entry in this browser. Gives its id. */
 export async function beginEntry(make: (id: string) => OwnEntry): Promise<string> {
   const id = `own-${newId()}`;
-  await ENTRY_DRAFTS.keep(id, { revision: 0, document: make(id), unanswered: [] });
+  const drafts = await openDrafts();
+  const draft = { revision: 0, document: make(id), base: undefined, unanswered: [], editedAt: Date.now() };
+  drafts.write(draftKey(id), draftText(draft));
+  drafts.release();
   return id;
+}
+
+/** The entries that are written on in this browser and not stored yet, and that no other open window holds. */
+export async function waitingEntries(): Promise<OwnEntry[]> {
+  const drafts = await waitingDrafts('entry');
+  return drafts
+    .flatMap((text) => readDraft(text, readUnfinished) ?? [])
+    .sort((one, other) => other.editedAt - one.editedAt)
+    .map(({ document }) => document);
 }
 
 /** Where an entry is changed. */

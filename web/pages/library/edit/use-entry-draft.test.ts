@@ -1,60 +1,70 @@
-import { beforeEach, describe, expect, test } from '@jest/globals';
+import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
 import { createPinia, setActivePinia } from 'pinia';
+import { effectScope, type EffectScope } from 'vue';
 import {
   blankPosition,
   blankTechnique,
   copyOf,
-  OwnEntry,
   positionDocument,
   readEntry,
+  type OwnEntry,
   type Position,
 } from '#core/catalogue';
 import { POSITIONS } from '#library';
 import { useLibrary } from '../../../state/library';
-import { fakeBrowser, settle, type Call, type FakeBrowser } from '../../../../tests/support/browser';
-import { beginEntry, ENTRY_DRAFTS, editPath } from './entry-drafts';
+import { fakeBrowser, settle, type FakeBrowser } from '../../../../tests/support/browser';
+import { fakeServer, type FakeServer } from '../../../../tests/support/fake-server';
+import { beginEntry, editPath, waitingEntries } from './entry-drafts';
 import { useEntryDraft, withValueAt } from './use-entry-draft';
 
-const at = new Date(1_790_000_000_000).toISOString();
 let browser: FakeBrowser;
-let onServer: Map<string, { revision: number; document: OwnEntry }>;
-const stored = (id: string) => ({ id, createdAt: at, updatedAt: at, deletedAt: null, ...onServer.get(id)! });
+let server: FakeServer;
+let scopes: EffectScope[] = [];
+const onServer = (id: string) => server.stored(`/entries/${id}`) as { revision: number; document: OwnEntry };
 const seat = POSITIONS[0]!;
 
-/** A server that takes entries as the real one does. */
-function serve({ method, path, body }: Call) {
-  if (method === 'GET') return { status: 200, body: { unreadable: 0, entries: [...onServer.keys()].map(stored) } };
-  const { document: sent, revision = 0 } = body as { document: OwnEntry; revision?: number };
-  const document = OwnEntry.parse(sent);
-  const { id } = document.entry;
-  const known = onServer.get(id);
-  if (known && known.revision !== revision && JSON.stringify(known.document) !== JSON.stringify(document)) {
-    const problem = { type: 'about:blank', title: 'Changed elsewhere', status: 409, detail: 'Changed elsewhere.' };
-    return { status: 409, body: { ...problem, current: stored(id), yours: document } };
-  }
-  onServer.set(id, { revision: revision + 1, document });
-  return { status: path === '/entries' ? 201 : 200, body: stored(id) };
-}
 const named = (draft: ReturnType<typeof useEntryDraft>, name: string): void => {
   draft.change('names.english', name);
   draft.change('short', name.slice(0, 24));
   draft.change('areas', ['feet']);
 };
 const entryOf = (draft: ReturnType<typeof useEntryDraft>) => draft.document.value?.entry as Position;
+/** The entry’s page, opened; `leave` goes away from it. */
 async function opened(id: string) {
-  const draft = useEntryDraft(id);
+  const scope = effectScope();
+  scopes.push(scope);
+  const draft = scope.run(() => useEntryDraft(id))!;
   expect(await draft.open()).toBe(true);
-  return draft;
+  const leave = async (): Promise<void> => {
+    scope.stop();
+    await settle();
+  };
+  return { ...draft, leave };
 }
+/** The ids of what was stored in a test, in order. */
+const ids = (): string[] => [
+  ...new Set(
+    browser.calls.flatMap(({ method, body }) =>
+      method === 'POST' ? [(body as { document: OwnEntry }).document.entry.id] : [],
+    ),
+  ),
+];
+const names = (): string[] => ids().map((id) => onServer(id).document.entry.names.english);
 const begun = () => beginEntry((id) => blankPosition(id, seat.figure));
-const drafts = () => Object.keys(browser.local).filter((key) => key.startsWith('zovrin.entry.'));
+const drafts = () => Object.keys(browser.local).filter((key) => key.startsWith('zovrin.draft.entry.'));
 
 beforeEach(async () => {
   browser = fakeBrowser();
-  onServer = new Map();
-  browser.answer = serve;
+  server = fakeServer();
+  browser.answer = server.answer;
   setActivePinia(createPinia());
   await useLibrary().ready();
+});
+
+// Nothing is tried again after a test.
+afterEach(() => {
+  for (const scope of scopes) scope.stop();
+  scopes = [];
 });
 
 test('setting one place of a value leaves the value alone', () => {
@@ -84,7 +94,7 @@ describe('an unfinished entry', () => {
     expect(draft.problem('names.english')).toBe('A name is needed.');
     expect([draft.problem('areas'), await draft.save()]).toEqual(['', false]);
     expect(draft.problem('areas')).toBe('Name at least one area of the body.');
-    expect([onServer.size, drafts().length]).toEqual([0, 1]);
+    expect([ids(), drafts().length]).toEqual([[], 1]);
   });
 
   test('a range is right or wrong as a whole, whichever end was typed', async () => {
@@ -99,21 +109,28 @@ describe('an unfinished entry', () => {
 
   test('is taken up again after a reload, whole or not, and is told of in the library', async () => {
     const id = await begun();
-    (await opened(id)).change('names.english', '');
-    (await opened(id)).change('aims', 'A'.repeat(500));
-    const waiting = await ENTRY_DRAFTS.waiting();
-    expect(waiting.map(({ draft: { document } }) => editPath(document))).toEqual([`/library/${id}/edit`]);
+    for (const [path, value] of [
+      ['names.english', ''],
+      ['aims', 'A'.repeat(500)],
+    ] as const) {
+      const draft = await opened(id);
+      draft.change(path, value);
+      await draft.leave();
+    }
+    expect((await waitingEntries()).map(editPath)).toEqual([`/library/${id}/edit`]);
     expect(entryOf(await opened(id)).aims).toHaveLength(500);
   });
 
   test('what has not the shape of an entry is not taken up', async () => {
     browser.local.setItem(
-      'zovrin.entry.own-a.x',
+      'zovrin.draft.entry.own-a.x.y',
       JSON.stringify({ revision: 0, document: { kind: 'position' }, unanswered: [], editedAt: 1 }),
     );
-    browser.local.setItem('zovrin.entry.own-b.x', 'no json');
-    expect(await ENTRY_DRAFTS.waiting()).toEqual([]);
-    expect(await useEntryDraft('own-a').open()).toBe(false);
+    browser.local.setItem('zovrin.draft.entry.own-b.x.y', 'no json');
+    expect(await waitingEntries()).toEqual([]);
+    const scope = effectScope();
+    expect(await scope.run(() => useEntryDraft('own-a'))!.open()).toBe(false);
+    scope.stop();
   });
 });
 
@@ -123,11 +140,11 @@ describe('saving', () => {
     named(draft, 'Estuary rest');
     expect(await draft.save()).toBe(true);
     await settle();
-    expect([draft.dirty.value, drafts().length]).toEqual([false, 0]);
+    expect([draft.isDirty.value, drafts().length]).toEqual([false, 0]);
     expect(useLibrary().positions.at(-1)?.names.english).toBe('Estuary rest');
     draft.change('aims', 'Quiet');
     expect(await draft.save()).toBe(true);
-    expect([...onServer.values()].map(({ revision }) => revision)).toEqual([2]);
+    expect(ids().map((id) => onServer(id).revision)).toEqual([2]);
   });
 
   test('a copy is not unsaved afterwards because its fields stood in another order', async () => {
@@ -135,20 +152,21 @@ describe('saving', () => {
     const draft = await opened(await beginEntry((id) => copyOf(positionDocument(backwards), id)));
     expect(await draft.save()).toBe(true);
     await settle();
-    expect([draft.dirty.value, drafts()]).toEqual([false, []]);
+    expect([draft.isDirty.value, drafts()]).toEqual([false, []]);
   });
 
   test('when the server is away it says so, keeps the entry, and stores it once later', async () => {
     const id = await begun();
     const draft = await opened(id);
     named(draft, 'Estuary rest');
-    browser.answer = () => 'unreachable';
-    expect([await draft.save(), draft.trouble.value]).toEqual([
+    server.fate = () => 'lostRequest';
+    expect([await draft.save(), draft.notSaved.value]).toEqual([
       false,
-      'Not saved. The server cannot be reached. Your changes are kept here; save again later.',
+      'Not saved yet. The server cannot be reached. Your changes are kept here and sent again.',
     ]);
-    browser.answer = serve;
-    expect([await (await opened(id)).save(), onServer.size]).toEqual([true, 1]);
+    await draft.leave();
+    server.fate = () => 'arrives';
+    expect([await (await opened(id)).save(), names()]).toEqual([true, ['Estuary rest']]);
   });
 
   test('undo and redo reach over a save; joined changes are one step', async () => {
@@ -161,7 +179,7 @@ describe('saving', () => {
     draft.redo();
     expect(entryOf(draft).aims).toBe('Quiet');
     draft.discard();
-    expect([entryOf(draft).aims, draft.dirty.value]).toEqual(['', false]);
+    expect([entryOf(draft).aims, draft.isDirty.value]).toEqual(['', false]);
     draft.undo();
     expect(entryOf(draft).aims).toBe('Quiet');
   });
@@ -173,29 +191,40 @@ describe('changed in two places', () => {
     const draft = await opened(id);
     named(draft, 'Mine');
     await draft.save();
-    const { document } = onServer.get(id)!;
-    onServer.set(id, { revision: 2, document: withValueAt(document, 'entry.names.english', 'Theirs') });
+    const theirs = withValueAt(onServer(id).document, 'entry.names.english', 'Theirs');
+    server.put(`/entries/${id}`, withValueAt(theirs, 'entry.areas', ['calves']), 2);
+    draft.change('names.english', 'Mine too');
     draft.change('aims', 'Quiet');
     expect(await draft.save()).toBe(false);
     expect(draft.conflict.value?.document.entry.names.english).toBe('Theirs');
     return { id, draft };
   }
-  const names = () => [...onServer.values()].map(({ document }) => document.entry.names.english);
+
+  test('different places of it: both are there, and nobody is asked', async () => {
+    const id = await begun();
+    const draft = await opened(id);
+    named(draft, 'Mine');
+    await draft.save();
+    server.put(`/entries/${id}`, withValueAt(onServer(id).document, 'entry.aims', 'Quiet'), 2);
+    draft.change('names.english', 'Mine too');
+    expect(await draft.save()).toBe(true);
+    expect(onServer(id).document.entry).toMatchObject({ names: { english: 'Mine too' }, aims: 'Quiet' });
+  });
 
   test('going on with mine keeps theirs as an entry of its own', async () => {
     const { id, draft } = await inConflict();
     await draft.resolve('mine');
-    expect(onServer.get(id)).toMatchObject({ revision: 3, document: { entry: { aims: 'Quiet' } } });
-    expect(names().sort()).toEqual(['Mine', 'Theirs (other version)']);
+    expect(onServer(id)).toMatchObject({ revision: 3, document: { entry: { aims: 'Quiet', areas: ['calves'] } } });
+    expect(names().sort()).toEqual(['Mine too', 'Theirs (other version)']);
   });
 
   test('going on with theirs keeps mine as an entry of its own, and undo brings it back', async () => {
     const { draft } = await inConflict();
     await draft.resolve('theirs');
-    expect(names().sort()).toEqual(['Mine (other version)', 'Theirs']);
-    expect(entryOf(draft).names.english).toBe('Theirs');
+    expect(names().sort()).toEqual(['Mine too (other version)', 'Theirs']);
+    expect(entryOf(draft)).toMatchObject({ names: { english: 'Theirs' }, aims: 'Quiet' });
     draft.undo();
-    expect(entryOf(draft).aims).toBe('Quiet');
+    expect(entryOf(draft).names.english).toBe('Mine too');
   });
 
   test('when the other version cannot be kept nothing is decided', async () => {
@@ -210,33 +239,28 @@ describe('changed in two places', () => {
     const draft = await opened(id);
     named(draft, 'Mine');
     await draft.save();
-    browser.answer = (call) => {
-      const answer = serve(call);
-      return call.method === 'PUT' ? 'unreachable' : answer;
-    };
+    server.fate = ({ method }) => (method === 'PUT' ? 'lostAnswer' : 'arrives');
     draft.change('aims', 'Once');
     expect(await draft.save()).toBe(false);
-    browser.answer = serve;
+    await draft.leave();
+    server.fate = () => 'arrives';
     await useLibrary().reload();
     const after = await opened(id);
     after.change('aims', 'Twice');
     expect(await after.save()).toBe(true);
-    expect(onServer.get(id)).toMatchObject({ revision: 3, document: { entry: { aims: 'Twice' } } });
+    expect(onServer(id)).toMatchObject({ revision: 3, document: { entry: { aims: 'Twice' } } });
   });
 });
 
 test('a first save whose answer was lost is built upon, without a reload and without a question', async () => {
   const draft = await opened(await begun());
   named(draft, 'Estuary rest');
-  browser.answer = (call) => {
-    const answer = serve(call);
-    return call.method === 'POST' ? 'unreachable' : answer;
-  };
+  server.fate = ({ method }) => (method === 'POST' ? 'lostAnswer' : 'arrives');
   expect(await draft.save()).toBe(false);
-  browser.answer = serve;
+  server.fate = () => 'arrives';
   draft.change('aims', 'Quiet');
   expect([await draft.save(), draft.conflict.value, draft.trouble.value]).toEqual([true, undefined, '']);
-  expect([...onServer.values()]).toMatchObject([{ revision: 2, document: { entry: { aims: 'Quiet' } } }]);
+  expect(ids().map(onServer)).toMatchObject([{ revision: 2, document: { entry: { aims: 'Quiet' } } }]);
 });
 
 test('what was deleted is no longer offered, but the plans that use it still know it', async () => {
@@ -244,10 +268,10 @@ test('what was deleted is no longer offered, but the plans that use it still kno
   named(draft, 'Estuary rest');
   await draft.save();
   const { id } = entryOf(draft);
+  const at = '2026-11-20T18:30:00.000Z';
+  const gone = { id, ...onServer(id), createdAt: at, updatedAt: at, deletedAt: at };
   browser.answer = ({ method }) =>
-    method === 'DELETE'
-      ? { status: 204 }
-      : { status: 200, body: { unreadable: 0, entries: [{ ...stored(id), deletedAt: at }] } };
+    method === 'DELETE' ? { status: 204 } : { status: 200, body: { items: [gone], total: 1, unreadable: 0 } };
   const library = useLibrary();
   await library.remove(id);
   expect(library.positions).toHaveLength(POSITIONS.length);

@@ -1,12 +1,11 @@
-import { computed, ref, shallowRef } from 'vue';
+import equal from 'fast-deep-equal';
+import { computed, ref } from 'vue';
 import { copyOf, readEntry, type OwnEntry } from '#core/catalogue';
-import { record, redo, startHistory, undo, type History } from '#core/document';
-import type { StoredEntry } from '#api';
-import { createEntry, entryConflictOf, saveEntry } from '../../../client/entries';
-import { ApiProblem, Unreachable } from '../../../client/http';
+import { entryClient } from '../../../client/documents';
 import { newId } from '../../../client/new-id';
 import { useLibrary } from '../../../state/library';
-import { ENTRY_DRAFTS } from './entry-drafts';
+import { sourceOf, useSyncedDocument } from '../../../sync/source';
+import { draftKey, readUnfinished } from './entry-drafts';
 
 /** A copy of a value with one place in it set anew; the place is a path like `names.english` or `waysIn.0`. */
 export function withValueAt<T>(value: T, path: string, set: unknown): T {
@@ -22,9 +21,6 @@ const parentOf = (path: string): string => path.slice(0, Math.max(0, path.lastIn
 const besides = (one: string, other: string): boolean =>
   one === other || (parentOf(one) !== '' && parentOf(one) === parentOf(other));
 
-/** Which version of an entry goes on under its id; the other is kept as an entry of its own. */
-export type ConflictChoice = 'mine' | 'theirs';
-
 function otherVersion(document: OwnEntry): OwnEntry {
   const copy = copyOf(document, `own-${newId()}`);
   copy.entry.names.english = `${copy.entry.names.english.slice(0, 60)} (other version)`;
@@ -32,69 +28,48 @@ function otherVersion(document: OwnEntry): OwnEntry {
 }
 
 /**
- * An entry of one's own on the desk. It may be unfinished: what is wrong is told at its field once that was touched or
- * saving was tried, and only a whole entry is stored. Until then it is kept in this browser, and survives a reload.
+ * A custom entry on the desk. It may be unfinished: what is wrong is told at its field once that was touched or saving was
+ * tried, and only a whole entry is stored. Until then it is kept in this browser, and survives a reload.
  */
 export function useEntryDraft(id: string) {
   const library = useLibrary();
-  const history = shallowRef<History<OwnEntry>>();
-  const stored = shallowRef<StoredEntry>();
-  const revision = ref(0);
   const tried = ref(false);
   const touched = ref(new Set<string>());
-  const trouble = ref('');
-  const saving = ref(false);
-  const storageFull = ref(false);
-  const conflict = shallowRef<StoredEntry>();
-  let unanswered: string[] = [];
-
-  const document = computed(() => history.value?.now);
+  const synced = useSyncedDocument<OwnEntry>({
+    ...sourceOf(draftKey(id), readEntry, entryClient.at(id)),
+    readUnfinished,
+    saves: 'onRequest',
+    send: (revision, entry) =>
+      revision === 0 ? entryClient.create(id, entry) : entryClient.at(id).save(revision, entry),
+    onSaved({ revision, updatedAt = '' }, document) {
+      const createdAt = library.ownEntry(id)?.createdAt ?? updatedAt;
+      library.keep({ id, revision, createdAt, updatedAt, deletedAt: null, document });
+    },
+    async keepCopy(other) {
+      const copy = otherVersion(other);
+      library.keep(await entryClient.create(copy.entry.id, copy));
+    },
+  });
+  const { document, state, trouble } = synced;
   const issues = computed(() => {
     const read = document.value && readEntry(document.value);
     return read && !read.ok ? read.issues : [];
   });
-  const dirty = computed(
-    () => document.value !== undefined && JSON.stringify(document.value) !== JSON.stringify(stored.value?.document),
-  );
-  const canUndo = computed(() => (history.value?.past.length ?? 0) > 0);
-  const canRedo = computed(() => (history.value?.future.length ?? 0) > 0);
 
-  /** Takes the entry up: as it was left here, or as it is stored. Gives whether there is one. */
+  /** Takes the entry up: as it was left here, or as it is stored. Gives whether there is one; rejects where that is unknown. */
   async function open(): Promise<boolean> {
-    const draft = await ENTRY_DRAFTS.take(id);
-    stored.value = library.ownEntry(id);
-    const begin = draft?.document ?? stored.value?.document;
-    if (!begin) return false;
-    history.value = startHistory(stored.value?.document ?? begin);
-    revision.value = draft?.revision ?? stored.value?.revision ?? 0;
-    unanswered = draft?.unanswered ?? [];
-    // A save whose answer was lost has become the stored version: what is typed since builds on that.
-    if (stored.value && unanswered.includes(JSON.stringify(stored.value.document))) {
-      revision.value = stored.value.revision;
-    }
-    if (draft && stored.value) put(record(history.value, { name: 'kept from before' }, draft.document));
-    else if (draft) await keep();
-    return true;
-  }
-
-  async function keep(): Promise<void> {
-    if (!document.value) return;
-    if (!dirty.value) return ENTRY_DRAFTS.drop(id);
-    const draft = { revision: revision.value, document: document.value, unanswered };
-    storageFull.value = !(await ENTRY_DRAFTS.keep(id, draft));
-  }
-  function put(next: History<OwnEntry>): void {
-    history.value = next;
-    void keep();
+    await synced.opened().catch((error: unknown) => {
+      if (!synced.isMissing.value) throw error;
+    });
+    return document.value !== undefined;
   }
 
   /** Sets one place of the entry; changes with the same `merge`, one after the other, are undone together. */
   function change(path: string, value: unknown, merge?: string): undefined {
-    if (!history.value) return undefined;
+    if (!document.value) return undefined;
     touched.value.add(path);
-    const next = withValueAt(history.value.now, `entry.${path}`, value);
-    if (JSON.stringify(next) === JSON.stringify(history.value.now)) return undefined;
-    put(record(history.value, { name: `change ${path}`, ...(merge ? { merge } : {}) }, next));
+    const next = withValueAt(document.value, `entry.${path}`, value);
+    synced.apply({ name: `change ${path}`, ...(merge ? { merge } : {}) }, next);
     return undefined;
   }
   /** What is wrong at a place of the entry, or below it with `deep`; empty where nothing is, or it is not yet time to say. */
@@ -111,81 +86,23 @@ export function useEntryDraft(id: string) {
   async function save(): Promise<boolean> {
     tried.value = true;
     const read = document.value && readEntry(document.value);
-    if (!history.value || !read?.ok || saving.value) return false;
-    // What is being typed is taken up as its field is left, so saving is always offered; there may be nothing to save.
-    if (!dirty.value) return true;
-    // As the server will keep it, to the order of its fields, so that it is known again.
-    const sent = read.value;
-    history.value = { ...history.value, now: sent };
-    saving.value = true;
-    unanswered = [...unanswered, JSON.stringify(sent)].slice(-5);
-    let ownEarlier: StoredEntry | undefined;
-    await keep();
-    try {
-      take(await (revision.value === 0 ? createEntry(sent) : saveEntry(revision.value, sent)));
-      return true;
-    } catch (error) {
-      const met = entryConflictOf(error);
-      if (!met) trouble.value = said(error);
-      // One's own earlier save, whose answer was lost, is nothing to choose from: it is built upon.
-      else if (unanswered.includes(JSON.stringify(met.current.document))) ownEarlier = met.current;
-      else conflict.value = met.current;
-      if (!ownEarlier) return false;
-    } finally {
-      saving.value = false;
-    }
-    [stored.value, revision.value] = [ownEarlier, ownEarlier.revision];
-    return save();
+    if (!read?.ok || synced.isSaving.value) return false;
+    // As the server keeps it.
+    if (!equal(read.value, document.value)) synced.apply({ name: 'put in order' }, read.value);
+    await synced.save();
+    return state.value === 'saved';
   }
-  function said(error: unknown): string {
-    if (error instanceof Unreachable)
-      return `Not saved. ${error.message} Your changes are kept here; save again later.`;
-    if (error instanceof ApiProblem) return `Not saved. ${error.message}`;
-    return 'Not saved. Your changes are kept here.';
-  }
-  function take(entry: StoredEntry): void {
-    [stored.value, revision.value, trouble.value, unanswered] = [entry, entry.revision, '', []];
-    conflict.value = undefined;
-    library.keep(entry);
-    void keep();
-  }
+  /** Why it is not stored, and what becomes of it. */
+  const notSaved = computed(() => {
+    if (state.value === 'waiting') return `Not saved yet. ${trouble.value} Your changes are kept here and sent again.`;
+    return state.value === 'refused' ? `Not saved. ${trouble.value} Your changes are kept here.` : '';
+  });
 
-  /** Ends a conflict; the version that does not go on is stored as an entry of its own first. Throws where it can not be. */
-  async function resolve(choice: ConflictChoice): Promise<void> {
-    const met = conflict.value;
-    if (!met || !history.value) return;
-    library.keep(await createEntry(otherVersion(choice === 'mine' ? met.document : history.value.now)));
-    conflict.value = undefined;
-    [stored.value, revision.value, unanswered] = [met, met.revision, []];
-    if (choice === 'theirs') put(record(history.value, { name: 'take the other version' }, met.document));
-    else await save();
-  }
-
-  /** Throws away what is not saved; undo brings it back as long as this page is open. */
+  /** Throws away what is not saved; undo brings it back. */
   function discard(): void {
-    if (history.value && stored.value) put(record(history.value, { name: 'discard' }, stored.value.document));
+    if (synced.lastSaved.value) synced.apply({ name: 'discard' }, synced.lastSaved.value);
   }
 
-  return {
-    document,
-    stored,
-    issues,
-    dirty,
-    tried,
-    trouble,
-    saving,
-    storageFull,
-    conflict,
-    canUndo,
-    canRedo,
-    open,
-    change,
-    problem,
-    save,
-    resolve,
-    discard,
-    undo: () => history.value && canUndo.value && put(undo(history.value)),
-    redo: () => history.value && canRedo.value && put(redo(history.value)),
-  };
+  return { ...synced, stored: synced.lastSaved, issues, tried, notSaved, open, change, problem, save, discard };
 }
 export type EntryDraft = ReturnType<typeof useEntryDraft>;

@@ -7,13 +7,13 @@ import ChoiceField from '../../../ui/fields/ChoiceField.vue';
 import IconButton from '../../../ui/IconButton.vue';
 import type { BellSort } from '../../../state/bell-sound';
 import ToneSwitches from '../../../widgets/sound/ToneSwitches.vue';
-import { useSettings } from '../../../state/settings';
+import { useDeviceSettings } from '../../../state/device-settings';
 import { useVoice } from './use-spoken';
 
 /** How loud, which bells, what is struck, how high and how long; each can be tried. */
 const emit = defineEmits<{ ring: [BellKind] }>();
 
-const settings = useSettings();
+const settings = useDeviceSettings();
 const percent = computed({
   get: () => Math.round(settings.volume * 100),
   set: (value: number) => (settings.volume = value / 100),

@@ -4,7 +4,7 @@ import { computed, ref, shallowRef } from 'vue';
 import { useRoute } from 'vue-router';
 import type { StoredPlan } from '#api';
 import { ApiProblem } from '../../../client/http';
-import { readStoredPlan } from '../../../client/plans';
+import { planClient } from '../../../client/documents';
 import LeadSession from './LeadSession.vue';
 import { clockTime, longDayOf } from '../../../ui/dates';
 import { findSession } from './find-session';
@@ -26,7 +26,7 @@ async function load(): Promise<void> {
   trouble.value = '';
   first.value = await findSession(id);
   try {
-    stored.value = await readStoredPlan(id);
+    stored.value = await planClient.at(id).read();
     document.title = `${stored.value.document.title} · Teach · Zovrin`;
   } catch (error) {
     // A session under way goes on without the server: its plan is kept with it.

@@ -3,8 +3,8 @@ import { useEventListener, useWakeLock } from '@vueuse/core';
 import { computed, onBeforeUnmount, ref, useTemplateRef, watch } from 'vue';
 import { onBeforeRouteLeave, useRouter } from 'vue-router';
 import type { StoredPlan } from '#api';
-import { useHouse } from '../../../state/house';
 import { useSettings } from '../../../state/settings';
+import { useDeviceSettings } from '../../../state/device-settings';
 import { makeSounds } from '../../../widgets/sound/sounds';
 import BreathStage from '../BreathStage.vue';
 import CatchUpDialog from './CatchUpDialog.vue';
@@ -41,24 +41,24 @@ const {
 }>();
 
 const router = useRouter();
+const device = useDeviceSettings();
 const settings = useSettings();
-const house = useHouse();
-void house.ready();
+void settings.ready();
 const leftOut = leftOutOf(first.run?.events ?? [], first.me, Date.now());
 const session = useSession(
   stored,
-  () => settings.bells,
-  () => house.rules.teach.secondSide,
+  () => device.bells,
+  () => settings.current.teach.secondSide,
   rehearse > 0 ? rehearsalClock(rehearse) : steadyClock(leftOut.leftOutMs),
   first,
 );
 if (rehearse === 0 && leftOut.setByMs !== 0) session.happen({ kind: 'clockSet', byMs: leftOut.setByMs });
 const sounds = makeSounds();
-const { pulse, silent, ring } = useSounds(session, sounds, settings.hears, () => ({
-  sound: settings.bellSound,
-  shakes: settings.shakes,
+const { pulse, silent, ring } = useSounds(session, sounds, device.hears, () => ({
+  sound: device.bellSound,
+  shakes: device.shakes,
 }));
-useSpoken(session, () => settings.speaks);
+useSpoken(session, () => device.speaks);
 const wakeLock = useWakeLock();
 /** The browser would not keep the screen awake: nothing stops, and it is said. */
 const sleepy = ref(false);
@@ -133,7 +133,7 @@ onBeforeUnmount(() => {
   void wakeLock.release().catch(() => undefined);
 });
 watch(
-  () => settings.volume,
+  () => device.volume,
   (volume) => sounds.setVolume(volume),
   { immediate: true },
 );

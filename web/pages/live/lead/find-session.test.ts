@@ -25,7 +25,7 @@ function serve(...events: RunEvent[]): void {
   const summary = runSummary('Evening');
   browser.answer = ({ path }) =>
     path.startsWith('/runs?')
-      ? { status: 200, body: { runs: [{ ...there, summary }], total: 1, unreadable: 0 } }
+      ? { status: 200, body: { items: [{ ...there, summary }], total: 1, unreadable: 0 } }
       : { status: 200, body: { ...there, plan, events, unreadable: 0 } };
 }
 const device = () => browser.local.getItem('zovrin.device');

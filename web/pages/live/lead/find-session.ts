@@ -36,7 +36,7 @@ export async function findSession(planId: string): Promise<LeadAtFirst> {
   if (here && isUnderWay(here, Date.now()))
     return { me, run: here, elsewhere: await isElsewhere(ledBy(here.events), me, device) };
   const there = await listRuns(1, planId)
-    .then(({ runs: [latest] }) => latest && readRun(latest.id))
+    .then(({ items: [latest] }) => latest && readRun(latest.id))
     .catch(() => undefined);
   const leftRunning = here && { leftRunning: here };
   if (!there || !isUnderWay(there, Date.now())) return { me, run: undefined, elsewhere: false, ...leftRunning };

@@ -18,14 +18,14 @@ const { id } = defineProps<{ id: string }>();
 
 const router = useRouter();
 const known = useKnowledge();
-const { document: person, here, trouble, missing, theirs, load, save, settle, settled, put } = usePerson(id);
+const { document: person, isLoaded, trouble, isMissing, conflict, load, save, resolve, settled, put } = usePerson(id);
 const groups = screeningQuestions(known.knowledge);
 const questions = groups.flatMap((group) => group.questions);
 const answers = ref<Answers>({});
 const consent = ref(false);
 const tried = ref(false);
 const wrong = ref('');
-watch(here, () => {
+watch(isLoaded, () => {
   answers.value = answersOf(person.value, questions, today());
   consent.value = person.value.consentOn !== null;
 });
@@ -49,13 +49,13 @@ async function keep(): Promise<void> {
     }) ?? '';
   if (wrong.value) return;
   await settled();
-  if (trouble.value || theirs.value) return;
+  if (trouble.value || conflict.value) return;
   await router.push(`/people/${id}`);
 }
 </script>
 
 <template>
-  <main v-if="here" class="form">
+  <main v-if="isLoaded" class="form">
     <BackLink :to="`/people/${id}`" :label="person.name" />
     <h1>Before the first class</h1>
     <p class="quiet">
@@ -110,13 +110,7 @@ async function keep(): Promise<void> {
       <p v-if="tried && !consent" class="caution" role="alert">Nothing is kept without consent.</p>
       <p v-if="wrong" class="caution strong" role="alert">{{ wrong }}</p>
       <div class="end">
-        <DocumentStatus
-          what="This person was"
-          :trouble="trouble"
-          :conflict="theirs !== undefined"
-          @save="save"
-          @settle="settle"
-        />
+        <DocumentStatus noun="person" :trouble="trouble" :conflict="conflict" :resolve="resolve" @save="save" />
       </div>
       <p class="end">
         <Button type="submit" label="Keep the answers" />
@@ -126,7 +120,7 @@ async function keep(): Promise<void> {
     <NotAdvice />
   </main>
   <main v-else class="form">
-    <p v-if="missing">This person is not here any more. <RouterLink to="/people">Back to people</RouterLink>.</p>
+    <p v-if="isMissing">This person is not here any more. <RouterLink to="/people">Back to people</RouterLink>.</p>
     <p v-else-if="trouble" class="caution strong" role="alert">
       {{ trouble }} <button type="button" class="link-button" @click="load">Try again</button>
     </p>

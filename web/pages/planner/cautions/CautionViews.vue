@@ -29,12 +29,12 @@ const screening = useScreening();
     </template>
     <template #default="{ view, plan }">
       <DocumentStatus
-        v-if="screening.kept"
-        what="What was decided for people here was"
-        :trouble="screening.kept.trouble.value"
-        :conflict="screening.kept.theirs.value !== undefined"
-        @save="screening.kept.save"
-        @settle="screening.kept.settle"
+        v-if="screening.synced"
+        noun="set of decisions"
+        :trouble="screening.synced.trouble.value"
+        :conflict="screening.synced.conflict.value"
+        :resolve="screening.synced.resolve"
+        @save="screening.synced.save"
       />
       <p v-if="people.trouble && view !== 'general'" class="caution strong" role="alert">
         {{ people.trouble }} <button type="button" class="link-button" @click="people.load">Try again</button>

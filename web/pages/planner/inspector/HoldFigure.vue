@@ -6,7 +6,7 @@ import type { HoldStep } from '#core/plan';
 import { figurePlaces } from '../../../widgets/figures/figures';
 import FigureView from '../../../widgets/figures/FigureView.vue';
 import { requestFor, useDrawnFigure, usePositionFigure } from '../../../widgets/figures/use-figure';
-import { useSettings } from '../../../state/settings';
+import { useDeviceSettings } from '../../../state/device-settings';
 import BodyPlaces from './BodyPlaces.vue';
 
 /**
@@ -28,7 +28,7 @@ const twoSided = computed(() => step.sides.kind === 'each' || step.sides.kind ==
 const mirrored = computed(() =>
   step.sides.kind === 'one' ? step.sides.side === 'right' : twoSided.value && second.value,
 );
-const settings = useSettings();
+const settings = useDeviceSettings();
 const best = usePositionFigure(() => ({ position, setUp: step.setUp, body: settings.body }));
 const request = computed(() =>
   requestFor({

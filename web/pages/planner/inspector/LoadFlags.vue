@@ -4,19 +4,19 @@ import { grownTooFast, loadFlags, type BreathPractice } from '#core/breath';
 import AppIcon from '../../../ui/AppIcon.vue';
 import { dayOf } from '../../../ui/dates';
 import { useEditor } from '../../../state/editor';
-import { useHouse } from '../../../state/house';
+import { useSettings } from '../../../state/settings';
 import { useLastTaught } from './use-last-taught';
 
 /** What is worth a second look in a practice by the house rules, and what grew too fast since it was last taught. */
 const { practice, stepId } = defineProps<{ practice: BreathPractice; stepId: string }>();
 
-const house = useHouse();
-void house.ready();
+const settings = useSettings();
+void settings.ready();
 const lastTaught = useLastTaught(useEditor().id ?? '', stepId);
 // Until groups and their health are known, nobody has been asked.
 const CHECKED = false;
 const flags = computed(() => {
-  const { load, growth } = house.rules.breath;
+  const { load, growth } = settings.current.breath;
   const found = loadFlags(practice, CHECKED, load).map(({ message }) => message);
   const before = lastTaught.value;
   if (!before) return found;

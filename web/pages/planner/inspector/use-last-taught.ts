@@ -16,7 +16,7 @@ export function useLastTaught(planId: string, stepId: string) {
   onMounted(async () => {
     // Without the server nothing is compared; the planner itself says when it cannot be reached.
     const run = await listRuns(1, planId)
-      .then(({ runs: [latest] }) => latest && readRun(latest.id))
+      .then(({ items: [latest] }) => latest && readRun(latest.id))
       .catch(() => undefined);
     const practice = practiceOf(run?.plan.steps.find(({ id }) => id === stepId));
     const atMs = run ? new Date(run.createdAt).getTime() : 0;

@@ -7,15 +7,16 @@ import NumberField from '../../../ui/fields/NumberField.vue';
 import PickField from '../../../ui/fields/PickField.vue';
 import TimeField from '../../../ui/fields/TimeField.vue';
 import DocumentStatus from '../../../widgets/documents/DocumentStatus.vue';
-import { useHouse } from '../../../state/house';
+import { useSettings } from '../../../state/settings';
 
 /** What an order is chosen by: what a change counts, and which rules it keeps. They are the house's, for every plan. */
 const { approach } = defineProps<{ approach: Approach }>();
-const house = useHouse();
-void house.ready();
+const settings = useSettings();
+void settings.ready();
 
-const rules = computed(() => house.rules.order);
-const put = (order: OrderRules): string | undefined => house.change('rules of order', { ...house.rules, order });
+const rules = computed(() => settings.current.order);
+const put = (order: OrderRules): string | undefined =>
+  settings.change('rules of order', { ...settings.current, order });
 const setWeight = (of: keyof OrderRules['weights'], value: number) =>
   put({ ...rules.value, weights: { ...rules.value.weights, [of]: value } });
 
@@ -50,11 +51,11 @@ const isUsual = computed(() => JSON.stringify(rules.value) === JSON.stringify(OR
       <button v-if="!isUsual" type="button" class="link-button small" @click="put(ORDER_RULES)">As usual</button>
     </header>
     <DocumentStatus
-      what="These rules were"
-      :trouble="house.trouble"
-      :conflict="house.theirs !== undefined"
-      @save="house.save"
-      @settle="house.settle"
+      noun="set of rules"
+      :trouble="settings.trouble"
+      :conflict="settings.conflict"
+      :resolve="settings.resolve"
+      @save="settings.save"
     />
     <div v-for="{ weight, label, why } in WEIGHTS" :key="weight" class="rule">
       <NumberField

@@ -5,7 +5,7 @@ import { brokenInWords, heldBackInWords, proofInWords, savedInWords, takeOrder }
 import type { Plan } from '#core/plan';
 import { compileTimeline, type Timeline } from '#core/timeline';
 import { useJob } from '../../../widgets/jobs/use-job';
-import { useHouse } from '../../../state/house';
+import { useSettings } from '../../../state/settings';
 import { useLibrary } from '../../../state/library';
 import JobProgress from '../../../widgets/jobs/JobProgress.vue';
 import OrderPairs from './OrderPairs.vue';
@@ -16,13 +16,13 @@ import TwoRibbons from '../TwoRibbons.vue';
 
 /** A quieter order: before and after, what it saves, what it breaks, and which rule held it back. */
 const { plan, timeline } = defineProps<{ plan: Plan; timeline: Timeline }>();
-const house = useHouse();
+const settings = useSettings();
 const library = useLibrary();
 const job = useJob('order');
 const why = useJob('heldBack');
 const chosen = ref<string>();
 
-const rules = computed(() => house.rules.order);
+const rules = computed(() => settings.current.order);
 async function ask(): Promise<void> {
   why.answer.value = undefined;
   const order = await job.ask(plan, library.all, { rules: rules.value });

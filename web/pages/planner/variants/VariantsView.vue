@@ -10,7 +10,7 @@ import { ribbonBlocks } from '#core/timeline';
 import RibbonThumb from '../../../widgets/ribbon/RibbonThumb.vue';
 import TextField from '../../../ui/fields/TextField.vue';
 import { useEditor } from '../../../state/editor';
-import { useHouse } from '../../../state/house';
+import { useSettings } from '../../../state/settings';
 import { useLibrary } from '../../../state/library';
 import { useVariants } from './use-variants';
 import { comparedRows } from '../fit/compared';
@@ -18,10 +18,10 @@ import { comparedRows } from '../fit/compared';
 /** The plan and up to three variants of it beside each other, in figures; each can be taken instead of the plan. */
 const { plan } = defineProps<{ plan: Plan }>();
 const editor = useEditor();
-const house = useHouse();
+const settings = useSettings();
 const library = useLibrary();
 const variants = useVariants(editor.id);
-const { here, trouble, theirs, list, canUndo } = variants;
+const { isLoaded, trouble, conflict, list, canUndo } = variants;
 void variants.ready();
 const said = ref('');
 
@@ -35,7 +35,7 @@ const column = (id: string | null, name: string, of: Plan): Column => ({
   id,
   name,
   plan: of,
-  figures: figuresOf({ plan: of, library: library.all }, house.rules.order),
+  figures: figuresOf({ plan: of, library: library.all }, settings.current.order),
 });
 const columns = computed(() => [
   column(null, 'The plan now', plan),
@@ -62,18 +62,18 @@ function remove({ id, name }: Column): void {
 
 <template>
   <DocumentStatus
-    what="The variants were"
+    noun="set of variants"
     :trouble="trouble"
-    :conflict="theirs !== undefined"
+    :conflict="conflict"
+    :resolve="variants.resolve"
     @save="variants.save"
-    @settle="variants.settle"
   />
   <div class="bar">
     <Button
       label="Keep the plan as it is now"
       outlined
       size="small"
-      :disabled="!here || list.length >= MOST_VARIANTS"
+      :disabled="!isLoaded || list.length >= MOST_VARIANTS"
       @click="keepNow"
     />
     <span class="small quiet" role="status">{{ said }}</span>
@@ -81,7 +81,7 @@ function remove({ id, name }: Column): void {
       Undo the last change here
     </button>
   </div>
-  <p v-if="here && list.length === 0" class="quiet none">
+  <p v-if="isLoaded && list.length === 0" class="quiet none">
     No variants yet. Keep the plan as it is, change its lengths or its order, and hold them against each other here: up
     to
     {{ MOST_VARIANTS }} beside the plan.

@@ -1,32 +1,33 @@
-import { beforeEach, expect, test } from '@jest/globals';
-import { effectScope } from 'vue';
-import { NO_VARIANTS, type Variants } from '#core/jobs';
+import { afterEach, beforeEach, expect, test } from '@jest/globals';
+import { effectScope, type EffectScope } from 'vue';
+import { type Variants } from '#core/jobs';
 import { emptyPlan } from '#core/plan';
-import { fakeBrowser, settle, type Call, type FakeBrowser } from '../../../../tests/support/browser';
+import { fakeBrowser, settle, type FakeBrowser } from '../../../../tests/support/browser';
+import { fakeServer, type FakeServer } from '../../../../tests/support/fake-server';
 import { useVariants } from './use-variants';
 
 let browser: FakeBrowser;
-let stored: { revision: number; document: Variants };
-
-function server({ method, path, body }: Call) {
-  if (path !== '/plans/p/variants') return { status: 404 };
-  if (method === 'GET') return { status: 200, body: stored };
-  const sent = body as typeof stored;
-  if (sent.revision !== stored.revision) {
-    const problem = { type: 'about:blank', title: 'Changed elsewhere', status: 409, detail: 'Changed elsewhere.' };
-    return { status: 409, body: { ...problem, current: stored, yours: sent.document } };
-  }
-  stored = { revision: stored.revision + 1, document: sent.document };
-  return { status: 200, body: stored };
+let server: FakeServer;
+let scopes: EffectScope[] = [];
+/** A scope that ends with the test: nothing is tried again after it. */
+function scopeOfTest(): EffectScope {
+  const scope = effectScope();
+  scopes.push(scope);
+  return scope;
 }
-const variants = () => effectScope().run(() => useVariants('p'))!;
-const names = (): string[] => stored.document.variants.map(({ name }) => name);
+afterEach(() => {
+  for (const scope of scopes) scope.stop();
+  scopes = [];
+});
+const variants = () => scopeOfTest().run(() => useVariants('p'))!;
+const names = (): string[] =>
+  (server.stored('/plans/p/variants')?.document as Variants).variants.map(({ name }) => name);
 const plan = emptyPlan('Evening');
 
 beforeEach(() => {
   browser = fakeBrowser();
-  browser.answer = server;
-  stored = { revision: 0, document: NO_VARIANTS };
+  server = fakeServer();
+  browser.answer = server.answer;
 });
 
 test('are kept under a name that tells them apart; beyond what is kept the oldest makes room, and that is said', async () => {
@@ -68,25 +69,22 @@ test('kept in two windows at once: all of them are there', async () => {
 });
 
 test('an answer that was lost on its way is no change by somebody else', async () => {
-  const { keep, theirs, trouble, save } = variants();
+  const { keep, conflict, trouble, save } = variants();
   await keep('one', plan);
   await settle();
-  browser.answer = (call) => {
-    server(call);
-    return 'unreachable';
-  };
+  server.fate = () => 'lostAnswer';
   await keep('two', plan);
   await settle();
   expect(trouble.value).toBe('The server cannot be reached.');
-  browser.answer = server;
+  server.fate = () => 'arrives';
   await save();
-  expect([names(), theirs.value, trouble.value]).toEqual([['one', 'two'], undefined, '']);
+  expect([names(), conflict.value, trouble.value]).toEqual([['one', 'two'], undefined, '']);
 });
 
 test('what cannot be had now is told, and nothing is kept on top of what is not known', async () => {
   browser.answer = () => 'unreachable';
   const { keep } = variants();
   expect(await keep('one', plan)).toBe('The server cannot be reached.');
-  browser.answer = server;
+  browser.answer = server.answer;
   expect(await keep('one', plan)).toBe('Kept as a variant.');
 });

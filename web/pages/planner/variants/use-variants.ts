@@ -1,29 +1,24 @@
 import { computed } from 'vue';
-import { keptBeside, NO_VARIANTS, readVariants, Variants, type Variant } from '#core/jobs';
+import { keptBeside, NO_VARIANTS, readVariants, type Variant, type Variants } from '#core/jobs';
 import type { Plan } from '#core/plan';
-import { readStoredVariants, saveStoredVariants, variantsConflictOf } from '../../../client/arrange';
+import { variantsOf } from '../../../client/documents';
 import { newId } from '../../../client/new-id';
-import { keptDocument } from '../../../sync/kept-document';
+import { sourceOf, useSyncedDocument } from '../../../sync/source';
 
 /** The variants kept beside a plan: read when they are first wanted, saved as they are changed, with undo. */
 export function useVariants(planId: string) {
-  const kept = keptDocument<Variants>({
-    unsentKey: `zovrin.variants.${planId}.unsent`,
-    start: NO_VARIANTS,
-    schema: Variants,
-    read: readVariants,
-    fetch: () => readStoredVariants(planId),
-    send: (revision, document) => saveStoredVariants(planId, revision, document),
-    conflictOf: variantsConflictOf,
+  const synced = useSyncedDocument<Variants, Variants>({
+    ...sourceOf(`variants.${planId}`, readVariants, variantsOf(planId)),
+    initial: NO_VARIANTS,
   });
-  const list = computed(() => kept.document.value.variants);
+  const list = computed(() => synced.document.value.variants);
   const put = (name: string, variants: Variant[]): string | undefined =>
-    kept.change(name, { ...kept.document.value, variants });
+    synced.change(name, { ...synced.document.value, variants });
 
   /** Keeps a plan as one more variant; gives what came of it, in words. The oldest gives way to a fourth. */
   async function keep(name: string, plan: Plan): Promise<string> {
-    await kept.ready();
-    if (!kept.here.value) return kept.trouble.value;
+    await synced.ready();
+    if (!synced.isLoaded.value) return synced.trouble.value;
     const same = list.value.filter((variant) => variant.name.replace(/ \(\d+\)$/, '') === name).length;
     const variant = {
       id: newId(),
@@ -31,13 +26,13 @@ export function useVariants(planId: string) {
       madeAt: new Date().toISOString(),
       plan,
     };
-    const gone = list.value.length + 1 - keptBeside(kept.document.value, variant).variants.length;
-    const refused = kept.change('keep a variant', keptBeside(kept.document.value, variant));
+    const gone = list.value.length + 1 - keptBeside(synced.document.value, variant).variants.length;
+    const refused = synced.change('keep a variant', keptBeside(synced.document.value, variant));
     if (refused) return refused;
     return gone > 0 ? 'Kept as a variant; the oldest made room.' : 'Kept as a variant.';
   }
   return {
-    ...kept,
+    ...synced,
     list,
     keep,
     rename: (id: string, name: string) =>

@@ -40,9 +40,9 @@ async function load(): Promise<void> {
     await editor.save();
     const found = await listVersions(editor.id);
     if (!isLatest()) return;
-    [versions.value, unreadable.value, trouble.value] = [found.versions, found.unreadable, ''];
-    if (!found.versions.some(({ revision }) => revision === chosen.value))
-      chosen.value = (found.versions[1] ?? found.versions[0])?.revision ?? 0;
+    [versions.value, unreadable.value, trouble.value] = [found.items, found.unreadable, ''];
+    if (!found.items.some(({ revision }) => revision === chosen.value))
+      chosen.value = (found.items[1] ?? found.items[0])?.revision ?? 0;
   } catch (error) {
     if (isLatest()) trouble.value = (error as Error).message;
   }

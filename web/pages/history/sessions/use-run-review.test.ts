@@ -4,7 +4,7 @@ import { emptyPlan } from '#core/plan';
 import type { RunEvent } from '#core/run';
 import { fakeBrowser, settle, type FakeBrowser } from '../../../../tests/support/browser';
 import { keepLocalRun } from '../../../sync/event-outbox';
-import { useSaid, type SaidOfRun } from './use-run-review';
+import { useRunReview, type ReviewedRun } from './use-run-review';
 
 const T0 = 1_790_000_000_000;
 let browser: FakeBrowser;
@@ -38,8 +38,8 @@ afterEach(() => {
   jest.useRealTimers();
 });
 
-async function open(): Promise<SaidOfRun> {
-  const said = scope.run(() => useSaid('r'))!;
+async function open(): Promise<ReviewedRun> {
+  const said = scope.run(() => useRunReview('r'))!;
   await said.load();
   await settle();
   return said;

@@ -3,17 +3,17 @@ import { BreathLoadRules, GROWTH, GrowthRules, LADDER, LOAD_RULES, Rung } from '
 import { readDocument, type DocumentKind, type Migration, type Read } from '#core/document';
 import { ORDER_RULES, OrderRules } from '#core/order';
 
-export const HOUSE_FORMAT = 'zovrin-house';
-export const HOUSE_VERSION = 3;
+export const SETTINGS_FORMAT = 'zovrin-house';
+export const SETTINGS_VERSION = 3;
 const MOST_RUNGS = 40;
 
 export const SECOND_SIDE = ['always', 'ask', 'never'] as const;
 export type SecondSide = (typeof SECOND_SIDE)[number];
 
 /** The rules of a house: what is offered, how it may grow, and what is worth a second look. */
-export const House = z.strictObject({
-  format: z.literal(HOUSE_FORMAT, 'These are not house rules.'),
-  version: z.literal(HOUSE_VERSION),
+export const Settings = z.strictObject({
+  format: z.literal(SETTINGS_FORMAT, 'These are not house rules.'),
+  version: z.literal(SETTINGS_VERSION),
   breath: z.strictObject({
     /** Ratios from the gentle to the strong. */
     ladder: z
@@ -30,30 +30,30 @@ export const House = z.strictObject({
   /** What an order of steps is chosen by. */
   order: OrderRules,
 });
-export type House = z.infer<typeof House>;
+export type Settings = z.infer<typeof Settings>;
 
 /** The rules a house begins with. */
-export const DEFAULT_HOUSE: House = {
-  format: HOUSE_FORMAT,
-  version: HOUSE_VERSION,
+export const DEFAULT_SETTINGS: Settings = {
+  format: SETTINGS_FORMAT,
+  version: SETTINGS_VERSION,
   breath: { ladder: [...LADDER], growth: GROWTH, load: LOAD_RULES },
   teach: { secondSide: 'always' },
   order: ORDER_RULES,
 };
 
 /** Version 2: how a session is led has rules too. */
-const fromVersion1: Migration = (house) => ({ teach: DEFAULT_HOUSE.teach, ...house });
+const fromVersion1: Migration = (house) => ({ teach: DEFAULT_SETTINGS.teach, ...house });
 
 /** Version 3: there are rules for the order of steps. */
 const fromVersion2: Migration = (house) => ({ order: ORDER_RULES, ...house });
 
-const HOUSE_DOCUMENT: DocumentKind<House> = {
-  format: HOUSE_FORMAT,
+const SETTINGS_DOCUMENT: DocumentKind<Settings> = {
+  format: SETTINGS_FORMAT,
   called: 'a set of house rules',
-  version: HOUSE_VERSION,
+  version: SETTINGS_VERSION,
   migrations: { 1: fromVersion1, 2: fromVersion2 },
-  schema: House,
+  schema: Settings,
 };
 
 /** Reads house rules from anything. Returns them, or every field that is wrong with the reason. Never throws. */
-export const readHouse = (value: unknown): Read<House> => readDocument(HOUSE_DOCUMENT, value);
+export const readSettings = (value: unknown): Read<Settings> => readDocument(SETTINGS_DOCUMENT, value);

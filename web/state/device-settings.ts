@@ -1,0 +1,50 @@
+import { useLocalStorage, usePreferredDark } from '@vueuse/core';
+import { defineStore } from 'pinia';
+import { computed } from 'vue';
+import { ORDINARY, TABLE_STATURE_CM } from '#core/body';
+import type { ToneKind } from '#core/breath';
+import type { ForWhom } from '#core/heights';
+import { DEFAULT_RULES, type BellKind } from '#core/timeline';
+import { USUAL_BELL, type BellSound } from './bell-sound';
+
+export type ToneGroup = 'in' | 'out' | 'hold' | 'strokes';
+const TONE_GROUPS: Record<ToneKind, ToneGroup> = {
+  in: 'in',
+  out: 'out',
+  holdFull: 'hold',
+  holdEmpty: 'hold',
+  stroke: 'strokes',
+  pulse: 'strokes',
+  ease: 'hold',
+};
+
+/** What this browser remembers of how someone likes to work: theme, bells, tones. */
+export const useDeviceSettings = defineStore('settings', () => {
+  const dark = usePreferredDark();
+  const chosen = useLocalStorage<'light' | 'night' | 'system'>('zovrin.theme', 'system');
+  const night = computed(() => (chosen.value === 'system' ? dark.value : chosen.value === 'night'));
+  const volume = useLocalStorage('zovrin.volume', 0.6);
+  // What an older visit kept has not all the kinds of today.
+  const bells = useLocalStorage<Record<BellKind, boolean>>('zovrin.bells', DEFAULT_RULES.bells, {
+    mergeDefaults: true,
+  });
+  const bellSound = useLocalStorage<BellSound>('zovrin.bell', USUAL_BELL, { mergeDefaults: true });
+  /** Whether a phone shakes a little with every bell. */
+  const shakes = useLocalStorage('zovrin.shakes', false);
+  /** Whether prompts are spoken, where the machine has a voice. */
+  const speaks = useLocalStorage('zovrin.speaks', false);
+  const tones = useLocalStorage<Record<ToneGroup, boolean>>('zovrin.tones', {
+    in: true,
+    out: true,
+    hold: true,
+    strokes: true,
+  });
+  /** The body set-ups are measured for. */
+  const body = useLocalStorage<ForWhom>('zovrin.body', { statureCm: TABLE_STATURE_CM, flexibility: ORDINARY });
+  /** Whether a tone of the breath is to be heard. */
+  const hears = (kind: ToneKind): boolean => tones.value[TONE_GROUPS[kind]];
+  const toggleTheme = (): void => {
+    chosen.value = night.value ? 'light' : 'night';
+  };
+  return { night, toggleTheme, volume, bells, bellSound, shakes, speaks, tones, hears, body };
+});

@@ -1,0 +1,480 @@
+import equal from 'fast-deep-equal';
+import { computed, ref, shallowRef } from 'vue';
+import {
+  MAX_UNDO,
+  mergeChanges,
+  rebase,
+  record,
+  redo,
+  seal,
+  startHistory,
+  undo,
+  type Change,
+  type History,
+  type KeyOf,
+  type Read,
+  type Revised,
+} from '#core/document';
+import { ApiProblem, worthRetrying } from '../client/http';
+import { draftText, readDraft, type Draft } from './draft';
+import { removeDrafts } from './drafts';
+import { browserWindow, type SyncWindow } from './sync-window';
+import { retrying } from './retry';
+
+/** What the server has of a document. */
+export interface Saved {
+  revision: number;
+  updatedAt?: string | undefined;
+}
+type Stored<T> = Saved & Revised<T>;
+
+/** A document that the server has, and how it is read, asked for and sent. */
+export interface DocumentSource<T, Initial extends T | undefined = undefined> {
+  /** Its kind and its id: `person.ab12`. Names its drafts, its undo and the channel to other windows. */
+  key: string;
+  read: (value: unknown) => Read<T>;
+  /** Reads what is kept in this browser, which may be unfinished; `read` where nothing is unfinished. */
+  readUnfinished?: (value: unknown) => T | undefined;
+  fetch: () => Promise<Stored<T>>;
+  /** Sends it over a revision, from 0 where there was none. */
+  send: (revision: number, document: T) => Promise<Saved>;
+  /** What the server has now, where an error says that it was changed elsewhere. */
+  conflictOf: (error: unknown) => Stored<T> | undefined;
+  /** What counts until it is here. */
+  initial?: Initial;
+  /** By what the things in its lists are known, where that is not their id. */
+  keyOf?: KeyOf;
+  /** Whether it is saved a moment after each change, or only when that is asked for. */
+  saves?: 'soon' | 'onRequest';
+  /** How long after a change it is sent, in milliseconds; at once where it does not say. */
+  saveAfterMs?: number;
+  /** Told whenever the server has it. */
+  onSaved?: (saved: Saved, document: T) => void;
+  /** Keeps the version that does not go on as a document of its own; rejects where it cannot. */
+  keepCopy?: (document: T) => Promise<void>;
+}
+
+/**
+ * Where a document stands: `waiting` for the server to be back, `refused` by it, in `conflict` with what was saved
+ * elsewhere.
+ */
+export type SyncState = 'loading' | 'saved' | 'unsaved' | 'saving' | 'waiting' | 'refused' | 'conflict';
+
+/** Which version counts where two windows changed the same thing. */
+export type Resolution = 'mine' | 'theirs';
+
+/** Documents that were left and whose last save is on its way, by their keys. */
+const closing = new Map<string, Promise<void>>();
+
+/** Why the server refused a save, in words. */
+function refusal(error: unknown): string {
+  if (!(error instanceof ApiProblem)) return (error as Error).message;
+  const [first] = error.problem.errors ?? [];
+  return first ? `${first.reason} (${first.field})` : error.problem.detail;
+}
+
+/**
+ * A document that is opened, changed and kept saved, with undo. Every change is written to this browser at once and sent to
+ * the server; until the server has acknowledged it, it survives a lost line, a reload, a crash and a closed window. What
+ * was saved in another window meanwhile is merged with what was changed here; only where both changed the same thing does
+ * somebody have to choose.
+ */
+export function syncedDocument<T extends object, Initial extends T | undefined = undefined>(
+  source: DocumentSource<T, Initial>,
+  window: SyncWindow = browserWindow,
+) {
+  const readHere = source.readUnfinished ?? ((value: unknown) => valueOf(source.read(value)));
+  const history = shallowRef<History<T>>();
+  const revision = ref(0);
+  const state = ref<SyncState>('loading');
+  const trouble = ref('');
+  const isMissing = ref(false);
+  const storageFull = ref(false);
+  const savedAt = ref<Date>();
+  /** What was saved elsewhere and does not go together with what was changed here. */
+  const conflict = shallowRef<Stored<T>>();
+  /** The version of `revision`, from which the changes here set out; undefined where there is none yet. */
+  const base = shallowRef<T>();
+  /** Versions that were sent and not answered: the server may have any of them, so only an answer makes it known again. */
+  const unanswered = shallowRef<readonly T[]>([]);
+  let sending: Promise<void> | undefined;
+  let loading: Promise<void> | undefined;
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  let isClosed = false;
+  /** Another window has saved since it was last looked. */
+  let hasNews = false;
+
+  const drafts = window.drafts();
+  let draftStore: Awaited<typeof drafts> | undefined;
+  const undoSteps = window.undo<T>(source.key, readHere);
+  const channel = window.channel(`zovrin.${source.key}`);
+  const retry = retrying(() => void save());
+
+  const document = computed(() => (history.value ? history.value.now : source.initial) as T | Initial);
+  const dirty = computed(() => {
+    const now = history.value?.now;
+    if (now === undefined) return false;
+    return !equal(now, base.value) || unanswered.value.some((one) => !equal(one, now));
+  });
+  const isDirty = (): boolean => dirty.value;
+
+  /** Keeps what is not acknowledged in this browser, and nothing where all is. */
+  function keep(): void {
+    if (!history.value || !draftStore) return;
+    if (!isDirty()) {
+      draftStore.drop(source.key);
+      storageFull.value = false;
+      return;
+    }
+    const draft: Draft<T> = {
+      revision: revision.value,
+      document: history.value.now,
+      base: base.value,
+      unanswered: [...unanswered.value],
+      editedAt: Date.now(),
+    };
+    storageFull.value = !draftStore.write(source.key, draftText(draft));
+  }
+
+  function put(next: History<T>): void {
+    history.value = next;
+    keep();
+    void undoSteps.write(next);
+    if (state.value === 'conflict') return;
+    state.value = isDirty() ? 'unsaved' : 'saved';
+    clearTimeout(timer);
+    retry.reset();
+    if (!isDirty() || source.saves === 'onRequest') return;
+    if (source.saveAfterMs === undefined) void save();
+    else timer = setTimeout(() => void save(), source.saveAfterMs);
+  }
+
+  function accept({ revision: now, updatedAt }: Saved): void {
+    revision.value = now;
+    if (updatedAt !== undefined) savedAt.value = new Date(updatedAt);
+  }
+
+  /** Puts what was saved elsewhere under what was changed here. False where the two do not go together. */
+  function follow(other: Stored<T>): boolean {
+    if (!history.value) return false;
+    const isOwn = unanswered.value.some((one) => equal(one, other.document));
+    const from = isOwn ? other.document : base.value;
+    if (from === undefined) return false;
+    const onto = (version: T): T | undefined =>
+      mergeChanges(from, version, other.document, { keyOf: source.keyOf, sent: unanswered.value });
+    const merged = onto(history.value.now);
+    const now = merged && readHere(merged);
+    if (now === undefined) return false;
+    history.value = rebase(history.value, equal(now, other.document) ? other.document : now, onto);
+    accept(other);
+    base.value = other.document;
+    unanswered.value = [];
+    return true;
+  }
+
+  /** Meets what the server has: it is one's own lost answer, it goes together with what is here, or somebody chooses. */
+  function meet(other: Stored<T>): void {
+    // Where an answer of one's own was lost, nobody has told the others yet.
+    if (unanswered.value.length > 0) channel.post(other.revision);
+    if (follow(other)) {
+      void undoSteps.write(history.value!);
+      conflict.value = undefined;
+      state.value = isDirty() ? 'unsaved' : 'saved';
+      source.onSaved?.(other, other.document);
+    } else {
+      conflict.value = other;
+      state.value = 'conflict';
+    }
+    keep();
+  }
+
+  /** Takes up what this window, or one that is gone, could not save; the earliest first. */
+  function takeUp(left: readonly Draft<T>[], stored: Stored<T> | undefined): void {
+    for (const draft of left) {
+      if (state.value === 'conflict') return;
+      if (!stored || !history.value) {
+        history.value = startHistory(draft.document);
+        [revision.value, base.value, unanswered.value] = [draft.revision, draft.base, draft.unanswered];
+        state.value = 'unsaved';
+        continue;
+      }
+      if (equal(draft.document, stored.document)) continue;
+      const isOwn = draft.unanswered.some((one) => equal(one, stored.document));
+      const isLatest = draft.revision === stored.revision;
+      const start = isOwn ? stored.document : (draft.base ?? (isLatest ? stored.document : undefined));
+      const options = { keyOf: source.keyOf, sent: draft.unanswered };
+      const merged = start && mergeChanges(start, draft.document, history.value.now, options);
+      const next = merged && readHere(merged);
+      if (next === undefined) {
+        // It stays as it was, made from the revision that it was made from, until somebody has chosen.
+        history.value = startHistory(draft.document);
+        [revision.value, base.value, unanswered.value] = [draft.revision, start, draft.unanswered];
+        [conflict.value, state.value] = [stored, 'conflict'];
+      } else {
+        if (equal(next, history.value.now)) continue;
+        history.value = record(history.value, { name: 'changes kept from before' }, next);
+        state.value = isDirty() ? 'unsaved' : 'saved';
+      }
+    }
+  }
+
+  /** Puts the steps of undo that were kept before those of this page, as they are on the document that was opened. */
+  async function resumeUndo(from: T): Promise<void> {
+    const kept = await undoSteps.read();
+    if (!kept || !history.value || isClosed) return;
+    const onto = (version: T): T | undefined => mergeChanges(kept.now, version, from, { keyOf: source.keyOf });
+    const { past, future } = equal(kept.now, from) ? kept : rebase(kept, from, onto);
+    const { now, merge, ...here } = history.value;
+    const isUntouched = here.past.length === 0;
+    history.value = {
+      past: [...past, ...here.past].slice(-MAX_UNDO),
+      now,
+      future: isUntouched ? future : here.future,
+      merge,
+    };
+    void undoSteps.write(history.value);
+  }
+
+  async function open(): Promise<void> {
+    try {
+      // Who edited it before in this window may still be sending.
+      await closing.get(source.key);
+      draftStore = await drafts;
+      const left = (await draftStore.leftovers(source.key)).flatMap((one) => {
+        const draft = readDraft(one.text, readHere);
+        return draft ? [{ ...one, draft }] : [];
+      });
+      left.sort((one, other) => one.draft.editedAt - other.draft.editedAt);
+      const stored = await source.fetch().catch((error: unknown) => {
+        // What was never stored is only here.
+        if (isNotFound(error) && left.some(({ draft }) => draft.revision === 0)) return undefined;
+        throw error;
+      });
+      [trouble.value, isMissing.value, unanswered.value] = ['', false, []];
+      if (stored) {
+        accept(stored);
+        base.value = stored.document;
+        history.value = startHistory(stored.document);
+        [conflict.value, state.value] = [undefined, 'saved'];
+        void resumeUndo(stored.document);
+      }
+      takeUp(
+        left.map(({ draft }) => draft),
+        stored,
+      );
+      // It is kept under this name before it is removed under another; in a conflict, what waits stays there.
+      keep();
+      for (const { draft, remove } of left) {
+        if (state.value !== 'conflict' || equal(draft.document, history.value?.now)) remove();
+      }
+      if (stored && left.length > 0) channel.post(stored.revision);
+      if (state.value === 'unsaved' && source.saves !== 'onRequest') void save();
+      else if (hasNews) void followOthers();
+    } catch (error) {
+      isMissing.value = isNotFound(error);
+      trouble.value = (error as Error).message;
+      loading = undefined;
+      throw error;
+    }
+  }
+
+  /** Reads it again. What went wrong is said in `trouble`. */
+  function load(): Promise<void> {
+    loading = open();
+    return loading.catch(() => undefined);
+  }
+  /** Resolves when it is here, or cannot be had now; the next call tries again. */
+  const ready = (): Promise<void> => loading?.catch(() => undefined) ?? load();
+  /** Resolves when it is here; rejects where it cannot be had. */
+  async function opened(): Promise<void> {
+    await (loading ?? (loading = open()));
+  }
+
+  /**
+   * Finds out what became of what was sent and not answered, before anything else is sent. Gives whether the server has
+   * another version than the one that is known here; that is met then. Rejects where the server cannot say.
+   */
+  async function learnOutcome(): Promise<boolean> {
+    const stored = await source.fetch().catch((error: unknown) => {
+      // What was to be made has not been.
+      if (isNotFound(error) && revision.value === 0) return undefined;
+      throw error;
+    });
+    if (stored && stored.revision !== revision.value) {
+      meet(stored);
+      return true;
+    }
+    unanswered.value = [];
+    return !isDirty();
+  }
+
+  async function sendAll(): Promise<void> {
+    while (history.value && isDirty() && !conflict.value) {
+      let sent = history.value.now;
+      clearTimeout(timer);
+      state.value = 'saving';
+      try {
+        if (unanswered.value.length > 0 && (await learnOutcome())) continue;
+        sent = history.value.now;
+        unanswered.value = [...unanswered.value, sent];
+        keep();
+        const saved = await source.send(revision.value, sent);
+        accept(saved);
+        [base.value, unanswered.value, trouble.value] = [sent, [], ''];
+        retry.reset();
+        state.value = isDirty() ? 'unsaved' : 'saved';
+        keep();
+        channel.post(saved.revision);
+        source.onSaved?.(saved, sent);
+        if (source.saves === 'onRequest') return;
+      } catch (error) {
+        const other = source.conflictOf(error);
+        if (other) {
+          trouble.value = '';
+          meet(other);
+          continue;
+        }
+        const isLater = worthRetrying(error);
+        if (!isLater) unanswered.value = unanswered.value.filter((one) => one !== sent);
+        state.value = isLater ? 'waiting' : 'refused';
+        trouble.value = isLater ? (error as Error).message : refusal(error);
+        keep();
+        // What was changed meanwhile is tried at once.
+        if (isLater && history.value.now !== sent) continue;
+        if (isLater && !isClosed) retry.later();
+        return;
+      }
+    }
+    if (conflict.value || !history.value) return;
+    [state.value, trouble.value] = ['saved', ''];
+    keep();
+  }
+
+  /** Sends what is not acknowledged. One request at a time; what changes meanwhile is sent after it. Never rejects. */
+  function save(): Promise<void> {
+    if (!history.value || conflict.value) return Promise.resolve();
+    sending ??= sendAll().finally(() => {
+      sending = undefined;
+      if (hasNews) void followOthers();
+    });
+    return sending;
+  }
+
+  /** Another window has saved: what it saved is taken over, once nothing is on its way from here. */
+  async function followOthers(): Promise<void> {
+    hasNews = true;
+    if (sending || isClosed || !history.value || conflict.value) return;
+    hasNews = false;
+    const stored = await source.fetch().catch(() => undefined);
+    if (sending) hasNews = true;
+    if (!stored || sending || isClosed || stored.revision <= revision.value) return;
+    meet(stored);
+    if (state.value === 'unsaved' && source.saves !== 'onRequest') void save();
+  }
+  channel.listen(() => void followOthers());
+
+  /** Changes the document. Gives the reason where that is refused, and then nothing has changed. */
+  function change(name: string, next: T, merge?: string): string | undefined {
+    const read = source.read(next);
+    if (!read.ok) return read.issues[0]?.reason ?? 'This does not fit.';
+    return apply({ name, ...(merge === undefined ? {} : { merge }) }, read.value);
+  }
+  /** Changes the document to one that is known to be right, or that may be unfinished. */
+  function apply(change: Change, next: T): string | undefined {
+    if (!history.value) return 'This has not been loaded yet.';
+    if (!equal(next, history.value.now)) put(record(history.value, change, next));
+    return undefined;
+  }
+  function step(way: typeof undo | typeof redo): void {
+    if (!history.value) return;
+    const next = way(history.value);
+    // Put together with what was saved elsewhere, an earlier version may be one that cannot be.
+    if (next !== history.value && readHere(next.now) !== undefined) put(next);
+  }
+
+  /**
+   * Ends a conflict: what only one of the two changed is kept of both, and where both changed the same thing the chosen
+   * version counts. Rejects where the other version could not be kept as a copy; then nothing has changed.
+   */
+  async function resolve(choice: Resolution): Promise<void> {
+    const other = conflict.value;
+    if (!other || !history.value) return;
+    const mine = history.value.now;
+    await source.keepCopy?.(choice === 'mine' ? other.document : mine);
+    if (conflict.value !== other || !history.value) return;
+    const preferred = choice === 'mine' ? history.value.now : other.document;
+    const merged =
+      base.value &&
+      mergeChanges(base.value, history.value.now, other.document, { keyOf: source.keyOf, prefer: choice });
+    const next = (merged && readHere(merged)) ?? preferred;
+    const theirs = record(startHistory(other.document), { name: 'changes in this window' }, next);
+    const kept = record(history.value, { name: 'use the other version' }, next);
+    accept(other);
+    [base.value, unanswered.value, conflict.value, state.value] = [other.document, [], undefined, 'saved'];
+    put(choice === 'mine' ? theirs : kept);
+    await save();
+  }
+
+  /**
+   * Leaves the document: what is not saved yet is sent now, other windows are told, and what cannot be sent stays here for
+   * the next visit. Resolves when nothing is on its way any more.
+   */
+  async function close(): Promise<void> {
+    if (isClosed) return closing.get(source.key);
+    isClosed = true;
+    clearTimeout(timer);
+    const ended = (source.saves === 'onRequest' ? (sending ?? Promise.resolve()) : save()).then(() => {
+      retry.stop();
+      channel.close();
+      draftStore?.release();
+      if (closing.get(source.key) === ended) closing.delete(source.key);
+    });
+    closing.set(source.key, ended);
+    await ended;
+  }
+
+  return {
+    document,
+    revision,
+    state,
+    savedAt,
+    trouble,
+    isMissing,
+    isLoaded: computed(() => history.value !== undefined),
+    isDirty: dirty,
+    /** The version that the server has, as far as is known here. */
+    lastSaved: computed(() => base.value),
+    isSaving: computed(() => state.value === 'saving'),
+    storageFull,
+    conflict,
+    canUndo: computed(() => (history.value?.past.length ?? 0) > 0),
+    canRedo: computed(() => (history.value?.future.length ?? 0) > 0),
+    ready,
+    opened,
+    load,
+    change,
+    apply,
+    /** Ends merging: the next change starts its own step of undo. */
+    seal: (): void => void (history.value &&= seal(history.value)),
+    undo: () => step(undo),
+    redo: () => step(redo),
+    save,
+    /** Resolves when what was changed has been sent, or could not be. */
+    settled: (): Promise<void> => sending ?? Promise.resolve(),
+    resolve,
+    close,
+    /** Nothing of it is left in this browser. */
+    async forget(): Promise<void> {
+      clearTimeout(timer);
+      retry.stop();
+      removeDrafts(source.key);
+      await undoSteps.forget();
+    },
+  };
+}
+export type SyncedDocument<T extends object, Initial extends T | undefined = undefined> = ReturnType<
+  typeof syncedDocument<T, Initial>
+>;
+
+const valueOf = <T>(read: Read<T>): T | undefined => (read.ok ? read.value : undefined);
+const isNotFound = (error: unknown): boolean => error instanceof ApiProblem && error.status === 404;
