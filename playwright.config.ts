@@ -35,7 +35,7 @@ export default defineConfig({
   },
   webServer: {
     command: 'rm -rf test-results/data && node dist/server/main.js --demo',
-    url: `http://127.0.0.1:${port}/api/health`,
+    url: `http://127.0.0.1:${port}/api/v1/health`,
     // The tests know the dates of the demo data.
     env: { ZOVRIN_DEMO_DAY: '2026-11-25', PORT: String(port), ZOVRIN_DATABASE: 'test-results/data/e2e.sqlite' },
     reuseExistingServer: false,

@@ -128,13 +128,13 @@ test('locked in another window, or by the server: this one is locked with the fi
 
 test('locked, nothing that is kept about people can be read in this window; opened, all of it again', async () => {
   const lock = await watched();
-  vault.write('zovrin.person.unsent.p', 'sings');
+  vault.write('zovrin.draft.person.p.tab.someone', 'sings');
   await lock.lock();
   await settle();
-  expect([vault.read('zovrin.person.unsent.p'), vault.write('zovrin.person.unsent.q', 'x')]).toEqual([null, false]);
+  expect([vault.read('zovrin.draft.person.p.tab.someone'), vault.write('zovrin.person.unsent.q', 'x')]).toEqual([null, false]);
   await lock.open('grey heron');
   await settle();
-  expect(vault.read('zovrin.person.unsent.p')).toBe('sings');
+  expect(vault.read('zovrin.draft.person.p.tab.someone')).toBe('sings');
 });
 
 test('locked by hand in another window: this one is locked at once', async () => {

@@ -5,6 +5,7 @@ import type { LockState } from '#api';
 import { LOCKED } from '../client/http';
 import { closeLock, openLock, readLock, removeLock, setLock } from '../client/lock';
 import { usePeople } from './people';
+import { renameOlderDrafts } from '../sync/older-drafts';
 import { vault } from '../sync/vault';
 
 const CHECK_MS = 10_000;
@@ -42,6 +43,7 @@ export const useLock = defineStore('lock', () => {
       (found) => {
         // While a class is led, what happens is kept on, also where the server has locked meanwhile.
         if (found.key !== null) vault.open(found.key);
+        renameOlderDrafts();
         [state.value, trouble.value] = [found, ''];
       },
       (error: Error) => {

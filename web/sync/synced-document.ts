@@ -20,6 +20,7 @@ import { draftText, readDraft, type Draft } from './draft';
 import { removeDrafts } from './drafts';
 import { browserWindow, type SyncWindow } from './sync-window';
 import { retrying } from './retry';
+import { takeUp } from './take-up';
 
 /** What the server has of a document. */
 export interface Saved {
@@ -188,34 +189,14 @@ export function syncedDocument<T extends object, Initial extends T | undefined =
     keep();
   }
 
-  /** Takes up what this window, or one that is gone, could not save; the earliest first. */
-  function takeUp(left: readonly Draft<T>[], stored: Stored<T> | undefined): void {
-    for (const draft of left) {
-      if (state.value === 'conflict') return;
-      if (!stored || !history.value) {
-        history.value = startHistory(draft.document);
-        [revision.value, base.value, unanswered.value] = [draft.revision, draft.base, draft.unanswered];
-        state.value = 'unsaved';
-        continue;
-      }
-      if (equal(draft.document, stored.document)) continue;
-      const isOwn = draft.unanswered.some((one) => equal(one, stored.document));
-      const isLatest = draft.revision === stored.revision;
-      const start = isOwn ? stored.document : (draft.base ?? (isLatest ? stored.document : undefined));
-      const options = { keyOf: source.keyOf, sent: draft.unanswered };
-      const merged = start && mergeChanges(start, draft.document, history.value.now, options);
-      const next = merged && readHere(merged);
-      if (next === undefined) {
-        // It stays as it was, made from the revision that it was made from, until somebody has chosen.
-        history.value = startHistory(draft.document);
-        [revision.value, base.value, unanswered.value] = [draft.revision, start, draft.unanswered];
-        [conflict.value, state.value] = [stored, 'conflict'];
-      } else {
-        if (equal(next, history.value.now)) continue;
-        history.value = record(history.value, { name: 'changes kept from before' }, next);
-        state.value = isDirty() ? 'unsaved' : 'saved';
-      }
-    }
+  /** Begins with what the server has, and what was left here of it; neither is the document of a new one. */
+  function begin(stored: Stored<T> | undefined, left: readonly Draft<T>[]): void {
+    const taken = takeUp(stored, left, { keyOf: source.keyOf, read: readHere });
+    if (!taken) return;
+    [history.value, base.value, unanswered.value] = [taken.history, taken.base, taken.unanswered];
+    [revision.value, conflict.value] = [taken.revision, taken.isConflict ? stored : undefined];
+    state.value = taken.isConflict ? 'conflict' : isDirty() ? 'unsaved' : 'saved';
+    if (stored && !taken.isConflict) accept(stored);
   }
 
   /** Puts the steps of undo that were kept before those of this page, as they are on the document that was opened. */
@@ -250,18 +231,12 @@ export function syncedDocument<T extends object, Initial extends T | undefined =
         if (isNotFound(error) && left.some(({ draft }) => draft.revision === 0)) return undefined;
         throw error;
       });
-      [trouble.value, isMissing.value, unanswered.value] = ['', false, []];
-      if (stored) {
-        accept(stored);
-        base.value = stored.document;
-        history.value = startHistory(stored.document);
-        [conflict.value, state.value] = [undefined, 'saved'];
-        void resumeUndo(stored.document);
-      }
-      takeUp(
-        left.map(({ draft }) => draft),
+      [trouble.value, isMissing.value] = ['', false];
+      begin(
         stored,
+        left.map(({ draft }) => draft),
       );
+      if (stored) void resumeUndo(stored.document);
       // It is kept under this name before it is removed under another; in a conflict, what waits stays there.
       keep();
       for (const { draft, remove } of left) {
