@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { QueryTypes } from 'sequelize';
 import sqlite3 from 'sqlite3';
-import { addStep, emptyPlan, Plan, talkStep } from '#core/plan';
+import { editedPlan, addStep, emptyPlan, Plan, talkStep } from '#core/plan';
 import { demoPeople } from '#library/demo';
 import { ListVersionsResponse } from '#api';
 import { loadDemo } from './demo';
@@ -12,7 +12,7 @@ import { DAY, testServer } from '../tests/support/test-server';
 
 const server = testServer();
 const { api } = server;
-const document = (title = 'Evening'): Plan => addStep(talkStep('t', 'Arrive', 60), 0).apply(emptyPlan(title));
+const document = (title = 'Evening'): Plan => editedPlan(emptyPlan(title), addStep(talkStep('t', 'Arrive', 60), 0));
 const create = async (id: string, plan = document()) =>
   (await api().post('/api/v1/plans').send({ id, document: plan }).expect(201)).body;
 const save = (id: string, revision: number, title: string) =>

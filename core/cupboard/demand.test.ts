@@ -11,7 +11,7 @@ import {
   waysOut,
 } from '#core/cupboard';
 import { cycleOf, setOf } from '#core/breath';
-import { restStep, setDetails, setOtherSetUp, type HoldStep, type Plan } from '#core/plan';
+import { editedPlan, restStep, setDetails, setOtherSetUp, type HoldStep, type Plan } from '#core/plan';
 import { setUpRowInWords, type SetUpRow } from '#core/props';
 import { compileTimeline } from '#core/timeline';
 import { builtInLibrary, POSITIONS } from '#library';
@@ -64,21 +64,22 @@ describe('what a plan needs', () => {
   });
 
   test('where the group is split, each part counts its own', () => {
-    const split = setOtherSetUp('a', { people: 4, setUp: [pillow(2)] }).apply(planOf(together('a', bolster)));
+    const split = editedPlan(planOf(together('a', bolster)), setOtherSetUp('a', { people: 4, setUp: [pillow(2)] }));
     expect(needs(split, 14)).toEqual([
       ['flatBolster', 1, 10, 0],
       ['pillow', 2, 8, 0],
     ]);
     // More people than there are have it: everyone has it, and nobody the other.
-    expect(needs(setOtherSetUp('a', { people: 20, setUp: [pillow(2)] }).apply(split), 14)).toEqual([
+    expect(needs(editedPlan(split, setOtherSetUp('a', { people: 20, setUp: [pillow(2)] })), 14)).toEqual([
       ['pillow', 2, 28, 0],
     ]);
   });
 
   test('a set-up that nobody has counts for nobody: blocks that all of the group do without', () => {
     const blocks = { ...bolster, kind: 'block' as const, state: 'flat', count: 4 };
-    const split = setOtherSetUp('a', { people: 14, setUp: [{ ...blocks, count: 1 }] }).apply(
+    const split = editedPlan(
       planOf(together('a', blocks)),
+      setOtherSetUp('a', { people: 14, setUp: [{ ...blocks, count: 1 }] }),
     );
     expect(needs(split, 14)).toEqual([['block', 1, 14, 0]]);
   });
@@ -139,7 +140,7 @@ describe('ways out', () => {
     ({ id, setUps }) => setUps.length > 1 && setUps[0]!.items.some(({ kind }) => kind === 'flatBolster') && id,
   )!;
   const step: HoldStep = { ...together('a'), position: bridge.id, setUp: bridge.setUps[0]!.items };
-  const document = setDetails({ groupSize: 14 }).apply(planOf(step));
+  const document = editedPlan(planOf(step), setDetails({ groupSize: 14 }));
   const stock = { flatBolster: 10, blanket: 60, block: 60, pillow: 60, cushion: 20, chair: 20, strap: 20 };
   const scarce = { ...stock, blanket: 24, pillow: 0, block: 60, flatBolster: 3 };
 
@@ -167,7 +168,7 @@ describe('ways out', () => {
       ...breathStep([setOf('a', [cycleOf([4, 0, 6, 0])], 10)]),
       setUp: [propRow('roundBolster', 'knees')],
     };
-    const group = setDetails({ groupSize: 8 }).apply(planOf(seat));
+    const group = editedPlan(planOf(seat), setDetails({ groupSize: 8 }));
     const chairs = { chair: 8, roundBolster: 5 };
     const found = waysOut(seat, group, builtInLibrary, POSITIONS, chairs);
     expect(new Set(found.map(({ kind }) => kind))).toEqual(new Set(['setUp', 'split']));

@@ -2,12 +2,15 @@
 export interface Change {
   name: string;
   merge?: string;
+  /** The change as data, where its kind of document has edits. */
+  edit?: unknown;
 }
 
 export interface Entry<T> {
   version: T;
   /** Name of the change that led away from this version. */
   change: string;
+  edit?: unknown;
 }
 
 /** Undo as the list of earlier versions, redo as the list of undone ones. A value; nothing in it is written to. */
@@ -21,12 +24,20 @@ export interface History<T> {
 /** How many steps can be undone. */
 export const MAX_UNDO = 200;
 
+const entryOf = <T>(version: T, change: string, edit: unknown): Entry<T> => ({
+  version,
+  change,
+  ...(edit === undefined ? {} : { edit }),
+});
+
 export const startHistory = <T>(now: T): History<T> => ({ past: [], now, future: [], merge: undefined });
 
 /** Adds the version a change led to. A change with the merge key of the one before it joins that one. */
 export function record<T>(history: History<T>, change: Change, now: T): History<T> {
   const joins = change.merge !== undefined && change.merge === history.merge && history.past.length > 0;
-  const past = joins ? history.past : [...history.past, { version: history.now, change: change.name }].slice(-MAX_UNDO);
+  const past = joins
+    ? history.past
+    : [...history.past, entryOf(history.now, change.name, change.edit)].slice(-MAX_UNDO);
   return { past, now, future: [], merge: change.merge };
 }
 
@@ -40,7 +51,7 @@ export function undo<T>(history: History<T>): History<T> {
   return {
     past: history.past.slice(0, -1),
     now: last.version,
-    future: [{ version: history.now, change: last.change }, ...history.future],
+    future: [entryOf(history.now, last.change, last.edit), ...history.future],
     merge: undefined,
   };
 }
@@ -50,7 +61,7 @@ export function redo<T>(history: History<T>): History<T> {
   const [next, ...future] = history.future;
   if (!next) return history;
   return {
-    past: [...history.past, { version: history.now, change: next.change }],
+    past: [...history.past, entryOf(history.now, next.change, next.edit)],
     now: next.version,
     future,
     merge: undefined,
@@ -64,10 +75,10 @@ export function redo<T>(history: History<T>): History<T> {
 export function rebase<T>(history: History<T>, now: T, onto: (version: T) => T | undefined): History<T> {
   const asFar = (entries: readonly Entry<T>[]): Entry<T>[] => {
     const reached: Entry<T>[] = [];
-    for (const { version, change } of entries) {
+    for (const { version, change, edit } of entries) {
       const moved = onto(version);
       if (moved === undefined) break;
-      reached.push({ version: moved, change });
+      reached.push(entryOf(moved, change, edit));
     }
     return reached;
   };

@@ -1,7 +1,6 @@
-import type { Plan, PlanEdit, Step } from '#core/plan';
+import { editedPlan, withLengths, type Plan, type PlanEdit, type Step } from '#core/plan';
 import type { Ms } from '#core/numbers';
 import { compileTimeline, DEFAULT_RULES } from '#core/timeline';
-import { withLengths } from './apply';
 import { freeLengthsOf, type FreeLength } from './free';
 import type { FitOptions } from './options';
 import type { Planned } from './planned';
@@ -40,7 +39,7 @@ export function boundsOf(planned: Planned, options: FitOptions) {
    */
   function after(edit: PlanEdit, stepId: string, asked: FitOptions = options): Record<End, Ms> {
     const { plan } = planned;
-    const edited = edit.apply(plan);
+    const edited = editedPlan(plan, edit);
     const free = lengthsOf(edited, asked);
     const [from, until] = around(
       plan,

@@ -1,7 +1,19 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { cycleOf, setOf, strokesOf } from '#core/breath';
-import { emptyPlan, holdFrom, holdNamed, Plan, restStep, talkStep, type HoldStep, type Step } from '#core/plan';
+import {
+  editedPlan,
+  emptyPlan,
+  holdFrom,
+  holdNamed,
+  Plan,
+  restStep,
+  talkStep,
+  type HoldStep,
+  type Step,
+  takeFit,
+  withLengths,
+} from '#core/plan';
 import { compileTimeline } from '#core/timeline';
 import {
   classEndsAt,
@@ -11,12 +23,10 @@ import {
   makeUpInWords,
   priceInWords,
   priceOf,
-  takeFit,
   usualFitOptions,
   wayEdit,
   wayInWords,
   WEIGHT_FACTORS,
-  withLengths,
   type Fit,
   type FitOptions,
   type Way,
@@ -250,7 +260,7 @@ describe('when it cannot be', () => {
     for (const way of ways) {
       if (way.kind === 'floor') asked = { ...asked, lastRestSeconds: way.to };
       else if (way.kind === 'talk') asked = { ...asked, talkSeconds: way.to };
-      else now = wayEdit(way, now)!.apply(now);
+      else now = editedPlan(now, wayEdit(way, now)!);
     }
     const found = fit(now, { ...asked, target: { kind: 'length', seconds: 1 + asked.talkSeconds } });
     // A plan in which nothing is free any more is as long as it is.
@@ -287,7 +297,7 @@ describe('when it cannot be', () => {
     for (const way of ways) {
       if (way.kind === 'floor') asked = { ...asked, lastRestSeconds: way.to };
       else if (way.kind === 'talk') asked = { ...asked, talkSeconds: way.to };
-      else now = Plan.parse(wayEdit(way, now)!.apply(now));
+      else now = Plan.parse(editedPlan(now, wayEdit(way, now)!));
     }
     const found = fit(now, asked);
     const target = asked.target.kind === 'length' ? asked.target.seconds - asked.talkSeconds : 0;
@@ -534,9 +544,8 @@ test('a fit that is taken is one edit, and sets the class where it was fitted to
   const found = fit(plan, options(300));
   const lengths = 'lengths' in found ? found.lengths : [];
   const edit = takeFit(lengths, 300);
-  expect(edit.merge).toBeUndefined();
-  expect(edit.apply(plan)).toMatchObject({ classSeconds: 300, steps: [{ sides: { seconds: 300 } }] });
-  expect(takeFit(lengths).apply(plan).classSeconds).toBe(3600);
+  expect(editedPlan(plan, edit)).toMatchObject({ classSeconds: 300, steps: [{ sides: { seconds: 300 } }] });
+  expect(editedPlan(plan, takeFit(lengths)).classSeconds).toBe(3600);
 });
 
 test.each([

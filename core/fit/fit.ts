@@ -1,7 +1,7 @@
+import { withLengths } from '#core/plan';
 import type { FieldIssue } from '#core/document';
 import { toMs, type Ms } from '#core/numbers';
 import { compileTimeline, DEFAULT_RULES } from '#core/timeline';
-import { withLengths } from './apply';
 import { makeUp, type MakeUp } from './binds';
 import { freeLengths, harmOf, type Choice, type FreeLength } from './free';
 import { targetLength, type FitOptions } from './options';

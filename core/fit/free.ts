@@ -1,7 +1,15 @@
 import { roundMs, setMs, fewestRounds, BREATH_LIMITS, type BreathSet } from '#core/breath';
-import { PLAN_LIMITS, sideSeconds, type BreathStep, type HoldStep, type RestStep, type Step } from '#core/plan';
+import {
+  PLAN_LIMITS,
+  sideSeconds,
+  type BreathStep,
+  type HoldStep,
+  type RestStep,
+  type Step,
+  type StepLength,
+} from '#core/plan';
 import { toMs, type Ms, type Seconds } from '#core/numbers';
-import type { Fittable, Planned } from './planned';
+import type { Planned } from './planned';
 import { lastRestIndex, WEIGHT_FACTORS, type FitOptions } from './options';
 
 /** One length something may have: in its own measure (seconds, or rounds of breath), and in milliseconds for one side. */
@@ -14,7 +22,7 @@ export interface Choice {
 export interface FreeLength {
   stepId: string;
   stepIndex: number;
-  what: Fittable;
+  what: StepLength;
   /** How often it counts: both sides of an even hold, both sides of a breath that moves a position. */
   times: 1 | 2;
   /** The length it has now, and would have if it could choose. */

@@ -11,8 +11,7 @@ export {
   WEIGHT_FACTORS,
 } from './options';
 export type { FitGrid, TargetLength } from './options';
-export type { Chosen, Fittable, FittedLength, Planned } from './planned';
-export { takeFit, withLengths } from './apply';
+export type { FittedLength, Planned } from './planned';
 export { freeLengths, rangeOf, type FreeLength } from './free';
 export type { MakeUp } from './binds';
 export { wayEdit, type Way } from './ways';

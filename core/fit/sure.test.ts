@@ -1,8 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
-import { emptyPlan, holdFrom, Plan, talkStep } from '#core/plan';
+import { emptyPlan, holdFrom, Plan, talkStep, withLengths } from '#core/plan';
 import { forecastFinish, pacesOf } from '#core/review';
 import { compileTimeline } from '#core/timeline';
-import { sureToEnd, usualFitOptions, withLengths } from '#core/fit';
+import { sureToEnd, usualFitOptions } from '#core/fit';
 import { builtInLibrary, POSITIONS } from '#library';
 
 const plan = Plan.parse({

@@ -1,7 +1,7 @@
+import { withLengths } from '#core/plan';
 import { forecastFinish, type Forecast, type Paces } from '#core/review';
 import type { Ms } from '#core/numbers';
 import { compileTimeline, DEFAULT_RULES } from '#core/timeline';
-import { withLengths } from './apply';
 import { fitAmong } from './fit';
 import { onlyShorter } from './free';
 import type { FitOptions } from './options';

@@ -1,4 +1,5 @@
 import {
+  editedPlan,
   PLAN_LIMITS,
   removeStep,
   setHold,
@@ -137,7 +138,7 @@ function rangeGives(planned: Planned, bounds: Bounds, options: FitOptions, step:
   const nowMs = sum(plan);
   return (to: Seconds): Ms => {
     const way: Way = { kind: 'range', stepId: step.id, name: step.name, end, from: 0, to, byMs: 0, lostMs: 0 };
-    return Math.abs(nowMs - sum(wayEdit(way, plan)!.apply(plan)));
+    return Math.abs(nowMs - sum(editedPlan(plan, wayEdit(way, plan)!)));
   };
 }
 
@@ -195,7 +196,8 @@ function boundsAfter(planned: Planned, options: FitOptions, ways: readonly Way[]
   let { plan } = planned;
   for (const way of ways) {
     if (way.kind === 'floor') asked = { ...asked, lastRestSeconds: way.to };
-    plan = wayEdit(way, plan)?.apply(plan) ?? plan;
+    const change = wayEdit(way, plan);
+    if (change) plan = editedPlan(plan, change);
   }
   const talkMs = ways.reduce((sum, way) => (way.kind === 'talk' ? sum + way.byMs : sum), 0);
   const { now } = boundsOf({ ...planned, plan }, asked);

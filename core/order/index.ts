@@ -5,7 +5,6 @@ export {
   MOST_MOVABLE,
   orderSteps,
   shareFromBest,
-  takeOrder,
   tallyOfPlan,
   type Costed,
   type HeldBack,

@@ -1,6 +1,16 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { breathFrom, emptyPlan, holdFrom, Plan, restStep, talkStep, type Step } from '#core/plan';
+import {
+  editedPlan,
+  breathFrom,
+  emptyPlan,
+  holdFrom,
+  Plan,
+  restStep,
+  talkStep,
+  type Step,
+  takeOrder,
+} from '#core/plan';
 import { seeded } from '#core/numbers';
 import { compileTimeline } from '#core/timeline';
 import {
@@ -13,7 +23,6 @@ import {
   proofInWords,
   savedInWords,
   shareFromBest,
-  takeOrder,
   type Order,
   type OrderRules,
 } from '#core/order';
@@ -118,7 +127,7 @@ describe('the best order', () => {
       const asked = problem({ plan, rules });
       const { opening, units } = unitsOf(plan, builtInLibrary, compileTimeline(plan, builtInLibrary), rules);
       const own = (stepIds: readonly string[]): number => {
-        const steps = compileTimeline(takeOrder(stepIds).apply(plan), builtInLibrary).totals.propMoves;
+        const steps = compileTimeline(editedPlan(plan, takeOrder(stepIds)), builtInLibrary).totals.propMoves;
         return steps;
       };
       const first = sequenceOf(asked, asked.movable);
@@ -160,7 +169,7 @@ describe('the best order', () => {
     expect(found.after.stepIds[found.after.stepIds.indexOf('b') + 1]).toBe('word');
     expect(found.after.tally.family).toBeLessThan(found.before.tally.family);
     expect(savedInWords(found)).toMatch(/changes? of position → \d/);
-    const taken = takeOrder(found.after.stepIds).apply(plan);
+    const taken = editedPlan(plan, takeOrder(found.after.stepIds));
     expect(taken.steps.map(({ id }) => id)).toEqual(found.after.stepIds);
     expect(proofInWords(found)).toBe('No order of these steps is quieter.');
   });
@@ -168,7 +177,7 @@ describe('the best order', () => {
   test('an order that is the best already stays as it is', () => {
     const plan = planOf([hold('a', 'butterfly-fold'), hold('b', 'seated-fold'), restStep('r', 'Rest', 300)]);
     const once = order(plan);
-    const again = order(takeOrder(once.after.stepIds).apply(plan));
+    const again = order(editedPlan(plan, takeOrder(once.after.stepIds)));
     expect(again.after.stepIds).toEqual(once.after.stepIds);
     expect(savedInWords(again)).toBe('');
   });

@@ -1,6 +1,6 @@
 import type { Library } from '#core/catalogue';
 import type { FieldIssue } from '#core/document';
-import type { Plan, PlanEdit } from '#core/plan';
+import { editedPlan, takeOrder, type Plan } from '#core/plan';
 import { compileTimeline, DEFAULT_RULES, type TimelineRules } from '#core/timeline';
 import { leastPossible } from './bound';
 import { circleOf } from './circle';
@@ -88,16 +88,6 @@ function asked(planned: OrderPlanned, orderRules: OrderRules): Asked {
   return { planned, units, pairs, breath: orderRules.breath[plan.approach] };
 }
 
-/** Puts the steps of a plan into an order; steps that are not named stay at the end in the order they have. */
-export const takeOrder = (stepIds: readonly string[]): PlanEdit => ({
-  name: 'take a quieter order',
-  apply: (plan) => {
-    const byId = new Map(plan.steps.map((step) => [step.id, step]));
-    const named = stepIds.flatMap((id) => byId.get(id) ?? []);
-    return { ...plan, steps: [...named, ...plan.steps.filter((step) => !named.includes(step))] };
-  },
-});
-
 const tallySum = (a: Tally, b: Tally): Tally => ({
   family: a.family + b.family,
   propMove: a.propMove + b.propMove,
@@ -114,7 +104,7 @@ function costed(
   const tally = sequence
     .map((to, at) => tallyOf(at === 0 ? null : units[sequence[at - 1]!]!, units[to]!))
     .reduce(tallySum, NOTHING);
-  const plan = takeOrder(stepIds).apply(planned.plan);
+  const plan = editedPlan(planned.plan, takeOrder(stepIds));
   return {
     stepIds,
     tally,

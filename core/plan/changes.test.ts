@@ -1,6 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import {
+  type PlanEdit,
+  editedPlan,
   addStep,
   moveStepTo,
   planChanges,
@@ -16,8 +18,7 @@ import { plan as anyPlan } from '../../tests/support/arbitraries';
 import { planOf, propRow, talk, workedHold } from '../../tests/support/examples';
 
 const before = planOf(workedHold, talk('a', 60), talk('b', 30), talk('c', 90));
-const after = (...edits: { apply: (plan: Plan) => Plan }[]): Plan =>
-  edits.reduce((plan, { apply }) => apply(plan), before);
+const after = (...edits: PlanEdit[]): Plan => edits.reduce(editedPlan, before);
 const brief = (to: Plan) =>
   planChanges(before, to).map((change) => {
     if (change.kind === 'field') return change.field;
@@ -59,7 +60,7 @@ describe('what changed between two versions', () => {
         expect(planChanges(one, one)).toEqual([]);
         const known = (plan: Plan): string => JSON.stringify({ ...plan, groupId: null, cupboard: null });
         if (known(one) !== known(other)) expect(planChanges(one, other)).not.toEqual([]);
-        expect(planChanges(one, restoreVersion(other).apply())).toEqual(planChanges(one, other));
+        expect(planChanges(one, editedPlan(one, restoreVersion(other)))).toEqual(planChanges(one, other));
         // Brute force: the largest set of steps that can stay where they are.
         const shuffled = { ...before, steps: places.map((i) => before.steps[i]!) };
         const subsets = Array.from({ length: 16 }, (_, bits) => places.filter((_place, i) => bits & (1 << i)));

@@ -153,9 +153,3 @@ export function planChanges(before: Plan, after: Plan): PlanChange[] {
     .map(({ id, name }): PlanChange => ({ kind: 'removed', stepId: id, name }));
   return [...fields.map((field): PlanChange => ({ kind: 'field', field })), ...steps, ...removed];
 }
-
-/** Brings back an earlier version of a plan, as one edit. */
-export const restoreVersion = (version: Plan) => ({
-  name: 'restore an earlier version',
-  apply: (): Plan => version,
-});

@@ -4,27 +4,37 @@ import type { SidesKind } from '#core/catalogue';
 import {
   addStep,
   applyEdit,
-  changeStep,
   duplicateStep,
+  editedPlan,
+  invertEdit,
   moveStepTo,
   Plan,
+  type PlanEdit,
+  readPlanEdit,
   removeStep,
   replacePosition,
+  replaceStep,
+  restoreVersion,
   restStep,
+  setBreath,
+  setBreathSeconds,
   setDetails,
   setEven,
   setFirstSide,
-  setOnlySide,
   setHold,
   setHoldSeconds,
+  setOnlySide,
+  setOrderPairs,
   setOtherSetUp,
+  setSeconds,
   setSetUp,
   setSidesKind,
   setStepCommon,
-  setOrderPairs,
+  several,
+  takeFit,
+  takeOrder,
   takeSetUp,
   takeVariant,
-  type PlanEdit,
 } from '#core/plan';
 import { record, redo, startHistory, undo } from '#core/document';
 import { plan, seconds, setUp } from '../../tests/support/arbitraries';
@@ -36,7 +46,7 @@ const side = fc.constantFrom('left', 'right', 'even' as const);
 const kind: fc.Arbitrary<SidesKind> = fc.constantFrom('together', 'each', 'crossing', 'one');
 
 /** Any edit a planner can make, good ones and ones that will be refused. */
-const edit: fc.Arbitrary<PlanEdit> = fc.oneof(
+const simple: fc.Arbitrary<PlanEdit> = fc.oneof(
   fc.tuple(id, side, seconds(0, 4000)).map(([step, which, s]) => setHoldSeconds(step, which, s)),
   fc.tuple(id, fc.boolean()).map(([step, even]) => setEven(step, even)),
   fc.tuple(id, setUp).map(([step, rows]) => setSetUp(step, rows)),
@@ -44,7 +54,7 @@ const edit: fc.Arbitrary<PlanEdit> = fc.oneof(
   fc
     .tuple(id, fc.integer({ min: 0, max: 500 }), setUp)
     .map(([step, people, rows]) => setOtherSetUp(step, { people, setUp: rows })),
-  fc.tuple(id, fc.constantFrom(...POSITIONS)).map(([step, position]) => replacePosition(step, position, [])),
+  fc.tuple(id, fc.constantFrom(...POSITIONS)).map(([step, position]) => replacePosition(step, position, [], 'yin')),
   fc.tuple(id, kind).map(([step, sides]) => setSidesKind(step, sides)),
   fc.tuple(id, fc.constantFrom('house', 'left', 'right' as const)).map(([step, first]) => setFirstSide(step, first)),
   fc.tuple(id, fc.constantFrom('left', 'right' as const)).map(([step, side]) => setOnlySide(step, side)),
@@ -59,11 +69,133 @@ const edit: fc.Arbitrary<PlanEdit> = fc.oneof(
   fc.string({ maxLength: 300 }).map((title) => setDetails({ title })),
   fc.tuple(id, id).map(([before, after]) => setOrderPairs([{ before, after }])),
   plan.map((other) => takeVariant('other', other)),
-  fc.tuple(id, fc.boolean()).map(([step, pinned]) => setStepCommon(step, { pinned, weight: 'keep' })),
+  plan.map((other) => restoreVersion(other)),
+  fc.uniqueArray(id, { maxLength: 9 }).map((ids) => takeOrder(ids)),
   fc
-    .tuple(id, seconds(0, 4000))
-    .map(([step, s]) => changeStep(step, 'talk', 'set length', (before) => ({ ...before, seconds: s }))),
+    .tuple(
+      fc.array(
+        fc.record(
+          {
+            stepId: id,
+            what: fc.oneof(
+              side.map((one) => ({ kind: 'hold' as const, side: one })),
+              fc.constant({ kind: 'rest' as const }),
+              fc.nat({ max: 2 }).map((set) => ({ kind: 'breath' as const, set })),
+            ),
+            to: fc.integer({ min: 1, max: 3000 }),
+          },
+          { noNullPrototype: true },
+        ),
+        { maxLength: 4 },
+      ),
+      fc.constantFrom(null, 1800, 3600),
+    )
+    .map(([lengths, classSeconds]) => takeFit(lengths, classSeconds)),
+  fc.tuple(id, fc.constantFrom(null, 4, 5.5)).map(([step, breath]) => setBreathSeconds(step, breath)),
+  fc.tuple(id, seconds(0, 300)).map(([step, s]) => setBreath(step, { afterSeconds: s, moves: null })),
+  fc.tuple(id, fc.nat({ max: 99 })).map(([step, n]) => replaceStep(step, restStep(`other-${n}`))),
+  fc.tuple(id, fc.boolean()).map(([step, pinned]) => setStepCommon(step, { pinned, weight: 'keep' })),
+  fc.tuple(id, seconds(0, 4000)).map(([step, s]) => setSeconds(step, s)),
 );
+
+const edit: fc.Arbitrary<PlanEdit> = fc.oneof(
+  { weight: 9, arbitrary: simple },
+  { weight: 1, arbitrary: fc.array(simple, { maxLength: 4 }).map((edits) => several(edits)) },
+);
+
+/** Whether an edit does something to a plan. */
+const changes = (start: Plan, one: PlanEdit): boolean =>
+  JSON.stringify(editedPlan(start, one)) !== JSON.stringify(start);
+
+describe('an edit is data', () => {
+  test('it comes through JSON as it was, and what is none is refused with every field', () => {
+    fc.assert(
+      fc.property(plan, edit, (start, one) => {
+        const read = readPlanEdit(JSON.parse(JSON.stringify(one)));
+        if (read.ok) expect(read.value).toEqual(one);
+        // What reading refuses is never something that could be done.
+        else expect([read.issues.length > 0, applyEdit(start, one).ok && changes(start, one)]).toEqual([true, false]);
+      }),
+    );
+    fc.assert(fc.property(fc.jsonValue(), (any) => expect(readPlanEdit(any).ok).toBe(false)));
+    const read = readPlanEdit({ kind: 'moveStep', step: 'a', to: -1, by: 2 });
+    expect(read.ok ? [] : read.issues.map(({ reason }) => reason).join()).toContain('by');
+  });
+
+  test('its inverse leads back exactly, for any edit of any plan', () => {
+    let inverted = 0;
+    const kinds = new Set<string>();
+    fc.assert(
+      fc.property(plan, edit, (start, one) => {
+        const result = applyEdit(start, one);
+        if (!result.ok) return;
+        const back = applyEdit(result.plan, invertEdit(start, one));
+        expect(back).toEqual({ ok: true, plan: start });
+        inverted++;
+        kinds.add(one.kind);
+      }),
+      { numRuns: 1500 },
+    );
+    // Every kind was inverted, and most edits fitted.
+    expect([inverted > 400, kinds.size >= 24]).toEqual([true, true]);
+  });
+
+  test('played again from the beginning, a list of edits gives the plan', () => {
+    fc.assert(
+      fc.property(plan, fc.array(edit, { maxLength: 12 }), (start, edits) => {
+        const made: PlanEdit[] = [];
+        let now = start;
+        for (const one of edits) {
+          const result = applyEdit(now, one);
+          if (!result.ok) continue;
+          now = result.plan;
+          made.push(one);
+        }
+        const kept = JSON.parse(JSON.stringify(made)) as unknown[];
+        let again = start;
+        for (const one of kept) {
+          const read = readPlanEdit(one);
+          const result = read.ok ? applyEdit(again, read.value) : undefined;
+          expect(result).toMatchObject({ ok: true });
+          if (result?.ok) again = result.plan;
+        }
+        expect(again).toEqual(now);
+      }),
+    );
+  });
+
+  test('one that no longer fits says why, and changes nothing', () => {
+    const start = planOf(workedHold, restStep('r', 'Rest', 60));
+    const reason = (one: PlanEdit): string => {
+      const result = applyEdit(start, one);
+      expect(editedPlan(start, one).steps).toHaveLength(2);
+      return result.ok ? '' : result.issues[0]!.reason;
+    };
+    expect(reason(removeStep('gone'))).toBe('This step is no longer in the plan.');
+    expect(reason(setHoldSeconds('r', 'even', 60))).toBe('“Rest” is not a hold.');
+    expect(reason(setBreath('r', { afterSeconds: 3 }))).toBe('“Rest” is not a breath.');
+    expect(reason(setOnlySide('worked', 'left'))).toBe(
+      '“Deep hip” is not held on one side only.'.replace('Deep hip', workedHold.name),
+    );
+    expect(reason(takeFit([{ stepId: 'gone', what: { kind: 'rest' }, to: 60 }]))).toBe(
+      'A step that was fitted is no longer in the plan.',
+    );
+    expect(reason(several([setStepCommon('r', { note: 'x' }), removeStep('gone')]))).toBe(
+      'This step is no longer in the plan.',
+    );
+  });
+
+  test('taken back on a plan that was changed elsewhere since, it leaves what others changed', () => {
+    const start = planOf(workedHold, restStep('r', 'Rest', 60));
+    const renamed = editedPlan(start, setStepCommon('worked', { name: 'Mine' }));
+    const others = editedPlan(renamed, several([setDetails({ title: 'Theirs' }), addStep(restStep('s'), 0)]));
+    const back = editedPlan(others, invertEdit(start, setStepCommon('worked', { name: 'Mine' })));
+    expect(back).toMatchObject({
+      title: 'Theirs',
+      steps: [{ id: 's' }, { id: 'worked', name: workedHold.name }, { id: 'r' }],
+    });
+  });
+});
 
 describe('any row of edits', () => {
   test('leads from plan to plan, and never writes to the one before', () => {
@@ -91,7 +223,7 @@ describe('any row of edits', () => {
       fc.property(plan, fc.array(edit, { maxLength: 12 }), (start, edits) => {
         const end = edits.reduce((history, one) => {
           const result = applyEdit(history.now, one);
-          return result.ok ? record(history, { ...one, merge: undefined }, result.plan) : history;
+          return result.ok ? record(history, { name: one.kind }, result.plan) : history;
         }, startHistory(start));
         let back = end;
         while (back.past.length > 0) back = undo(back);
@@ -120,7 +252,7 @@ test('a moved step has the place that was asked for, and the others keep their o
     fc.property(plan, fc.nat({ max: 7 }), fc.nat({ max: 9 }), (start, from, to) => {
       const step = start.steps[from];
       if (!step) return;
-      const moved = moveStepTo(step.id, to).apply(start).steps;
+      const moved = editedPlan(start, moveStepTo(step.id, to)).steps;
       expect(moved[Math.min(to, moved.length - 1)]).toBe(step);
       expect(moved.filter((other) => other !== step)).toEqual(start.steps.filter((other) => other !== step));
     }),
@@ -138,7 +270,7 @@ describe('another set-up, another position', () => {
     stages: [{ id: 'a', name: 'low', length: { kind: 'share' as const, weight: 1 }, setUp: [block] }],
   };
   const of = (change: PlanEdit) => {
-    const [step] = change.apply(planOf(staged)).steps;
+    const [step] = editedPlan(planOf(staged), change).steps;
     if (step?.kind !== 'hold') throw new Error('no hold');
     return step;
   };
@@ -150,7 +282,7 @@ describe('another set-up, another position', () => {
 
   test('another position is held as long where it has the same sides, and as is usual where it has others', () => {
     const position = (sides: string) => POSITIONS.find((one) => one.sides === sides && one.defaults.yin)!;
-    const same = of(replacePosition('worked', position('each'), [block]));
+    const same = of(replacePosition('worked', position('each'), [block], 'yin'));
     expect(same).toMatchObject({
       id: 'worked',
       sides: workedHold.sides,
@@ -161,7 +293,7 @@ describe('another set-up, another position', () => {
       weight: 'keep',
     });
     expect(same.position).toBe(position('each').id);
-    expect(of(replacePosition('worked', position('together'), [])).sides.kind).toBe('together');
+    expect(of(replacePosition('worked', position('together'), [], 'yin')).sides.kind).toBe('together');
   });
 });
 
@@ -174,7 +306,7 @@ test('a variant brings its steps and its length; whose class it is stays', () =>
     classSeconds: 1200,
     orderPairs: [{ before: 'r', after: 'x' }],
   };
-  const taken = takeVariant('Other', other).apply(mine);
+  const taken = editedPlan(mine, takeVariant('Other', other));
   expect(taken).toMatchObject({
     title: 'Mine',
     group: 'Potters',

@@ -23,33 +23,46 @@ export {
 } from './step';
 export type { PlainStep, StepKind } from './step';
 export { readPlan } from './read';
-export { applyEdit, type EditResult, type PlanEdit } from './edit';
+export {
+  PlanEdit,
+  readPlanEdit,
+  undoKey,
+  type ChosenLength,
+  type PlanDetails,
+  type PlanEditKind,
+  type StepLength,
+} from './edits';
+export { applyEdit, editedPlan, misfit, withLength, withLengths, type EditResult } from './apply-edit';
+export { invertEdit } from './invert-edit';
 export {
   addStep,
-  changeStep,
   duplicateStep,
   moveStepTo,
   removeStep,
-  setDetails,
-  setOrderPairs,
   replacePosition,
-  setOtherSetUp,
-  setSetUp,
-  takeSetUp,
-  takeVariant,
-  setStepCommon,
-} from './step-edits';
-export {
+  replaceStep,
+  restoreVersion,
+  setBreath,
   setBreathSeconds,
+  setDetails,
   setEven,
   setFirstSide,
-  setOnlySide,
   setHold,
   setHoldSeconds,
+  setOnlySide,
+  setOrderPairs,
+  setOtherSetUp,
+  setSeconds,
+  setSetUp,
   setSidesKind,
-  sideSeconds,
-  type Side,
-} from './hold-edits';
+  setStepCommon,
+  several,
+  takeFit,
+  takeOrder,
+  takeSetUp,
+  takeVariant,
+} from './make-edits';
+export { sideSeconds, type Side } from './sides';
 export {
   breathFrom,
   breathMovesOf,
@@ -71,4 +84,4 @@ export {
   type PlanFile,
   type ReadPlanFile,
 } from './file';
-export { PLAN_FIELDS, planChanges, PlanChange, restoreVersion, STEP_FACETS, type StepLengths } from './changes';
+export { PLAN_FIELDS, planChanges, PlanChange, STEP_FACETS, type StepLengths } from './changes';

@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { astray, compareRun, happenedIn, saidOf, takeTimes, timesTaken } from '#core/review';
 import { RunEvent } from '#core/run';
-import { Plan } from '#core/plan';
+import { editedPlan, Plan } from '#core/plan';
 import { compileTimeline } from '#core/timeline';
 import { breathStep, noLibrary, planOf, talk, workedHold } from '../../tests/support/examples';
 
@@ -118,7 +118,7 @@ describe('the times of a run taken into its plan', () => {
   test('as planned there is nothing to take', () => {
     const record = compareRun(evening, [started, ended]);
     expect(timesTaken(plan.steps[0]!, evening, record).times).toEqual([]);
-    expect(takeTimes('worked', evening, record).apply(plan)).toEqual(plan);
+    expect(editedPlan(plan, takeTimes(plan, 'worked', evening, record))).toEqual(plan);
   });
 
   test('a slow set-up and a longer first side, to five seconds; even sides stay even, at the longer', () => {
@@ -127,7 +127,7 @@ describe('the times of a run taken into its plan', () => {
       { what: 'each', from: 220, to: 255 },
       { what: 'set-up', from: 40, to: 70 },
     ]);
-    expect(takeTimes('worked', evening, record).apply(plan).steps[0]).toMatchObject({
+    expect(editedPlan(plan, takeTimes(plan, 'worked', evening, record)).steps[0]).toMatchObject({
       setupSeconds: 70,
       enterSeconds: 25,
       sides: { length: { kind: 'even', seconds: 255 } },
@@ -145,7 +145,7 @@ describe('the times of a run taken into its plan', () => {
       at(13_000, { kind: 'stretched', byMs: hours }),
       at(30_000, { kind: 'ended' }),
     ]);
-    const taken = long.steps.reduce((now, { id }) => takeTimes(id, timeline, record).apply(now), long);
+    const taken = long.steps.reduce((now, { id }) => editedPlan(now, takeTimes(now, id, timeline, record)), long);
     expect(Plan.safeParse(taken).error?.issues ?? []).toEqual([]);
     expect(taken.steps[0]).toMatchObject({ setupSeconds: 1800 });
   });
@@ -159,9 +159,9 @@ describe('the times of a run taken into its plan', () => {
       at(100, { kind: 'stretched', byMs: -40_000 }),
       at(640, { kind: 'ended' }),
     ]);
-    const taken = takeTimes('worked', timeline, record).apply(other);
+    const taken = editedPlan(other, takeTimes(other, 'worked', timeline, record));
     expect(taken.steps[0]).toMatchObject({ sides: { length: { kind: 'perSide', left: 180, right: 200 } } });
-    expect(takeTimes('end', timeline, record).apply(other).steps[0]).toBe(other.steps[0]);
+    expect(editedPlan(other, takeTimes(other, 'end', timeline, record)).steps[0]).toBe(other.steps[0]);
     const short = compareRun(evening, [started, at(650, { kind: 'ended' })]);
     expect(timesTaken(plan.steps[1]!, evening, short).times).toEqual([{ what: 'length', from: 60, to: 40 }]);
   });
@@ -181,9 +181,9 @@ describe('the times of a run taken into its plan', () => {
           .toSorted((a, b) => a.second - b.second)
           .map(({ second, by }) => at(second, { kind: 'stretched', byMs: by * 1000 }));
         const record = taught(...events);
-        const once = takeTimes('worked', evening, record).apply(plan);
+        const once = editedPlan(plan, takeTimes(plan, 'worked', evening, record));
         expect(planOf(...once.steps).steps).toEqual(once.steps);
-        expect(takeTimes('worked', evening, record).apply(once)).toEqual(once);
+        expect(editedPlan(once, takeTimes(once, 'worked', evening, record))).toEqual(once);
       }),
       { numRuns: 100 },
     );

@@ -1,4 +1,4 @@
-import { PLAN_LIMITS, type HoldSides, type Plan, type PlanEdit, type Step } from '#core/plan';
+import { replaceStep, several, PLAN_LIMITS, type HoldSides, type Plan, type PlanEdit, type Step } from '#core/plan';
 import type { DoneSpan } from '#core/run';
 import type { PhaseKind, PhaseSide, Timeline } from '#core/timeline';
 import type { Ms, Seconds } from '#core/numbers';
@@ -92,11 +92,8 @@ export function timesTaken(step: Step, timeline: Timeline, record: RunRecord): {
   return { step: next, times };
 }
 
-/** Takes the times a step really had into a plan that has that step; another plan stays as it is. */
-export const takeTimes = (stepId: string, timeline: Timeline, record: RunRecord): PlanEdit => ({
-  name: 'take the times as taught',
-  apply: (plan: Plan) => ({
-    ...plan,
-    steps: plan.steps.map((step) => (step.id === stepId ? timesTaken(step, timeline, record).step : step)),
-  }),
-});
+/** Takes the times a step really had into a plan; nothing where the plan has no such step. */
+export function takeTimes(plan: Plan, stepId: string, timeline: Timeline, record: RunRecord): PlanEdit {
+  const step = plan.steps.find(({ id }) => id === stepId);
+  return step ? replaceStep(stepId, timesTaken(step, timeline, record).step) : several([]);
+}

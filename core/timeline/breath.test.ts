@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { cycleOf, ownPaceOf, recoverOf, retentionOf, setOf, strokesOf, type BreathSet } from '#core/breath';
 import {
+  editedPlan,
   emptyPlan,
   readPlan,
   setBreathSeconds,
@@ -122,7 +123,10 @@ describe('a breath inside a hold', () => {
 
 describe('a hold measured in breaths', () => {
   const lengths = (breaths: (number | null)[], step: HoldStep = workedHold) => {
-    const plan = breaths.reduce((before, seconds) => setBreathSeconds(step.id, seconds).apply(before), planOf(step));
+    const plan = breaths.reduce(
+      (before, seconds) => editedPlan(before, setBreathSeconds(step.id, seconds)),
+      planOf(step),
+    );
     const [after] = plan.steps as [HoldStep];
     return { ...sideSeconds(after.sides), breathSeconds: after.breathSeconds };
   };

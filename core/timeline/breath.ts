@@ -36,7 +36,13 @@ function writeWayOut(writer: TimelineWriter, program: readonly BreathPhase[], mo
 }
 
 /** A breath that moves a position: together, one side after the other with the change between, or in turn. */
-function writeMoves(writer: TimelineWriter, step: BreathStep, moves: BreathMoves, library: Library, rules: TimelineRules) {
+function writeMoves(
+  writer: TimelineWriter,
+  step: BreathStep,
+  moves: BreathMoves,
+  library: Library,
+  rules: TimelineRules,
+) {
   const program = breathProgram(step.practice);
   if (moves.sides === 'together') {
     for (const phase of program) writer.breath(phase, { side: 'both' });
@@ -64,7 +70,12 @@ function writeMoves(writer: TimelineWriter, step: BreathStep, moves: BreathMoves
 }
 
 /** A breath unfolds as set-up, its program (on one side after the other where it moves a position) and quiet breathing. */
-export function writeBreathStep(writer: TimelineWriter, step: BreathStep, library: Library, rules: TimelineRules): void {
+export function writeBreathStep(
+  writer: TimelineWriter,
+  step: BreathStep,
+  library: Library,
+  rules: TimelineRules,
+): void {
   const { moves, practice } = step;
   if (!library.technique(step.technique)) {
     writer.note(

@@ -1,9 +1,9 @@
 import { Router, type Request, type Response } from 'express';
 import { jobOf } from '#core/jobs';
-import { takeFit, usualFitOptions, fitInWords } from '#core/fit';
-import { proofInWords, takeOrder } from '#core/order';
+import { usualFitOptions, fitInWords } from '#core/fit';
+import { proofInWords } from '#core/order';
 import type { Library } from '#core/catalogue';
-import type { Plan } from '#core/plan';
+import { editedPlan, takeFit, type Plan, takeOrder } from '#core/plan';
 import { forecastInWords } from '#core/review';
 import { DEFAULT_RULES } from '#core/timeline';
 import {
@@ -56,7 +56,7 @@ export function arrangeRoutes(store: Store, solver: Solver): Router {
       waiting(request, response),
     );
     if (fit.kind === 'refused') throw unprocessable([...fit.issues]);
-    const fitted = fit.kind === 'fits' ? takeFit(fit.lengths).apply(plan) : plan;
+    const fitted = fit.kind === 'fits' ? editedPlan(plan, takeFit(fit.lengths)) : plan;
     answer(response, FitResponse, {
       fit: { ...fit, lengths: [...fit.lengths] },
       says: fitInWords(fit),
@@ -72,7 +72,7 @@ export function arrangeRoutes(store: Store, solver: Solver): Router {
       waiting(request, response),
     );
     if (order.kind === 'refused') throw unprocessable([...order.issues]);
-    const ordered = takeOrder(order.after.stepIds).apply(plan);
+    const ordered = editedPlan(plan, takeOrder(order.after.stepIds));
     answer(response, OrderResponse, {
       order,
       says: proofInWords(order),

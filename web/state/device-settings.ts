@@ -19,7 +19,7 @@ const TONE_GROUPS: Record<ToneKind, ToneGroup> = {
 };
 
 /** What this browser remembers of how someone likes to work: theme, bells, tones. */
-export const useDeviceSettings = defineStore('settings', () => {
+export const useDeviceSettings = defineStore('device', () => {
   const dark = usePreferredDark();
   const chosen = useLocalStorage<'light' | 'night' | 'system'>('zovrin.theme', 'system');
   const night = computed(() => (chosen.value === 'system' ? dark.value : chosen.value === 'night'));

@@ -1,6 +1,15 @@
 import { afterEach, beforeEach, describe, expect, jest, test } from '@jest/globals';
 import { createPinia, setActivePinia } from 'pinia';
-import { emptyPlan, holdNamed, setDetails, setHoldSeconds, setStepCommon, talkStep, type Plan } from '#core/plan';
+import {
+  emptyPlan,
+  holdNamed,
+  removeStep,
+  setDetails,
+  setHoldSeconds,
+  setStepCommon,
+  talkStep,
+  type Plan,
+} from '#core/plan';
 import { fakeBrowser, settle, type FakeBrowser } from '../../tests/support/browser';
 import { fakeServer, type Fate, type FakeServer } from '../../tests/support/fake-server';
 import { useEditor } from './editor';
@@ -269,7 +278,7 @@ describe('from one plan to the next', () => {
 test('the chosen step follows: a hold first, and the neighbour when it is gone', async () => {
   const editor = await opened();
   expect(editor.selected).toBe('a');
-  editor.edit({ name: 'delete', apply: (plan) => ({ ...plan, steps: plan.steps.slice(1) }) });
+  editor.edit(removeStep('a'));
   expect(editor.selected).toBe('b');
   editor.edit(setStepCommon('b', { name: 'Close' }));
   expect(editor.selectedStep?.name).toBe('Close');

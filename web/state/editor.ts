@@ -1,7 +1,16 @@
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef, watch } from 'vue';
 import type { FieldIssue } from '#core/document';
-import { applyEdit, readPlan, setDetails, type Plan, type PlanEdit } from '#core/plan';
+import {
+  editedPlan,
+  applyEdit,
+  readPlan,
+  readPlanEdit,
+  setDetails,
+  type Plan,
+  type PlanEdit,
+  undoKey,
+} from '#core/plan';
 import { compileTimeline } from '#core/timeline';
 import { planClient } from '../client/documents';
 import { createPlan } from '../client/plans';
@@ -18,9 +27,15 @@ export const syncedPlan = (id: string): SyncedDocument<Plan> =>
     ...sourceOf(`plan.${id}`, readPlan, planClient.at(id)),
     saveAfterMs: SAVE_AFTER_MS,
     async keepCopy(other) {
-      await createPlan(setDetails({ title: `${other.title.slice(0, 180)} (other version)` }).apply(other));
+      await createPlan(editedPlan(other, setDetails({ title: `${other.title.slice(0, 180)} (other version)` })));
     },
   });
+
+/** The edit of a step of undo, where it is known as one. */
+function editOf(step: { edit?: unknown } | undefined): PlanEdit | undefined {
+  const read = step?.edit === undefined ? undefined : readPlanEdit(step.edit);
+  return read?.ok ? read.value : undefined;
+}
 
 /** The plan on the desk: kept saved, with its undo, its timeline, and the step that is selected. */
 export const useEditor = defineStore('editor', () => {
@@ -70,7 +85,8 @@ export const useEditor = defineStore('editor', () => {
     if (!synced.value || !plan.value) return [];
     const result = applyEdit(plan.value, change);
     if (!result.ok) return result.issues;
-    synced.value.apply(change, result.plan);
+    const merge = undoKey(change);
+    synced.value.apply({ name: change.kind, edit: change, ...(merge === undefined ? {} : { merge }) }, result.plan);
     return [];
   }
 
@@ -87,6 +103,9 @@ export const useEditor = defineStore('editor', () => {
     trouble: computed(() => synced.value?.trouble.value ?? ''),
     storageFull: computed(() => synced.value?.storageFull.value ?? false),
     conflict: computed(() => synced.value?.conflict.value),
+    /** The edits that undo would take back and redo make again; undefined where they are not known as data. */
+    lastEdit: computed(() => editOf(synced.value?.lastChange.value)),
+    nextEdit: computed(() => editOf(synced.value?.nextChange.value)),
     canUndo: computed(() => synced.value?.canUndo.value ?? false),
     canRedo: computed(() => synced.value?.canRedo.value ?? false),
     open,

@@ -131,7 +131,10 @@ test('locked, nothing that is kept about people can be read in this window; open
   vault.write('zovrin.draft.person.p.tab.someone', 'sings');
   await lock.lock();
   await settle();
-  expect([vault.read('zovrin.draft.person.p.tab.someone'), vault.write('zovrin.person.unsent.q', 'x')]).toEqual([null, false]);
+  expect([vault.read('zovrin.draft.person.p.tab.someone'), vault.write('zovrin.person.unsent.q', 'x')]).toEqual([
+    null,
+    false,
+  ]);
   await lock.open('grey heron');
   await settle();
   expect(vault.read('zovrin.draft.person.p.tab.someone')).toBe('sings');

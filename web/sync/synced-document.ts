@@ -422,6 +422,9 @@ export function syncedDocument<T extends object, Initial extends T | undefined =
     isSaving: computed(() => state.value === 'saving'),
     storageFull,
     conflict,
+    /** What undo would take back, and redo make again: the name of the change, and the change itself where it is data. */
+    lastChange: computed(() => history.value?.past.at(-1)),
+    nextChange: computed(() => history.value?.future[0]),
     canUndo: computed(() => (history.value?.past.length ?? 0) > 0),
     canRedo: computed(() => (history.value?.future.length ?? 0) > 0),
     ready,

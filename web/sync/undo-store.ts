@@ -13,11 +13,18 @@ export interface UndoStore<T> {
   forget(): Promise<void>;
 }
 
+/** A step of undo: the id of the version it leads back to, and what led away from it. */
+interface Step {
+  version: string;
+  change: string;
+  /** As text, sealed where it is about people. */
+  edit?: string;
+}
 /** The steps of one history, with the ids of the versions that they lead away from. */
 interface Head {
-  past: { version: string; change: string }[];
+  past: Step[];
   now: string;
-  future: { version: string; change: string }[];
+  future: Step[];
   writtenAt: number;
 }
 interface UndoDatabase extends DBSchema {
@@ -113,11 +120,16 @@ export function undoStore<T extends object>(key: string, read: (value: unknown) 
     const now = versions.get(head.now);
     if (now === undefined) return undefined;
     /** As far as the versions can be read, from the present one on. */
-    const entries = (steps: Head['past']): Entry<T>[] => {
+    const entries = (steps: Step[]): Entry<T>[] => {
       const end = steps.findIndex(({ version }) => !versions.has(version));
-      return steps
-        .slice(0, end < 0 ? undefined : end)
-        .map(({ version, change }) => ({ version: versions.get(version)!, change }));
+      return steps.slice(0, end < 0 ? undefined : end).map(({ version, change, edit }) => {
+        const text = edit === undefined ? null : vault.unseal(nameOf(from), edit);
+        return {
+          version: versions.get(version)!,
+          change,
+          ...(text === null ? {} : { edit: JSON.parse(text) as unknown }),
+        };
+      });
     };
     if (from === (await ownHead())) {
       for (const [id, document] of versions) ids.set(document, id);
@@ -141,7 +153,10 @@ export function undoStore<T extends object>(key: string, read: (value: unknown) 
     }
     const kept = new Set(all);
     const gone = [...ids].filter(([version]) => !kept.has(version));
-    const step = ({ version, change }: Entry<T>) => ({ version: ids.get(version)!, change });
+    const step = ({ version, change, edit }: Entry<T>): Step => {
+      const text = edit === undefined ? null : vault.seal(nameOf(head), JSON.stringify(edit));
+      return { version: ids.get(version)!, change, ...(text === null ? {} : { edit: text }) };
+    };
     const change = database.transaction(['heads', 'versions'], 'readwrite');
     for (const [id, text] of sealed) void change.objectStore('versions').put(text, [head, id]);
     for (const [version, id] of gone) {

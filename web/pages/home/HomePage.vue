@@ -5,7 +5,7 @@ import { useToast } from 'primevue/usetoast';
 import { watchDebounced } from '@vueuse/core';
 import { computed, ref, shallowRef } from 'vue';
 import { useRouter } from 'vue-router';
-import { setDetails, type Plan, type PlanFile } from '#core/plan';
+import { editedPlan, setDetails, type Plan, type PlanFile } from '#core/plan';
 import type { ListedPlan, ListedRun, StoredPlan } from '#api';
 import { planClient } from '../../client/documents';
 import { createPlan, listPlans, planAfter } from '../../client/plans';
@@ -108,7 +108,7 @@ async function withDocument({ id }: ListedPlan, work: (plan: Plan) => void | Pro
 const copy = (listed: ListedPlan) =>
   withDocument(listed, (plan) =>
     make({
-      plan: setDetails({ title: `${plan.title.slice(0, 190)} (copy)`, startsAt: null }).apply(plan),
+      plan: editedPlan(plan, setDetails({ title: `${plan.title.slice(0, 190)} (copy)`, startsAt: null })),
       entries: [],
     }),
   );

@@ -3,8 +3,8 @@ import Button from 'primevue/button';
 import Dialog from 'primevue/dialog';
 import { watchDebounced } from '@vueuse/core';
 import { computed, ref, watch } from 'vue';
-import { fitInWords, makeUpInWords, targetLength, usualFitOptions, wayInWords, withLengths } from '#core/fit';
-import { setDetails, type Plan } from '#core/plan';
+import { fitInWords, makeUpInWords, targetLength, usualFitOptions, wayInWords } from '#core/fit';
+import { editedPlan, setDetails, type Plan, withLengths } from '#core/plan';
 import { compileTimeline, ribbonBlocks } from '#core/timeline';
 import type { Seconds } from '#core/numbers';
 import type { ListedPlan } from '#api';
@@ -59,8 +59,9 @@ const fitted = computed(() => (fit.value && fit.value.kind !== 'refused' ? fit.v
 const copy = computed(() => {
   if (!plan.value || !fitted.value) return undefined;
   const title = `${plan.value.title.slice(0, 180)} (${classLength(seconds.value * 1000)} min)`;
-  return setDetails({ title, startsAt: null, classSeconds: seconds.value }).apply(
+  return editedPlan(
     withLengths(plan.value, fitted.value.lengths),
+    setDetails({ title, startsAt: null, classSeconds: seconds.value }),
   );
 });
 const before = computed(() => plan.value && compileTimeline(plan.value, library.all));

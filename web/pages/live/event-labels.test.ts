@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { comingUp, foldRun, type RunEvent } from '#core/run';
-import { setOtherSetUp, type HoldStep } from '#core/plan';
+import { editedPlan, setOtherSetUp, type HoldStep } from '#core/plan';
 import { compileTimeline } from '#core/timeline';
 import { noLibrary, planOf, propRow, talk, workedHold } from '../../../tests/support/examples';
 import { happeningInWords } from './event-labels';
@@ -61,7 +61,7 @@ describe('props while teaching', () => {
   });
 
   test('what some have instead is told with what is coming, also while it is set up', () => {
-    const split = setOtherSetUp('worked', { people: 4, setUp: [propRow('cushion', 'sacrum')] }).apply(plan);
+    const split = editedPlan(plan, setOtherSetUp('worked', { people: 4, setUp: [propRow('cushion', 'sacrum')] }));
     const [coming] = comingUp(foldRun(compileTimeline(split, noLibrary), [started]), 0, 1);
     for (const sameStep of [false, true])
       expect(comingDetail(split, coming!, sameStep)).toContain('4 of 12 instead: cushion, under the sacrum');

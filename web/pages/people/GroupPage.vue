@@ -4,7 +4,7 @@ import { computed, ref, shallowRef } from 'vue';
 import { useRouter } from 'vue-router';
 import { stateInWords, stateOn } from '#core/caution';
 import { searchable } from '#core/catalogue';
-import type { Group} from '#core/people';
+import type { Group } from '#core/people';
 import { MOST_MEMBERS, newGroup, readGroup, type KeptCondition } from '#core/people';
 import type { ListedPlan } from '#api';
 import { groupClient } from '../../client/documents';

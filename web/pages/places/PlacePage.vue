@@ -2,7 +2,7 @@
 import { useToast } from 'primevue/usetoast';
 import { computed, ref, shallowRef } from 'vue';
 import { useRouter } from 'vue-router';
-import type { Place} from '#core/cupboard';
+import type { Place } from '#core/cupboard';
 import { groupTooLarge, newPlace, propNeeds, readPlace, SETTINGS } from '#core/cupboard';
 import { compileTimeline } from '#core/timeline';
 import type { ListedPlan } from '#api';

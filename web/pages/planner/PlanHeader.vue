@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
+import UndoButtons from './UndoButtons.vue';
 import { useRouter } from 'vue-router';
 import { APPROACH_LABELS } from '#core/catalogue';
 import type { Plan } from '#core/plan';
@@ -64,8 +65,7 @@ const share = computed(() => {
       <RouterLink :to="`/plans/${editor.id}/props`" class="link-button">Props</RouterLink>
       <RouterLink :to="`/plans/${editor.id}/people`" class="link-button">Cautions</RouterLink>
       <RouterLink :to="`/plans/${editor.id}/history`" class="link-button">History</RouterLink>
-      <IconButton icon="undo" label="Undo" :disabled="!editor.canUndo" @click="editor.undo()" />
-      <IconButton icon="redo" label="Redo" :disabled="!editor.canRedo" @click="editor.redo()" />
+      <UndoButtons />
       <IconButton icon="save" label="Save to a file" @click="savePlanFile(plan)" />
       <Button label="Teach" :disabled="plan.steps.length === 0" @click="router.push(`/teach/${editor.id}`)" />
     </div>

@@ -1,9 +1,9 @@
 <script setup lang="ts" generic="T extends string">
 import { computed } from 'vue';
+import UndoButtons from './UndoButtons.vue';
 import { useRoute, useRouter } from 'vue-router';
 import BackLink from '../../ui/BackLink.vue';
 import ChoiceField from '../../ui/fields/ChoiceField.vue';
-import IconButton from '../../ui/IconButton.vue';
 import { useUndoKeys } from '../../ui/use-undo-keys';
 import { useEditor } from '../../state/editor';
 
@@ -33,14 +33,7 @@ const view = computed<T>({
       <ChoiceField v-model="view" label="View" :options="views" />
       <slot name="head" :view="view" :plan="editor.plan" />
       <span class="end">
-        <IconButton icon="undo" label="Undo" hint="Undo (Ctrl Z)" :disabled="!editor.canUndo" @click="editor.undo()" />
-        <IconButton
-          icon="redo"
-          label="Redo"
-          hint="Redo (Ctrl Shift Z)"
-          :disabled="!editor.canRedo"
-          @click="editor.redo()"
-        />
+        <UndoButtons />
         <slot name="end" :view="view" />
       </span>
     </header>

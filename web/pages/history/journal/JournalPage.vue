@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useToast } from 'primevue/usetoast';
 import { useRouter } from 'vue-router';
-import type { JournalEntry} from '#core/journal';
+import type { JournalEntry } from '#core/journal';
 import { newJournalEntry, readJournalEntry } from '#core/journal';
 import { toMs } from '#core/numbers';
 import { clockOfMs } from '#core/time';

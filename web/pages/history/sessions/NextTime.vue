@@ -59,7 +59,7 @@ async function take(stepId: string): Promise<void> {
   const before = stored.value?.document.steps.find((step) => step.id === stepId);
   if (!before) return;
   const done = await change((plan) => {
-    const edited = applyEdit(plan, takeTimes(stepId, timeline, record));
+    const edited = applyEdit(plan, takeTimes(plan, stepId, timeline, record));
     if (!edited.ok) throw new Error(edited.issues[0]?.reason ?? 'These times do not fit the plan.');
     return edited.plan;
   });

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { makeUpInWords, wayEdit, wayInWords, type Fit, type FitOptions, type Way } from '#core/fit';
-import type { Plan } from '#core/plan';
+import { several, type Plan } from '#core/plan';
 import { useEditor } from '../../../state/editor';
 
 /** Why a plan cannot be fitted, and what would do it: each by itself, or the two that cost the least. */
@@ -26,8 +26,7 @@ function take(ways: readonly Way[]): void {
     return wayEdit(way, plan) ?? [];
   });
   if (asked !== options) emit('change', asked);
-  if (edits.length > 0)
-    editor.edit({ name: 'make room', apply: (now) => edits.reduce((next, edit) => edit.apply(next), now) });
+  if (edits.length > 0) editor.edit(several(edits));
 }
 </script>
 

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { watchDebounced } from '@vueuse/core';
 import { computed, ref } from 'vue';
-import { fitInWords, targetLength, takeFit, withLengths, type FitOptions } from '#core/fit';
-import { setStepCommon, type Plan } from '#core/plan';
+import { fitInWords, targetLength, type FitOptions } from '#core/fit';
+import { setStepCommon, type Plan, takeFit, withLengths } from '#core/plan';
 import { clockOfMs } from '#core/time';
 import { compileTimeline, type Timeline } from '#core/timeline';
 import { useJob } from '../../../widgets/jobs/use-job';

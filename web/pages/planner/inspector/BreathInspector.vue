@@ -3,7 +3,7 @@ import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import { breathCost, presetsOf, taughtInSteps, type BreathPractice } from '#core/breath';
 import { seatOf } from '#core/catalogue';
-import { changeStep, type BreathStep } from '#core/plan';
+import { setBreath, type BreathStep } from '#core/plan';
 import { clockOfMs } from '#core/time';
 import type { Timeline } from '#core/timeline';
 import AppIcon from '../../../ui/AppIcon.vue';
@@ -65,10 +65,8 @@ const trying = ref(false);
 function teachInSteps(): void {
   if (technique.value) put(taughtInSteps(step.practice, technique.value.taught, newId));
 }
-const put = (practice: BreathPractice): string | undefined =>
-  edit(changeStep(step.id, 'breath', 'change breath', (before) => ({ ...before, practice })));
-const setAfter = (seconds: number | null) =>
-  edit(changeStep(step.id, 'breath', 'set quiet breathing', (before) => ({ ...before, afterSeconds: seconds ?? 0 })));
+const put = (practice: BreathPractice): string | undefined => edit(setBreath(step.id, { practice }));
+const setAfter = (seconds: number | null) => edit(setBreath(step.id, { afterSeconds: seconds ?? 0 }));
 </script>
 
 <template>
@@ -98,7 +96,7 @@ const setAfter = (seconds: number | null) =>
     :position="seat"
     :at-hand="demand.each"
     :moves="movesTo(timeline, index)"
-    :accept="(setUp) => edit(changeStep(step.id, 'breath', 'change seat', (before) => ({ ...before, setUp })))"
+    :accept="(setUp) => edit(setBreath(step.id, { setUp }))"
   />
   <BodyChoice v-if="seat" />
   <OtherSetUpFields :step="step" :group-size="editor.plan?.groupSize ?? 1" :position="moved" />

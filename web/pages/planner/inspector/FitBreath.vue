@@ -2,7 +2,7 @@
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import { BREATH_LIMITS, fitBreath } from '#core/breath';
-import { changeStep, type BreathStep } from '#core/plan';
+import { setBreath, type BreathStep } from '#core/plan';
 import { clockOfMs } from '#core/time';
 import FieldGroup from '../../../ui/fields/FieldGroup.vue';
 import TimeField from '../../../ui/fields/TimeField.vue';
@@ -39,13 +39,7 @@ function setTarget(seconds: number | null): string | undefined {
 function take(): void {
   const found = fit.value;
   if (!found?.ok) return;
-  edit(
-    changeStep(step.id, 'breath', 'fit breath', (before) => ({
-      ...before,
-      practice: found.practice,
-      afterSeconds: found.quietMs / 1000,
-    })),
-  );
+  edit(setBreath(step.id, { practice: found.practice, afterSeconds: found.quietMs / 1000 }));
   target.value = null;
 }
 </script>

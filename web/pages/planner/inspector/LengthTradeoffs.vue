@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { watchDebounced } from '@vueuse/core';
 import { computed } from 'vue';
-import { priceInWords, takeFit, type Price } from '#core/fit';
-import type { HoldStep, RestStep } from '#core/plan';
+import { priceInWords, type Price } from '#core/fit';
+import { takeFit, type HoldStep, type RestStep } from '#core/plan';
 import { useJob } from '../../../widgets/jobs/use-job';
 import { useEditor } from '../../../state/editor';
 import { useFitOptions } from '../../../state/fit-options';
@@ -34,7 +34,7 @@ const offers = computed(() =>
 function take(price: Price): void {
   if (price.kind !== 'costs') return;
   editor.seal();
-  editor.edit({ ...takeFit([...price.own, ...price.others]), name: 'give and take' });
+  editor.edit(takeFit([...price.own, ...price.others]));
   editor.seal();
 }
 </script>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { breathMovesOf, changeStep, type BreathMoves, type BreathStep } from '#core/plan';
+import { breathMovesOf, setBreath, type BreathMoves, type BreathStep } from '#core/plan';
 import FieldGroup from '../../../ui/fields/FieldGroup.vue';
 import PickField from '../../../ui/fields/PickField.vue';
 import { useLibrary } from '../../../state/library';
@@ -11,8 +11,7 @@ const { step } = defineProps<{ step: BreathStep }>();
 
 const edit = useEdit();
 const library = useLibrary();
-const put = (moves: BreathMoves | null): string | undefined =>
-  edit(changeStep(step.id, 'breath', 'move by the breath', (before) => ({ ...before, moves })));
+const put = (moves: BreathMoves | null): string | undefined => edit(setBreath(step.id, { moves }));
 const options = computed(() => [
   { value: 'none', label: 'none, in stillness' },
   ...library.positions

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { changeStep, setSetUp, setStepCommon, type PlainStep } from '#core/plan';
+import { setSeconds as planSeconds, setSetUp, setStepCommon, type PlainStep } from '#core/plan';
 import { clockOfSeconds } from '#core/time';
 import type { Timeline } from '#core/timeline';
 import TextField from '../../../ui/fields/TextField.vue';
@@ -19,8 +19,7 @@ const { step, index, timeline } = defineProps<{ step: PlainStep; index: number; 
 const edit = useEdit();
 const editor = useEditor();
 const demand = useDemand();
-const setSeconds = (seconds: number | null) =>
-  edit(changeStep(step.id, step.kind, 'set length', (before) => ({ ...before, seconds: seconds ?? 0 })));
+const setSeconds = (seconds: number | null) => edit(planSeconds(step.id, seconds ?? 0));
 const label = computed(() => ({ rest: 'Rest', move: 'Loosen', talk: 'Talk' })[step.kind]);
 </script>
 
@@ -42,14 +41,7 @@ const label = computed(() => ({ rest: 'Rest', move: 'Loosen', talk: 'Talk' })[st
       ><input
         type="checkbox"
         :checked="step.setUp !== null"
-        @change="
-          edit(
-            changeStep(step.id, 'rest', 'set props', (before) => ({
-              ...before,
-              setUp: before.setUp === null ? [] : null,
-            })),
-          )
-        "
+        @change="edit(setSetUp(step.id, step.setUp === null ? [] : null))"
       />
       has props of its own</label
     >

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { watchDebounced } from '@vueuse/core';
 import { computed, ref } from 'vue';
-import { brokenInWords, heldBackInWords, proofInWords, savedInWords, takeOrder } from '#core/order';
-import type { Plan } from '#core/plan';
+import { brokenInWords, heldBackInWords, proofInWords, savedInWords } from '#core/order';
+import { editedPlan, takeOrder, type Plan } from '#core/plan';
 import { compileTimeline, type Timeline } from '#core/timeline';
 import { useJob } from '../../../widgets/jobs/use-job';
 import { useSettings } from '../../../state/settings';
@@ -34,7 +34,7 @@ const order = computed(() => (job.answer.value?.kind === 'ordered' ? job.answer.
 const refusal = computed(() => (job.answer.value?.kind === 'refused' ? job.answer.value.issues[0]?.reason : undefined));
 const after = computed(() => {
   if (!order.value) return undefined;
-  const next = takeOrder(order.value.after.stepIds).apply(plan);
+  const next = editedPlan(plan, takeOrder(order.value.after.stepIds));
   return { plan: next, timeline: compileTimeline(next, library.all) };
 });
 const stepIds = computed(() => order.value?.after.stepIds ?? plan.steps.map(({ id }) => id));

@@ -8,9 +8,9 @@ import type { PlanVersion } from '#api';
 import { listVersions, readVersion } from '../../../client/plans';
 import BackLink from '../../../ui/BackLink.vue';
 import { clockTime, longDayOf } from '../../../ui/dates';
-import IconButton from '../../../ui/IconButton.vue';
 import { ribbonDomainMs } from '../../../widgets/ribbon/layout';
 import SessionRibbon from '../../../widgets/ribbon/SessionRibbon.vue';
+import UndoButtons from '../UndoButtons.vue';
 import { useUndoKeys } from '../../../ui/use-undo-keys';
 import { useEditor } from '../../../state/editor';
 import { latestOnly } from '../../../sync/latest';
@@ -114,8 +114,7 @@ function walk(event: KeyboardEvent): void {
       <BackLink class="back" :to="`/plans/${editor.id}`" :label="editor.plan.title" />
       <h1>History</h1>
       <span class="end">
-        <IconButton icon="undo" label="Undo" :disabled="!editor.canUndo" @click="editor.undo()" />
-        <IconButton icon="redo" label="Redo" :disabled="!editor.canRedo" @click="editor.redo()" />
+        <UndoButtons />
       </span>
     </header>
     <p v-if="trouble" class="caution" role="alert">

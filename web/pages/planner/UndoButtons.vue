@@ -1,0 +1,17 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { useEditor } from '../../state/editor';
+import IconButton from '../../ui/IconButton.vue';
+import { editInWords } from './edit-words';
+
+/** Undo and redo of the plan on the desk; what each would do is said where it is known. */
+const editor = useEditor();
+const said = (edit: typeof editor.lastEdit): string => (edit ? `: ${editInWords(edit, editor.plan)}` : '');
+const undoHint = computed(() => `Undo${said(editor.lastEdit)} (Ctrl Z)`);
+const redoHint = computed(() => `Redo${said(editor.nextEdit)} (Ctrl Shift Z)`);
+</script>
+
+<template>
+  <IconButton icon="undo" label="Undo" :hint="undoHint" :disabled="!editor.canUndo" @click="editor.undo()" />
+  <IconButton icon="redo" label="Redo" :hint="redoHint" :disabled="!editor.canRedo" @click="editor.redo()" />
+</template>
