@@ -21,3 +21,4 @@ export { groupAround, type Group, type Queue } from './queue';
 export { secondSideGapMs } from './second-side';
 export { ANNOTATION_EVENTS, effectiveEvents } from './effective';
 export { matchedSteps } from './matched';
+export { EVENT_VERSION, readStoredEvent, storedEvent } from './read-event';

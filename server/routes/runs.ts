@@ -1,6 +1,6 @@
 import { Router } from 'express';
 import { selfContained } from '#core/plan';
-import type { RunEvent } from '#core/run';
+import { storedEvent, type RunEvent } from '#core/run';
 import {
   AddEventsRequest,
   AddEventsResponse,
@@ -75,7 +75,7 @@ export async function addEvents(store: Store, runId: string, events: readonly Ru
     const fresh = events.filter(({ id }) => !seen.has(id) && seen.add(id));
     const total = await tables.events.count({ where: { runId } });
     await tables.events.bulkCreate(
-      fresh.map((event, i) => ({ id: event.id, runId, seq: total + i, event: JSON.stringify(event) })),
+      fresh.map((event, i) => ({ id: event.id, runId, seq: total + i, event: JSON.stringify(storedEvent(event)) })),
     );
     return { stored: fresh.length, total: total + fresh.length };
   });

@@ -3,7 +3,7 @@ import { readClassPeople, withoutPerson } from '#core/caution';
 import type { Read } from '#core/document';
 import { readJournalEntry } from '#core/journal';
 import { readGroup } from '#core/people';
-import { RunEvent } from '#core/run';
+import { readStoredEvent, storedEvent } from '#core/run';
 import type { DocumentRow, Models } from './models';
 import { readStored, reasonNotToRead } from './stored';
 
@@ -51,15 +51,17 @@ export async function forgetPerson(tables: Models, id: string, nowMs: number): P
 
 /** An event in which someone was present, with one more without a name in their place. */
 function withoutPresence(text: string, id: string): string {
-  const read = RunEvent.safeParse(parsed(text));
-  if (!read.success || read.data.kind !== 'present') return text.replaceAll(`"${id}"`, NOBODY);
-  const { people, others } = read.data;
+  const read = readStoredEvent(parsed(text));
+  if (!read.ok || read.value.kind !== 'present') return text.replaceAll(`"${id}"`, NOBODY);
+  const { people, others } = read.value;
   if (!people.includes(id)) return text;
-  return JSON.stringify({
-    ...read.data,
-    people: people.filter((one) => one !== id),
-    others: Math.min(MAX_OTHERS, others + 1),
-  });
+  return JSON.stringify(
+    storedEvent({
+      ...read.value,
+      people: people.filter((one) => one !== id),
+      others: Math.min(MAX_OTHERS, others + 1),
+    }),
+  );
 }
 function parsed(text: string): unknown {
   try {

@@ -1,5 +1,4 @@
-import { fieldIssues } from '#core/document';
-import { RunEvent } from '#core/run';
+import { readStoredEvent, type RunEvent } from '#core/run';
 import type { StoredRun } from '#api';
 import type { EventRow, Models, RunRow } from './models';
 import { storedPlan } from './stored-plans';
@@ -9,12 +8,8 @@ import { readable, readStored } from './stored';
 /** An event as a plain row. */
 export type StoredEvent = Pick<EventRow, 'id' | 'runId' | 'seq' | 'event'>;
 
-/** Reads a stored event. Throws a NotReadable where this Zovrin cannot. */
-export const readEvent = (text: string): RunEvent =>
-  readStored('event', text, (value) => {
-    const parsed = RunEvent.safeParse(value);
-    return parsed.success ? { ok: true, value: parsed.data } : { ok: false, issues: fieldIssues(parsed.error) };
-  });
+/** Reads a stored event, of this version or an older one. Throws a NotReadable where this Zovrin cannot. */
+export const readEvent = (text: string): RunEvent => readStored('event', text, readStoredEvent);
 
 /** A run as it is answered; `events` are its own, in order. Events that cannot be read are left out and counted. */
 export function storedRun(row: RunRow, events: readonly StoredEvent[]): StoredRun {

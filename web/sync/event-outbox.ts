@@ -1,5 +1,5 @@
 import { readPlan, type Plan } from '#core/plan';
-import { RunEvent } from '#core/run';
+import { readStoredEvent, storedEvent, type RunEvent } from '#core/run';
 import type { StartRunRequest, StoredRun } from '#api';
 import { addEvents, eventsAfter, startRun } from '../client/runs';
 import { outbox, type Outbox } from './outbox';
@@ -20,11 +20,18 @@ const keyOf = ({ planId, id }: Pick<LocalRun, 'planId' | 'id'>): string => `${PR
 const hasEnded = ({ events }: LocalRun): boolean => events.some(({ kind }) => kind === 'ended');
 const allSent = ({ events, acknowledged }: LocalRun): boolean => acknowledged >= events.length;
 
+/** Reads an event that this browser kept. Throws where it is none. */
+function readEvent(value: unknown): RunEvent {
+  const read = readStoredEvent(value);
+  if (!read.ok) throw new TypeError(read.issues[0]?.reason);
+  return read.value;
+}
+
 function parsedRun(text: string | null): LocalRun | undefined {
   try {
     const run = JSON.parse(text ?? '') as LocalRun;
     const plan = readPlan(run.plan);
-    return plan.ok ? { ...run, plan: plan.value, events: run.events.map((event) => RunEvent.parse(event)) } : undefined;
+    return plan.ok ? { ...run, plan: plan.value, events: run.events.map(readEvent) } : undefined;
   } catch {
     return undefined;
   }
@@ -83,7 +90,8 @@ export const unfinishedRuns = (planId = ''): LocalRun[] =>
 /** The session of a plan that was begun in this browser and has not ended; the latest, should there be several. */
 export const unfinishedRun = (planId: string): LocalRun | undefined => unfinishedRuns(planId)[0];
 
-export const keepLocalRun = (run: LocalRun): boolean => vault.write(keyOf(run), JSON.stringify(run));
+export const keepLocalRun = (run: LocalRun): boolean =>
+  vault.write(keyOf(run), JSON.stringify({ ...run, events: run.events.map(storedEvent) }));
 export const dropLocalRun = (run: LocalRun): void => vault.remove(keyOf(run));
 
 /**
