@@ -7,6 +7,7 @@ import { LOOPBACK_NAMES } from './http/same-origin';
 import { secure } from './http/secure';
 import { arrangeRoutes } from './routes/arrange';
 import { binRoutes } from './routes/bin';
+import { descriptionRoutes } from './routes/description';
 import { entryRoutes } from './routes/entries';
 import { journalRoutes } from './routes/journal';
 import { createLock, type Lock } from './lock/lock';
@@ -53,6 +54,7 @@ function apiRoutes(store: Store, { audience, lock, solver, clocks }: ApiParts): 
   api.get('/health', (_request, response) => {
     response.json({ ok: true });
   });
+  api.use(descriptionRoutes());
   api.use('/plans', planRoutes(store));
   api.use('/plans', variantRoutes(store));
   api.use('/plans/:id/decisions', lock.guard);

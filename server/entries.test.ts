@@ -58,7 +58,7 @@ describe('entries of one’s own', () => {
     expect(said).toContain('Make a copy');
     await save(1, named('Mine', seat.id), seat.id).expect(409);
     await api().delete(`/api/v1/entries/${seat.id}`).expect(409);
-    await api().get(`/api/v1/entries/${seat.id}`).expect(409);
+    await api().get(`/api/v1/entries/${seat.id}`).expect(404);
     expect(await list()).toEqual([]);
   });
 

@@ -37,7 +37,9 @@ const ENTRY: DocumentResource<OwnEntry, StoredEntry> = {
 /** Custom entries of the library: list, make, read, save with a revision, into the bin. */
 export function entryRoutes(store: Store): Router {
   const routes = Router();
-  routes.use('/:id', ({ params: { id } }, _response, next) => next(isBuiltIn(id) ? builtIn(id) : undefined));
+  routes.use('/:id', ({ method, params: { id } }, _response, next) => {
+    next(method !== 'GET' && isBuiltIn(id) ? builtIn(id) : undefined);
+  });
   routes.use(documentRoutes(ENTRY, store));
   return routes;
 }

@@ -36,7 +36,7 @@ test('from nothing: what is missing is told at its field, nothing is stored, and
   await expect(page.getByText('Name at least one area of the body.')).toBeVisible();
   await expect(field(page, 'Name')).toBeFocused();
   const aims = async () =>
-    (await (await request.get('/api/v1/entries')).json()).entries.map(
+    (await (await request.get('/api/v1/entries')).json()).items.map(
       ({ document }: { document: { entry: { aims?: string } } }) => document.entry.aims,
     );
   expect(await aims()).not.toContain('Quiet after the tide tables');

@@ -1,4 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
+import { newPerson } from '#core/people';
+import { PEOPLE } from '#api';
 import { newPlan, openPlan, rowNames, rows, saved, storedPlan, total } from './support';
 
 const lengthen = async (page: Page, row: number, time: string): Promise<void> => {
@@ -170,4 +172,82 @@ test('home: make from a template, search, copy, delete, take back', async ({ pag
   await page.goto('/');
   await page.getByLabel('Search plans').fill(`rtu ${mark} kathe copy`);
   await expect(page.getByRole('link', { name: /Ṛtu evening/ })).toHaveCount(1);
+});
+
+test('two windows that change different things: both changes are there, and nobody is asked', async ({
+  page,
+  context,
+  request,
+}) => {
+  const { id } = await newPlan(request, 'restorative', { title: 'Two windows' });
+  await openPlan(page, id);
+  const other = await context.newPage();
+  await openPlan(other, id);
+  for (const tab of [page, other]) {
+    await tab.route('**/api/v1/plans/*', (route) =>
+      route.request().method() === 'PUT' ? route.abort() : route.continue(),
+    );
+  }
+  await lengthen(page, 1, '8:00');
+  await lengthen(other, 7, '9:00');
+  await expect(other.getByRole('status').filter({ hasText: 'Not saved yet' })).toBeVisible();
+  for (const tab of [page, other]) await tab.unrouteAll();
+  await saved(page);
+  await saved(other);
+  await expect
+    .poll(async () => (await storedPlan(request, id)).document.steps.map((step) => 'sides' in step && step.sides))
+    .toMatchObject({ 1: { seconds: 480 }, 7: { seconds: 540 } });
+  await expect(total(page)).toHaveText(await total(other).innerText());
+  for (const tab of [page, other]) await expect(tab.getByRole('dialog')).toHaveCount(0);
+});
+
+test('undo outlives a reload and another visit, and says what it takes back', async ({ page, request }) => {
+  const { id } = await newPlan(request, 'restorative');
+  await openPlan(page, id);
+  const before = await total(page).innerText();
+  await lengthen(page, 1, '8:00');
+  await saved(page);
+  await page.goto('/');
+  await openPlan(page, id);
+  const undo = page.getByRole('button', { name: 'Undo' });
+  await expect(undo).toBeEnabled();
+  await expect(undo).toHaveAttribute('title', /^Undo: Change length of .+ \(Ctrl Z\)$/);
+  await page.reload();
+  await expect(undo).toBeEnabled();
+  await undo.press('Enter');
+  await expect(total(page)).toHaveText(before);
+  await saved(page);
+  await page.reload();
+  await page.getByRole('button', { name: 'Redo' }).click();
+  await expect(total(page)).not.toHaveText(before);
+});
+
+test('notes about one person in two windows without a line: both survive the windows, and are sent', async ({
+  page,
+  context,
+  request,
+}) => {
+  const made = await request.post('/api/v1/people', { data: { document: newPerson('Wren Salter') } });
+  const { id } = (await made.json()) as { id: string };
+  const first = await context.newPage();
+  const second = await context.newPage();
+  for (const tab of [first, second]) {
+    await tab.goto(`/people/${id}`);
+    await tab.route('**/api/v1/people/*', (route) =>
+      route.request().method() === 'PUT' ? route.abort() : route.continue(),
+    );
+  }
+  await first.getByLabel('Note', { exact: true }).fill('sings low');
+  await first.keyboard.press('Tab');
+  await second.getByLabel('How to reach them').fill('at the ferry office');
+  await second.keyboard.press('Tab');
+  for (const tab of [first, second]) {
+    await expect(tab.getByText('The server cannot be reached.')).toBeVisible();
+    await tab.close();
+  }
+  await page.goto(`/people/${id}`);
+  await expect(page.getByLabel('Note', { exact: true })).toHaveValue('sings low');
+  await expect(page.getByLabel('How to reach them')).toHaveValue('at the ferry office');
+  const kept = async () => PEOPLE.stored.parse(await (await request.get(`/api/v1/people/${id}`)).json()).document;
+  await expect.poll(kept).toMatchObject({ note: 'sings low', contact: 'at the ferry office' });
 });

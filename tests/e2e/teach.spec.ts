@@ -269,7 +269,7 @@ test('a rehearsal goes ten or sixty times as fast, and is not in the record', as
     await page.clock.runFor(1000);
   await page.getByRole('button', { name: 'End the session' }).click();
   await expect(page.getByRole('heading', { level: 1, name: document.title })).toBeVisible();
-  expect((await (await request.get(`/api/v1/runs?planId=${id}`)).json()).runs).toEqual([]);
+  expect((await (await request.get(`/api/v1/runs?planId=${id}`)).json()).items).toEqual([]);
 });
 
 test('a window for the room follows the session, and has nothing to press', async ({ page, context, request }) => {
