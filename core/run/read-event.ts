@@ -23,7 +23,8 @@ export function readStoredEvent(value: unknown): Read<RunEvent> {
   if (version > EVENT_VERSION) {
     return refuse('version', `This event has version ${version}; this Zovrin reads up to version ${EVENT_VERSION}.`);
   }
-  const { version: _read, ...event } = migrate({ ...value, version }, MIGRATIONS, EVENT_VERSION);
+  const event = migrate({ ...value, version }, MIGRATIONS, EVENT_VERSION);
+  delete event.version;
   const parsed = RunEvent.safeParse(event);
   return parsed.success ? { ok: true, value: parsed.data } : { ok: false, issues: fieldIssues(parsed.error) };
 }

@@ -14,7 +14,8 @@ const PAGE = `<!doctype html>
   </head>
   <body>
     <rapi-doc spec-url="${API_BASE}/openapi.json" render-style="read" show-header="false" allow-server-selection="false"
-      allow-authentication="false" load-fonts="false" theme="light"></rapi-doc>
+      allow-authentication="false" load-fonts="false" theme="light"
+      primary-color="#1d5c4d" nav-bg-color="#eef2ea" nav-text-color="#22302b" nav-hover-bg-color="#dde6d8"></rapi-doc>
   </body>
 </html>
 `;

@@ -19,7 +19,7 @@ const said = computed(() => {
     case 'refused':
       return `Not saved: ${editor.trouble} Your change is kept here.`;
     case 'conflict':
-      return 'Changed in two places';
+      return 'Changed in two windows';
   }
   return '';
 });

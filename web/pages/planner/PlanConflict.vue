@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { Plan } from '#core/plan';
+import { planChanges, type Plan } from '#core/plan';
 import { clockOfMs } from '#core/time';
 import { compileTimeline, ribbonBlocks } from '#core/timeline';
 import { useEditor } from '../../state/editor';
 import { useLibrary } from '../../state/library';
 import ConflictDialog from '../../widgets/documents/ConflictDialog.vue';
+import { changeInWords } from './versions/words';
 import RibbonThumb from '../../widgets/ribbon/RibbonThumb.vue';
 
 /** The plan on the desk changed in two windows: both versions as ribbons, one below the other. */
@@ -15,12 +16,23 @@ const drawn = (plan: Plan) => ({ plan, timeline: compileTimeline(plan, library.a
 const versions = computed(() =>
   editor.conflict && editor.plan ? { mine: drawn(editor.plan), theirs: drawn(editor.conflict.document) } : undefined,
 );
+const MAX_SHOWN = 3;
+/** What is otherwise in this window, in a few words. */
+const differences = computed(() => {
+  if (!versions.value) return '';
+  const changes = planChanges(versions.value.theirs.plan, versions.value.mine.plan).map(changeInWords);
+  const more = changes.length - MAX_SHOWN;
+  return changes.slice(0, MAX_SHOWN).join('; ') + (more > 0 ? ` and ${more} more` : '');
+});
 </script>
 
 <template>
   <ConflictDialog :conflict="editor.conflict" noun="plan" keeps-copy :resolve="editor.resolve">
+    <template #differences>
+      <p v-if="differences" class="small">Different here: {{ differences }}.</p>
+    </template>
     <template v-for="choice in ['mine', 'theirs'] as const" :key="choice" #[choice]>
-      <div v-if="versions">
+      <div v-if="versions" class="version">
         <p class="quiet">
           “{{ versions[choice].plan.title }}”, {{ versions[choice].plan.steps.length }} steps,
           {{ clockOfMs(versions[choice].timeline.totals.totalMs) }}
@@ -35,3 +47,9 @@ const versions = computed(() =>
     </template>
   </ConflictDialog>
 </template>
+
+<style scoped>
+.version {
+  overflow: hidden;
+}
+</style>

@@ -7,7 +7,7 @@ import { clockTime } from '../../ui/dates';
 
 /**
  * One document changed in two windows: whose version counts where both changed the same thing. The slots `mine` and
- * `theirs` show the two.
+ * `theirs` show the two, `differences` says what differs.
  */
 const { conflict, noun, keepsCopy, resolve } = defineProps<{
   /** What was saved elsewhere; undefined while there is no conflict. */
@@ -55,6 +55,7 @@ async function choose(choice: Resolution): Promise<void> {
       <template v-if="keepsCopy">The other version is kept as a {{ noun }} of its own.</template>
       <template v-else>Undo brings the other one back.</template>
     </p>
+    <slot name="differences" />
     <section>
       <h3>In this window</h3>
       <slot name="mine" />
@@ -85,5 +86,15 @@ h3 {
 }
 section > button {
   grid-column: 2;
+}
+@media (width < 560px) {
+  section {
+    grid-template-columns: minmax(0, 1fr);
+    row-gap: 8px;
+  }
+  section > button {
+    grid-column: 1;
+    justify-self: start;
+  }
 }
 </style>
