@@ -24,7 +24,9 @@ const ALWAYS = [400, 413, 421, 422] as const;
 
 /** A schema as JSON Schema, as OpenAPI 3.1 takes it. */
 function schemaOf(schema: z.ZodType, io: 'input' | 'output'): Json {
-  const { $schema: _dialect, ...json } = z.toJSONSchema(schema, { io, unrepresentable: 'any' });
+  const json: Json = z.toJSONSchema(schema, { io, unrepresentable: 'any' });
+  // The dialect is that of OpenAPI 3.1 and is said once.
+  delete json.$schema;
   return json;
 }
 
