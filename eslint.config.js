@@ -3,6 +3,7 @@ import prettier from 'eslint-config-prettier';
 import vue from 'eslint-plugin-vue';
 import globals from 'globals';
 import ts from 'typescript-eslint';
+import { deniedWords } from './denied-words.js';
 
 export default ts.config(
   { ignores: ['dist', 'data', 'node_modules', 'test-results', 'docs/plan.schema.json', '**/*.tmp.*'] },
@@ -23,6 +24,7 @@ export default ts.config(
       'no-undef': 'off',
       'no-console': 'off',
       eqeqeq: 'error',
+      'no-restricted-syntax': deniedWords,
       'vue/multi-word-component-names': 'off',
       'vue/require-default-prop': 'off',
       'vue/one-component-per-file': 'error',

@@ -81,7 +81,9 @@ async function live(page: Page, url: string): Promise<number[]> {
   await front.bringToFront();
   await page.getByText('The plan is over', { exact: true }).waitFor({ timeout: timeline.totals.totalMs + 30_000 });
   const begun = await page.evaluate(() => (globalThis as unknown as { begun: number[] }).begun);
-  const { items: runs } = ListRunsResponse.parse(await (await page.request.get(`${url}/api/v1/runs?planId=${id}`)).json());
+  const { items: runs } = ListRunsResponse.parse(
+    await (await page.request.get(`${url}/api/v1/runs?planId=${id}`)).json(),
+  );
   const stored = StoredRun.parse(await (await page.request.get(`${url}/api/v1/runs/${runs[0]?.id}`)).json());
   const run = foldRun(timeline, stored.events);
   const startMs = run.startedAtMs ?? 0;

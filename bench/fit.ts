@@ -31,7 +31,7 @@ const itemsOf = (plan: Plan, options: FitOptions): Item[] =>
   }));
 
 /** The same problem as two integer programs for a general solver: first the longest total, then the least harm at it. */
-async function byIntegerProgram(items: readonly Item[], roomMs: number): Promise<{ totalMs: number; cost: number }> {
+async function byIntegerProgram(items: readonly Item[], budgetMs: number): Promise<{ totalMs: number; cost: number }> {
   const highs = await solver;
   const term = (factor: number, i: number, k: number): string =>
     `${factor < 0 ? '-' : '+'} ${Math.abs(factor)} x${i}_${k}`;
@@ -42,7 +42,7 @@ async function byIntegerProgram(items: readonly Item[], roomMs: number): Promise
   const program = (goal: string, limit: string): string =>
     `${goal}\nSubject To\n room: ${sum('ms', 1 / 1000)} ${limit}\n${one}\nBinary\n ${binary}\nEnd`;
   const exact = { mip_rel_gap: 0, mip_abs_gap: 1e-9, output_flag: false };
-  const longest = highs.solve(program(`Maximize\n obj: ${sum('ms', 1 / 1000)}`, `<= ${roomMs / 1000}`), exact);
+  const longest = highs.solve(program(`Maximize\n obj: ${sum('ms', 1 / 1000)}`, `<= ${budgetMs / 1000}`), exact);
   const seconds = Math.round(longest.ObjectiveValue * 1000) / 1000;
   const least = highs.solve(program(`Minimize\n obj: ${sum('costs')}`, `= ${seconds}`), exact);
   return { totalMs: Math.round(seconds * 1000), cost: least.ObjectiveValue };
@@ -79,11 +79,11 @@ export async function benchFit(): Promise<Figure[]> {
     const plan = randomPlan(4 + Math.floor(random() * 20), random);
     const items = itemsOf(plan, { ...usualFitOptions(plan, builtInLibrary), lastRestSeconds: null });
     const [least, most] = [0, -1].map((end) => items.reduce((sum, { ms }) => sum + ms.at(end)!, 0)) as [number, number];
-    const roomMs = 1000 * Math.floor((least + random() * (most - least)) / 1000);
+    const budgetMs = 1000 * Math.floor((least + random() * (most - least)) / 1000);
     const from = performance.now();
-    const exact = solve(items, roomMs) as Solution;
+    const exact = solve(items, budgetMs) as Solution;
     const between = performance.now();
-    const general = await byIntegerProgram(items, roomMs);
+    const general = await byIntegerProgram(items, budgetMs);
     ours += between - from;
     theirs += performance.now() - between;
     if (exact.totalMs === general.totalMs && Math.abs(exact.cost - general.cost) <= 1e-6 * (1 + general.cost)) same++;

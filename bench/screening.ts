@@ -1,4 +1,4 @@
-import { classMatrix, easierWays, NOTHING_DECIDED, rulesOf, screenGroup } from '#core/caution';
+import { classMatrix, modifications, NOTHING_DECIDED, rulesOf, screenGroup } from '#core/caution';
 import { keptCondition, newPerson, type Person } from '#core/people';
 import { breathFrom, emptyPlan, holdFrom, type Plan, type Step } from '#core/plan';
 import { POSITIONS, TECHNIQUES } from '#library';
@@ -55,7 +55,7 @@ export function benchScreening(): Figure[] {
       slowest((i) => {
         const { person } = people[i % PEOPLE]!;
         const { active } = rulesOf(person, builtInKnowledge, DAY);
-        easierWays(plan.steps[i % STEPS]!, active, builtInKnowledge, { approach: 'restorative' });
+        modifications(plan.steps[i % STEPS]!, active, builtInKnowledge, { approach: 'restorative' });
       }),
       30,
     ),

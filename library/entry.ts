@@ -24,7 +24,7 @@ interface Told {
   setUps: NamedSetUp[];
   stages?: Position['stages'];
   waysIn: string[];
-  waysOut: string[];
+  propSolutions: string[];
   prompts: Position['prompts'];
   easier: Variation;
   stronger: Variation;
@@ -65,7 +65,7 @@ export function told(entry: Told): PositionText {
     })),
     stages: entry.stages ?? [],
     waysIn: entry.waysIn,
-    waysOut: entry.waysOut,
+    propSolutions: entry.propSolutions,
     prompts: entry.prompts,
     easier: entry.easier,
     stronger: entry.stronger,

@@ -56,7 +56,7 @@ export function foldLimit(flexibility: Flexibility, kneeDegrees: number): number
 }
 
 /** How many degrees of hip fold are left on these sides; negative past the end. */
-export function hipRoom(body: Skeleton, flexibility: Flexibility, sides: readonly Side[]): number {
+export function hipClearance(body: Skeleton, flexibility: Flexibility, sides: readonly Side[]): number {
   return Math.min(
     Infinity,
     ...sides.map((side) => foldLimit(flexibility, kneeAngle(body, side)) - hipAngles(body, side).flex),
@@ -64,7 +64,7 @@ export function hipRoom(body: Skeleton, flexibility: Flexibility, sides: readonl
 }
 
 /** How many degrees of arm lift are left; negative past the end. */
-export function shoulderRoom(body: Skeleton, flexibility: Flexibility): number {
+export function shoulderClearance(body: Skeleton, flexibility: Flexibility): number {
   return Math.min(...SIDES.map((side) => flexibility.shoulder + SHOULDER_BLADE - armLift(body, side)));
 }
 

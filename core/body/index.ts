@@ -3,7 +3,7 @@ export { Figure, View, VIEWS, type ViewName } from './figure';
 export { Arm, Foot, Hand, Leg, otherSide, outward, Pose, SIDES, type Angles, type Side } from './pose';
 export { SettleStep } from './settle/steps';
 export { settle, type Settled } from './settle/settle';
-export { asItLies, isAsSet, LET_DOWN, letsDown, withJoint, withLetDown, type LetDown } from './settle/as-set';
+export { bakePose, isAsSet, LET_DOWN, letsDown, withJoint, withLetDown, type LetDown } from './settle/as-set';
 export { Flexibility, ORDINARY, STIFF, SUPPLE } from './flexibility';
 export { MAX_STATURE_CM, MIN_STATURE_CM, SHARES, segmentsOf, TABLE_STATURE_CM } from './proportions';
 export { skeletonOf, type Skeleton } from './skeleton';

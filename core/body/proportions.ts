@@ -33,13 +33,13 @@ export const MIN_STATURE_CM = 140;
 export const MAX_STATURE_CM = 200;
 
 const known = new Map<number, Segments>();
-const MOST_KNOWN = 100;
+const MAX_KNOWN = 100;
 
 /** Lengths of the segments in centimetres for a stature in centimetres. Asked many times while a figure settles. */
 export function segmentsOf(statureCm: number): Segments {
   const before = known.get(statureCm);
   if (before) return before;
-  if (known.size > MOST_KNOWN) known.clear();
+  if (known.size > MAX_KNOWN) known.clear();
   const lengths = Object.entries(SHARES).map(([name, share]) => [name, share * statureCm]);
   const segments = Object.fromEntries(lengths) as Segments;
   known.set(statureCm, segments);

@@ -246,15 +246,15 @@ describe('a breath that has only so much time', () => {
         fc.integer({ min: 1, max: 6 }),
         fc.integer({ min: 1, max: 5 }),
         fc.integer({ min: 1000, max: 900_000 }),
-        (cyclesARound, rounds, roomMs) => {
+        (cyclesARound, rounds, budgetMs) => {
           // A breath of nine seconds, so many of them a round: by plain division.
           const set = setOf(
             's',
             Array.from({ length: cyclesARound }, () => cycleOf([4, 0, 5, 0])),
             rounds,
           );
-          const phases = breathWithin({ countSeconds: 1, sets: [set] }, true, roomMs);
-          const breaths = Math.max(Math.floor(roomMs / 9000), 0);
+          const phases = breathWithin({ countSeconds: 1, sets: [set] }, true, budgetMs);
+          const breaths = Math.max(Math.floor(budgetMs / 9000), 0);
           expect(phases.at(-1)?.endMs ?? 0).toBe(breaths * 9000);
         },
       ),

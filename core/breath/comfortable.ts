@@ -13,7 +13,7 @@ export interface MeasuredBreath {
 /** Of what is easy once, this much stays easy over many breaths. */
 const EASY_SHARE = 0.8;
 /** A count shorter than this is hurried, and a ratio that needs it is not offered. */
-export const LEAST_COUNT_SECONDS = 0.8;
+export const MIN_COUNT_SECONDS = 0.8;
 
 /**
  * The longest count at which every part of a ratio stays well within what was measured: 0.8 × measured ÷ counts, the
@@ -81,7 +81,7 @@ export function ratioOffers(measured: MeasuredBreath, ladder: readonly Rung[] = 
     }
     const tenths = Math.round(countSeconds * 10);
     const counts = ratio.in + ratio.holdFull + ratio.out + ratio.holdEmpty;
-    const offered = countSeconds >= LEAST_COUNT_SECONDS;
+    const offered = countSeconds >= MIN_COUNT_SECONDS;
     return {
       ratio,
       gate,
@@ -92,7 +92,7 @@ export function ratioOffers(measured: MeasuredBreath, ladder: readonly Rung[] = 
       offered,
       reason: offered
         ? ''
-        : `A count of ${countSeconds.toFixed(1)} s would be hurried; ${LEAST_COUNT_SECONDS} s is the least.`,
+        : `A count of ${countSeconds.toFixed(1)} s would be hurried; ${MIN_COUNT_SECONDS} s is the least.`,
     };
   });
 }
@@ -100,8 +100,8 @@ export function ratioOffers(measured: MeasuredBreath, ladder: readonly Rung[] = 
 /** The middle of easy breaths measured one by one, in seconds. Throws a RangeError for fewer than five. */
 export function medianOf(values: readonly Seconds[]): Seconds {
   const middle = median(values);
-  if (middle === undefined || values.length < LEAST_BREATHS)
-    throw new RangeError(`At least ${LEAST_BREATHS} breaths are measured.`);
+  if (middle === undefined || values.length < MIN_BREATHS)
+    throw new RangeError(`At least ${MIN_BREATHS} breaths are measured.`);
   return middle;
 }
-export const LEAST_BREATHS = 5;
+export const MIN_BREATHS = 5;

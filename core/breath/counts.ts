@@ -54,7 +54,7 @@ export function readCounts(typed: string, inCounts: number): CountsResult {
 }
 
 /** How many taps tell a beat. */
-export const LEAST_TAPS = 4;
+export const MIN_TAPS = 4;
 /** A pause as long as this between taps begins anew. */
 const NEW_BEAT_MS = 4000;
 const COUNT_TAPS = 9;
@@ -67,7 +67,7 @@ export function countOfTaps(taps: readonly number[]): Seconds | undefined {
   const from = taps.findLastIndex((tap, i) => i > 0 && tap - (taps[i - 1] ?? 0) > NEW_BEAT_MS);
   const beat = taps.slice(Math.max(from, 0)).slice(-COUNT_TAPS);
   const [first, last] = [beat[0], beat.at(-1)];
-  if (beat.length < LEAST_TAPS || first === undefined || last === undefined) return undefined;
+  if (beat.length < MIN_TAPS || first === undefined || last === undefined) return undefined;
   const seconds = Math.round((last - first) / (beat.length - 1) / 10) / 100;
   const { minCountSeconds, maxCountSeconds } = BREATH_LIMITS;
   return seconds >= minCountSeconds && seconds <= maxCountSeconds ? seconds : undefined;

@@ -45,7 +45,7 @@ export {
   SOUND_WORDS,
   THROUGH_WORDS,
 } from './words';
-export { countOfTaps, LEAST_TAPS, linkedCounts, readCounts, type CountsResult } from './counts';
+export { countOfTaps, MIN_TAPS, linkedCounts, readCounts, type CountsResult } from './counts';
 export { presetsOf, taughtInSteps, type Preset } from './presets';
 export { tonesOf, type Tone, type TonedPhase, type ToneKind } from './tones';
 export {
@@ -65,8 +65,8 @@ export { fewestRounds, fitBreath, type BreathFit, type FitOptions } from './fit'
 export { LADDER, Ratio, ratioInWords, readRatio, Rung, type ReadRatio } from './ladder';
 export {
   comfortableCount,
-  LEAST_BREATHS,
-  LEAST_COUNT_SECONDS,
+  MIN_BREATHS,
+  MIN_COUNT_SECONDS,
   medianOf,
   practisedAs,
   ratioOffers,

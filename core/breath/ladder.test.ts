@@ -4,7 +4,7 @@ import type { Ratio } from '#core/breath';
 import {
   comfortableCount,
   LADDER,
-  LEAST_COUNT_SECONDS,
+  MIN_COUNT_SECONDS,
   medianOf,
   ratioInWords,
   practisedAs,
@@ -75,7 +75,7 @@ describe('the ladder', () => {
     const square = offers.find((one) => ratioInWords(one.ratio) === '1 : 1 : 1 : 1');
     expect(square).toMatchObject({ offered: false, reason: 'No easy empty hold has been measured.' });
     for (const { offered, countSeconds, reason } of ratioOffers({ ...measured, holdEmpty: 0.5 })) {
-      expect(offered).toBe(countSeconds! >= LEAST_COUNT_SECONDS);
+      expect(offered).toBe(countSeconds! >= MIN_COUNT_SECONDS);
       expect(reason === '').toBe(offered);
     }
   });

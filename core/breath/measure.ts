@@ -1,11 +1,11 @@
 import { z } from 'zod';
 import { Id, seconds } from '#core/document';
 import { median, type Ms, type Seconds } from '#core/numbers';
-import { LEAST_BREATHS, medianOf, type MeasuredBreath } from './comfortable';
+import { MIN_BREATHS, medianOf, type MeasuredBreath } from './comfortable';
 
-const MOST_VALUES = 60;
+const MAX_VALUES = 60;
 const Values = (what: string, most: number) =>
-  z.array(seconds(what, 0.3, most)).max(MOST_VALUES, `At most ${MOST_VALUES} values are kept.`);
+  z.array(seconds(what, 0.3, most)).max(MAX_VALUES, `At most ${MAX_VALUES} values are kept.`);
 
 /**
  * One measuring of a person's easy breath: every single in- and out-breath and hold in seconds, as they came.
@@ -14,8 +14,8 @@ const Values = (what: string, most: number) =>
 export const BreathMeasure = z.strictObject({
   id: Id,
   measuredAt: z.string().regex(/^\d{4}-\d\d-\d\dT\d\d:\d\d$/, 'A date and time like 2026-11-26T18:30.'),
-  in: Values('An in-breath', 60).min(LEAST_BREATHS, `At least ${LEAST_BREATHS} breaths are measured.`),
-  out: Values('An out-breath', 60).min(LEAST_BREATHS, `At least ${LEAST_BREATHS} breaths are measured.`),
+  in: Values('An in-breath', 60).min(MIN_BREATHS, `At least ${MIN_BREATHS} breaths are measured.`),
+  out: Values('An out-breath', 60).min(MIN_BREATHS, `At least ${MIN_BREATHS} breaths are measured.`),
   holdFull: Values('A full hold', 180),
   holdEmpty: Values('An empty hold', 180),
 });

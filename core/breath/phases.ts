@@ -24,12 +24,12 @@ function phasesOfSet(set: BreathSet, countSeconds: number): number {
 export const phasesOfPractice = ({ sets, countSeconds }: BreathPractice): number =>
   sets.reduce((sum, set) => sum + phasesOfSet(set, countSeconds), 0);
 
-/** How many phases `breathWithin` has at most for a practice that goes on for `roomMs` milliseconds. */
-export function phasesWithin(practice: BreathPractice, fill: boolean, roomMs: Ms): number {
+/** How many phases `breathWithin` has at most for a practice that goes on for `budgetMs` milliseconds. */
+export function phasesWithin(practice: BreathPractice, fill: boolean, budgetMs: Ms): number {
   const last = practice.sets.at(-1);
   const once = phasesOfPractice(practice);
   if (!fill || !last) return once;
   const lastRoundMs = roundMs(last, practice.countSeconds, last.rounds);
-  const more = Math.max(0, Math.ceil((roomMs - practiceMs(practice) + last.restSeconds * 1000) / lastRoundMs));
+  const more = Math.max(0, Math.ceil((budgetMs - practiceMs(practice) + last.restSeconds * 1000) / lastRoundMs));
   return once + more * phasesOfRound(last, last.rounds, practice.countSeconds);
 }

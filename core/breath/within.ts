@@ -9,24 +9,24 @@ function endsBreath(phase: BreathPhase, next: BreathPhase | undefined): boolean 
 }
 
 /**
- * The phases of a practice that has `roomMs` milliseconds, from 0: as much of it as ends with a whole cycle. With `fill`
+ * The phases of a practice that has `budgetMs` milliseconds, from 0: as much of it as ends with a whole cycle. With `fill`
  * its last set goes on for as many rounds as there is room; without, it is done once as it stands. More room only adds
  * phases at the end, so what is under way goes on as it was.
  */
-export function breathWithin(practice: BreathPractice, fill: boolean, roomMs: Ms): BreathPhase[] {
+export function breathWithin(practice: BreathPractice, fill: boolean, budgetMs: Ms): BreathPhase[] {
   const last = practice.sets.at(-1);
   if (!last) return [];
   const restless = { ...practice, sets: practice.sets.with(-1, { ...last, restSeconds: 0 }) };
-  const spareMs = roomMs - practiceMs(restless);
+  const spareMs = budgetMs - practiceMs(restless);
   // One more round than there is room for: its first cycles may still fit.
   const extra = fill && spareMs > 0 ? Math.floor(spareMs / roundMs(last, practice.countSeconds, last.rounds)) + 1 : 0;
   const phases = breathProgram(restless, extra);
-  const over = phases.findIndex(({ endMs }) => endMs > roomMs);
+  const over = phases.findIndex(({ endMs }) => endMs > budgetMs);
   const within = over < 0 ? phases : phases.slice(0, over);
   const begun = phases[over];
   const part = begun && practice.sets[begun.set]?.parts[begun.part];
   if (begun?.kind === 'ownPace' && part?.kind === 'ownPace') {
-    const cycles = Math.floor((roomMs - begun.startMs) / toMs(part.secondsPerCycle));
+    const cycles = Math.floor((budgetMs - begun.startMs) / toMs(part.secondsPerCycle));
     const endMs = begun.startMs + partMs({ ...part, cycles }, practice.countSeconds);
     return cycles > 0 ? [...within, { ...begun, cycles, endMs }] : within;
   }

@@ -22,7 +22,7 @@ export const blankPosition = (id: string, figure: Figure): OwnEntry =>
     setUps: [{ id: 'set-up', name: 'Without props', home: false, items: [] }],
     stages: [],
     waysIn: [],
-    waysOut: [],
+    propSolutions: [],
     prompts: [],
     easier: { words: '' },
     stronger: { words: '' },

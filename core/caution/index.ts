@@ -1,5 +1,5 @@
 /** Cautions: conditions, what steps ask of a body, the rules between them, and the ways out. */
-export { ASK_WORDS, SESSION_ASKS, TRAIT_UNITS, type Asks, type CautionTrait, type SessionAsk } from './asks';
+export { ASK_WORDS, SESSION_ASKS, TRAIT_UNITS, type Demands, type CautionTrait, type SessionAsk } from './demands';
 export {
   CLASS_PEOPLE_FORMAT,
   CLASS_PEOPLE_VERSION,
@@ -25,7 +25,7 @@ export {
   type ConditionState,
   type Degree,
 } from './condition';
-export { easierWays, withoutHolding, type Easier } from './easier';
+export { modifications, withoutHolding, type Easier } from './modifications';
 export { inMind, toKnowAt, type InMind, type ToKnow } from './in-mind';
 export { strainsFrom, type Knowledge } from './knowledge';
 export { classMatrix, matrixCounts, openLevel, type Cell, type Matrix, type MatrixRow } from './matrix';
@@ -47,7 +47,7 @@ export {
   type SessionCaution,
   type StepScreening,
 } from './screen';
-export { sessionAsks, type SessionAsks } from './session-asks';
+export { sessionAsks, type SessionAsks } from './session-demands';
 export { asksOf, asksOfBreath, asksOfPosition, FROM } from './traits';
 export { versionFor, type Difference, type Version } from './version';
 export { CONSENT, LEVEL_WORDS, NOT_ADVICE, NOTHING_KNOWN, STOP_SIGNS } from './words';

@@ -6,7 +6,7 @@ import { restStep } from '#core/plan';
 import { anyPerson, CLASS_DAY, has, someone } from '../../tests/support/people';
 import {
   classMatrix,
-  easierWays,
+  modifications,
   LEVELS,
   matrixCounts,
   NOTHING_DECIDED,
@@ -64,7 +64,7 @@ describe('decisions', () => {
 
   test('what is done instead closes the cell, until a condition comes up that forbids that too', () => {
     const { active } = rulesOf(pressed, builtInKnowledge, CLASS_DAY);
-    const [way] = easierWays(plan.steps[wall]!, active, builtInKnowledge, { approach: plan.approach });
+    const [way] = modifications(plan.steps[wall]!, active, builtInKnowledge, { approach: plan.approach });
     const decided = withInstead(seen, { personId: 'p0', stepId: wallId, step: way!.step, ...BY });
     const cell = matrixOf([pressed], decided).rows[0]!.cells[wall]!;
     expect([cell.state, openLevel(cell), cell.step]).toEqual(['instead', null, way!.step]);

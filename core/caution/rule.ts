@@ -1,5 +1,5 @@
 import type { ConditionState } from './condition';
-import type { CautionTrait, SessionAsk } from './asks';
+import type { CautionTrait, SessionAsk } from './demands';
 
 /** How careful: keep an eye on it, do it otherwise, or leave it out. From the least to the most. */
 export const LEVELS = ['watch', 'change', 'avoid'] as const;

@@ -1,11 +1,11 @@
 import { clockOfSeconds } from '#core/time';
 import type { Person } from '#core/people';
 import type { Plan, Step } from '#core/plan';
-import { TRAIT_UNITS, type Asks, type CautionTrait } from './asks';
+import { TRAIT_UNITS, type Demands, type CautionTrait } from './demands';
 import { stateInWords, stateOn, type Condition, type ConditionState } from './condition';
 import type { Knowledge } from './knowledge';
 import { applies, LEVELS, worse, type Level, type Rule } from './rule';
-import { sessionAsks, type SessionAsks } from './session-asks';
+import { sessionAsks, type SessionAsks } from './session-demands';
 import { asksOf } from './traits';
 
 /** One caution of a person at a step, or for the whole class. */
@@ -41,7 +41,7 @@ export interface PersonScreening {
 
 /** What a plan asks, step by step and in all: reckoned once, however many people are held against it. */
 export interface PlanAsks {
-  steps: readonly { step: Step; asks: Asks }[];
+  steps: readonly { step: Step; asks: Demands }[];
   session: SessionAsks;
 }
 
@@ -105,7 +105,7 @@ function amountInWords(trait: CautionTrait, value: number): string {
 }
 
 /** Whether a rule has something to say of a step; how much it found, in words. */
-function foundIn({ on }: Rule, step: Step, asks: Asks): string | undefined {
+function foundIn({ on }: Rule, step: Step, asks: Demands): string | undefined {
   if (on.kind === 'trait') {
     const value = asks.get(on.trait);
     return value !== undefined && value >= (on.atLeast ?? 0) ? amountInWords(on.trait, value) : undefined;
@@ -128,7 +128,7 @@ const byLevel = (a: Caution, b: Caution): number => LEVELS.indexOf(b.level) - LE
  * The cautions of one step for whom these rules apply. Of several that one condition has for the same trait the most
  * careful stands alone.
  */
-export function screenStep(step: Step, asks: Asks, active: readonly ActiveRule[]): StepScreening {
+export function screenStep(step: Step, asks: Demands, active: readonly ActiveRule[]): StepScreening {
   const found = new Map<string, Caution>();
   for (const { rule, condition } of active) {
     const measured = foundIn(rule, step, asks);

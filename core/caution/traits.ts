@@ -3,7 +3,7 @@ import { breathCost, type BreathPractice } from '#core/breath';
 import type { Position, Technique } from '#core/catalogue';
 import { sideSeconds, type HoldStep, type Step } from '#core/plan';
 import type { SetUp } from '#core/props';
-import type { Asks, CautionTrait } from './asks';
+import type { Demands, CautionTrait } from './demands';
 import type { Knowledge } from './knowledge';
 
 /** From where on what is measured counts: a head a hand’s breadth lower, a heel near the seat, a thigh near the trunk. */
@@ -106,7 +106,7 @@ const setUpsOf = ({ setUp, stages }: HoldStep): SetUp[] => [
 export function asksOf(
   step: Step,
   { library, strains = () => undefined }: Pick<Knowledge, 'library'> & Partial<Pick<Knowledge, 'strains'>>,
-): Asks {
+): Demands {
   const asks: Mutable = new Map();
   if (step.kind === 'hold') {
     const position = library.position(step.position);

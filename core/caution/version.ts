@@ -22,7 +22,7 @@ export interface Version {
 }
 
 /** The shortest that something is held in the place of another; shorter, and only the set-up would be left. */
-const LEAST_HELD_MS = 20_000;
+const MIN_HELD_MS = 20_000;
 
 const setupMs = (timeline: Timeline, index: number): Ms => {
   const span = timeline.steps[index];
@@ -73,12 +73,12 @@ function fitted(
   const setup = Math.min(setupMs(own, index), Math.floor(wantedMs / 2));
   if (step.kind === 'hold') {
     const sides = turns(step);
-    const tried = heldFor(withSetup(step, setup), LEAST_HELD_MS);
+    const tried = heldFor(withSetup(step, setup), MIN_HELD_MS);
     const missing = wantedMs - lengthMs(at(tried), index);
     if (missing < 0) return undefined;
     const each = Math.floor(missing / sides);
     // What does not divide by two goes to the set-up.
-    return heldFor(withSetup(tried, setup + (missing - each * sides)), LEAST_HELD_MS + each);
+    return heldFor(withSetup(tried, setup + (missing - each * sides)), MIN_HELD_MS + each);
   }
   if (step.kind === 'breath') {
     const bare = withSetup({ ...step, afterSeconds: 0 }, setup);

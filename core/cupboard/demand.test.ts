@@ -8,7 +8,7 @@ import {
   propDemand,
   propNeeds,
   unmetPieces,
-  waysOut,
+  propSolutions,
 } from '#core/cupboard';
 import { cycleOf, setOf } from '#core/breath';
 import { editedPlan, restStep, setDetails, setOtherSetUp, type HoldStep, type Plan } from '#core/plan';
@@ -145,9 +145,9 @@ describe('ways out', () => {
   const scarce = { ...stock, blanket: 24, pillow: 0, block: 60, flatBolster: 3 };
 
   test('every one of them leaves nothing unmet', () => {
-    const found = waysOut(step, document, builtInLibrary, POSITIONS, stock);
+    const found = propSolutions(step, document, builtInLibrary, POSITIONS, stock);
     expect(new Set(found.map(({ kind }) => kind))).toContain('position');
-    for (const way of [...found, ...waysOut(step, document, builtInLibrary, POSITIONS, scarce)]) {
+    for (const way of [...found, ...propSolutions(step, document, builtInLibrary, POSITIONS, scarce)]) {
       const changed: HoldStep =
         way.kind === 'split'
           ? { ...step, otherSetUp: { people: way.people, setUp: way.setUp.items } }
@@ -159,7 +159,9 @@ describe('ways out', () => {
 
   test('where nothing would work none is offered', () => {
     expect(
-      waysOut({ ...step, setUp: [bolster] }, document, builtInLibrary, [], {}).filter(({ kind }) => kind === 'split'),
+      propSolutions({ ...step, setUp: [bolster] }, document, builtInLibrary, [], {}).filter(
+        ({ kind }) => kind === 'split',
+      ),
     ).toEqual([]);
   });
 
@@ -170,7 +172,7 @@ describe('ways out', () => {
     };
     const group = editedPlan(planOf(seat), setDetails({ groupSize: 8 }));
     const chairs = { chair: 8, roundBolster: 5 };
-    const found = waysOut(seat, group, builtInLibrary, POSITIONS, chairs);
+    const found = propSolutions(seat, group, builtInLibrary, POSITIONS, chairs);
     expect(new Set(found.map(({ kind }) => kind))).toEqual(new Set(['setUp', 'split']));
     for (const way of found) {
       const others = way.kind === 'split' ? { people: way.people, setUp: way.setUp.items } : null;
@@ -181,7 +183,7 @@ describe('ways out', () => {
   });
 
   test('a wall that is too short rules out the set-ups that need it', () => {
-    const noWall = waysOut(step, document, builtInLibrary, POSITIONS, stock, (rows) =>
+    const noWall = propSolutions(step, document, builtInLibrary, POSITIONS, stock, (rows) =>
       rows.every(({ kind }) => kind !== 'wall'),
     );
     expect(noWall.some(({ setUp: { items } }) => items.some(({ kind }) => kind === 'wall'))).toBe(false);

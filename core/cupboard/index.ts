@@ -16,7 +16,7 @@ export { isAtHand } from './at-hand';
 export { assignProps, type Assignment, type Given, type Unmet } from './assign';
 export { insteadPieces, propDemand, unmetPieces, type Demand, type MetMoment } from './demand';
 export { rowsInstead, SUBSTITUTES, substitutesFor, type Pieces, type Substitute } from './substitutes';
-export { waysOut, type WayOut } from './ways-out';
+export { propSolutions, type PropSolution } from './solutions';
 export {
   capacityOf,
   groupTooLarge,

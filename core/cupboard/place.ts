@@ -4,8 +4,8 @@ import { nameOfOwn, OwnKind, PROP_KIND_NAMES, propKind, type Available, type Kno
 
 export const PLACE_FORMAT = 'zovrin-place';
 export const PLACE_VERSION = 1;
-const MOST_PIECES = 999;
-const MOST_OWN = 40;
+const MAX_PIECES = 999;
+const MAX_OWN = 40;
 
 /** Kinds a cupboard has pieces of: a wall is no piece. */
 export const STOCKED = PROP_KIND_NAMES.filter((kind) => !propKind(kind).fixture);
@@ -14,7 +14,7 @@ const Pieces = (what: string) =>
   z
     .int(`${what} are counted in whole pieces.`)
     .min(0, `There cannot be fewer than no ${what.toLowerCase()}.`)
-    .max(MOST_PIECES, `At most ${MOST_PIECES} pieces of a kind.`);
+    .max(MAX_PIECES, `At most ${MAX_PIECES} pieces of a kind.`);
 
 const metres = (cm: number): string => `${cm / 100} m`;
 const length = (what: string, least: number, most: number) =>
@@ -39,7 +39,7 @@ export const Place = z
     /** Kinds of one's own, with their sizes. */
     own: z
       .array(z.strictObject({ kind: OwnKind, count: Pieces('Pieces') }))
-      .max(MOST_OWN, `At most ${MOST_OWN} kinds of one's own.`),
+      .max(MAX_OWN, `At most ${MAX_OWN} kinds of one's own.`),
     mats: z.strictObject({
       count: Pieces('Mats'),
       widthCm: length('A mat’s width', 40, 150),

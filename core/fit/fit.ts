@@ -3,7 +3,7 @@ import type { FieldIssue } from '#core/document';
 import { toMs, type Ms } from '#core/numbers';
 import { compileTimeline, DEFAULT_RULES } from '#core/timeline';
 import { makeUp, type MakeUp } from './binds';
-import { freeLengths, harmOf, type Choice, type FreeLength } from './free';
+import { freeLengths, costOf, type Choice, type FreeLength } from './free';
 import { targetLength, type FitOptions } from './options';
 import { solve } from '#core/knapsack';
 import type { FittedLength, Planned } from './planned';
@@ -60,12 +60,12 @@ export function fixedMs({ plan, library, rules = DEFAULT_RULES }: Planned, free:
 }
 
 /** One choice for each free length, so that with what is fixed they come nearest to a target; undefined where none does. */
-export function choose(free: readonly FreeLength[], roomMs: Ms, ticks?: (share: number) => void) {
+export function choose(free: readonly FreeLength[], budgetMs: Ms, ticks?: (share: number) => void) {
   const items = free.map((one) => ({
     ms: one.choices.map((choice) => lengthOf(one, choice)),
-    costs: one.choices.map((choice) => harmOf(one, choice)),
+    costs: one.choices.map((choice) => costOf(one, choice)),
   }));
-  return solve(items, roomMs, ticks);
+  return solve(items, budgetMs, ticks);
 }
 
 /**

@@ -15,11 +15,11 @@ export type FitGrid = (typeof FIT_GRIDS)[number];
  */
 export const WEIGHT_FACTORS: Record<FitWeight, number> = { keep: 8, normal: 1, givesWay: 1 / 8 };
 
-const MOST_TARGET = PLAN_LIMITS.maxClass;
+const MAX_TARGET = PLAN_LIMITS.maxClass;
 const TargetSeconds = z
   .number('A target is a length in seconds.')
   .positive('A target is longer than nothing.')
-  .max(MOST_TARGET, 'A target is at most six hours.');
+  .max(MAX_TARGET, 'A target is at most six hours.');
 
 /** What a session is fitted to: a length, or the moment by the clock at which it ends. */
 export const FitTarget = z.discriminatedUnion('kind', [
@@ -106,7 +106,7 @@ export function targetLength(plan: Plan, options: FitOptions): TargetLength {
     return refuse('target.time', 'This plan has no hour at which it begins. Give it one, or fit it to a length.');
   const whole = target.kind === 'length' ? target.seconds : secondsUntil(plan.startsAt ?? '', target.time);
   if (whole === 0) return refuse('target.time', 'It would end when it begins.');
-  if (whole > MOST_TARGET)
+  if (whole > MAX_TARGET)
     return refuse('target.time', `That is ${clockOfSeconds(whole)} after it begins; a target is at most six hours.`);
   if (talkSeconds >= whole)
     return refuse('talkSeconds', `Nothing of ${clockOfSeconds(whole)} would remain beside the talk.`);

@@ -47,8 +47,8 @@ export function priceOf(planned: Planned, stepId: string, by: Seconds, options: 
   const othersMs = by > 0 ? Math.max(0, needMs - spareMs) : -needMs;
   // Others only give where this takes, and only take where it gives.
   const others = all.filter((one) => one.stepId !== stepId).map(by > 0 ? onlyShorter : onlyLonger);
-  const roomMs = (by > 0 ? -othersMs : othersMs) + others.reduce((sum, one) => sum + one.times * one.now.ms, 0);
-  const solution = choose(others, roomMs);
+  const budgetMs = (by > 0 ? -othersMs : othersMs) + others.reduce((sum, one) => sum + one.times * one.now.ms, 0);
+  const solution = choose(others, budgetMs);
   if (solution === 'tooFine') return { kind: 'none', reason: TOO_FINE };
   if (!solution) {
     const mostMs = others.reduce((sum, one) => sum + one.times * (one.now.ms - one.choices[0]!.ms), 0) + spareMs;

@@ -117,7 +117,7 @@ const blockOf = (place: PropPlace, heightCm: number, like: PlacedProp | undefine
 
 const HIGHEST_CM = 60;
 const NEAR_CM = 0.4;
-const MOST_TRIES = 7;
+const MAX_TRIES = 7;
 
 /**
  * The least height at which a measure reaches what is wanted, where it grows with the height: false position, kept
@@ -127,13 +127,13 @@ function leastHeight(measureAt: (heightCm: number) => number, wanted: number): n
   let [low, atLow] = [0, measureAt(0) - wanted];
   if (atLow >= -NEAR_CM) return 0;
   let [high, atHigh] = [Math.min(HIGHEST_CM, Math.max(4, -atLow * 1.6)), 0];
-  for (let tries = 0; tries < MOST_TRIES; tries++) {
+  for (let tries = 0; tries < MAX_TRIES; tries++) {
     atHigh = measureAt(high) - wanted;
     if (atHigh >= 0 || high >= HIGHEST_CM) break;
     [low, atLow, high] = [high, atHigh, Math.min(HIGHEST_CM, high * 1.7)];
   }
   if (atHigh < -NEAR_CM) return HIGHEST_CM;
-  for (let tries = 0; tries < MOST_TRIES && high - low > NEAR_CM; tries++) {
+  for (let tries = 0; tries < MAX_TRIES && high - low > NEAR_CM; tries++) {
     const middle = low + (high - low) * Math.min(0.9, Math.max(0.1, -atLow / (atHigh - atLow || 1)));
     const there = measureAt(middle) - wanted;
     if (Math.abs(there) <= NEAR_CM) return middle;

@@ -9,7 +9,7 @@ import {
   FORECAST,
   jobOf,
   keptBeside,
-  MOST_VARIANTS,
+  MAX_VARIANTS,
   NO_VARIANTS,
   readVariants,
   type Variant,
@@ -111,7 +111,7 @@ describe('variants', () => {
   test('as many as can be told apart; the oldest gives way', () => {
     const kept = ['a', 'b', 'c', 'd'].reduce((all, id) => keptBeside(all, variant(id)), NO_VARIANTS);
     expect(kept.variants.map(({ id }) => id)).toEqual(['b', 'c', 'd']);
-    expect(kept.variants).toHaveLength(MOST_VARIANTS);
+    expect(kept.variants).toHaveLength(MAX_VARIANTS);
     expect(readVariants(sent(kept))).toEqual({ ok: true, value: kept });
   });
 

@@ -3,7 +3,7 @@ export { doJob, FORECAST, jobOf, type Job, type JobKind, type Jobs } from './job
 export { figuresOf, type Figures } from './figures';
 export {
   keptBeside,
-  MOST_VARIANTS,
+  MAX_VARIANTS,
   NO_VARIANTS,
   readVariants,
   Variant,

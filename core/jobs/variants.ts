@@ -5,7 +5,7 @@ import { Plan } from '#core/plan';
 export const VARIANTS_FORMAT = 'zovrin-variants';
 export const VARIANTS_VERSION = 1;
 /** Two or three can be told apart at a glance. */
-export const MOST_VARIANTS = 3;
+export const MAX_VARIANTS = 3;
 
 /** A plan as it could also be: kept beside the plan, with a name. `madeAt` is a moment in UTC. */
 export const Variant = z.strictObject({
@@ -20,7 +20,7 @@ export type Variant = z.infer<typeof Variant>;
 export const Variants = z.strictObject({
   format: z.literal(VARIANTS_FORMAT, 'These are not variants of a plan.'),
   version: z.literal(VARIANTS_VERSION),
-  variants: z.array(Variant).max(MOST_VARIANTS, `At most ${MOST_VARIANTS} variants are kept beside a plan.`),
+  variants: z.array(Variant).max(MAX_VARIANTS, `At most ${MAX_VARIANTS} variants are kept beside a plan.`),
 });
 export type Variants = z.infer<typeof Variants>;
 
@@ -40,5 +40,5 @@ export const readVariants = (value: unknown): Read<Variants> => readDocument(DOC
 /** Variants with one more; the oldest gives way where there are as many as are kept. */
 export const keptBeside = (kept: Variants, variant: Variant): Variants => ({
   ...kept,
-  variants: [...kept.variants, variant].slice(-MOST_VARIANTS),
+  variants: [...kept.variants, variant].slice(-MAX_VARIANTS),
 });

@@ -3,7 +3,7 @@ import { Id, readDocument, seconds, text, words, type DocumentKind, type Read } 
 
 export const JOURNAL_FORMAT = 'zovrin-journal';
 export const JOURNAL_VERSION = 1;
-export const MOST_LINES = 200;
+export const MAX_LINES = 200;
 const MAX_SECONDS = 4 * 3600;
 
 const Strength = z
@@ -53,8 +53,8 @@ export const JournalEntry = z.strictObject({
   beganAt: z.string().regex(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/, 'Say a day and a time.'),
   /** How long it took in all. */
   seconds: seconds('The length', 0, 24 * 3600),
-  holds: z.array(JournalHold).max(MOST_LINES, `At most ${MOST_LINES} holds.`),
-  breaths: z.array(JournalBreath).max(MOST_LINES, `At most ${MOST_LINES} breaths.`),
+  holds: z.array(JournalHold).max(MAX_LINES, `At most ${MAX_LINES} holds.`),
+  breaths: z.array(JournalBreath).max(MAX_LINES, `At most ${MAX_LINES} breaths.`),
   /** People who were there, by their ids. */
   people: z.array(Id).max(500),
   note: text('A note', 4000),

@@ -5,7 +5,7 @@ export {
   JournalBreath,
   JournalEntry,
   JournalHold,
-  MOST_LINES,
+  MAX_LINES,
   newJournalEntry,
   readJournalEntry,
 } from './entry';

@@ -4,10 +4,10 @@ import { solve, type Item, type Solution } from '#core/knapsack';
 import { addConvex } from './convex';
 
 /** Tries everything: the longest total within the room and, of those, the least harm. */
-function tryAll(items: readonly Item[], roomMs: number): { totalMs: number; cost: number } | undefined {
+function tryAll(items: readonly Item[], budgetMs: number): { totalMs: number; cost: number } | undefined {
   let best: { totalMs: number; cost: number } | undefined;
   const walk = (at: number, totalMs: number, cost: number): void => {
-    if (totalMs > roomMs) return;
+    if (totalMs > budgetMs) return;
     const item = items[at];
     if (!item) {
       if (!best || totalMs > best.totalMs || (totalMs === best.totalMs && cost < best.cost)) best = { totalMs, cost };
@@ -129,12 +129,12 @@ describe('choosing one length each', () => {
             number,
             number,
           ];
-          const roomMs = Math.floor(least + share * (most - least));
-          const found = solve(items, roomMs) as Solution;
+          const budgetMs = Math.floor(least + share * (most - least));
+          const found = solve(items, budgetMs) as Solution;
           const of = (list: 'ms' | 'costs') => found.picks.reduce((sum, pick, i) => sum + items[i]![list][pick]!, 0);
           expect(of('ms')).toBe(found.totalMs);
           expect(of('costs')).toBeCloseTo(found.cost, 9);
-          expect(found.totalMs).toBeLessThanOrEqual(roomMs);
+          expect(found.totalMs).toBeLessThanOrEqual(budgetMs);
         },
       ),
     );

@@ -171,19 +171,19 @@ function finelyListed(items: readonly Item[], wideMs: Ms, ticks: (share: number)
 }
 
 /**
- * One length for each item so that together they come as near to `roomMs` as possible without passing it and, among those,
+ * One length for each item so that together they come as near to `budgetMs` as possible without passing it and, among those,
  * do the least harm. Exact, in whole milliseconds. `ticks` hears how much is done, from 0 to 1. undefined where even the
  * shortest pass it; `tooFine` where so many lengths go by different fractions of a second that their sums cannot all be told
  * apart.
  */
 export function solve(
   items: readonly Item[],
-  roomMs: Ms,
+  budgetMs: Ms,
   ticks: (share: number) => void = () => undefined,
 ): Solution | 'tooFine' | undefined {
   const leastMs = items.reduce((sum, { ms }) => sum + ms[0]!, 0);
-  if (leastMs > roomMs) return undefined;
-  const wideMs = Math.min(roomMs - leastMs, spanOf(items));
+  if (leastMs > budgetMs) return undefined;
+  const wideMs = Math.min(budgetMs - leastMs, spanOf(items));
   const places = items.map((_, i) => i);
   const isListed = wideMs / stepOfAll(items) <= MAX_UNITS;
   const coarse = places.filter((i) => isListed || stepOf(items[i]!) % COARSE_MS === 0);

@@ -21,7 +21,7 @@ function nearest({ movable, cost }: Problem, size: number): number[][] {
  * prices as in M. Held and R. M. Karp, Math. Programming 1, 1971). What comes before what, and where breath belongs, are left
  * out of it. With `brokenCounts` a broken rule weighs `BROKEN`; without, nothing. `good`: the cost of a known order.
  */
-export function leastPossible(
+export function lowerBound(
   problem: Problem,
   good: number,
   brokenCounts: boolean,

@@ -1,7 +1,7 @@
 import { atEnd, breathCost, BROKEN, goOn, outOfPlace, type Problem } from './problem';
 
 /** Up to so many movable units every order is considered. */
-export const MOST_EXACT = 14;
+export const MAX_EXACT = 14;
 
 export interface Found {
   order: number[];
@@ -15,13 +15,13 @@ const ASKED = 4;
  * The order of the movable units with the least cost, of all there are: dynamic programming over the set of those that have
  * come, the last of them, and what the one before it still asks (M. Held and R. M. Karp, A dynamic programming approach to
  * sequencing problems, J. SIAM 10, 1962). Fixed units come in their places. null where no order keeps what comes before
- * what. Work grows with 2^n·n²: at most `MOST_EXACT` movable units. `ticks` hears how much is done, from 0 to 1.
+ * what. Work grows with 2^n·n²: at most `MAX_EXACT` movable units. `ticks` hears how much is done, from 0 to 1.
  */
 export function exactOrder(problem: Problem, ticks: (share: number) => void = () => undefined): Found | null {
   const { movable, units, fixedAt, before } = problem;
   const count = movable.length;
-  if (count > MOST_EXACT)
-    throw new RangeError(`${count} movable units; every order of at most ${MOST_EXACT} is considered.`);
+  if (count > MAX_EXACT)
+    throw new RangeError(`${count} movable units; every order of at most ${MAX_EXACT} is considered.`);
   const place = new Map(movable.map((unit, i) => [unit, i]));
   const bitsOf = (list: readonly number[]): number =>
     list.reduce((bits, unit) => (place.has(unit) ? bits | (1 << place.get(unit)!) : bits), 0);

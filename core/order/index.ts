@@ -2,7 +2,7 @@
 export { BREATH_SPOTS, ORDER_RULES, OrderRules, type BreathSpot } from './rules';
 export {
   heldBack,
-  MOST_MOVABLE,
+  MAX_MOVABLE,
   orderSteps,
   shareFromBest,
   tallyOfPlan,
@@ -11,7 +11,7 @@ export {
   type Order,
   type OrderPlanned,
 } from './order';
-export { MOST_EXACT } from './exact';
+export { MAX_EXACT } from './exact';
 export type { BrokenRule } from './kept';
 export type { Tally } from './problem';
 export { brokenInWords, heldBackInWords, proofInWords, savedInWords, TALLY_WORDS } from './words';

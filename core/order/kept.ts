@@ -12,7 +12,7 @@ export type BrokenRule =
  * The rules that a sequence of units breaks. What nothing in the plan could answer is told too, as not possible: it is not
  * the order's doing.
  */
-export function brokenIn(
+export function findViolations(
   units: readonly Unit[],
   rules: OrderRules,
   spot: BreathSpot,

@@ -17,7 +17,7 @@ import {
   brokenInWords,
   heldBack,
   heldBackInWords,
-  MOST_MOVABLE,
+  MAX_MOVABLE,
   ORDER_RULES,
   orderSteps,
   proofInWords,
@@ -27,10 +27,10 @@ import {
   type OrderRules,
 } from '#core/order';
 import { builtInLibrary, POSITIONS, TECHNIQUES } from '#library';
-import { leastPossible } from './bound';
+import { lowerBound } from './bound';
 import { circleOf } from './circle';
 import { exactOrder } from './exact';
-import { brokenIn } from './kept';
+import { findViolations } from './kept';
 import { BROKEN, costOf, costOfSequence, problemOf, sequenceOf, tallyOf, type Problem } from './problem';
 import { goodOrder } from './search';
 import { unitsOf } from './units';
@@ -143,7 +143,7 @@ describe('the best order', () => {
         const cost = costOfSequence(asked, sequence);
         if (cost === Infinity) continue;
         const saved = tallies(sequence).reduce((sum, tally) => sum + costOf(tally, rules.weights), 0);
-        const broken = brokenIn(units, rules, rules.breath.yin, sequence).filter(
+        const broken = findViolations(units, rules, rules.breath.yin, sequence).filter(
           (rule) => rule.kind !== 'unanswered' || rule.possible,
         );
         expect(cost).toBe(saved + broken.length * BROKEN);
@@ -246,7 +246,7 @@ describe('what cannot be ordered is told', () => {
     expect(refusal(planOf([a]))).toMatch(/fewer than two/);
     const many = Array.from({ length: 200 }, (_, i) => hold(`s${i}`, 'butterfly-fold'));
     expect(refusal(planOf(many))).toBe(
-      `200 steps may move, and an order is looked for among at most ${MOST_MOVABLE}. Pin those that should stay where they are.`,
+      `200 steps may move, and an order is looked for among at most ${MAX_MOVABLE}. Pin those that should stay where they are.`,
     );
   });
 
@@ -266,7 +266,7 @@ describe('beyond fourteen', () => {
       const good = goodOrder(asked, n);
       expect(good!.cost).toBeGreaterThanOrEqual(best.cost);
       const counts = best.cost < BROKEN;
-      const least = leastPossible(asked, good!.cost, counts);
+      const least = lowerBound(asked, good!.cost, counts);
       expect(least).toBeLessThanOrEqual(counts ? best.cost : best.cost % BROKEN);
       cases++;
       if (good!.cost === best.cost) close++;

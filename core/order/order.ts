@@ -2,10 +2,10 @@ import type { Library } from '#core/catalogue';
 import type { FieldIssue } from '#core/document';
 import { editedPlan, takeOrder, type Plan } from '#core/plan';
 import { compileTimeline, DEFAULT_RULES, type TimelineRules } from '#core/timeline';
-import { leastPossible } from './bound';
+import { lowerBound } from './bound';
 import { circleOf } from './circle';
-import { exactOrder, MOST_EXACT } from './exact';
-import { brokenIn, type BrokenRule } from './kept';
+import { exactOrder, MAX_EXACT } from './exact';
+import { findViolations, type BrokenRule } from './kept';
 import {
   BROKEN,
   costOf,
@@ -22,7 +22,7 @@ import { goodOrder } from './search';
 import { unitsOf, type Units } from './units';
 
 /** How many units may be looked at: the work of a good order grows with the third power. */
-export const MOST_MOVABLE = 60;
+export const MAX_MOVABLE = 60;
 
 /** An order, with what it costs. */
 export interface Costed {
@@ -110,7 +110,7 @@ function costed(
     tally,
     cost: costOf(tally, rules.weights),
     propMoves: compileTimeline(plan, planned.library, planned.rules ?? DEFAULT_RULES).totals.propMoves,
-    broken: brokenIn(units, rules, breath, sequence),
+    broken: findViolations(units, rules, breath, sequence),
   };
 }
 
@@ -147,7 +147,7 @@ interface Solved {
 }
 
 function solved(problem: Problem, ticks?: (share: number) => void): Solved | null {
-  if (problem.movable.length <= MOST_EXACT) {
+  if (problem.movable.length <= MAX_EXACT) {
     const found = exactOrder(problem, ticks);
     return found && { ...found, isBest: true };
   }
@@ -175,12 +175,12 @@ export function orderSteps(
   if (against) return refuse('plan.orderPairs', against);
   if (movable < 2)
     return refuse('plan.steps', 'There is nothing to put into another order: fewer than two steps may move.');
-  if (movable > MOST_MOVABLE)
+  if (movable > MAX_MOVABLE)
     return refuse(
       'plan.steps',
-      `${movable} steps may move, and an order is looked for among at most ${MOST_MOVABLE}. Pin those that should stay where they are.`,
+      `${movable} steps may move, and an order is looked for among at most ${MAX_MOVABLE}. Pin those that should stay where they are.`,
     );
-  const exact = movable <= MOST_EXACT;
+  const exact = movable <= MAX_EXACT;
   const found = solved(problem, (share) => ticks(exact ? share : share * 0.4));
   if (!found)
     return refuse('plan.orderPairs', 'No order keeps both what is pinned and what comes before what. Unpin a step.');
@@ -190,7 +190,7 @@ export function orderSteps(
   const before = costed(ask, rules, now);
   const after = costed(ask, rules, sequence);
   if (found.isBest) return { kind: 'ordered', before, after, proof: { kind: 'best' }, movable };
-  const least = leastPossible(problem, after.cost, found.cost < BROKEN, (share) => ticks(0.4 + share * 0.6));
+  const least = lowerBound(problem, after.cost, found.cost < BROKEN, (share) => ticks(0.4 + share * 0.6));
   const proof =
     least >= after.cost && found.cost < BROKEN ? { kind: 'best' as const } : { kind: 'atLeast' as const, cost: least };
   return { kind: 'ordered', before, after, proof, movable };
@@ -232,7 +232,7 @@ export function heldBack(
     const ask = asked({ ...planned, plan: one.plan }, one.rules);
     const problem = problemOf(ask.units.units, one.rules, ask.breath, ask.pairs);
     const freer =
-      problem.movable.length > MOST_MOVABLE ? null : solved(problem, (share) => ticks((i + share) / list.length));
+      problem.movable.length > MAX_MOVABLE ? null : solved(problem, (share) => ticks((i + share) / list.length));
     if (!freer) return [];
     const would = costed(ask, one.rules, sequenceOf(problem, freer.order));
     const saves = after.cost - would.cost;

@@ -4,7 +4,7 @@ import { PERSON_FORMAT, readPerson, type Person } from './person';
 export const PERSON_FILE_FORMAT = 'zovrin-person-file';
 
 /** A class someone came to. Length in seconds, `at` a moment in UTC. */
-export interface CameTo {
+export interface AttendedClass {
   title: string;
   at: string;
   seconds: number;
@@ -17,14 +17,14 @@ export interface PersonFile {
   savedAt: string;
   person: Person;
   groups: readonly string[];
-  cameTo: readonly CameTo[];
+  cameTo: readonly AttendedClass[];
 }
 
 /** One person’s file. `savedAt` is a moment in UTC. */
 export const personFile = (
   person: Person,
   groups: readonly string[],
-  cameTo: readonly CameTo[],
+  cameTo: readonly AttendedClass[],
   savedAt: string,
 ): PersonFile => ({ format: PERSON_FILE_FORMAT, version: 1, savedAt, person, groups, cameTo });
 

@@ -4,7 +4,7 @@ import { Id, readDocument, text, words, type DocumentKind, type Read } from '#co
 export const GROUP_FORMAT = 'zovrin-group';
 export const GROUP_VERSION = 1;
 /** More than come to any class; a list of customers is not a group. */
-export const MOST_MEMBERS = 100;
+export const MAX_MEMBERS = 100;
 
 /** People who come together: the document that is stored and sent. Members by their ids, in the order they were put in. */
 export const Group = z.strictObject({
@@ -14,7 +14,7 @@ export const Group = z.strictObject({
   note: text('A note', 2000),
   members: z
     .array(Id)
-    .max(MOST_MEMBERS, `A group has at most ${MOST_MEMBERS} people.`)
+    .max(MAX_MEMBERS, `A group has at most ${MAX_MEMBERS} people.`)
     .refine((ids) => new Set(ids).size === ids.length, 'Someone is in the group twice.'),
 });
 export type Group = z.infer<typeof Group>;

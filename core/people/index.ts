@@ -12,7 +12,7 @@ export {
   type Ask,
 } from './person';
 export { IN_WORDS, KeptCondition, keptCondition } from './kept-condition';
-export { GROUP_FORMAT, GROUP_VERSION, Group, MOST_MEMBERS, newGroup, readGroup } from './group';
+export { GROUP_FORMAT, GROUP_VERSION, Group, MAX_MEMBERS, newGroup, readGroup } from './group';
 export { initials, initialsOf, namesake } from './names';
 export {
   countedFrom,
@@ -24,4 +24,4 @@ export {
   weeksBetween,
   weeksRefusal,
 } from './dates';
-export { personFile, PERSON_FILE_FORMAT, readPersonFile, type CameTo, type PersonFile } from './file';
+export { personFile, PERSON_FILE_FORMAT, readPersonFile, type AttendedClass, type PersonFile } from './file';

@@ -9,7 +9,7 @@ import {
   initialsOf,
   keptCondition,
   monthsBetween,
-  MOST_MEMBERS,
+  MAX_MEMBERS,
   MAX_WEEKS,
   namesake,
   newGroup,
@@ -132,7 +132,7 @@ describe('a group', () => {
     expect(twice.ok ? [] : twice.issues).toEqual([{ field: 'members', reason: 'Someone is in the group twice.' }]);
     const many = readGroup({ ...newGroup('Choir'), members: Array.from({ length: 500 }, (_, i) => `p${i}`) });
     expect(many.ok ? [] : many.issues).toEqual([
-      { field: 'members', reason: `A group has at most ${MOST_MEMBERS} people.` },
+      { field: 'members', reason: `A group has at most ${MAX_MEMBERS} people.` },
     ]);
     expect(readGroup({ ...newGroup('Choir'), members: ['a', 'b'] }).ok).toBe(true);
   });

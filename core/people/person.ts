@@ -18,11 +18,11 @@ import { KeptCondition } from './kept-condition';
 
 export const PERSON_FORMAT = 'zovrin-person';
 export const PERSON_VERSION = 3;
-const MOST_MEASURES = 500;
+const MAX_MEASURES = 500;
 
-const MOST_IN_MIND = 40;
-const MOST_CONDITIONS = 60;
-const MOST_NOTES = 1000;
+const MAX_IN_MIND = 40;
+const MAX_CONDITIONS = 60;
+const MAX_NOTES = 1000;
 
 /** What a position or technique asks of a body. */
 export const ASKS = [...TRAITS, ...BREATH_TRAITS] as const;
@@ -53,13 +53,13 @@ export const Person = z.strictObject({
   contact: text('How to reach them', 300),
   emergency: text('Whom to call', 300),
   note: text('A note', 2000),
-  notes: z.array(DatedNote).max(MOST_NOTES, `At most ${MOST_NOTES} notes are kept for a person.`),
-  conditions: z.array(KeptCondition).max(MOST_CONDITIONS, `At most ${MOST_CONDITIONS} conditions are kept.`),
+  notes: z.array(DatedNote).max(MAX_NOTES, `At most ${MAX_NOTES} notes are kept for a person.`),
+  conditions: z.array(KeptCondition).max(MAX_CONDITIONS, `At most ${MAX_CONDITIONS} conditions are kept.`),
   /** The day they were asked by the screening form; null where they were not. */
   askedOn: Day.nullable(),
   /** The day they agreed that it is kept. */
   consentOn: Day.nullable(),
-  keepInMind: z.array(KeptInMind).max(MOST_IN_MIND, `At most ${MOST_IN_MIND} things are kept in mind.`),
+  keepInMind: z.array(KeptInMind).max(MAX_IN_MIND, `At most ${MAX_IN_MIND} things are kept in mind.`),
   /** For the figure: how tall, and three measured angles; null where they were not measured. */
   statureCm: z
     .number('A stature is a number of centimetres.')
@@ -67,7 +67,7 @@ export const Person = z.strictObject({
     .max(MAX_STATURE_CM, `A stature is at most ${MAX_STATURE_CM} cm.`)
     .nullable(),
   flexibility: Flexibility.nullable(),
-  breaths: z.array(BreathMeasure).max(MOST_MEASURES, `At most ${MOST_MEASURES} measurings are kept for a person.`),
+  breaths: z.array(BreathMeasure).max(MAX_MEASURES, `At most ${MAX_MEASURES} measurings are kept for a person.`),
 });
 export type Person = z.infer<typeof Person>;
 

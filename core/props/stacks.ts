@@ -32,7 +32,7 @@ const STACKED: ReadonlySet<PropKind> = new Set([
   'towel',
   'book',
 ]);
-const MOST_PIECES = 5;
+const MAX_PIECES = 5;
 /** Higher than this many times its narrower side, a piece tips as soon as something lies on it. */
 const TIPS_OVER = 1.5;
 /** Thinner than this it makes no difference anyone can see. */
@@ -117,7 +117,7 @@ export function stackFor(
     }
   }
   // Fewest pieces come first, so once there are enough stacks no higher number has to be tried.
-  for (let pieces = 1; pieces <= MOST_PIECES && found.length < most; pieces++) choose(0, 0, pieces);
+  for (let pieces = 1; pieces <= MAX_PIECES && found.length < most; pieces++) choose(0, 0, pieces);
   return found.sort(better).slice(0, most);
 }
 

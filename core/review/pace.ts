@@ -72,7 +72,7 @@ export interface PaceOfRun {
 }
 
 /** How much of a plan a run must have led to say how it goes. */
-const LEAST_LED = 0.5;
+const MIN_LED = 0.5;
 
 /** How a run went against its plan; null where it was not ended or less than half of it was led. What was left out says nothing. */
 export function paceOfRun(timeline: Timeline, events: readonly RunEvent[]): PaceOfRun | null {
@@ -88,7 +88,7 @@ export function paceOfRun(timeline: Timeline, events: readonly RunEvent[]): Pace
     const doneMs = stretch.phases.reduce((sum, phase) => sum + (done.get(phase) ?? 0), 0);
     return doneMs > 0 ? [{ ...stretch, doneMs }] : [];
   });
-  if (led.reduce((sum, { plannedMs }) => sum + plannedMs, 0) < LEAST_LED * timeline.totals.totalMs) return null;
+  if (led.reduce((sum, { plannedMs }) => sum + plannedMs, 0) < MIN_LED * timeline.totals.totalMs) return null;
   const kinds: PaceOfRun['kinds'] = {};
   for (const kind of PACE_KINDS) {
     const of = led.filter((stretch) => stretch.kind === kind);

@@ -28,8 +28,8 @@ export interface CatchUp {
 
 const GRID_MS = 5000;
 /** Where a step says no range: how much of its length, and how much more, may be taken. */
-const LEAST_SHARE = 0.5;
-const MOST_SHARE = 1.5;
+const MIN_SHARE = 0.5;
+const MAX_SHARE = 1.5;
 const SHORTEST_REST_MS = 15_000;
 
 /** Something whose length is free: its queue items on one side, its length now, and from where to where it may go. */
@@ -62,8 +62,8 @@ const plannedMs = (timeline: Timeline, items: readonly QueueItem[]): Ms =>
 function rangeOf(step: Step | undefined, nowMs: Ms): [Ms, Ms] {
   if (!step || step.locked) return [nowMs, nowMs];
   if (step.kind === 'hold') {
-    const least = step.range ? toMs(step.range.min) : Math.ceil(nowMs * LEAST_SHARE);
-    const most = step.range ? toMs(step.range.max) : Math.floor(nowMs * MOST_SHARE);
+    const least = step.range ? toMs(step.range.min) : Math.ceil(nowMs * MIN_SHARE);
+    const most = step.range ? toMs(step.range.max) : Math.floor(nowMs * MAX_SHARE);
     return [Math.min(least, nowMs), Math.max(most, nowMs)];
   }
   if (step.kind === 'rest') return [Math.min(SHORTEST_REST_MS, nowMs), nowMs];

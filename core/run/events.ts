@@ -13,7 +13,7 @@ const base = {
 const window = z.string().min(1).max(64).optional();
 const common = { ...base, window };
 
-const MOST_SET_MS = 400 * 86_400_000;
+const MAX_SET_MS = 400 * 86_400_000;
 const others = z.int().min(0, 'Fewer than none cannot be there.').max(500, 'At most 500.');
 const StepIndex = z.int().min(0).max(10_000);
 const PhaseLength = z.tuple([z.int().min(0), z.int().min(0).max(86_400_000)]);
@@ -58,7 +58,7 @@ export const RunEvent = z.discriminatedUnion('kind', [
   /** A window took the lead; the one that led before follows from here on. */
   z.strictObject({ ...common, kind: z.literal('led'), by: z.string().min(1).max(64) }),
   /** The clock of the machine was set by so much; the moments of a run go on as if it had not been. */
-  z.strictObject({ ...common, kind: z.literal('clockSet'), byMs: z.int().min(-MOST_SET_MS).max(MOST_SET_MS) }),
+  z.strictObject({ ...common, kind: z.literal('clockSet'), byMs: z.int().min(-MAX_SET_MS).max(MAX_SET_MS) }),
   /** Who was there: people by their ids, and how many besides. */
   z.strictObject({
     ...common,

@@ -5,7 +5,7 @@ import { ORDER_RULES, OrderRules } from '#core/order';
 
 export const SETTINGS_FORMAT = 'zovrin-house';
 export const SETTINGS_VERSION = 3;
-const MOST_RUNGS = 40;
+const MAX_RUNGS = 40;
 
 export const SECOND_SIDE = ['always', 'ask', 'never'] as const;
 export type SecondSide = (typeof SECOND_SIDE)[number];
@@ -19,7 +19,7 @@ export const Settings = z.strictObject({
     ladder: z
       .array(Rung)
       .min(1, 'A ladder has at least one ratio.')
-      .max(MOST_RUNGS, `A ladder has at most ${MOST_RUNGS} ratios.`),
+      .max(MAX_RUNGS, `A ladder has at most ${MAX_RUNGS} ratios.`),
     growth: GrowthRules,
     load: BreathLoadRules,
   }),

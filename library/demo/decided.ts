@@ -1,4 +1,12 @@
-import { easierWays, NOTHING_DECIDED, rulesOf, screen, withInstead, withSeen, type ClassPeople } from '#core/caution';
+import {
+  modifications,
+  NOTHING_DECIDED,
+  rulesOf,
+  screen,
+  withInstead,
+  withSeen,
+  type ClassPeople,
+} from '#core/caution';
 import { builtInKnowledge } from '../cautions';
 import { demoPeople } from './people';
 import { DEMO_PLANS } from './plans';
@@ -22,7 +30,7 @@ function decided(): ClassPeople {
   const bryony = of('demo-bryony');
   const [careful] = bryony.steps.filter(({ level }) => level === 'avoid' || level === 'change');
   const step = plan.steps.find(({ id }) => id === careful?.stepId);
-  const [way] = step ? easierWays(step, bryony.active, builtInKnowledge, { approach: plan.approach }) : [];
+  const [way] = step ? modifications(step, bryony.active, builtInKnowledge, { approach: plan.approach }) : [];
   if (step && way) {
     kept = withInstead(kept, { personId: 'demo-bryony', stepId: step.id, step: way.step, by: BY, at: AT });
   }

@@ -70,7 +70,7 @@ async function fetchJson(method: string, path: string, body?: unknown, headers: 
   throw unreachable();
 }
 
-/** Asks the server and checks what comes back. Throws ApiProblem or Unreachable. */
+/** Demands the server and checks what comes back. Throws ApiProblem or Unreachable. */
 export async function ask<T>(
   schema: z.ZodType<T>,
   method: string,

@@ -2,7 +2,7 @@ import type { FieldIssue } from '#core/document';
 import { planFile, readPlanFile, type Plan, type PlanFile } from '#core/plan';
 import { useLibrary } from './library';
 
-const MOST_BYTES = 2_000_000;
+const MAX_BYTES = 2_000_000;
 
 /** Gives a document to the browser as a file: its name from what is given, without signs a file cannot have. */
 export function saveJson(document: unknown, name: string): void {
@@ -26,7 +26,7 @@ export type OpenedFile = ({ ok: true } & PlanFile) | { ok: false; reason: string
 
 /** Reads a plan file. Nothing is stored; what is wrong comes back with every field. */
 export async function openPlanFile(file: File): Promise<OpenedFile> {
-  if (file.size > MOST_BYTES)
+  if (file.size > MAX_BYTES)
     return { ok: false, reason: `“${file.name}” is larger than 2 MB; a plan file is not.`, issues: [] };
   let value: unknown;
   try {

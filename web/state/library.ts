@@ -5,7 +5,7 @@ import { builtInLibrary, POSITIONS, TECHNIQUES } from '#library';
 import type { StoredEntry } from '#api';
 import { restore } from '../client/bin';
 import { entryClient } from '../client/documents';
-import { keptList } from '../sync/cached-list';
+import { cachedList } from '../sync/cached-list';
 
 /**
  * The library as this teacher has it: what ships with Zovrin, and entries of one's own. Deleted ones are no longer
@@ -18,7 +18,7 @@ export const useLibrary = defineStore('library', () => {
     load: reload,
     ready,
     tell,
-  } = keptList<readonly StoredEntry[]>(entryClient.list, 'zovrin.entries');
+  } = cachedList<readonly StoredEntry[]>(entryClient.list, 'zovrin.entries');
   const stored = computed(() => list.value ?? []);
 
   const own = computed((): OwnEntry[] => stored.value.map(({ document }) => document));

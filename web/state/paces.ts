@@ -1,10 +1,10 @@
 import { defineStore } from 'pinia';
 import type { PaceOfRun } from '#core/review';
 import { readPaces } from '../client/paces';
-import { keptList } from '../sync/cached-list';
+import { cachedList } from '../sync/cached-list';
 
 /** How the latest runs went against their plans: what forecasts learn from. Read once, and again when a run has ended. */
 export const usePaces = defineStore('paces', () => {
-  const { list: runs, trouble, load, ready } = keptList<readonly PaceOfRun[]>(readPaces);
+  const { list: runs, trouble, load, ready } = cachedList<readonly PaceOfRun[]>(readPaces);
   return { runs, trouble, ready, load };
 });

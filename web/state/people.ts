@@ -3,7 +3,7 @@ import { defineStore } from 'pinia';
 import { computed } from 'vue';
 import { initialsOf, type Group, type Person } from '#core/people';
 import { groupClient, personClient } from '../client/documents';
-import { keptList } from '../sync/cached-list';
+import { cachedList } from '../sync/cached-list';
 
 export interface Known {
   id: string;
@@ -12,7 +12,7 @@ export interface Known {
 
 /** Who is taught here, and in which groups: read once, and again whenever one of them was changed anywhere. */
 export const usePeople = defineStore('people', () => {
-  const { list, trouble, load, ready, forget, changed } = keptList(async () => {
+  const { list, trouble, load, ready, forget, changed } = cachedList(async () => {
     const [people, groups] = await Promise.all([personClient.list(), groupClient.list()]);
     return { people, groups };
   }, 'zovrin.people');

@@ -3,11 +3,11 @@ import { computed } from 'vue';
 import { ownKindsOf, type Place } from '#core/cupboard';
 import type { OwnKind } from '#core/props';
 import { placeClient } from '../client/documents';
-import { keptList } from '../sync/cached-list';
+import { cachedList } from '../sync/cached-list';
 
 /** The places and what is in their cupboards: read once, and again whenever one of them was changed anywhere. */
 export const usePlaces = defineStore('places', () => {
-  const { list: places, trouble, load, ready, changed } = keptList(placeClient.list, 'zovrin.places');
+  const { list: places, trouble, load, ready, changed } = cachedList(placeClient.list, 'zovrin.places');
 
   const place = (id: string | null): Place | undefined =>
     id === null ? undefined : places.value?.find((one) => one.id === id)?.document;

@@ -2,7 +2,7 @@ import { beforeEach, describe, expect, test } from '@jest/globals';
 import { createPinia, setActivePinia } from 'pinia';
 import { newGroup, newPerson } from '#core/people';
 import { fakeBrowser, settle, type FakeBrowser } from '../../tests/support/browser';
-import { keptList } from './cached-list';
+import { cachedList } from './cached-list';
 import { usePeople } from '../state/people';
 import { usePlaces } from '../state/places';
 
@@ -37,7 +37,7 @@ beforeEach(() => {
 describe('a list of the server', () => {
   test('is asked for once, however many want it, and again when another window has changed something', async () => {
     const { answers, fetch } = slowly();
-    const { list, ready } = keptList(fetch, 'zovrin.test');
+    const { list, ready } = cachedList(fetch, 'zovrin.test');
     void ready();
     void ready();
     expect(answers).toHaveLength(1);
@@ -52,7 +52,7 @@ describe('a list of the server', () => {
 
   test('of two answers that overtake each other that of the later question stays', async () => {
     const { answers, fetch } = slowly();
-    const { list, trouble, load } = keptList(fetch);
+    const { list, trouble, load } = cachedList(fetch);
     void load();
     void load();
     answers[1]!.give(['new']);
@@ -71,7 +71,7 @@ describe('a list of the server', () => {
 
   test('who waited has something, also where it was asked for again meanwhile', async () => {
     const { answers, fetch } = slowly();
-    const { list, ready, load } = keptList(fetch);
+    const { list, ready, load } = cachedList(fetch);
     let had: string[] | undefined;
     void ready().then(() => (had = list.value));
     void load();
@@ -85,7 +85,7 @@ describe('a list of the server', () => {
 
   test('what could not be had is told, what was there stays, and the next who wants it asks again', async () => {
     const { answers, fetch } = slowly();
-    const { list, trouble, ready, load } = keptList(fetch);
+    const { list, trouble, ready, load } = cachedList(fetch);
     void ready();
     answers[0]!.fail('The server cannot be reached.');
     await settle();
@@ -102,7 +102,7 @@ describe('a list of the server', () => {
 
   test('forgotten, nothing of it comes back with an answer that was under way', async () => {
     const { answers, fetch } = slowly();
-    const { list, load, forget } = keptList(fetch);
+    const { list, load, forget } = cachedList(fetch);
     void load();
     answers[0]!.give(['a']);
     await settle();
@@ -115,11 +115,11 @@ describe('a list of the server', () => {
 
   test('a change made here is told to the other windows and asked for here', async () => {
     const { answers, fetch } = slowly();
-    const { changed, tell } = keptList(fetch, 'zovrin.test');
+    const { changed, tell } = cachedList(fetch, 'zovrin.test');
     changed();
     tell();
     expect([channels[0]!.sent, answers.length]).toEqual([['changed', 'changed'], 1]);
-    const silent = keptList(fetch);
+    const silent = cachedList(fetch);
     silent.changed();
     expect(channels).toHaveLength(1);
   });

@@ -4,7 +4,7 @@ import { ref, shallowRef } from 'vue';
  * What the server has many of: read once, and again whenever one of them was changed anywhere in this browser, which is
  * told on a channel where there is one. Where answers overtake each other, one to an earlier question is left aside.
  */
-export function keptList<T>(fetch: () => Promise<T>, channelName?: string) {
+export function cachedList<T>(fetch: () => Promise<T>, channelName?: string) {
   const list = shallowRef<T>();
   const trouble = ref('');
   let loading: Promise<void> | undefined;

@@ -1,6 +1,6 @@
 import { expose } from 'comlink';
 import {
-  asItLies,
+  bakePose,
   bodyPlaces,
   COARSE_CM,
   draw,
@@ -47,8 +47,8 @@ const artist = {
     body: ForWhom,
   ): HowHigh | undefined => howHigh(position, setUp, place, side, body),
   /** The figure as it comes to rest with these props, so that each of its joints can be set. */
-  asItLies: (figure: Figure, props: readonly PlacedProp[]): Figure =>
-    asItLies(figure, settle(figure, props, TABLE_STATURE_CM, ORDINARY)),
+  bakePose: (figure: Figure, props: readonly PlacedProp[]): Figure =>
+    bakePose(figure, settle(figure, props, TABLE_STATURE_CM, ORDINARY)),
 };
 export type Artist = typeof artist;
 

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import {
-  asItLies,
+  bakePose,
   Figure,
   isAsSet,
   jointOf,
@@ -19,7 +19,7 @@ const entry = (id: string) => builtInLibrary.position(id)!;
 const propsOf = (id: string) => placedProps(entry(id).setUps[0]!.items, 'left');
 const known = new Map<string, Figure>();
 function lying(id: string): Figure {
-  const figure = known.get(id) ?? asItLies(entry(id).figure, settle(entry(id).figure, propsOf(id), 165, ORDINARY));
+  const figure = known.get(id) ?? bakePose(entry(id).figure, settle(entry(id).figure, propsOf(id), 165, ORDINARY));
   known.set(id, figure);
   return figure;
 }

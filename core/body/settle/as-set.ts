@@ -130,7 +130,7 @@ export const withLetDown = (figure: Figure, parts: readonly LetDown[]): Figure =
  * The figure as it lies now, every limb held by its joints, so that each angle can be set by itself: what a figure of
  * one's own is made from. Only the hips still come down, until anything touches.
  */
-export function asItLies(figure: Figure, { pose, body, flesh, solids }: Settled): Figure {
+export function bakePose(figure: Figure, { pose, body, flesh, solids }: Settled): Figure {
   const rests = CARRIED.filter((area) => {
     const { parts, only } = CONTACT[area];
     const pieces = flesh.filter((piece) => parts.includes(piece.part) && (!only || only(piece)));

@@ -1,7 +1,7 @@
 import type { PlacedProp, PropPlace } from '#core/props';
 import type { Figure } from '../figure';
 import { fleshOf, type Ellipsoid, type Part } from '../flesh';
-import { hipRoom, shoulderRoom, withinLimits, type Flexibility } from '../flexibility';
+import { hipClearance, shoulderClearance, withinLimits, type Flexibility } from '../flexibility';
 import { isLimbJoint, jointOf, setJoint, type JointName } from '../joints';
 import { outward, SIDES, type Pose, type Side } from '../pose';
 import { skeletonOf, type Skeleton } from '../skeleton';
@@ -9,7 +9,7 @@ import { putDown } from '../solids/place';
 import { isStrap } from '../solids/strap';
 import type { Solid } from '../solids/solid';
 import { clearance, lowestPoint, ON_FLOOR_CM } from './clearance';
-import { lower, type Lowered } from './lower';
+import { advanceToContact, type Lowered } from './advance';
 import { ownLimbs } from './own-limbs';
 import { CONTACT, type ContactArea } from './parts';
 import type { OwnLimb, SettleStep } from './steps';
@@ -109,7 +109,7 @@ export function settle(
     const folding = SIDES.filter((side) => (pose.legs[side].kind === 'joints') === (joint === 'hip'));
     // The same pieces in the same order each time, wherever the joint is: which of them count is found out once.
     let counted: readonly boolean[] | undefined;
-    const room = (value: number): number => {
+    const clearanceAt = (value: number): number => {
       set(value);
       const body = skeletonOf(pose, statureCm);
       const pieces = fleshOf(body, pose, parts);
@@ -117,11 +117,11 @@ export function settle(
       const flesh = pieces.filter((_, i) => mask[i]);
       const touch = clearance(flesh, onto.length > 0 ? [...solids, ...ownLimbs(body, onto)] : solids);
       let least = touch;
-      if (joint === 'pitch' || joint === 'hip') least = Math.min(least, 1.5 * hipRoom(body, flexibility, folding));
-      if (LIMITED_BY_SHOULDERS.has(joint)) least = Math.min(least, 1.5 * shoulderRoom(body, flexibility));
+      if (joint === 'pitch' || joint === 'hip') least = Math.min(least, 1.5 * hipClearance(body, flexibility, folding));
+      if (LIMITED_BY_SHOULDERS.has(joint)) least = Math.min(least, 1.5 * shoulderClearance(body, flexibility));
       return least;
     };
-    const found = lower(room, from, to, speedOf(joint) * k);
+    const found = advanceToContact(clearanceAt, from, to, speedOf(joint) * k);
     set(found.value);
     log.push({ joint, side: of, value: found.value, how: found.how });
   };

@@ -1,5 +1,5 @@
 import { Router } from 'express';
-import { personFile, readGroup, readPerson, type CameTo } from '#core/people';
+import { personFile, readGroup, readPerson, type AttendedClass } from '#core/people';
 import { ForgetResponse, PersonFileResponse } from '#api';
 import { answer } from '../../http/answer';
 import { idOf } from '../../http/requests';
@@ -28,7 +28,11 @@ export function wholePersonRoutes(store: Store): Router {
     const { practised } = await practisedBetween(store, 0, store.now() + DAY_MS);
     const cameTo = practised
       .filter(({ people }) => people.includes(id))
-      .map(({ title, beganAtMs, total }): CameTo => ({ title, at: iso(beganAtMs), seconds: total.doneMs / 1000 }));
+      .map(({ title, beganAtMs, total }): AttendedClass => ({
+        title,
+        at: iso(beganAtMs),
+        seconds: total.doneMs / 1000,
+      }));
     answer(response, PersonFileResponse, personFile(person, groups, cameTo, iso(store.now())));
   });
 

@@ -10,14 +10,14 @@ import { keepLocalRun, ledBy, makeOutbox, mergedRun, readLocalRun, type LocalRun
 import type { SessionClock } from '../../widgets/session/session-clock';
 
 type Body<E> = E extends RunEvent ? Omit<E, 'id' | 'atMs' | 'window'> : never;
-export type Happening = Body<RunEvent>;
+export type NewRunEvent = Body<RunEvent>;
 
 /** How often the server is asked whether the session went on elsewhere. */
 const ASK_LEADING_MS = 5000;
 const ASK_FOLLOWING_MS = 2000;
 
 /** What is known of a session before its page opens: who leads it, and who this window is. */
-export interface LeadAtFirst {
+export interface InitialLeadership {
   /** The name of this window. */
   me: string;
   /** The session that is under way, if there is one. */
@@ -32,16 +32,16 @@ export interface LeadAtFirst {
  * The events of a session, in this browser and on the server, with one window that leads: it alone adds to them, and every
  * other that has the session open follows. Whoever takes the lead says so in the events, so that all know.
  */
-export function useLedRun(stored: StoredPlan, plan: Plan, clock: SessionClock, first: LeadAtFirst) {
+export function useLedRun(stored: StoredPlan, plan: Plan, clock: SessionClock, first: InitialLeadership) {
   const { me } = first;
   const local = shallowRef<LocalRun | undefined>(clock.rehearsal ? undefined : first.run);
   const leading = ref(clock.rehearsal || !first.elsewhere);
   const outboxTrouble = ref('');
-  const noRoom = ref(false);
+  const isStorageFull = ref(false);
   const trouble = computed(
     () =>
       outboxTrouble.value ||
-      (noRoom.value ? 'This browser has no room to keep what happens; it is only sent to the server.' : ''),
+      (isStorageFull.value ? 'This browser has no room to keep what happens; it is only sent to the server.' : ''),
   );
   const outbox = makeOutbox(
     () => (leading.value ? local.value : undefined),
@@ -60,7 +60,7 @@ export function useLedRun(stored: StoredPlan, plan: Plan, clock: SessionClock, f
     if (by !== '' && by !== me) leading.value = false;
   }
 
-  function add(body: Happening): void {
+  function add(body: NewRunEvent): void {
     const base: LocalRun = local.value ?? {
       id: newId(),
       planId: stored.id,
@@ -73,11 +73,11 @@ export function useLedRun(stored: StoredPlan, plan: Plan, clock: SessionClock, f
     local.value = { ...base, events: [...base.events, event] };
     // A rehearsal is kept nowhere.
     if (clock.rehearsal) return;
-    noRoom.value = !keepLocalRun(local.value);
+    isStorageFull.value = !keepLocalRun(local.value);
     void outbox.send();
   }
   /** Adds an event, where this window leads. Gives whether it did. */
-  function happen(body: Happening): boolean {
+  function happen(body: NewRunEvent): boolean {
     if (!leading.value) return false;
     const kept = local.value && !clock.rehearsal ? readLocalRun(local.value) : undefined;
     // Another window has taken the lead, and the browser has not told yet.

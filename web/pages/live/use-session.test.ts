@@ -13,7 +13,7 @@ import { keepLocalRun, readLocalRun, unfinishedRun, type LocalRun } from '../../
 import { leftOutInAll } from '../../widgets/session/clock-offset';
 import { rehearsalClock, steadyClock, type SessionClock } from '../../widgets/session/session-clock';
 import { useSession, type Session } from './use-session';
-import type { LeadAtFirst } from './use-led-run';
+import type { InitialLeadership } from './use-led-run';
 
 const START = Date.UTC(2026, 10, 26, 18, 0);
 const ME = 'device this-window';
@@ -54,7 +54,7 @@ const stored = (document: Plan): StoredPlan => ({
 
 function opened(
   document: Plan = plan,
-  { clock = steadyClock(), first = {} }: { clock?: SessionClock; first?: Partial<LeadAtFirst> } = {},
+  { clock = steadyClock(), first = {} }: { clock?: SessionClock; first?: Partial<InitialLeadership> } = {},
 ): Session {
   const one = mounted(() =>
     useSession(
@@ -335,7 +335,7 @@ describe('clocks', () => {
     expect(session.unseen.value).toBeDefined();
     const where = session.state.value.plannedAtMs;
     expect(where).toBeGreaterThan(120_000);
-    session.goOnFromThere();
+    session.excludeGap();
     expect(session.unseen.value).toBeUndefined();
     expect(session.state.value.plannedAtMs).toBeLessThan(6000);
     expect(session.state.value.lateMs).toBeGreaterThan(119_000);
@@ -387,10 +387,10 @@ describe('clocks', () => {
     jumpClock(50 * 60_000);
     await pass(200);
     expect(session.clockSetMs.value).toBe(50 * 60_000);
-    session.itReallyWentBy();
+    session.revertClockCorrection();
     expect(session.clockSetMs.value).toBe(0);
     expect(session.now.value).toBe(Date.now());
-    session.itReallyWentBy();
+    session.revertClockCorrection();
     expect(kinds(session).filter((kind) => kind === 'clockSet')).toHaveLength(2);
   });
 });

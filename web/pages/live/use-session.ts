@@ -25,7 +25,7 @@ import { useLibrary } from '../../state/library';
 import type { SessionClock } from '../../widgets/session/session-clock';
 import { startTicker } from '../../widgets/session/ticker';
 import { leftOutInAll } from '../../widgets/session/clock-offset';
-import { useLedRun, type Happening, type LeadAtFirst } from './use-led-run';
+import { useLedRun, type NewRunEvent, type InitialLeadership } from './use-led-run';
 
 /** A longer gap between two ticks than a busy page makes. */
 const UNSEEN_MS = 10_000;
@@ -79,7 +79,7 @@ export function useSession(
   bells: () => TimelineRules['bells'],
   secondSide: () => SecondSide,
   clock: SessionClock,
-  first: LeadAtFirst,
+  first: InitialLeadership,
 ) {
   const plan = (clock.rehearsal ? undefined : first.run?.plan) ?? stored.document;
   const timeline = compileTimeline(plan, useLibrary().all);
@@ -103,12 +103,12 @@ export function useSession(
   });
   onBeforeUnmount(stopTicker);
   /** What went by unseen does not count: it goes on from where it was. */
-  function goOnFromThere(): void {
+  function excludeGap(): void {
     const gap = unseen.value;
     if (gap) happen({ kind: 'missed', fromMs: gap.fromMs });
   }
   /** The machine's clock was not set: so much time really went by. */
-  function itReallyWentBy(): void {
+  function revertClockCorrection(): void {
     const byMs = clockSetMs.value;
     if (byMs === 0) return;
     happen({ kind: 'clockSet', byMs: -byMs });
@@ -120,7 +120,7 @@ export function useSession(
     [unseen.value, clockSetMs.value] = [undefined, 0];
   };
 
-  function happen(body: Happening): boolean {
+  function happen(body: NewRunEvent): boolean {
     const happened = led.happen(body);
     if (!happened) return false;
     // Whoever acts has seen where the clock is.
@@ -219,8 +219,8 @@ export function useSession(
     secondSideOff,
     unseen,
     clockSetMs,
-    itReallyWentBy,
-    goOnFromThere,
+    revertClockCorrection,
+    excludeGap,
     dismissUnseen,
     lastDone,
     takeBack,

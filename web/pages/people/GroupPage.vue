@@ -5,7 +5,7 @@ import { useRouter } from 'vue-router';
 import { stateInWords, stateOn } from '#core/caution';
 import { searchable } from '#core/catalogue';
 import type { Group } from '#core/people';
-import { MOST_MEMBERS, newGroup, readGroup, type KeptCondition } from '#core/people';
+import { MAX_MEMBERS, newGroup, readGroup, type KeptCondition } from '#core/people';
 import type { ListedPlan } from '#api';
 import { groupClient } from '../../client/documents';
 import { restore } from '../../client/bin';
@@ -123,7 +123,7 @@ async function bringBack(): Promise<void> {
     <div class="columns">
       <section aria-label="In the group">
         <h2>
-          In the group <span class="small quiet">{{ document.members.length }} of at most {{ MOST_MEMBERS }}</span>
+          In the group <span class="small quiet">{{ document.members.length }} of at most {{ MAX_MEMBERS }}</span>
         </h2>
         <p v-if="document.members.length === 0" class="quiet">Nobody yet. Press a name beside to put them in.</p>
         <ul>

@@ -3,7 +3,7 @@ import { useEventListener, useRafFn } from '@vueuse/core';
 import Button from 'primevue/button';
 import Dialog from 'primevue/dialog';
 import { computed, ref, watch } from 'vue';
-import { BREATHERS, LEAST_BREATHS, type BreathMeasure, type MeasuredPart } from '#core/breath';
+import { BREATHERS, MIN_BREATHS, type BreathMeasure, type MeasuredPart } from '#core/breath';
 import { localMoment } from '../../state/days';
 import { newId } from '../../client/new-id';
 import { useMeasuring } from './use-measuring';
@@ -35,7 +35,7 @@ const word = computed(() => {
 const held = computed(() => (holding.value ? Math.max(0, (clock.value - holding.value.fromMs) / 1000).toFixed(1) : ''));
 const hint = computed(() => {
   if (stage.value === 'holding') return 'Press again as soon as it stops being easy.';
-  const more = LEAST_BREATHS - count.value;
+  const more = MIN_BREATHS - count.value;
   if (more <= 0) return 'That is enough. A few more make it surer.';
   return `Let it be as small as it likes. ${more} more ${more === 1 ? 'breath' : 'breaths'} at least.`;
 });
@@ -47,7 +47,7 @@ const PARTS: readonly { part: MeasuredPart; title: string }[] = [
 ];
 const allOf = (part: MeasuredPart): readonly number[] =>
   part === 'in' || part === 'out' ? breaths.value[part] : holds.value[part];
-const whole = computed(() => values.value.in.length >= LEAST_BREATHS && values.value.out.length >= LEAST_BREATHS);
+const whole = computed(() => values.value.in.length >= MIN_BREATHS && values.value.out.length >= MIN_BREATHS);
 
 function keep(): void {
   trouble.value = save({ id: newId(), measuredAt: localMoment(new Date()), ...values.value }) ?? '';
@@ -137,7 +137,7 @@ useEventListener(window, 'keyup', (event: KeyboardEvent) => {
           <Button label="Hold empty" outlined @click="measuring.beginHold('holdEmpty')" />
         </template>
         <Button label="Begin again" text @click="measuring.again()" />
-        <span v-if="!whole" class="caution small">At least {{ LEAST_BREATHS }} breaths are needed.</span>
+        <span v-if="!whole" class="caution small">At least {{ MIN_BREATHS }} breaths are needed.</span>
       </template>
       <span v-if="stage === 'ready' || simulating" class="simulated small">
         <label>

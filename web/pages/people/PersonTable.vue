@@ -14,7 +14,7 @@ import { newId } from '../../client/new-id';
 import { usePeople } from '../../state/people';
 
 /** Everyone by name: in which groups, how much there is to know, how their breath was. */
-const MOST_BYTES = 2_000_000;
+const MAX_BYTES = 2_000_000;
 const router = useRouter();
 const people = usePeople();
 const name = ref('');
@@ -77,7 +77,7 @@ async function takeIn(event: Event): Promise<void> {
   input.value = '';
   if (!chosen) return;
   same.value = undefined;
-  if (chosen.size > MOST_BYTES) {
+  if (chosen.size > MAX_BYTES) {
     refused.value = `“${chosen.name}” is larger than 2 MB; the file of a person is not.`;
     return;
   }

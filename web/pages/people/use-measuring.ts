@@ -1,7 +1,7 @@
 import { computed, onScopeDispose, ref } from 'vue';
 import {
   breathsOfTurns,
-  LEAST_BREATHS,
+  MIN_BREATHS,
   simulatedBreather,
   strainLimit,
   strainOf,
@@ -33,7 +33,7 @@ export function useMeasuring(now: () => Ms = Date.now) {
 
   const breaths = computed(() => breathsOfTurns(turns.value));
   const count = computed(() => breaths.value.in.length);
-  const enough = computed(() => count.value >= LEAST_BREATHS);
+  const enough = computed(() => count.value >= MIN_BREATHS);
   /** Whether an in-breath is under way; otherwise an out-breath, once it has begun. */
   const breathingIn = computed(() => turns.value.length % 2 === 1);
   /** The single values, without those that were left out. */

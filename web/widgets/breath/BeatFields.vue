@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useIntervalFn } from '@vueuse/core';
 import { computed, onBeforeUnmount, ref } from 'vue';
-import { BREATH_LIMITS, countOfTaps, LEAST_TAPS } from '#core/breath';
+import { BREATH_LIMITS, countOfTaps, MIN_TAPS } from '#core/breath';
 import type { Seconds } from '#core/numbers';
 import { useDeviceSettings } from '../../state/device-settings';
 import NumberField from '../../ui/fields/NumberField.vue';
@@ -19,14 +19,14 @@ const taps = ref<number[]>([]);
 const reason = ref('');
 const said = computed(() => {
   if (reason.value !== '') return reason.value;
-  const more = LEAST_TAPS - taps.value.length;
+  const more = MIN_TAPS - taps.value.length;
   return taps.value.length > 0 && more > 0 ? `${more} more` : '';
 });
 function tap(event: Event): void {
   taps.value = [...taps.value, event.timeStamp].slice(-20);
   const seconds = countOfTaps(taps.value);
   if (seconds !== undefined && seconds !== countSeconds) reason.value = accept(seconds) ?? '';
-  else if (seconds === undefined && taps.value.length >= LEAST_TAPS + 2) {
+  else if (seconds === undefined && taps.value.length >= MIN_TAPS + 2) {
     reason.value = `A count lasts ${BREATH_LIMITS.minCountSeconds} to ${BREATH_LIMITS.maxCountSeconds} s. Tap one for each count.`;
   } else reason.value = '';
 }

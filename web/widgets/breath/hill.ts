@@ -32,7 +32,7 @@ export interface Hill {
   labels: { x: number; kind: Quarter; counts: number }[];
 }
 
-const MOST_PX_A_COUNT = 58;
+const MAX_PX_A_COUNT = 58;
 const POINTS_A_QUARTER = 24;
 /** Where a way along the ground begins and ends. */
 const EDGE = 24;
@@ -66,7 +66,7 @@ export function breathHill(quarters: readonly QuarterPhase[], { width, height }:
   const counts = (kind: Quarter): number => quarters.find((phase) => phase.kind === kind)?.counts ?? 0;
   const before = counts('in') + counts('holdFull') / 2;
   const behind = counts('holdFull') / 2 + counts('out') + counts('holdEmpty');
-  const pxPerCount = Math.min(MOST_PX_A_COUNT, (width / 2 - EDGE) / Math.max(before, behind, 1));
+  const pxPerCount = Math.min(MAX_PX_A_COUNT, (width / 2 - EDGE) / Math.max(before, behind, 1));
   const first = quarters[0];
   const walksBack = first?.through === 'right' || (first?.through !== 'left' && (first?.cycle ?? 1) % 2 === 0);
   const direction = walksBack ? -1 : 1;
@@ -89,7 +89,7 @@ export function breathHill(quarters: readonly QuarterPhase[], { width, height }:
   return { path: pathThrough(points), stones, marks: 'stones', xAt, totalMs, direction, labels };
 }
 
-const MOST_WAVES = 12;
+const MAX_WAVES = 12;
 
 /**
  * The way of what is not counted, from the left to the right: strokes as ticks on the ground, a hold as a plateau (full)
@@ -123,7 +123,7 @@ export function breathWay(phase: TonedPhase, lengthMs: Ms, { width, height }: Hi
       return way(level(y), stonesAt(evenly(phase.pulses), y));
     }
     case 'ownPace': {
-      const waves = Math.min(MOST_WAVES, phase.cycles);
+      const waves = Math.min(MAX_WAVES, phase.cycles);
       const points = Array.from({ length: waves * POINTS_A_QUARTER + 1 }, (_, i): Point => {
         const u = i / POINTS_A_QUARTER;
         return { x: xAt((u * lengthMs) / waves), y: height * (1 - 0.7 * ((1 - Math.cos(2 * Math.PI * u)) / 2)) };

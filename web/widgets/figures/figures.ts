@@ -35,7 +35,7 @@ function theDrawing(): Drawing {
   return (drawing = { artist: wrap<Artist>(worker), broken });
 }
 
-/** Asks the worker. Rejects where it cannot do it, or could not be loaded. */
+/** Demands the worker. Rejects where it cannot do it, or could not be loaded. */
 function ask<T>(of: (artist: Remote<Artist>) => unknown): Promise<T> {
   const { artist, broken } = theDrawing();
   return Promise.race([of(artist) as Promise<T>, broken]);
@@ -63,7 +63,7 @@ const plain = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T;
 
 /** The figure as it comes to rest with these props, so that each of its joints can be set. */
 export const figureAsItLies = (figure: Figure, props: readonly PlacedProp[]): Promise<Figure> =>
-  ask((artist) => artist.asItLies(plain(figure), plain(props)));
+  ask((artist) => artist.bakePose(plain(figure), plain(props)));
 
 /** Where the places of the body are in the picture of a request, in millimetres of it. */
 export const figurePlaces = (request: FigureRequest): Promise<BodyPlace[]> =>

@@ -57,7 +57,7 @@ export function useJob<K extends JobKind>(kind: K, start: () => Thread = startTh
     share.value = null;
   }
 
-  /** Asks; gives the answer, or undefined where another question or a stop came before it. */
+  /** Demands; gives the answer, or undefined where another question or a stop came before it. */
   async function ask(plan: Plan, library: Library, what: Jobs[K]['ask']): Promise<Jobs[K]['answer'] | undefined> {
     if (atWork) drop();
     thread ??= start();

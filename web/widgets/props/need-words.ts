@@ -7,7 +7,7 @@ import {
   type Place,
   type Unmet,
   type Want,
-  type WayOut,
+  type PropSolution,
 } from '#core/cupboard';
 import type { Step } from '#core/plan';
 import { pieceCount, propKind, propState, setUpInWords } from '#core/props';
@@ -68,7 +68,7 @@ export function stepTrouble(step: Step, moments: readonly MetMoment[], place: Pl
 export const troubleLines = ({ short, wall }: StepTrouble): string[] => (wall ? [...short, wall] : short);
 
 /** What a way out does, as the label of its button. */
-export function wayOutInWords(way: WayOut, groupSize: number): string {
+export function solutionInWords(way: PropSolution, groupSize: number): string {
   const props = setUpInWords(way.setUp.items) || 'no props';
   switch (way.kind) {
     case 'setUp':

@@ -21,7 +21,7 @@ const { timeline, scale, groupSize, stock, y, width } = defineProps<{
 const emit = defineEmits<{ select: [stepIndex: number] }>();
 
 const ROW = 14;
-const MOST_ROWS = 5;
+const MAX_ROWS = 5;
 const LONGEST_NAME = 15;
 const hatch = useId();
 const needs = computed(() => new Map(propNeeds(timeline, groupSize).map((need) => [need.kind, need])));
@@ -49,7 +49,7 @@ function shortStretches(kind: PropKind): { startMs: number; endMs: number; piece
   });
 }
 /** More kinds than the shelf has room for are told in words on its last row. */
-const shown = computed(() => rows.value.slice(0, rows.value.length > MOST_ROWS ? MOST_ROWS - 1 : MOST_ROWS));
+const shown = computed(() => rows.value.slice(0, rows.value.length > MAX_ROWS ? MAX_ROWS - 1 : MAX_ROWS));
 const more = computed(() =>
   rows.value
     .slice(shown.value.length)

@@ -15,7 +15,7 @@ import { useEntryField } from './use-entry';
 const { entry } = defineProps<{ entry: Position }>();
 
 const { set, problem } = useEntryField();
-const MOST_PROMPTS = 12;
+const MAX_PROMPTS = 12;
 const REBOUNDS: { value: Position['rebound']['when']; label: string }[] = [
   { value: 'none', label: 'no rest' },
   { value: 'afterEach', label: 'a rest after each side' },
@@ -23,7 +23,7 @@ const REBOUNDS: { value: Position['rebound']['when']; label: string }[] = [
 ];
 const promptProblem = computed(() => (i: number) => problem(`prompts.${i}.text`));
 function addPrompt(): void {
-  if (entry.prompts.length < MOST_PROMPTS) set('prompts')([...entry.prompts, { at: { kind: 'half' }, text: '' }]);
+  if (entry.prompts.length < MAX_PROMPTS) set('prompts')([...entry.prompts, { at: { kind: 'half' }, text: '' }]);
 }
 const setWhen = (event: Event) => set('rebound.when')((event.target as HTMLSelectElement).value);
 </script>
@@ -31,7 +31,7 @@ const setWhen = (event: Event) => set('rebound.when')((event.target as HTMLSelec
 <template>
   <LineList title="Way in" path="waysIn" one="Way in" :lines="entry.waysIn" :most="MAX_WAYS" />
   <PromptRows :prompts="entry.prompts" :accept="set('prompts')" :problem="promptProblem" @add="addPrompt" />
-  <LineList title="Way out" path="waysOut" one="Way out" :lines="entry.waysOut" :most="MAX_WAYS" />
+  <LineList title="Way out" path="propSolutions" one="Way out" :lines="entry.propSolutions" :most="MAX_WAYS" />
   <StageFields :entry="entry" />
   <FieldGroup title="Other ways">
     <VariationFields path="easier" title="Easier" :entry="entry" />

@@ -21,7 +21,7 @@ const draft = useEntryDraft(id);
 provideEntry(draft);
 const { change, problem } = draft;
 const set = (path: string) => (value: unknown) => change(path, value);
-const MOST_STEPS = 6;
+const MAX_STEPS = 6;
 
 const entry = computed((): Technique | undefined =>
   draft.document.value?.kind === 'technique' ? draft.document.value.entry : undefined,
@@ -78,7 +78,7 @@ function setPractice(practice: BreathPractice): string | undefined {
             :problem="problem('gates')"
           />
         </FieldGroup>
-        <LineList title="How it is taught" path="taught" one="Step" :lines="entry.taught" :most="MOST_STEPS" />
+        <LineList title="How it is taught" path="taught" one="Step" :lines="entry.taught" :most="MAX_STEPS" />
         <FieldGroup title="Mistakes and cautions">
           <TextField
             label="Common mistakes, and what to say"

@@ -18,7 +18,7 @@ const says = computed(() => {
 <template>
   <p v-if="gap" class="strip" role="alert">
     <span>{{ clockOfMs(gap.untilMs - gap.fromMs) }} went by unseen. Now it is where the clock is.</span>
-    <button type="button" class="link-button" @click="session.goOnFromThere()">Go on from where it was</button>
+    <button type="button" class="link-button" @click="session.excludeGap()">Go on from where it was</button>
     <button type="button" class="link-button" @click="session.dismissUnseen()">Leave it</button>
   </p>
   <p v-else-if="setMs !== 0" class="strip" role="alert">
@@ -26,7 +26,7 @@ const says = computed(() => {
       >The clock of this machine was set {{ setMs > 0 ? 'ahead' : 'back' }} by {{ clockOfMs(Math.abs(setMs)) }}. The
       session goes on as it was.</span
     >
-    <button v-if="setMs > 0" type="button" class="link-button" @click="session.itReallyWentBy()">
+    <button v-if="setMs > 0" type="button" class="link-button" @click="session.revertClockCorrection()">
       So much really went by
     </button>
     <button type="button" class="link-button" @click="session.dismissUnseen()">Good</button>

@@ -11,7 +11,7 @@ import { findSession } from './find-session';
 import { useLeftRunning } from '../../../state/left-running';
 import type { LocalRun } from '../../../sync/event-outbox';
 import { SPEEDS } from '../../../widgets/session/session-clock';
-import type { LeadAtFirst } from '../use-led-run';
+import type { InitialLeadership } from '../use-led-run';
 
 const { id } = defineProps<{ id: string }>();
 const route = useRoute();
@@ -20,7 +20,7 @@ const rehearse = computed(() => SPEEDS.find((speed) => String(speed) === route.q
 const leftRunning = useLeftRunning();
 const stored = shallowRef<StoredPlan>();
 const trouble = ref('');
-const first = shallowRef<LeadAtFirst>();
+const first = shallowRef<InitialLeadership>();
 
 async function load(): Promise<void> {
   trouble.value = '';

@@ -23,7 +23,7 @@ import LeadTop from './LeadTop.vue';
 import { leftOutOf } from '../../../widgets/session/clock-offset';
 import { rehearsalClock, steadyClock } from '../../../widgets/session/session-clock';
 import { useSounds } from './use-sounds';
-import type { LeadAtFirst } from '../use-led-run';
+import type { InitialLeadership } from '../use-led-run';
 import { useSession } from '../use-session';
 import { useLock } from '../../../state/lock';
 import { usePeople } from '../../../state/people';
@@ -35,7 +35,7 @@ const {
   rehearse = 0,
 } = defineProps<{
   stored: StoredPlan;
-  first: LeadAtFirst;
+  first: InitialLeadership;
   /** How many times as fast it is rehearsed; 0 when it is led. */
   rehearse?: number;
 }>();

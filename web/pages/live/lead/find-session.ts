@@ -3,7 +3,7 @@ import { kept } from '../../../sync/safe-storage';
 import { newId } from '../../../client/new-id';
 import { openTabs, tabName } from '../../../sync/tabs';
 import { adoptedRun, isUnderWay, ledBy, unfinishedRun } from '../../../sync/event-outbox';
-import type { LeadAtFirst } from '../use-led-run';
+import type { InitialLeadership } from '../use-led-run';
 
 const DEVICE = 'zovrin.device';
 const LENGTH = 12;
@@ -28,7 +28,7 @@ async function isElsewhere(by: string, me: string, device: string): Promise<bool
  * The session of a plan that is under way, from this browser or else from the server, and whether this window may lead it.
  * Without the server, what this browser knows counts. One that was left running long ago is named, and not resumed.
  */
-export async function findSession(planId: string): Promise<LeadAtFirst> {
+export async function findSession(planId: string): Promise<InitialLeadership> {
   const device = deviceName();
   const tab = await tabName().catch(newId);
   const me = `${device} ${tab}`;

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
-import { easierWays, SESSION_STEP, type Cell } from '#core/caution';
+import { modifications, SESSION_STEP, type Cell } from '#core/caution';
 import { isAtHand } from '#core/cupboard';
 import type { Plan } from '#core/plan';
 import type { SetUp } from '#core/props';
@@ -30,7 +30,7 @@ const step = computed(() => plan.steps.find(({ id }) => id === stepId));
 const atHand = (setUp: SetUp): boolean => !demand.available || isAtHand(setUp, demand.available);
 const ways = computed(() =>
   step.value
-    ? easierWays(step.value, screening.activeFor(personId), known.knowledge, { approach: plan.approach, atHand })
+    ? modifications(step.value, screening.activeFor(personId), known.knowledge, { approach: plan.approach, atHand })
     : [],
 );
 const decidedAt = computed(() => (cell.at ? dayOf(new Date(cell.at).getTime()) : ''));

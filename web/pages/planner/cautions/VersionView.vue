@@ -34,7 +34,7 @@ const differences = computed(() =>
   })),
 );
 /** What was chosen and has no room in the time of its step. */
-const noRoom = computed(() =>
+const unfitting = computed(() =>
   (row.value?.cells ?? []).flatMap(({ state }, i) => {
     const step = plan.steps[i];
     const missing = state === 'instead' && step && !differences.value.some(({ stepId }) => stepId === step.id);
@@ -57,7 +57,7 @@ const toDecide = computed(() => row.value?.cells.some((cell) => openLevel(cell) 
     <span v-if="open" class="caution">Still open: {{ open }}.</span>
     <span v-if="toDecide" class="quiet"> Choose an easier way under <em>Everyone</em>.</span>
   </p>
-  <p v-for="name in noRoom" :key="name" class="caution strong" role="alert">
+  <p v-for="name in unfitting" :key="name" class="caution strong" role="alert">
     What was chosen for “{{ name }}” has no room in its time: choose a shorter way, or give the step more.
   </p>
   <SessionRibbon v-if="version && timeline && differences.length > 0" :plan="version.plan" :timeline="timeline" />

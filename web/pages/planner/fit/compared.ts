@@ -17,7 +17,7 @@ interface Compared {
   figures: Figures;
 }
 
-const MOST_LINES = 6;
+const MAX_LINES = 6;
 
 /** One line of a list that several plans have, each in its own measure. */
 interface Line {
@@ -32,7 +32,7 @@ function inOrderOf(first: readonly Line[], lines: readonly Line[]): string[] {
     return at < 0 ? first.length : at;
   };
   const texts = [...lines].sort((a, b) => place(a.key) - place(b.key)).map(({ text }) => text);
-  return texts.length > MOST_LINES ? [...texts.slice(0, MOST_LINES), `and ${texts.length - MOST_LINES} more`] : texts;
+  return texts.length > MAX_LINES ? [...texts.slice(0, MAX_LINES), `and ${texts.length - MAX_LINES} more`] : texts;
 }
 
 function spare(ms: Ms): string {

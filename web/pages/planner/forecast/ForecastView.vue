@@ -32,12 +32,12 @@ const ask = (): void => {
 };
 watchDebounced([() => plan, () => runs.runs], ask, { debounce: 400, immediate: true });
 
-const LEAST_SHARE = 0.04;
+const MIN_SHARE = 0.04;
 /** The steps that bring the most of what is uncertain. */
 const uncertain = computed(() =>
   (forecast.value?.uncertain ?? [])
     .map((share, index) => ({ index, share, name: plan.steps[index]?.name ?? '' }))
-    .filter(({ share }) => share >= LEAST_SHARE)
+    .filter(({ share }) => share >= MIN_SHARE)
     .sort((a, b) => b.share - a.share)
     .slice(0, 6),
 );

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { waysOut, type WayOut } from '#core/cupboard';
+import { propSolutions, type PropSolution } from '#core/cupboard';
 import { replacePosition, setOtherSetUp, takeSetUp, type Step } from '#core/plan';
 import { useDemand } from '../../../state/demand';
 import { useEditor } from '../../../state/editor';
 import { useLibrary } from '../../../state/library';
-import { wayOutInWords } from '../../../widgets/props/need-words';
+import { solutionInWords } from '../../../widgets/props/need-words';
 
 /** What else could be done in a step that needs more than the place has; one press takes it, undo takes it back. */
 const { step } = defineProps<{ step: Step }>();
@@ -16,12 +16,12 @@ const library = useLibrary();
 const ways = computed(() => {
   const { plan } = editor;
   if (!plan || (step.kind !== 'hold' && step.kind !== 'breath') || !demand.available) return [];
-  return waysOut(step, plan, library.all, library.positions, demand.available, demand.canUseWall).map((way) => ({
+  return propSolutions(step, plan, library.all, library.positions, demand.available, demand.canUseWall).map((way) => ({
     way,
-    says: wayOutInWords(way, plan.groupSize),
+    says: solutionInWords(way, plan.groupSize),
   }));
 });
-function take(way: WayOut): void {
+function take(way: PropSolution): void {
   editor.seal();
   const { items } = way.setUp;
   if (way.kind === 'setUp') editor.edit(takeSetUp(step.id, items));

@@ -16,7 +16,7 @@ const editor = useEditor();
 const shortages = useShortages();
 const screening = useScreening();
 const list = useTemplateRef<HTMLElement>('list');
-const MOST_PX = 84;
+const MAX_PX = 84;
 /** One scale for all rows: a quarter of a pixel a second, less where a side would not fit. */
 const pxPerMs = computed(() => {
   const longest = Math.max(
@@ -25,7 +25,7 @@ const pxPerMs = computed(() => {
       kind === 'breath' ? (endMs - startMs) / 2 : Math.max(leftMs, rightMs, bothMs / 2),
     ),
   );
-  return Math.min(0.25 / 1000, MOST_PX / longest);
+  return Math.min(0.25 / 1000, MAX_PX / longest);
 });
 
 const totalOf = (index: number): number => {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
-import { figuresOf, MOST_VARIANTS, type Figures } from '#core/jobs';
+import { figuresOf, MAX_VARIANTS, type Figures } from '#core/jobs';
 import { takeVariant, type Plan } from '#core/plan';
 import { clockOfMs } from '#core/time';
 import IconButton from '../../../ui/IconButton.vue';
@@ -73,7 +73,7 @@ function remove({ id, name }: Column): void {
       label="Keep the plan as it is now"
       outlined
       size="small"
-      :disabled="!isLoaded || list.length >= MOST_VARIANTS"
+      :disabled="!isLoaded || list.length >= MAX_VARIANTS"
       @click="keepNow"
     />
     <span class="small quiet" role="status">{{ said }}</span>
@@ -84,7 +84,7 @@ function remove({ id, name }: Column): void {
   <p v-if="isLoaded && list.length === 0" class="quiet none">
     No variants yet. Keep the plan as it is, change its lengths or its order, and hold them against each other here: up
     to
-    {{ MOST_VARIANTS }} beside the plan.
+    {{ MAX_VARIANTS }} beside the plan.
   </p>
   <div v-else class="scroll">
     <table>

@@ -10,7 +10,7 @@ import { plan as anyPlan } from '../../tests/support/arbitraries';
 import { anyPerson, CLASS_DAY, has, someone } from '../../tests/support/people';
 import { compileTimeline } from '#core/timeline';
 import {
-  easierWays,
+  modifications,
   insteadOf,
   NOTHING_DECIDED,
   planAsks,
@@ -27,7 +27,7 @@ const everyStep: Step[] = [
   ...TECHNIQUES.map((technique) => breathFrom(technique, technique.id)),
 ];
 const waysFor = (step: Step, person: Parameters<typeof rulesOf>[0], atHand?: (setUp: unknown) => boolean) =>
-  easierWays(step, rulesOf(person, builtInKnowledge, CLASS_DAY).active, builtInKnowledge, {
+  modifications(step, rulesOf(person, builtInKnowledge, CLASS_DAY).active, builtInKnowledge, {
     approach: 'restorative',
     ...(atHand && { atHand }),
   });
@@ -129,7 +129,7 @@ describe('a version for one person', () => {
         const { level } = steps[i]!;
         const [way] =
           level === 'avoid' || level === 'change'
-            ? easierWays(step, active, builtInKnowledge, { approach: plan.approach })
+            ? modifications(step, active, builtInKnowledge, { approach: plan.approach })
             : [];
         return way ? [[step.id, way.step] as const] : [];
       }),

@@ -1,6 +1,6 @@
 import { expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { lower } from './lower';
+import { advanceToContact } from './advance';
 
 test('finds the same first touch as trying every value', () => {
   fc.assert(
@@ -11,7 +11,7 @@ test('finds the same first touch as trying every value', () => {
       (drop, floor, slope) => {
         const room = (value: number) => slope * (value - floor) + Math.max(0, Math.sin(value / 9)) * 0.1;
         const from = floor + drop;
-        const { value, how } = lower(room, from, floor - 50, slope + 0.05);
+        const { value, how } = advanceToContact(room, from, floor - 50, slope + 0.05);
         let brute = from;
         while (room(brute) >= 0) brute -= 0.002;
         expect(how).toBe('touched');
@@ -23,15 +23,15 @@ test('finds the same first touch as trying every value', () => {
 });
 
 test('says when nothing is in the way, and goes to the end', () => {
-  expect(lower(() => 5, 40, -10, 1)).toEqual({ value: -10, how: 'free' });
+  expect(advanceToContact(() => 5, 40, -10, 1)).toEqual({ value: -10, how: 'free' });
 });
 
 test('a start without room goes back to the nearest value that has some', () => {
-  const { value, how } = lower((at) => at - 12, 5, -40, 1);
+  const { value, how } = advanceToContact((at) => at - 12, 5, -40, 1);
   expect(how).toBe('touched');
   expect(value).toBeCloseTo(12, 1);
 });
 
 test('a start without any room near it stays, and says so', () => {
-  expect(lower(() => -1, 5, 0, 1)).toEqual({ value: 5, how: 'stuck' });
+  expect(advanceToContact(() => -1, 5, 0, 1)).toEqual({ value: 5, how: 'stuck' });
 });

@@ -2,7 +2,7 @@ import { breathCost } from '#core/breath';
 import type { Position } from '#core/catalogue';
 import type { Plan, Step } from '#core/plan';
 import { compileTimeline } from '#core/timeline';
-import type { Asks, SessionAsk } from './asks';
+import type { Demands, SessionAsk } from './demands';
 import type { Knowledge } from './knowledge';
 
 /** How much of something a class asks, and in which of its steps. */
@@ -17,7 +17,7 @@ const LAIN_SECONDS = 180;
 const LOW: ReadonlySet<Position['family']> = new Set(['supine', 'prone', 'sideLying', 'wall']);
 
 /** Whether a step is done low down: lying, or with the head hanging. undefined for what goes on where one is. */
-function isLow(step: Step, asks: Asks, knowledge: Knowledge): boolean | undefined {
+function isLow(step: Step, asks: Demands, knowledge: Knowledge): boolean | undefined {
   if (step.kind !== 'hold')
     return step.kind === 'breath' && !step.moves ? undefined : step.kind === 'breath' ? false : undefined;
   const family = knowledge.library.position(step.position)?.family;
@@ -25,7 +25,7 @@ function isLow(step: Step, asks: Asks, knowledge: Knowledge): boolean | undefine
 }
 
 /** What a class asks in all: its longest flat rest, its strokes, its holding of the breath, how often one gets up from lying. */
-export function sessionAsks(plan: Plan, asks: readonly Asks[], knowledge: Knowledge): SessionAsks {
+export function sessionAsks(plan: Plan, asks: readonly Demands[], knowledge: Knowledge): SessionAsks {
   const timeline = compileTimeline(plan, knowledge.library);
   const secondsOf = (i: number): number => {
     const span = timeline.steps[i];

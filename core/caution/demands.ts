@@ -15,7 +15,7 @@ export const ASK_WORDS: Record<CautionTrait, string> = {
  * What a step asks of a body, and how much of it, in the unit of the trait (`TRAIT_UNITS`). Infinity where it is stated,
  * not measured: however much a rule asks for, it is taken to be there.
  */
-export type Asks = ReadonlyMap<CautionTrait, number>;
+export type Demands = ReadonlyMap<CautionTrait, number>;
 
 /** The units of what is measured or counted. */
 export const TRAIT_UNITS: Partial<Record<CautionTrait, string>> = {

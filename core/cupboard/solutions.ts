@@ -5,13 +5,13 @@ import { compileTimeline } from '#core/timeline';
 import { insteadPieces, propDemand, unmetPieces } from './demand';
 
 /** A way out of a step that needs more than there is. */
-export type WayOut =
+export type PropSolution =
   | { kind: 'setUp'; setUp: NamedSetUp }
   /** So many people take another set-up; the rest keep the step's own. */
   | { kind: 'split'; setUp: NamedSetUp; people: number }
   | { kind: 'position'; position: Position; setUp: NamedSetUp };
 
-const MOST_OF_A_KIND = 3;
+const MAX_OF_A_KIND = 3;
 
 interface Fit {
   unmet: number;
@@ -30,14 +30,14 @@ const seatsAmong = (candidates: readonly Position[]): NamedSetUp[] =>
  * areas of the body. Only what leaves nothing unmet (substitutes allowed, the fewest first), at most three of a kind.
  * `canUseWall` says whether a set-up at the wall comes into question for so many people.
  */
-export function waysOut(
+export function propSolutions(
   step: HoldStep | BreathStep,
   plan: Plan,
   library: Library,
   candidates: readonly Position[],
   available: Available,
   canUseWall: (setUp: SetUp, people: number) => boolean = () => true,
-): WayOut[] {
+): PropSolution[] {
   const people = plan.groupSize;
   const fit = (setUp: SetUp, other: { setUp: SetUp; people: number } | null): Fit => {
     // Props of a stage belong to the set-up they came with.
@@ -67,8 +67,8 @@ export function waysOut(
       return found ? [{ setUp, ...found }] : [];
     })
     .sort((a, b) => a.instead - b.instead)
-    .slice(0, MOST_OF_A_KIND)
-    .map(({ setUp }): WayOut => ({ kind: 'setUp', setUp }));
+    .slice(0, MAX_OF_A_KIND)
+    .map(({ setUp }): PropSolution => ({ kind: 'setUp', setUp }));
 
   const splits = others.flatMap((setUp): { setUp: NamedSetUp; people: number }[] => {
     // The fewer take the other set-up, the better: the first number that works.
@@ -85,8 +85,8 @@ export function waysOut(
     ...setUps,
     ...splits
       .sort((a, b) => a.people - b.people)
-      .slice(0, MOST_OF_A_KIND)
-      .map((split): WayOut => ({ kind: 'split', ...split })),
+      .slice(0, MAX_OF_A_KIND)
+      .map((split): PropSolution => ({ kind: 'split', ...split })),
     ...positions,
   ];
 }
@@ -96,17 +96,17 @@ function otherPositions(
   approach: Approach,
   candidates: readonly Position[],
   works: (setUp: SetUp) => Fit | undefined,
-): WayOut[] {
+): PropSolution[] {
   const near = candidates
     .filter(({ id, defaults }) => id !== from.id && defaults[approach])
     .map((position) => ({ position, like: likeness(from, position) }))
     .filter(({ like }) => like > 0)
     .sort((a, b) => b.like - a.like);
-  const ways: WayOut[] = [];
+  const ways: PropSolution[] = [];
   for (const { position } of near) {
     const setUp = position.setUps.find(({ items }) => works(items));
     if (setUp) ways.push({ kind: 'position', position, setUp });
-    if (ways.length === MOST_OF_A_KIND) break;
+    if (ways.length === MAX_OF_A_KIND) break;
   }
   return ways;
 }

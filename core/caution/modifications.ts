@@ -190,7 +190,7 @@ function alike(a: Technique | undefined, b: Technique): number {
  * holding, another position or technique that is like it or that a rule names. Only what asks for no change any more, and
  * nothing to watch before something to watch; a rest, as is easy, is always the last. `active` as given by `rulesOf`.
  */
-export function easierWays(
+export function modifications(
   step: Step,
   active: readonly ActiveRule[],
   knowledge: Knowledge,

@@ -1,0 +1,27 @@
+/**
+ * Names that are not used in this code, each with what is used instead: one thing, one word. A pattern is held against whole
+ * names of variables, functions, types and properties.
+ */
+export const DENIED = [
+  [/^(MOST|LEAST)_/, 'MAX_ and MIN_'],
+  [/^(goOnFromThere|itReallyWentBy)$/, 'excludeGap and revertClockCorrection'],
+  [/^(Happening|LeadAtFirst)$/, 'NewRunEvent and InitialLeadership'],
+  [/^(keptList|keptDocument|draftsOf)$/, 'cachedList, syncedDocument and openDrafts'],
+  [/^(WayOut|waysOut|wayOutInWords)$/, 'PropSolution, propSolutions and solutionInWords'],
+  [/^(easierWays|Asks)$/, 'modifications and Demands'],
+  [/^(asItLies|harmOf|roomMs|brokenIn|leastPossible)$/, 'bakePose, costOf, budgetMs, findViolations and lowerBound'],
+  [
+    /^(middleOf|CameTo|HouseRules|useHouse|useSaid)$/,
+    'median, AttendedClass, TimelineRules, useSettings and useRunReview',
+  ],
+  [/(Room|Rooms)$/, 'Page or View; a room is where a class is held'],
+];
+
+/** The rule for the linter. */
+export const deniedWords = [
+  'error',
+  ...DENIED.map(([pattern, instead]) => ({
+    selector: `Identifier[name=${pattern}]`,
+    message: `One thing, one word: ${instead}.`,
+  })),
+];
