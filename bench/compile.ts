@@ -16,7 +16,7 @@ export function longPlan(steps: number): Plan {
 }
 
 /** The plan with most to carry that the schema lets in: every stage of every hold with another set-up of 24 full rows. */
-export function heaviestPlan(): Plan {
+function heaviestPlan(): Plan {
   const places = PROP_PLACE_NAMES.slice(0, 28);
   const sides = ['each', 'left', 'right'] as const;
   const rows = (seed: number): SetUp =>

@@ -51,7 +51,7 @@ export function armLift(body: Skeleton, side: 'left' | 'right'): number {
 }
 
 /** How far a hip can fold with its knee as it is. */
-export function foldLimit(flexibility: Flexibility, kneeDegrees: number): number {
+function foldLimit(flexibility: Flexibility, kneeDegrees: number): number {
   return Math.min(DEEPEST_FOLD, flexibility.hipFold + SLACK_DEGREES * Math.min(1, kneeDegrees / 90));
 }
 

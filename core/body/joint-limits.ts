@@ -36,7 +36,7 @@ export const JOINT_LIMITS: Partial<Record<JointName, JointLimit>> = {
   shoulderTurn: { label: 'Shoulder, turn out', least: -180, most: 180 },
   elbow: { label: 'Elbow, bend', least: -2, most: 160 },
 };
-export const LIMITED_JOINTS = Object.keys(JOINT_LIMITS) as JointName[];
+const LIMITED_JOINTS = Object.keys(JOINT_LIMITS) as JointName[];
 
 /** Why a joint can not have a value in degrees; undefined where it can. Joints without a limit take any. */
 export function jointRefusal(joint: JointName, degrees: number): string | undefined {

@@ -1,6 +1,5 @@
 import { MID_SOLE, onHead } from './flesh';
 import type { Limb } from './limbs';
-import type { Side } from './pose';
 import type { Skeleton } from './skeleton';
 import { spineAt } from './spine';
 import { add, between, scale, subtract, toWorld, unit, type Vec3 } from './vector';
@@ -28,5 +27,3 @@ export const onLimb = (limb: Limb, at: number): Vec3 =>
 
 export const legsMiddle = (body: Skeleton, at: number): Vec3 =>
   between(onLimb(body.legs.left, at), onLimb(body.legs.right, at), 0.5);
-
-export const armAt = (body: Skeleton, side: Side, at: number): Vec3 => onLimb(body.arms[side], at);

@@ -63,7 +63,7 @@ export type Hand = z.infer<typeof Hand>;
  * What a wrist can be placed from. `floor` counts along and out from the middle of the hips, up from the floor. `belly`
  * and `chest` count in the trunk's own directions: forward, up the spine, outward.
  */
-export const WRIST_ANCHORS = [
+const WRIST_ANCHORS = [
   'floor',
   'shoulder',
   'hip',

@@ -45,8 +45,7 @@ const bend = ([fold, side, twist]: Angles, share: number): Mat3 => {
 };
 
 /** The frame of the pelvis in the room. */
-export const rootFrame = ({ pitch, roll, yaw }: Pose['root']): Mat3 =>
-  turned(aboutY(yaw), aboutZ(-pitch), aboutY(roll));
+const rootFrame = ({ pitch, roll, yaw }: Pose['root']): Mat3 => turned(aboutY(yaw), aboutZ(-pitch), aboutY(roll));
 
 /** How much of a bend falls on each centimetre: ramps over a quarter at both ends, so a fold is round and not hinged. */
 function density(s: number, from: number, to: number): number {

@@ -6,23 +6,19 @@ export {
   BREATH_SOUNDS,
   BreathPart,
   CyclePart,
-  OwnPacePart,
   QUARTER_NAMES,
   QUARTERS,
   RecoverPart,
-  RetentionPart,
-  StrokesPart,
   Through,
   type BreathLock,
   type BreathPlace,
-  type BreathSound,
   type PartKind,
   type Quarter,
 } from './parts';
 export { BreathPractice } from './practice';
-export { BreathSet, EYES, Ramp } from './set';
+export { BreathSet, Ramp } from './set';
 export { phasesOfPractice, phasesWithin } from './phases';
-export { partMs, practiceMs, roundMs, setMs, strokesMs, tenthsAt, tenthsMs, type Course } from './lengths';
+export { practiceMs, roundMs, setMs, strokesMs } from './lengths';
 export {
   breathProgram,
   type BreathPhase,
@@ -45,7 +41,7 @@ export {
   SOUND_WORDS,
   THROUGH_WORDS,
 } from './words';
-export { countOfTaps, MIN_TAPS, linkedCounts, readCounts, type CountsResult } from './counts';
+export { countOfTaps, MIN_TAPS, linkedCounts, readCounts } from './counts';
 export { presetsOf, taughtInSteps, type Preset } from './presets';
 export { tonesOf, type Tone, type TonedPhase, type ToneKind } from './tones';
 export {
@@ -59,10 +55,10 @@ export {
 } from './measure';
 export { BREATHERS, simulatedBreather, type Breather } from './simulated';
 export { breathWithin } from './within';
-export { breathCost, type BreathCost } from './cost';
+export { breathCost } from './cost';
 export { practiceFromVersion1 } from './migrate';
-export { fewestRounds, fitBreath, type BreathFit, type FitOptions } from './fit';
-export { LADDER, Ratio, ratioInWords, readRatio, Rung, type ReadRatio } from './ladder';
+export { fewestRounds, fitBreath } from './fit';
+export { LADDER, Ratio, ratioInWords, readRatio, Rung } from './ladder';
 export {
   comfortableCount,
   MIN_BREATHS,
@@ -71,8 +67,7 @@ export {
   practisedAs,
   ratioOffers,
   type MeasuredBreath,
-  type RatioOffer,
 } from './comfortable';
 export { GROWTH, growthRefusals, GrowthRules, type CountedBreath } from './grow';
 export { grownTooFast } from './grown';
-export { BreathLoadRules, LOAD_RULES, loadFlags, type LoadFlag } from './load';
+export { BreathLoadRules, LOAD_RULES, loadFlags } from './load';

@@ -24,7 +24,7 @@ export const Ramp = z
   });
 export type Ramp = z.infer<typeof Ramp>;
 
-export const EYES = ['open', 'closed', 'free'] as const;
+const EYES = ['open', 'closed', 'free'] as const;
 
 /** Parts repeated for a number of rounds. What one round is, is the technique's to say; here it is all parts once. */
 export const BreathSet = z

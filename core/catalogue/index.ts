@@ -20,13 +20,5 @@ export { countOptions, findPositions, NOTHING_CHOSEN, type Chosen } from './find
 export { likeness } from './likeness';
 export { breathSeats, seatOf } from './seats';
 export { blankPosition, blankTechnique, copyOf } from './new-entry';
-export {
-  ENTRY_FORMAT,
-  ENTRY_VERSION,
-  newestEntry,
-  OwnEntry,
-  positionDocument,
-  readEntry,
-  techniqueDocument,
-} from './own-entry';
+export { ENTRY_VERSION, newestEntry, OwnEntry, positionDocument, readEntry, techniqueDocument } from './own-entry';
 export { wordsOnSide } from './side-words';

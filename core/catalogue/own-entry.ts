@@ -4,7 +4,7 @@ import { migrate, readDocument, type DocumentKind, type Migration, type Read } f
 import { Position } from './position';
 import { Technique } from './technique';
 
-export const ENTRY_FORMAT = 'zovrin-entry';
+const ENTRY_FORMAT = 'zovrin-entry';
 export const ENTRY_VERSION = 3;
 
 const document = {

@@ -2,8 +2,8 @@ import { z } from 'zod';
 import { Id, readDocument, words, type DocumentKind, type Read } from '#core/document';
 import { Step } from '#core/plan';
 
-export const CLASS_PEOPLE_FORMAT = 'zovrin-class-people';
-export const CLASS_PEOPLE_VERSION = 1;
+const CLASS_PEOPLE_FORMAT = 'zovrin-class-people';
+const CLASS_PEOPLE_VERSION = 1;
 const MOST = 4000;
 
 const Decided = {

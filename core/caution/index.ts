@@ -1,15 +1,11 @@
 /** Cautions: conditions, what steps ask of a body, the rules between them, and the ways out. */
-export { ASK_WORDS, SESSION_ASKS, TRAIT_UNITS, type Demands, type CautionTrait, type SessionAsk } from './demands';
+export { ASK_WORDS, SESSION_ASKS, TRAIT_UNITS, type CautionTrait, type SessionAsk } from './demands';
 export {
-  CLASS_PEOPLE_FORMAT,
-  CLASS_PEOPLE_VERSION,
   ClassPeople,
   decidedAt,
-  InsteadOf,
   insteadOf,
   NOTHING_DECIDED,
   readClassPeople,
-  Seen,
   SESSION_STEP,
   withInstead,
   withoutDecision,
@@ -17,7 +13,6 @@ export {
   withSeen,
 } from './class-people';
 export {
-  CONDITION_AREAS,
   stateInWords,
   stateOn,
   type Condition,
@@ -25,29 +20,13 @@ export {
   type ConditionState,
   type Degree,
 } from './condition';
-export { modifications, withoutHolding, type Easier } from './modifications';
-export { inMind, toKnowAt, type InMind, type ToKnow } from './in-mind';
+export { modifications, withoutHolding } from './modifications';
+export { inMind, toKnowAt } from './in-mind';
 export { strainsFrom, type Knowledge } from './knowledge';
 export { classMatrix, matrixCounts, openLevel, type Cell, type Matrix, type MatrixRow } from './matrix';
-export { AREA_WORDS, screeningQuestions, type QuestionGroup } from './questions';
+export { AREA_WORDS, screeningQuestions } from './questions';
 export { applies, LEVELS, worse, type Instead, type Level, type Rule, type RuleOn } from './rule';
-export {
-  generalCautions,
-  planAsks,
-  rulesFor,
-  rulesOf,
-  screen,
-  screenGroup,
-  screenStep,
-  type ActiveRule,
-  type Caution,
-  type GeneralCaution,
-  type PersonScreening,
-  type PlanAsks,
-  type SessionCaution,
-  type StepScreening,
-} from './screen';
-export { sessionAsks, type SessionAsks } from './session-demands';
-export { asksOf, asksOfBreath, asksOfPosition, FROM } from './traits';
-export { versionFor, type Difference, type Version } from './version';
+export { generalCautions, planAsks, rulesFor, rulesOf, screen, screenGroup, screenStep, type Caution } from './screen';
+export { asksOf } from './traits';
+export { versionFor } from './version';
 export { CONSENT, LEVEL_WORDS, NOT_ADVICE, NOTHING_KNOWN, STOP_SIGNS } from './words';

@@ -25,7 +25,7 @@ export interface StepScreening {
 }
 
 /** A caution that belongs to no single step, with the steps it comes from. */
-export interface SessionCaution extends Caution {
+interface SessionCaution extends Caution {
   steps: readonly number[];
 }
 

@@ -6,7 +6,7 @@ import type { Demands, SessionAsk } from './demands';
 import type { Knowledge } from './knowledge';
 
 /** How much of something a class asks, and in which of its steps. */
-export interface AskedInAll {
+interface AskedInAll {
   amount: number;
   steps: readonly number[];
 }

@@ -7,7 +7,7 @@ import type { Demands, CautionTrait } from './demands';
 import type { Knowledge } from './knowledge';
 
 /** From where on what is measured counts: a head a hand’s breadth lower, a heel near the seat, a thigh near the trunk. */
-export const FROM = {
+const FROM = {
   headBelowHeartCm: 6,
   kneeBendDegrees: 115,
   hipFoldDegrees: 100,
@@ -30,7 +30,7 @@ const atLeast = (asks: Mutable, trait: CautionTrait, value: number): void => {
 const MEASURED: ReadonlySet<CautionTrait> = new Set(['headBelowHeart', 'deepKneeBend']);
 
 /** What a position asks in one of its set-ups. Without a measure only what the entry states. */
-export function asksOfPosition(
+function asksOfPosition(
   { traits, family }: Position,
   strains: Strains | undefined,
   into: Mutable = new Map(),
@@ -51,11 +51,7 @@ export function asksOfPosition(
 }
 
 /** What technique and practice ask of the breath: holds, strokes and locks as they are in the practice, the rest as stated. */
-export function asksOfBreath(
-  technique: Technique | undefined,
-  practice: BreathPractice,
-  into: Mutable = new Map(),
-): Mutable {
+function asksOfBreath(technique: Technique | undefined, practice: BreathPractice, into: Mutable = new Map()): Mutable {
   const { longestFullMs, longestEmptyMs, strokes, fastestStrokes } = breathCost(practice);
   // Where the practice of a technique shows no hold, as when a breath is taken in steps, what it states counts.
   const usual = technique && breathCost(technique.practice);

@@ -5,7 +5,7 @@ import { toSeconds, type Ms } from '#core/numbers';
 import { compileTimeline, DEFAULT_RULES, type TimelineRules, type Timeline } from '#core/timeline';
 
 /** What one person does otherwise than the others, and when. */
-export interface Difference {
+interface Difference {
   stepId: string;
   /** Place in the plan, from 0. */
   index: number;

@@ -5,7 +5,7 @@ import { stepsShort, type Demand, type MetMoment } from './demand';
 import { momentsOf, type Moment } from './moments';
 
 /** One line of a packing list. */
-export interface PackedKind {
+interface PackedKind {
   kind: PropKind;
   /** The most pieces in use at once. */
   use: number;

@@ -2,8 +2,8 @@ import { z } from 'zod';
 import { readDocument, text, words, type DocumentKind, type Read } from '#core/document';
 import { nameOfOwn, OwnKind, PROP_KIND_NAMES, propKind, type Available, type KnownKind } from '#core/props';
 
-export const PLACE_FORMAT = 'zovrin-place';
-export const PLACE_VERSION = 1;
+const PLACE_FORMAT = 'zovrin-place';
+const PLACE_VERSION = 1;
 const MAX_PIECES = 999;
 const MAX_OWN = 40;
 

@@ -1,7 +1,7 @@
 import type { KnownKind, PropKind, SetUpRow } from '#core/props';
 
 /** So many pieces of a kind in one of its states. */
-export interface Pieces {
+interface Pieces {
   kind: KnownKind;
   state: string;
   count: number;

@@ -2,8 +2,8 @@
 export { Id, oneOf, seconds, text, words } from './fields';
 export { fieldIssues, type FieldIssue } from './issues';
 export { migrate, readDocument, type DocumentKind, type Migration, type Read } from './read';
-export { mergeChanges, type KeyOf, type MergeOptions } from './merge';
-export { outcomeOfSave, type Revised, type SaveOutcome } from './revision';
+export { mergeChanges, type KeyOf } from './merge';
+export { outcomeOfSave, type Revised } from './revision';
 export {
   MAX_UNDO,
   rebase,

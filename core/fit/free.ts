@@ -34,7 +34,7 @@ export interface FreeLength {
 }
 
 /** Where a step says no range, from how much of its length to how much. */
-export const USUAL_RANGE = { least: 0.5, most: 1.5 } as const;
+const USUAL_RANGE = { least: 0.5, most: 1.5 } as const;
 const SHORTEST_REST: Seconds = 15;
 
 export interface Range {

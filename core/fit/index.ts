@@ -4,16 +4,13 @@ export {
   classEndsAt,
   FIT_GRIDS,
   FitOptions,
-  FitTarget,
   lastRestIndex,
   targetLength,
   usualFitOptions,
   WEIGHT_FACTORS,
 } from './options';
-export type { FitGrid, TargetLength } from './options';
 export type { FittedLength, Planned } from './planned';
-export { freeLengths, rangeOf, type FreeLength } from './free';
-export type { MakeUp } from './binds';
+export { freeLengths } from './free';
 export { wayEdit, type Way } from './ways';
 export { priceOf, type Price } from './price';
 export { changeInWords, fitInWords, makeUpInWords, priceInWords, wayInWords } from './words';

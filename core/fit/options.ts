@@ -7,7 +7,6 @@ import { clockOfSeconds } from '#core/time';
 
 /** Lengths are whole multiples of one of these, in seconds; 1 is for scripts. */
 export const FIT_GRIDS = [1, 5, 15, 30, 60] as const;
-export type FitGrid = (typeof FIT_GRIDS)[number];
 
 /**
  * How much a relative change of a step counts against the same change of a usual one: a step that keeps its length has to be
@@ -22,14 +21,14 @@ const TargetSeconds = z
   .max(MAX_TARGET, 'A target is at most six hours.');
 
 /** What a session is fitted to: a length, or the moment by the clock at which it ends. */
-export const FitTarget = z.discriminatedUnion('kind', [
+const FitTarget = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('length'), seconds: TargetSeconds }),
   z.strictObject({
     kind: z.literal('endsAt'),
     time: z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'An hour of the day like 19:30.'),
   }),
 ]);
-export type FitTarget = z.infer<typeof FitTarget>;
+type FitTarget = z.infer<typeof FitTarget>;
 
 /** What a fitting keeps to. Seconds. */
 export const FitOptions = z.strictObject({

@@ -2,8 +2,8 @@ import { z } from 'zod';
 import { Id, readDocument, words, type DocumentKind, type Read } from '#core/document';
 import { Plan } from '#core/plan';
 
-export const VARIANTS_FORMAT = 'zovrin-variants';
-export const VARIANTS_VERSION = 1;
+const VARIANTS_FORMAT = 'zovrin-variants';
+const VARIANTS_VERSION = 1;
 /** Two or three can be told apart at a glance. */
 export const MAX_VARIANTS = 3;
 

@@ -1,9 +1,9 @@
 import { z } from 'zod';
 import { Id, readDocument, seconds, text, words, type DocumentKind, type Read } from '#core/document';
 
-export const JOURNAL_FORMAT = 'zovrin-journal';
-export const JOURNAL_VERSION = 1;
-export const MAX_LINES = 200;
+const JOURNAL_FORMAT = 'zovrin-journal';
+const JOURNAL_VERSION = 1;
+const MAX_LINES = 200;
 const MAX_SECONDS = 4 * 3600;
 
 const Strength = z

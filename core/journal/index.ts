@@ -1,11 +1,2 @@
 /** The journal: what was practised without a run. */
-export {
-  JOURNAL_FORMAT,
-  JOURNAL_VERSION,
-  JournalBreath,
-  JournalEntry,
-  JournalHold,
-  MAX_LINES,
-  newJournalEntry,
-  readJournalEntry,
-} from './entry';
+export { JournalBreath, JournalEntry, JournalHold, newJournalEntry, readJournalEntry } from './entry';

@@ -2,5 +2,5 @@
 export { toMs, toSeconds, type Ms, type Seconds } from './units';
 export { gcd } from './gcd';
 export { median } from './median';
-export { normalQuantile, normals } from './normal';
+export { normals } from './normal';
 export { seeded } from './seeded';

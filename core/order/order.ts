@@ -25,7 +25,7 @@ import { unitsOf, type Units } from './units';
 export const MAX_MOVABLE = 60;
 
 /** An order, with what it costs. */
-export interface Costed {
+interface Costed {
   /** Ids of all steps of the plan, in order. */
   stepIds: readonly string[];
   tally: Tally;

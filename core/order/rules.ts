@@ -5,7 +5,7 @@ import { seconds } from '#core/document';
 const Weight = z.int('A weight is a whole number.').min(0, 'A weight is 0 or more.').max(20, 'A weight is at most 20.');
 
 /** Where breath practice belongs: before the holds, after them, before or after but not between, or anywhere. */
-export const BREATH_SPOTS = ['first', 'last', 'ends', 'anywhere'] as const;
+const BREATH_SPOTS = ['first', 'last', 'ends', 'anywhere'] as const;
 export type BreathSpot = (typeof BREATH_SPOTS)[number];
 
 /** What an order of steps is chosen by: what costs how much, and which rules it keeps. */

@@ -1,8 +1,8 @@
 import { z } from 'zod';
 import { Id, readDocument, text, words, type DocumentKind, type Read } from '#core/document';
 
-export const GROUP_FORMAT = 'zovrin-group';
-export const GROUP_VERSION = 1;
+const GROUP_FORMAT = 'zovrin-group';
+const GROUP_VERSION = 1;
 /** More than come to any class; a list of customers is not a group. */
 export const MAX_MEMBERS = 100;
 

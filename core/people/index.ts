@@ -1,18 +1,7 @@
 /** People: who is taught, with what was measured and told of them, and the groups they come in. */
-export {
-  ASKS,
-  DatedNote,
-  daysToCome,
-  KeptInMind,
-  newPerson,
-  Person,
-  PERSON_FORMAT,
-  PERSON_VERSION,
-  readPerson,
-  type Ask,
-} from './person';
+export { ASKS, DatedNote, daysToCome, KeptInMind, newPerson, Person, readPerson, type Ask } from './person';
 export { IN_WORDS, KeptCondition, keptCondition } from './kept-condition';
-export { GROUP_FORMAT, GROUP_VERSION, Group, MAX_MEMBERS, newGroup, readGroup } from './group';
+export { Group, MAX_MEMBERS, newGroup, readGroup } from './group';
 export { initials, initialsOf, namesake } from './names';
 export {
   countedFrom,
@@ -24,4 +13,4 @@ export {
   weeksBetween,
   weeksRefusal,
 } from './dates';
-export { personFile, PERSON_FILE_FORMAT, readPersonFile, type AttendedClass, type PersonFile } from './file';
+export { personFile, PERSON_FILE_FORMAT, readPersonFile, type AttendedClass } from './file';

@@ -17,7 +17,7 @@ import { Day } from './dates';
 import { KeptCondition } from './kept-condition';
 
 export const PERSON_FORMAT = 'zovrin-person';
-export const PERSON_VERSION = 3;
+const PERSON_VERSION = 3;
 const MAX_MEASURES = 500;
 
 const MAX_IN_MIND = 40;

@@ -8,7 +8,7 @@ import type { HoldStep, Step } from './step';
 type StepEdit = Exclude<Extract<PlanEdit, { step: string }>, { kind: 'removeStep' | 'moveStep' | 'duplicateStep' }>;
 
 /** A step with one of its lengths changed; a step that has no such length stays as it is. */
-export function withLength(step: Step, what: StepLength, to: number): Step {
+function withLength(step: Step, what: StepLength, to: number): Step {
   if (step.kind === 'hold' && what.kind === 'hold')
     return { ...step, sides: withSideSeconds(step.sides, what.side, to) };
   if (step.kind === 'rest' && what.kind === 'rest') return { ...step, seconds: to };
@@ -157,7 +157,7 @@ function misfitOfStep(step: Step, edit: Extract<PlanEdit, { step: string }>): st
  * Why an edit does not fit a plan: what it is about is not there any more, or is something else by now. Undefined where it
  * fits. Of several edits, the first that does not fit after those before it.
  */
-export function misfit(plan: Plan, edit: PlanEdit): string | undefined {
+function misfit(plan: Plan, edit: PlanEdit): string | undefined {
   if (edit.kind === 'several') {
     let now = plan;
     for (const one of edit.edits) {

@@ -4,7 +4,7 @@ import type { Plan } from './plan';
 import type { HoldSides, Step } from './step';
 
 /** The fields of a plan that a history names. */
-export const PLAN_FIELDS = [
+const PLAN_FIELDS = [
   'title',
   'intent',
   'approach',
@@ -17,7 +17,7 @@ export const PLAN_FIELDS = [
 ] as const;
 
 /** The aspects of a step that a history tells from each other. */
-export const STEP_FACETS = [
+const STEP_FACETS = [
   'name',
   'position',
   'sides',

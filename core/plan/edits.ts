@@ -106,7 +106,7 @@ const SimpleEdit = z.discriminatedUnion('kind', [
 type SimpleEdit = z.infer<typeof SimpleEdit>;
 
 /** Several edits as one: all of them, in order, or none. */
-export interface ManyEdits {
+interface ManyEdits {
   kind: 'several';
   edits: PlanEdit[];
 }
@@ -116,7 +116,6 @@ export interface ManyEdits {
  * step that it is about, lengths are seconds.
  */
 export type PlanEdit = SimpleEdit | ManyEdits;
-export type PlanEditKind = PlanEdit['kind'];
 
 /** The shape of an edit from outside. */
 export const PlanEdit: z.ZodType<PlanEdit> = z.lazy(() =>

@@ -1,7 +1,7 @@
 /** The plan: the document, its limits, its named edits, undo, and reading it from outside. */
 export { PLAN_LIMITS } from './limits';
 export { MAX_PHASES, phasesOfStep } from './phases';
-export { PLAN_FORMAT, OrderPair, PLAN_VERSION, Plan, emptyPlan } from './plan';
+export { PLAN_VERSION, Plan, emptyPlan } from './plan';
 export {
   BreathMoves,
   BreathStep,
@@ -15,7 +15,6 @@ export {
   Prompt,
   Rebound,
   RestStep,
-  SideLength,
   OtherSetUp,
   Stage,
   Step,
@@ -23,16 +22,8 @@ export {
 } from './step';
 export type { PlainStep, StepKind } from './step';
 export { readPlan } from './read';
-export {
-  PlanEdit,
-  readPlanEdit,
-  undoKey,
-  type ChosenLength,
-  type PlanDetails,
-  type PlanEditKind,
-  type StepLength,
-} from './edits';
-export { applyEdit, editedPlan, misfit, withLength, withLengths, type EditResult } from './apply-edit';
+export { PlanEdit, readPlanEdit, undoKey, type ChosenLength, type StepLength } from './edits';
+export { applyEdit, editedPlan, withLengths } from './apply-edit';
 export { invertEdit } from './invert-edit';
 export {
   addStep,
@@ -75,13 +66,5 @@ export {
   talkStep,
 } from './new-step';
 export { selfContained } from './self-contained';
-export {
-  adoptEntries,
-  entriesOf,
-  MAX_FILE_ENTRIES,
-  planFile,
-  readPlanFile,
-  type PlanFile,
-  type ReadPlanFile,
-} from './file';
-export { PLAN_FIELDS, planChanges, PlanChange, STEP_FACETS, type StepLengths } from './changes';
+export { adoptEntries, entriesOf, MAX_FILE_ENTRIES, planFile, readPlanFile, type PlanFile } from './file';
+export { planChanges, PlanChange, type StepLengths } from './changes';

@@ -3,31 +3,20 @@ export {
   isKnownKind,
   isOwnKind,
   loadedHeightCm,
-  ownKindName,
   PROP_KINDS,
   PROP_KIND_NAMES,
   propKind,
   propState,
   sizeOfPiece,
 } from './kinds';
-export type { KnownKind, OwnKindName, PropKind, PropKindInfo, PropSize, PropState, Sized } from './kinds';
+export type { KnownKind, PropKind, Sized } from './kinds';
 export { MAX_FACES, nameOfOwn, OwnKind, OwnSize } from './own';
 export { PROP_PLACES, PROP_PLACE_NAMES, type PropPlace } from './places';
-export {
-  MAX_PIECES,
-  MAX_SET_UP_ROWS,
-  SetUp,
-  SetUpRow,
-  longestLoopCm,
-  mirrorSetUp,
-  movesAtSwitch,
-  piecesByKind,
-  placedProps,
-} from './setup';
+export { SetUp, SetUpRow, mirrorSetUp, movesAtSwitch, piecesByKind, placedProps } from './setup';
 export type { PlacedProp, PropSide } from './setup';
 export { freeFor, rowFor, usualPlace, withStack, type OwnFace } from './change';
-export { propMoves, type Piece, type PropMove } from './moves';
-export { isStacked, stackFor, type Available, type Stack, type StackPiece } from './stacks';
+export { propMoves, type PropMove } from './moves';
+export { isStacked, stackFor, type Available, type Stack } from './stacks';
 export {
   movesInWords,
   movesSaid,

@@ -4,7 +4,7 @@ import { isOwnKind, MAX_OWN_NAME, PROP_KIND_NAMES, propKind, propState, type Pro
 import { OwnSize } from './own';
 import { PROP_PLACE_NAMES, type PropPlace } from './places';
 
-export const MAX_SET_UP_ROWS = 24;
+const MAX_SET_UP_ROWS = 24;
 export const MAX_PIECES = 12;
 
 /** One of the known kinds, or `own:` and a name. */
@@ -16,7 +16,7 @@ const STRAP_CM = 240;
 /** What a buckle and a free end take of a strap. */
 const BUCKLE_CM = 10;
 /** The longest loop that so many straps, joined, come to. Centimetres round. */
-export const longestLoopCm = (straps: number): number => straps * (STRAP_CM - BUCKLE_CM);
+const longestLoopCm = (straps: number): number => straps * (STRAP_CM - BUCKLE_CM);
 
 /**
  * One row of a set-up. `side` is the side it lies on **while the left side is held**; a row with `mirror` goes to the

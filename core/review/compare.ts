@@ -27,7 +27,7 @@ export interface SideRecord extends Planned {
 }
 
 /** One set of a breath practice, planned against done, by its place in the practice. */
-export interface SetRecord extends Planned {
+interface SetRecord extends Planned {
   set: number;
 }
 
@@ -51,7 +51,7 @@ export interface StepRecord {
 }
 
 /** Left against right over the steps that were led and have both sides. Differences are left less right. */
-export interface Balance {
+interface Balance {
   leftMs: Ms;
   rightMs: Ms;
   apartMs: Ms;

@@ -1,27 +1,11 @@
 /** The record: what was planned against what was done, in one session and over weeks. */
-export {
-  compareRun,
-  type Balance,
-  type Planned,
-  type RunRecord,
-  type SetRecord,
-  type SideRecord,
-  type StepRecord,
-} from './compare';
-export { saidOf, type Said } from './said';
+export { compareRun, type RunRecord, type SideRecord } from './compare';
+export { saidOf } from './said';
 export { astray, type AstrayRow } from './astray';
 export { happenedIn, type Happened } from './happened';
 export { takeTimes, timesTaken, type TakenTime } from './take-times';
 export { tellingSentence } from './sentence';
-export {
-  practisedOfEntry,
-  practisedOfRun,
-  type Between,
-  type Practised,
-  type PractisedBreath,
-  type PractisedHold,
-  type TaughtRun,
-} from './practised';
+export { practisedOfEntry, practisedOfRun, type Practised } from './practised';
 export {
   areasByWeek,
   betweens,
@@ -36,17 +20,7 @@ export {
   type PractisedFilter,
 } from './weeks';
 export { areasSaid, betweensSaid, breathSaid, plannedSaid, sidesSaid, strengthSaid } from './weeks-said';
-export {
-  PACE_KINDS,
-  PACE_PRIORS,
-  paceOfRun,
-  pacesOf,
-  PRIOR_RUNS,
-  type Pace,
-  type PaceKind,
-  type PaceOfRun,
-  type Paces,
-} from './pace';
+export { PACE_KINDS, paceOfRun, pacesOf, type PaceOfRun, type Paces } from './pace';
 export {
   basisInWords,
   chanceInWords,

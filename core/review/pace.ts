@@ -56,7 +56,7 @@ export function stretchesOf({ phases }: Pick<Timeline, 'phases'>): Stretch[] {
 const turnOf = (phase: Phase): number => (phase.kind === 'hold' ? phase.turn : -1);
 
 /** How one kind of time went in one run: the mean logarithm of done ÷ planned, how much it varied, over how many. */
-export interface KindOfRun {
+interface KindOfRun {
   /** ln(done ÷ planned) of all of it together. */
   log: number;
   /** Variance of the logarithms of the single stretches about it. */
@@ -105,7 +105,7 @@ export function paceOfRun(timeline: Timeline, events: readonly RunEvent[]): Pace
 }
 
 /** How a kind of time goes: ln(done ÷ planned) in the middle, how much evenings differ, how much stretches of one evening do. */
-export interface Pace {
+interface Pace {
   log: number;
   between: number;
   within: number;
@@ -141,7 +141,7 @@ export const PACE_PRIORS: Record<PaceKind, Prior> = {
   breath: { ratio: 1, teachers: 0.02, between: 0.015, within: 0.03 },
 };
 /** Pauses and rests that are added, as a share of what is led. */
-export const STOPS_PRIOR: Prior = { ratio: 1.005, teachers: 0.01, between: 0.01, within: 0 };
+const STOPS_PRIOR: Prior = { ratio: 1.005, teachers: 0.01, between: 0.01, within: 0 };
 
 /** As how many evenings the assumption of how much evenings differ counts. */
 export const PRIOR_RUNS = 3;

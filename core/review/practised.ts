@@ -21,7 +21,7 @@ export interface PractisedHold extends Planned {
 }
 
 /** A breath as it was practised. Rates in breaths a minute; null where nothing of the kind was counted. */
-export interface PractisedBreath extends Planned {
+interface PractisedBreath extends Planned {
   name: string;
   rounds: number | null;
   breathsPerMinute: number | null;

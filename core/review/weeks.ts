@@ -86,7 +86,7 @@ export const plannedAndDone = (all: readonly Practised[]) =>
     .filter(({ kind, ended }) => kind === 'run' && ended)
     .map(({ id, beganAtMs, title, total: { plannedMs, doneMs } }) => ({ id, beganAtMs, title, plannedMs, doneMs }));
 
-export const BETWEENS = ['setUp', 'entries', 'talk'] as const;
+const BETWEENS = ['setUp', 'entries', 'talk'] as const;
 
 /** How set-ups and changes, ways in and out, and talk really went: the mean of one, in milliseconds. */
 export function betweens(all: readonly Practised[]) {

@@ -7,7 +7,7 @@ import type { Run } from './run';
 import { roundsAround, type QueueItem } from './queue';
 
 /** One hold, rest or breath that becomes longer or shorter, each of its sides alike. Milliseconds for one side. */
-export interface Refitted {
+interface Refitted {
   stepIndex: number;
   sides: 1 | 2;
   fromMs: Ms;

@@ -10,15 +10,14 @@ export {
   type StepReview,
 } from './review';
 export { applyEvent, foldRun, ledSpans, runAt, runBefore } from './fold';
-export type { DoneSpan, Run, RunStatus } from './run';
+export type { DoneSpan, Run } from './run';
 export { endOfLeftRunning, runState, stateAt, type RunState } from './state';
 export { cuesAhead, type Cue } from './cues';
-export { catchUp, type CatchUp, type Refitted } from './catch-up';
+export { catchUp, type CatchUp } from './catch-up';
 export { comingUp, stepsToCome, type Coming } from './coming';
 export { ledPhases } from './led';
 export { nextStop, previousStop, stops } from './stops';
-export { groupAround, type Group, type Queue } from './queue';
 export { secondSideGapMs } from './second-side';
-export { ANNOTATION_EVENTS, effectiveEvents } from './effective';
+export { effectiveEvents } from './effective';
 export { matchedSteps } from './matched';
 export { EVENT_VERSION, readStoredEvent, storedEvent } from './read-event';

@@ -3,11 +3,11 @@ import { BreathLoadRules, GROWTH, GrowthRules, LADDER, LOAD_RULES, Rung } from '
 import { readDocument, type DocumentKind, type Migration, type Read } from '#core/document';
 import { ORDER_RULES, OrderRules } from '#core/order';
 
-export const SETTINGS_FORMAT = 'zovrin-house';
-export const SETTINGS_VERSION = 3;
+const SETTINGS_FORMAT = 'zovrin-house';
+const SETTINGS_VERSION = 3;
 const MAX_RUNGS = 40;
 
-export const SECOND_SIDE = ['always', 'ask', 'never'] as const;
+const SECOND_SIDE = ['always', 'ask', 'never'] as const;
 export type SecondSide = (typeof SECOND_SIDE)[number];
 
 /** The rules of a house: what is offered, how it may grow, and what is worth a second look. */

@@ -1,4 +1,4 @@
 /** Time: reading what people type, and showing it. */
-export { DURATION_FORMS, parseDuration, type ParsedDuration } from './parse';
+export { parseDuration } from './parse';
 export { clockOfMs, clockOfSeconds, editableClock, signedClockOfMs, spokenMs } from './format';
 export { inBreaths, parseBreaths } from './breaths';

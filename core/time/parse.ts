@@ -1,7 +1,7 @@
 import { toMs, toSeconds, type Seconds } from '#core/numbers';
 
 /** The forms a length can be typed in, for a message beside a field. */
-export const DURATION_FORMS = '4:30, 4m30, 4.5 min, 270 or 1:05:00';
+const DURATION_FORMS = '4:30, 4m30, 4.5 min, 270 or 1:05:00';
 
 export type ParsedDuration = { ok: true; seconds: Seconds } | { ok: false; reason: string };
 

@@ -61,10 +61,9 @@ export interface RetentionBlock extends BreathBlockBase {
   held: 'full' | 'empty';
 }
 
-export type BreathBlock =
-  WaveBlock | OwnPaceBlock | StrokesBlock | RetentionBlock | (PlainBlock & { side?: PhaseSide });
+type BreathBlock = WaveBlock | OwnPaceBlock | StrokesBlock | RetentionBlock | (PlainBlock & { side?: PhaseSide });
 
-export interface PlainBlock extends BlockBase {
+interface PlainBlock extends BlockBase {
   kind: 'thread' | 'rest' | 'loosen' | 'talk';
 }
 
@@ -152,7 +151,7 @@ function waveRounds(run: readonly Counted[]): WaveRound[] {
 }
 
 /** What a breath is drawn as; moments are moved on by `fromMs`. */
-export function breathBlocks(phases: readonly AnyBreath[], stepIndex: number, fromMs: Ms = 0): BreathBlock[] {
+function breathBlocks(phases: readonly AnyBreath[], stepIndex: number, fromMs: Ms = 0): BreathBlock[] {
   const blocks: BreathBlock[] = [];
   for (let i = 0; i < phases.length;) {
     const phase = phases[i]!;

@@ -3,7 +3,7 @@ import type { Ms } from '#core/numbers';
 import type { Timeline } from './types';
 
 /** A stretch of time in which so many pieces of one kind lie in place for each person. */
-export interface ShelfBand {
+interface ShelfBand {
   startMs: Ms;
   endMs: Ms;
   count: number;

@@ -21,7 +21,7 @@ export const footTo = (toes: Place, sole: Place): Foot => ({ kind: 'room', toes,
 /** Flat on the floor, toes forward and a little out. */
 export const FLAT_FOOT = footTo([1, 0, 0.1], [0, -1, 0]);
 /** On its back, toes behind. */
-export const TOP_OF_FOOT = footTo([-1, -0.06, -0.05], [-0.05, 1, 0]);
+const TOP_OF_FOOT = footTo([-1, -0.06, -0.05], [-0.05, 1, 0]);
 /** Toes tucked under, heel up. */
 export const TOES_TUCKED = footTo([0.25, -1, 0], [-1, -0.25, 0]);
 /** Toes up, as with the leg straight on the floor. */
@@ -46,14 +46,6 @@ export const ankleAt = (at: Place, swivel: number, foot: Foot): Leg => ({
   at,
   swivel,
   hanging: false,
-  foot,
-});
-/** The same, with the height counted from the hips. */
-export const ankleOver = (at: Place, swivel: number, foot: Foot): Leg => ({
-  kind: 'ankle',
-  at,
-  swivel,
-  hanging: true,
   foot,
 });
 type Kneeling = Partial<Omit<Extract<Leg, { kind: 'kneeling' }>, 'kind'>>;
@@ -136,7 +128,7 @@ const angles = (value: number | Angles | undefined): Angles =>
 const LEG = legBy([0, 5, 5]);
 const ARM = armBy([4, 12, 0]);
 
-export const pose = (held: Held): Pose => ({
+const pose = (held: Held): Pose => ({
   root: { height: held.height ?? 30, pitch: held.pitch ?? 0, roll: held.roll ?? 0, yaw: held.yaw ?? 0 },
   spine: {
     lumbar: angles(held.lumbar),

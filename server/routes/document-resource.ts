@@ -64,7 +64,7 @@ export const storedOf = <T, S extends StoredDocument<T>>(of: DocumentResource<T,
   storedWith(of, row, readStored(of.resource.noun, row.document, of.resource.read));
 
 /** Reads a document of a request; throws every wrong field as a 422. */
-export function acceptDocument<T, S extends StoredDocument<T>>(
+function acceptDocument<T, S extends StoredDocument<T>>(
   of: DocumentResource<T, S>,
   document: unknown,
   nowMs: number,

@@ -8,7 +8,7 @@ import { iso, type Store } from '../store/store';
 import { documentRoutes, type DocumentResource } from './document-resource';
 
 /** How many custom entries a library holds. */
-export const MAX_ENTRIES = 1000;
+const MAX_ENTRIES = 1000;
 
 /** What ships with Zovrin is copied, not changed. */
 const builtIn = (name: string): HttpProblem =>

@@ -5,7 +5,7 @@ import type { Store } from '../store/store';
 import { createIn, documentRoutes, type DocumentResource } from './document-resource';
 
 /** How many places there can be. */
-export const MAX_PLACES = 100;
+const MAX_PLACES = 100;
 
 const PLACE: DocumentResource<Place> = {
   resource: PLACES,

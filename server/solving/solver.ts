@@ -4,7 +4,7 @@ import { HttpProblem } from '../http/problems';
 import work from './worker';
 
 /** What comes of a job: its answer, and of a timeline its text. */
-export type Answer<K extends JobKind> = K extends 'timeline' ? string : Jobs[K]['answer'];
+type Answer<K extends JobKind> = K extends 'timeline' ? string : Jobs[K]['answer'];
 
 /** Who waits for a job. */
 export interface Waiting {

@@ -36,7 +36,7 @@ export function backupsOf(file: string): Backup[] {
 }
 
 /** Deletes backups of the same day but the latest, and days beyond the newest 14. The clock has no say in it. */
-export function pruneBackups(file: string): void {
+function pruneBackups(file: string): void {
   const days = new Set<string>();
   for (const { path, day } of backupsOf(file)) {
     const isLatestOfItsDay = !days.has(day);

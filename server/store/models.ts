@@ -18,7 +18,7 @@ export interface PlanRow extends Model<InferAttributes<PlanRow>, InferCreationAt
   deletedMs: number | null;
 }
 
-export interface RevisionRow extends Model<InferAttributes<RevisionRow>, InferCreationAttributes<RevisionRow>> {
+interface RevisionRow extends Model<InferAttributes<RevisionRow>, InferCreationAttributes<RevisionRow>> {
   planId: string;
   revision: number;
   document: string;
@@ -43,7 +43,7 @@ export interface EventRow extends Model<InferAttributes<EventRow>, InferCreation
 }
 
 /** A clock that Zovrin keeps of its own, by its name. Milliseconds since 1970 UTC. */
-export interface ClockRow extends Model<InferAttributes<ClockRow>, InferCreationAttributes<ClockRow>> {
+interface ClockRow extends Model<InferAttributes<ClockRow>, InferCreationAttributes<ClockRow>> {
   id: string;
   ms: number;
 }

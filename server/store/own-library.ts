@@ -12,7 +12,7 @@ export const isBuiltIn = (id: string): boolean =>
   builtInLibrary.position(id) !== undefined || builtInLibrary.technique(id) !== undefined;
 
 /** Reads a stored entry, migrated if it is older. Throws a NotReadable where this Zovrin cannot. */
-export const storedEntry = (text: string): OwnEntry => readStored('entry', text, readEntry);
+const storedEntry = (text: string): OwnEntry => readStored('entry', text, readEntry);
 
 /** The entries of one's own with these ids, deleted ones too; ids that are none are passed over. */
 export async function ownEntriesByIds(

@@ -5,7 +5,7 @@ import { HttpProblem } from '../http/problems';
 type Reading<T> = (value: unknown) => { ok: true; value: T } | { ok: false; issues: readonly FieldIssue[] };
 
 /** A stored text that this Zovrin cannot read: of a newer version, or damaged. It stays as it is. */
-export class NotReadable extends HttpProblem {
+class NotReadable extends HttpProblem {
   constructor(
     noun: string,
     readonly reason: string,

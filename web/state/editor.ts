@@ -22,7 +22,7 @@ import { useLibrary } from './library';
 const SAVE_AFTER_MS = 700;
 
 /** A plan of the server; where two versions of it do not go together, the one that does not go on is kept as a copy. */
-export const syncedPlan = (id: string): SyncedDocument<Plan> =>
+const syncedPlan = (id: string): SyncedDocument<Plan> =>
   syncedDocument<Plan>({
     ...sourceOf(`plan.${id}`, readPlan, planClient.at(id)),
     saveAfterMs: SAVE_AFTER_MS,

@@ -3,7 +3,7 @@ import { openTabs, tabName } from './tabs';
 import { vault } from './vault';
 
 /** What was kept of a document and not acknowledged, by someone who is no longer there. */
-export interface Leftover {
+interface Leftover {
   text: string;
   /** Removes it from this browser. */
   remove: () => void;

@@ -92,7 +92,7 @@ export const unfinishedRun = (planId: string): LocalRun | undefined => unfinishe
 
 export const keepLocalRun = (run: LocalRun): boolean =>
   vault.write(keyOf(run), JSON.stringify({ ...run, events: run.events.map(storedEvent) }));
-export const dropLocalRun = (run: LocalRun): void => vault.remove(keyOf(run));
+const dropLocalRun = (run: LocalRun): void => vault.remove(keyOf(run));
 
 /**
  * Sends a batch of what the server has not acknowledged. The server stores each event once, however often it comes. Gives

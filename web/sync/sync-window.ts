@@ -2,7 +2,7 @@ import { openDrafts, type Drafts } from './drafts';
 import { undoStore, type UndoStore } from './undo-store';
 
 /** Says to the other windows of this browser that something was saved, and hears it from them. */
-export interface Channel {
+interface Channel {
   post(revision: number): void;
   listen(heard: () => void): void;
   close(): void;

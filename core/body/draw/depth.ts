@@ -2,7 +2,7 @@ import type { Ellipsoid } from '../flesh';
 import { multiply, toWorld, type Mat3, type Vec3 } from '../vector';
 
 /** An ellipsoid as the camera sees it. */
-export interface Seen {
+interface Seen {
   piece: Ellipsoid;
   /** Its middle: right, up, towards the viewer. */
   at: Vec3;

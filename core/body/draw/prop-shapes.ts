@@ -67,7 +67,7 @@ const straight = (points: readonly Point2[]): string =>
   `M${points.map(([x, y]) => `${Math.round(x)} ${Math.round(y)}`).join('L')}z`;
 
 /** A polygon with its corners rounded by a radius in millimetres. */
-export function roundedPolygon(points: readonly Point2[], radius: number): string {
+function roundedPolygon(points: readonly Point2[], radius: number): string {
   const n = points.length;
   let path = '';
   for (const [i, at] of points.entries()) {

@@ -1,19 +1,8 @@
 import type { Mat3, Vec3 } from '../vector';
 
-export const PARTS = [
-  'torso',
-  'neck',
-  'head',
-  'ear',
-  'hair',
-  'thigh',
-  'shank',
-  'foot',
-  'upperArm',
-  'forearm',
-  'hand',
-] as const;
-export type Part = (typeof PARTS)[number];
+/** The parts of a body that are drawn and touch. */
+export type Part =
+  'torso' | 'neck' | 'head' | 'ear' | 'hair' | 'thigh' | 'shank' | 'foot' | 'upperArm' | 'forearm' | 'hand';
 
 /** Where the hair ends, as a function of the place inside the ellipsoid: positive is cut away. */
 export type Cut = (x: number, y: number) => number;

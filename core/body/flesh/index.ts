@@ -7,9 +7,9 @@ import { addFoot, addShank, addThigh } from './leg';
 import { addNeck, addSlope, addTorso } from './torso';
 
 export { onHead, type Hair } from './head';
-export { MID_SOLE, TOE_TIP } from './leg';
+export { MID_SOLE } from './leg';
 export { topOfParts } from './top';
-export { PARTS, type Cut, type Ellipsoid, type Part } from './ellipsoid';
+export { type Ellipsoid, type Part } from './ellipsoid';
 
 /**
  * The flesh on a skeleton: about 600 ellipsoids along the segments, or only those of the parts asked for (settling

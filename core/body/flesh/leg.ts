@@ -45,8 +45,7 @@ const FOOT = readEvenly(
   24,
 );
 
-/** From the ankle to the tip of the toes and to the middle of the sole, in the foot's own frame. */
-export const TOE_TIP: Vec3 = [19.8, -5, 0];
+/** From the ankle to the middle of the sole, in the foot's own frame. */
 export const MID_SOLE: Vec3 = [6, -6.2, 0];
 
 export function addThigh(body: Skeleton, leg: Limb, side: -1 | 1, put: Add): void {

@@ -2,7 +2,7 @@ import { toLocal, Y_AXIS, type Vec3 } from '../vector';
 import type { Ellipsoid } from './ellipsoid';
 
 /** How high one piece reaches straight above a place of the floor, in centimetres; 0 where it is not. */
-export function topOfPiece({ at, frame, radii }: Ellipsoid, x: number, z: number): number {
+function topOfPiece({ at, frame, radii }: Ellipsoid, x: number, z: number): number {
   // The upright line through the place meets the ellipsoid where its scaled local distance is one.
   const start = toLocal(frame, [x - at[0], 0, z - at[2]]);
   const way = toLocal(frame, Y_AXIS);

@@ -3,7 +3,7 @@ import { outside, type Box, type Roll, type Solid } from '../solids/solid';
 import type { Vec3 } from '../vector';
 
 /** How far soft flesh gives where it is pressed, in centimetres. */
-export const GIVES: Record<Part, number> = {
+const GIVES: Record<Part, number> = {
   torso: 1.4,
   thigh: 1,
   shank: 0.8,
@@ -21,7 +21,7 @@ export const GIVES: Record<Part, number> = {
 export const ON_FLOOR_CM = 0.9;
 
 /** Half the breadth of an ellipsoid along a direction. */
-export function extent(piece: Ellipsoid, way: Vec3): number {
+function extent(piece: Ellipsoid, way: Vec3): number {
   const { frame: f, radii: r } = piece;
   const x = (f[0] * way[0] + f[3] * way[1] + f[6] * way[2]) * r[0];
   const y = (f[1] * way[0] + f[4] * way[1] + f[7] * way[2]) * r[1];

@@ -30,7 +30,7 @@ export interface Roll extends Common {
 }
 
 /** The wall: everything beyond `x`. */
-export interface Wall extends Common {
+interface Wall extends Common {
   shape: 'wall';
   x: number;
 }

@@ -5,8 +5,8 @@ import { iso, type Store } from '../../store/store';
 import { createIn, documentRoutes, type DocumentResource } from '../document-resource';
 
 /** How many people a house knows, and how many groups they come in. */
-export const MAX_PEOPLE = 2000;
-export const MAX_GROUPS = 200;
+const MAX_PEOPLE = 2000;
+const MAX_GROUPS = 200;
 
 const PERSON: DocumentResource<Person> = {
   resource: PEOPLE,

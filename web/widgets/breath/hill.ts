@@ -2,7 +2,7 @@ import { strokesMs, type CountedPhase, type Quarter, type TonedPhase } from '#co
 import type { Ms } from '#core/numbers';
 
 /** A point on the stage in pixels, y downwards from the top of the hill's frame. */
-export interface Point {
+interface Point {
   x: number;
   y: number;
 }
@@ -13,7 +13,7 @@ export interface HillFrame {
   height: number;
 }
 
-export interface Stone extends Point {
+interface Stone extends Point {
   /** When it lights, in milliseconds from the beginning of the way. */
   atMs: Ms;
 }

@@ -7,7 +7,7 @@ import { drawFigure, useStandardFigures } from './figures';
 import type { DrawnFigure, FigureRequest, MeasuredFigure } from '../../workers/drawing-request';
 
 /** The body a figure is drawn for where no other is chosen. */
-export const STANDARD_BODY: ForWhom = { statureCm: TABLE_STATURE_CM, flexibility: ORDINARY };
+const STANDARD_BODY: ForWhom = { statureCm: TABLE_STATURE_CM, flexibility: ORDINARY };
 
 interface Wanted {
   position: Position | undefined;
