@@ -73,13 +73,22 @@ describe('the steps of undo in the browser’s database', () => {
     await database.put('heads', await database.get('heads', mine), 'place.a.other');
     for (const [, id] of (await database.getAllKeys('versions')) as [string, string][]) {
       await database.put('versions', await database.get('versions', [mine, id]), ['place.a.other', id]);
+      await database.delete('versions', [mine, id]);
     }
     await database.delete('heads', mine);
     database.close();
     browser.otherTabs = ['zovrin.tab.other'];
     expect(await undoStore('place.a', read).read()).toBeUndefined();
     browser.otherTabs = [];
-    expect(texts((await undoStore('place.a', read).read())!)).toEqual([[''], 'there', []]);
+    const store = undoStore('place.a', read);
+    const taken = await store.read();
+    expect(texts(taken!)).toEqual([[''], 'there', []]);
+    // It goes on here, and is not kept twice.
+    await store.write(taken!);
+    const after = await openDB('zovrin');
+    expect(await after.getAllKeys('heads')).toEqual([mine]);
+    expect(await after.count('versions')).toBe(2);
+    after.close();
   });
 
   test('a version that cannot be read ends them there; forgotten, nothing is left', async () => {

@@ -35,6 +35,8 @@ interface UndoDatabase extends DBSchema {
 }
 
 const KEPT_FOR_MS = 30 * 24 * 3600 * 1000;
+/** How many histories are kept, those that were written last. */
+const MAX_KEPT = 40;
 let opened: Promise<IDBPDatabase<UndoDatabase>> | undefined;
 
 /** The range of all versions of one head. */
@@ -42,8 +44,13 @@ const versionsOf = (head: string): IDBKeyRange => IDBKeyRange.bound([head, ''], 
 
 async function removeOld(database: IDBPDatabase<UndoDatabase>, nowMs: number): Promise<void> {
   const change = database.transaction(['heads', 'versions'], 'readwrite');
+  const heads: { key: string; writtenAt: number }[] = [];
   for await (const { key, value } of change.objectStore('heads').iterate()) {
-    if (nowMs - value.writtenAt < KEPT_FOR_MS) continue;
+    heads.push({ key, writtenAt: value.writtenAt });
+  }
+  heads.sort((one, other) => other.writtenAt - one.writtenAt);
+  for (const [i, { key, writtenAt }] of heads.entries()) {
+    if (i < MAX_KEPT && nowMs - writtenAt < KEPT_FOR_MS) continue;
     await change.objectStore('versions').delete(versionsOf(key));
     await change.objectStore('heads').delete(key);
   }
@@ -87,6 +94,8 @@ export function undoStore<T extends object>(key: string, read: (value: unknown) 
   /** The ids of the versions that are written. */
   const ids = new Map<T, string>();
   let writing: Promise<void> = Promise.resolve();
+  /** The head of a window that is gone, whose history this one goes on with. */
+  let adopted: string | undefined;
 
   async function ownHead(): Promise<string> {
     return `${key}.${await tabName()}`;
@@ -133,7 +142,7 @@ export function undoStore<T extends object>(key: string, read: (value: unknown) 
     };
     if (from === (await ownHead())) {
       for (const [id, document] of versions) ids.set(document, id);
-    }
+    } else adopted = from;
     return { past: entries(head.past.toReversed()).reverse(), now, future: entries(head.future), merge: undefined };
   }
 
@@ -167,7 +176,12 @@ export function undoStore<T extends object>(key: string, read: (value: unknown) 
     void change
       .objectStore('heads')
       .put({ past: past.map(step), now, future: history.future.map(step), writtenAt: Date.now() }, head);
+    if (adopted !== undefined) {
+      void change.objectStore('versions').delete(versionsOf(adopted));
+      void change.objectStore('heads').delete(adopted);
+    }
     await change.done;
+    adopted = undefined;
   }
 
   return {
