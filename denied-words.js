@@ -7,7 +7,8 @@ export const DENIED = [
   [/^(goOnFromThere|itReallyWentBy)$/, 'excludeGap and revertClockCorrection'],
   [/^(Happening|LeadAtFirst)$/, 'NewRunEvent and InitialLeadership'],
   [/^(keptList|keptDocument|draftsOf)$/, 'cachedList, syncedDocument and openDrafts'],
-  [/^(WayOut|waysOut|wayOutInWords)$/, 'PropSolution, propSolutions and solutionInWords'],
+  // The field waysOut of an entry is in stored documents and keeps its name.
+  [/^(WayOut|wayOutInWords)$/, 'PropSolution and solutionInWords'],
   [/^(easierWays|Asks)$/, 'modifications and Demands'],
   [/^(asItLies|harmOf|roomMs|brokenIn|leastPossible)$/, 'bakePose, costOf, budgetMs, findViolations and lowerBound'],
   [

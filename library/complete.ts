@@ -14,7 +14,7 @@ const filled = <T extends object>(entry: T, fields: readonly (keyof T & string)[
   fields.flatMap((field) => needs(field, String(entry[field]).trim() !== ''));
 
 function missingInPosition(entry: Position, ids: ReadonlySet<string>): Missing[] {
-  const { setUps, sides, leftMeans, waysIn, propSolutions, prompts } = entry;
+  const { setUps, sides, leftMeans, waysIn, waysOut, prompts } = entry;
   const shown = (['easier', 'stronger'] as const).flatMap((name) => {
     const { words, setUp, position } = entry[name];
     return [
@@ -44,7 +44,7 @@ function missingInPosition(entry: Position, ids: ReadonlySet<string>): Missing[]
       'one with the props of a studio',
     ),
     ...needs('waysIn', waysIn.length >= 2, 'at least two sentences'),
-    ...needs('propSolutions', propSolutions.length >= 1, 'at least one sentence'),
+    ...needs('waysOut', waysOut.length >= 1, 'at least one sentence'),
     ...needs('prompts', prompts.length >= 1, 'at least one'),
     ...shown,
     ...whys,

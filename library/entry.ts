@@ -24,7 +24,7 @@ interface Told {
   setUps: NamedSetUp[];
   stages?: Position['stages'];
   waysIn: string[];
-  propSolutions: string[];
+  waysOut: string[];
   prompts: Position['prompts'];
   easier: Variation;
   stronger: Variation;
@@ -65,7 +65,7 @@ export function told(entry: Told): PositionText {
     })),
     stages: entry.stages ?? [],
     waysIn: entry.waysIn,
-    propSolutions: entry.propSolutions,
+    waysOut: entry.waysOut,
     prompts: entry.prompts,
     easier: entry.easier,
     stronger: entry.stronger,

@@ -22,7 +22,7 @@ export const blankPosition = (id: string, figure: Figure): OwnEntry =>
     setUps: [{ id: 'set-up', name: 'Without props', home: false, items: [] }],
     stages: [],
     waysIn: [],
-    propSolutions: [],
+    waysOut: [],
     prompts: [],
     easier: { words: '' },
     stronger: { words: '' },

@@ -134,7 +134,7 @@ export const Position = z
     setUps: z.array(NamedSetUp).min(1, 'A position has at least one set-up; it may be without props.').max(12),
     stages: z.array(z.strictObject({ name: words('A stage name', 60), length: StageLength })).max(8),
     waysIn: Ways('A way in'),
-    propSolutions: Ways('A way out'),
+    waysOut: Ways('A way out'),
     prompts: z.array(z.strictObject({ at: Moment, text: words('A prompt', 200) })).max(12),
     easier: Variation,
     stronger: Variation,

@@ -8,7 +8,7 @@ import { planOf } from '../../tests/support/examples';
 const ofSides = POSITIONS.filter(({ sides }) => sides !== 'together');
 const wordsOf = (position: (typeof POSITIONS)[number]): string[] => [
   ...position.waysIn,
-  ...position.propSolutions,
+  ...position.waysOut,
   ...position.prompts.map(({ text }) => text),
 ];
 /** Letter by letter, without what the code goes by: each side's word stands for the other, wherever one stands. */

@@ -46,10 +46,7 @@ export const SEATED: PositionText[] = [
       'Turn the breastbone towards the straight leg and fold only until the first quiet pull.',
       'Bring the blocks up to the forehead rather than the forehead down to the blocks.',
     ],
-    propSolutions: [
-      'Press the hands down and come up with the head last.',
-      'Lean back on the hands and let the legs rest.',
-    ],
+    waysOut: ['Press the hands down and come up with the head last.', 'Lean back on the hands and let the legs rest.'],
     prompts: [prompt(after(45), 'Let the straight knee soften'), prompt(half, 'Let the low back grow wide')],
     easier: say('A folded blanket under the straight knee and a third block.', '#high'),
     stronger: say('One block, when the back has let go, not before.', '#one-block'),
@@ -91,7 +88,7 @@ export const SEATED: PositionText[] = [
       'Sit high with both legs straight or a little bent.',
       'Walk the hands forward until the back rounds by itself, then lay the chest down on the bolster.',
     ],
-    propSolutions: ['Walk the hands back, head last.', 'Slide the bolster away before the legs move.'],
+    waysOut: ['Walk the hands back, head last.', 'Slide the bolster away before the legs move.'],
     prompts: [prompt(half, 'Turn the head to the other side')],
     easier: say('Knees bent over a rolled blanket; the fold belongs to the hips.', '#knees'),
     stronger: say('Without the bolster, back round and head hanging.', '#free'),
@@ -140,7 +137,7 @@ export const SEATED: PositionText[] = [
       'Open the legs until they stop of themselves, toes to the ceiling.',
       'Stay upright for some breaths, then walk the hands forward and lay the chest on the bolster.',
     ],
-    propSolutions: [
+    waysOut: [
       'Walk the hands back and lift the thighs together with the hands.',
       'Move slowly; the inner legs have been long.',
     ],

@@ -27,7 +27,7 @@ export const SUPINE: PositionText[] = [
       'Lie with the knees bent, press the feet, lift the pelvis.',
       'Slide the bolster under the flat bone at the base of the spine and settle.',
     ],
-    propSolutions: [
+    waysOut: [
       'Lift, slide the bolster away, come down one vertebra at a time.',
       'Stay a few breaths with the knees leaning together.',
     ],
@@ -76,10 +76,7 @@ export const SUPINE: PositionText[] = [
       'Soles together, lie back with the help of the hands.',
       'Roll the blankets in under the thighs until nothing pulls.',
     ],
-    propSolutions: [
-      'Close the knees with the hands.',
-      'Roll to one side off the bolster and stay there for some breaths.',
-    ],
+    waysOut: ['Close the knees with the hands.', 'Roll to one side off the bolster and stay there for some breaths.'],
     prompts: [prompt(after(60), 'Let the knees close if it is too much')],
     easier: say('Steeper, with the legs long over a roll.', 'propped-rest'),
     stronger: say('Without the blankets under the thighs.', '#open'),
@@ -118,7 +115,7 @@ export const SUPINE: PositionText[] = [
       'Lie on the back, knees bent, feet together.',
       'Shift the hips a little away and let both knees go to one side; arms wide.',
     ],
-    propSolutions: ['Bring the top knee up first, then the other.'],
+    waysOut: ['Bring the top knee up first, then the other.'],
     prompts: [prompt(half, 'Let the far shoulder grow heavy')],
     easier: say('A bolster under both knees.', '#bolster'),
     stronger: say('Cross the top leg over the lower one.', 'crossed-twist'),
@@ -152,7 +149,7 @@ export const SUPINE: PositionText[] = [
       'Sit with one hip against the end of the bolster, knees bent to the side.',
       'Turn to it, hands on both sides, and lay belly, chest and cheek down.',
     ],
-    propSolutions: ['Press the hands, come up with the head last, turn to the middle.'],
+    waysOut: ['Press the hands, come up with the head last, turn to the middle.'],
     prompts: [prompt(half, 'Turn the head only if the neck likes it')],
     easier: say('On the side, one knee over the other.', 'half-lying-twist'),
     stronger: say('On the back, knees stacked.', 'reclined-twist'),
@@ -196,7 +193,7 @@ export const SUPINE: PositionText[] = [
       'Sit in front of the folded blanket and lie back along it.',
       'Head on its own blanket, chin a little lower than the forehead, arms wide.',
     ],
-    propSolutions: ['Bend the knees, roll to one side off the blankets, wait, and sit up head last.'],
+    waysOut: ['Bend the knees, roll to one side off the blankets, wait, and sit up head last.'],
     prompts: [prompt(half, 'Let the arms find where they are held')],
     easier: say('A thinner fold under the spine.', '#thin'),
     stronger: say('A bolster instead of the blankets.', 'fish-on-bolster'),
@@ -240,7 +237,7 @@ export const SUPINE: PositionText[] = [
       'Lie down over the bolster so that the backs of the knees are carried.',
       'Arms a hand’s breadth from the body, palms as they fall.',
     ],
-    propSolutions: [
+    waysOut: [
       'Draw one knee up, then the other, and roll to the side.',
       'Stay curled for five breaths before sitting up.',
     ],
@@ -281,7 +278,7 @@ export const SUPINE: PositionText[] = [
       studio('floor', 'On the floor'),
     ],
     waysIn: ['Lie on the back, legs a little apart, and let the feet fall open.', 'Cover up before growing still.'],
-    propSolutions: [
+    waysOut: [
       'Deepen the breath, move fingers and toes.',
       'Roll to the side and stay, then come up with the head last.',
     ],

@@ -9,7 +9,7 @@ const said = (code: string): string[] =>
 
 test.each([
   ['const MOST_STEPS = 3;', 'MAX_ and MIN_'],
-  ['const of = { waysOut: 1 };', 'propSolutions'],
+  ['const WayOut = { kind: 1 };', 'PropSolution'],
   ['function easierWays() {}', 'modifications'],
   ['import { keptList } from "x";', 'cachedList'],
   ['const PlanRoom = 1;', 'Page or View'],

@@ -62,10 +62,10 @@ const variations = computed(() =>
         </li>
       </ul>
     </template>
-    <template v-if="entry.propSolutions.length > 0">
+    <template v-if="entry.waysOut.length > 0">
       <h2>Way out</h2>
       <ol class="lines">
-        <li v-for="way in entry.propSolutions" :key="way">{{ way }}</li>
+        <li v-for="way in entry.waysOut" :key="way">{{ way }}</li>
       </ol>
     </template>
     <template v-if="after.length > 0">

@@ -31,7 +31,7 @@ const setWhen = (event: Event) => set('rebound.when')((event.target as HTMLSelec
 <template>
   <LineList title="Way in" path="waysIn" one="Way in" :lines="entry.waysIn" :most="MAX_WAYS" />
   <PromptRows :prompts="entry.prompts" :accept="set('prompts')" :problem="promptProblem" @add="addPrompt" />
-  <LineList title="Way out" path="propSolutions" one="Way out" :lines="entry.propSolutions" :most="MAX_WAYS" />
+  <LineList title="Way out" path="waysOut" one="Way out" :lines="entry.waysOut" :most="MAX_WAYS" />
   <StageFields :entry="entry" />
   <FieldGroup title="Other ways">
     <VariationFields path="easier" title="Easier" :entry="entry" />

@@ -144,9 +144,7 @@ const usualOf = (key: 'enterSeconds' | 'leaveSeconds' | 'switchSeconds'): number
   <div v-if="position" class="cautions">
     <AppIcon name="warn" :size="16" class="caution" />
     <div>
-      <p v-if="position.propSolutions.length > 0">
-        <span class="strong">Way out:</span> {{ position.propSolutions.join(' ') }}
-      </p>
+      <p v-if="position.waysOut.length > 0"><span class="strong">Way out:</span> {{ position.waysOut.join(' ') }}</p>
       <p v-if="position.caution"><span class="strong">Caution:</span> {{ position.caution }}</p>
       <p v-if="position.easier.words"><span class="strong">Easier:</span> {{ position.easier.words }}</p>
     </div>
