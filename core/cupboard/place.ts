@@ -39,7 +39,7 @@ export const Place = z
     /** Kinds of one's own, with their sizes. */
     own: z
       .array(z.strictObject({ kind: OwnKind, count: Pieces('Pieces') }))
-      .max(MAX_OWN, `At most ${MAX_OWN} kinds of one's own.`),
+      .max(MAX_OWN, `At most ${MAX_OWN} custom kinds.`),
     mats: z.strictObject({
       count: Pieces('Mats'),
       widthCm: length('A mat’s width', 40, 150),

@@ -186,7 +186,7 @@ describe('where both changed the same thing', () => {
     expect(ids(ordered)).toEqual(['b', 'a', 'c']);
   });
 
-  test('what was sent from here and never answered is one’s own, though another has saved over it since', () => {
+  test('a value that was sent from here and never answered is no conflict, though another window has saved since', () => {
     const sent: Kept = { ...START, note: 'sits', told: [{ id: 'a', weeks: 4 }, ...START.told.slice(1)] };
     const now: Kept = { ...sent, note: 'sits high', told: [{ id: 'a', weeks: 5 }, ...START.told.slice(1)] };
     const saved: Kept = { ...sent, name: 'Wren Salter-Moss' };

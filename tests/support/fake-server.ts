@@ -25,7 +25,7 @@ export type Fate = 'arrives' | 'lostRequest' | 'lostAnswer';
 
 /**
  * A server in memory for documents of every kind. It reads and refuses with the code of the real one, keeps text as a
- * database does, and loses requests and answers where it is told to.
+ * database does, and loses the requests and answers that a test asks it to lose.
  */
 export interface FakeServer {
   answer: (call: Call) => Answer;

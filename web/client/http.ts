@@ -33,7 +33,7 @@ export const worthRetrying = (error: unknown): boolean =>
 /** Told to the window where the server says that people are behind the passphrase. */
 export const LOCKED = 'zovrin:locked';
 
-/** Told to the window when the server answers again after it could not be reached. */
+/** The event on the window when the server answers again after it could not be reached. */
 export const REACHED = 'zovrin:reached';
 let isAway = false;
 function unreachable(): Unreachable {

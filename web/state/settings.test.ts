@@ -66,7 +66,7 @@ describe('house rules', () => {
     expect(stored()).toMatchObject({ revision: 4, document: { breath: { growth: { share: 0.05 } } } });
   });
 
-  test('the others’ rules are taken, and one’s own can be had back', async () => {
+  test('the other version is used, and undo brings back the one from here', async () => {
     const settings = useSettings();
     await settings.ready();
     server.put('/settings', patient(0.2), 3);

@@ -8,9 +8,9 @@ export interface Outgoing<E, A> {
   waiting: () => readonly E[];
   /** Sends a batch. Rejects with what `ask` throws. */
   post: (batch: readonly E[]) => Promise<A>;
-  /** Told of every batch that was sent, so that it waits no longer. */
+  /** Called with every batch that was sent, so that it no longer waits. */
   sent: (batch: readonly E[], answer: A) => void;
-  /** Told after each try why something still waits; empty where nothing does. */
+  /** Called after each try with the reason why something still waits; empty where nothing does. */
   said: (trouble: string, isTriedAgain: boolean) => void;
 }
 

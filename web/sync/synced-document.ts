@@ -49,7 +49,7 @@ export interface DocumentSource<T, Initial extends T | undefined = undefined> {
   saves?: 'soon' | 'onRequest';
   /** How long after a change it is sent, in milliseconds; at once where it does not say. */
   saveAfterMs?: number;
-  /** Told whenever the server has it. */
+  /** Called whenever the server has it. */
   onSaved?: (saved: Saved, document: T) => void;
   /** Keeps the version that does not go on as a document of its own; rejects where it cannot. */
   keepCopy?: (document: T) => Promise<void>;
@@ -102,7 +102,9 @@ export function syncedDocument<T extends object, Initial extends T | undefined =
   let loading: Promise<void> | undefined;
   let timer: ReturnType<typeof setTimeout> | undefined;
   let isClosed = false;
-  /** Another window has saved since it was last looked. */
+  /** It was forgotten for good: nothing of it is kept or sent any more. */
+  let isForgotten = false;
+  /** Another window has saved since this one last looked. */
   let hasNews = false;
 
   const drafts = window.drafts();
@@ -121,7 +123,7 @@ export function syncedDocument<T extends object, Initial extends T | undefined =
 
   /** Keeps what is not acknowledged in this browser, and nothing where all is. */
   function keep(): void {
-    if (!history.value || !draftStore) return;
+    if (!history.value || !draftStore || isForgotten) return;
     if (!isDirty()) {
       draftStore.drop(source.key);
       storageFull.value = false;
@@ -138,6 +140,7 @@ export function syncedDocument<T extends object, Initial extends T | undefined =
   }
 
   function put(next: History<T>): void {
+    if (isForgotten) return;
     history.value = next;
     keep();
     void undoSteps.write(next);
@@ -202,7 +205,7 @@ export function syncedDocument<T extends object, Initial extends T | undefined =
   /** Puts the steps of undo that were kept before those of this page, as they are on the document that was opened. */
   async function resumeUndo(from: T): Promise<void> {
     const kept = await undoSteps.read();
-    if (!kept || !history.value || isClosed) return;
+    if (!kept || !history.value || isClosed || isForgotten) return;
     const onto = (version: T): T | undefined => mergeChanges(kept.now, version, from, { keyOf: source.keyOf });
     const { past, future } = equal(kept.now, from) ? kept : rebase(kept, from, onto);
     const { now, merge, ...here } = history.value;
@@ -327,7 +330,7 @@ export function syncedDocument<T extends object, Initial extends T | undefined =
 
   /** Sends what is not acknowledged. One request at a time; what changes meanwhile is sent after it. Never rejects. */
   function save(): Promise<void> {
-    if (!history.value || conflict.value) return Promise.resolve();
+    if (!history.value || conflict.value || isForgotten) return Promise.resolve();
     sending ??= sendAll().finally(() => {
       sending = undefined;
       if (hasNews) void followOthers();
@@ -338,7 +341,7 @@ export function syncedDocument<T extends object, Initial extends T | undefined =
   /** Another window has saved: what it saved is taken over, once nothing is on its way from here. */
   async function followOthers(): Promise<void> {
     hasNews = true;
-    if (sending || isClosed || !history.value || conflict.value) return;
+    if (sending || isClosed || isForgotten || !history.value || conflict.value) return;
     hasNews = false;
     const stored = await source.fetch().catch(() => undefined);
     if (sending) hasNews = true;
@@ -441,8 +444,9 @@ export function syncedDocument<T extends object, Initial extends T | undefined =
     settled: (): Promise<void> => sending ?? Promise.resolve(),
     resolve,
     close,
-    /** Nothing of it is left in this browser. */
+    /** Removes everything of it from this browser, and keeps and sends nothing more of it. */
     async forget(): Promise<void> {
+      isForgotten = true;
       clearTimeout(timer);
       retry.stop();
       removeDrafts(source.key);

@@ -157,7 +157,7 @@ describe('a person', () => {
   });
 
   test('forgotten for good, nothing of them is left in this browser', async () => {
-    const { put, forget } = await opened();
+    const { put, forget, leave } = await opened();
     browser.answer = () => 'unreachable';
     put('told', { conditions: [carrying] });
     await settle();
@@ -165,6 +165,11 @@ describe('a person', () => {
     // And what there was could not be read by who is locked out.
     expect(JSON.stringify(browser.local)).not.toContain('pregnancy');
     await forget();
+    expect(drafts()).toEqual([]);
+    // Nor does leaving the page, or a try to send it again, bring anything back.
+    server.fate = () => 'arrives';
+    browser.answer = () => ({ status: 404 });
+    await leave();
     expect(drafts()).toEqual([]);
   });
 

@@ -28,8 +28,8 @@ function otherVersion(document: OwnEntry): OwnEntry {
 }
 
 /**
- * A custom entry on the desk. It may be unfinished: what is wrong is told at its field once that was touched or saving was
- * tried, and only a whole entry is stored. Until then it is kept in this browser, and survives a reload.
+ * A custom entry that is being edited. It may be unfinished: what is wrong is shown at its field once that was touched or
+ * saving was tried, and only a complete entry is stored. Until then it is kept in this browser, and survives a reload.
  */
 export function useEntryDraft(id: string) {
   const library = useLibrary();
