@@ -26,3 +26,9 @@ export const deniedWords = [
     message: `One thing, one word: ${instead}.`,
   })),
 ];
+
+/** A cast that goes through unknown, which no type check can hold against anything. */
+export const castThroughUnknown = {
+  selector: 'TSAsExpression > TSAsExpression.expression > TSUnknownKeyword.typeAnnotation',
+  message: 'A cast through unknown is checked by nothing: let the types say it.',
+};

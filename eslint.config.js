@@ -3,7 +3,33 @@ import prettier from 'eslint-config-prettier';
 import vue from 'eslint-plugin-vue';
 import globals from 'globals';
 import ts from 'typescript-eslint';
-import { deniedWords } from './denied-words.js';
+import { castThroughUnknown, deniedWords } from './denied-words.js';
+
+/** Code that walks arrays of numbers by indices it has computed, where a check of each look would only be noise. */
+const NUMERIC_KERNELS = [
+  'core/body/**',
+  'core/breath/{fit,measure}.ts',
+  'core/fit/{fit,price,ways,bounds}.ts',
+  'core/knapsack/**',
+  'core/numbers/**',
+  'core/order/**',
+  'core/props/moves.ts',
+  'core/review/forecast.ts',
+  'core/run/catch-up.ts',
+];
+/** In a test, what is not there fails the test, which is all that a check could do. */
+const TESTS = ['**/*.test.ts', 'tests/**', 'bench/**'];
+
+/** Rules that need types: what is checked by them, and by which project. */
+const typed = (files, ignores, project, more = {}) => ({
+  files,
+  ignores,
+  languageOptions: { parserOptions: { project, tsconfigRootDir: import.meta.dirname, ...more } },
+  rules: {
+    '@typescript-eslint/no-floating-promises': 'error',
+    '@typescript-eslint/no-unnecessary-condition': 'error',
+  },
+});
 
 export default ts.config(
   { ignores: ['dist', 'data', 'node_modules', 'test-results', 'docs/plan.schema.json', '**/*.tmp.*'] },
@@ -17,7 +43,6 @@ export default ts.config(
   {
     languageOptions: { globals: { ...globals.node, ...globals.browser } },
     rules: {
-      '@typescript-eslint/no-non-null-assertion': 'off',
       '@typescript-eslint/consistent-type-imports': 'error',
       '@typescript-eslint/no-redeclare': 'off',
       'no-redeclare': 'off',
@@ -30,6 +55,17 @@ export default ts.config(
       'vue/one-component-per-file': 'error',
     },
   },
+  typed(['**/*.ts'], ['web/**'], 'tsconfig.json'),
+  typed(['web/**/*.test.ts'], [], 'tsconfig.json'),
+  typed(['web/**/*.ts', 'web/**/*.vue'], ['**/*.test.ts'], 'web/tsconfig.json', { extraFileExtensions: ['.vue'] }),
+  {
+    files: ['**/*.ts', '**/*.vue'],
+    ignores: [...TESTS, 'web/sync/**'],
+    rules: {
+      'no-restricted-syntax': [...deniedWords, castThroughUnknown],
+    },
+  },
+  { files: [...NUMERIC_KERNELS, ...TESTS], rules: { '@typescript-eslint/no-non-null-assertion': 'off' } },
   { files: ['core/**/*.ts', 'library/**/*.ts', 'api/**/*.ts'], rules: { 'no-console': 'error' } },
   {
     // The computation has no clock, no randomness and no place of its own: all three are passed in.

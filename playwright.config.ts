@@ -21,7 +21,7 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     timezoneId: 'Europe/London',
     launchOptions: {
-      executablePath: chromium,
+      ...(chromium === undefined ? {} : { executablePath: chromium }),
       args: [
         '--no-sandbox',
         '--disable-gpu',

@@ -13,5 +13,6 @@ export * from './practised';
 export * from './audience';
 export * from './runs';
 export * from './variants';
-export { Ribbon, TimelineRequest, TimelineResponse, Totals } from './timeline';
+export { Ribbon } from './ribbon';
+export { TimelineRequest, TimelineResponse, Totals } from './timeline';
 export * from './unreadable';

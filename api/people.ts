@@ -25,8 +25,8 @@ export const PersonFileResponse = z.object({
   version: z.literal(1),
   savedAt: z.iso.datetime(),
   person: Person,
-  groups: z.array(z.string()),
-  cameTo: z.array(z.object({ title: z.string(), at: z.iso.datetime(), seconds: z.number() })),
+  groups: z.array(z.string()).readonly(),
+  cameTo: z.array(z.object({ title: z.string(), at: z.iso.datetime(), seconds: z.number() })).readonly(),
 });
 export type PersonFileResponse = z.infer<typeof PersonFileResponse>;
 

@@ -2,7 +2,8 @@ import { z } from 'zod';
 import { Id } from '#core/document';
 import { Plan, PlanChange, readPlan } from '#core/plan';
 import { Moment, pageOf, resourceOf, Revision, STORED, type StoredDocument } from './documents';
-import { Ribbon, Totals } from './timeline';
+import { Ribbon } from './ribbon';
+import { Totals } from './timeline';
 import { Unreadable } from './unreadable';
 
 export const PLANS = resourceOf<Plan>({ noun: 'plan', path: '/plans', document: Plan, read: readPlan });

@@ -1,7 +1,8 @@
 import { z } from 'zod';
+import type { Ms as Milliseconds } from '#core/numbers';
 import { Unreadable } from './unreadable';
 
-const Ms = z.number();
+const Ms: z.ZodType<Milliseconds, Milliseconds> = z.number();
 const planned = { plannedMs: Ms, doneMs: Ms, differenceMs: Ms };
 const Planned = z.object(planned);
 const Between = z.object({ ...planned, times: z.int() });

@@ -1,9 +1,11 @@
 import { z } from 'zod';
+import type { Ms as Milliseconds } from '#core/numbers';
 import { Plan } from '#core/plan';
 import { RunEvent } from '#core/run';
 import { Id } from '#core/document';
 import { Moment, pageOf } from './documents';
-import { Ribbon, Totals } from './timeline';
+import { Ribbon } from './ribbon';
+import { Totals } from './timeline';
 import { Unreadable } from './unreadable';
 
 /** A run as stored: the plan as it was taught, and what happened, in order. */
@@ -19,7 +21,7 @@ export const StoredRun = z.object({
 });
 export type StoredRun = z.infer<typeof StoredRun>;
 
-const Ms = z.number();
+const Ms: z.ZodType<Milliseconds, Milliseconds> = z.number();
 
 /** What is shown of a run in a list, without its plan and its events. Lengths in milliseconds. */
 export const RunSummary = z.object({

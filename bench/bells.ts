@@ -80,7 +80,7 @@ async function live(page: Page, url: string): Promise<number[]> {
   const front = await page.context().newPage();
   await front.bringToFront();
   await page.getByText('The plan is over', { exact: true }).waitFor({ timeout: timeline.totals.totalMs + 30_000 });
-  const begun = await page.evaluate(() => (globalThis as unknown as { begun: number[] }).begun);
+  const begun = await page.evaluate(() => (globalThis as typeof globalThis & { begun: number[] }).begun);
   const { items: runs } = ListRunsResponse.parse(
     await (await page.request.get(`${url}/api/v1/runs?planId=${id}`)).json(),
   );

@@ -13,12 +13,13 @@ import { WALL } from './positions/wall';
 import { FURTHER_TECHNIQUES } from './further-techniques';
 import { FIRST_TECHNIQUES } from './techniques';
 
-/** A position with its figure. Throws where an entry has none: the library is broken then, and so is the build. */
-function drawn(entry: PositionText): Position {
-  const figure = FIGURES[entry.id];
-  if (!figure) throw new Error(`The position “${entry.id}” has no figure.`);
-  return { ...entry, figure };
+/** The figure of a position that ships with Zovrin. Throws where there is none: the library is broken then. */
+export function figureOf(id: string): Position['figure'] {
+  const figure = FIGURES[id];
+  if (!figure) throw new Error(`The position “${id}” has no figure.`);
+  return figure;
 }
+const drawn = (entry: PositionText): Position => ({ ...entry, figure: figureOf(entry.id) });
 
 /** The positions that ship with Zovrin. */
 export const POSITIONS: readonly Position[] = [

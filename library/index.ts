@@ -1,9 +1,9 @@
 /** What ships with Zovrin: positions, techniques, and plans to start from. */
 import { libraryOf, type Library } from '#core/catalogue';
-import { POSITIONS, TECHNIQUES } from './entries';
+import { figureOf, POSITIONS, TECHNIQUES } from './entries';
 
 /** The library that ships with Zovrin. */
 export const builtInLibrary: Library = libraryOf(POSITIONS, TECHNIQUES);
 
-export { POSITIONS, TECHNIQUES };
+export { figureOf, POSITIONS, TECHNIQUES };
 export { TEMPLATES } from './templates';

@@ -19,7 +19,8 @@ export function sessionClocks(now: () => number) {
       if (window === undefined || (known && !handover && known.window !== window)) return;
       clocks.delete(runId);
       clocks.set(runId, { window, behindMs: now() - nowMs });
-      if (clocks.size > MAX_SESSIONS) clocks.delete([...clocks.keys()][0]!);
+      const [oldest] = clocks.keys();
+      if (clocks.size > MAX_SESSIONS && oldest !== undefined) clocks.delete(oldest);
     },
     /** The clock of a session now; null where nobody who leads it has been heard since the server started. */
     nowMs(runId: string): number | null {

@@ -107,13 +107,13 @@ export function findPositions(entries: readonly Position[], query: string, chose
 }
 
 /** How many entries each option of a group would leave, beside what is chosen in the other groups. */
-export function countOptions<G extends keyof Chosen>(
+export function countOptions(
   entries: readonly Position[],
   query: string,
   chosen: Chosen,
-  group: G,
-  options: readonly Chosen[G][number][],
-): Map<Chosen[G][number], number> {
+  group: keyof Chosen,
+  options: readonly string[],
+): Map<string, number> {
   const asked = searchable(query) !== '';
   const others = entries.filter((entry) => passes(entry, chosen, group) && (!asked || scoreOf(entry, query) > 0));
   return new Map(

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { Figure } from '#core/body';
 import { Id, oneOf, seconds, text, words } from '#core/document';
+import type { Seconds } from '#core/numbers';
 import { SetUp } from '#core/props';
 import { Approach } from './approach';
 
@@ -76,11 +77,13 @@ export const Moment = z.discriminatedUnion('kind', [
 ]);
 export type Moment = z.infer<typeof Moment>;
 
+const StageSeconds: z.ZodType<Seconds, Seconds> = z.number().min(1, 'A stage lasts at least a second.').max(3600);
+
 /** A length of a stage: so many seconds, or a share of what the fixed stages do not use. */
 export const StageLength = z.discriminatedUnion('kind', [
   z.strictObject({
     kind: z.literal('fixed'),
-    seconds: z.number().min(1, 'A stage lasts at least a second.').max(3600),
+    seconds: StageSeconds,
   }),
   z.strictObject({ kind: z.literal('share'), weight: z.number().min(0.1).max(20) }),
 ]);

@@ -7,7 +7,8 @@ const SIDE = /\b(left|right)\b/gi;
 
 function likeCase(word: string, as: string): string {
   if (as === as.toUpperCase()) return word.toUpperCase();
-  return as[0] === as[0]!.toUpperCase() ? word[0]!.toUpperCase() + word.slice(1) : word;
+  const begins = as.charAt(0);
+  return begins === begins.toUpperCase() ? word.charAt(0).toUpperCase() + word.slice(1) : word;
 }
 
 /**

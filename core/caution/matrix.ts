@@ -58,10 +58,9 @@ export function classMatrix(
   knowledge: Knowledge,
   day: string,
 ): Matrix {
-  const rows = screenGroup(plan, people, knowledge, day).map(({ personId, screening }, i): MatrixRow => {
-    const person = people[i]!.person;
-    return rowOf(plan, personId, person, screening, decided, knowledge, day);
-  });
+  const rows = screenGroup(plan, people, knowledge, day).map(({ personId, person, screening }) =>
+    rowOf(plan, personId, person, screening, decided, knowledge, day),
+  );
   const columns = plan.steps.map((_, i) => ({
     level: rows.reduce<Level | null>((worst, { cells }) => worse(worst, cells[i] ? openLevel(cells[i]) : null), null),
     open: rows.filter(({ cells }) => cells[i] && openLevel(cells[i]) !== null).length,

@@ -188,14 +188,18 @@ export const screen = (
 ): PersonScreening => screenAgainst(planAsks(plan, knowledge), person, knowledge, day);
 
 /** Holds everyone of a group against a plan: people in the order they are given. */
-export function screenGroup(
+export function screenGroup<P extends Pick<Person, 'conditions'>>(
   plan: Plan,
-  people: readonly { id: string; person: Pick<Person, 'conditions'> }[],
+  people: readonly { id: string; person: P }[],
   knowledge: Knowledge,
   day: string,
-): { personId: string; screening: PersonScreening }[] {
+): { personId: string; person: P; screening: PersonScreening }[] {
   const asked = planAsks(plan, knowledge);
-  return people.map(({ id, person }) => ({ personId: id, screening: screenAgainst(asked, person, knowledge, day) }));
+  return people.map(({ id, person }) => ({
+    personId: id,
+    person,
+    screening: screenAgainst(asked, person, knowledge, day),
+  }));
 }
 
 /** A general caution of a step: the conditions it is said of, and the reasons, for whoever comes. */

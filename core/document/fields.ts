@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import type { Seconds } from '#core/numbers';
 import { clockOfSeconds } from '#core/time';
 
 const DECIMALS = 'A length has at most three decimals of a second.';
@@ -7,7 +8,7 @@ const DECIMALS = 'A length has at most three decimals of a second.';
 const letters = new Intl.NumberFormat('en');
 
 /** A length in seconds from `min` to `max`, at most three decimals; refused with the limit in words. */
-export function seconds(what: string, min: number, max: number) {
+export function seconds(what: string, min: Seconds, max: Seconds): z.ZodType<Seconds, Seconds> {
   return z
     .number(`${what} is a number of seconds.`)
     .min(min, `${what} is at least ${clockOfSeconds(min)}.`)

@@ -15,7 +15,7 @@ export const FIT_GRIDS = [1, 5, 15, 30, 60] as const;
 export const WEIGHT_FACTORS: Record<FitWeight, number> = { keep: 8, normal: 1, givesWay: 1 / 8 };
 
 const MAX_TARGET = PLAN_LIMITS.maxClass;
-const TargetSeconds = z
+const TargetSeconds: z.ZodType<Seconds, Seconds> = z
   .number('A target is a length in seconds.')
   .positive('A target is longer than nothing.')
   .max(MAX_TARGET, 'A target is at most six hours.');

@@ -33,7 +33,7 @@ export function sureToEnd(planned: Planned, options: FitOptions, paces: Paces, s
   for (let tries = 0; tries < TRIES; tries++) {
     if (seconds <= 0) break;
     const fit = fitAmong(planned, { ...options, talkSeconds: 0, target: { kind: 'length', seconds } }, onlyShorter);
-    if (fit.kind === 'refused') return { kind: 'refused', reason: fit.issues[0]!.reason };
+    if (fit.kind === 'refused') return { kind: 'refused', reason: fit.issues.map(({ reason }) => reason).join(' ') };
     const forecast = forecastOf(fit.lengths);
     if (fit.kind === 'tooLong') {
       if (forecast.lateMs > now.targetMs) return { kind: 'cannot', lateMs: forecast.lateMs };

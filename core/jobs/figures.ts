@@ -36,11 +36,12 @@ export function figuresOf({ plan, library, rules = DEFAULT_RULES }: Planned, ord
   const heldMs = timeline.steps.map(({ leftMs, rightMs, bothMs }) => leftMs + rightMs + bothMs);
   const areas = plan.steps.flatMap((step, i) => {
     const known = step.kind === 'hold' ? (library.position(step.position)?.areas ?? []) : [];
-    return known.map((area): [Area, Ms] => [area, heldMs[i]!]);
+    return known.map((area): [Area, Ms] => [area, heldMs[i] ?? 0]);
   });
   const asked = plan.steps.flatMap((step, i) => {
-    const { startMs, endMs } = timeline.steps[i]!;
-    return [...asksOf(step, { library }).keys()].map((ask): [CautionTrait, Ms] => [ask, heldMs[i] || endMs - startMs]);
+    const span = timeline.steps[i];
+    const ms = heldMs[i] || (span ? span.endMs - span.startMs : 0);
+    return [...asksOf(step, { library }).keys()].map((ask): [CautionTrait, Ms] => [ask, ms]);
   });
   return {
     timeline,

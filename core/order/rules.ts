@@ -5,7 +5,7 @@ import { seconds } from '#core/document';
 const Weight = z.int('A weight is a whole number.').min(0, 'A weight is 0 or more.').max(20, 'A weight is at most 20.');
 
 /** Where breath practice belongs: before the holds, after them, before or after but not between, or anywhere. */
-const BREATH_SPOTS = ['first', 'last', 'ends', 'anywhere'] as const;
+export const BREATH_SPOTS = ['first', 'last', 'ends', 'anywhere'] as const;
 export type BreathSpot = (typeof BREATH_SPOTS)[number];
 
 /** What an order of steps is chosen by: what costs how much, and which rules it keeps. */
@@ -42,8 +42,8 @@ export const ORDER_RULES: OrderRules = {
 };
 
 /** What a back bend and a deep fold are: what is to be answered, and what answers it. Our own rule of thumb. */
-export type Bend = 'fold' | 'back';
-export const BENDS: readonly Bend[] = ['fold', 'back'];
+export const BENDS = ['fold', 'back'] as const;
+export type Bend = (typeof BENDS)[number];
 
 /** What a position asks to be answered: a fold with load on the spine, a back bend. */
 export function needsOf({ traits }: Pick<Position, 'traits'>): Bend[] {

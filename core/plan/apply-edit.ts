@@ -7,6 +7,12 @@ import type { HoldStep, Step } from './step';
 /** An edit of one step that is in the plan. */
 type StepEdit = Exclude<Extract<PlanEdit, { step: string }>, { kind: 'removeStep' | 'moveStep' | 'duplicateStep' }>;
 
+/** Something with what a patch gives it. A value that is undefined is none, and changes nothing. */
+function patched<T extends object>(target: T, patch: { readonly [K in keyof T]?: T[K] | undefined }): T {
+  const given = Object.fromEntries(Object.entries(patch).filter(([, value]) => value !== undefined));
+  return { ...target, ...given };
+}
+
 /** A step with one of its lengths changed; a step that has no such length stays as it is. */
 function withLength(step: Step, what: StepLength, to: number): Step {
   if (step.kind === 'hold' && what.kind === 'hold')
@@ -32,7 +38,7 @@ function editedHold(step: HoldStep, edit: StepEdit): HoldStep {
   const { sides } = step;
   switch (edit.kind) {
     case 'setHold':
-      return { ...step, ...edit.patch };
+      return patched(step, edit.patch);
     case 'setHoldSeconds':
       return { ...step, sides: withSideSeconds(sides, edit.side, edit.seconds) };
     case 'setBreathSeconds': {
@@ -65,11 +71,11 @@ function editedStep(step: Step, edit: StepEdit): Step {
     case 'replaceStep':
       return { ...edit.by, id: step.id };
     case 'setStep':
-      return { ...step, ...edit.patch };
+      return patched<Step>(step, edit.patch);
     case 'setSeconds':
       return 'seconds' in step ? { ...step, seconds: edit.seconds } : step;
     case 'setBreath':
-      return step.kind === 'breath' ? { ...step, ...edit.patch } : step;
+      return step.kind === 'breath' ? patched(step, edit.patch) : step;
     case 'setSetUp':
       return 'setUp' in step ? ({ ...step, setUp: edit.setUp } as Step) : step;
     case 'takeSetUp':
@@ -99,7 +105,7 @@ export function editedPlan(plan: Plan, edit: PlanEdit): Plan {
     case 'several':
       return edit.edits.reduce(editedPlan, plan);
     case 'setDetails':
-      return { ...plan, ...edit.patch };
+      return patched(plan, edit.patch);
     case 'setOrderPairs':
       return { ...plan, orderPairs: edit.orderPairs };
     case 'addStep':

@@ -114,17 +114,25 @@ const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.str
 /** Steps that are in both versions and have another place among those than before: the fewest that explain the order. */
 function movedSteps(before: readonly Step[], after: readonly Step[]): Set<string> {
   const place = new Map(after.map(({ id }, i) => [id, i]));
-  const kept = before.filter(({ id }) => place.has(id)).map(({ id }) => ({ id, to: place.get(id)! }));
   // The longest run of steps that stand in the same order: C. Schensted, Longest increasing subsequences, 1961.
-  const best = kept.map(() => ({ length: 1, from: -1 }));
-  for (let i = 0; i < kept.length; i++)
-    for (let j = 0; j < i; j++)
-      if (kept[j]!.to < kept[i]!.to && best[j]!.length >= best[i]!.length)
-        best[i] = { length: best[j]!.length + 1, from: j };
-  let at = best.reduce((top, one, i) => (one.length > (best[top]?.length ?? 0) ? i : top), -1);
+  interface RunEnd {
+    id: string;
+    to: number;
+    length: number;
+    before: RunEnd | undefined;
+  }
+  const ends: RunEnd[] = [];
+  for (const { id } of before) {
+    const to = place.get(id);
+    if (to === undefined) continue;
+    let longest: RunEnd | undefined;
+    for (const end of ends) if (end.to < to && end.length >= (longest?.length ?? 0)) longest = end;
+    ends.push({ id, to, length: (longest?.length ?? 0) + 1, before: longest });
+  }
+  let end = ends.reduce<RunEnd | undefined>((top, one) => (one.length > (top?.length ?? 0) ? one : top), undefined);
   const stays = new Set<string>();
-  for (; at >= 0; at = best[at]!.from) stays.add(kept[at]!.id);
-  return new Set(kept.filter(({ id }) => !stays.has(id)).map(({ id }) => id));
+  for (; end; end = end.before) stays.add(end.id);
+  return new Set(ends.filter(({ id }) => !stays.has(id)).map(({ id }) => id));
 }
 
 /**

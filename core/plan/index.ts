@@ -15,6 +15,7 @@ export {
   Prompt,
   Rebound,
   RestStep,
+  STEP_KINDS,
   OtherSetUp,
   Stage,
   Step,
@@ -22,7 +23,7 @@ export {
 } from './step';
 export type { PlainStep, StepKind } from './step';
 export { readPlan } from './read';
-export { PlanEdit, readPlanEdit, undoKey, type ChosenLength, type StepLength } from './edits';
+export { ChosenLength, PlanEdit, readPlanEdit, undoKey, type StepLength } from './edits';
 export { applyEdit, editedPlan, withLengths } from './apply-edit';
 export { invertEdit } from './invert-edit';
 export {

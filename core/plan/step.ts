@@ -181,5 +181,6 @@ export type TalkStep = z.infer<typeof TalkStep>;
 export const Step = z.discriminatedUnion('kind', [HoldStep, BreathStep, RestStep, MoveStep, TalkStep]);
 export type Step = z.infer<typeof Step>;
 export type StepKind = Step['kind'];
+export const STEP_KINDS = ['hold', 'breath', 'rest', 'move', 'talk'] as const satisfies readonly StepKind[];
 /** The thin steps: a name and a length. */
 export type PlainStep = RestStep | MoveStep | TalkStep;

@@ -9,7 +9,7 @@ export interface StackPiece {
   kind: PropKind;
   state: string;
   /** Only of a kind of one's own. */
-  size?: OwnSize;
+  size?: OwnSize | undefined;
 }
 
 /** Pieces one on the other, from the ground up. Heights in centimetres, with a body on them. */
@@ -104,8 +104,8 @@ export function stackFor(
       return;
     }
     if (height + pieces * highest < target - within) return;
-    for (let i = from; i < here.length; i++) {
-      const candidate = here[i]!;
+    for (const [i, candidate] of here.entries()) {
+      if (i < from) continue;
       const there = left.get(candidate.kind) ?? 0;
       if (there === 0 || height + candidate.height > target + within) continue;
       if (candidate.alone && (chosen.length > 0 || pieces > 1)) continue;

@@ -45,7 +45,7 @@ export function stretchesOf({ phases }: Pick<Timeline, 'phases'>): Stretch[] {
     const kind = KIND_OF[phase.kind];
     const apart = kind === 'breath' || phase.kind === 'hold' ? turnOf(phase) : phase.index;
     const key = `${phase.stepIndex} ${kind} ${apart}`;
-    const known = stretches.get(key) ?? { stepIndex: phase.stepIndex, kind, plannedMs: 0, phases: [] };
+    const known = stretches.get(key) ?? { stepIndex: phase.stepIndex, kind, plannedMs: 0 as Ms, phases: [] };
     known.plannedMs += phase.endMs - phase.startMs;
     known.phases.push(phase.index);
     stretches.set(key, known);
@@ -165,10 +165,12 @@ export function learned(logs: readonly number[], prior: Pick<Prior, 'ratio' | 't
   const counts = (): number => (between / prior.teachers) ** 2;
   let weight = 0;
   for (let round = 0; round < ROUNDS; round++) {
-    const weights = logs.map((one) => Math.min(1, (HUBER * between) / Math.max(1e-9, Math.abs(one - log))));
-    weight = weights.reduce((a, b) => a + b, 0);
-    log = logs.reduce((sum, one, i) => sum + weights[i]! * one, counts() * start) / (counts() + weight);
-    const squares = logs.reduce((sum, one, i) => sum + weights[i]! * (one - log) ** 2, 0);
+    const [from, width] = [log, HUBER * between];
+    const weightOf = (one: number): number => Math.min(1, width / Math.max(1e-9, Math.abs(one - from)));
+    weight = logs.reduce((sum, one) => sum + weightOf(one), 0);
+    const middle = logs.reduce((sum, one) => sum + weightOf(one) * one, counts() * start) / (counts() + weight);
+    const squares = logs.reduce((sum, one) => sum + weightOf(one) * (one - middle) ** 2, 0);
+    log = middle;
     between = Math.sqrt((PRIOR_RUNS * prior.between ** 2 + squares) / (PRIOR_RUNS + weight));
   }
   const assumed = counts() / (counts() + weight);

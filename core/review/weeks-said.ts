@@ -39,8 +39,9 @@ export function sidesSaid(weeks: ReturnType<typeof sidesByWeek>): string {
   const told = `${less} sides had ${Math.round(share * 100)} % less than ${more} ones, ${clockOfMs(off)} in all`;
   const shareOf = ({ leftMs, rightMs }: { leftMs: Ms; rightMs: Ms }): number =>
     Math.abs(leftMs - rightMs) / Math.max(leftMs, rightMs, 1);
-  if (weeks.length < 3) return `${told}.`;
-  const [first, last] = [shareOf(weeks[0]!), shareOf(weeks.at(-1)!)];
+  const [firstWeek, lastWeek] = [weeks[0], weeks.at(-1)];
+  if (!firstWeek || !lastWeek || weeks.length < 3) return `${told}.`;
+  const [first, last] = [shareOf(firstWeek), shareOf(lastWeek)];
   if (Math.abs(first - last) < WORTH_SAYING_SHARE) return `${told}.`;
   return `${told}; they are ${last < first ? 'coming closer' : 'drifting apart'}.`;
 }
@@ -88,7 +89,8 @@ export function breathSaid(sessions: ReturnType<typeof breathBySession>): string
   if (sessions.length === 0) return 'No breath was practised in this time.';
   const ends = (of: (one: (typeof sessions)[number]) => number | null): [number, number] | null => {
     const known = sessions.flatMap((one) => of(one) ?? []);
-    return known.length > 0 ? [known[0]!, known.at(-1)!] : null;
+    const [first, last] = [known[0], known.at(-1)];
+    return first === undefined || last === undefined ? null : [first, last];
   };
   const told: string[] = [];
   const seconds = (ms: Ms): string => `${Math.round(ms / 1000)} s`;

@@ -106,7 +106,7 @@ export function strengthAgainstLength(all: readonly Practised[]) {
     ),
   );
   return grouped(told, ({ position }) => position)
-    .map(([position, points]) => ({ position, name: points[0]!.name, points }))
+    .map(([position, points]) => ({ position, name: points[0]?.name ?? position, points }))
     .toSorted((a, b) => b.points.length - a.points.length || a.name.localeCompare(b.name));
 }
 

@@ -70,15 +70,23 @@ function rangeOf(step: Step | undefined, nowMs: Ms): [Ms, Ms] {
   return [nowMs, nowMs];
 }
 
+/** A side of a hold, or a rest, with what of it is in the queue and how much of it has been led; Infinity where it is past. */
+interface Turn {
+  stepIndex: number;
+  turn: number;
+  items: QueueItem[];
+  begunMs: Ms;
+}
+
 /** The holds and rests to come that are free, the one under way among them. */
 function freeOnes(plan: Plan, { timeline, queue }: Run, at: number, intoMs: Ms): Free[] {
-  const turns = new Map<string, { stepIndex: number; turn: number; items: QueueItem[]; begunMs: Ms }>();
+  const turns = new Map<string, Turn>();
   for (const [i, item] of queue.entries()) {
     const phase = timeline.phases[item.phase];
     const turn = phase?.kind === 'hold' ? phase.turn : phase?.kind === 'rest' ? 0 : undefined;
     if (!phase || turn === undefined || item.open) continue;
     const key = `${phase.kind} ${phase.stepIndex} ${turn} ${phase.kind === 'rest' ? item.phase : ''}`;
-    const known = turns.get(key) ?? { stepIndex: phase.stepIndex, turn, items: [], begunMs: 0 };
+    const known: Turn = turns.get(key) ?? { stepIndex: phase.stepIndex, turn, items: [], begunMs: 0 };
     turns.set(key, known);
     if (i < at) known.begunMs = Infinity;
     else if (i === at) known.begunMs += intoMs;

@@ -2,7 +2,7 @@ import { propMoves, type PropMove } from '#core/props';
 import type { Phase } from '#core/timeline';
 import type { Ms } from '#core/numbers';
 import type { Run } from './run';
-import { groupAround } from './queue';
+import { groupAround, phaseAt } from './queue';
 
 /** Something that will be led: a side of a hold, a breath practice, a rest, a talk, a loosening between steps. */
 export interface Coming {
@@ -21,22 +21,21 @@ const BETWEEN = new Set<Phase['kind']>(['setup', 'switch', 'enter', 'leave', 're
  * to comes first.
  */
 export function comingUp({ timeline, queue }: Run, at: number, most: number): Coming[] {
-  const phaseAt = (i: number): Phase | undefined => queue[i] && timeline.phases[queue[i].phase];
   /** What is to be done at a set-up or change: as planned, or from what lies there where the order is another by now. */
   const movesAt = (i: number, phase: Phase): readonly PropMove[] => {
     if (!('moves' in phase)) return [];
-    const before = phaseAt(i - 1);
+    const before = phaseAt(timeline, queue, i - 1);
     const asPlanned = before === undefined || before.index === phase.index - 1;
     return asPlanned ? phase.moves : propMoves(before.props, phase.props);
   };
   const coming: Coming[] = [];
-  const here = phaseAt(at);
+  const here = phaseAt(timeline, queue, at);
   let afterMs: Ms = 0;
   let moves: PropMove[] = here ? [...movesAt(at, here)] : [];
   let group = groupAround(timeline, queue, at);
   for (let next = group.end; next < queue.length && coming.length < most; next = group.end) {
     group = groupAround(timeline, queue, next);
-    const phase = phaseAt(group.first);
+    const phase = phaseAt(timeline, queue, group.first);
     if (!phase) break;
     if (BETWEEN.has(phase.kind)) {
       afterMs += group.totalMs;

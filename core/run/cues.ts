@@ -11,7 +11,7 @@ import {
 import { toMs, type Ms } from '#core/numbers';
 import { advance } from './fold';
 import type { Run } from './run';
-import { groupAround, type Group } from './queue';
+import { groupAround, phaseAt, type Group } from './queue';
 
 /** Something that will sound or be said, and when by the clock if nothing changes before. */
 export type Cue =
@@ -54,11 +54,6 @@ function tonesBetween(timeline: Timeline, run: Run, group: Group, startMs: Ms, f
   return cues;
 }
 
-const phaseAt = (timeline: Timeline, queue: Run['queue'], at: number): Phase | undefined => {
-  const item = queue[at];
-  return item && timeline.phases[item.phase];
-};
-
 /** The prompts of one side of a hold that begins at a moment and lasts so long. */
 function promptsOf({ prompts }: Timeline, phase: Phase, startMs: Ms, lengthMs: Ms): Cue[] {
   if (phase.kind !== 'hold') return [];
@@ -86,7 +81,10 @@ export function cuesAhead(rules: TimelineRules, run: Run, nowMs: Ms, horizonMs: 
     const items = run.queue.slice(group.first, group.end);
     // One that was open and is behind us has ended.
     const isOpen = items.some(({ open }, i) => open && group.first + i >= cursor.at);
-    const stretches = items.map((item) => ({ phase: timeline.phases[item.phase]!, ms: item.ms }));
+    const stretches = items.flatMap(({ phase: index, ms }) => {
+      const led = timeline.phases[index];
+      return led ? [{ phase: led, ms }] : [];
+    });
     const bells = bellsOfGroup(timeline.phases, stretches, startMs, rules, isOpen);
     for (const { atMs, kind, stepIndex } of bells)
       cues.push({ kind: 'bell', atMs, bell: kind, stepIndex, key: `${phase?.index}@${atMs} ${kind}` });

@@ -1,12 +1,16 @@
 import { z } from 'zod';
+import type { Ms } from '#core/numbers';
 import { Id } from '#core/document';
 import { Correction, RunReview } from './review';
+
+/** A moment or a length of time in whole milliseconds. */
+const milliseconds = (min: Ms, max: Ms): z.ZodType<Ms, Ms> => z.int().min(min).max(max);
 
 const base = {
   /** Made where the event happened, so that sending it twice stores it once. */
   id: Id.min(8, 'An id of an event has at least 8 letters.'),
   /** The clock of the device at that moment: milliseconds since 1970 UTC. */
-  atMs: z.int().min(0).max(8_640_000_000_000_000),
+  atMs: milliseconds(0, 8_640_000_000_000_000),
 };
 
 /** The window an event happened in, named as in `led`; events that were stored before this was kept have none. */
@@ -26,7 +30,7 @@ export const RunEvent = z.discriminatedUnion('kind', [
   /** Went to the beginning of a phase of the planned timeline, forwards or back. */
   z.strictObject({ ...common, kind: z.literal('jumped'), phase: z.int().min(0) }),
   /** Made the present hold (or other stretch) longer or, below zero, shorter. */
-  z.strictObject({ ...common, kind: z.literal('stretched'), byMs: z.int().min(-3_600_000).max(3_600_000) }),
+  z.strictObject({ ...common, kind: z.literal('stretched'), byMs: milliseconds(-3_600_000, 3_600_000) }),
   /** Added rounds to the present breath set or, below zero, took some of those to come. */
   z.strictObject({ ...common, kind: z.literal('rounds'), by: z.int().min(-200).max(200) }),
   /** Ended the present hold or breath practice. */
@@ -58,7 +62,7 @@ export const RunEvent = z.discriminatedUnion('kind', [
   /** A window took the lead; the one that led before follows from here on. */
   z.strictObject({ ...common, kind: z.literal('led'), by: z.string().min(1).max(64) }),
   /** The clock of the machine was set by so much; the moments of a run go on as if it had not been. */
-  z.strictObject({ ...common, kind: z.literal('clockSet'), byMs: z.int().min(-MAX_SET_MS).max(MAX_SET_MS) }),
+  z.strictObject({ ...common, kind: z.literal('clockSet'), byMs: milliseconds(-MAX_SET_MS, MAX_SET_MS) }),
   /** Who was there: people by their ids, and how many besides. */
   z.strictObject({
     ...common,

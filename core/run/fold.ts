@@ -4,6 +4,7 @@ import { ANNOTATION_EVENTS, effectiveEvents } from './effective';
 import type { RunEvent } from './events';
 import {
   groupAround,
+  phaseAt,
   plannedQueue,
   withLength,
   withLengths,
@@ -72,10 +73,10 @@ export const runAt = (run: Run, nowMs: Ms): Run => clockTo(run, nowMs);
 /** A still rest after the present group, in the place of the plan where that ends; its props stay as they are. */
 function addRest(run: Run, ms: Ms): Run {
   const { timeline, queue, cursor } = run;
-  const here = queue[cursor.at] && timeline.phases[queue[cursor.at]!.phase];
+  const here = phaseAt(timeline, queue, cursor.at);
   if (!here) return run;
   const { end } = groupAround(timeline, queue, cursor.at);
-  const last = timeline.phases[queue[end - 1]!.phase] ?? here;
+  const last = phaseAt(timeline, queue, end - 1) ?? here;
   const { stepIndex, stepId, props } = here;
   const index = timeline.phases.length;
   const rest: Phase = {

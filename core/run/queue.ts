@@ -24,6 +24,12 @@ export interface Group {
   beforeMs: Ms;
 }
 
+/** The phase that an item of the queue leads; undefined past its ends. */
+export const phaseAt = (timeline: Timeline, queue: Queue, at: number): Phase | undefined => {
+  const item = queue[at];
+  return item && timeline.phases[item.phase];
+};
+
 const phaseOf = (timeline: Timeline, item: QueueItem): Phase => timeline.phases[item.phase] as Phase;
 
 /** The group around one item of the queue. */

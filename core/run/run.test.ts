@@ -98,7 +98,7 @@ describe('a session as a function of its events and the clock', () => {
     const events = [at(165, { kind: 'cut' }), at(170, { kind: 'matched' })];
     const run = foldRun(evening, [started, ...events]);
     const second = run.queue.filter(
-      ({ phase }) => evening.phases[phase]?.kind === 'hold' && evening.phases[phase]?.side === 'right',
+      ({ phase }) => evening.phases[phase]?.kind === 'hold' && evening.phases[phase].side === 'right',
     );
     expect(second.map(({ ms }) => ms)).toEqual([100_000]);
   });

@@ -31,11 +31,12 @@ function otherSides(
   turn: number,
 ): [before: boolean, after: boolean] {
   const has = (by: 1 | -1): boolean => {
-    for (let i = index + by; phases[i]?.stepIndex === stepIndex; i += by) {
-      const other = turnOf(phases[i]!);
+    for (let i = index + by; ; i += by) {
+      const phase = phases[i];
+      if (phase?.stepIndex !== stepIndex) return false;
+      const other = turnOf(phase);
       if (other !== undefined && other !== turn) return true;
     }
-    return false;
   };
   return [has(-1), has(1)];
 }
@@ -91,10 +92,11 @@ const RINGS: ReadonlySet<Phase['kind']> = new Set(['hold', 'rest', 'setup']);
 /** The bells of a plan in order, from its phases. */
 export function plannedBells(phases: readonly Phase[], rules: TimelineRules): Bell[] {
   const bells: Bell[] = [];
-  for (let from = 0; from < phases.length;) {
-    const first = phases[from]!;
-    let end = from + 1;
-    while (end < phases.length && sameGroup(first, phases[end]!)) end++;
+  let from = 0;
+  for (let first = phases[from]; first; first = phases[from]) {
+    const begins = first;
+    const next = phases.findIndex((phase, i) => i > from && !sameGroup(begins, phase));
+    const end = next === -1 ? phases.length : next;
     if (RINGS.has(first.kind) || 'round' in first) {
       const group = phases.slice(from, end).map((phase) => ({ phase, ms: phase.endMs - phase.startMs }));
       for (const bell of bellsOfGroup(phases, group, first.startMs, rules)) bells.push(bell);

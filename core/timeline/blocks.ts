@@ -133,38 +133,43 @@ const isCounted = (phase: AnyBreath): phase is Counted => 'counts' in phase;
 
 /** The rounds of counted phases that belong together. */
 function waveRounds(run: readonly Counted[]): WaveRound[] {
-  const rounds: (WaveRound & { numbers: Set<number> })[] = [];
+  const rounds: WaveRound[] = [];
+  let round: WaveRound = { startMs: 0, quarters: [], cycles: 0 };
+  let numbers = new Set<number>();
   let before: Counted | undefined;
   for (const phase of run) {
     const begins = !before || before.round !== phase.round || phase.startMs < before.startMs;
-    if (begins) rounds.push({ startMs: phase.startMs, quarters: [], cycles: 0, numbers: new Set() });
-    const round = rounds.at(-1)!;
+    if (begins) {
+      round = { startMs: phase.startMs, quarters: [], cycles: 0 };
+      numbers = new Set();
+      rounds.push(round);
+    }
     round.quarters.push({ kind: phase.kind, ms: phase.endMs - phase.startMs });
-    round.cycles = round.numbers.add(phase.cycle).size;
+    round.cycles = numbers.add(phase.cycle).size;
     before = phase;
   }
   const shapeOf = ({ quarters }: WaveRound): string => quarters.map(({ kind, ms }) => `${kind} ${ms}`).join();
   // The first round may have been entered late and the last left early; where the others are alike, one tells them all.
   const whole = rounds.length > 2 ? rounds.slice(1, -1) : rounds;
-  const [first] = whole;
-  return first && new Set(whole.map(shapeOf)).size === 1 ? [{ ...first, startMs: rounds[0]!.startMs }] : rounds;
+  const [[first], [one]] = [rounds, whole];
+  return first && one && new Set(whole.map(shapeOf)).size === 1 ? [{ ...one, startMs: first.startMs }] : rounds;
 }
 
 /** What a breath is drawn as; moments are moved on by `fromMs`. */
 function breathBlocks(phases: readonly AnyBreath[], stepIndex: number, fromMs: Ms = 0): BreathBlock[] {
   const blocks: BreathBlock[] = [];
-  for (let i = 0; i < phases.length;) {
-    const phase = phases[i]!;
+  let i = 0;
+  for (let phase = phases[i]; phase; phase = phases[i]) {
     const side = phase.side ?? 'both';
     let end = i + 1;
     const base = { stepIndex, side, startMs: fromMs + phase.startMs, endMs: fromMs + phase.endMs };
     if (isCounted(phase)) {
       const belongs = (other: AnyBreath | undefined): other is Counted =>
         other !== undefined && isCounted(other) && other.set === phase.set && (other.side ?? 'both') === side;
-      while (belongs(phases[end])) end++;
-      const run = phases.slice(i, end) as Counted[];
+      const run = [phase];
+      for (let other = phases[end]; belongs(other); other = phases[++end]) run.push(other);
       const rounds = waveRounds(run).map((round) => ({ ...round, startMs: fromMs + round.startMs }));
-      blocks.push({ ...base, kind: 'wave', endMs: fromMs + run.at(-1)!.endMs, rounds });
+      blocks.push({ ...base, kind: 'wave', endMs: fromMs + (run.at(-1) ?? phase).endMs, rounds });
     } else if (phase.kind === 'ownPace') blocks.push({ ...base, kind: 'ownPace', cycles: phase.cycles });
     else if (phase.kind === 'strokes') blocks.push({ ...base, kind: 'strokes', count: phase.count });
     else if (phase.kind === 'retention') blocks.push({ ...base, kind: 'retention', held: phase.held });

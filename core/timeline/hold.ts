@@ -115,8 +115,8 @@ function writeNotes(writer: TimelineWriter, step: HoldStep, turns: readonly Turn
     const difference = clockOfSeconds(Math.abs(first.seconds - second.seconds));
     writer.note('uneven', `Second side is ${difference} ${second.seconds < first.seconds ? 'shorter' : 'longer'}.`);
   }
-  if (step.range && turns.some(({ seconds }) => seconds < step.range!.min || seconds > step.range!.max)) {
-    const { min, max } = step.range;
+  const { min, max } = step.range ?? { min: 0, max: Infinity };
+  if (turns.some(({ seconds }) => seconds < min || seconds > max)) {
     writer.note('outsideRange', `Outside its range of ${clockOfSeconds(min)} to ${clockOfSeconds(max)}.`);
   }
   if (step.strength !== null && step.strength > 7) {

@@ -16,6 +16,7 @@ export { bellsOfGroup, sameGroup } from './bells';
 export { breathInHold, turnsOf } from './hold';
 export { momentMs } from './moment';
 export { moveCue } from './moves';
+export { BELL_KINDS, NOTE_KINDS } from './types';
 export type {
   BellKind,
   BreathTimelinePhase,

@@ -1,16 +1,17 @@
 import { z } from 'zod';
+import type { Seconds } from '#core/numbers';
 
-const Seconds = z.number().min(0).max(600);
+const Length: z.ZodType<Seconds, Seconds> = z.number().min(0).max(600);
 
 /** The teacher's house rules that a timeline needs. Lengths in seconds. */
 export const TimelineRules = z.strictObject({
   firstSide: z.enum(['left', 'right']),
   /** Set-up: so much to begin with, so much for each prop move, never more than the cap. */
-  setup: z.strictObject({ baseSeconds: Seconds, perMoveSeconds: Seconds, capSeconds: Seconds }),
+  setup: z.strictObject({ baseSeconds: Length, perMoveSeconds: Length, capSeconds: Length }),
   /** Ways in and out and changes of sides for positions that are not in the library. */
-  enterSeconds: Seconds,
-  leaveSeconds: Seconds,
-  switchSeconds: Seconds,
+  enterSeconds: Length,
+  leaveSeconds: Length,
+  switchSeconds: Length,
   bells: z.strictObject({
     start: z.boolean(),
     half: z.boolean(),

@@ -87,7 +87,8 @@ export interface HoldBreathSpan {
   phases: readonly BreathPhase[];
 }
 
-export type BellKind = 'start' | 'half' | 'soon' | 'switch' | 'end' | 'props';
+export const BELL_KINDS = ['start', 'half', 'soon', 'switch', 'end', 'props'] as const;
+export type BellKind = (typeof BELL_KINDS)[number];
 
 export interface Bell {
   atMs: Ms;
@@ -95,17 +96,19 @@ export interface Bell {
   stepIndex: number;
 }
 
-export type NoteKind =
-  | 'unknownPosition'
-  | 'unknownTechnique'
-  | 'uneven'
-  | 'outsideRange'
-  | 'strong'
-  | 'stagesLong'
-  | 'stagesShort'
-  | 'promptOutside'
-  | 'setupCapped'
-  | 'breathShort';
+export const NOTE_KINDS = [
+  'unknownPosition',
+  'unknownTechnique',
+  'uneven',
+  'outsideRange',
+  'strong',
+  'stagesLong',
+  'stagesShort',
+  'promptOutside',
+  'setupCapped',
+  'breathShort',
+] as const;
+export type NoteKind = (typeof NOTE_KINDS)[number];
 
 /** Something a teacher should know about a step, in words. */
 export interface TimelineNote {

@@ -173,7 +173,8 @@ export function timelineWriter(rules: TimelineRules) {
 
     /** What is odd about a step; said once, also where it is so on both sides. */
     note(kind: NoteKind, message: string): void {
-      for (let i = notes.length - 1; notes[i]?.stepIndex === stepIndex; i--) if (notes[i]!.message === message) return;
+      const ofOthers = notes.findLastIndex((one) => one.stepIndex !== stepIndex);
+      if (notes.slice(ofOthers + 1).some((one) => one.message === message)) return;
       notes.push({ stepId: stepId(), stepIndex, kind, message });
     },
 

@@ -57,11 +57,7 @@ export function arrangeRoutes(store: Store, solver: Solver): Router {
     );
     if (fit.kind === 'refused') throw unprocessable([...fit.issues]);
     const fitted = fit.kind === 'fits' ? editedPlan(plan, takeFit(fit.lengths)) : plan;
-    answer(response, FitResponse, {
-      fit: { ...fit, lengths: [...fit.lengths] },
-      says: fitInWords(fit),
-      document: fitted,
-    } as unknown as FitResponse);
+    answer(response, FitResponse, { fit, says: fitInWords(fit), document: fitted });
   });
 
   routes.post('/order', async (request, response) => {
@@ -73,11 +69,7 @@ export function arrangeRoutes(store: Store, solver: Solver): Router {
     );
     if (order.kind === 'refused') throw unprocessable([...order.issues]);
     const ordered = editedPlan(plan, takeOrder(order.after.stepIds));
-    answer(response, OrderResponse, {
-      order,
-      says: proofInWords(order),
-      document: ordered,
-    } as unknown as OrderResponse);
+    answer(response, OrderResponse, { order, says: proofInWords(order), document: ordered });
   });
 
   routes.post('/forecast', async (request, response) => {
@@ -89,11 +81,11 @@ export function arrangeRoutes(store: Store, solver: Solver): Router {
       waiting(request, response),
     );
     const says = forecastInWords(forecast);
-    answer(response, ForecastResponse, { forecast, says } as unknown as ForecastResponse);
+    answer(response, ForecastResponse, { forecast, says });
   });
 
   routes.get('/pace', async (_request, response) => {
-    answer(response, PaceResponse, (await latestPaces(store)) as PaceResponse);
+    answer(response, PaceResponse, await latestPaces(store));
   });
 
   return routes;

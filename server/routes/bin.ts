@@ -54,7 +54,7 @@ type BinnedRow = Model<{ id: string; title: string; deletedMs: number | null }> 
   deletedMs: number | null;
 };
 const binned = (tables: Models, kind: BinKind): ModelStatic<BinnedRow> =>
-  tables[TABLE_OF[kind]] as unknown as ModelStatic<BinnedRow>;
+  tables[TABLE_OF[kind]] as ModelStatic<BinnedRow>;
 
 /** What tells of people, and is behind the lock. */
 const OF_PEOPLE: ReadonlySet<BinKind> = new Set(['person', 'group', 'run', 'journal']);

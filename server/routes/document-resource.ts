@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { Router, type Request, type Response } from 'express';
+import { col, fn } from 'sequelize';
 import type { FieldIssue } from '#core/document';
 import {
   CreateDocumentRequest,
@@ -42,6 +43,12 @@ export interface DocumentResource<T, S extends StoredDocument<T> = StoredDocumen
 export const tableFor = <T, S extends StoredDocument<T>>(
   of: DocumentResource<T, S>,
   tables: Tables,
+): DocumentTable<T> => tableWith(of, tables, of.written);
+
+const tableWith = <T, S extends StoredDocument<T>>(
+  of: DocumentResource<T, S>,
+  tables: Tables,
+  written: DocumentResource<T, S>['written'],
 ): DocumentTable<T> => ({
   // A plan has a column more, which is written by its name.
   table: tables[of.table] as Tables['people'],
@@ -51,7 +58,7 @@ export const tableFor = <T, S extends StoredDocument<T>>(
   read: (text) => readStored(of.resource.noun, text, of.resource.read),
   stored: (row, document) => storedWith(of, row, document),
   ...(of.columns ? { columns: of.columns } : {}),
-  ...(of.written ? { written: (id: string, revision: number) => of.written!(tables, id, revision) } : {}),
+  ...(written ? { written: (id: string, revision: number) => written(tables, id, revision) } : {}),
 });
 
 function storedWith<T, S extends StoredDocument<T>>(of: DocumentResource<T, S>, row: StoredRow, document: T): S {
@@ -141,7 +148,7 @@ export function documentRoutes<T, S extends StoredDocument<T>>(
     const { rows, count } = await (store[of.table] as Tables['people']).findAndCountAll({
       where: deleted,
       order: [
-        [store.people.sequelize!.fn('lower', store.people.sequelize!.col('title')), 'ASC'],
+        [fn('lower', col('title')), 'ASC'],
         ['id', 'ASC'],
       ],
       limit,

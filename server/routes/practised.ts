@@ -44,7 +44,7 @@ function practisedOnce(id: string, text: string, library: Library): PractisedOnc
   const entry = readStored('entry of the journal', text, readJournalEntry);
   // Its moment is by the clock of the place, which is that of the server.
   const once = practisedOfEntry(id, entry, new Date(entry.beganAt).getTime(), library);
-  return once ? [PractisedOnce.parse(once)] : [];
+  return [PractisedOnce.parse(once)];
 }
 
 /** What was practised: what weeks are told from, without the plans. */

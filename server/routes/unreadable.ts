@@ -45,7 +45,7 @@ const BATCH = 200;
 
 /** What every such table has. */
 type Row = Pick<DocumentRow, 'id' | 'title' | 'document' | 'deletedMs'>;
-const tableOf = (store: Models, kind: StoredKind) => store[KEPT[kind].table] as unknown as ModelStatic<DocumentRow>;
+const tableOf = (store: Models, kind: StoredKind) => store[KEPT[kind].table] as ModelStatic<DocumentRow>;
 
 /** The rows of one kind that cannot be read, with the reason. */
 async function unreadableOf(store: Store, kind: StoredKind): Promise<UnreadableRow[]> {

@@ -17,7 +17,7 @@ async function serve(database: string, ...flags: string[]): Promise<ChildProcess
     stdio: 'pipe',
   });
   await new Promise<void>((ready, failed) => {
-    server.stdout?.on('data', (text: Buffer) => text.includes('Zovrin is at') && ready());
+    server.stdout.on('data', (text: Buffer) => text.includes('Zovrin is at') && ready());
     server.once('exit', (code) => failed(new Error(`the server ended with ${code}`)));
   });
   return server;

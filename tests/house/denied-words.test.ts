@@ -1,7 +1,8 @@
 import { expect, test } from '@jest/globals';
 import { Linter } from 'eslint';
+import { parser } from 'typescript-eslint';
 // @ts-expect-error: plain JavaScript, as the linter reads it.
-import { deniedWords } from '../../denied-words.js';
+import { castThroughUnknown, deniedWords } from '../../denied-words.js';
 
 const linter = new Linter();
 const said = (code: string): string[] =>
@@ -19,4 +20,16 @@ test.each([
 
 test('what is called as it should be is left alone', () => {
   expect(said('const MAX_STEPS = 3; const roomy = mostly; class PlanPage {}')).toEqual([]);
+});
+
+test('a cast through unknown is refused, and a plain one is not', () => {
+  const casts = (code: string): number =>
+    linter.verify(code, [
+      { languageOptions: { parser }, rules: { 'no-restricted-syntax': ['error', castThroughUnknown] } },
+    ]).length;
+  expect([
+    casts('const a = b as unknown as number;'),
+    casts('const a = b as unknown;'),
+    casts('const a = b as number;'),
+  ]).toEqual([1, 0, 0]);
 });

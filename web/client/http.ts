@@ -43,7 +43,7 @@ function unreachable(): Unreachable {
 function reached(): void {
   if (!isAway) return;
   isAway = false;
-  globalThis.dispatchEvent?.(new Event(REACHED));
+  if ('dispatchEvent' in globalThis) globalThis.dispatchEvent(new Event(REACHED));
 }
 
 type Headers = Readonly<Record<string, string>>;

@@ -3,5 +3,4 @@ import { PaceResponse } from '#api';
 import { ask } from './http';
 
 /** How the latest runs went against their plans. */
-export const readPaces = async (): Promise<PaceOfRun[]> =>
-  (await ask(PaceResponse, 'GET', '/pace')).runs as PaceOfRun[];
+export const readPaces = async (): Promise<PaceOfRun[]> => (await ask(PaceResponse, 'GET', '/pace')).runs;

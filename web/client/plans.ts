@@ -13,7 +13,8 @@ import { newId } from './new-id';
 
 const at = (id: string): string => `/plans/${encodeURIComponent(id)}`;
 
-type Asked = Partial<Pick<ListPlansQuery, 'search' | 'groupId' | 'cupboard' | 'startsFrom'>>;
+type AskedFor = 'search' | 'groupId' | 'cupboard' | 'startsFrom';
+type Asked = { readonly [K in AskedFor]?: NonNullable<ListPlansQuery[K]> };
 
 const askPlans = (asked: Asked, limit: number, offset = 0) =>
   ask(

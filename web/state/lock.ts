@@ -84,7 +84,7 @@ export const useLock = defineStore('lock', () => {
     locked,
     async (is) => {
       if (!is) return;
-      (globalThis.document?.activeElement as HTMLElement | null)?.blur();
+      if ('document' in globalThis) (document.activeElement as HTMLElement | null)?.blur();
       await nextTick();
       usePeople().lock();
       vault.close();

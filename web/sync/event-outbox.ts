@@ -137,19 +137,20 @@ export function makeOutbox(
   taken: (run: LocalRun) => void = () => undefined,
   clock?: () => number,
 ): Outbox {
-  return outbox<RunEvent, { of: LocalRun; acknowledged: number; fresh: RunEvent[] | undefined }>({
+  return outbox<RunEvent, { of: LocalRun | undefined; acknowledged: number; fresh: RunEvent[] | undefined }>({
     waiting() {
       const run = current();
       return run ? unsent(run) : [];
     },
     async post(batch) {
-      const of = current()!;
+      const of = current();
+      if (!of) return { of, acknowledged: 0, fresh: undefined };
       const { acknowledged } = of;
       return { of, acknowledged, fresh: await post(of, batch, clock?.()) };
     },
     sent(batch, { of, acknowledged, fresh }) {
       const now = current();
-      if (now?.id !== of.id) return;
+      if (!of || now?.id !== of.id) return;
       if (!fresh) now.acknowledged = Math.max(now.acknowledged, acknowledged + batch.length);
       else if (now.acknowledged === acknowledged) taken(mergedRun(now, fresh));
       const after = current() ?? now;

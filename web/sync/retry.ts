@@ -22,7 +22,8 @@ export function retrying(again: () => void): Retry {
     timer = undefined;
     again();
   };
-  for (const event of ['online', REACHED]) globalThis.addEventListener?.(event, now);
+  const listening = 'addEventListener' in globalThis;
+  if (listening) for (const event of ['online', REACHED]) globalThis.addEventListener(event, now);
   return {
     later() {
       // One that is due already stays as it is: what was tried in between does not put it off.
@@ -36,7 +37,7 @@ export function retrying(again: () => void): Retry {
     stop() {
       clearTimeout(timer);
       timer = undefined;
-      for (const event of ['online', REACHED]) globalThis.removeEventListener?.(event, now);
+      if (listening) for (const event of ['online', REACHED]) globalThis.removeEventListener(event, now);
     },
   };
 }

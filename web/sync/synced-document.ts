@@ -181,7 +181,7 @@ export function syncedDocument<T extends object, Initial extends T | undefined =
     // Where an answer of one's own was lost, nobody has told the others yet.
     if (unanswered.value.length > 0) channel.post(other.revision);
     if (follow(other)) {
-      void undoSteps.write(history.value!);
+      if (history.value) void undoSteps.write(history.value);
       conflict.value = undefined;
       state.value = isDirty() ? 'unsaved' : 'saved';
       source.onSaved?.(other, other.document);
@@ -341,11 +341,14 @@ export function syncedDocument<T extends object, Initial extends T | undefined =
   /** Another window has saved: what it saved is taken over, once nothing is on its way from here. */
   async function followOthers(): Promise<void> {
     hasNews = true;
-    if (sending || isClosed || isForgotten || !history.value || conflict.value) return;
+    if (isBusy() || isForgotten || !history.value || conflict.value) return;
     hasNews = false;
     const stored = await source.fetch().catch(() => undefined);
-    if (sending) hasNews = true;
-    if (!stored || sending || isClosed || stored.revision <= revision.value) return;
+    if (isBusy()) hasNews = true;
+    else if (stored && stored.revision > revision.value) takeNews(stored);
+  }
+  const isBusy = (): boolean => sending !== undefined || isClosed;
+  function takeNews(stored: Stored<T>): void {
     meet(stored);
     if (state.value === 'unsaved' && source.saves !== 'onRequest') void save();
   }
@@ -374,12 +377,13 @@ export function syncedDocument<T extends object, Initial extends T | undefined =
    * Ends a conflict: what only one of the two changed is kept of both, and where both changed the same thing the chosen
    * version counts. Rejects where the other version could not be kept as a copy; then nothing has changed.
    */
+  const isStill = (other: Stored<T>): boolean => conflict.value === other;
   async function resolve(choice: Resolution): Promise<void> {
     const other = conflict.value;
     if (!other || !history.value) return;
     const mine = history.value.now;
     await source.keepCopy?.(choice === 'mine' ? other.document : mine);
-    if (conflict.value !== other || !history.value) return;
+    if (!isStill(other)) return;
     const preferred = choice === 'mine' ? history.value.now : other.document;
     const merged =
       base.value &&

@@ -131,13 +131,11 @@ export function undoStore<T extends object>(key: string, read: (value: unknown) 
     /** As far as the versions can be read, from the present one on. */
     const entries = (steps: Step[]): Entry<T>[] => {
       const end = steps.findIndex(({ version }) => !versions.has(version));
-      return steps.slice(0, end < 0 ? undefined : end).map(({ version, change, edit }) => {
+      return steps.slice(0, end < 0 ? undefined : end).flatMap(({ version: id, change, edit }) => {
+        const version = versions.get(id);
+        if (version === undefined) return [];
         const text = edit === undefined ? null : vault.unseal(nameOf(from), edit);
-        return {
-          version: versions.get(version)!,
-          change,
-          ...(text === null ? {} : { edit: JSON.parse(text) as unknown }),
-        };
+        return [{ version, change, ...(text === null ? {} : { edit: JSON.parse(text) as unknown }) }];
       });
     };
     if (from === (await ownHead())) {
@@ -151,20 +149,22 @@ export function undoStore<T extends object>(key: string, read: (value: unknown) 
     const database = await openDatabase();
     const past = history.past.slice(-MAX_UNDO);
     const all = [...past.map(({ version }) => version), history.now, ...history.future.map(({ version }) => version)];
-    const fresh = all.filter((version) => !ids.has(version));
+    const idOf = (version: T): string => {
+      const id = ids.get(version) ?? newId();
+      ids.set(version, id);
+      return id;
+    };
     const sealed = new Map<string, string>();
-    for (const version of fresh) {
+    for (const version of all.filter((one) => !ids.has(one))) {
       const text = vault.seal(nameOf(head), JSON.stringify(version));
       if (text === null) return;
-      const id = newId();
-      ids.set(version, id);
-      sealed.set(id, text);
+      sealed.set(idOf(version), text);
     }
     const kept = new Set(all);
     const gone = [...ids].filter(([version]) => !kept.has(version));
     const step = ({ version, change, edit }: Entry<T>): Step => {
       const text = edit === undefined ? null : vault.seal(nameOf(head), JSON.stringify(edit));
-      return { version: ids.get(version)!, change, ...(text === null ? {} : { edit: text }) };
+      return { version: idOf(version), change, ...(text === null ? {} : { edit: text }) };
     };
     const change = database.transaction(['heads', 'versions'], 'readwrite');
     for (const [id, text] of sealed) void change.objectStore('versions').put(text, [head, id]);
@@ -172,7 +172,7 @@ export function undoStore<T extends object>(key: string, read: (value: unknown) 
       ids.delete(version);
       void change.objectStore('versions').delete([head, id]);
     }
-    const now = ids.get(history.now)!;
+    const now = idOf(history.now);
     void change
       .objectStore('heads')
       .put({ past: past.map(step), now, future: history.future.map(step), writtenAt: Date.now() }, head);

@@ -3,7 +3,7 @@ import AppIcon from './AppIcon.vue';
 import type { IconName } from './icons';
 
 /** A button that is an icon: its label is read out, and shown while it is pointed at. */
-const { icon, label, hint, size } = defineProps<{ icon: IconName; label: string; hint?: string; size?: number }>();
+const { icon, label, hint, size = 18 } = defineProps<{ icon: IconName; label: string; hint?: string; size?: number }>();
 </script>
 
 <template>

@@ -101,10 +101,7 @@ const SMALLEST_RING = 8;
 export function outlineOf(covered: Coverage, grid: Grid, errorMm: number, passes = 1): string {
   const field = smoothed(covered, grid, passes);
   if (!field) return '';
-  const rings = contours()
-    .size([field.columns, field.rows])
-    .contour(field.values as unknown as number[], 0.5)
-    .coordinates.flat();
+  const rings = contours().size([field.columns, field.rows]).contour(Array.from(field.values), 0.5).coordinates.flat();
   return rings
     .filter((ring) => ring.length > SMALLEST_RING)
     .map((ring) => {

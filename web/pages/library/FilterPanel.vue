@@ -1,16 +1,9 @@
-<script lang="ts">
-import type { Chosen } from '#core/catalogue';
-
-/** What is chosen in every group of filters. */
-export type ChosenValues = { [group in keyof Chosen]: string[] };
-</script>
-
 <script setup lang="ts">
 import Checkbox from 'primevue/checkbox';
 import { computed, ref } from 'vue';
 import { countOptions } from '#core/catalogue';
 import { useLibrary } from '../../state/library';
-import { FILTERS } from './words';
+import { chosenOf, FILTERS, type ChosenValues } from './words';
 
 /** The filters of the library, each with how many entries it would leave. */
 const { query } = defineProps<{ query: string }>();
@@ -23,10 +16,10 @@ const groups = computed(() =>
     const counts = countOptions(
       library.positions,
       query,
-      chosen.value as unknown as Chosen,
+      chosenOf(chosen.value),
       filter.group,
-      filter.options.map(({ value }) => value) as never[],
-    ) as Map<string, number>;
+      filter.options.map(({ value }) => value),
+    );
     return {
       ...filter,
       options: filter.options.map((option) => ({ ...option, count: counts.get(option.value) ?? 0 })),

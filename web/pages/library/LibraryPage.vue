@@ -2,27 +2,27 @@
 import InputText from 'primevue/inputtext';
 import { computed, onMounted, onUnmounted, ref, useTemplateRef, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import { findPositions, matchScore, NOTHING_CHOSEN, type Chosen } from '#core/catalogue';
+import { findPositions, matchScore, type Chosen } from '#core/catalogue';
 import AppIcon from '../../ui/AppIcon.vue';
 import { useLibrary } from '../../state/library';
 import EntryCard from './EntryCard.vue';
-import FilterPanel, { type ChosenValues } from './FilterPanel.vue';
+import FilterPanel from './FilterPanel.vue';
 import NewEntry from './NewEntry.vue';
 import TechniqueRow from './TechniqueRow.vue';
-import { FILTERS } from './words';
+import { chosenOf, FILTERS, nothingChosen, type ChosenValues } from './words';
 
 const library = useLibrary();
 const route = useRoute();
 const router = useRouter();
 const query = ref(typeof route.query.search === 'string' ? route.query.search : '');
-const chosen = ref<ChosenValues>(structuredClone(NOTHING_CHOSEN) as never);
+const chosen = ref<ChosenValues>(nothingChosen());
 for (const { group } of FILTERS) {
   const asked = route.query[group];
   if (typeof asked === 'string') chosen.value[group] = asked.split(',').filter(Boolean);
 }
 const box = useTemplateRef<HTMLElement>('box');
 
-const found = computed(() => findPositions(library.positions, query.value, chosen.value as unknown as Chosen));
+const found = computed(() => findPositions(library.positions, query.value, chosenOf(chosen.value)));
 const breaths = computed(() => {
   if (Object.entries(chosen.value).some(([group, values]) => group !== 'approach' && values.length > 0)) return [];
   if (chosen.value.approach.length > 0 && !chosen.value.approach.includes('pranayama')) return [];

@@ -5,7 +5,7 @@ import Menu from 'primevue/menu';
 import { shallowRef, useTemplateRef } from 'vue';
 import { useRouter } from 'vue-router';
 import { blankPosition, blankTechnique, type OwnEntry } from '#core/catalogue';
-import { POSITIONS } from '#library';
+import { figureOf } from '#library';
 import { useLibrary } from '../../state/library';
 import { beginEntry, editPath, waitingEntries } from './edit/entry-drafts';
 
@@ -22,15 +22,15 @@ void waitingEntries().then((entries) => {
     .map((document) => ({ name: document.entry.names.english || 'without a name yet', path: editPath(document) }));
 });
 
-/** Sitting, from where every other way to be held is a joint away. */
-const FIRST_FIGURE = POSITIONS.find(({ id }) => id === 'easy-seat') ?? POSITIONS[0]!;
+/** Begins with sitting, from where every other position is a joint away. */
+const newPosition = (id: string): OwnEntry => blankPosition(id, figureOf('easy-seat'));
 
 async function begin(make: (id: string) => OwnEntry): Promise<void> {
   const id = await beginEntry(make);
   await router.push(editPath(make(id)));
 }
 const choices = [
-  { label: 'A position', command: () => begin((id) => blankPosition(id, FIRST_FIGURE.figure)) },
+  { label: 'A position', command: () => begin(newPosition) },
   { label: 'A breath technique', command: () => begin(blankTechnique) },
 ];
 </script>

@@ -3,6 +3,7 @@ import {
   AREAS,
   FAMILIES,
   familyLabel,
+  NOTHING_CHOSEN,
   TRAIT_WORDS,
   TRAITS,
   type Approach,
@@ -71,6 +72,30 @@ export const FILTERS: readonly Group[] = [
   },
   { group: 'leaveOut', title: 'Leave out', options: TRAITS.map((value) => ({ value, label: TRAIT_WORDS[value] })) },
 ];
+
+/** What is chosen in every group of filters, as fields and the address hold it. */
+export type ChosenValues = { [group in keyof Chosen]: string[] };
+
+export const nothingChosen = (): ChosenValues => ({
+  approach: [],
+  family: [],
+  area: [],
+  sides: [],
+  props: [],
+  wall: [],
+  length: [],
+  leaveOut: [],
+});
+
+/** What is chosen, as the search takes it: an address that was typed by hand may name what there is not. */
+export function chosenOf(values: ChosenValues): Chosen {
+  const chosen = { ...NOTHING_CHOSEN };
+  for (const { group, options } of FILTERS) {
+    const known = options.map(({ value }) => value).filter((value) => values[group].includes(value));
+    Object.assign(chosen, { [group]: known });
+  }
+  return chosen;
+}
 
 /** How long it is usually held, from the shortest to the longest of its approaches: `3 to 8 min`. */
 export function rangeInWords({ defaults }: Position): string {

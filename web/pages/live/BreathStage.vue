@@ -47,7 +47,7 @@ const cue = computed(() => (step.value?.moves ? moveCue(phases.value, at.value, 
 /** What follows the breath under way where that is no breath: the way out, a change of sides. */
 const after = computed(() => {
   const next = phase.value && session.timeline.phases[phase.value.index + 1];
-  return next && !('round' in next) && next.stepIndex === phase.value?.stepIndex
+  return next && !('round' in next) && next.stepIndex === phase.value.stepIndex
     ? `${phaseWord(next)}, ${countdown(next.endMs - next.startMs)}`
     : '';
 });

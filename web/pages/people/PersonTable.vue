@@ -39,7 +39,7 @@ const rows = computed(() => {
         groups: groups.map((group) => group.document.name).join(', '),
         told: document.conditions.length,
         asked: document.askedOn ?? '',
-        breath: easy ? `${easy.in?.toFixed(1)} in, ${easy.out?.toFixed(1)} out` : '',
+        breath: easy ? `${easy.in.toFixed(1)} in, ${easy.out.toFixed(1)} out` : '',
       };
     });
 });

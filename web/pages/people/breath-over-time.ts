@@ -61,7 +61,7 @@ const STEADY_SECONDS = 0.3;
 /** What became of the out-breath, in a sentence: from the first measuring to the last. */
 export function breathOverTimeSaid(measured: readonly MeasuredOn[]): string {
   const [first, last] = [measured[0], measured.at(-1)];
-  if (!first || !last || first === last || first.easy.out === undefined || last.easy.out === undefined) {
+  if (!first || !last || first === last) {
     return 'Measured once.';
   }
   const by = last.easy.out - first.easy.out;

@@ -28,10 +28,9 @@ const ORDINARY: OwnSize = { shape: 'box', widthCm: 40, depthCm: 30, heightCm: 15
 const put = (own: Place['own']) => accept('change own kinds', { own });
 const setKind = (index: number, patch: Partial<OwnKind>) =>
   put(place.own.map((one, i) => (i === index ? { ...one, kind: { ...one.kind, ...patch } } : one)));
+const facesOf = (index: number): OwnKind['faces'] => place.own[index]?.kind.faces ?? [];
 const setFace = (index: number, face: number, patch: Partial<OwnKind['faces'][number]>) =>
-  setKind(index, {
-    faces: place.own[index]!.kind.faces.map((one, i) => (i === face ? { ...one, ...patch } : one)),
-  });
+  setKind(index, { faces: facesOf(index).map((one, i) => (i === face ? { ...one, ...patch } : one)) });
 function add(): void {
   const taken = new Set(place.own.map(({ kind }) => kind.label));
   let label = 'own prop';
@@ -39,7 +38,7 @@ function add(): void {
   put([...place.own, { kind: { label, faces: [{ label: 'as it is', size: ORDINARY }] }, count: 1 }]);
 }
 function addFace(index: number): void {
-  const { faces } = place.own[index]!.kind;
+  const faces = facesOf(index);
   setKind(index, { faces: [...faces, { label: `face ${faces.length + 1}`, size: faces.at(-1)?.size ?? ORDINARY }] });
 }
 </script>

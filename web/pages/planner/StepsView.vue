@@ -71,7 +71,7 @@ watch(
       >
         <StepInspector
           v-if="editor.selectedStep"
-          :key="editor.selected"
+          :key="editor.selectedStep.id"
           :step="editor.selectedStep"
           :index="editor.selectedIndex"
           :timeline="editor.timeline"

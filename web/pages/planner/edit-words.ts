@@ -42,8 +42,10 @@ function fields(patch: object): string {
 export function editInWords(edit: PlanEdit, plan: Plan | undefined): string {
   const named = (id: string): string => plan?.steps.find((step) => step.id === id)?.name || 'step';
   switch (edit.kind) {
-    case 'several':
-      return edit.edits.length === 1 ? editInWords(edit.edits[0]!, plan) : 'Change several steps';
+    case 'several': {
+      const [only, ...others] = edit.edits;
+      return only && others.length === 0 ? editInWords(only, plan) : 'Change several steps';
+    }
     case 'setDetails':
       return `Change ${fields(edit.patch)}`;
     case 'setOrderPairs':

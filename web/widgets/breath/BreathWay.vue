@@ -19,7 +19,7 @@ const {
   width: number;
   height: number;
   /** The quarter that is breathed, for its label. */
-  now?: Quarter;
+  now?: Quarter | undefined;
   labels?: boolean;
 }>();
 

@@ -39,8 +39,8 @@ const AHEAD_MS = 1200;
 /** The tones that are due within the next second, on the audio clock. */
 function schedule(): void {
   if (began.value === undefined) return;
-  for (let i = index.value; i < program.value.length; i++) {
-    const one = program.value[i]!;
+  for (const [i, one] of program.value.entries()) {
+    if (i < index.value) continue;
     if (one.startMs > atMs.value + AHEAD_MS) break;
     for (const tone of tonesOf(one, one.endMs - one.startMs)) {
       const inMs = began.value + one.startMs + tone.atMs - Date.now();

@@ -18,7 +18,7 @@ const {
   label: string;
   /** For the second side. */
   mirrored?: boolean;
-  least?: number;
+  least?: number | undefined;
 }>();
 
 const id = useId();

@@ -10,7 +10,7 @@ const { position, setUp, label, mirrored } = defineProps<{
   setUp: SetUp;
   label: string;
   mirrored?: boolean;
-  least?: number;
+  least?: number | undefined;
 }>();
 
 const figure = usePositionFigure(() => ({ position, setUp }));

@@ -62,7 +62,7 @@ const widthOf = (band: { startMs: number; endMs: number }): number =>
   Math.max(1, xOf(scale, band.endMs) - xOf(scale, band.startMs));
 /** Where the words of a shortage stand: after the first stretch of the most pieces, or before it at the right edge. */
 function told(row: (typeof rows.value)[number]) {
-  const most = row.shorts.reduce((a, b) => (b.pieces > a.pieces ? b : a), row.shorts[0]!);
+  const most = row.shorts.reduce((a, b) => (b.pieces > a.pieces ? b : a));
   const text = `${row.need.each} each, ${most.pieces} short`;
   const after = xOf(scale, most.endMs) + 5;
   const fits = after + text.length * 6 < width;

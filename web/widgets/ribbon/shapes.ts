@@ -117,7 +117,9 @@ function wave(block: WaveBlock, scale: RibbonScale, factor: number, [top, bottom
   let d = `M${n(x)} ${n(bottom)}`;
   while (x < end - 0.01) {
     const atMs = (x - scale.x0) / scale.pxPerMs + 1;
-    const { quarters } = block.rounds.findLast(({ startMs }) => startMs <= atMs) ?? block.rounds[0]!;
+    const round = block.rounds.findLast(({ startMs }) => startMs <= atMs) ?? block.rounds[0];
+    if (!round) break;
+    const { quarters } = round;
     for (const { kind, ms } of quarters) {
       const next = Math.min(end, x + ms * scale.pxPerMs * factor);
       if (kind === 'holdFull' || kind === 'holdEmpty') d += `H${n(next)}`;

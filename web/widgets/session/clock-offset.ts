@@ -3,7 +3,7 @@ import type { RunEvent } from '#core/run';
 const WORTH_TELLING_MS = 2000;
 
 /** A window is named by its device and, after a blank, its tab. */
-const deviceOf = (window: string): string => window.split(' ')[0]!;
+const deviceOf = (window: string): string => window.replace(/ .*$/s, '');
 
 /** What is left out of this device's clock by what happened so far, in milliseconds. `me` is the name of this window. */
 export const leftOutInAll = (events: readonly RunEvent[], me: string): number =>

@@ -42,19 +42,19 @@ const timeline = computed(() => run.value && compileTimeline(run.value.plan, lib
 const record = computed(() => run.value && timeline.value && compareRun(timeline.value, run.value.events));
 const folded = computed(() => run.value && timeline.value && foldRun(timeline.value, run.value.events));
 const says = computed(() => record.value && tellingSentence(record.value, (i) => run.value?.plan.steps[i]?.name ?? ''));
-const happened = computed(() =>
-  run.value && timeline.value
-    ? happenedIn(timeline.value, run.value.events).map((one) => ({
-        atMs: one.event.atMs,
-        words: happenedInWords(one, run.value!.plan),
-      }))
-    : [],
-);
+const happened = computed(() => {
+  const [led, planned] = [run.value, timeline.value];
+  if (!led || !planned) return [];
+  return happenedIn(planned, led.events).map((one) => ({
+    atMs: one.event.atMs,
+    words: happenedInWords(one, led.plan),
+  }));
+});
 const about = computed(() => {
   const { plan } = run.value ?? {};
   const startMs = record.value?.startedAtMs;
   if (!plan || !startMs) return '';
-  const here = record.value?.said.present;
+  const here = record.value.said.present;
   const came = here ? here.people.length + here.others : plan.groupSize;
   return [
     plan.title,

@@ -30,8 +30,9 @@ async function save(): Promise<void> {
   // What is still being typed counts as typed.
   if (document.activeElement instanceof HTMLElement) document.activeElement.blur();
   await nextTick();
-  if (await draft.save()) {
-    const { id } = draft.document.value!.entry;
+  const isSaved = await draft.save();
+  const id = draft.document.value?.entry.id;
+  if (isSaved && id !== undefined) {
     await router.push(kind === 'position' ? `/library/${id}` : `/library/breath/${id}`);
     return;
   }

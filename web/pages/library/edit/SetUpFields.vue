@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import type { Position } from '#core/catalogue';
+import type { NamedSetUp, Position } from '#core/catalogue';
 import { SetUp } from '#core/props';
 import IconButton from '../../../ui/IconButton.vue';
 import FieldGroup from '../../../ui/fields/FieldGroup.vue';
@@ -19,7 +19,8 @@ const { set, problem } = useEntryField();
 const MOST = 12;
 const trouble = ref('');
 const at = computed(() => Math.min(open.value, entry.setUps.length - 1));
-const setUp = computed(() => entry.setUps[at.value]!);
+const NONE: NamedSetUp = { id: '', name: '', home: false, items: [] };
+const setUp = computed(() => entry.setUps[at.value] ?? NONE);
 const twoSided = computed(() => entry.sides === 'each' || entry.sides === 'crossing');
 
 /** A set-up is looked at before it is taken, as in a plan. */

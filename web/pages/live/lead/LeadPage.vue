@@ -46,8 +46,7 @@ async function endIt(run: LocalRun): Promise<void> {
   first.value = await findSession(id);
 }
 function resume(run: LocalRun): void {
-  const { me } = first.value!;
-  first.value = { me, run, elsewhere: false };
+  if (first.value) first.value = { me: first.value.me, run, elsewhere: false };
 }
 void load();
 </script>

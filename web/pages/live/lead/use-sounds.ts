@@ -48,7 +48,7 @@ export function useSounds(
         sounds.schedule(cue.key, inMs, (audio, out, at) => ringBell(audio, out, cue.bell, at, bell().sound));
         if (inMs <= 0 && cue.atMs > rungAt.value) {
           rungAt.value = cue.atMs;
-          if (bell().shakes) navigator.vibrate?.(SHAKE_MS);
+          if (bell().shakes && 'vibrate' in navigator) navigator.vibrate(SHAKE_MS);
         }
       } else if (wanted(cue.tone) && clock.speed.value <= FASTEST_TONES) {
         // A tone that has begun is shorter by what was missed of it, and ends when its phase does.

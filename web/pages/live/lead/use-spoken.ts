@@ -7,7 +7,7 @@ const LATE_MS = 3000;
 
 /** Whether this machine has a voice: known at once, or when its voices have been loaded. */
 export function useVoice() {
-  const voices = (): number => globalThis.speechSynthesis?.getVoices().length ?? 0;
+  const voices = (): number => ('speechSynthesis' in globalThis ? speechSynthesis.getVoices().length : 0);
   const has = ref(voices() > 0);
   if ('speechSynthesis' in globalThis)
     useEventListener(globalThis.speechSynthesis, 'voiceschanged', () => (has.value = voices() > 0));
@@ -28,6 +28,7 @@ export function useSpoken(session: Session, wanted: () => boolean): void {
   // What was being said belongs to what was left.
   watch(session.local, (local) => {
     const last = local?.events.at(-1)?.kind ?? '';
-    if (['paused', 'jumped', 'cut', 'ended'].includes(last)) globalThis.speechSynthesis?.cancel();
+    const isLeft = ['paused', 'jumped', 'cut', 'ended'].includes(last);
+    if (isLeft && 'speechSynthesis' in globalThis) speechSynthesis.cancel();
   });
 }

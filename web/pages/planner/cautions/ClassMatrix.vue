@@ -38,17 +38,17 @@ async function go(row: number, column: number): Promise<void> {
   table.value?.querySelector<HTMLElement>(`[data-at="${at.value.join()}"]`)?.focus();
 }
 function onKey(event: KeyboardEvent, row: number, column: number): void {
-  const to = {
+  const to: readonly [row: number, column: number] | undefined = {
     ArrowRight: [row, column + 1],
     ArrowLeft: [row, column - 1],
     ArrowDown: [row + 1, column],
     ArrowUp: [row - 1, column],
     Home: [row, 0],
     End: [row, columns.value.length - 1],
-  }[event.key];
+  }[event.key] as [number, number] | undefined;
   if (!to) return;
   event.preventDefault();
-  void go(to[0]!, to[1]!);
+  void go(...to);
 }
 function choose(row: number, column: number): void {
   const [person, step] = [rows.value[row], columns.value[column]];

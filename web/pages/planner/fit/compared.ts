@@ -42,6 +42,8 @@ function spare(ms: Ms): string {
 
 /** Plans held against each other, the first of them the one the others are told apart from. */
 export function comparedRows(plans: readonly Compared[]): ComparedRow[] {
+  const [base] = plans;
+  if (!base) return [];
   const row = (
     label: string,
     of: (one: Compared) => string[],
@@ -50,13 +52,13 @@ export function comparedRows(plans: readonly Compared[]): ComparedRow[] {
     const all = plans.map((one) => ({ lines: of(one), caution: caution(one) }));
     const values = all.map(({ lines, caution: warns }) => ({
       lines: lines.length > 0 ? lines : ['none'],
-      differs: lines.join('\n') !== all[0]!.lines.join('\n'),
+      differs: lines.join('\n') !== of(base).join('\n'),
       caution: warns,
     }));
     return { label, values, same: values.every(({ differs }) => !differs) };
   };
   const list = (label: string, of: (figures: Figures) => Line[]): ComparedRow =>
-    row(label, ({ figures }) => inOrderOf(of(plans[0]!.figures), of(figures)));
+    row(label, ({ figures }) => inOrderOf(of(base.figures), of(figures)));
   const time = (label: string, of: (totals: Figures['totals']) => Ms): ComparedRow =>
     row(label, ({ figures }) => [clockOfMs(of(figures.totals))]);
   return [

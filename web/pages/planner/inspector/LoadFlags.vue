@@ -12,7 +12,7 @@ const { practice, stepId } = defineProps<{ practice: BreathPractice; stepId: str
 
 const settings = useSettings();
 void settings.ready();
-const lastTaught = useLastTaught(useEditor().id ?? '', stepId);
+const lastTaught = useLastTaught(useEditor().id, stepId);
 // Until groups and their health are known, nobody has been asked.
 const CHECKED = false;
 const flags = computed(() => {

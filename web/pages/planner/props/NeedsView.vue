@@ -21,7 +21,7 @@ const demand = useDemand();
 const shortages = useShortages();
 const router = useRouter();
 
-const firstState = (kind: PropKind): string => (isKnownKind(kind) ? Object.keys(propKind(kind).states)[0]! : '');
+const firstState = (kind: PropKind): string => (isKnownKind(kind) ? (Object.keys(propKind(kind).states)[0] ?? '') : '');
 const rows = computed(() =>
   (demand.demand?.needs ?? []).map(({ kind, each, group, stepIndex }) => {
     const there = demand.available?.[kind];

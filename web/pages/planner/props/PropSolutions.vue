@@ -26,7 +26,7 @@ function take(way: PropSolution): void {
   const { items } = way.setUp;
   if (way.kind === 'setUp') editor.edit(takeSetUp(step.id, items));
   else if (way.kind === 'split') editor.edit(setOtherSetUp(step.id, { people: way.people, setUp: items }));
-  else editor.edit(replacePosition(step.id, way.position, items, editor.plan!.approach));
+  else if (editor.plan) editor.edit(replacePosition(step.id, way.position, items, editor.plan.approach));
   editor.seal();
 }
 </script>

@@ -69,7 +69,7 @@ export function sheetCells(plan: Plan, timeline: Timeline): SheetCell[] {
       changes: changesOf(timeline, index),
       other:
         others > 0
-          ? `${others} of ${plan.groupSize} instead: ${step.otherSetUp!.setUp.map(setUpRowInWords).join('; ') || 'no props'}`
+          ? `${others} of ${plan.groupSize} instead: ${(step.otherSetUp?.setUp ?? []).map(setUpRowInWords).join('; ') || 'no props'}`
           : '',
     });
   }

@@ -49,7 +49,7 @@ function add(suggestion: Suggestion): void {
 }
 /** Tab goes past the field and adds nothing. */
 function passBy(event: KeyboardEvent): void {
-  (list.value as unknown as { hide: () => void } | null)?.hide();
+  (list.value as { hide?: () => void } | null)?.hide?.();
   // The list would take what stands first in it.
   event.stopPropagation();
 }

@@ -86,7 +86,7 @@ export function suggestSteps(query: string, offer: Offer): Suggestion[] {
   const byName = new Set(found.map(({ position }) => position));
   const alsoFound = findPositions(offer.positions, asked, NOTHING_CHOSEN)
     .filter((position) => !byName.has(position))
-    .map((position) => entries.find((entry) => entry.position === position)!);
+    .flatMap((position) => entries.find((entry) => entry.position === position) ?? []);
   const name = asked.slice(0, 120);
   const own: Suggestion = {
     name: `“${name}”`,

@@ -52,7 +52,8 @@ function take({ name, plan: of }: Column): void {
   said.value = `“${name}” is the plan now. Undo brings the earlier one back.`;
 }
 async function keepNow(): Promise<void> {
-  said.value = await variants.keep(`As it is, ${clockOfMs(columns.value[0]!.figures.totals.totalMs)}`, plan);
+  const [present] = columns.value;
+  if (present) said.value = await variants.keep(`As it is, ${clockOfMs(present.figures.totals.totalMs)}`, plan);
 }
 function remove({ id, name }: Column): void {
   if (id) variants.remove(id);

@@ -81,10 +81,10 @@ const when = ({ savedAt }: PlanVersion): string => {
 };
 const summary = ({ changes, isFirst }: PlanVersion): string => {
   if (!changes) return isFirst ? 'Created' : 'The earliest version that is kept';
-  if (changes.length === 0) return 'The same as the version before';
   const [first] = changes;
+  if (!first) return 'The same as the version before';
   const more = changes.length - 1;
-  return `${changeInWords(first!)}${more > 0 ? ` and ${more} more` : ''}`;
+  return `${changeInWords(first)}${more > 0 ? ` and ${more} more` : ''}`;
 };
 
 function restore(): void {
