@@ -1,17 +1,17 @@
 import { z } from 'zod';
-import { OwnEntry, readEntry } from '#core/catalogue';
+import { CustomEntry, readEntry } from '#core/catalogue';
 import { Moment, STORED, type Resource, type StoredDocument } from './documents';
 
 /** A custom entry of the library as stored. A deleted one still serves the plans that use it. */
-export interface StoredEntry extends StoredDocument<OwnEntry> {
+export interface StoredEntry extends StoredDocument<CustomEntry> {
   deletedAt: string | null;
 }
 
 /** The custom entries of the library; a list has the deleted ones too, since plans are drawn with them. */
-export const ENTRIES: Resource<OwnEntry, StoredEntry> = {
+export const ENTRIES: Resource<CustomEntry, StoredEntry> = {
   noun: 'entry',
   path: '/entries',
-  document: OwnEntry,
+  document: CustomEntry,
   read: readEntry,
-  stored: z.object({ ...STORED, deletedAt: Moment.nullable(), document: OwnEntry }),
+  stored: z.object({ ...STORED, deletedAt: Moment.nullable(), document: CustomEntry }),
 };

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { OwnSize, PROP_PLACE_NAMES, SetUpRow } from '#core/props';
+import { CustomSize, PROP_PLACE_NAMES, SetUpRow } from '#core/props';
 
 const PropKind = SetUpRow.shape.kind;
 
@@ -9,7 +9,7 @@ const Piece = z.object({
   lie: z.enum(['lengthwise', 'crosswise']),
   place: z.enum(PROP_PLACE_NAMES),
   side: z.enum(['centre', 'left', 'right', 'each']),
-  size: OwnSize.exactOptional(),
+  size: CustomSize.exactOptional(),
   optional: z.literal(true).exactOptional(),
 });
 

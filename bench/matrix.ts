@@ -1,6 +1,6 @@
 /// <reference lib="dom" />
 import type { Page } from '@playwright/test';
-import { keptCondition, newGroup, newPerson } from '#core/people';
+import { personCondition, newGroup, newPerson } from '#core/people';
 import { CONDITIONS } from '#library/cautions';
 import { longPlan } from './compile';
 import { msFigure, percentile, type Figure } from './measure';
@@ -24,7 +24,7 @@ export async function benchMatrix(page: Page, url: string): Promise<Figure[]> {
   const ids = Array.from({ length: PEOPLE }, (_, i) => `bench-${i}`);
   for (const [i, id] of ids.entries()) {
     const conditions = [0, 1, 2].map((k) =>
-      keptCondition(`k${k}`, CONDITIONS[(i * 3 + k * 11) % CONDITIONS.length]!.id),
+      personCondition(`k${k}`, CONDITIONS[(i * 3 + k * 11) % CONDITIONS.length]!.id),
     );
     await post('/people', id, { ...newPerson(`Bench ${i}`), conditions });
   }

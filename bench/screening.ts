@@ -1,5 +1,5 @@
 import { classMatrix, modifications, NOTHING_DECIDED, rulesOf, screenGroup } from '#core/caution';
-import { keptCondition, newPerson, type Person } from '#core/people';
+import { personCondition, newPerson, type Person } from '#core/people';
 import { breathFrom, emptyPlan, holdFrom, type Plan, type Step } from '#core/plan';
 import { POSITIONS, TECHNIQUES } from '#library';
 import { builtInKnowledge, CONDITIONS } from '#library/cautions';
@@ -25,7 +25,7 @@ const people = Array.from({ length: PEOPLE }, (_, i): { id: string; person: Pers
     ...newPerson(`Person ${i}`),
     conditions: [0, 1, 2].map((k) => {
       const { id } = CONDITIONS[(i * 3 + k * 11) % CONDITIONS.length]!;
-      return keptCondition(`${id}-${k}`, id);
+      return personCondition(`${id}-${k}`, id);
     }),
   },
 }));

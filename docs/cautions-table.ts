@@ -1,14 +1,14 @@
 import {
-  ASK_WORDS,
+  CAUTION_TRAIT_WORDS,
   LEVEL_WORDS,
-  SESSION_ASKS,
+  SESSION_DEMANDS,
   TRAIT_UNITS,
   type Knowledge,
   type Rule,
-  type SessionAsk,
+  type SessionDemand,
 } from '#core/caution';
 
-const SESSION_WORDS: Record<SessionAsk, string> = {
+const SESSION_WORDS: Record<SessionDemand, string> = {
   flatRest: 'The class: longest rest flat on the back',
   strokes: 'The class: strokes in all',
   retention: 'The class: any holding of the breath',
@@ -16,7 +16,7 @@ const SESSION_WORDS: Record<SessionAsk, string> = {
   prone: 'The class: time face down in all',
   length: 'The class: its length',
 };
-const SESSION_UNITS: Record<SessionAsk, string> = {
+const SESSION_UNITS: Record<SessionDemand, string> = {
   flatRest: 's',
   strokes: 'strokes',
   retention: 's',
@@ -29,7 +29,8 @@ function onWords({ on }: Rule, { library }: Knowledge): string {
   switch (on.kind) {
     case 'trait':
       return (
-        ASK_WORDS[on.trait] + (on.atLeast === undefined ? '' : `, from ${on.atLeast} ${TRAIT_UNITS[on.trait] ?? ''}`)
+        CAUTION_TRAIT_WORDS[on.trait] +
+        (on.atLeast === undefined ? '' : `, from ${on.atLeast} ${TRAIT_UNITS[on.trait] ?? ''}`)
       );
     case 'position':
       return library.position(on.position)?.names.english ?? on.position;
@@ -69,7 +70,7 @@ export function cautionsDocument(knowledge: Knowledge): string {
     return [...new Set(own.map(({ level }) => LEVEL_WORDS[level]))].join(', ');
   };
   const overview = [
-    row(['Condition', ...traits.map((trait) => ASK_WORDS[trait])]),
+    row(['Condition', ...traits.map((trait) => CAUTION_TRAIT_WORDS[trait])]),
     row(['---', ...traits.map(() => '---')]),
     ...conditions.map(({ id, name }) => row([name, ...traits.map((trait) => cell(id, trait))])),
   ];
@@ -102,7 +103,7 @@ export function cautionsDocument(knowledge: Knowledge): string {
   return `# The usual cautions
 
 Written by \`npm run docs:cautions\` from \`library/cautions\`, for a doctor or licensed practitioner to review: ${conditions.length} conditions,
-${rules.length} rules, ${traits.length} things a step can ask of a body and ${SESSION_ASKS.length} that a whole class can. They are rules of thumb as teachers hand them
+${rules.length} rules, ${traits.length} things a step can ask of a body and ${SESSION_DEMANDS.length} that a whole class can. They are rules of thumb as teachers hand them
 on, not medical advice, and no rule promises that something helps. What is not known of a condition (how it is, since when) is
 taken in the more careful way.
 

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { ENTRY_VERSION, OwnEntry } from '#core/catalogue';
+import { ENTRY_VERSION, CustomEntry } from '#core/catalogue';
 import { MAX_FILE_ENTRIES, Plan, PLAN_VERSION } from '#core/plan';
 
 // Prettier would lay the schema out in its own way.
@@ -12,7 +12,7 @@ export const ENTRY_SCHEMA_FILE = 'entry-schema.json';
 export const entryJsonSchema = (): object => ({
   $id: ENTRY_SCHEMA_FILE,
   title: `Zovrin entry of a library, version ${ENTRY_VERSION}`,
-  ...z.toJSONSchema(OwnEntry, { io: 'input' }),
+  ...z.toJSONSchema(CustomEntry, { io: 'input' }),
 });
 
 /** The JSON Schema of a plan as it is in a file, from the schema the code itself reads plans with. */

@@ -88,9 +88,9 @@ const SHOTS: Record<string, { take: Shot; context?: BrowserContextOptions }> = {
       await fields
         .locator('.how-high')
         .first()
-        .evaluate((told) => {
-          const panel = told.closest('aside');
-          panel?.scrollBy(0, told.getBoundingClientRect().top - panel.getBoundingClientRect().top - 190);
+        .evaluate((texts) => {
+          const panel = texts.closest('aside');
+          panel?.scrollBy(0, texts.getBoundingClientRect().top - panel.getBoundingClientRect().top - 190);
         });
     },
   },

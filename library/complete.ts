@@ -57,7 +57,7 @@ const missingInTechnique = (entry: Technique): Missing[] => [
   ...needs('round', entry.round.startsWith('1 round = '), 'begins with “1 round = ”'),
 ];
 
-const told = (id: string, wrong: readonly Missing[]): Wrong[] =>
+const describe = (id: string, wrong: readonly Missing[]): Wrong[] =>
   wrong.map(({ field, reason }) => `${id}: ${field}: ${reason}`);
 
 /**
@@ -75,7 +75,7 @@ export function libraryProblems(positions: readonly unknown[], techniques: reado
     missing: (entry: T) => Missing[],
   ): Wrong[] => {
     const parsed = schema.safeParse(entry);
-    return told(idOf(entry), parsed.success ? missing(parsed.data as T) : fieldIssues(parsed.error));
+    return describe(idOf(entry), parsed.success ? missing(parsed.data as T) : fieldIssues(parsed.error));
   };
   return [
     ...positions.flatMap((entry) => check<Position>(Position, entry, (one) => missingInPosition(one, positionIds))),

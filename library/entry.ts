@@ -7,7 +7,7 @@ export type PositionText = Omit<Position, 'figure'>;
 
 type Length = readonly [seconds: number, least: number, most: number, strength: number];
 
-interface Told {
+interface PositionDefinition {
   id: string;
   names: readonly [english: string, sanskrit?: string, yin?: string];
   short: string;
@@ -43,7 +43,7 @@ const length = ([seconds, minSeconds, maxSeconds, strength]: Length): HoldDefaul
 });
 
 /** An entry of the library from what a teacher would tell of it. */
-export function told(entry: Told): PositionText {
+export function definePosition(entry: PositionDefinition): PositionText {
   const { names, times = [15, 15, 15], rebound = [30, 'none'], lengths } = entry;
   return {
     id: entry.id,

@@ -1,4 +1,4 @@
-import { ORDINARY, settle, strainsOf, TABLE_STATURE_CM } from '#core/body';
+import { ORDINARY, settle, strainsOf, REFERENCE_HEIGHT_CM } from '#core/body';
 import { placedProps } from '#core/props';
 import { POSITIONS } from './entries';
 
@@ -10,7 +10,7 @@ export function measureLibrary(): Record<string, StrainRow> {
   return Object.fromEntries(
     POSITIONS.flatMap(({ id, figure, setUps }) =>
       setUps.map((setUp) => {
-        const of = strainsOf(settle(figure, placedProps(setUp.items, 'left'), TABLE_STATURE_CM, ORDINARY));
+        const of = strainsOf(settle(figure, placedProps(setUp.items, 'left'), REFERENCE_HEIGHT_CM, ORDINARY));
         const row: StrainRow = [
           of.headBelowHeartCm,
           of.pelvisOverHeartCm,

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { copyOf, positionDocument, techniqueDocument, type OwnEntry } from '#core/catalogue';
+import { copyOf, positionDocument, techniqueDocument, type CustomEntry } from '#core/catalogue';
 import { breathFrom, emptyPlan, holdFrom, holdNamed, planFile, type Plan } from '#core/plan';
 import { builtInLibrary, POSITIONS, TECHNIQUES } from '#library';
 import { planOf } from '../tests/support/examples';
@@ -9,13 +9,13 @@ import { testServer } from '../tests/support/test-server';
 const server = testServer();
 const { api } = server;
 const seat = POSITIONS[0]!;
-const named = (english: string, id = 'own-seat'): OwnEntry =>
+const named = (english: string, id = 'own-seat'): CustomEntry =>
   positionDocument({ ...seat, id, names: { ...seat.names, english }, enterSeconds: 33 });
 const create = (document: unknown) => api().post('/api/v1/entries').send({ document });
-const save = (revision: number, document: OwnEntry, id = 'own-seat') =>
+const save = (revision: number, document: CustomEntry, id = 'own-seat') =>
   api().put(`/api/v1/entries/${id}`).send({ revision, document });
 const list = async () => (await api().get('/api/v1/entries').expect(200)).body.items;
-const holdOf = (document: OwnEntry): Plan =>
+const holdOf = (document: CustomEntry): Plan =>
   planOf(holdFrom(document.kind === 'position' ? document.entry : seat, 'yin', 'a'));
 
 describe('entries of one’s own', () => {
@@ -129,13 +129,13 @@ describe('entries of one’s own', () => {
 });
 
 describe('plans and entries', () => {
-  const file = (own: OwnEntry, plan = holdOf(own)) => planFile(plan, builtInLibrary, [own]);
+  const file = (own: CustomEntry, plan = holdOf(own)) => planFile(plan, builtInLibrary, [own]);
   const bring = async (document: unknown) => (await api().post('/api/v1/plans').send({ document }).expect(201)).body;
 
   test('a file brings the entries it uses; brought twice they are here once', async () => {
     await bring(file(named('My seat')));
     await bring(file(named('My seat')));
-    expect((await list()).map(({ document }: { document: OwnEntry }) => document)).toEqual([named('My seat')]);
+    expect((await list()).map(({ document }: { document: CustomEntry }) => document)).toEqual([named('My seat')]);
   });
 
   test('one whose id stands for something else here comes under a new id, and the plan uses that', async () => {
@@ -143,7 +143,7 @@ describe('plans and entries', () => {
     const { document } = await bring(file(named('Theirs')));
     const entries = await list();
     expect(entries).toHaveLength(2);
-    const theirs = entries.find(({ document: own }: { document: OwnEntry }) => own.entry.names.english === 'Theirs');
+    const theirs = entries.find(({ document: own }: { document: CustomEntry }) => own.entry.names.english === 'Theirs');
     expect(document.steps[0].position).toBe(theirs.id);
     expect(theirs.id).not.toBe('own-seat');
   });

@@ -3,7 +3,7 @@ import { newPlace } from '#core/cupboard';
 import { newJournalEntry } from '#core/journal';
 import { newGroup, newPerson } from '#core/people';
 import { emptyPlan, talkStep } from '#core/plan';
-import { copyOf, positionDocument, type OwnEntry } from '#core/catalogue';
+import { copyOf, positionDocument, type CustomEntry } from '#core/catalogue';
 import { builtInLibrary } from '#library';
 import { testServer } from '../tests/support/test-server';
 
@@ -27,7 +27,7 @@ const BAD_IDS = [
 const plan = { ...emptyPlan('Evening'), steps: [talkStep('t', 'Arrive', 60)] };
 const T0 = 1_790_000_000_000;
 const event = (more: object) => ({ events: [{ id: 'event-no-1', atMs: T0, kind: 'started', ...more }] });
-const fold: OwnEntry = copyOf(positionDocument(builtInLibrary.position('butterfly-fold')!), 'own-fold');
+const fold: CustomEntry = copyOf(positionDocument(builtInLibrary.position('butterfly-fold')!), 'own-fold');
 
 /** Every request that takes an id, with the id in its place. */
 const REQUESTS: Record<

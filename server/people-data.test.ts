@@ -4,7 +4,7 @@ import { describe, expect, test } from '@jest/globals';
 import sqlite3 from 'sqlite3';
 import { NOTHING_DECIDED, withInstead, withSeen } from '#core/caution';
 import { newJournalEntry } from '#core/journal';
-import { keptCondition, newGroup, newPerson, type Person } from '#core/people';
+import { personCondition, newGroup, newPerson, type Person } from '#core/people';
 import { restStep } from '#core/plan';
 import { DEMO_PLANS } from '#library/demo';
 import { DAY, testServer } from '../tests/support/test-server';
@@ -16,7 +16,7 @@ const { api } = server;
 const SECRET = 'a very tired thyroid';
 const mara: Person = {
   ...newPerson('Mara Quill'),
-  conditions: [keptCondition('a', 'glaucoma'), { ...keptCondition('b', 'in-words'), words: SECRET }],
+  conditions: [personCondition('a', 'glaucoma'), { ...personCondition('b', 'in-words'), words: SECRET }],
 };
 const BY = { by: 'Wren', at: '2026-11-25T10:00:00Z' };
 const decided = withSeen(

@@ -27,8 +27,8 @@ async function main(): Promise<void> {
     asking.close();
     if (answer !== 'yes') throw new StartProblem('Nothing was changed.');
   }
-  const kept = await restoreBackup(file, backup, Date.now());
-  console.log(`Restored ${backup}.${kept ? ` What was there before is in ${kept}.` : ''}`);
+  const previous = await restoreBackup(file, backup, Date.now());
+  console.log(`Restored ${backup}.${previous ? ` What was there before is in ${previous}.` : ''}`);
 }
 
 main().catch((error: unknown) => {

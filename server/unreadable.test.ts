@@ -9,7 +9,7 @@ import { testServer } from '../tests/support/test-server';
 import { createApp } from './app';
 import { loadDemo } from './demo';
 import { forgetPerson } from './store/forget';
-import { addEntry } from './store/own-library';
+import { addEntry } from './store/custom-entries';
 import { openStore } from './store/store';
 
 /** The demo data, and an entry of its own. */

@@ -5,7 +5,7 @@ export { SettleStep } from './settle/steps';
 export { settle, type Settled } from './settle/settle';
 export { bakePose, isAsSet, LET_DOWN, letsDown, withJoint, withLetDown, type LetDown } from './settle/as-set';
 export { Flexibility, ORDINARY, STIFF, SUPPLE } from './flexibility';
-export { MAX_STATURE_CM, MIN_STATURE_CM, segmentsOf, TABLE_STATURE_CM } from './proportions';
+export { MAX_HEIGHT_CM, MIN_HEIGHT_CM, segmentsOf, REFERENCE_HEIGHT_CM } from './proportions';
 export { COARSE_CM, draw, FINE_CM } from './draw/drawing';
 export { bodyPlaces, type BodyPlace } from './draw/body-places';
 export { ID_MARK, svgOf } from './draw/svg';

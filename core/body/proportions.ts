@@ -28,9 +28,9 @@ export const SHARES = {
 export type Segments = { readonly [name in keyof typeof SHARES]: number };
 
 /** All tables of breadths are for this stature; another one scales them. */
-export const TABLE_STATURE_CM = 165;
-export const MIN_STATURE_CM = 140;
-export const MAX_STATURE_CM = 200;
+export const REFERENCE_HEIGHT_CM = 165;
+export const MIN_HEIGHT_CM = 140;
+export const MAX_HEIGHT_CM = 200;
 
 const known = new Map<number, Segments>();
 const MAX_KNOWN = 100;

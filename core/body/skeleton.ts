@@ -1,6 +1,6 @@
 import { armOf, legOf, type Limb, type Limbs } from './limbs';
 import type { Pose } from './pose';
-import { segmentsOf, TABLE_STATURE_CM, type Segments } from './proportions';
+import { segmentsOf, REFERENCE_HEIGHT_CM, type Segments } from './proportions';
 import { spineOf, type Spine } from './spine';
 
 /** A posed body without its flesh: the joints and the frames of the segments, in the room. */
@@ -16,7 +16,7 @@ export interface Skeleton {
 
 /** The skeleton of a pose for a stature in centimetres. Segment lengths are kept at all angles. */
 export function skeletonOf(pose: Pose, statureCm: number): Skeleton {
-  const k = statureCm / TABLE_STATURE_CM;
+  const k = statureCm / REFERENCE_HEIGHT_CM;
   const segments = segmentsOf(statureCm);
   const spine = spineOf(pose, segments, k);
   const legs: Record<'left' | 'right', Limb> = {

@@ -62,11 +62,11 @@ export function readRatio(typed: string): ReadRatio {
     return { ok: false, reason: 'Type a ratio like 1:4:2 or 4-16-8-4.' };
   }
   const [first = 0, second = 0, third = 0, fourth = 0] = pieces.map(Number);
-  const asked =
+  const counts =
     pieces.length === 2
       ? { in: first, holdFull: 0, out: second, holdEmpty: 0 }
       : { in: first, holdFull: second, out: third, holdEmpty: fourth };
-  const parsed = Ratio.safeParse(asked);
+  const parsed = Ratio.safeParse(counts);
   if (!parsed.success) return { ok: false, reason: parsed.error.issues[0]?.message ?? 'This is no ratio.' };
   if (pieces.length === 2) {
     return { ok: false, ask: parsed.data, reason: `In ${first} and out ${second}, without a hold?` };

@@ -75,11 +75,13 @@ export function partInWords(part: BreathPart): string {
 
 /** The counts of a set, with what changes: `in 4, out 4 to 8`; parts that are the same are told once. */
 export function setInWords({ parts, ramp }: Pick<BreathSet, 'parts' | 'ramp'>): string {
-  const told = [...new Set(parts.map(partInWords))].join(', then ');
-  if (!ramp) return told;
+  const partsInWords = [...new Set(parts.map(partInWords))].join(', then ');
+  if (!ramp) return partsInWords;
   const word = QUARTER_WORDS[ramp.of];
   const grown = new RegExp(`\\b${word} (\\d+)`);
-  return grown.test(told) ? told.replace(grown, `${word} $1 to ${ramp.to}`) : `${told}, ${word} up to ${ramp.to}`;
+  return grown.test(partsInWords)
+    ? partsInWords.replace(grown, `${word} $1 to ${ramp.to}`)
+    : `${partsInWords}, ${word} up to ${ramp.to}`;
 }
 
 /** The counts of a practice: those of its first set, and how many more sets there are. */

@@ -7,7 +7,7 @@ import {
   HoldDefaults,
   libraryOf,
   matchScore,
-  newestEntry,
+  upgradedEntry,
   Position,
   readEntry,
   searchable,
@@ -119,9 +119,9 @@ describe('an entry of the first version', () => {
   });
 
   test('that is not finished is brought up as well, and nothing of it is lost', () => {
-    expect(newestEntry(old({ short: '' }))).toMatchObject({ version: ENTRY_VERSION, entry: { short: '' } });
-    fc.assert(fc.property(fc.jsonValue(), (any) => expect(() => newestEntry(any)).not.toThrow()));
-    expect(newestEntry({ version: 99 })).toEqual({ version: 99 });
+    expect(upgradedEntry(old({ short: '' }))).toMatchObject({ version: ENTRY_VERSION, entry: { short: '' } });
+    fc.assert(fc.property(fc.jsonValue(), (any) => expect(() => upgradedEntry(any)).not.toThrow()));
+    expect(upgradedEntry({ version: 99 })).toEqual({ version: 99 });
   });
 });
 

@@ -114,8 +114,8 @@ export function countOptions(
   group: keyof Chosen,
   options: readonly string[],
 ): Map<string, number> {
-  const asked = searchable(query) !== '';
-  const others = entries.filter((entry) => passes(entry, chosen, group) && (!asked || scoreOf(entry, query) > 0));
+  const hasQuery = searchable(query) !== '';
+  const others = entries.filter((entry) => passes(entry, chosen, group) && (!hasQuery || scoreOf(entry, query) > 0));
   return new Map(
     options.map((option) => [
       option,

@@ -15,10 +15,17 @@ export {
 } from './position';
 export { BREATH_TRAITS, Technique } from './technique';
 export { BREATH_TRAIT_WORDS, TRAIT_WORDS } from './trait-words';
-export { familyLabel, libraryOf, matchScore, searchable, withOwnEntries, type Library } from './library';
+export { familyLabel, libraryOf, matchScore, searchable, withCustomEntries, type Library } from './library';
 export { countOptions, findPositions, NOTHING_CHOSEN, type Chosen } from './find';
 export { likeness } from './likeness';
 export { breathSeats, seatOf } from './seats';
 export { blankPosition, blankTechnique, copyOf } from './new-entry';
-export { ENTRY_VERSION, newestEntry, OwnEntry, positionDocument, readEntry, techniqueDocument } from './own-entry';
+export {
+  ENTRY_VERSION,
+  upgradedEntry,
+  CustomEntry,
+  positionDocument,
+  readEntry,
+  techniqueDocument,
+} from './custom-entry';
 export { wordsOnSide } from './side-words';

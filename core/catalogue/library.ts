@@ -1,4 +1,4 @@
-import type { OwnEntry } from './own-entry';
+import type { CustomEntry } from './custom-entry';
 import type { Position } from './position';
 import type { Technique } from './technique';
 
@@ -16,7 +16,7 @@ export function libraryOf(positions: readonly Position[], techniques: readonly T
 }
 
 /** A library with the entries of a teacher's own before those of another. */
-export function withOwnEntries(base: Library, own: readonly OwnEntry[]): Library {
+export function withCustomEntries(base: Library, own: readonly CustomEntry[]): Library {
   const mine = libraryOf(
     own.flatMap((one) => (one.kind === 'position' ? [one.entry] : [])),
     own.flatMap((one) => (one.kind === 'technique' ? [one.entry] : [])),
@@ -47,15 +47,15 @@ export function searchable(text: string): string {
  * start of a word, all words somewhere).
  */
 export function matchScore(query: string, names: readonly string[]): number {
-  const asked = searchable(query);
-  if (asked === '') return 0;
-  const words = asked.split(' ');
+  const wanted = searchable(query);
+  if (wanted === '') return 0;
+  const words = wanted.split(' ');
   let best = 0;
   for (const name of names.map(searchable)) {
     if (name === '') continue;
-    if (name === asked) best = Math.max(best, 4);
-    else if (name.startsWith(asked)) best = Math.max(best, 3);
-    else if (` ${name}`.includes(` ${asked}`)) best = Math.max(best, 2);
+    if (name === wanted) best = Math.max(best, 4);
+    else if (name.startsWith(wanted)) best = Math.max(best, 3);
+    else if (` ${name}`.includes(` ${wanted}`)) best = Math.max(best, 2);
     else if (words.every((word) => name.includes(word))) best = Math.max(best, 1);
   }
   return best;

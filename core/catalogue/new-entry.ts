@@ -1,10 +1,10 @@
 import { cycleOf, setOf } from '#core/breath';
 import type { Figure } from '#core/body';
-import type { OwnEntry } from './own-entry';
-import { positionDocument, techniqueDocument } from './own-entry';
+import type { CustomEntry } from './custom-entry';
+import { positionDocument, techniqueDocument } from './custom-entry';
 
 /** A position of one's own to begin with: nothing said yet, held for three minutes, with a figure to start from. */
-export const blankPosition = (id: string, figure: Figure): OwnEntry =>
+export const blankPosition = (id: string, figure: Figure): CustomEntry =>
   positionDocument({
     id,
     names: { english: '', sanskrit: '', yin: '' },
@@ -35,7 +35,7 @@ export const blankPosition = (id: string, figure: Figure): OwnEntry =>
   });
 
 /** A technique of one's own to begin with: an even breath for three minutes. */
-export const blankTechnique = (id: string): OwnEntry =>
+export const blankTechnique = (id: string): CustomEntry =>
   techniqueDocument({
     id,
     names: { english: '', sanskrit: '' },
@@ -55,8 +55,8 @@ export const blankTechnique = (id: string): OwnEntry =>
   });
 
 /** An entry to change at will, like another but for its id. */
-export const copyOf = (like: OwnEntry, id: string): OwnEntry => {
-  const copy = JSON.parse(JSON.stringify(like)) as OwnEntry;
+export const copyOf = (like: CustomEntry, id: string): CustomEntry => {
+  const copy = JSON.parse(JSON.stringify(like)) as CustomEntry;
   copy.entry.id = id;
   return copy;
 };

@@ -70,26 +70,26 @@ export const decidedAt = ({ personId, stepId }: Readonly<Record<string, unknown>
   typeof personId === 'string' && typeof stepId === 'string' ? `${personId} ${stepId}` : undefined;
 
 /** With cautions seen and left; what was seen there before gives way to it. */
-export const withSeen = (kept: ClassPeople, seen: Seen): ClassPeople => ({
-  ...kept,
-  seen: [...kept.seen.filter((one) => !isAt(seen)(one)), seen],
+export const withSeen = (decisions: ClassPeople, seen: Seen): ClassPeople => ({
+  ...decisions,
+  seen: [...decisions.seen.filter((one) => !isAt(seen)(one)), seen],
 });
 /** With another step for a person; what they had there gives way to it. */
-export const withInstead = (kept: ClassPeople, instead: InsteadOf): ClassPeople => ({
-  ...kept,
-  instead: [...kept.instead.filter((one) => !isAt(instead)(one)), instead],
+export const withInstead = (decisions: ClassPeople, instead: InsteadOf): ClassPeople => ({
+  ...decisions,
+  instead: [...decisions.instead.filter((one) => !isAt(instead)(one)), instead],
 });
 /** Without what was decided for a person at a step. */
-export const withoutDecision = (kept: ClassPeople, at: At): ClassPeople => ({
-  ...kept,
-  seen: kept.seen.filter((one) => !isAt(at)(one)),
-  instead: kept.instead.filter((one) => !isAt(at)(one)),
+export const withoutDecision = (decisions: ClassPeople, at: At): ClassPeople => ({
+  ...decisions,
+  seen: decisions.seen.filter((one) => !isAt(at)(one)),
+  instead: decisions.instead.filter((one) => !isAt(at)(one)),
 });
 /** Without anything of one person. */
-export const withoutPerson = (kept: ClassPeople, personId: string): ClassPeople => ({
-  ...kept,
-  seen: kept.seen.filter((one) => one.personId !== personId),
-  instead: kept.instead.filter((one) => one.personId !== personId),
+export const withoutPerson = (decisions: ClassPeople, personId: string): ClassPeople => ({
+  ...decisions,
+  seen: decisions.seen.filter((one) => one.personId !== personId),
+  instead: decisions.instead.filter((one) => one.personId !== personId),
 });
 /** What a person does otherwise, by the steps it stands for. */
 export const insteadOf = ({ instead }: ClassPeople, personId: string): Map<string, Step> =>

@@ -1,4 +1,4 @@
-import { MAX_WEEKS, monthsBetween, weeksBetween, type KeptCondition } from '#core/people';
+import { MAX_WEEKS, monthsBetween, weeksBetween, type PersonCondition } from '#core/people';
 
 export const CONDITION_AREAS = [
   'pregnancy',
@@ -48,7 +48,7 @@ export interface ConditionState {
 }
 
 /** How a kept condition is on a day (`2026-11-26`). */
-export function stateOn({ condition, degree, since }: KeptCondition, known: Condition, day: string): ConditionState {
+export function stateOn({ condition, degree, since }: PersonCondition, known: Condition, day: string): ConditionState {
   const weeks = known.since === 'weeks' && since !== null ? weeksBetween(since, day) : null;
   const months = known.since === 'day' && since !== null ? monthsBetween(since, day) : null;
   const isAhead = known.since !== 'none' && since !== null && since > day;

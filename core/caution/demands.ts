@@ -1,11 +1,11 @@
 import { BREATH_TRAIT_WORDS, TRAIT_WORDS } from '#core/catalogue';
-import type { Ask } from '#core/people';
+import type { StepTrait } from '#core/people';
 
 /** What a rule can look at: what entries state of themselves, and the fold of the hips, which is only measured. */
-export type CautionTrait = Ask | 'hipFold';
+export type CautionTrait = StepTrait | 'hipFold';
 
 /** What is asked, in words: `Head below the heart`. */
-export const ASK_WORDS: Record<CautionTrait, string> = {
+export const CAUTION_TRAIT_WORDS: Record<CautionTrait, string> = {
   ...TRAIT_WORDS,
   ...BREATH_TRAIT_WORDS,
   hipFold: 'Hips folded far',
@@ -31,5 +31,5 @@ export const TRAIT_UNITS: Partial<Record<CautionTrait, string>> = {
 };
 
 /** What a whole class asks: in seconds, but strokes by their number and getting up by how often. */
-export const SESSION_ASKS = ['flatRest', 'strokes', 'retention', 'gettingUp', 'prone', 'length'] as const;
-export type SessionAsk = (typeof SESSION_ASKS)[number];
+export const SESSION_DEMANDS = ['flatRest', 'strokes', 'retention', 'gettingUp', 'prone', 'length'] as const;
+export type SessionDemand = (typeof SESSION_DEMANDS)[number];

@@ -1,8 +1,8 @@
 import { expect, test } from '@jest/globals';
 import { POSITIONS } from '#library';
 import { builtInKnowledge } from '#library/cautions';
-import { asksOf, inMind } from '#core/caution';
-import { ASKS, initials, newPerson, readPerson, type Person } from '#core/people';
+import { demandsOf, inMind } from '#core/caution';
+import { STEP_TRAITS, initials, newPerson, readPerson, type Person } from '#core/people';
 import { holdFrom } from '#core/plan';
 import { talk } from '../../tests/support/examples';
 
@@ -25,7 +25,7 @@ test('only who has something that the step asks of the body, in the order of the
     const [approach] = Object.keys(position.defaults) as ['yin'];
     const step = holdFrom(position, approach, 'a');
     const told = inMind(people, step, builtInKnowledge);
-    const asks = asksOf(step, builtInKnowledge);
+    const asks = demandsOf(step, builtInKnowledge);
     const knee = asks.has('deepKneeBend');
     const head = asks.has('headBelowHeart') || asks.has('inversion');
     expect(told.find(({ personId }) => personId === 'm')?.words ?? []).toEqual([
@@ -50,5 +50,5 @@ test('a person of the older version has nothing to keep in mind; what asks nothi
   expect(readPerson(older)).toEqual({ ok: true, value: newPerson('Mara') });
   const wrong = readPerson({ ...mara, keepInMind: [{ id: 'k', words: 'x', asks: [] }] });
   expect(wrong.ok ? [] : wrong.issues.map(({ field }) => field)).toEqual(['keepInMind.0.asks']);
-  expect(new Set(ASKS).size).toBe(ASKS.length);
+  expect(new Set(STEP_TRAITS).size).toBe(STEP_TRAITS.length);
 });

@@ -3,7 +3,7 @@ import type { Step } from '#core/plan';
 import type { Knowledge } from './knowledge';
 import { openLevel, type MatrixRow } from './matrix';
 import { worse, type Level } from './rule';
-import { asksOf } from './traits';
+import { demandsOf } from './traits';
 
 /** What to keep in mind for one person in one step, told by their initials. */
 export interface InMind {
@@ -21,16 +21,18 @@ export function inMind(
   step: Step,
   knowledge: Pick<Knowledge, 'library'> & Partial<Pick<Knowledge, 'strains'>>,
 ): InMind[] {
-  const asks = asksOf(step, knowledge);
+  const asks = demandsOf(step, knowledge);
   const shown = initialsOf(people.map(({ id, person }) => ({ id, name: person.name })));
   return people.flatMap(({ id, person }) => {
-    const words = person.keepInMind.filter((kept) => kept.asks.some((ask) => asks.has(ask))).map((kept) => kept.words);
+    const words = person.keepInMind
+      .filter((reminder) => reminder.asks.some((ask) => asks.has(ask)))
+      .map((reminder) => reminder.words);
     return words.length > 0 ? [{ personId: id, initials: shown.get(id) ?? '?', words }] : [];
   });
 }
 
 /** What of a person is to be known in one step while it is led: how careful, and what to do in a few words. */
-export interface ToKnow {
+export interface Reminder {
   personId: string;
   level: Level | null;
   /** What they do instead, by its name. */
@@ -43,8 +45,8 @@ export interface ToKnow {
  * to do where a caution is open, and what the class as a whole asks of them here. What was seen and left is not told again,
  * and no condition is named: others may look on.
  */
-export function toKnowAt(rows: readonly MatrixRow[], index: number): ToKnow[] {
-  return rows.flatMap(({ personId, cells, session }): ToKnow[] => {
+export function remindersAt(rows: readonly MatrixRow[], index: number): Reminder[] {
+  return rows.flatMap(({ personId, cells, session }): Reminder[] => {
     const cell = cells[index];
     if (!cell) return [];
     const open = openLevel(cell);

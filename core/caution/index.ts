@@ -1,5 +1,5 @@
 /** Cautions: conditions, what steps ask of a body, the rules between them, and the ways out. */
-export { ASK_WORDS, SESSION_ASKS, TRAIT_UNITS, type CautionTrait, type SessionAsk } from './demands';
+export { CAUTION_TRAIT_WORDS, SESSION_DEMANDS, TRAIT_UNITS, type CautionTrait, type SessionDemand } from './demands';
 export {
   ClassPeople,
   decidedAt,
@@ -21,12 +21,21 @@ export {
   type Degree,
 } from './condition';
 export { modifications, withoutHolding } from './modifications';
-export { inMind, toKnowAt } from './in-mind';
+export { inMind, remindersAt } from './in-mind';
 export { strainsFrom, type Knowledge } from './knowledge';
 export { classMatrix, matrixCounts, openLevel, type Cell, type Matrix, type MatrixRow } from './matrix';
 export { AREA_WORDS, screeningQuestions } from './questions';
 export { applies, LEVELS, worse, type Instead, type Level, type Rule, type RuleOn } from './rule';
-export { generalCautions, planAsks, rulesFor, rulesOf, screen, screenGroup, screenStep, type Caution } from './screen';
-export { asksOf } from './traits';
+export {
+  generalCautions,
+  planDemands,
+  rulesFor,
+  rulesOf,
+  screen,
+  screenGroup,
+  screenStep,
+  type Caution,
+} from './screen';
+export { demandsOf } from './traits';
 export { versionFor } from './version';
 export { CONSENT, LEVEL_WORDS, NOT_ADVICE, NOTHING_KNOWN, STOP_SIGNS } from './words';

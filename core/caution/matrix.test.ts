@@ -15,7 +15,7 @@ import {
   rulesOf,
   screeningQuestions,
   SESSION_STEP,
-  toKnowAt,
+  remindersAt,
   withInstead,
   withoutDecision,
   withoutPerson,
@@ -135,10 +135,10 @@ describe('while it is led', () => {
     const people = [pressed, someone('Bo', has('low-pressure')), someone('Cy')];
     const rest = plan.steps.length - 2;
     const matrix = matrixOf(people);
-    const [ada, bo] = toKnowAt(matrix.rows, wall);
+    const [ada, bo] = remindersAt(matrix.rows, wall);
     expect(ada).toMatchObject({ personId: 'p0', level: 'avoid', instead: null });
     expect(bo).toMatchObject({ personId: 'p1', level: 'watch' });
-    const words = matrix.rows.flatMap((_, i) => toKnowAt(matrix.rows, i)).flatMap((one) => one.words);
+    const words = matrix.rows.flatMap((_, i) => remindersAt(matrix.rows, i)).flatMap((one) => one.words);
     for (const { name } of CONDITIONS) expect(words.join(' ')).not.toContain(name);
     const instead = withInstead(NOTHING_DECIDED, {
       personId: 'p0',
@@ -146,7 +146,7 @@ describe('while it is led', () => {
       step: restStep(wallId, 'Rest'),
       ...BY,
     });
-    expect(toKnowAt(matrixOf(people, instead).rows, wall)[0]).toEqual({
+    expect(remindersAt(matrixOf(people, instead).rows, wall)[0]).toEqual({
       personId: 'p0',
       level: null,
       instead: 'Rest',
@@ -155,12 +155,12 @@ describe('while it is led', () => {
     const all = matrix.rows[1]!.session.cautions.map(({ rule }) => rule.id);
     const seen = withSeen(NOTHING_DECIDED, { personId: 'p1', stepId: SESSION_STEP, rules: all, ...BY });
     expect(
-      toKnowAt(matrixOf(people, seen).rows, rest)
+      remindersAt(matrixOf(people, seen).rows, rest)
         .filter(({ personId }) => personId === 'p1')
         .map(({ words: said }) => said)
         .join(),
     ).not.toContain('wait, stand; a wall');
-    expect(toKnowAt(matrix.rows, 99)).toEqual([]);
+    expect(remindersAt(matrix.rows, 99)).toEqual([]);
   });
 });
 

@@ -4,7 +4,7 @@ import { SESSION_STEP, type ClassPeople } from './class-people';
 import type { Knowledge } from './knowledge';
 import { worse, type Level } from './rule';
 import { rulesOf, screenGroup, screenStep, type Caution, type PersonScreening } from './screen';
-import { asksOf } from './traits';
+import { demandsOf } from './traits';
 
 /** One person at one step (or at the class as a whole): what there is to know, and what was decided. */
 export interface Cell {
@@ -87,7 +87,7 @@ function rowOf(
     const other = instead.find((one) => one.stepId === stepId);
     if (other) {
       const { step, by, at } = other;
-      const { level: left } = screenStep(step, asksOf(step, knowledge), active);
+      const { level: left } = screenStep(step, demandsOf(step, knowledge), active);
       // What is only to be watched was told of when it was taken.
       return { level, cautions, state: 'instead', step, by, at, insteadLevel: left === 'watch' ? null : left };
     }

@@ -13,7 +13,7 @@ import {
   modifications,
   insteadOf,
   NOTHING_DECIDED,
-  planAsks,
+  planDemands,
   rulesOf,
   screen,
   screenStep,
@@ -40,7 +40,7 @@ describe('ways out', () => {
         const ways = waysFor(step, person);
         expect(ways.at(-1)?.kind).toBe('rest');
         for (const way of ways) {
-          const [asked] = planAsks({ ...DEMO_PLANS[0]!.plan, steps: [way.step] }, builtInKnowledge).steps;
+          const [asked] = planDemands({ ...DEMO_PLANS[0]!.plan, steps: [way.step] }, builtInKnowledge).steps;
           const { level } = screenStep(way.step, asked!.asks, active);
           expect([null, 'watch']).toContain(level);
           expect([way.words, level]).toEqual([way.words, way.level]);

@@ -5,7 +5,7 @@ import type { SetUp } from '#core/props';
 import type { Knowledge } from './knowledge';
 import type { Level } from './rule';
 import { screenStep, type ActiveRule, type Caution } from './screen';
-import { asksOf } from './traits';
+import { demandsOf } from './traits';
 
 /** An easier way for somebody: a step that can stand in the place of another, in which nothing has to be changed or left out. */
 export interface Easier {
@@ -197,7 +197,7 @@ export function modifications(
   options: EasierOptions,
 ): Easier[] {
   if (step.kind !== 'hold' && step.kind !== 'breath') return [];
-  const { cautions } = screenStep(step, asksOf(step, knowledge), active);
+  const { cautions } = screenStep(step, demandsOf(step, knowledge), active);
   const named = new Set(
     cautions.flatMap(({ rule: { instead } }) => [...(instead.positions ?? []), ...(instead.techniques ?? [])]),
   );
@@ -211,20 +211,20 @@ export function modifications(
   };
   const clean = [...candidates, resting]
     .flatMap((candidate) => {
-      const found = screenStep(candidate.step, asksOf(candidate.step, knowledge), active);
+      const found = screenStep(candidate.step, demandsOf(candidate.step, knowledge), active);
       if (found.level === 'avoid' || found.level === 'change') return [];
       const score = candidate.score + (found.level === 'watch' ? WORTH.watch : 0);
       return [{ ...candidate, score, level: found.level, cautions: found.cautions }];
     })
     .sort((a, b) => b.score - a.score);
-  const kept: Easier[] = [];
+  const found: Easier[] = [];
   const keys = new Set<string>();
   for (const { kind, step: other, words, level, cautions: left } of clean) {
     const key = kind === 'position' && other.kind === 'hold' ? other.position : words;
-    const isFull = kept.filter((one) => one.kind === kind).length >= MOST[kind];
+    const isFull = found.filter((one) => one.kind === kind).length >= MOST[kind];
     if (isFull || keys.has(key)) continue;
     keys.add(key);
-    kept.push({ kind, step: other, words, level, cautions: left });
+    found.push({ kind, step: other, words, level, cautions: left });
   }
-  return kept;
+  return found;
 }

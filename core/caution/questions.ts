@@ -26,7 +26,7 @@ export interface QuestionGroup {
  * tells apart: nothing is asked that changes nothing.
  */
 export function screeningQuestions({ conditions, rules }: Pick<Knowledge, 'conditions' | 'rules'>): QuestionGroup[] {
-  const asked = conditions.flatMap((condition): Condition[] => {
+  const relevant = conditions.flatMap((condition): Condition[] => {
     const own = rules.filter((rule) => rule.condition === condition.id);
     if (own.length === 0) return [];
     const timed = own.some((rule) => rule.weeks ?? rule.beforeMonths ?? rule.fromMonths);
@@ -36,6 +36,6 @@ export function screeningQuestions({ conditions, rules }: Pick<Knowledge, 'condi
   return CONDITION_AREAS.map((area) => ({
     area,
     title: AREA_WORDS[area],
-    questions: asked.filter((condition) => condition.area === area),
+    questions: relevant.filter((condition) => condition.area === area),
   })).filter(({ questions }) => questions.length > 0);
 }

@@ -1,5 +1,5 @@
 import type { ConditionState } from './condition';
-import type { CautionTrait, SessionAsk } from './demands';
+import type { CautionTrait, SessionDemand } from './demands';
 
 /** How careful: keep an eye on it, do it otherwise, or leave it out. From the least to the most. */
 export const LEVELS = ['watch', 'change', 'avoid'] as const;
@@ -23,7 +23,7 @@ export type RuleOn =
   | { kind: 'trait'; trait: CautionTrait; atLeast?: number }
   | { kind: 'position'; position: string }
   | { kind: 'technique'; technique: string }
-  | { kind: 'session'; of: SessionAsk; atLeast?: number };
+  | { kind: 'session'; of: SessionDemand; atLeast?: number };
 
 /** A usual caution: a condition, what it looks at, how careful to be, why, and what to do instead. */
 export interface Rule {

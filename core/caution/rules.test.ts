@@ -4,10 +4,10 @@ import { builtInKnowledge, CONDITIONS, RULES, UNREACHED } from '#library/caution
 import { breathFrom, holdFrom, type Step } from '#core/plan';
 import {
   applies,
-  asksOf,
+  demandsOf,
   rulesFor,
   screenStep,
-  SESSION_ASKS,
+  SESSION_DEMANDS,
   worse,
   type ConditionState,
   type Rule,
@@ -24,7 +24,7 @@ const steps: Step[] = [
   ),
   ...TECHNIQUES.map((technique) => breathFrom(technique, technique.id)),
 ];
-const asked = steps.map((step) => ({ step, asks: asksOf(step, builtInKnowledge) }));
+const asked = steps.map((step) => ({ step, asks: demandsOf(step, builtInKnowledge) }));
 
 /** Every way a condition can be that its rules tell apart: in each degree, and about each of their times. */
 function statesOf(condition: string): ConditionState[] {
@@ -67,7 +67,7 @@ describe('the rules that ship', () => {
       if (beforeMonths ?? fromMonths) expect([id, known?.since]).toEqual([id, 'day']);
       if (on.kind === 'position') expect(positionIds).toContain(on.position);
       if (on.kind === 'technique') expect(techniqueIds).toContain(on.technique);
-      if (on.kind === 'session') expect(SESSION_ASKS).toContain(on.of);
+      if (on.kind === 'session') expect(SESSION_DEMANDS).toContain(on.of);
       for (const one of instead.positions ?? []) expect(positionIds).toContain(one);
       for (const one of instead.techniques ?? []) expect(techniqueIds).toContain(one);
       expect([id, /^[A-Z].*\.$/.test(reason), reason.split(/\. /).length]).toEqual([id, true, 1]);

@@ -4,13 +4,13 @@ import { builtInLibrary, POSITIONS, TECHNIQUES } from '#library';
 import { builtInKnowledge, CONDITIONS, RULES } from '#library/cautions';
 import { DEMO_PLANS } from '#library/demo';
 import { cycleOf, setOf } from '#core/breath';
-import { daysLater, keptCondition, newPerson } from '#core/people';
+import { daysLater, personCondition, newPerson } from '#core/people';
 import { breathFrom, holdFrom, holdNamed, restStep, type HoldStep, type Step } from '#core/plan';
 import { breathStep, planOf, talk } from '../../tests/support/examples';
 import { anyPerson, CLASS_DAY, has, someone } from '../../tests/support/people';
 import {
   applies,
-  asksOf,
+  demandsOf,
   generalCautions,
   LEVELS,
   screen,
@@ -160,8 +160,8 @@ describe('screening', () => {
   test('what nobody knows of here is kept and told as not screened; it screens nothing', () => {
     const person = someone(
       'A',
-      { ...keptCondition('x', 'in-words', 'A tired spleen') },
-      keptCondition('y', 'moon-sickness'),
+      { ...personCondition('x', 'in-words', 'A tired spleen') },
+      personCondition('y', 'moon-sickness'),
     );
     const { notScreened, steps, session } = screen(DEMO_PLANS[1]!.plan, person, builtInKnowledge, CLASS_DAY);
     expect(notScreened).toEqual(['A tired spleen', 'moon-sickness']);
@@ -222,7 +222,7 @@ describe('screening', () => {
         ];
         const screened = screen(planOf(...steps), person, builtInKnowledge, CLASS_DAY).steps;
         for (const [i, step] of steps.entries()) {
-          const asks = asksOf(step, builtInKnowledge);
+          const asks = demandsOf(step, builtInKnowledge);
           let worst: Level | null = null;
           for (const kept of person.conditions) {
             const state = stateOn(
@@ -285,7 +285,7 @@ describe('the class as a whole', () => {
 
   test('strokes, holding and time face down are added up', () => {
     const strokes = breathFrom(builtInLibrary.technique('belly-strokes')!, 'a');
-    const counted = asksOf(strokes, builtInKnowledge).get('strokes')!;
+    const counted = demandsOf(strokes, builtInKnowledge).get('strokes')!;
     expect(session(planOf(strokes, { ...strokes, id: 'b' }), 'migraine')).toContainEqual([
       'strokes',
       `${2 * counted} strokes`,

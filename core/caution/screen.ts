@@ -5,8 +5,8 @@ import { TRAIT_UNITS, type Demands, type CautionTrait } from './demands';
 import { stateInWords, stateOn, type Condition, type ConditionState } from './condition';
 import type { Knowledge } from './knowledge';
 import { applies, LEVELS, worse, type Level, type Rule } from './rule';
-import { sessionAsks, type SessionAsks } from './session-demands';
-import { asksOf } from './traits';
+import { sessionDemands, type SessionDemands } from './session-demands';
+import { demandsOf } from './traits';
 
 /** One caution of a person at a step, or for the whole class. */
 export interface Caution {
@@ -40,17 +40,17 @@ export interface PersonScreening {
 }
 
 /** What a plan asks, step by step and in all: reckoned once, however many people are held against it. */
-export interface PlanAsks {
+export interface PlanDemands {
   steps: readonly { step: Step; asks: Demands }[];
-  session: SessionAsks;
+  session: SessionDemands;
 }
 
 /** What a plan asks of those who do it. */
-export function planAsks(plan: Plan, knowledge: Knowledge): PlanAsks {
-  const steps = plan.steps.map((step) => ({ step, asks: asksOf(step, knowledge) }));
+export function planDemands(plan: Plan, knowledge: Knowledge): PlanDemands {
+  const steps = plan.steps.map((step) => ({ step, asks: demandsOf(step, knowledge) }));
   return {
     steps,
-    session: sessionAsks(
+    session: sessionDemands(
       plan,
       steps.map(({ asks }) => asks),
       knowledge,
@@ -87,13 +87,13 @@ export function rulesOf(
   const states: ConditionState[] = [];
   const notScreened: string[] = [];
   const stale: string[] = [];
-  for (const kept of conditions) {
-    const known = knowledge.conditions.find(({ id }) => id === kept.condition);
+  for (const ofPerson of conditions) {
+    const known = knowledge.conditions.find(({ id }) => id === ofPerson.condition);
     if (known) {
-      const state = stateOn(kept, known, day);
+      const state = stateOn(ofPerson, known, day);
       states.push(state);
       if (state.stale) stale.push(stateInWords(state, known));
-    } else notScreened.push(kept.words || kept.condition);
+    } else notScreened.push(ofPerson.words || ofPerson.condition);
   }
   return { active: rulesFor(states, knowledge), notScreened, stale };
 }
@@ -143,7 +143,7 @@ export function screenStep(step: Step, asks: Demands, active: readonly ActiveRul
   return { stepId: step.id, level: cautions[0]?.level ?? null, cautions };
 }
 
-const COUNTED: Record<keyof SessionAsks, (amount: number) => string> = {
+const COUNTED: Record<keyof SessionDemands, (amount: number) => string> = {
   flatRest: (seconds) => clockOfSeconds(Math.round(seconds)),
   strokes: (count) => `${count} strokes`,
   retention: (seconds) => clockOfSeconds(Math.round(seconds)),
@@ -152,7 +152,7 @@ const COUNTED: Record<keyof SessionAsks, (amount: number) => string> = {
   length: (seconds) => clockOfSeconds(Math.round(seconds)),
 };
 
-function screenSession(session: SessionAsks, active: readonly ActiveRule[]): SessionCaution[] {
+function screenSession(session: SessionDemands, active: readonly ActiveRule[]): SessionCaution[] {
   return active
     .flatMap(({ rule, condition }): SessionCaution[] => {
       if (rule.on.kind !== 'session') return [];
@@ -165,15 +165,15 @@ function screenSession(session: SessionAsks, active: readonly ActiveRule[]): Ses
 
 /** A person against what a plan asks, on a day. */
 function screenAgainst(
-  asked: PlanAsks,
+  demands: PlanDemands,
   person: Pick<Person, 'conditions'>,
   knowledge: Knowledge,
   day: string,
 ): PersonScreening {
   const { active, notScreened, stale } = rulesOf(person, knowledge, day);
   return {
-    steps: asked.steps.map(({ step, asks }) => screenStep(step, asks, active)),
-    session: screenSession(asked.session, active),
+    steps: demands.steps.map(({ step, asks }) => screenStep(step, asks, active)),
+    session: screenSession(demands.session, active),
     notScreened,
     stale,
   };
@@ -185,7 +185,7 @@ export const screen = (
   person: Pick<Person, 'conditions'>,
   knowledge: Knowledge,
   day: string,
-): PersonScreening => screenAgainst(planAsks(plan, knowledge), person, knowledge, day);
+): PersonScreening => screenAgainst(planDemands(plan, knowledge), person, knowledge, day);
 
 /** Holds everyone of a group against a plan: people in the order they are given. */
 export function screenGroup<P extends Pick<Person, 'conditions'>>(
@@ -194,11 +194,11 @@ export function screenGroup<P extends Pick<Person, 'conditions'>>(
   knowledge: Knowledge,
   day: string,
 ): { personId: string; person: P; screening: PersonScreening }[] {
-  const asked = planAsks(plan, knowledge);
+  const demands = planDemands(plan, knowledge);
   return people.map(({ id, person }) => ({
     personId: id,
     person,
-    screening: screenAgainst(asked, person, knowledge, day),
+    screening: screenAgainst(demands, person, knowledge, day),
   }));
 }
 
@@ -214,7 +214,7 @@ export interface GeneralCaution {
  * with the most careful, by level.
  */
 export function generalCautions(step: Step, knowledge: Knowledge): GeneralCaution[] {
-  const asks = asksOf(step, knowledge);
+  const asks = demandsOf(step, knowledge);
   return knowledge.conditions
     .flatMap((condition): GeneralCaution[] => {
       const active = knowledge.rules

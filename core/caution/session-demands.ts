@@ -2,7 +2,7 @@ import { breathCost } from '#core/breath';
 import type { Position } from '#core/catalogue';
 import type { Plan, Step } from '#core/plan';
 import { compileTimeline } from '#core/timeline';
-import type { Demands, SessionAsk } from './demands';
+import type { Demands, SessionDemand } from './demands';
 import type { Knowledge } from './knowledge';
 
 /** How much of something a class asks, and in which of its steps. */
@@ -10,7 +10,7 @@ interface AskedInAll {
   amount: number;
   steps: readonly number[];
 }
-export type SessionAsks = Readonly<Record<SessionAsk, AskedInAll>>;
+export type SessionDemands = Readonly<Record<SessionDemand, AskedInAll>>;
 
 /** A rest on the floor of less than this is left without care. */
 const LAIN_SECONDS = 180;
@@ -25,7 +25,7 @@ function isLow(step: Step, asks: Demands, knowledge: Knowledge): boolean | undef
 }
 
 /** What a class asks in all: its longest flat rest, its strokes, its holding of the breath, how often one gets up from lying. */
-export function sessionAsks(plan: Plan, asks: readonly Demands[], knowledge: Knowledge): SessionAsks {
+export function sessionDemands(plan: Plan, asks: readonly Demands[], knowledge: Knowledge): SessionDemands {
   const timeline = compileTimeline(plan, knowledge.library);
   const secondsOf = (i: number): number => {
     const span = timeline.steps[i];

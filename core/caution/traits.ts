@@ -99,7 +99,7 @@ const setUpsOf = ({ setUp, stages }: HoldStep): SetUp[] => [
  * What a step asks of a body: by its position as it lies in its set-up, by its length, and by its breath. Without strains
  * what an entry states counts.
  */
-export function asksOf(
+export function demandsOf(
   step: Step,
   { library, strains = () => undefined }: Pick<Knowledge, 'library'> & Partial<Pick<Knowledge, 'strains'>>,
 ): Demands {

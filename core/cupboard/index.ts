@@ -1,5 +1,5 @@
 /** The cupboard: places and their stock, what a plan needs for a group, substitutes, what to bring, and room to lie. */
-export { availableIn, newPlace, ownKindsOf, Place, readPlace, SETTINGS, STOCKED, type Setting } from './place';
+export { availableIn, newPlace, customKindsOf, Place, readPlace, SETTINGS, STOCKED, type Setting } from './place';
 export { momentsOf, propNeeds, withOtherSetUp, type KindNeed, type Want } from './moments';
 export { isAtHand } from './at-hand';
 export { assignProps, type Assignment, type Given, type Unmet } from './assign';

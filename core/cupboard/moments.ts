@@ -1,4 +1,4 @@
-import { placedProps, propKind, type OwnSize, type PlacedProp, type PropKind } from '#core/props';
+import { placedProps, propKind, type CustomSize, type PlacedProp, type PropKind } from '#core/props';
 import type { Ms } from '#core/numbers';
 import type { StepSpan, Timeline } from '#core/timeline';
 
@@ -6,7 +6,7 @@ import type { StepSpan, Timeline } from '#core/timeline';
 export interface Want {
   kind: PropKind;
   state: string;
-  size?: OwnSize;
+  size?: CustomSize;
   /** Only if wished. */
   optional: boolean;
   pieces: number;

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { readDocument, text, words, type DocumentKind, type Read } from '#core/document';
-import { nameOfOwn, OwnKind, PROP_KIND_NAMES, propKind, type Available, type KnownKind } from '#core/props';
+import { labelOfCustom, CustomKind, PROP_KIND_NAMES, propKind, type Available, type KnownKind } from '#core/props';
 
 const PLACE_FORMAT = 'zovrin-place';
 const PLACE_VERSION = 1;
@@ -38,7 +38,7 @@ export const Place = z
     stock: z.partialRecord(z.enum(STOCKED as [KnownKind, ...KnownKind[]]), Pieces('Pieces')),
     /** Kinds of one's own, with their sizes. */
     own: z
-      .array(z.strictObject({ kind: OwnKind, count: Pieces('Pieces') }))
+      .array(z.strictObject({ kind: CustomKind, count: Pieces('Pieces') }))
       .max(MAX_OWN, `At most ${MAX_OWN} custom kinds.`),
     mats: z.strictObject({
       count: Pieces('Mats'),
@@ -97,9 +97,9 @@ export const newPlace = (name: string, setting: Setting): Place => ({
 /** What a place has of every kind, its own kinds among them. */
 export function availableIn({ stock, own }: Place): Available {
   const pieces: Available = { ...stock };
-  for (const { kind, count } of own) pieces[nameOfOwn(kind)] = count;
+  for (const { kind, count } of own) pieces[labelOfCustom(kind)] = count;
   return pieces;
 }
 
 /** The kinds of its own a place has. */
-export const ownKindsOf = ({ own }: Place): OwnKind[] => own.map(({ kind }) => kind);
+export const customKindsOf = ({ own }: Place): CustomKind[] => own.map(({ kind }) => kind);

@@ -11,7 +11,7 @@ export type End = 'least' | 'most';
 export function boundsOf(planned: Planned, options: FitOptions) {
   const { library, rules = DEFAULT_RULES } = planned;
   const freeOf = freeLengthsOf(options);
-  const lengthsOf = (plan: Plan, asked: FitOptions): FreeLength[] => freeOf({ ...planned, plan }, asked);
+  const lengthsOf = (plan: Plan, adjusted: FitOptions): FreeLength[] => freeOf({ ...planned, plan }, adjusted);
   const at = (end: End, { choices }: FreeLength) => choices.at(end === 'least' ? 0 : -1)!;
   const compiledMs = (plan: Plan, free: readonly FreeLength[], end: End): Ms => {
     const chosen = free.map((one) => ({ stepId: one.stepId, what: one.what, to: at(end, one).value }));
@@ -37,10 +37,10 @@ export function boundsOf(planned: Planned, options: FitOptions) {
    * How long the plan is at its least and most after an edit of one of its steps. Only the steps around it are compiled: what
    * is brought and taken away elsewhere stays the same.
    */
-  function after(edit: PlanEdit, stepId: string, asked: FitOptions = options): Record<End, Ms> {
+  function after(edit: PlanEdit, stepId: string, adjusted: FitOptions = options): Record<End, Ms> {
     const { plan } = planned;
     const edited = editedPlan(plan, edit);
-    const free = lengthsOf(edited, asked);
+    const free = lengthsOf(edited, adjusted);
     const [from, until] = around(
       plan,
       plan.steps.findIndex(({ id }) => id === stepId),

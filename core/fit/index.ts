@@ -14,4 +14,4 @@ export { freeLengths } from './free';
 export { wayEdit, type Way } from './ways';
 export { priceOf, type Price } from './price';
 export { changeInWords, fitInWords, makeUpInWords, priceInWords, wayInWords } from './words';
-export { sureToEnd, type Sure } from './sure';
+export { fitToEndOnTime, type OnTimeFit } from './end-on-time';

@@ -192,15 +192,15 @@ function neighbours({ steps }: Plan, a: string, b: string): boolean {
 
 /** How long a plan is at its least and most after some ways, by compiling it. Talk that is not kept is left over. */
 function boundsAfter(planned: Planned, options: FitOptions, ways: readonly Way[]): Record<End, Ms> {
-  let asked = options;
+  let adjusted = options;
   let { plan } = planned;
   for (const way of ways) {
-    if (way.kind === 'floor') asked = { ...asked, lastRestSeconds: way.to };
+    if (way.kind === 'floor') adjusted = { ...adjusted, lastRestSeconds: way.to };
     const change = wayEdit(way, plan);
     if (change) plan = editedPlan(plan, change);
   }
   const talkMs = ways.reduce((sum, way) => (way.kind === 'talk' ? sum + way.byMs : sum), 0);
-  const { now } = boundsOf({ ...planned, plan }, asked);
+  const { now } = boundsOf({ ...planned, plan }, adjusted);
   return { least: now.least - talkMs, most: now.most - talkMs };
 }
 

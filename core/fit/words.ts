@@ -60,11 +60,11 @@ export function makeUpInWords(
     [talkMs, 'talk'],
     [keptForTalkMs, 'kept free for talk'],
   ];
-  const told = parts
+  const listed = parts
     .filter(([ms]) => ms > 0)
     .sort(([a], [b]) => b - a)
     .map(([ms, what]) => `${clockOfMs(ms)} ${what}`);
-  return `${told.join(', ')}.`;
+  return `${listed.join(', ')}.`;
 }
 
 /** A fit in one sentence. Targets are told with what is kept for talk left out. */

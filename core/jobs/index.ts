@@ -1,4 +1,4 @@
 /** Arrange: fitting, ordering, pricing and forecasting as jobs that go to a worker and come back as values. */
 export { doJob, FORECAST, jobOf, type Job, type JobKind, type Jobs } from './job';
-export { figuresOf, type Figures } from './figures';
-export { keptBeside, MAX_VARIANTS, NO_VARIANTS, readVariants, Variant, Variants } from './variants';
+export { planMetrics, type PlanMetrics } from './plan-metrics';
+export { storedBeside, MAX_VARIANTS, NO_VARIANTS, readVariants, Variant, Variants } from './variants';

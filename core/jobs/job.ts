@@ -2,13 +2,13 @@ import { libraryOf, type Library, type Position, type Technique } from '#core/ca
 import {
   fitHolds,
   priceOf,
-  sureToEnd,
+  fitToEndOnTime,
   usualFitOptions,
   type Fit,
   type FitOptions,
   type Planned,
   type Price,
-  type Sure,
+  type OnTimeFit,
 } from '#core/fit';
 import { heldBack, orderSteps, type HeldBack, type Order, type OrderRules } from '#core/order';
 import { entriesOf, type Plan } from '#core/plan';
@@ -29,7 +29,7 @@ export interface Jobs {
   };
   /** The plan unfolded in time, under these rules. */
   timeline: { ask: { rules: TimelineRules }; answer: Timeline };
-  sure: { ask: { runs: readonly PaceOfRun[]; seed: number; evenings: number }; answer: Sure };
+  sure: { ask: { runs: readonly PaceOfRun[]; seed: number; evenings: number }; answer: OnTimeFit };
 }
 export type JobKind = keyof Jobs;
 
@@ -66,7 +66,7 @@ const WORK: { [K in JobKind]: (planned: Planned, ask: Jobs[K]['ask'], ticks: Tic
     return { forecast: forecastFinish(compileTimeline(plan, library), paces, seed, evenings, ticks), paces };
   },
   sure: (planned, { runs, seed, evenings }) =>
-    sureToEnd(planned, usualFitOptions(planned.plan, planned.library), pacesOf(runs), seed, evenings),
+    fitToEndOnTime(planned, usualFitOptions(planned.plan, planned.library), pacesOf(runs), seed, evenings),
   timeline: ({ plan, library }, { rules }) => compileTimeline(plan, library, rules),
 };
 

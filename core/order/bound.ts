@@ -58,19 +58,19 @@ export function lowerBound(
   for (let round = 0; round < ROUNDS; round++) {
     ticks(round / ROUNDS);
     // One layer for each place; a state is the last movable unit, what is remembered, and what is still asked.
-    const came: Int32Array[] = [];
+    const predecessor: Int32Array[] = [];
     let layer = new Float64Array(codes).fill(Infinity);
     let last = -1;
-    let asked = 0;
+    let pending = 0;
     let paid = 0;
     let begun = false;
     for (let at = 0; at < units.length; at++) {
       const fixed = fixedAt.get(at);
       if (fixed !== undefined) {
         if (!begun) {
-          const unanswered = last < 0 ? 0 : countBits(asked & ~gives[fixed]!);
+          const unanswered = last < 0 ? 0 : countBits(pending & ~gives[fixed]!);
           paid += last < 0 ? first[fixed]! : cost[last]![fixed]! + unanswered * broken;
-          asked = last < 0 ? 0 : needs[last]! & ~gives[fixed]!;
+          pending = last < 0 ? 0 : needs[last]! & ~gives[fixed]!;
           last = fixed;
           continue;
         }
@@ -85,7 +85,7 @@ export function lowerBound(
           const to = code - still + (needs[before]! & ~gives[fixed]!);
           if (total < next[to]!) [next[to], from[to]] = [total, code];
         }
-        came.push(from);
+        predecessor.push(from);
         layer = next;
         last = fixed;
         continue;
@@ -105,7 +105,7 @@ export function lowerBound(
           if (total < next[to]!) [next[to], from[to]] = [total, code];
         }
       };
-      if (!begun) go(paid, last, asked, -1, 0, -1);
+      if (!begun) go(paid, last, pending, -1, 0, -1);
       else
         for (let code = 0; code < codes; code++) {
           const value = layer[code]!;
@@ -114,7 +114,7 @@ export function lowerBound(
           go(value, last >= 0 ? last : movable[x]!, code & 3, x, (code >> 2) & (memories - 1), code);
         }
       begun = true;
-      came.push(from);
+      predecessor.push(from);
       layer = next;
       last = -1;
     }
@@ -131,8 +131,8 @@ export function lowerBound(
     // Costs are whole numbers: nothing lies between the bound and the known order any more.
     if (highest > good - 1 + 1e-6) break;
     const visits = new Int32Array(count);
-    for (let i = came.length - 1, code = end; i >= 0 && code >= 0; i--) {
-      const before = came[i]![code]!;
+    for (let i = predecessor.length - 1, code = end; i >= 0 && code >= 0; i--) {
+      const before = predecessor[i]![code]!;
       const x = Math.floor(code / (memories * 4));
       const isFixed = before >= 0 && Math.floor(before / (memories * 4)) === x && before >> 2 === code >> 2;
       if (!isFixed) visits[x]!++;

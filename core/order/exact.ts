@@ -1,4 +1,4 @@
-import { atEnd, breathCost, BROKEN, goOn, outOfPlace, type Problem } from './problem';
+import { atEnd, breathCost, BROKEN, transition, outOfPlace, type Problem } from './problem';
 
 /** Up to so many movable units every order is considered. */
 export const MAX_EXACT = 14;
@@ -40,14 +40,14 @@ export function exactOrder(problem: Problem, ticks: (share: number) => void = ()
   }));
 
   /** The fixed units that follow, taken in: what that costs and how it stands then; Infinity where one comes too early. */
-  const through = (k: number, mask: number, from: number, asked: number) => {
-    let [cost, last, still] = [0, from, asked];
+  const through = (k: number, mask: number, from: number, pending: number) => {
+    let [cost, last, still] = [0, from, pending];
     const placed = new Set(k > 0 ? fixedBy[k - 1] : []);
     for (const fixed of runs[k]!) {
       const isPlaced = (unit: number): boolean =>
         place.has(unit) ? (mask & (1 << place.get(unit)!)) !== 0 : placed.has(unit);
       if (!before[fixed]!.every(isPlaced)) return { cost: Infinity, last, asked: still };
-      const next = goOn(problem, last, still, fixed);
+      const next = transition(problem, last, still, fixed);
       cost += next.cost + breathCost(problem, fixed, isPlaced);
       [last, still] = [fixed, next.asked];
       placed.add(fixed);
@@ -57,7 +57,7 @@ export function exactOrder(problem: Problem, ticks: (share: number) => void = ()
 
   const states = count * ASKED;
   const best = new Float64Array((1 << count) * states).fill(Infinity);
-  const came = new Uint8Array(best.length);
+  const predecessor = new Uint8Array(best.length);
   const start = through(0, 0, -1, 0);
   if (start.cost === Infinity) return null;
   if (count === 0) return { order: [], cost: start.cost + atEnd(problem, start.last, start.asked) };
@@ -72,14 +72,14 @@ export function exactOrder(problem: Problem, ticks: (share: number) => void = ()
     k: number,
     x: number,
     from: number,
-    asked: number,
+    pending: number,
     cost: number,
     code: number,
   ): void => {
     const unit = movable[x]!;
     const { bits, fixed } = mayCome[x]!;
     if ((bits & mask) !== bits || !fixed.every((one) => fixedBy[k]!.has(one))) return;
-    const next = goOn(problem, from, asked, unit);
+    const next = transition(problem, from, pending, unit);
     let total = cost + next.cost + breathCosts[x]!(mask, k);
     const set = mask | (1 << x);
     let still = next.asked;
@@ -91,7 +91,7 @@ export function exactOrder(problem: Problem, ticks: (share: number) => void = ()
     const at = set * states + x * ASKED + still;
     if (total < best[at]!) {
       best[at] = total;
-      came[at] = code;
+      predecessor[at] = code;
     }
   };
   const holdBits = bitsOf(units.map((_, i) => i).filter((i) => units[i]!.isHold));
@@ -111,11 +111,11 @@ export function exactOrder(problem: Problem, ticks: (share: number) => void = ()
     for (let x = 0; x < count; x++) {
       if ((mask & (1 << x)) === 0) continue;
       const from = lastAfter(k, x);
-      for (let asked = 0; asked < ASKED; asked++) {
-        const cost = best[mask * states + x * ASKED + asked]!;
+      for (let pending = 0; pending < ASKED; pending++) {
+        const cost = best[mask * states + x * ASKED + pending]!;
         if (cost === Infinity) continue;
-        const code = x * ASKED + asked;
-        for (let y = 0; y < count; y++) if ((mask & (1 << y)) === 0) place1(mask, k, y, from, asked, cost, code);
+        const code = x * ASKED + pending;
+        for (let y = 0; y < count; y++) if ((mask & (1 << y)) === 0) place1(mask, k, y, from, pending, cost, code);
       }
     }
   }
@@ -133,7 +133,7 @@ export function exactOrder(problem: Problem, ticks: (share: number) => void = ()
   for (let mask = full; mask > 0;) {
     const x = Math.floor(state / ASKED);
     order.unshift(movable[x]!);
-    state = came[mask * states + state]!;
+    state = predecessor[mask * states + state]!;
     mask &= ~(1 << x);
   }
   return { order, cost: least };

@@ -70,14 +70,14 @@ export interface OrderPlanned {
   rules?: TimelineRules;
 }
 
-interface Asked {
+interface OrderProblem {
   planned: OrderPlanned;
   units: Units;
   pairs: [number, number][];
   breath: BreathSpot;
 }
 
-function asked(planned: OrderPlanned, orderRules: OrderRules): Asked {
+function orderProblem(planned: OrderPlanned, orderRules: OrderRules): OrderProblem {
   const { plan, library, rules = DEFAULT_RULES } = planned;
   const units = unitsOf(plan, library, compileTimeline(plan, library, rules), orderRules);
   const unitOf = new Map(units.units.flatMap(({ stepIds }, i) => stepIds.map((id) => [id, i] as const)));
@@ -96,7 +96,7 @@ const tallySum = (a: Tally, b: Tally): Tally => ({
 });
 
 function costed(
-  { planned, units: { opening, units }, breath }: Asked,
+  { planned, units: { opening, units }, breath }: OrderProblem,
   rules: OrderRules,
   sequence: readonly number[],
 ): Costed {
@@ -116,7 +116,7 @@ function costed(
 
 /** What the order of a plan costs as it is; prop moves within steps are counted too. */
 export function tallyOfPlan(planned: OrderPlanned, rules: OrderRules): Tally {
-  const ask = asked(planned, rules);
+  const ask = orderProblem(planned, rules);
   const { tally, propMoves } = costed(
     ask,
     rules,
@@ -128,7 +128,7 @@ export function tallyOfPlan(planned: OrderPlanned, rules: OrderRules): Tally {
 const refuse = (field: string, reason: string): Order => ({ kind: 'refused', issues: [{ field, reason }] });
 
 /** What stands in the way of any order: a circle, or a fixed step on the wrong side of what it must follow. */
-function contradiction({ units: { units }, pairs }: Asked): string | null {
+function contradiction({ units: { units }, pairs }: OrderProblem): string | null {
   const circle = circleOf(units.length, pairs);
   const named = (i: number): string => `“${units[i]!.name}”`;
   if (circle) return `These go in a circle: ${[...circle, circle[0]!].map(named).join(' before ')}.`;
@@ -167,7 +167,7 @@ export function orderSteps(
   rules: OrderRules,
   ticks: (share: number) => void = () => undefined,
 ): Order {
-  const ask = asked(planned, rules);
+  const ask = orderProblem(planned, rules);
   const { units, pairs, breath } = ask;
   const problem = problemOf(units.units, rules, breath, pairs);
   const movable = problem.movable.length;
@@ -229,7 +229,7 @@ export function heldBack(
 ): HeldBack[] {
   const list = without(planned, rules, rules.breath[planned.plan.approach]);
   const found = list.flatMap((one, i): HeldBack[] => {
-    const ask = asked({ ...planned, plan: one.plan }, one.rules);
+    const ask = orderProblem({ ...planned, plan: one.plan }, one.rules);
     const problem = problemOf(ask.units.units, one.rules, ask.breath, ask.pairs);
     const freer =
       problem.movable.length > MAX_MOVABLE ? null : solved(problem, (share) => ticks((i + share) / list.length));

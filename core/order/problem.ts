@@ -89,13 +89,18 @@ export const countBits = (bits: number): number => (bits & 1) + ((bits >> 1) & 1
 
 /**
  * How a sequence goes on with one more unit: what that costs, broken rules included, and what the unit before still asks
- * to be answered. `asked` is what the unit before `from` asks and has not had.
+ * to be answered. `pending` is what the unit before `from` asks and has not had.
  */
-export function goOn(problem: Problem, from: number, asked: number, to: number): { cost: number; asked: number } {
+export function transition(
+  problem: Problem,
+  from: number,
+  pending: number,
+  to: number,
+): { cost: number; asked: number } {
   const unit = problem.units[to]!;
   if (from < 0) return { cost: problem.first[to]!, asked: 0 };
   if (!problem.answers) return { cost: problem.cost[from]![to]!, asked: 0 };
-  const unanswered = countBits(asked & ~unit.answers);
+  const unanswered = countBits(pending & ~unit.answers);
   return {
     cost: problem.cost[from]![to]! + unanswered * BROKEN,
     asked: problem.units[from]!.needs & ~unit.answers,
@@ -103,8 +108,8 @@ export function goOn(problem: Problem, from: number, asked: number, to: number):
 }
 
 /** What remains unanswered at the end. */
-export const atEnd = ({ answers, units }: Problem, last: number, asked: number): number =>
-  answers && last >= 0 ? (countBits(asked) + countBits(units[last]!.needs)) * BROKEN : 0;
+export const atEnd = ({ answers, units }: Problem, last: number, pending: number): number =>
+  answers && last >= 0 ? (countBits(pending) + countBits(units[last]!.needs)) * BROKEN : 0;
 
 /** Whether a breath is out of its place, with holds before it or holds still to come. */
 export function outOfPlace(spot: BreathSpot, before: boolean, after: boolean): boolean {
@@ -130,16 +135,16 @@ export function breathCost({ breath, units }: Problem, to: number, placed: (unit
 /** The cost of a whole sequence of units, broken rules included; Infinity where one comes before what it must follow. */
 export function costOfSequence(problem: Problem, sequence: readonly number[]): number {
   const placed = new Set<number>();
-  let [cost, last, asked] = [0, -1, 0];
+  let [cost, last, pending] = [0, -1, 0];
   for (const to of sequence) {
     if (!problem.before[to]!.every((i) => placed.has(i))) return Infinity;
     cost += breathCost(problem, to, (i) => placed.has(i));
-    const next = goOn(problem, last, asked, to);
+    const next = transition(problem, last, pending, to);
     cost += next.cost;
-    [last, asked] = [to, next.asked];
+    [last, pending] = [to, next.asked];
     placed.add(to);
   }
-  return cost + atEnd(problem, last, asked);
+  return cost + atEnd(problem, last, pending);
 }
 
 /** A whole sequence from an order of the movable ones: the fixed ones stand where they are. */

@@ -64,8 +64,8 @@ export function heldBackInWords(plan: Plan, { rule, tally }: HeldBack, after: Ta
     pair: () => (rule.kind === 'pair' ? `${nameOf(rule.before)} before ${nameOf(rule.after)}` : ''),
   }[rule.kind]();
   const differences = TALLY_WORDS.map(({ of, one, many: more }) => ({ by: after[of] - tally[of], one, more }));
-  const told = (sign: 1 | -1): string[] =>
+  const changesBy = (sign: 1 | -1): string[] =>
     differences.filter(({ by }) => by * sign > 0).map(({ by, one, more }) => many(Math.abs(by), one, more));
-  const [fewer, further] = [told(1), told(-1)];
+  const [fewer, further] = [changesBy(1), changesBy(-1)];
   return `Without “${what}”: ${fewer.join(', ')} fewer${further.length > 0 ? `, ${further.join(', ')} more` : ''}.`;
 }

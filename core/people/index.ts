@@ -1,6 +1,15 @@
 /** People: who is taught, with what was measured and told of them, and the groups they come in. */
-export { ASKS, DatedNote, daysToCome, KeptInMind, newPerson, Person, readPerson, type Ask } from './person';
-export { IN_WORDS, KeptCondition, keptCondition } from './kept-condition';
+export {
+  STEP_TRAITS,
+  DatedNote,
+  daysToCome,
+  KeptInMind,
+  newPerson,
+  Person,
+  readPerson,
+  type StepTrait,
+} from './person';
+export { IN_WORDS, PersonCondition, personCondition } from './person-condition';
 export { Group, MAX_MEMBERS, newGroup, readGroup } from './group';
 export { initials, initialsOf, namesake } from './names';
 export {

@@ -7,7 +7,7 @@ import {
   daysLater,
   daysToCome,
   initialsOf,
-  keptCondition,
+  personCondition,
   monthsBetween,
   MAX_MEMBERS,
   MAX_WEEKS,
@@ -72,7 +72,7 @@ describe('a person', () => {
   const whole = {
     ...newPerson('Mara Quill'),
     birthDate: '2030-01-01',
-    conditions: [{ ...keptCondition('a', 'knee'), since: '2031-01-01' }, keptCondition('b', 'x')],
+    conditions: [{ ...personCondition('a', 'knee'), since: '2031-01-01' }, personCondition('b', 'x')],
     notes: [{ id: 'n', on: '2029-05-05', words: 'later' }],
   };
 
@@ -115,7 +115,7 @@ describe('a person', () => {
   });
 
   test('there and back by a file; a condition nobody knows of here stays as it is', () => {
-    const strange = { ...newPerson('A'), conditions: [keptCondition('a', 'moon-sickness', 'Moon sickness')] };
+    const strange = { ...newPerson('A'), conditions: [personCondition('a', 'moon-sickness', 'Moon sickness')] };
     const file = JSON.parse(JSON.stringify(personFile(strange, ['Choir'], [], '2026-11-25T10:00:00Z'))) as unknown;
     expect(readPersonFile(file)).toEqual({ ok: true, value: strange });
     expect(readPersonFile(strange)).toEqual({ ok: true, value: strange });

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { BreathMeasure } from '#core/breath';
 import { BREATH_TRAITS, TRAITS } from '#core/catalogue';
-import { Flexibility, MAX_STATURE_CM, MIN_STATURE_CM } from '#core/body';
+import { Flexibility, MAX_HEIGHT_CM, MIN_HEIGHT_CM } from '#core/body';
 import {
   Id,
   oneOf,
@@ -14,7 +14,7 @@ import {
   type Read,
 } from '#core/document';
 import { Day } from './dates';
-import { KeptCondition } from './kept-condition';
+import { PersonCondition } from './person-condition';
 
 export const PERSON_FORMAT = 'zovrin-person';
 const PERSON_VERSION = 3;
@@ -25,14 +25,14 @@ const MAX_CONDITIONS = 60;
 const MAX_NOTES = 1000;
 
 /** What a position or technique asks of a body. */
-export const ASKS = [...TRAITS, ...BREATH_TRAITS] as const;
-export type Ask = (typeof ASKS)[number];
+export const STEP_TRAITS = [...TRAITS, ...BREATH_TRAITS] as const;
+export type StepTrait = (typeof STEP_TRAITS)[number];
 
 /** What the teacher keeps in mind for somebody, wherever a step asks one of these things of the body. */
 export const KeptInMind = z.strictObject({
   id: Id,
   words: words('What to keep in mind', 120),
-  asks: z.array(oneOf('What a step asks', ASKS)).min(1, 'Say at least one thing a step asks of the body.'),
+  asks: z.array(oneOf('What a step asks', STEP_TRAITS)).min(1, 'Say at least one thing a step asks of the body.'),
 });
 export type KeptInMind = z.infer<typeof KeptInMind>;
 
@@ -54,7 +54,7 @@ export const Person = z.strictObject({
   emergency: text('Whom to call', 300),
   note: text('A note', 2000),
   notes: z.array(DatedNote).max(MAX_NOTES, `At most ${MAX_NOTES} notes are kept for a person.`),
-  conditions: z.array(KeptCondition).max(MAX_CONDITIONS, `At most ${MAX_CONDITIONS} conditions are kept.`),
+  conditions: z.array(PersonCondition).max(MAX_CONDITIONS, `At most ${MAX_CONDITIONS} conditions are kept.`),
   /** The day they were asked by the screening form; null where they were not. */
   askedOn: Day.nullable(),
   /** The day they agreed that it is kept. */
@@ -63,8 +63,8 @@ export const Person = z.strictObject({
   /** For the figure: how tall, and three measured angles; null where they were not measured. */
   statureCm: z
     .number('A stature is a number of centimetres.')
-    .min(MIN_STATURE_CM, `A stature is at least ${MIN_STATURE_CM} cm.`)
-    .max(MAX_STATURE_CM, `A stature is at most ${MAX_STATURE_CM} cm.`)
+    .min(MIN_HEIGHT_CM, `A stature is at least ${MIN_HEIGHT_CM} cm.`)
+    .max(MAX_HEIGHT_CM, `A stature is at most ${MAX_HEIGHT_CM} cm.`)
     .nullable(),
   flexibility: Flexibility.nullable(),
   breaths: z.array(BreathMeasure).max(MAX_MEASURES, `At most ${MAX_MEASURES} measurings are kept for a person.`),

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { copyOf, libraryOf, positionDocument, techniqueDocument, type OwnEntry } from '#core/catalogue';
+import { copyOf, libraryOf, positionDocument, techniqueDocument, type CustomEntry } from '#core/catalogue';
 import {
   adoptEntries,
   breathFrom,
@@ -63,7 +63,7 @@ describe('a plan file', () => {
 });
 
 describe('bringing the entries of a file into a library', () => {
-  const adopt = (here: Record<string, OwnEntry | 'built-in'>, entries: OwnEntry[] = [mine]) =>
+  const adopt = (here: Record<string, CustomEntry | 'built-in'>, entries: CustomEntry[] = [mine]) =>
     adoptEntries(
       { plan, entries },
       (id) => here[id],

@@ -1,4 +1,4 @@
-import { copyOf, readEntry, type Library, type OwnEntry } from '#core/catalogue';
+import { copyOf, readEntry, type Library, type CustomEntry } from '#core/catalogue';
 import type { FieldIssue } from '#core/document';
 import type { Plan } from './plan';
 import { readPlan } from './read';
@@ -8,7 +8,7 @@ import type { Step } from './step';
 /** A plan as it is in a file: the document, and the entries of a teacher's own library that it uses. */
 export interface PlanFile {
   plan: Plan;
-  entries: OwnEntry[];
+  entries: CustomEntry[];
 }
 
 export type ReadPlanFile = ({ ok: true } & PlanFile) | { ok: false; issues: FieldIssue[] };
@@ -16,7 +16,7 @@ export type ReadPlanFile = ({ ok: true } & PlanFile) | { ok: false; issues: Fiel
 export const MAX_FILE_ENTRIES = 200;
 
 /** The step with the ids of the positions and techniques it is made from given by `to`. */
-function withEntries(step: Step, to: (kind: OwnEntry['kind'], id: string) => string): Step {
+function withEntries(step: Step, to: (kind: CustomEntry['kind'], id: string) => string): Step {
   if (step.kind === 'hold') {
     const { breath } = step;
     return {
@@ -80,7 +80,11 @@ export function readPlanFile(value: unknown): ReadPlanFile {
  * The document of a file: the plan with its positions' times written in, and the entries of one's own that it uses. Who
  * comes is no part of it.
  */
-export function planFile(plan: Plan, library: Library, own: readonly OwnEntry[]): Plan & { entries?: OwnEntry[] } {
+export function planFile(
+  plan: Plan,
+  library: Library,
+  own: readonly CustomEntry[],
+): Plan & { entries?: CustomEntry[] } {
   const used = entriesOf(plan);
   const entries = own.filter(({ entry }) => used.includes(entry.id));
   return { ...selfContained(plan, library), groupId: null, ...(entries.length > 0 ? { entries } : {}) };
@@ -90,7 +94,7 @@ export function planFile(plan: Plan, library: Library, own: readonly OwnEntry[])
 export interface Adopted {
   plan: Plan;
   /** Those that are new here, to be stored. */
-  fresh: OwnEntry[];
+  fresh: CustomEntry[];
 }
 
 /**
@@ -100,11 +104,11 @@ export interface Adopted {
  */
 export function adoptEntries(
   { plan, entries }: PlanFile,
-  here: (id: string) => OwnEntry | 'built-in' | undefined,
+  here: (id: string) => CustomEntry | 'built-in' | undefined,
   newId: () => string,
 ): Adopted {
   const renamed = new Map<string, string>();
-  const fresh: OwnEntry[] = [];
+  const fresh: CustomEntry[] = [];
   for (const carried of entries) {
     const { id } = carried.entry;
     const known = here(id) ?? fresh.find(({ entry }) => entry.id === id);

@@ -3,7 +3,7 @@ import { BreathPractice } from '#core/breath';
 import { Moment, StageLength } from '#core/catalogue';
 import { Id, seconds, text } from '#core/document';
 import { SetUp } from '#core/props';
-import { HoldSeconds, OwnSeconds, PlainSeconds } from './fields';
+import { HoldSeconds, OptionalSeconds, PlainSeconds } from './fields';
 import { PLAN_LIMITS } from './limits';
 
 export const FIT_WEIGHTS = ['keep', 'normal', 'givesWay'] as const;
@@ -117,10 +117,10 @@ export const HoldStep = z.strictObject({
   stages: z.array(Stage).max(PLAN_LIMITS.maxStages, `A hold has at most ${PLAN_LIMITS.maxStages} stages.`),
   setUp: SetUp,
   otherSetUp: OtherSetUp.nullable(),
-  setupSeconds: OwnSeconds('A set-up', PLAN_LIMITS.maxSetup),
-  enterSeconds: OwnSeconds('A way in'),
-  leaveSeconds: OwnSeconds('A way out'),
-  switchSeconds: OwnSeconds('A change of sides'),
+  setupSeconds: OptionalSeconds('A set-up', PLAN_LIMITS.maxSetup),
+  enterSeconds: OptionalSeconds('A way in'),
+  leaveSeconds: OptionalSeconds('A way out'),
+  switchSeconds: OptionalSeconds('A change of sides'),
   prompts: z.array(Prompt).max(PLAN_LIMITS.maxPrompts, `A hold has at most ${PLAN_LIMITS.maxPrompts} prompts.`),
   breath: HoldBreath.nullable(),
   rebound: Rebound,
@@ -155,7 +155,7 @@ export const BreathStep = z.strictObject({
   moves: BreathMoves.nullable(),
   setUp: SetUp,
   otherSetUp: OtherSetUp.nullable(),
-  setupSeconds: OwnSeconds('A set-up', PLAN_LIMITS.maxSetup),
+  setupSeconds: OptionalSeconds('A set-up', PLAN_LIMITS.maxSetup),
   /** Quiet breathing after the practice. */
   afterSeconds: seconds('Quiet breathing', 0, PLAN_LIMITS.maxPlain),
 });
@@ -168,7 +168,7 @@ export const RestStep = z.strictObject({
   /** Props of its own; null leaves in place what lies there. */
   setUp: SetUp.nullable(),
   otherSetUp: OtherSetUp.nullable(),
-  setupSeconds: OwnSeconds('A set-up', PLAN_LIMITS.maxSetup),
+  setupSeconds: OptionalSeconds('A set-up', PLAN_LIMITS.maxSetup),
 });
 export type RestStep = z.infer<typeof RestStep>;
 

@@ -1,5 +1,5 @@
-import { isOwnKind, propKind, type PropKind } from './kinds';
-import type { OwnSize } from './own';
+import { isCustomKind, propKind, type PropKind } from './kinds';
+import type { CustomSize } from './own';
 import type { PropPlace } from './places';
 import { MAX_PIECES, type PropSide, type SetUp, type SetUpRow } from './setup';
 import type { Available, Stack, StackPiece } from './stacks';
@@ -30,13 +30,13 @@ const USUAL_PLACE: Partial<Record<PropKind, PropPlace>> = {
 export const usualPlace = (kind: PropKind): PropPlace => USUAL_PLACE[kind] ?? 'head';
 
 /** What a kind of one's own measures as it lies. */
-export interface OwnFace {
+export interface CustomFace {
   label: string;
-  size: OwnSize;
+  size: CustomSize;
 }
 
 /** A row for one piece of a kind at a place, in its usual fold; `face` is how a kind of one's own lies. */
-export function rowFor(kind: PropKind, place: PropPlace, side: PropSide, id: string, face?: OwnFace): SetUpRow {
+export function rowFor(kind: PropKind, place: PropPlace, side: PropSide, id: string, face?: CustomFace): SetUpRow {
   return {
     id,
     kind,
@@ -48,7 +48,7 @@ export function rowFor(kind: PropKind, place: PropPlace, side: PropSide, id: str
     mirror: true,
     optional: false,
     why: '',
-    ...(face && isOwnKind(kind) && { size: face.size }),
+    ...(face && isCustomKind(kind) && { size: face.size }),
   };
 }
 

@@ -1,7 +1,7 @@
 /** Props: kinds and their folds, set-ups and their mirror, and the least moves from one set-up to the next. */
 export {
   isKnownKind,
-  isOwnKind,
+  isCustomKind,
   loadedHeightCm,
   PROP_KINDS,
   PROP_KIND_NAMES,
@@ -10,20 +10,20 @@ export {
   sizeOfPiece,
 } from './kinds';
 export type { KnownKind, PropKind, Sized } from './kinds';
-export { MAX_FACES, nameOfOwn, OwnKind, OwnSize } from './own';
+export { MAX_FACES, labelOfCustom, CustomKind, CustomSize } from './own';
 export { PROP_PLACES, PROP_PLACE_NAMES, type PropPlace } from './places';
 export { SetUp, SetUpRow, mirrorSetUp, movesAtSwitch, piecesByKind, placedProps } from './setup';
 export type { PlacedProp, PropSide } from './setup';
-export { freeFor, rowFor, usualPlace, withStack, type OwnFace } from './change';
+export { freeFor, rowFor, usualPlace, withStack, type CustomFace } from './change';
 export { propMoves, type PropMove } from './moves';
 export { isStacked, stackFor, type Available, type Stack } from './stacks';
 export {
   movesInWords,
-  movesSaid,
+  movesInWordsEach,
   pieceCount,
   setUpInWords,
   setUpRowInWords,
   stackHeightCm,
-  type MoveSaid,
+  type MoveInWords,
   type MoveSort,
 } from './words';

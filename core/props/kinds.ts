@@ -80,18 +80,18 @@ export const PROP_KINDS = {
 export type KnownKind = keyof typeof PROP_KINDS;
 
 /** A kind of someone's own, by its name; each of its rows carries the size it lies in. */
-export type OwnKindName = `own:${string}`;
+export type CustomKindName = `own:${string}`;
 
-export type PropKind = KnownKind | OwnKindName;
+export type PropKind = KnownKind | CustomKindName;
 
 export const PROP_KIND_NAMES = Object.keys(PROP_KINDS) as [KnownKind, ...KnownKind[]];
 
 const OWN = 'own:';
-export const MAX_OWN_NAME = 40;
+export const MAX_CUSTOM_NAME = 40;
 
-export const isOwnKind = (name: string): name is OwnKindName => name.startsWith(OWN);
+export const isCustomKind = (name: string): name is CustomKindName => name.startsWith(OWN);
 export const isKnownKind = (name: string): name is KnownKind => Object.hasOwn(PROP_KINDS, name);
-export const ownKindName = (label: string): OwnKindName => `${OWN}${label}`;
+export const customKindName = (label: string): CustomKindName => `${OWN}${label}`;
 
 /** `bench` → `benches`, `tray` → `trays`, `lily` → `lilies`: how English makes a plural of nearly every thing. */
 function pluralOf(label: string): string {
@@ -101,7 +101,7 @@ function pluralOf(label: string): string {
 
 /** What is known of a kind, with its states as an open table: none for a kind of one's own, whose rows tell their size. */
 export function propKind(name: PropKind): PropKindInfo {
-  if (!isOwnKind(name)) return PROP_KINDS[name];
+  if (!isCustomKind(name)) return PROP_KINDS[name];
   const label = name.slice(OWN.length);
   return { label, plural: pluralOf(label), fixture: false, states: {} };
 }

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { words } from '#core/document';
-import { MAX_OWN_NAME, ownKindName, PROP_KIND_NAMES, propKind, type OwnKindName } from './kinds';
+import { MAX_CUSTOM_NAME, customKindName, PROP_KIND_NAMES, propKind, type CustomKindName } from './kinds';
 
 const LONGEST_CM = 300;
 
@@ -11,7 +11,7 @@ const centimetres = (what: string, least: number, most = LONGEST_CM) =>
     .max(most, `${what} is at most ${most} cm.`);
 
 /** What a piece of someone's own measures as it lies, in centimetres, and whether it is round. */
-export const OwnSize = z
+export const CustomSize = z
   .strictObject({
     shape: z.enum(['box', 'roll']),
     widthCm: centimetres('The length', 1),
@@ -23,16 +23,16 @@ export const OwnSize = z
     path: ['giveCm'],
     message: 'It cannot give as much as it is high. Say how far it sinks under a body.',
   });
-export type OwnSize = z.infer<typeof OwnSize>;
+export type CustomSize = z.infer<typeof CustomSize>;
 
 export const MAX_FACES = 6;
 
 /** A kind of prop of someone's own: a name, and each fold or face it can lie in. */
-export const OwnKind = z
+export const CustomKind = z
   .strictObject({
-    label: words('A name', MAX_OWN_NAME),
+    label: words('A name', MAX_CUSTOM_NAME),
     faces: z
-      .array(z.strictObject({ label: words('A fold or face', 40), size: OwnSize }))
+      .array(z.strictObject({ label: words('A fold or face', 40), size: CustomSize }))
       .min(1, 'A prop lies in one way at least.')
       .max(MAX_FACES, `At most ${MAX_FACES} folds or faces.`),
   })
@@ -55,7 +55,7 @@ export const OwnKind = z
         });
     }
   });
-export type OwnKind = z.infer<typeof OwnKind>;
+export type CustomKind = z.infer<typeof CustomKind>;
 
 /** The name by which rows of a set-up know a kind of one's own. */
-export const nameOfOwn = ({ label }: OwnKind): OwnKindName => ownKindName(label);
+export const labelOfCustom = ({ label }: CustomKind): CustomKindName => customKindName(label);

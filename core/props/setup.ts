@@ -1,14 +1,14 @@
 import { z } from 'zod';
 import { Id, oneOf } from '#core/document';
-import { isOwnKind, MAX_OWN_NAME, PROP_KIND_NAMES, propKind, propState, type PropKind } from './kinds';
-import { OwnSize } from './own';
+import { isCustomKind, MAX_CUSTOM_NAME, PROP_KIND_NAMES, propKind, propState, type PropKind } from './kinds';
+import { CustomSize } from './own';
 import { PROP_PLACE_NAMES, type PropPlace } from './places';
 
 const MAX_SET_UP_ROWS = 24;
 export const MAX_PIECES = 12;
 
 /** One of the known kinds, or `own:` and a name. */
-const Kind = z.union([z.enum(PROP_KIND_NAMES), z.templateLiteral(['own:', z.string().min(1).max(MAX_OWN_NAME)])], {
+const Kind = z.union([z.enum(PROP_KIND_NAMES), z.templateLiteral(['own:', z.string().min(1).max(MAX_CUSTOM_NAME)])], {
   error: `A prop is one of: ${PROP_KIND_NAMES.join(', ')}; or own: and a name.`,
 });
 
@@ -35,14 +35,14 @@ export const SetUpRow = z
     optional: z.boolean(),
     why: z.string().max(300),
     /** What a piece of a kind of one's own measures as it lies; known kinds have no size of their own. */
-    size: OwnSize.optional(),
+    size: CustomSize.optional(),
     /** How far round the loop of a strap is, in centimetres, where that is told. */
     loopCm: z.number('A loop is a number of centimetres.').min(20, 'A loop is at least 20 cm round.').optional(),
   })
   .superRefine((row, context) => {
     const refuse = (path: string, message: string) => context.addIssue({ code: 'custom', path: [path], message });
     const { label, states } = propKind(row.kind);
-    if (isOwnKind(row.kind)) {
+    if (isCustomKind(row.kind)) {
       if (!row.size) refuse('size', `A ${label} is a prop of one's own: say what it measures.`);
     } else {
       if (row.size) refuse('size', `What a ${label} measures is known.`);
@@ -76,7 +76,7 @@ export interface PlacedProp {
   side: PropSide;
   count: number;
   /** Only of a kind of one's own. */
-  size?: OwnSize;
+  size?: CustomSize;
   /** Only of what is put down if wished. */
   optional?: true;
 }

@@ -1,5 +1,5 @@
 import { isKnownKind, PROP_KIND_NAMES, propKind, sizeOfPiece, type PropKind, type PropSize } from './kinds';
-import { nameOfOwn, type OwnKind, type OwnSize } from './own';
+import { labelOfCustom, type CustomKind, type CustomSize } from './own';
 
 /** How many pieces of each kind are at hand; a kind that is not named is not there. */
 export type Available = Partial<Record<PropKind, number>>;
@@ -9,7 +9,7 @@ export interface StackPiece {
   kind: PropKind;
   state: string;
   /** Only of a kind of one's own. */
-  size?: OwnSize | undefined;
+  size?: CustomSize | undefined;
 }
 
 /** Pieces one on the other, from the ground up. Heights in centimetres, with a body on them. */
@@ -57,8 +57,8 @@ const KNOWN: readonly Candidate[] = PROP_KIND_NAMES.filter((kind) => STACKED.has
   Object.entries(propKind(kind).states).flatMap(([state, size]) => candidateOf({ kind, state }, size)),
 );
 
-const candidatesOfOwn = (own: OwnKind): Candidate[] =>
-  own.faces.flatMap(({ label, size }) => candidateOf({ kind: nameOfOwn(own), state: label, size }, size));
+const candidatesOfOwn = (own: CustomKind): Candidate[] =>
+  own.faces.flatMap(({ label, size }) => candidateOf({ kind: labelOfCustom(own), state: label, size }, size));
 
 /** Centimetres a piece gives under a body; 0 for one that has no such state. */
 const giveOf = (piece: StackPiece): number => sizeOfPiece(piece)?.giveCm ?? 0;
@@ -85,7 +85,7 @@ export function stackFor(
   toleranceCm: number,
   available: Available,
   most = 4,
-  own: readonly OwnKind[] = [],
+  own: readonly CustomKind[] = [],
 ): Stack[] {
   const [target, within] = [Math.round(10 * heightCm), Math.round(10 * toleranceCm)];
   const here = [...KNOWN, ...own.flatMap(candidatesOfOwn)]

@@ -1,4 +1,4 @@
-import { isOwnKind, loadedHeightCm, propKind, propState, type PropKind, type Sized } from './kinds';
+import { isCustomKind, loadedHeightCm, propKind, propState, type PropKind, type Sized } from './kinds';
 import type { Piece, PropMove } from './moves';
 import { PROP_PLACES } from './places';
 import type { SetUp } from './setup';
@@ -22,7 +22,7 @@ export function setUpRowInWords({ kind, state, lie, place, side, count, loopCm }
   const { label, states, fixture } = propKind(kind);
   const pieces = count > 1 ? pieceCount(kind, count) : label;
   if (fixture) return `${pieces} ${PROP_PLACES[place]}`;
-  const known = Object.keys(states).length > 1 ? propState(kind, state)?.label : isOwnKind(kind) ? state : undefined;
+  const known = Object.keys(states).length > 1 ? propState(kind, state)?.label : isCustomKind(kind) ? state : undefined;
   const loop = loopCm === undefined ? undefined : `${loopCm} cm round`;
   const where = `${PROP_PLACES[place]}${side === 'each' ? ', each side' : SIDE_WORDS[side]}`;
   return [pieces, known, loop, lie === 'crosswise' ? 'crosswise' : undefined, where].filter(Boolean).join(', ');
@@ -37,7 +37,7 @@ const SIDE_WORDS = { centre: '', each: '', left: ', left', right: ', right' } as
 export type MoveSort = 'putDown' | 'takeAway' | 'turn' | 'move';
 
 /** One thing to do before a change: `bolster along the spine`, to be put down. */
-export interface MoveSaid {
+export interface MoveInWords {
   sort: MoveSort;
   says: string;
   /** How many actions with one piece each that is. */
@@ -56,14 +56,14 @@ interface Errand {
 }
 
 const stateLabel = ({ kind, state }: Piece): string => propState(kind, state)?.label ?? state;
-const hasFolds = (kind: PropKind): boolean => isOwnKind(kind) || Object.keys(propKind(kind).states).length > 1;
+const hasFolds = (kind: PropKind): boolean => isCustomKind(kind) || Object.keys(propKind(kind).states).length > 1;
 const sideOf = ({ side }: Piece): Errand['side'] => (side === 'left' || side === 'right' ? side : '');
 
 /** How a new piece lies: `, basic fold, under the head`; what has one state only just lies there. */
 function whereNew(piece: Piece): string {
   const look = [hasFolds(piece.kind) ? stateLabel(piece) : '', piece.lie === 'crosswise' ? 'crosswise' : ''];
-  const told = look.filter(Boolean).join(', ');
-  return told ? `, ${told}, ${PROP_PLACES[piece.place]}` : ` ${PROP_PLACES[piece.place]}`;
+  const details = look.filter(Boolean).join(', ');
+  return details ? `, ${details}, ${PROP_PLACES[piece.place]}` : ` ${PROP_PLACES[piece.place]}`;
 }
 
 function whereTo(from: Piece, { place, side, lie }: Piece): string {
@@ -94,7 +94,7 @@ function errands(moves: readonly PropMove[]): Errand[] {
 }
 
 /** The actions between two set-ups as what a teacher does, pieces alike together: put down, take away, turn, move. */
-export function movesSaid(moves: readonly PropMove[]): MoveSaid[] {
+export function movesInWordsEach(moves: readonly PropMove[]): MoveInWords[] {
   const alike = new Map<string, { errand: Errand; left: number; right: number; middle: number; moves: number }>();
   for (const errand of errands(moves)) {
     const key = `${errand.sort} ${errand.kind}${errand.says}`;
@@ -113,9 +113,9 @@ export function movesSaid(moves: readonly PropMove[]): MoveSaid[] {
 
 /** What to do before a change, in a colleague's words: `bring bolster along the spine; block away`. */
 export function movesInWords(moves: readonly PropMove[]): string {
-  const said = movesSaid(moves);
+  const byKind = movesInWordsEach(moves);
   const of = (...sorts: MoveSort[]): string[] =>
-    said.filter(({ sort }) => sorts.includes(sort)).map(({ says }) => says);
+    byKind.filter(({ sort }) => sorts.includes(sort)).map(({ says }) => says);
   const [bring, away] = [of('putDown').join(' and '), of('takeAway').join(', ')];
   return [bring && `bring ${bring}`, ...of('turn', 'move'), away && `${away} away`].filter(Boolean).join('; ');
 }

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { cycleOf, setOf } from '#core/breath';
-import { compareRun, sidesByWeek, practisedOfRun, tellingSentence } from '#core/review';
+import { compareRun, sidesByWeek, practisedOfRun, comparisonInWords } from '#core/review';
 import type { HoldSides, Step } from '#core/plan';
 import type { RunEvent } from '#core/run';
 import { compileTimeline } from '#core/timeline';
@@ -21,7 +21,7 @@ function taught(steps: Step[], ...events: RunEvent[]) {
   const plan = planOf(...steps);
   const timeline = compileTimeline(plan, noLibrary);
   const record = compareRun(timeline, [started, ...events]);
-  return { plan, timeline, record, says: tellingSentence(record, (i) => plan.steps[i]!.name.toLowerCase()) };
+  return { plan, timeline, record, says: comparisonInWords(record, (i) => plan.steps[i]!.name.toLowerCase()) };
 }
 
 describe('side against side', () => {

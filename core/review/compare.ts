@@ -1,5 +1,5 @@
 import { foldRun, ledSpans, type DoneSpan, type RunEvent } from '#core/run';
-import { saidOf, type Said } from './said';
+import { annotationsOf, type RunAnnotations } from './annotations';
 import type { PhaseKind, PhaseSide, StepSpan, Timeline } from '#core/timeline';
 import type { Ms } from '#core/numbers';
 
@@ -81,7 +81,7 @@ export interface RunRecord {
   spans: readonly DoneSpan[];
   notes: readonly { atMs: Ms; stepIndex: number | null; text: string }[];
   /** What was said of it: who was there, how strong, what to change, what was put right. */
-  said: Said;
+  annotations: RunAnnotations;
 }
 
 const CHANGES: ReadonlySet<PhaseKind> = new Set(['setup', 'switch', 'enter', 'leave']);
@@ -100,7 +100,7 @@ interface Led {
   /** The phases that the session ended before. */
   ahead: ReadonlySet<number>;
   spansOf: ReadonlyMap<number, DoneSpan[]>;
-  said: Said;
+  annotations: RunAnnotations;
 }
 
 /** A length that was put right stands for what was measured. */
@@ -109,7 +109,7 @@ function putRight(measured: Planned, corrected: Ms | undefined): [Planned, measu
   return [planned(measured.plannedMs, corrected), measured.doneMs];
 }
 
-function compareStep({ timeline, ahead, spansOf, said }: Led, span: StepSpan): StepRecord {
+function compareStep({ timeline, ahead, spansOf, annotations }: Led, span: StepSpan): StepRecord {
   const sides = new Map<PhaseSide, Omit<SideRecord, 'measuredMs' | 'strength'>>();
   const sets = new Map<number, [number, number]>();
   const sums = { changes: [0, 0], other: [0, 0] } as Record<'changes' | 'other', [number, number]>;
@@ -140,11 +140,11 @@ function compareStep({ timeline, ahead, spansOf, said }: Led, span: StepSpan): S
       sum[1] += doneMs;
     }
   }
-  const lengthOf = (side: PhaseSide): Ms | undefined => said.lengths.get(`${span.stepId} ${side}`);
+  const lengthOf = (side: PhaseSide): Ms | undefined => annotations.lengths.get(`${span.stepId} ${side}`);
   const [other, otherMeasuredMs] = putRight(planned(...sums.other), lengthOf('none'));
   const corrected = [...sides.values()].map((side) => {
     const [length, measuredMs] = putRight(side, lengthOf(side.side));
-    const strength = said.strengths.get(`${span.stepId} ${side.side}`) ?? null;
+    const strength = annotations.strengths.get(`${span.stepId} ${side.side}`) ?? null;
     return { ...side, ...length, reached: side.reached || length.doneMs > 0, measuredMs, strength };
   });
   const skipped = !led && corrected.every(({ doneMs }) => doneMs === 0) && other.doneMs === 0;
@@ -185,16 +185,16 @@ export function compareRun(timeline: Timeline, events: readonly RunEvent[]): Run
   const spansOf = new Map<number, DoneSpan[]>();
   const spans = ledSpans(run);
   for (const span of spans) spansOf.set(span.phase, [...(spansOf.get(span.phase) ?? []), span]);
-  const said = saidOf(events);
+  const annotations = annotationsOf(events);
   const ahead = new Set(run.queue.slice(run.cursor.at).flatMap(({ phase }) => (spansOf.has(phase) ? [] : phase)));
-  const steps = timeline.steps.map((span) => compareStep({ timeline, ahead, spansOf, said }, span));
+  const steps = timeline.steps.map((span) => compareStep({ timeline, ahead, spansOf, annotations }, span));
   const sides = steps.flatMap((step) => step.sides);
-  const endedAtMs = said.endedAtMs ?? run.endedAtMs ?? spans.at(-1)?.toMs ?? run.startedAtMs;
+  const endedAtMs = annotations.endedAtMs ?? run.endedAtMs ?? spans.at(-1)?.toMs ?? run.startedAtMs;
   const of = (side: PhaseSide): Planned => total(sides.filter((record) => record.side === side && record.reached));
   return {
     startedAtMs: run.startedAtMs,
     endedAtMs,
-    ended: run.status === 'ended' || said.endedAtMs !== null,
+    ended: run.status === 'ended' || annotations.endedAtMs !== null,
     pausedMs: run.pausedMs,
     total: planned(timeline.totals.totalMs, (endedAtMs ?? 0) - (run.startedAtMs ?? 0)),
     changes: total(steps.map((step) => step.changes)),
@@ -207,6 +207,6 @@ export function compareRun(timeline: Timeline, events: readonly RunEvent[]): Run
     steps,
     spans,
     notes: run.notes,
-    said,
+    annotations,
   };
 }

@@ -18,7 +18,7 @@ import { emptyPlan, holdFrom, Plan, restStep, talkStep } from '#core/plan';
 import { builtInLibrary, POSITIONS } from '#library';
 import { plan as anyPlan } from '../../tests/support/arbitraries';
 import { noLibrary, planOf, talk, workedHold } from '../../tests/support/examples';
-import { learned, PACE_PRIORS, stretchesOf, type PaceKind } from './pace';
+import { shrunkEstimate, PACE_PRIORS, stretchesOf, type PaceKind } from './pace';
 
 const T0 = 1_790_000_000_000;
 const event = (seconds: number, body: object): RunEvent =>
@@ -117,11 +117,11 @@ describe('what is learned', () => {
   const setup = { ratio: 1.1, teachers: 0.3, between: 0.2 };
 
   test('nothing yet: what is assumed; then nearer to what is so, the more evenings there are', () => {
-    expect(learned([], setup).log).toBeCloseTo(Math.log(1.1), 9);
+    expect(shrunkEstimate([], setup).log).toBeCloseTo(Math.log(1.1), 9);
     const so = Math.log(1.5);
     const distances = [1, 3, 10, 30].map((runs) =>
       Math.abs(
-        learned(
+        shrunkEstimate(
           Array.from({ length: runs }, () => so),
           setup,
         ).log - so,
@@ -133,8 +133,8 @@ describe('what is learned', () => {
 
   test('one odd evening hardly moves it', () => {
     const usual = Array.from({ length: 9 }, (_, i) => Math.log(1.1) + 0.02 * (i - 4));
-    const with1 = learned([...usual, Math.log(8)], setup);
-    expect(with1.log - learned(usual, setup).log).toBeLessThan(0.04);
+    const with1 = shrunkEstimate([...usual, Math.log(8)], setup);
+    expect(with1.log - shrunkEstimate(usual, setup).log).toBeLessThan(0.04);
     const mean = [...usual, Math.log(8)].reduce((a, b) => a + b, 0) / 10;
     expect(mean - Math.log(1.1)).toBeGreaterThan(0.19);
   });
@@ -142,7 +142,7 @@ describe('what is learned', () => {
   test('in any case between the least and the most there was, or what is assumed', () => {
     fc.assert(
       fc.property(fc.array(fc.double({ min: -2, max: 2, noNaN: true }), { maxLength: 40 }), (logs) => {
-        const { log, between } = learned(logs, setup);
+        const { log, between } = shrunkEstimate(logs, setup);
         const all = [...logs, Math.log(1.1)];
         expect(log).toBeGreaterThanOrEqual(Math.min(...all) - 1e-9);
         expect(log).toBeLessThanOrEqual(Math.max(...all) + 1e-9);
@@ -262,12 +262,12 @@ describe('when it would end', () => {
 
   test('in words', () => {
     const base = { plannedMs: 3600_000, targetMs: 3600_000, earlyMs: 0, uncertain: [] };
-    const said = { ...base, middleMs: 3744_000, lateMs: 3870_000, chance: 0.22, runs: 12 };
-    expect(forecastInWords(said)).toBe('Planned 60:00; your evenings run 4 % over; 9 in 10 would end by 64:30.');
-    expect(chanceInWords(said)).toBe('2 in 10 would end by 60:00.');
-    expect(chanceInWords({ ...said, chance: 0.001 })).toBe('Hardly an evening would end by 60:00.');
-    expect(chanceInWords({ ...said, chance: 0.99 })).toBe('Nearly every evening would end by 60:00.');
-    expect(forecastInWords({ ...said, runs: 0, middleMs: 3600_000 })).toMatch(
+    const annotations = { ...base, middleMs: 3744_000, lateMs: 3870_000, chance: 0.22, runs: 12 };
+    expect(forecastInWords(annotations)).toBe('Planned 60:00; your evenings run 4 % over; 9 in 10 would end by 64:30.');
+    expect(chanceInWords(annotations)).toBe('2 in 10 would end by 60:00.');
+    expect(chanceInWords({ ...annotations, chance: 0.001 })).toBe('Hardly an evening would end by 60:00.');
+    expect(chanceInWords({ ...annotations, chance: 0.99 })).toBe('Nearly every evening would end by 60:00.');
+    expect(forecastInWords({ ...annotations, runs: 0, middleMs: 3600_000 })).toMatch(
       /^Planned 60:00; evenings usually run to plan;/,
     );
     expect(basisInWords({ runs: 0 })).toMatch(/this is assumed/);

@@ -1,14 +1,14 @@
 /** The record: what was planned against what was done, in one session and over weeks. */
 export { compareRun, type RunRecord, type SideRecord } from './compare';
-export { saidOf } from './said';
-export { astray, type AstrayRow } from './astray';
-export { happenedIn, type Happened } from './happened';
-export { takeTimes, timesTaken, type TakenTime } from './take-times';
-export { tellingSentence } from './sentence';
+export { annotationsOf } from './annotations';
+export { deviations, type DeviationRow } from './deviations';
+export { runLog, type RunLogEntry } from './run-log';
+export { adoptTimes, adoptedTimes, type AdoptedTime } from './adopt-times';
+export { comparisonInWords } from './sentence';
 export { practisedOfEntry, practisedOfRun, type Practised } from './practised';
 export {
   areasByWeek,
-  betweens,
+  transitionTimes,
   breathBySession,
   correlation,
   EVERYTHING,
@@ -19,7 +19,14 @@ export {
   type AreaWeeks,
   type PractisedFilter,
 } from './weeks';
-export { areasSaid, betweensSaid, breathSaid, plannedSaid, sidesSaid, strengthSaid } from './weeks-said';
+export {
+  areasInWords,
+  transitionTimesInWords,
+  breathTrendInWords,
+  plannedInWords,
+  sidesInWords,
+  strengthInWords,
+} from './weeks-in-words';
 export { PACE_KINDS, paceOfRun, pacesOf, type PaceOfRun, type Paces } from './pace';
 export {
   basisInWords,

@@ -157,7 +157,7 @@ type Learned = Pick<Pace, 'log' | 'between' | 'unsure' | 'assumed'>;
  * assumed by as much as evenings differ more than teachers do (A. Gelman et al., Bayesian Data Analysis, 2013, 2.5: normal
  * with a normal prior); evenings that are far off the others count for less the farther off they are.
  */
-export function learned(logs: readonly number[], prior: Pick<Prior, 'ratio' | 'teachers' | 'between'>): Learned {
+export function shrunkEstimate(logs: readonly number[], prior: Pick<Prior, 'ratio' | 'teachers' | 'between'>): Learned {
   const start = Math.log(prior.ratio);
   let log = median(logs) ?? start;
   let between = prior.between;
@@ -185,7 +185,7 @@ export interface Paces {
 }
 
 function paceOf(of: readonly KindOfRun[], prior: Prior): Pace {
-  const middle = learned(
+  const middle = shrunkEstimate(
     of.map((one) => one.log),
     prior,
   );
@@ -206,7 +206,7 @@ export function pacesOf(runs: readonly PaceOfRun[]): Paces {
       ),
     ]),
   ) as Record<PaceKind, Pace>;
-  const stops = learned(
+  const stops = shrunkEstimate(
     runs.map((run) => run.stops),
     STOPS_PRIOR,
   );

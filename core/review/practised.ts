@@ -29,7 +29,7 @@ interface PractisedBreath extends Planned {
 }
 
 /** One thing that takes time between the holds, as often as it was done. */
-export interface Between extends Planned {
+export interface TransitionTime extends Planned {
   times: number;
 }
 
@@ -48,9 +48,9 @@ export interface Practised {
   holds: readonly PractisedHold[];
   breaths: readonly PractisedBreath[];
   /** Set-ups and changes of sides; ways in and out; talk. */
-  setUp: Between;
-  entries: Between;
-  talk: Between;
+  setUp: TransitionTime;
+  entries: TransitionTime;
+  talk: TransitionTime;
 }
 
 /** A run as it is stored, with its timeline. */
@@ -89,7 +89,7 @@ function breathOf(timeline: Timeline, spans: readonly DoneSpan[], stepIndex: num
   };
 }
 
-function between(timeline: Timeline, spans: readonly DoneSpan[], kinds: readonly PhaseKind[]): Between {
+function between(timeline: Timeline, spans: readonly DoneSpan[], kinds: readonly PhaseKind[]): TransitionTime {
   const done = spans.filter(({ phase }) => kinds.includes(timeline.phases[phase]?.kind as PhaseKind));
   const phases = new Set(done.map(({ phase }) => phase));
   const plannedMs = timeline.phases.reduce(
@@ -113,7 +113,7 @@ export function practisedOfRun(run: TaughtRun, library: Library): Practised | nu
     title: plan.title,
     planId: run.planId,
     group: plan.group,
-    people: record.said.present?.people ?? [],
+    people: record.annotations.present?.people ?? [],
     total: record.total,
     ended: record.ended,
     holds: record.steps.flatMap(({ stepIndex, sides }) => {
@@ -146,7 +146,7 @@ export function practisedOfRun(run: TaughtRun, library: Library): Practised | nu
 }
 
 const asDone = (ms: Ms): Planned => ({ plannedMs: ms, doneMs: ms, differenceMs: 0 });
-const NONE: Between = { ...asDone(0), times: 0 };
+const NONE: TransitionTime = { ...asDone(0), times: 0 };
 
 /** What was practised by an entry of the journal. `beganAtMs`: its local moment in milliseconds since 1970 UTC. */
 export function practisedOfEntry(id: string, entry: JournalEntry, beganAtMs: Ms, library: Library): Practised {

@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { compareRun, tellingSentence } from '#core/review';
+import { compareRun, comparisonInWords } from '#core/review';
 import type { RunEvent } from '#core/run';
 import { compileTimeline } from '#core/timeline';
 import { noLibrary, planOf, talk, workedHold } from '../../tests/support/examples';
@@ -21,13 +21,13 @@ describe('planned against done', () => {
       ['left', 220_000],
       ['right', 220_000],
     ]);
-    expect(tellingSentence(record, name)).toBe('On time, both sides equal.');
+    expect(comparisonInWords(record, name)).toBe('On time, both sides equal.');
   });
 
   test('a second side cut short is told first, with where', () => {
     const record = compareRun(evening, [started, at(345 + 170, { kind: 'cut' }), at(620, { kind: 'ended' })]);
     expect(record.right).toEqual({ plannedMs: 220_000, doneMs: 170_000, differenceMs: -50_000 });
-    expect(tellingSentence(record, name)).toBe(
+    expect(comparisonInWords(record, name)).toBe(
       'Right sides were 0:50 shorter than left sides, 0:50 of it in head to knee.',
     );
   });
@@ -39,7 +39,7 @@ describe('planned against done', () => {
       at(760, { kind: 'ended' }),
     ]);
     expect(record.changes.differenceMs).toBe(90_000);
-    expect(tellingSentence(record, name)).toBe('Ended 1:30 late, 1:30 of it in set-ups and changes.');
+    expect(comparisonInWords(record, name)).toBe('Ended 1:30 late, 1:30 of it in set-ups and changes.');
   });
 
   test('pauses are no time in a hold, but they are time by the clock', () => {
@@ -61,22 +61,22 @@ describe('planned against done', () => {
     expect(record.steps[1]?.skipped).toBe(false);
     expect(record.steps[0]?.sides.every(({ beganAtMs }) => beganAtMs === null)).toBe(true);
     expect(record.notes).toEqual([{ atMs: T0 + 20_000, stepIndex: 1, text: 'cold room' }]);
-    expect(tellingSentence(record, name)).toMatch(/not ended/);
+    expect(comparisonInWords(record, name)).toMatch(/not ended/);
   });
 
   test('left sides short are told as left; an early end as early', () => {
     const left = compareRun(evening, [started, at(65 + 150, { kind: 'cut' }), at(600, { kind: 'ended' })]);
-    expect(tellingSentence(left, name)).toBe(
+    expect(comparisonInWords(left, name)).toBe(
       'Left sides were 1:10 shorter than right sides, 1:10 of it in head to knee.',
     );
     const early = compareRun(evening, [started, at(615, { kind: 'jumped', phase: 9 }), at(616, { kind: 'ended' })]);
-    expect(tellingSentence(early, name)).toBe('Ended 0:54 early.');
+    expect(comparisonInWords(early, name)).toBe('Ended 0:54 early.');
   });
 
   test('everything left out is told as that', () => {
     const nothing = compareRun(evening, [started, at(0, { kind: 'ended' })]);
     expect(nothing.steps.every(({ skipped }) => skipped)).toBe(true);
-    expect(tellingSentence(nothing, name)).toBe('Nothing of the plan was led.');
+    expect(comparisonInWords(nothing, name)).toBe('Nothing of the plan was led.');
   });
 
   test('a hold that was gone back to counts all the time it was held', () => {

@@ -53,7 +53,7 @@ function notReached(record: RunRecord, nameOf: (stepIndex: number) => string): s
  * then a late or early end with what was not reached, else that it went as planned. `nameOf` gives a step's name in
  * running text.
  */
-export function tellingSentence(record: RunRecord, nameOf: (stepIndex: number) => string): string {
+export function comparisonInWords(record: RunRecord, nameOf: (stepIndex: number) => string): string {
   const { balance, total } = record;
   if (!record.ended) return 'This session was not ended; what was led until then is here.';
   if (record.steps.every((step) => step.skipped)) return 'Nothing of the plan was led.';

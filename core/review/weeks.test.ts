@@ -7,22 +7,22 @@ import { newJournalEntry, readJournalEntry } from '#core/journal';
 import { holdFrom, type Step } from '#core/plan';
 import {
   areasByWeek,
-  areasSaid,
-  betweens,
-  betweensSaid,
+  areasInWords,
+  transitionTimes,
+  transitionTimesInWords,
   breathBySession,
-  breathSaid,
+  breathTrendInWords,
   correlation,
   EVERYTHING,
   filterPractised,
   plannedAndDone,
-  plannedSaid,
+  plannedInWords,
   practisedOfEntry,
   practisedOfRun,
   sidesByWeek,
-  sidesSaid,
+  sidesInWords,
   strengthAgainstLength,
-  strengthSaid,
+  strengthInWords,
   type Practised,
 } from '#core/review';
 import type { RunEvent } from '#core/run';
@@ -170,38 +170,38 @@ describe('over weeks', () => {
       { area: 'sides', weekMs: [960_000, 1_080_000, 1_200_000], totalMs: 3_240_000 },
       { area: 'chest', weekMs: [0, 300_000, 0], totalMs: 300_000 },
     ]);
-    expect(areasSaid(found)).toBe('Most time went to low back, 54 minutes in 3 weeks; least to chest, 5 minutes.');
+    expect(areasInWords(found)).toBe('Most time went to low back, 54 minutes in 3 weeks; least to chest, 5 minutes.');
   });
 
   test('left against right, and that they come closer', () => {
-    expect(sidesSaid(sidesByWeek(all, weekOf))).toBe(
+    expect(sidesInWords(sidesByWeek(all, weekOf))).toBe(
       'Right sides had 20 % less than left ones, 6:00 in all; they are coming closer.',
     );
-    expect(sidesSaid(sidesByWeek([third], weekOf))).toBe('Left and right are even: within 0:00 of each other.');
-    expect(sidesSaid([])).toBe('No hold with two sides was held in this time.');
+    expect(sidesInWords(sidesByWeek([third], weekOf))).toBe('Left and right are even: within 0:00 of each other.');
+    expect(sidesInWords([])).toBe('No hold with two sides was held in this time.');
   });
 
   test('planned against done leaves the journal out', () => {
     const late = practised('l', T0, { total: { plannedMs: 3_600_000, doneMs: 3_780_000, differenceMs: 180_000 } });
     const entry = practised('e', T0, { kind: 'entry' });
-    expect(plannedSaid(plannedAndDone([late, entry]))).toBe(
+    expect(plannedInWords(plannedAndDone([late, entry]))).toBe(
       '1 session ran 5 % over the plan, 3:00 each on the average.',
     );
     expect(plannedAndDone([practised('open', T0, { ended: false })])).toEqual([]);
-    expect(plannedSaid(plannedAndDone([first]))).toBe('1 session took as long as planned, within a per cent.');
-    expect(plannedSaid(plannedAndDone([entry]))).toBe('Nothing was led by a plan in this time.');
+    expect(plannedInWords(plannedAndDone([first]))).toBe('1 session took as long as planned, within a per cent.');
+    expect(plannedInWords(plannedAndDone([entry]))).toBe('Nothing was led by a plan in this time.');
   });
 
   test('the mean set-up, not the mean of means', () => {
     const setUp = (times: number, plannedMs: number, doneMs: number) => ({
       setUp: { times, plannedMs, doneMs, differenceMs: doneMs - plannedMs },
     });
-    const parts = betweens([
+    const parts = transitionTimes([
       practised('a', T0, setUp(1, 30_000, 60_000)),
       practised('b', T0, setUp(3, 90_000, 120_000)),
     ]);
     expect(parts).toEqual([{ what: 'setUp', times: 4, plannedMs: 30_000, doneMs: 45_000 }]);
-    expect(betweensSaid(parts)).toBe('A set-up or change takes 0:45 (planned 0:30).');
+    expect(transitionTimesInWords(parts)).toBe('A set-up or change takes 0:45 (planned 0:30).');
   });
 
   test('strength against length by position', () => {
@@ -210,8 +210,10 @@ describe('over weeks', () => {
     );
     const [one] = strengthAgainstLength(strong);
     expect(one?.points).toHaveLength(3);
-    expect(strengthSaid(one!)).toBe('Reclined twist: 3.0 of 10 on the average of 3 holds; longer holds were stronger.');
-    expect(strengthSaid({ ...one!, points: one!.points.slice(0, 2) })).toContain('too little differs yet');
+    expect(strengthInWords(one!)).toBe(
+      'Reclined twist: 3.0 of 10 on the average of 3 holds; longer holds were stronger.',
+    );
+    expect(strengthInWords({ ...one!, points: one!.points.slice(0, 2) })).toContain('too little differs yet');
   });
 
   test('the breath from the first session to the last', () => {
@@ -222,10 +224,10 @@ describe('over weeks', () => {
       practised('a', T0, breath(8000, 6, 10)),
       practised('b', T0 + DAY, breath(16_000, 4.25, 9)),
     ]);
-    expect(breathSaid(sessions)).toBe(
+    expect(breathTrendInWords(sessions)).toBe(
       'The longest retention went from 8 s to 16 s; the slowest breath went from 6.0 to 4.3 a minute; 19 rounds in all.',
     );
-    expect(breathSaid([])).toBe('No breath was practised in this time.');
+    expect(breathTrendInWords([])).toBe('No breath was practised in this time.');
   });
 
   test('filters: by plan, group, person, position and dates; nothing asked lets all through, in order', () => {

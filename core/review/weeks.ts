@@ -1,5 +1,5 @@
 import type { Ms } from '#core/numbers';
-import type { Between, Practised, PractisedHold } from './practised';
+import type { TransitionTime, Practised, PractisedHold } from './practised';
 
 /** What to look at of all that was practised; null does not ask. Moments in milliseconds since 1970 UTC. */
 export interface PractisedFilter {
@@ -89,23 +89,23 @@ export const plannedAndDone = (all: readonly Practised[]) =>
 const BETWEENS = ['setUp', 'entries', 'talk'] as const;
 
 /** How set-ups and changes, ways in and out, and talk really went: the mean of one, in milliseconds. */
-export function betweens(all: readonly Practised[]) {
+export function transitionTimes(all: readonly Practised[]) {
   return BETWEENS.map((what) => {
-    const parts: Between[] = all.map((one) => one[what]);
+    const parts: TransitionTime[] = all.map((one) => one[what]);
     const times = sum(parts, (part) => part.times);
-    const mean = (of: (part: Between) => Ms): Ms => (times > 0 ? Math.round(sum(parts, of) / times) : 0);
+    const mean = (of: (part: TransitionTime) => Ms): Ms => (times > 0 ? Math.round(sum(parts, of) / times) : 0);
     return { what, times, plannedMs: mean((part) => part.plannedMs), doneMs: mean((part) => part.doneMs) };
   }).filter(({ times }) => times > 0);
 }
 
 /** Holds whose strength somebody told, by position: how long, and how strong. */
 export function strengthAgainstLength(all: readonly Practised[]) {
-  const told = all.flatMap(({ beganAtMs, holds }) =>
+  const ratedHolds = all.flatMap(({ beganAtMs, holds }) =>
     holds.flatMap(({ position, name, side, doneMs, strength }) =>
       strength === null ? [] : [{ position, name, side, doneMs, strength, beganAtMs }],
     ),
   );
-  return grouped(told, ({ position }) => position)
+  return grouped(ratedHolds, ({ position }) => position)
     .map(([position, points]) => ({ position, name: points[0]?.name ?? position, points }))
     .toSorted((a, b) => b.points.length - a.points.length || a.name.localeCompare(b.name));
 }

@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { happenedIn, compareRun } from '#core/review';
+import { runLog, compareRun } from '#core/review';
 import { effectiveEvents, foldRun, stateAt, type RunEvent } from '#core/run';
 import { compileTimeline } from '#core/timeline';
 import { noLibrary, planOf, talk, workedHold } from '../../tests/support/examples';
@@ -74,6 +74,6 @@ describe('which events of a session count', () => {
       at(900, { kind: 'ended', window: 'second' }),
       at(910, { kind: 'stretched', byMs: 5000, window: 'second' }),
     ];
-    expect(happenedIn(evening, events).map(({ event }) => event.id)).toEqual([pause.id]);
+    expect(runLog(evening, events).map(({ event }) => event.id)).toEqual([pause.id]);
   });
 });

@@ -47,6 +47,6 @@ export function spokenMs(ms: Ms): string {
     [Math.floor(whole / 60) % 60, 'minute'],
     [whole % 60, 'second'],
   ] as const;
-  const said = parts.filter(([n]) => n > 0).map(([n, unit]) => `${n} ${unit}${n === 1 ? '' : 's'}`);
-  return said.length > 0 ? said.join(' ') : '0 seconds';
+  const named = parts.filter(([n]) => n > 0).map(([n, unit]) => `${n} ${unit}${n === 1 ? '' : 's'}`);
+  return named.length > 0 ? named.join(' ') : '0 seconds';
 }

@@ -1,6 +1,6 @@
 import type { Condition, ConditionArea, Degree } from '#core/caution';
 
-type Told = readonly [
+type ConditionDefinition = readonly [
   id: string,
   name: string,
   terms: string,
@@ -8,10 +8,10 @@ type Told = readonly [
   more?: { since?: 'day' | 'weeks'; degrees?: readonly (readonly [id: string, words: string])[] },
 ];
 
-const degreesOf = (told: readonly (readonly [string, string])[] = []): Degree[] =>
-  told.map(([id, words]) => ({ id, words }));
-const of = (area: ConditionArea, ...told: Told[]): Condition[] =>
-  told.map(([id, name, terms, question, more = {}]): Condition => ({
+const degreesOf = (definitions: readonly (readonly [string, string])[] = []): Degree[] =>
+  definitions.map(([id, words]) => ({ id, words }));
+const of = (area: ConditionArea, ...definitions: ConditionDefinition[]): Condition[] =>
+  definitions.map(([id, name, terms, question, more = {}]): Condition => ({
     id,
     area,
     name,

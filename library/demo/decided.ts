@@ -20,7 +20,7 @@ function decided(): ClassPeople {
   const plan = DEMO_PLANS.find(({ id }) => id === PLAN)?.plan;
   if (!plan) throw new RangeError(`No demo plan “${PLAN}”.`);
   const day = (plan.startsAt ?? '2026-11-26').slice(0, 10);
-  let kept = NOTHING_DECIDED;
+  let decisions = NOTHING_DECIDED;
   const of = (personId: string) => {
     const person = demoPeople.find(({ id }) => id === personId)?.person;
     if (!person) throw new RangeError(`No demo person “${personId}”.`);
@@ -32,14 +32,14 @@ function decided(): ClassPeople {
   const step = plan.steps.find(({ id }) => id === careful?.stepId);
   const [way] = step ? modifications(step, bryony.active, builtInKnowledge, { approach: plan.approach }) : [];
   if (step && way) {
-    kept = withInstead(kept, { personId: 'demo-bryony', stepId: step.id, step: way.step, by: BY, at: AT });
+    decisions = withInstead(decisions, { personId: 'demo-bryony', stepId: step.id, step: way.step, by: BY, at: AT });
   }
   const [watched] = of('demo-nurse-2').steps.filter(({ level }) => level === 'watch');
   if (watched) {
     const rules = watched.cautions.map(({ rule }) => rule.id);
-    kept = withSeen(kept, { personId: 'demo-nurse-2', stepId: watched.stepId, rules, by: BY, at: AT });
+    decisions = withSeen(decisions, { personId: 'demo-nurse-2', stepId: watched.stepId, rules, by: BY, at: AT });
   }
-  return kept;
+  return decisions;
 }
 
 /** What was decided for single people, by the plan; worked out when it is asked for. */

@@ -1,11 +1,11 @@
 import { BREATHERS, simulatedBreather, type Breather, type BreathMeasure } from '#core/breath';
 import {
   countedFrom,
-  keptCondition,
+  personCondition,
   newGroup,
   newPerson,
   type Group,
-  type KeptCondition,
+  type PersonCondition,
   type Person,
 } from '#core/people';
 
@@ -37,8 +37,8 @@ function measured(id: string, measuredAt: string, breather: Breather, seed: numb
 const [steady, singer, short] = BREATHERS as [Breather, Breather, Breather];
 
 /** A condition somebody has told of; each is told once, so that its name will do as its id. */
-const condition = (of: string, patch: Partial<KeptCondition> = {}): KeptCondition => ({
-  ...keptCondition(of, of),
+const condition = (of: string, patch: Partial<PersonCondition> = {}): PersonCondition => ({
+  ...personCondition(of, of),
   ...patch,
 });
 
@@ -103,9 +103,9 @@ const MEASURED: readonly DemoPerson[] = [
 const of = (
   group: string,
   day: string,
-  ...told: readonly (readonly [name: string, ...KeptCondition[]])[]
+  ...people: readonly (readonly [name: string, ...PersonCondition[]])[]
 ): DemoPerson[] =>
-  told.map(([name, ...conditions], i) => ({
+  people.map(([name, ...conditions], i) => ({
     id: `demo-${group}-${i + 1}`,
     person: { ...newPerson(name), conditions, askedOn: day, consentOn: day },
   }));

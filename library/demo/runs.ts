@@ -22,7 +22,7 @@ interface Deviation {
 }
 
 /** Walks through a plan as a teacher did, stretching and cutting where it went otherwise. */
-function ledEvents({ id, planId, deviations, said }: Omit<Evening, 'beganAt'>, startMs: Ms): RunEvent[] {
+function ledEvents({ id, planId, deviations, annotations }: Omit<Evening, 'beganAt'>, startMs: Ms): RunEvent[] {
   const plan = DEMO_PLANS.find(({ id }) => id === planId)?.plan;
   if (!plan) throw new RangeError(`No demo plan “${planId}”.`);
   const { phases } = compileTimeline(plan, builtInLibrary);
@@ -32,8 +32,8 @@ function ledEvents({ id, planId, deviations, said }: Omit<Evening, 'beganAt'>, s
     events.push({ id: `${id}-event-${events.length}`, atMs: whenMs, ...event } as RunEvent);
   };
   add({ kind: 'started' }, startMs);
-  if (said?.present)
-    add({ kind: 'present', people: said.present, others: plan.groupSize - said.present.length }, startMs);
+  if (annotations?.present)
+    add({ kind: 'present', people: annotations.present, others: plan.groupSize - annotations.present.length }, startMs);
   const lastOfTurn = (phase: Phase): boolean => {
     const next = phases[phase.index + 1];
     return (
@@ -56,12 +56,12 @@ function ledEvents({ id, planId, deviations, said }: Omit<Evening, 'beganAt'>, s
   }
   add({ kind: 'ended' }, atMs + 4000);
   const saidMs = atMs + MINUTES_LATER_MS;
-  for (const [step, side, strength] of said?.strengths ?? []) {
+  for (const [step, side, strength] of annotations?.strengths ?? []) {
     const stepId = plan.steps[step - 1]?.id;
     if (stepId) add({ kind: 'rated', stepId, side, strength }, saidMs);
   }
-  if (said?.review) {
-    const { change, note = '', props = [], tighter = [] } = said.review;
+  if (annotations?.review) {
+    const { change, note = '', props = [], tighter = [] } = annotations.review;
     const seen = [...new Set([...props, ...tighter].map(([step]) => step))].flatMap((step) => {
       const stepId = plan.steps[step - 1]?.id;
       const height = props.find(([of]) => of === step)?.[1] ?? null;
@@ -77,11 +77,11 @@ interface Evening {
   planId: string;
   beganAt: string;
   deviations: readonly Deviation[];
-  said?: Said;
+  annotations?: RunAnnotations;
 }
 
 /** What was said in the minutes after. Steps by their number, from 1. */
-interface Said {
+interface RunAnnotations {
   present?: string[];
   strengths?: (readonly [step: number, side: 'left' | 'right' | 'both', strength: number])[];
   review?: {
@@ -138,7 +138,7 @@ const EVENINGS: readonly Evening[] = [
     planId: 'demo-nurses',
     beganAt: `${day}T18:0${i}`,
     deviations: scaled(NURSES, 2.1 - 0.25 * i),
-    said: {
+    annotations: {
       present: [...(i === 2 ? [] : ['demo-bryony']), ...nurses(1, 3, 4, 5 + (i % 3), 8, 11)],
       strengths: [
         [3, 'left', 3 - 0.2 * i],
@@ -153,7 +153,7 @@ const EVENINGS: readonly Evening[] = [
     planId: 'demo-nurses',
     beganAt: '2026-11-19T18:02',
     deviations: NURSES,
-    said: {
+    annotations: {
       present: ['demo-bryony', ...nurses(1, 2, 3, 4, 6, 8, 9)],
       strengths: [
         [2, 'both', 1],
@@ -182,7 +182,7 @@ const EVENINGS: readonly Evening[] = [
     planId: 'demo-potters',
     beganAt: `${day}T10:3${i}`,
     deviations: scaled(POTTERS, 1.4 - 0.4 * i),
-    said: {
+    annotations: {
       strengths: [
         [3, 'left', 5 - i * 0.5],
         [3, 'right', 6 - i],

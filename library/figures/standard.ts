@@ -1,4 +1,4 @@
-import { draw, ID_MARK, ORDINARY, settle, svgOf, TABLE_STATURE_CM } from '#core/body';
+import { draw, ID_MARK, ORDINARY, settle, svgOf, REFERENCE_HEIGHT_CM } from '#core/body';
 import { placedProps } from '#core/props';
 import { POSITIONS } from '../entries';
 
@@ -16,7 +16,7 @@ const CELL_CM = 0.55;
 export function standardFigures(): Record<string, StandardFigure> {
   return Object.fromEntries(
     POSITIONS.map(({ id, figure, setUps }) => {
-      const settled = settle(figure, placedProps(setUps[0]?.items ?? [], 'left'), TABLE_STATURE_CM, ORDINARY);
+      const settled = settle(figure, placedProps(setUps[0]?.items ?? [], 'left'), REFERENCE_HEIGHT_CM, ORDINARY);
       const drawing = draw(settled, figure.view, CELL_CM);
       return [id, { svg: svgOf(drawing, ID_MARK), box: drawing.box, level: drawing.level }];
     }),

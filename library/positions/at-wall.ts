@@ -1,4 +1,4 @@
-import { home, prompt, say, studio, told, type PositionText } from '../entry';
+import { home, prompt, say, studio, definePosition, type PositionText } from '../entry';
 import { after, half, row } from '../rows';
 
 const across = { lie: 'crosswise' } as const;
@@ -7,7 +7,7 @@ const CAUTION =
 
 /** Legs up the wall in its forms. */
 export const AT_WALL: PositionText[] = [
-  told({
+  definePosition({
     id: 'legs-up-wall-blankets',
     names: ['Legs up the wall on folded blankets', 'viparīta karaṇī', 'Waterfall'],
     short: 'Wall, blankets',
@@ -40,7 +40,7 @@ export const AT_WALL: PositionText[] = [
     traits: ['inversion', 'headBelowHeart', 'flatSupine'],
     caution: CAUTION,
   }),
-  told({
+  definePosition({
     id: 'legs-up-wall-belly',
     names: ['Legs up the wall, blanket on the belly', 'viparīta karaṇī', ''],
     short: 'Wall, belly',
@@ -75,7 +75,7 @@ export const AT_WALL: PositionText[] = [
     traits: ['inversion', 'flatSupine'],
     caution: CAUTION,
   }),
-  told({
+  definePosition({
     id: 'diamond-at-wall',
     names: ['Diamond at the wall', 'baddha koṇāsana at the wall', ''],
     short: 'Wall diamond',
@@ -103,7 +103,7 @@ export const AT_WALL: PositionText[] = [
     traits: ['endRangeHip', 'flatSupine'],
     caution: CAUTION,
   }),
-  told({
+  definePosition({
     id: 'wide-legs-at-wall',
     names: ['Wide legs at the wall', 'upaviṣṭa koṇāsana at the wall', ''],
     short: 'Wall, wide',

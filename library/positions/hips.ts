@@ -1,4 +1,4 @@
-import { home, prompt, say, studio, told, type PositionText } from '../entry';
+import { home, prompt, say, studio, definePosition, type PositionText } from '../entry';
 import { after, beforeEnd, half, row } from '../rows';
 
 const across = { lie: 'crosswise' } as const;
@@ -6,7 +6,7 @@ const SEAT = row('blanket', 'seat', { state: 'longHalf', lie: 'crosswise', why: 
 
 /** Seated positions held for the hips and the backs of the legs. */
 export const HIPS: PositionText[] = [
-  told({
+  definePosition({
     id: 'butterfly-upright',
     names: ['Bound angle, upright', 'baddha koṇāsana', 'Butterfly, upright'],
     short: 'Bound angle',
@@ -42,7 +42,7 @@ export const HIPS: PositionText[] = [
     traits: ['endRangeHip', 'deepKneeBend'],
     caution: 'Pain at the inside of a knee: feet further away and a blanket under that thigh.',
   }),
-  told({
+  definePosition({
     id: 'butterfly-fold',
     names: ['Bound angle fold', 'baddha koṇāsana', 'Butterfly'],
     short: 'Butterfly',
@@ -82,7 +82,7 @@ export const HIPS: PositionText[] = [
     traits: ['loadedSpinalFold', 'endRangeHip', 'headBelowHeart'],
     caution: 'Disc trouble: keep the back long and fold less. After 20 weeks of pregnancy stay upright.',
   }),
-  told({
+  definePosition({
     id: 'long-diamond',
     names: ['Long diamond fold', 'tārāsana', 'Star'],
     short: 'Diamond',
@@ -118,7 +118,7 @@ export const HIPS: PositionText[] = [
     traits: ['loadedSpinalFold', 'headBelowHeart'],
     caution: 'Disc trouble or osteoporosis: sit higher, bend less, keep the back long.',
   }),
-  told({
+  definePosition({
     id: 'wide-leg-side',
     names: ['Wide legs, side bend', 'pārśva upaviṣṭa koṇāsana', 'Dragonfly, to the side'],
     short: 'Wide side',
@@ -153,7 +153,7 @@ export const HIPS: PositionText[] = [
     traits: ['endRangeHip', 'armsOverhead'],
     caution: 'Pulling high at the inner leg: bring the legs nearer.',
   }),
-  told({
+  definePosition({
     id: 'stacked-shins',
     names: ['Stacked shins', 'agnistambhāsana', 'Square'],
     short: 'Stacked shins',
@@ -183,7 +183,7 @@ export const HIPS: PositionText[] = [
     traits: ['endRangeHip', 'deepKneeBend'],
     caution: 'Any feeling in the knee: out of it, and take the figure four on the back.',
   }),
-  told({
+  definePosition({
     id: 'crossed-thighs',
     names: ['Crossed thighs fold', 'gomukhāsana, legs', 'Shoelace'],
     short: 'Crossed thighs',
@@ -231,7 +231,7 @@ export const HIPS: PositionText[] = [
     traits: ['endRangeHip', 'deepKneeBend', 'loadedSpinalFold'],
     caution: 'Knee pain: stretch the lower leg. A hip that was operated: leave it out.',
   }),
-  told({
+  definePosition({
     id: 'deer',
     names: ['One leg in, one back', '', 'Deer'],
     short: 'Deer',
@@ -263,7 +263,7 @@ export const HIPS: PositionText[] = [
     traits: ['endRangeHip', 'deepKneeBend'],
     caution: 'A knee that turns unwillingly: move that foot nearer.',
   }),
-  told({
+  definePosition({
     id: 'squat',
     names: ['Low squat', 'mālāsana', 'Squat'],
     short: 'Squat',
@@ -295,7 +295,7 @@ export const HIPS: PositionText[] = [
     traits: ['deepKneeBend', 'endRangeHip', 'anklesStretched'],
     caution: 'Knee or ankle injury: on the back with the knees to the chest instead.',
   }),
-  told({
+  definePosition({
     id: 'hanging-fold',
     names: ['Hanging fold', 'uttānāsana', 'Dangling'],
     short: 'Hanging fold',
@@ -326,7 +326,7 @@ export const HIPS: PositionText[] = [
     traits: ['headBelowHeart', 'loadedSpinalFold'],
     caution: 'Blood pressure that is not controlled, eye pressure, vertigo: stay half-way with the hands on a chair.',
   }),
-  told({
+  definePosition({
     id: 'wall-half-fold',
     names: ['Half fold at the wall', 'ardha uttānāsana', ''],
     short: 'Wall fold',
@@ -352,7 +352,7 @@ export const HIPS: PositionText[] = [
     traits: ['armsOverhead'],
     caution: 'With a sore shoulder place the hands higher and wider.',
   }),
-  told({
+  definePosition({
     id: 'chair-half-fold',
     names: ['Half fold over a chair', 'ardha uttānāsana', ''],
     short: 'Chair half fold',

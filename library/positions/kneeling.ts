@@ -1,9 +1,9 @@
-import { home, prompt, say, studio, told, type PositionText } from '../entry';
+import { home, prompt, say, studio, definePosition, type PositionText } from '../entry';
 import { after, beforeEnd, half, row } from '../rows';
 
 /** Kneeling and prone positions. */
 export const KNEELING: PositionText[] = [
-  told({
+  definePosition({
     id: 'child-on-bolster',
     names: ['Child’s pose on a bolster', 'bālāsana', 'Child'],
     short: 'Child’s pose',
@@ -43,7 +43,7 @@ export const KNEELING: PositionText[] = [
     caution:
       'With sore knees put a folded blanket behind them or lie on one side; in later pregnancy knees wide, bolster higher.',
   }),
-  told({
+  definePosition({
     id: 'heart-melting',
     names: ['Heart-melting pose', 'anāhatāsana', 'Anahatasana'],
     short: 'Heart-melting',
@@ -83,7 +83,7 @@ export const KNEELING: PositionText[] = [
     traits: ['backBend', 'neckLoad', 'armsOverhead', 'headBelowHeart', 'kneesBear'],
     caution: 'With pinching at the top of the shoulder take the arms wider; with tingling in the hands come out.',
   }),
-  told({
+  definePosition({
     id: 'sleeping-swan',
     names: ['Folded hip pose', 'eka pāda rājakapotāsana, resting form', 'Sleeping swan'],
     short: 'Hip pose',
@@ -138,7 +138,7 @@ export const KNEELING: PositionText[] = [
     traits: ['endRangeHip', 'deepKneeBend', 'kneesBear', 'anklesStretched'],
     caution: 'Any pain in the front knee: take the foot closer in or lie on the back instead.',
   }),
-  told({
+  definePosition({
     id: 'crossed-arms-prone',
     names: ['Crossed arms, lying on the front', '', 'Broken wing'],
     short: 'Crossed arms',

@@ -1,4 +1,4 @@
-import { home, inBed, prompt, say, studio, told, type PositionText } from '../entry';
+import { home, inBed, prompt, say, studio, definePosition, type PositionText } from '../entry';
 import { after, beforeEnd, half, row } from '../rows';
 
 const across = { lie: 'crosswise' } as const;
@@ -7,7 +7,7 @@ const EYES = row('eyePillow', 'eyes', { optional: true });
 
 /** On the back and on the side. */
 export const LYING: PositionText[] = [
-  told({
+  definePosition({
     id: 'propped-rest',
     names: ['Last rest, propped up', 'śavāsana', ''],
     short: 'Propped rest',
@@ -65,7 +65,7 @@ export const LYING: PositionText[] = [
     traits: ['longUnmovingHold'],
     caution: 'The right rest after 20 weeks of pregnancy, with reflux, and with a stuffed nose.',
   }),
-  told({
+  definePosition({
     id: 'constructive-rest',
     names: ['Constructive rest, knees leaning in', '', ''],
     short: 'Knees in',
@@ -103,7 +103,7 @@ export const LYING: PositionText[] = [
     traits: ['flatSupine'],
     caution: 'After 20 weeks of pregnancy prop the trunk up.',
   }),
-  told({
+  definePosition({
     id: 'knees-to-chest',
     names: ['Knees to the chest', 'apānāsana', ''],
     short: 'Knees to chest',
@@ -131,7 +131,7 @@ export const LYING: PositionText[] = [
     traits: ['flatSupine', 'deepKneeBend'],
     caution: 'Knees wide for a full belly or in pregnancy. Hold behind the knees if they are sore.',
   }),
-  told({
+  definePosition({
     id: 'bound-angle-flat',
     names: ['Reclined bound angle, flat', 'supta baddha koṇāsana', 'Reclined butterfly, flat'],
     short: 'Bound, flat',
@@ -165,7 +165,7 @@ export const LYING: PositionText[] = [
     traits: ['endRangeHip', 'flatSupine'],
     caution: 'Low back arches: feet further away. After 20 weeks of pregnancy on a bolster.',
   }),
-  told({
+  definePosition({
     id: 'bound-angle-pillows',
     names: ['Reclined bound angle on pillows', 'supta baddha koṇāsana', ''],
     short: 'Bound, pillows',
@@ -205,7 +205,7 @@ export const LYING: PositionText[] = [
     traits: ['endRangeHip'],
     caution: 'Reflux: make the slope higher.',
   }),
-  told({
+  definePosition({
     id: 'reclined-kneeling',
     names: ['Reclined kneeling', 'supta vīrāsana', 'Saddle'],
     short: 'Saddle',
@@ -249,7 +249,7 @@ export const LYING: PositionText[] = [
     traits: ['deepKneeBend', 'backBend', 'anklesStretched'],
     caution: 'Not with knee or ankle injuries or a sharp low back. The bolster comes first, not last.',
   }),
-  told({
+  definePosition({
     id: 'reclined-half-kneeling',
     names: ['Reclined kneeling, one leg', 'ardha supta vīrāsana', 'Half saddle'],
     short: 'Half saddle',
@@ -273,7 +273,7 @@ export const LYING: PositionText[] = [
     traits: ['deepKneeBend', 'backBend', 'anklesStretched'],
     caution: 'Knee trouble: prone with a long strap, or leave it out.',
   }),
-  told({
+  definePosition({
     id: 'bridge-on-block',
     names: ['Bridge on a block', 'setu bandha sarvāṅgāsana, held up', 'Supported bridge, block'],
     short: 'Bridge, block',
@@ -304,7 +304,7 @@ export const LYING: PositionText[] = [
     caution:
       'Head lies lower than the heart: not with eye pressure, reflux or high blood pressure that is not controlled.',
   }),
-  told({
+  definePosition({
     id: 'legs-up-from-bolster',
     names: ['Legs up from the bolster, strap round the soles', 'viparīta karaṇī', ''],
     short: 'Legs up, bolster',
@@ -338,7 +338,7 @@ export const LYING: PositionText[] = [
     caution:
       'Eye pressure, reflux, blood pressure that is not controlled, menstruation as a matter of choice: calves on a chair.',
   }),
-  told({
+  definePosition({
     id: 'legs-parallel-held',
     names: ['Rest with legs held parallel', 'śavāsana', ''],
     short: 'Legs held',
@@ -375,7 +375,7 @@ export const LYING: PositionText[] = [
     traits: ['flatSupine', 'longUnmovingHold'],
     caution: 'The strap is snug, never tight. After 20 weeks of pregnancy on the side.',
   }),
-  told({
+  definePosition({
     id: 'fish-on-bolster',
     names: ['Fish on a bolster', 'matsyāsana', 'Fish, held'],
     short: 'Fish, bolster',
@@ -409,7 +409,7 @@ export const LYING: PositionText[] = [
     traits: ['backBend'],
     caution: 'Low back pinches: sit a hand’s width away from the bolster, or bend the knees.',
   }),
-  told({
+  definePosition({
     id: 'crossed-twist',
     names: ['Crossed-leg twist', 'supta matsyendrāsana', 'Twisted roots'],
     short: 'Crossed twist',
@@ -441,7 +441,7 @@ export const LYING: PositionText[] = [
     traits: ['twist', 'flatSupine'],
     caution: 'Disc or sacroiliac trouble: knees stacked on a bolster.',
   }),
-  told({
+  definePosition({
     id: 'wide-feet-twist',
     names: ['Wide-feet twist', '', 'Windscreen wipers, held'],
     short: 'Wide twist',
@@ -465,7 +465,7 @@ export const LYING: PositionText[] = [
     traits: ['twist', 'flatSupine'],
     caution: 'Felt in a knee: move that foot.',
   }),
-  told({
+  definePosition({
     id: 'lateral-bend-lying',
     names: ['Lying side curve', '', 'Banana'],
     short: 'Side curve',
@@ -504,7 +504,7 @@ export const LYING: PositionText[] = [
     traits: ['flatSupine', 'armsOverhead'],
     caution: 'With a sore shoulder leave that arm down.',
   }),
-  told({
+  definePosition({
     id: 'happy-baby',
     names: ['Happy baby', 'ānanda bālāsana', 'Happy baby'],
     short: 'Happy baby',
@@ -533,7 +533,7 @@ export const LYING: PositionText[] = [
     traits: ['endRangeHip', 'flatSupine'],
     caution: 'Not lying flat in later pregnancy. Neck lifts: blanket under the head.',
   }),
-  told({
+  definePosition({
     id: 'leg-with-strap',
     names: ['Leg raised with a strap', 'supta pādāṅguṣṭhāsana', ''],
     short: 'Leg, strap',
@@ -562,7 +562,7 @@ export const LYING: PositionText[] = [
     traits: ['flatSupine'],
     caution: 'Sciatic pain: bend the knee and stay below the first pull.',
   }),
-  told({
+  definePosition({
     id: 'figure-four',
     names: ['Figure four on the back', 'supta kapotāsana', 'Reclined swan'],
     short: 'Figure four',
@@ -586,7 +586,7 @@ export const LYING: PositionText[] = [
     traits: ['endRangeHip', 'flatSupine'],
     caution: 'Felt in the knee: bend the foot more, draw less.',
   }),
-  told({
+  definePosition({
     id: 'half-lying-twist',
     names: ['Half-lying twist from the bolster', '', ''],
     short: 'Half twist',
@@ -634,7 +634,7 @@ export const LYING: PositionText[] = [
     traits: ['twist'],
     caution: 'Shoulder trouble: hand on the ribs.',
   }),
-  told({
+  definePosition({
     id: 'side-lying',
     names: ['Side lying with pillows', 'pārśva śavāsana', ''],
     short: 'Side lying',
@@ -677,7 +677,7 @@ export const LYING: PositionText[] = [
     traits: ['longUnmovingHold'],
     caution: 'Left side below in later pregnancy: turn the whole set-up round.',
   }),
-  told({
+  definePosition({
     id: 'supported-cactus',
     names: ['Cactus arms on the back', '', ''],
     short: 'Cactus arms',

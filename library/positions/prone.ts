@@ -1,4 +1,4 @@
-import { home, prompt, say, studio, told, type PositionText } from '../entry';
+import { home, prompt, say, studio, definePosition, type PositionText } from '../entry';
 import { after, beforeEnd, half, row } from '../rows';
 
 const across = { lie: 'crosswise' } as const;
@@ -6,7 +6,7 @@ const SOFT_KNEES = row('blanket', 'knees', { state: 'quarter', lie: 'crosswise',
 
 /** Positions on hands and knees, lunges, and face down. */
 export const PRONE: PositionText[] = [
-  told({
+  definePosition({
     id: 'child-narrow',
     names: ['Child’s pose, knees together', 'bālāsana', 'Child’s pose'],
     short: 'Child, narrow',
@@ -34,7 +34,7 @@ export const PRONE: PositionText[] = [
     traits: ['deepKneeBend', 'loadedSpinalFold', 'anklesStretched'],
     caution: 'Pregnancy: knees wide, belly free. Knee pain: blanket behind the knees, or on the back.',
   }),
-  told({
+  definePosition({
     id: 'child-wide',
     names: ['Child’s pose, knees wide', 'bālāsana', 'Child’s pose, wide'],
     short: 'Child, wide',
@@ -62,7 +62,7 @@ export const PRONE: PositionText[] = [
     traits: ['deepKneeBend', 'endRangeHip', 'armsOverhead', 'anklesStretched'],
     caution: 'Knee pain: blanket between thighs and calves.',
   }),
-  told({
+  definePosition({
     id: 'thread-the-needle',
     names: ['Thread the needle', '', 'Thread the needle'],
     short: 'Thread needle',
@@ -101,7 +101,7 @@ export const PRONE: PositionText[] = [
     traits: ['twist', 'neckLoad', 'headBelowHeart', 'kneesBear'],
     caution: 'No weight on the neck: more of it on shoulder and free hand.',
   }),
-  told({
+  definePosition({
     id: 'frog',
     names: ['Frog', 'maṇḍūkāsana', 'Frog'],
     short: 'Frog',
@@ -145,7 +145,7 @@ export const PRONE: PositionText[] = [
     traits: ['endRangeHip', 'prone', 'kneesBear'],
     caution: 'Not with inner-leg or knee injuries. Felt at the inside of the knee: come out.',
   }),
-  told({
+  definePosition({
     id: 'lunge-hands-inside',
     names: ['Low lunge, hands inside', 'utthān pṛṣṭhāsana', 'Dragon'],
     short: 'Low lunge',
@@ -177,7 +177,7 @@ export const PRONE: PositionText[] = [
     traits: ['endRangeHip', 'handsBear', 'kneesBear'],
     caution: 'Knee sore on the floor: more blanket. Late pregnancy: hands high on blocks.',
   }),
-  told({
+  definePosition({
     id: 'lunge-outside',
     names: ['Low lunge, knee falling out', '', 'Winged dragon'],
     short: 'Winged lunge',
@@ -209,7 +209,7 @@ export const PRONE: PositionText[] = [
     traits: ['endRangeHip', 'handsBear', 'kneesBear'],
     caution: 'Felt in the knee: bring it back over the foot.',
   }),
-  told({
+  definePosition({
     id: 'lunge-forearms',
     names: ['Low lunge on the forearms', 'utthān pṛṣṭhāsana', 'Deep dragon'],
     short: 'Deep lunge',
@@ -243,7 +243,7 @@ export const PRONE: PositionText[] = [
     traits: ['endRangeHip', 'headBelowHeart', 'kneesBear'],
     caution: 'Pulling at the sitting bone or groin: come higher.',
   }),
-  told({
+  definePosition({
     id: 'swan-upright',
     names: ['Hip pose, upright', 'eka pāda rājakapotāsana', 'Swan'],
     short: 'Swan',
@@ -275,7 +275,7 @@ export const PRONE: PositionText[] = [
     traits: ['endRangeHip', 'deepKneeBend', 'backBend', 'handsBear', 'kneesBear', 'anklesStretched'],
     caution: 'Knee trouble: figure four on the back instead.',
   }),
-  told({
+  definePosition({
     id: 'swan-twisted',
     names: ['Hip pose with a turn', 'parivṛtta kapotāsana', 'Twisted swan'],
     short: 'Twisted swan',
@@ -307,7 +307,7 @@ export const PRONE: PositionText[] = [
     traits: ['endRangeHip', 'deepKneeBend', 'twist', 'handsBear', 'kneesBear', 'anklesStretched'],
     caution: 'Knee or disc trouble: figure four on the back.',
   }),
-  told({
+  definePosition({
     id: 'sphinx',
     names: ['Sphinx', 'sālamba bhujaṅgāsana', 'Sphinx'],
     short: 'Sphinx',
@@ -339,7 +339,7 @@ export const PRONE: PositionText[] = [
     traits: ['prone', 'backBend'],
     caution: 'Sharp low back: lower. Not on the belly after the first months of pregnancy.',
   }),
-  told({
+  definePosition({
     id: 'seal',
     names: ['Seal', 'bhujaṅgāsana', 'Seal'],
     short: 'Seal',
@@ -368,7 +368,7 @@ export const PRONE: PositionText[] = [
     traits: ['prone', 'backBend', 'handsBear'],
     caution: 'Low back trouble: stay in the sphinx. Wrist trouble: fists or forearms.',
   }),
-  told({
+  definePosition({
     id: 'prone-thigh-strap',
     names: ['Prone thigh stretch with a strap', 'ardha bhekāsana', ''],
     short: 'Thigh, prone',
@@ -410,7 +410,7 @@ export const PRONE: PositionText[] = [
     traits: ['prone', 'deepKneeBend'],
     caution: 'Knee trouble: leave the strap long. After a knee replacement ask first.',
   }),
-  told({
+  definePosition({
     id: 'prone-rest',
     names: ['Prone rest', 'makarāsana', 'Prone rest'],
     short: 'Prone rest',
@@ -438,7 +438,7 @@ export const PRONE: PositionText[] = [
     traits: ['prone'],
     caution: 'Not after the first months of pregnancy: on the side. Stiff neck: forehead on the hands.',
   }),
-  told({
+  definePosition({
     id: 'prone-on-bolster',
     names: ['Prone over a bolster', '', ''],
     short: 'Prone, held',
@@ -469,7 +469,7 @@ export const PRONE: PositionText[] = [
     traits: ['prone'],
     caution: 'Breasts or belly tender: a blanket above and below. Not in later pregnancy.',
   }),
-  told({
+  definePosition({
     id: 'downward-dog-held',
     names: ['Downward dog, head held', 'adho mukha śvānāsana', ''],
     short: 'Dog, head held',

@@ -1,9 +1,9 @@
-import { home, prompt, say, studio, told, type PositionText } from '../entry';
+import { home, prompt, say, studio, definePosition, type PositionText } from '../entry';
 import { after, half, row } from '../rows';
 
 /** Seated folds. */
 export const SEATED: PositionText[] = [
-  told({
+  definePosition({
     id: 'head-to-knee',
     names: ['Head to knee', 'jānu śīrṣāsana', 'Half butterfly'],
     short: 'Head to knee',
@@ -56,7 +56,7 @@ export const SEATED: PositionText[] = [
     traits: ['loadedSpinalFold', 'headBelowHeart'],
     caution: 'With disc trouble or brittle bones keep the back long, or lie down with a strap round the foot.',
   }),
-  told({
+  definePosition({
     id: 'seated-fold',
     names: ['Seated forward fold', 'paścimottānāsana', 'Caterpillar'],
     short: 'Seated fold',
@@ -98,7 +98,7 @@ export const SEATED: PositionText[] = [
     traits: ['loadedSpinalFold'],
     caution: 'Not with a fresh disc injury; with sciatica bend the knees until nothing pulls down the leg.',
   }),
-  told({
+  definePosition({
     id: 'wide-leg-fold',
     names: ['Wide-legged fold', 'upaviṣṭa koṇāsana', 'Dragonfly'],
     short: 'Wide fold',

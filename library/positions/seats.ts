@@ -1,11 +1,11 @@
-import { home, prompt, say, studio, told, type PositionText } from '../entry';
+import { home, prompt, say, studio, definePosition, type PositionText } from '../entry';
 import { after, beforeEnd, half, row } from '../rows';
 
 const across = { lie: 'crosswise' } as const;
 
 /** Upright seats, for breathing and for arriving, and what is done from them. */
 export const SEATS: PositionText[] = [
-  told({
+  definePosition({
     id: 'easy-seat',
     names: ['Cross-legged seat', 'sukhāsana', 'Easy seat'],
     short: 'Seat',
@@ -43,7 +43,7 @@ export const SEATS: PositionText[] = [
     traits: ['longUnmovingHold'],
     caution: 'Knees that hurt or hips that lie lower than the knees: sit higher or take a chair.',
   }),
-  told({
+  definePosition({
     id: 'chair-seat',
     names: ['Seat on a chair', '', ''],
     short: 'Chair seat',
@@ -75,7 +75,7 @@ export const SEATS: PositionText[] = [
     traits: [],
     caution: 'Feet that do not reach the floor stand on a block.',
   }),
-  told({
+  definePosition({
     id: 'straight-seat',
     names: ['Straight-leg seat', 'daṇḍāsana', ''],
     short: 'Straight seat',
@@ -109,7 +109,7 @@ export const SEATS: PositionText[] = [
     traits: [],
     caution: 'With a tired low back sit higher or with the back against a wall.',
   }),
-  told({
+  definePosition({
     id: 'kneeling-seat',
     names: ['Kneeling seat', 'vajrāsana', ''],
     short: 'Kneeling seat',
@@ -151,7 +151,7 @@ export const SEATS: PositionText[] = [
     traits: ['deepKneeBend', 'anklesStretched'],
     caution: 'Not on a knee that hurts; sit on a chair. Numb feet: come out and move them.',
   }),
-  told({
+  definePosition({
     id: 'toes-tucked',
     names: ['Toes tucked under', '', 'Toe squat'],
     short: 'Toes',
@@ -181,7 +181,7 @@ export const SEATS: PositionText[] = [
     traits: ['deepKneeBend'],
     caution: 'Not with a painful big toe or an injured knee. Strong feeling, never sharp.',
   }),
-  told({
+  definePosition({
     id: 'ankle-stretch',
     names: ['Ankle stretch', '', 'Ankle stretch'],
     short: 'Ankles',
@@ -212,7 +212,7 @@ export const SEATS: PositionText[] = [
     traits: ['deepKneeBend', 'anklesStretched'],
     caution: 'Not with a fresh ankle injury; leave the knees on the floor if they complain.',
   }),
-  told({
+  definePosition({
     id: 'cow-face-arms',
     names: ['Cow-face arms with a strap', 'gomukhāsana, arms', ''],
     short: 'Arms behind',
@@ -245,7 +245,7 @@ export const SEATS: PositionText[] = [
     traits: ['armsOverhead'],
     caution: 'With a shoulder injury keep the upper arm lower than the shoulder, or leave it out.',
   }),
-  told({
+  definePosition({
     id: 'seated-side-bend',
     names: ['Seated side bend', 'pārśva sukhāsana', ''],
     short: 'Side bend',
@@ -284,7 +284,7 @@ export const SEATS: PositionText[] = [
     traits: ['armsOverhead'],
     caution: 'With a sore shoulder leave the arm down.',
   }),
-  told({
+  definePosition({
     id: 'seated-twist',
     names: ['Seated twist', 'parivṛtta sukhāsana', ''],
     short: 'Seated twist',
@@ -313,7 +313,7 @@ export const SEATS: PositionText[] = [
     traits: ['twist'],
     caution: 'Late pregnancy, disc trouble or osteoporosis: turn only the shoulders, and little.',
   }),
-  told({
+  definePosition({
     id: 'chair-twist',
     names: ['Twist on a chair', '', ''],
     short: 'Chair twist',
@@ -337,7 +337,7 @@ export const SEATS: PositionText[] = [
     traits: ['twist'],
     caution: 'With disc trouble or osteoporosis keep the turn small and slow.',
   }),
-  told({
+  definePosition({
     id: 'chair-fold',
     names: ['Fold on a chair', '', ''],
     short: 'Chair fold',

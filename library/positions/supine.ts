@@ -1,9 +1,9 @@
-import { home, inBed, prompt, say, studio, told, type PositionText } from '../entry';
+import { home, inBed, prompt, say, studio, definePosition, type PositionText } from '../entry';
 import { after, beforeEnd, half, row } from '../rows';
 
 /** Positions on the back. */
 export const SUPINE: PositionText[] = [
-  told({
+  definePosition({
     id: 'bridge-on-bolster',
     names: ['Bolster under the sacrum', 'setu bandha sarvāṅgāsana, held up', 'Supported bridge'],
     short: 'Sacrum',
@@ -40,7 +40,7 @@ export const SUPINE: PositionText[] = [
     traits: ['backBend', 'inversion', 'flatSupine'],
     caution: 'Head lies lower than the heart: not with glaucoma, reflux or high blood pressure that is not controlled.',
   }),
-  told({
+  definePosition({
     id: 'reclined-bound-angle',
     names: ['Reclined bound angle', 'supta baddha koṇāsana', 'Reclined butterfly'],
     short: 'Bound angle',
@@ -86,7 +86,7 @@ export const SUPINE: PositionText[] = [
     traits: ['endRangeHip'],
     caution: 'With low back pain raise the bolster on a block; after 20 weeks of pregnancy lie well propped up.',
   }),
-  told({
+  definePosition({
     id: 'reclined-twist',
     names: ['Reclined twist', 'supta matsyendrāsana', 'Twisted roots'],
     short: 'Reclined twist',
@@ -125,7 +125,7 @@ export const SUPINE: PositionText[] = [
     traits: ['twist'],
     caution: 'With disc trouble keep the turn small and both knees supported.',
   }),
-  told({
+  definePosition({
     id: 'bolster-twist',
     names: ['Bolster twist', 'bharadvājāsana, held up'],
     short: 'Bolster twist',
@@ -159,7 +159,7 @@ export const SUPINE: PositionText[] = [
     traits: ['twist', 'prone'],
     caution: 'In pregnancy raise the bolster on blocks and keep the belly free, or leave it out.',
   }),
-  told({
+  definePosition({
     id: 'fish-over-blankets',
     names: ['Chest opener over blankets', 'matsyāsana, held up', 'Supported fish'],
     short: 'Chest opener',
@@ -203,7 +203,7 @@ export const SUPINE: PositionText[] = [
     traits: ['backBend'],
     caution: 'The head must never hang: raise its support until swallowing is easy.',
   }),
-  told({
+  definePosition({
     id: 'knees-in-rest',
     names: ['Rest with the knees held up', 'śavāsana, knees held up'],
     short: 'Knees up rest',
@@ -251,7 +251,7 @@ export const SUPINE: PositionText[] = [
     caution:
       'After 20 weeks of pregnancy lie on the left side; with low mood or low blood pressure, prop up and get up slowly.',
   }),
-  told({
+  definePosition({
     id: 'last-rest',
     names: ['Last rest', 'śavāsana', 'Pentacle'],
     short: 'Last rest',

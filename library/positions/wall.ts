@@ -1,9 +1,9 @@
-import { home, prompt, say, studio, told, type PositionText } from '../entry';
+import { home, prompt, say, studio, definePosition, type PositionText } from '../entry';
 import { half, row } from '../rows';
 
 /** At the wall and with a chair. */
 export const WALL: PositionText[] = [
-  told({
+  definePosition({
     id: 'legs-up-wall',
     names: ['Legs up the wall', 'viparīta karaṇī'],
     short: 'Legs up the wall',
@@ -42,7 +42,7 @@ export const WALL: PositionText[] = [
     traits: ['inversion', 'flatSupine', 'headBelowHeart'],
     caution: 'Not with glaucoma or high blood pressure that is not controlled; calves on a chair is the easier way.',
   }),
-  told({
+  definePosition({
     id: 'calves-on-chair',
     names: ['Calves on a chair'],
     short: 'Calves on a chair',

@@ -5,7 +5,7 @@ import { z } from 'zod';
 import type { LockState, SetLockRequest } from '#api';
 import { HttpProblem } from '../http/problems';
 import type { Store } from '../store/store';
-import { FirstLock, LockedHouse, lockHouse, newHouseKey, OpenHouse, opensFirstLock, unlockHouse } from './passphrase';
+import { FirstLock, LockedVault, lockVault, newVaultKey, OpenVault, opensFirstLock, unlockVault } from './passphrase';
 
 const COOKIE = 'zovrin_open';
 const TOKEN_BYTES = 32;
@@ -15,9 +15,9 @@ const DEFAULT_MINUTES = 10;
 /** The longest idle time that can be set, and the minute that is added to each. */
 const MAX_IDLE_MS = 241 * MINUTE_MS;
 
-const Kept = z.union([OpenHouse, LockedHouse, FirstLock]);
+const Kept = z.union([OpenVault, LockedVault, FirstLock]);
 type Kept = z.infer<typeof Kept>;
-const isLocked = (house: Kept): house is LockedHouse | FirstLock => 'minutes' in house;
+const isLocked = (house: Kept): house is LockedVault | FirstLock => 'minutes' in house;
 
 /**
  * The lock on everything about people: where a passphrase is set, they are seen only by who has typed it, for as long as
@@ -67,7 +67,7 @@ export function createLock(store: Store): Lock {
   async function firstOfAll(): Promise<string> {
     return store.write(async ({ locks }) => {
       const row = await locks.findByPk(ROW);
-      return row?.document ?? (await put(locks, { kind: 'open', key: newHouseKey() }));
+      return row?.document ?? (await put(locks, { kind: 'open', key: newVaultKey() }));
     });
   }
   async function put(locks: Store['locks'], house: Kept): Promise<string> {
@@ -115,13 +115,13 @@ export function createLock(store: Store): Lock {
     const house = read(lock);
     if (!isLocked(house)) return undefined;
     if ('kind' in house) {
-      const key = await unlockHouse(house, passphrase);
+      const key = await unlockVault(house, passphrase);
       if (key === undefined) throw wrongPassphrase();
       return { key, lock };
     }
     if (!(await opensFirstLock(house, passphrase))) throw wrongPassphrase();
-    const key = newHouseKey();
-    return { key, lock: await replace(await lockHouse(passphrase, key, house.minutes)) };
+    const key = newVaultKey();
+    return { key, lock: await replace(await lockVault(passphrase, key, house.minutes)) };
   }
 
   const mustBeOpen = async (request: Request): Promise<void> => void (await mustHaveKey(request));
@@ -141,7 +141,7 @@ export function createLock(store: Store): Lock {
       const key = await mustHaveKey(request);
       // Who finds an open page may look, but not take the house over.
       if (isLocked(read(await storedText()))) await unlock(current ?? '');
-      const lock = await replace(await lockHouse(passphrase, key, minutes));
+      const lock = await replace(await lockVault(passphrase, key, minutes));
       sessions.clear();
       letIn(response, lock, key);
     },

@@ -15,16 +15,16 @@ const Cost = z.strictObject({ memoryKib: z.int(), passes: z.int(), lanes: z.int(
 type Cost = z.infer<typeof Cost>;
 
 /** A house without a passphrase: its key, as it is. There is nothing to keep it from. */
-export const OpenHouse = z.strictObject({ kind: z.literal('open'), key: z.string() });
+export const OpenVault = z.strictObject({ kind: z.literal('open'), key: z.string() });
 /** A house with one: its key, wrapped under what is derived from the passphrase. The passphrase itself is nowhere. */
-export const LockedHouse = z.strictObject({
+export const LockedVault = z.strictObject({
   kind: z.literal('locked'),
   salt: z.string(),
   cost: Cost,
   wrapped: z.string(),
   minutes: z.int(),
 });
-export type LockedHouse = z.infer<typeof LockedHouse>;
+export type LockedVault = z.infer<typeof LockedVault>;
 /** As the first version kept it: a scrypt key to compare with, and no key of the house. Replaced when it is next opened. */
 export const FirstLock = z.strictObject({ salt: z.string(), key: z.string(), minutes: z.int() });
 export type FirstLock = z.infer<typeof FirstLock>;
@@ -44,10 +44,10 @@ const derive = (passphrase: string, salt: Buffer, { memoryKib, passes, lanes }: 
   });
 
 /** A key of a house, in base64: what its browsers keep unsent notes under. */
-export const newHouseKey = (): string => randomBytes(KEY_BYTES).toString('base64');
+export const newVaultKey = (): string => randomBytes(KEY_BYTES).toString('base64');
 
 /** Locks a house's key under a passphrase. */
-export async function lockHouse(passphrase: string, key: string, minutes: number): Promise<LockedHouse> {
+export async function lockVault(passphrase: string, key: string, minutes: number): Promise<LockedVault> {
   const salt = randomBytes(SALT_BYTES);
   const nonce = randomBytes(NONCE_BYTES);
   const cipher = createCipheriv(CIPHER, await derive(passphrase, salt, COST), nonce);
@@ -62,7 +62,7 @@ export async function lockHouse(passphrase: string, key: string, minutes: number
 }
 
 /** The key of a locked house, or undefined where that is not the passphrase. */
-export async function unlockHouse(house: LockedHouse, passphrase: string): Promise<string | undefined> {
+export async function unlockVault(house: LockedVault, passphrase: string): Promise<string | undefined> {
   const wrapped = bytes(house.wrapped);
   const secret = await derive(passphrase, bytes(house.salt), house.cost);
   const decipher = createDecipheriv(CIPHER, secret, wrapped.subarray(0, NONCE_BYTES));

@@ -19,7 +19,7 @@ import {
 import { answer } from '../http/answer';
 import { accept, unprocessable } from '../http/problems';
 import type { Solver, Waiting } from '../solving/solver';
-import { libraryFor } from '../store/own-library';
+import { libraryFor } from '../store/custom-entries';
 import { latestPaces } from './paces';
 import type { Store } from '../store/store';
 import { settingsOf } from './settings';

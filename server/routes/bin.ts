@@ -7,7 +7,7 @@ import { accept, notFound } from '../http/problems';
 import { advanceBinClock } from '../store/bin-clock';
 import { forgetPerson } from '../store/forget';
 import type { Lock } from '../lock/lock';
-import { isUsed } from '../store/own-library';
+import { isUsed } from '../store/custom-entries';
 import type { Models } from '../store/models';
 import { BIN_MS, iso, type Store } from '../store/store';
 

@@ -1,9 +1,9 @@
 import { Router } from 'express';
 import { Id } from '#core/document';
-import type { OwnEntry } from '#core/catalogue';
+import type { CustomEntry } from '#core/catalogue';
 import { ENTRIES, type StoredEntry } from '#api';
 import { HttpProblem } from '../http/problems';
-import { isBuiltIn } from '../store/own-library';
+import { isBuiltIn } from '../store/custom-entries';
 import { iso, type Store } from '../store/store';
 import { documentRoutes, type DocumentResource } from './document-resource';
 
@@ -18,7 +18,7 @@ const builtIn = (name: string): HttpProblem =>
     `“${name}” ships with Zovrin and stays as it is. Make a copy and change that.`,
   );
 
-const ENTRY: DocumentResource<OwnEntry, StoredEntry> = {
+const ENTRY: DocumentResource<CustomEntry, StoredEntry> = {
   resource: ENTRIES,
   table: 'entries',
   titleOf: ({ entry }) => entry.names.english,

@@ -2,7 +2,7 @@ import { createHash, randomUUID } from 'node:crypto';
 import type { Router } from 'express';
 import { literal, Op, where as whereSql, type Order } from 'sequelize';
 import { searchable } from '#core/catalogue';
-import type { Library, OwnEntry } from '#core/catalogue';
+import type { Library, CustomEntry } from '#core/catalogue';
 import { adoptEntries, readPlanFile, type Plan, type PlanFile } from '#core/plan';
 import { compileTimeline, ribbonBlocks } from '#core/timeline';
 import {
@@ -24,7 +24,7 @@ import { answerMade, documentRoutes, storedOf, tableFor, type DocumentResource }
 import { accept, HttpProblem, notFound, unprocessableDocument } from '../http/problems';
 import type { Models, PlanRow } from '../store/models';
 import { sliced } from '../store/sliced';
-import { addEntry, isBuiltIn, ownEntriesByIds, usesEntry, wholeLibrary } from '../store/own-library';
+import { addEntry, isBuiltIn, customEntriesByIds, usesEntry, wholeLibrary } from '../store/custom-entries';
 import { iso, type Store, type Tables } from '../store/store';
 import { readable, reasonNotToRead } from '../store/stored';
 import { versionsOf } from '../store/plan-versions';
@@ -91,11 +91,11 @@ export async function createPlan(
   store: Store,
   id: string,
   given: Plan,
-  entries: readonly OwnEntry[] = [],
+  entries: readonly CustomEntry[] = [],
 ): Promise<StoredPlan> {
   return store.write(async (tables) => {
     const now = store.now();
-    const here = await ownEntriesByIds(
+    const here = await customEntriesByIds(
       tables,
       entries.map(({ entry }) => entry.id),
     );
@@ -151,13 +151,13 @@ export async function listPlans(
 ): Promise<ListPlansResponse> {
   const words = searchable(search).split(' ').filter(Boolean);
   const matches = words.map((word) => ({ searchable: { [Op.like]: `%${word}%` } }));
-  const asked = [
+  const filters = [
     ...(uses === undefined ? [] : [usesEntry(uses)]),
     ...(groupId === undefined ? [] : [whereSql(ofDocument('groupId'), groupId)]),
     ...(cupboard === undefined ? [] : [whereSql(ofDocument('cupboard'), cupboard)]),
     ...(startsFrom === undefined ? [] : [whereSql(ofDocument('startsAt'), Op.gte, startsFrom)]),
   ];
-  const where = { deletedMs: null, [Op.and]: [...matches, ...asked] };
+  const where = { deletedMs: null, [Op.and]: [...matches, ...filters] };
   const byStart: Order = startsFrom === undefined ? [] : [[ofDocument('startsAt'), 'ASC']];
   const { rows, count } = await store.plans.findAndCountAll({
     attributes: ['id', 'revision', 'createdMs', 'updatedMs'],

@@ -5,7 +5,7 @@ import { readJournalEntry } from '#core/journal';
 import { practisedOfEntry } from '#core/review';
 import { PractisedOnce, PractisedQuery, type PractisedResponse } from '#api';
 import { accept } from '../http/problems';
-import { wholeLibrary } from '../store/own-library';
+import { wholeLibrary } from '../store/custom-entries';
 import { sliced } from '../store/sliced';
 import type { Store } from '../store/store';
 import { readable, readStored } from '../store/stored';

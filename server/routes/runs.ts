@@ -16,7 +16,7 @@ import { idOf } from '../http/requests';
 import { accept, HttpProblem, notFound } from '../http/problems';
 import type { Models, RunRow } from '../store/models';
 import { runWorkings } from '../store/run-workings';
-import { libraryFor } from '../store/own-library';
+import { libraryFor } from '../store/custom-entries';
 import { iso, type Store } from '../store/store';
 import { readable } from '../store/stored';
 import { storedPlan } from '../store/stored-plans';

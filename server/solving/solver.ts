@@ -84,7 +84,7 @@ export function createSolver(file: URL, limits: Partial<Limits> = {}): Solver {
     ...(file.pathname.endsWith('.ts') ? { execArgv: ['--import', 'tsx'] } : {}),
   });
   /** How many jobs of each client are worked out or wait, and how many in all. */
-  const asked = new Map<string, number>();
+  const running = new Map<string, number>();
   let all = 0;
 
   function problemOf(error: unknown, timeout: AbortSignal): unknown {
@@ -94,10 +94,10 @@ export function createSolver(file: URL, limits: Partial<Limits> = {}): Solver {
   }
 
   async function solve<K extends JobKind>(job: Job<K>, { signal, client = '' }: Waiting = {}): Promise<Answer<K>> {
-    const before = asked.get(client) ?? 0;
+    const before = running.get(client) ?? 0;
     if (before >= perClient) throw oneAtATime();
     if (all >= threads + queue) throw busy();
-    asked.set(client, before + 1);
+    running.set(client, before + 1);
     all++;
     const timeout = AbortSignal.timeout(timeoutMs);
     try {
@@ -106,9 +106,9 @@ export function createSolver(file: URL, limits: Partial<Limits> = {}): Solver {
       throw problemOf(error, timeout);
     } finally {
       all--;
-      const left = (asked.get(client) ?? 1) - 1;
-      if (left > 0) asked.set(client, left);
-      else asked.delete(client);
+      const left = (running.get(client) ?? 1) - 1;
+      if (left > 0) running.set(client, left);
+      else running.delete(client);
     }
   }
 

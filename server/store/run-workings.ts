@@ -1,10 +1,10 @@
-import { compareRun, paceOfRun, practisedOfRun, tellingSentence } from '#core/review';
+import { compareRun, paceOfRun, practisedOfRun, comparisonInWords } from '#core/review';
 import type { Library } from '#core/catalogue';
 import { compileTimeline, ribbonBlocks } from '#core/timeline';
 import { PractisedOnce, RunSummary } from '#api';
 import { Op } from 'sequelize';
 import type { RunRow } from './models';
-import { wholeLibrary } from './own-library';
+import { wholeLibrary } from './custom-entries';
 import { sliced } from './sliced';
 import type { Store } from './store';
 import { readable } from './stored';
@@ -31,7 +31,7 @@ function worked(row: RunRow, happened: readonly StoredEvent[], library: Library)
     rightDoneMs: right.doneMs,
     apartMs: balance.apartMs,
     meantMs: balance.meantMs,
-    says: tellingSentence(record, (i) => plan.steps[i]?.name ?? ''),
+    says: comparisonInWords(record, (i) => plan.steps[i]?.name ?? ''),
     totals: timeline.totals,
     ribbon: ribbonBlocks(timeline.phases),
     unreadable,

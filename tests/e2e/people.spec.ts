@@ -3,7 +3,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { expect, test, type Page } from '@playwright/test';
-import { newPerson, keptCondition } from '#core/people';
+import { newPerson, personCondition } from '#core/people';
 import { DECISIONS } from '#api';
 import { serve } from '../../bench/serve';
 import { newPlan, openPlan, passMs, rows, storedPlan } from './support';
@@ -183,7 +183,7 @@ test('the screening form at the screen: nothing without consent, what is wrong a
 }) => {
   const document = {
     ...newPerson('Yorick Brume'),
-    conditions: [{ ...keptCondition('w', 'in-words'), words: 'hay dust' }],
+    conditions: [{ ...personCondition('w', 'in-words'), words: 'hay dust' }],
   };
   await request.post('/api/v1/people', { data: { id: 'yorick', document } });
   await page.goto('/people');
@@ -221,7 +221,7 @@ test('a group is put together, and a file with a condition nobody knows of is ta
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByText('1 of at most 100')).toBeVisible();
 
-  const person = { ...newPerson('Xanthe Loam'), conditions: [keptCondition('a', 'moon-sickness', 'Moon sickness')] };
+  const person = { ...newPerson('Xanthe Loam'), conditions: [personCondition('a', 'moon-sickness', 'Moon sickness')] };
   await page.goto('/people');
   const buffer = Buffer.from(JSON.stringify(person));
   await page.getByLabel('File of a person').setInputFiles({ name: 'x.json', mimeType: 'application/json', buffer });

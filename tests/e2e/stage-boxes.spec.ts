@@ -1,5 +1,5 @@
 import { expect, test, type APIRequestContext } from '@playwright/test';
-import { ASKS, newGroup, newPerson } from '#core/people';
+import { STEP_TRAITS, newGroup, newPerson } from '#core/people';
 import type { Plan, Step } from '#core/plan';
 import { compileTimeline } from '#core/timeline';
 import { builtInLibrary } from '#library';
@@ -24,7 +24,9 @@ async function makeGroup(request: APIRequestContext): Promise<void> {
     id: `stage-boxes-${i}`,
     document: {
       ...newPerson(`Persephone-Anastasia ${String.fromCharCode(65 + i)} Longfellow-Harrington`),
-      keepInMind: [{ id: 'm', words: 'keeps the left knee bent and rests the head on two blankets', asks: [...ASKS] }],
+      keepInMind: [
+        { id: 'm', words: 'keeps the left knee bent and rests the head on two blankets', asks: [...STEP_TRAITS] },
+      ],
     },
   }));
   for (const data of people) await request.post('/api/v1/people', { data });

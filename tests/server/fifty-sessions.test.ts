@@ -10,7 +10,7 @@ import { addEvents, startRun } from '../../server/routes/runs';
 import { eventsOf, storedRun } from '../../server/store/stored-runs';
 import { openStore, type Store } from '../../server/store/store';
 import { fakeBrowser, settle, type FakeBrowser } from '../support/browser';
-import { keepLocalRun, makeOutbox, sendLeftovers, unfinishedRun, type LocalRun } from '../../web/sync/event-outbox';
+import { storeLocalRun, makeOutbox, sendLeftovers, unfinishedRun, type LocalRun } from '../../web/sync/event-outbox';
 
 /** The same numbers in every run of the test: a linear congruential generator, as in Numerical Recipes. */
 function numbers(seed: number): () => number {
@@ -71,7 +71,7 @@ test('fifty sessions with random losses, reloads and server kills: every event a
       const kind = i === 0 ? 'started' : i === many - 1 ? 'ended' : i % 2 === 1 ? 'paused' : 'resumed';
       const event: RunEvent = { id: `${id}-event-${i}`, atMs: 1_790_000_000_000 + i * 1000, kind };
       run = { ...run, events: [...run.events, event] };
-      keepLocalRun(run);
+      storeLocalRun(run);
       await outbox.send();
       if (random() < 0.25 && kind !== 'ended') {
         // A reload: what the page knew is gone, but for what the browser keeps.

@@ -5,7 +5,7 @@ import { openApi, OPERATIONS, type Operation } from '#api/openapi';
 import { createApp } from '../../server/app';
 import { createAudienceServer } from '../../server/audience/audience-server';
 import { loadDemo } from '../../server/demo';
-import { addEntry } from '../../server/store/own-library';
+import { addEntry } from '../../server/store/custom-entries';
 import { copyOf, positionDocument } from '#core/catalogue';
 import { POSITIONS } from '#library';
 import { testServer } from '../support/test-server';

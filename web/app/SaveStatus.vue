@@ -5,7 +5,7 @@ import { useEditor } from '../state/editor';
 
 const editor = useEditor();
 const loud = computed(() => ['waiting', 'refused', 'conflict'].includes(editor.state) || editor.storageFull);
-const said = computed(() => {
+const summary = computed(() => {
   if (editor.storageFull && editor.state !== 'saved')
     return 'This browser has no room to keep your change. Do not close this page.';
   switch (editor.state) {
@@ -26,7 +26,7 @@ const said = computed(() => {
 </script>
 
 <template>
-  <span class="status small" :class="{ caution: loud }" role="status" :title="said">{{ said }}</span>
+  <span class="status small" :class="{ caution: loud }" role="status" :title="summary">{{ summary }}</span>
 </template>
 
 <style scoped>

@@ -14,23 +14,23 @@ import { newId } from './new-id';
 const at = (id: string): string => `/plans/${encodeURIComponent(id)}`;
 
 type AskedFor = 'search' | 'groupId' | 'cupboard' | 'startsFrom';
-type Asked = { readonly [K in AskedFor]?: NonNullable<ListPlansQuery[K]> };
+type PlanFilter = { readonly [K in AskedFor]?: NonNullable<ListPlansQuery[K]> };
 
-const askPlans = (asked: Asked, limit: number, offset = 0) =>
+const askPlans = (filter: PlanFilter, limit: number, offset = 0) =>
   ask(
     ListPlansResponse,
     'GET',
-    `/plans?${new URLSearchParams({ ...asked, limit: String(limit), offset: String(offset) })}`,
+    `/plans?${new URLSearchParams({ ...filter, limit: String(limit), offset: String(offset) })}`,
   );
 
 export const listPlans = (search: string, limit = 50, offset = 0) => askPlans({ search }, limit, offset);
 
 const PAGE = 100;
 /** Every plan there is, for a group or a place where one is named; the latest changed first. */
-export async function listAllPlans(asked: Pick<Asked, 'groupId' | 'cupboard'> = {}): Promise<ListedPlan[]> {
+export async function listAllPlans(filter: Pick<PlanFilter, 'groupId' | 'cupboard'> = {}): Promise<ListedPlan[]> {
   const all: ListedPlan[] = [];
   for (let offset = 0; ; offset += PAGE) {
-    const { items, total } = await askPlans(asked, PAGE, offset);
+    const { items, total } = await askPlans(filter, PAGE, offset);
     all.push(...items);
     if (offset + PAGE >= total) return all;
   }

@@ -1,7 +1,7 @@
 import { useLocalStorage, usePreferredDark } from '@vueuse/core';
 import { defineStore } from 'pinia';
 import { computed } from 'vue';
-import { ORDINARY, TABLE_STATURE_CM } from '#core/body';
+import { ORDINARY, REFERENCE_HEIGHT_CM } from '#core/body';
 import type { ToneKind } from '#core/breath';
 import type { ForWhom } from '#core/heights';
 import { DEFAULT_RULES, type BellKind } from '#core/timeline';
@@ -40,7 +40,7 @@ export const useDeviceSettings = defineStore('device', () => {
     strokes: true,
   });
   /** The body set-ups are measured for. */
-  const body = useLocalStorage<ForWhom>('zovrin.body', { statureCm: TABLE_STATURE_CM, flexibility: ORDINARY });
+  const body = useLocalStorage<ForWhom>('zovrin.body', { statureCm: REFERENCE_HEIGHT_CM, flexibility: ORDINARY });
   /** Whether a tone of the breath is to be heard. */
   const hears = (kind: ToneKind): boolean => tones.value[TONE_GROUPS[kind]];
   const toggleTheme = (): void => {

@@ -10,8 +10,8 @@ export function saveJson(document: unknown, name: string): void {
   const link = window.document.createElement('a');
   link.href = URL.createObjectURL(new Blob([text], { type: 'application/json' }));
   const [stem = '', ...ending] = name.split('.zovrin');
-  const kept = stem.replace(/[^\p{L}\p{N}]+/gu, '-').replace(/^-|-$/g, '') || 'file';
-  link.download = `${kept}.zovrin${ending.join('')}.json`;
+  const safeName = stem.replace(/[^\p{L}\p{N}]+/gu, '-').replace(/^-|-$/g, '') || 'file';
+  link.download = `${safeName}.zovrin${ending.join('')}.json`;
   link.click();
   URL.revokeObjectURL(link.href);
 }

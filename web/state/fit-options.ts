@@ -6,14 +6,14 @@ import { useLibrary } from './library';
 
 /** What each plan was last asked to be fitted to, for as long as the page is open. */
 export const useFitOptions = defineStore('fit-options', () => {
-  const asked = shallowReactive(new Map<string, FitOptions>());
+  const byPlan = shallowReactive(new Map<string, FitOptions>());
   const library = useLibrary();
 
-  const of = (planId: string, plan: Plan): FitOptions => asked.get(planId) ?? usualFitOptions(plan, library.all);
+  const of = (planId: string, plan: Plan): FitOptions => byPlan.get(planId) ?? usualFitOptions(plan, library.all);
   /** Without options: as usual again, which goes with the plan. */
   function set(planId: string, options: FitOptions | null): void {
-    if (options) asked.set(planId, options);
-    else asked.delete(planId);
+    if (options) byPlan.set(planId, options);
+    else byPlan.delete(planId);
   }
-  return { of, set, asked };
+  return { of, set, asked: byPlan };
 });

@@ -5,7 +5,7 @@ import { fakeBrowser, settle, type FakeBrowser } from '../../tests/support/brows
 import { planOf, runSummary, talk } from '../../tests/support/examples';
 import { findSession } from '../pages/live/lead/find-session';
 import { useLeftRunning } from './left-running';
-import { keepLocalRun, readLocalRun, type LocalRun } from '../sync/event-outbox';
+import { storeLocalRun, readLocalRun, type LocalRun } from '../sync/event-outbox';
 
 const HOUR = 3_600_000;
 const NOW = Date.UTC(2026, 10, 29, 18, 0);
@@ -52,7 +52,7 @@ afterEach(() => void jest.useRealTimers());
 
 test('a session of this browser, and one of another device, are shown until they are ended; the latest first', async () => {
   const sessions = useLeftRunning();
-  keepLocalRun(runOf('here', NOW - HOUR));
+  storeLocalRun(runOf('here', NOW - HOUR));
   there = [listed('there', 'Choir', NOW - 2 * HOUR), listed('done', 'Potters', NOW - 3 * HOUR, true)];
   await sessions.look();
   expect(sessions.sessions.map(({ id, isUnderWay }) => [id, isUnderWay])).toEqual([
@@ -70,7 +70,7 @@ test('one of yesterday was left running; one of long ago on another device is le
 
 test('without the server, what this browser knows is shown', async () => {
   browser.answer = () => 'unreachable';
-  keepLocalRun(runOf('here', NOW - HOUR));
+  storeLocalRun(runOf('here', NOW - HOUR));
   const sessions = useLeftRunning();
   await sessions.look();
   expect(sessions.sessions.map(({ id }) => id)).toEqual(['here']);
@@ -80,7 +80,7 @@ test('ended, it ends when it was over by its plan, or where it was paused; here 
   const sessions = useLeftRunning();
   const begun = NOW - 24 * HOUR;
   const local = runOf('here', begun, { id: 'event-longer', atMs: begun + 60_000, kind: 'stretched', byMs: 30_000 });
-  keepLocalRun(local);
+  storeLocalRun(local);
   await sessions.look();
   await sessions.end({ id: 'here' });
   await settle();
@@ -90,7 +90,7 @@ test('ended, it ends when it was over by its plan, or where it was paused; here 
   // All of it is with the server, so nothing stays here.
   expect(readLocalRun(local)).toBeUndefined();
 
-  keepLocalRun(runOf('paused', begun, { id: 'event-paused', atMs: begun + 90_000, kind: 'paused' }));
+  storeLocalRun(runOf('paused', begun, { id: 'event-paused', atMs: begun + 90_000, kind: 'paused' }));
   await sessions.end({ id: 'paused' });
   await settle();
   expect(sent.flatMap(({ events }) => events).findLast(({ kind }) => kind === 'ended')?.atMs).toBe(begun + 90_000);
@@ -102,9 +102,9 @@ test('ended, it ends when it was over by its plan, or where it was paused; here 
 });
 
 test('a session of yesterday does not resume by itself', async () => {
-  keepLocalRun(runOf('here', NOW - 24 * HOUR));
+  storeLocalRun(runOf('here', NOW - 24 * HOUR));
   expect(await findSession('p')).toMatchObject({ run: undefined, leftRunning: { id: 'here' } });
-  keepLocalRun(runOf('here', NOW - HOUR));
+  storeLocalRun(runOf('here', NOW - HOUR));
   expect(await findSession('p')).toMatchObject({ run: { id: 'here' } });
   expect((await findSession('p')).leftRunning).toBeUndefined();
 });

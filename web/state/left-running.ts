@@ -10,7 +10,7 @@ import {
   adoptedRun,
   isRecent,
   isUnderWay,
-  keepLocalRun,
+  storeLocalRun,
   sendLeftovers,
   unfinishedRuns,
   type LocalRun,
@@ -79,7 +79,7 @@ export const useLeftRunning = defineStore('leftRunning', () => {
     const atMs = endOfLeftRunning(compileTimeline(run.plan, library.all), run.events);
     const ended = RunEvent.parse({ id: newId(), atMs, kind: 'ended' });
     if (local) {
-      keepLocalRun({ ...local, events: [...local.events, ended] });
+      storeLocalRun({ ...local, events: [...local.events, ended] });
       void sendLeftovers();
     } else await addEvents(id, [ended]);
     endedHere.add(id);

@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia';
 import { computed } from 'vue';
-import { withOwnEntries, type OwnEntry, type Position, type Technique } from '#core/catalogue';
+import { withCustomEntries, type CustomEntry, type Position, type Technique } from '#core/catalogue';
 import { builtInLibrary, POSITIONS, TECHNIQUES } from '#library';
 import type { StoredEntry } from '#api';
 import { restore } from '../client/bin';
@@ -21,8 +21,8 @@ export const useLibrary = defineStore('library', () => {
   } = cachedList<readonly StoredEntry[]>(entryClient.list, 'zovrin.entries');
   const stored = computed(() => list.value ?? []);
 
-  const own = computed((): OwnEntry[] => stored.value.map(({ document }) => document));
-  const all = computed(() => withOwnEntries(builtInLibrary, own.value));
+  const own = computed((): CustomEntry[] => stored.value.map(({ document }) => document));
+  const all = computed(() => withCustomEntries(builtInLibrary, own.value));
   const offered = computed(() => stored.value.filter(({ deletedAt }) => deletedAt === null));
   const positions = computed((): readonly Position[] => [
     ...POSITIONS,

@@ -13,7 +13,7 @@ const MINUTE_MS = 60_000;
 const UNKNOWN: LockState = { set: false, open: true, minutes: 10, key: null };
 
 /** What the windows of this browser tell each other: somebody is here, it was locked, it was opened. */
-type Told = 'here' | 'locked' | 'opened';
+type LockMessage = 'here' | 'locked' | 'opened';
 
 /**
  * The lock on people's data: where a passphrase is set, the page locks itself after so many minutes in which nobody
@@ -31,8 +31,8 @@ export const useLock = defineStore('lock', () => {
   const locked = computed(() => state.value.set && !state.value.open && !held.value);
 
   const channel = new BroadcastChannel('zovrin.lock');
-  const tell = (told: Told): void => channel.postMessage(told);
-  channel.onmessage = ({ data }: MessageEvent<Told>) => {
+  const announce = (message: LockMessage): void => channel.postMessage(message);
+  channel.onmessage = ({ data }: MessageEvent<LockMessage>) => {
     if (data === 'here') lastMs = Date.now();
     if (data === 'locked') state.value = { ...state.value, set: true, open: false };
     if (data === 'opened') void load();
@@ -59,24 +59,24 @@ export const useLock = defineStore('lock', () => {
     await openLock(passphrase);
     lastMs = Date.now();
     await load();
-    tell('opened');
+    announce('opened');
     void usePeople().load();
   }
   async function lock(): Promise<void> {
     state.value = { ...state.value, open: false };
-    tell('locked');
+    announce('locked');
     await closeLock().catch(() => undefined);
   }
   /** Sets a passphrase, or changes it where `current` is the one there is. Throws where it is refused. */
   async function set(passphrase: string, minutes: number, current?: string): Promise<void> {
     await setLock({ passphrase, minutes, ...(current === undefined ? {} : { current }) });
     await load();
-    tell('opened');
+    announce('opened');
   }
   async function remove(passphrase: string): Promise<void> {
     await removeLock(passphrase);
     await load();
-    tell('opened');
+    announce('opened');
   }
 
   // Before the pages are taken away: what is being typed is put where it belongs, and kept.
@@ -108,7 +108,7 @@ export const useLock = defineStore('lock', () => {
       if (!isSet || !isOpen) return;
       const idleMs = Date.now() - lastMs;
       const isHere = held.value || idleMs < CHECK_MS;
-      if (isHere) tell('here');
+      if (isHere) announce('here');
       if (!held.value && idleMs >= minutes * MINUTE_MS) void lock();
       // The server counts too: it is told that somebody is here, or that a class is led.
       else if (isHere) void load();

@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia';
 import { computed } from 'vue';
-import { ownKindsOf, type Place } from '#core/cupboard';
-import type { OwnKind } from '#core/props';
+import { customKindsOf, type Place } from '#core/cupboard';
+import type { CustomKind } from '#core/props';
 import { placeClient } from '../client/documents';
 import { cachedList } from '../sync/cached-list';
 
@@ -12,8 +12,8 @@ export const usePlaces = defineStore('places', () => {
   const place = (id: string | null): Place | undefined =>
     id === null ? undefined : places.value?.find((one) => one.id === id)?.document;
   /** The kinds of one's own that any place has, each name once. */
-  const ownKinds = computed((): OwnKind[] => {
-    const kinds = (places.value ?? []).flatMap(({ document }) => ownKindsOf(document));
+  const ownKinds = computed((): CustomKind[] => {
+    const kinds = (places.value ?? []).flatMap(({ document }) => customKindsOf(document));
     return kinds.filter(({ label }, i) => kinds.findIndex((other) => other.label === label) === i);
   });
 

@@ -9,16 +9,16 @@ export function cachedList<T>(fetch: () => Promise<T>, channelName?: string) {
   const trouble = ref('');
   let loading: Promise<void> | undefined;
   /** How many questions were asked, and which of them was answered last of all. */
-  let [asked, answered] = [0, 0];
+  let [request, answered] = [0, 0];
 
   function load(): Promise<void> {
-    const question = ++asked;
+    const question = ++request;
     loading = fetch().then(
       (found) => {
         if (question > answered) [answered, list.value, trouble.value] = [question, found, ''];
       },
       (error: Error) => {
-        if (question === asked) [trouble.value, loading] = [error.message, undefined];
+        if (question === request) [trouble.value, loading] = [error.message, undefined];
       },
     );
     return loading;
@@ -27,7 +27,7 @@ export function cachedList<T>(fetch: () => Promise<T>, channelName?: string) {
   const ready = (): Promise<void> => loading ?? load();
   /** Nothing of them is left in this window, also of an answer under way: the next call asks again. */
   function forget(): void {
-    answered = asked;
+    answered = request;
     [list.value, loading] = [undefined, undefined];
   }
 

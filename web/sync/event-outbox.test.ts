@@ -5,7 +5,7 @@ import { fakeBrowser, settle, type FakeBrowser } from '../../tests/support/brows
 import { vault } from './vault';
 import {
   isUnderWay,
-  keepLocalRun,
+  storeLocalRun,
   ledBy,
   makeOutbox,
   mergedRun,
@@ -57,8 +57,8 @@ afterEach(() => void jest.useRealTimers());
 test('a session that has not ended is found again, with its plan and events', () => {
   expect(unfinishedRun('p')).toBeUndefined();
   const run = runOf('r', event('started', '1'));
-  keepLocalRun(run);
-  keepLocalRun(runOf('done', event('started', '2'), event('ended', '3')));
+  storeLocalRun(run);
+  storeLocalRun(runOf('done', event('started', '2'), event('ended', '3')));
   expect(unfinishedRun('p')).toEqual(run);
   expect(unfinishedRun('other')).toBeUndefined();
 });
@@ -144,7 +144,7 @@ test('a session is under way until it has ended or was left lying', () => {
 
 test('a session that has ended and is with the server is no longer kept here', async () => {
   const run = runOf('r', event('started', '1'), event('ended', '2'));
-  keepLocalRun(run);
+  storeLocalRun(run);
   await makeOutbox(
     () => run,
     () => undefined,
@@ -154,8 +154,8 @@ test('a session that has ended and is with the server is no longer kept here', a
 });
 
 test('ended sessions that could not be sent are sent at the next visit; those under way are left alone', async () => {
-  keepLocalRun(runOf('ended', event('started', '1'), event('ended', '2')));
-  keepLocalRun(runOf('open', event('started', '3')));
+  storeLocalRun(runOf('ended', event('started', '1'), event('ended', '2')));
+  storeLocalRun(runOf('open', event('started', '3')));
   browser.answer = () => 'unreachable';
   await sendLeftovers();
   expect(keys()).toHaveLength(2);

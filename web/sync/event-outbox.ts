@@ -90,7 +90,7 @@ export const unfinishedRuns = (planId = ''): LocalRun[] =>
 /** The session of a plan that was begun in this browser and has not ended; the latest, should there be several. */
 export const unfinishedRun = (planId: string): LocalRun | undefined => unfinishedRuns(planId)[0];
 
-export const keepLocalRun = (run: LocalRun): boolean =>
+export const storeLocalRun = (run: LocalRun): boolean =>
   vault.write(keyOf(run), JSON.stringify({ ...run, events: run.events.map(storedEvent) }));
 const dropLocalRun = (run: LocalRun): void => vault.remove(keyOf(run));
 
@@ -127,13 +127,13 @@ export async function sendLeftovers(): Promise<void> {
 }
 
 /**
- * Sends the events of the session under way, in order. `current` gives the run as it is now; `said` is told whether
+ * Sends the events of the session under way, in order. `current` gives the run as it is now; `report` is told whether
  * everything is with the server and, if not, why; `taken` of the run as it is with what others have added to it. `clock` is
  * the clock of the session.
  */
 export function makeOutbox(
   current: () => LocalRun | undefined,
-  said: (trouble: string) => void,
+  report: (trouble: string) => void,
   taken: (run: LocalRun) => void = () => undefined,
   clock?: () => number,
 ): Outbox {
@@ -155,9 +155,9 @@ export function makeOutbox(
       else if (now.acknowledged === acknowledged) taken(mergedRun(now, fresh));
       const after = current() ?? now;
       if (hasEnded(after) && allSent(after)) dropLocalRun(after);
-      else keepLocalRun(after);
+      else storeLocalRun(after);
     },
-    said: (trouble, isTriedAgain) =>
-      said(trouble && `${trouble} What happens is kept here${isTriedAgain ? ' and sent later' : ''}.`),
+    report: (trouble, isTriedAgain) =>
+      report(trouble && `${trouble} What happens is kept here${isTriedAgain ? ' and sent later' : ''}.`),
   });
 }

@@ -11,7 +11,7 @@ export interface Outgoing<E, A> {
   /** Called with every batch that was sent, so that it no longer waits. */
   sent: (batch: readonly E[], answer: A) => void;
   /** Called after each try with the reason why something still waits; empty where nothing does. */
-  said: (trouble: string, isTriedAgain: boolean) => void;
+  report: (trouble: string, isTriedAgain: boolean) => void;
 }
 
 export interface Outbox {
@@ -30,10 +30,10 @@ export function outbox<E, A>(out: Outgoing<E, A>): Outbox {
       try {
         out.sent(batch, await out.post(batch));
         retry.reset();
-        out.said('', false);
+        out.report('', false);
       } catch (error) {
         const isTriedAgain = worthRetrying(error);
-        out.said((error as Error).message, isTriedAgain);
+        out.report((error as Error).message, isTriedAgain);
         if (isTriedAgain) retry.later();
         return;
       }

@@ -1,5 +1,5 @@
 /** What the browser keeps, wherever it may refuse: a full or forbidden storage is told, never thrown. */
-export const kept = {
+export const safeStorage = {
   read(key: string): string | null {
     try {
       return localStorage.getItem(key);

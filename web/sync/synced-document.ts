@@ -20,7 +20,7 @@ import { draftText, readDraft, type Draft } from './draft';
 import { removeDrafts } from './drafts';
 import { browserWindow, type SyncWindow } from './sync-window';
 import { retrying } from './retry';
-import { takeUp } from './take-up';
+import { recoverDraft } from './recover-draft';
 
 /** What the server has of a document. */
 export interface Saved {
@@ -194,7 +194,7 @@ export function syncedDocument<T extends object, Initial extends T | undefined =
 
   /** Begins with what the server has, and what was left here of it; neither is the document of a new one. */
   function begin(stored: Stored<T> | undefined, left: readonly Draft<T>[]): void {
-    const taken = takeUp(stored, left, { keyOf: source.keyOf, read: readHere });
+    const taken = recoverDraft(stored, left, { keyOf: source.keyOf, read: readHere });
     if (!taken) return;
     [history.value, base.value, unanswered.value] = [taken.history, taken.base, taken.unanswered];
     [revision.value, conflict.value] = [taken.revision, taken.isConflict ? stored : undefined];
@@ -204,10 +204,10 @@ export function syncedDocument<T extends object, Initial extends T | undefined =
 
   /** Puts the steps of undo that were kept before those of this page, as they are on the document that was opened. */
   async function resumeUndo(from: T): Promise<void> {
-    const kept = await undoSteps.read();
-    if (!kept || !history.value || isClosed || isForgotten) return;
-    const onto = (version: T): T | undefined => mergeChanges(kept.now, version, from, { keyOf: source.keyOf });
-    const { past, future } = equal(kept.now, from) ? kept : rebase(kept, from, onto);
+    const storedHistory = await undoSteps.read();
+    if (!storedHistory || !history.value || isClosed || isForgotten) return;
+    const onto = (version: T): T | undefined => mergeChanges(storedHistory.now, version, from, { keyOf: source.keyOf });
+    const { past, future } = equal(storedHistory.now, from) ? storedHistory : rebase(storedHistory, from, onto);
     const { now, merge, ...here } = history.value;
     const isUntouched = here.past.length === 0;
     history.value = {
@@ -390,10 +390,10 @@ export function syncedDocument<T extends object, Initial extends T | undefined =
       mergeChanges(base.value, history.value.now, other.document, { keyOf: source.keyOf, prefer: choice });
     const next = (merged && readHere(merged)) ?? preferred;
     const theirs = record(startHistory(other.document), { name: 'changes in this window' }, next);
-    const kept = record(history.value, { name: 'use the other version' }, next);
+    const storedHistory = record(history.value, { name: 'use the other version' }, next);
     accept(other);
     [base.value, unanswered.value, conflict.value, state.value] = [other.document, [], undefined, 'saved'];
-    put(choice === 'mine' ? theirs : kept);
+    put(choice === 'mine' ? theirs : storedHistory);
     await save();
   }
 

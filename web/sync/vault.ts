@@ -1,6 +1,6 @@
 import { gcm } from '@noble/ciphers/aes.js';
 import { managedNonce } from '@noble/ciphers/utils.js';
-import { kept } from './safe-storage';
+import { safeStorage } from './safe-storage';
 
 const FORMAT = 'v1.';
 const CHUNK = 0x8000;
@@ -43,8 +43,8 @@ export const vault = {
   /** Opens it with the key of the house, in base64. What an earlier version left in the clear is encrypted. */
   open(secret: string): void {
     key = fromBase64(secret);
-    for (const name of ABOUT_PEOPLE.flatMap((prefix) => kept.keys(prefix))) {
-      const text = kept.read(name);
+    for (const name of ABOUT_PEOPLE.flatMap((prefix) => safeStorage.keys(prefix))) {
+      const text = safeStorage.read(name);
       if (text !== null && !text.startsWith(FORMAT)) vault.write(name, text);
     }
   },
@@ -71,14 +71,14 @@ export const vault = {
   },
   /** The text under a name; null where there is none, or it cannot be read with this key. */
   read(name: string): string | null {
-    const sealed = kept.read(name);
+    const sealed = safeStorage.read(name);
     return sealed === null ? null : vault.unseal(name, sealed);
   },
   /** Keeps a text. False where it is about people and the vault is closed, or where the browser has no room. */
   write(name: string, text: string): boolean {
     const sealed = vault.seal(name, text);
-    return sealed !== null && kept.write(name, sealed);
+    return sealed !== null && safeStorage.write(name, sealed);
   },
-  remove: (name: string): void => kept.remove(name),
-  keys: (prefix: string): string[] => kept.keys(prefix),
+  remove: (name: string): void => safeStorage.remove(name),
+  keys: (prefix: string): string[] => safeStorage.keys(prefix),
 };

@@ -10,13 +10,13 @@ import {
   ORDINARY,
   settle,
   svgOf,
-  TABLE_STATURE_CM,
+  REFERENCE_HEIGHT_CM,
   type BodyPlace,
   type Figure,
   type Settled,
 } from '#core/body';
 import type { Position } from '#core/catalogue';
-import { howHigh, type ForWhom, type HowHigh } from '#core/heights';
+import { suggestedHeight, type ForWhom, type SuggestedHeight } from '#core/heights';
 import type { PlacedProp, PropPlace, SetUp } from '#core/props';
 
 import type { FigureRequest, MeasuredFigure } from './drawing-request';
@@ -39,16 +39,16 @@ const artist = {
   },
   /** Where the places of the body are in the picture that `draw` gives for the same request. */
   places: (request: FigureRequest): BodyPlace[] => bodyPlaces(settled(request), request.view),
-  howHigh: (
+  suggestedHeight: (
     position: Position,
     setUp: SetUp,
     place: PropPlace,
-    side: HowHigh['side'],
+    side: SuggestedHeight['side'],
     body: ForWhom,
-  ): HowHigh | undefined => howHigh(position, setUp, place, side, body),
+  ): SuggestedHeight | undefined => suggestedHeight(position, setUp, place, side, body),
   /** The figure as it comes to rest with these props, so that each of its joints can be set. */
   bakePose: (figure: Figure, props: readonly PlacedProp[]): Figure =>
-    bakePose(figure, settle(figure, props, TABLE_STATURE_CM, ORDINARY)),
+    bakePose(figure, settle(figure, props, REFERENCE_HEIGHT_CM, ORDINARY)),
 };
 export type Artist = typeof artist;
 

@@ -1,4 +1,4 @@
-import { isOwnKind, type KnownKind, type PropKind } from '#core/props';
+import { isCustomKind, type KnownKind, type PropKind } from '#core/props';
 import type { View } from '../figure';
 import { cornersOf, rimsOf, type Box, type Roll, type Solid } from '../solids/solid';
 import { add, dot, toWorld, type Mat3, type Vec3 } from '../vector';
@@ -28,7 +28,7 @@ const MATERIALS: Record<KnownKind, Material> = {
   wall: 'chair',
 };
 /** What a kind of prop is made of; a kind of one's own is drawn as cloth. */
-export const materialOf = (kind: PropKind): Material => (isOwnKind(kind) ? 'blanket' : MATERIALS[kind]);
+export const materialOf = (kind: PropKind): Material => (isCustomKind(kind) ? 'blanket' : MATERIALS[kind]);
 
 /** A prop in the picture: its outline, lines on it, and faces that catch or lose the light. Paths in millimetres. */
 export interface PropShape {

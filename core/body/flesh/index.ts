@@ -18,23 +18,23 @@ export { type Ellipsoid, type Part } from './ellipsoid';
 export function fleshOf(body: Skeleton, pose: Pose, wanted?: ReadonlySet<Part>, hair: Hair = 'bun'): Ellipsoid[] {
   const flesh: Ellipsoid[] = [];
   const put = (piece: Ellipsoid) => flesh.push(piece);
-  const asked = (part: Part) => !wanted || wanted.has(part);
-  if (asked('torso')) {
+  const isWanted = (part: Part) => !wanted || wanted.has(part);
+  if (isWanted('torso')) {
     addTorso(body, put);
     if (!wanted) addSlope(body, put);
   }
-  if (asked('neck')) addNeck(body, put);
-  if (asked('head') || asked('hair') || asked('ear')) addHead(body, put, hair);
+  if (isWanted('neck')) addNeck(body, put);
+  if (isWanted('head') || isWanted('hair') || isWanted('ear')) addHead(body, put, hair);
   for (const name of SIDES) {
     const side = outward(name);
     const leg = body.legs[name];
     const arm = body.arms[name];
-    if (asked('thigh')) addThigh(body, leg, side, put);
-    if (asked('shank')) addShank(body, leg, side, put);
-    if (asked('foot')) addFoot(body, leg, side, put);
-    if (asked('upperArm')) addUpperArm(body, arm, side, put);
-    if (asked('forearm')) addForearm(body, arm, side, put);
-    if (asked('hand')) addHand(body, arm, pose.arms[name].hand, side, put);
+    if (isWanted('thigh')) addThigh(body, leg, side, put);
+    if (isWanted('shank')) addShank(body, leg, side, put);
+    if (isWanted('foot')) addFoot(body, leg, side, put);
+    if (isWanted('upperArm')) addUpperArm(body, arm, side, put);
+    if (isWanted('forearm')) addForearm(body, arm, side, put);
+    if (isWanted('hand')) addHand(body, arm, pose.arms[name].hand, side, put);
   }
   return flesh;
 }

@@ -5,7 +5,7 @@ import { fleshOf } from '../flesh';
 import { JOINT_LIMITS } from '../joint-limits';
 import { jointOf, setJoint, type JointName } from '../joints';
 import { SIDES, type Pose, type Side } from '../pose';
-import { TABLE_STATURE_CM } from '../proportions';
+import { REFERENCE_HEIGHT_CM } from '../proportions';
 import { skeletonOf, type Skeleton } from '../skeleton';
 import { MEETINGS } from '../solids/anchors';
 import { clamp } from '../vector';
@@ -63,7 +63,7 @@ const BENEATH = PROP_PLACE_NAMES.filter(
 const START_ABOVE = 1;
 const LOWEST = -10;
 
-const lowestOf = (pose: Pose): number => lowestPoint(fleshOf(skeletonOf(pose, TABLE_STATURE_CM), pose));
+const lowestOf = (pose: Pose): number => lowestPoint(fleshOf(skeletonOf(pose, REFERENCE_HEIGHT_CM), pose));
 
 const round = (degrees: number): number => Math.round(degrees * 10) / 10;
 
@@ -75,7 +75,7 @@ function lowering(pose: Pose, joint: JointName, side: Side, part: LetDown): Sett
   const heightAt = (angle: number): number => {
     const tried = structuredClone(pose);
     setJoint(tried, joint, side, angle);
-    return end(skeletonOf(tried, TABLE_STATURE_CM), side);
+    return end(skeletonOf(tried, REFERENCE_HEIGHT_CM), side);
   };
   const fall = heightAt(value - PROBE) - heightAt(value + PROBE);
   if (Math.abs(fall) < 0.05) return undefined;

@@ -1,4 +1,4 @@
-import type { CautionTrait, Instead, Level, Rule, RuleOn, SessionAsk } from '#core/caution';
+import type { CautionTrait, Instead, Level, Rule, RuleOn, SessionDemand } from '#core/caution';
 
 /** A condition, how careful to be, and why; where it makes a difference, in which degree or time, and what else to do. */
 export type Row = readonly [condition: string, level: Level, reason: string, more?: RowMore];
@@ -40,5 +40,5 @@ export const onPosition = (position: string, instead: Instead, ...rows: Row[]): 
 export const onTechnique = (technique: string, instead: Instead, ...rows: Row[]): Rule[] =>
   rulesOn({ kind: 'technique', technique }, instead, rows);
 /** Rules on a class as a whole. */
-export const onSession = (of: SessionAsk, instead: Instead, ...rows: Row[]): Rule[] =>
+export const onSession = (of: SessionDemand, instead: Instead, ...rows: Row[]): Rule[] =>
   rulesOn({ kind: 'session', of }, instead, rows);

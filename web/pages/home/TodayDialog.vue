@@ -37,14 +37,14 @@ watch(visible, (open) => {
 const choices = computed(() => plans.map(({ id, summary }) => ({ value: id, label: summary.title })));
 const { plan, trouble } = useChosenPlan(planId);
 
-const asked = computed(() => {
+const options = computed(() => {
   if (!plan.value) return undefined;
   return { ...usualFitOptions(plan.value, library.all), target: { kind: 'length' as const, seconds: seconds.value } };
 });
 const ask = (): void => {
-  if (visible.value && plan.value && asked.value) void job.ask(plan.value, library.all, { options: asked.value });
+  if (visible.value && plan.value && options.value) void job.ask(plan.value, library.all, { options: options.value });
 };
-watchDebounced([visible, plan, asked], ask, { debounce: 60 });
+watchDebounced([visible, plan, options], ask, { debounce: 60 });
 function setSeconds(next: Seconds | null): string | undefined {
   if (!plan.value) return undefined;
   const target = { kind: 'length' as const, seconds: next ?? 0 };

@@ -7,7 +7,7 @@ import {
   copyOf,
   positionDocument,
   techniqueDocument,
-  type OwnEntry,
+  type CustomEntry,
   type Position,
   type Technique,
 } from '#core/catalogue';
@@ -23,7 +23,7 @@ const toast = useToast();
 const trouble = ref('');
 const stored = computed(() => library.ownEntry(entry.id));
 const deleted = computed(() => stored.value !== undefined && stored.value.deletedAt !== null);
-const document = computed((): OwnEntry => ('figure' in entry ? positionDocument(entry) : techniqueDocument(entry)));
+const document = computed((): CustomEntry => ('figure' in entry ? positionDocument(entry) : techniqueDocument(entry)));
 
 async function copy(): Promise<void> {
   const id = await beginEntry((fresh) => copyOf(document.value, fresh));

@@ -17,8 +17,8 @@ const router = useRouter();
 const query = ref(typeof route.query.search === 'string' ? route.query.search : '');
 const chosen = ref<ChosenValues>(nothingChosen());
 for (const { group } of FILTERS) {
-  const asked = route.query[group];
-  if (typeof asked === 'string') chosen.value[group] = asked.split(',').filter(Boolean);
+  const fromAddress = route.query[group];
+  if (typeof fromAddress === 'string') chosen.value[group] = fromAddress.split(',').filter(Boolean);
 }
 const box = useTemplateRef<HTMLElement>('box');
 

@@ -4,7 +4,7 @@ import Button from 'primevue/button';
 import Menu from 'primevue/menu';
 import { shallowRef, useTemplateRef } from 'vue';
 import { useRouter } from 'vue-router';
-import { blankPosition, blankTechnique, type OwnEntry } from '#core/catalogue';
+import { blankPosition, blankTechnique, type CustomEntry } from '#core/catalogue';
 import { figureOf } from '#library';
 import { useLibrary } from '../../state/library';
 import { beginEntry, editPath, waitingEntries } from './edit/entry-drafts';
@@ -23,9 +23,9 @@ void waitingEntries().then((entries) => {
 });
 
 /** Begins with sitting, from where every other position is a joint away. */
-const newPosition = (id: string): OwnEntry => blankPosition(id, figureOf('easy-seat'));
+const newPosition = (id: string): CustomEntry => blankPosition(id, figureOf('easy-seat'));
 
-async function begin(make: (id: string) => OwnEntry): Promise<void> {
+async function begin(make: (id: string) => CustomEntry): Promise<void> {
   const id = await beginEntry(make);
   await router.push(editPath(make(id)));
 }

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import SelectButton from 'primevue/selectbutton';
 import { computed, ref, shallowRef } from 'vue';
-import { ORDINARY, TABLE_STATURE_CM, VIEWS, type Flexibility, type View } from '#core/body';
+import { ORDINARY, REFERENCE_HEIGHT_CM, VIEWS, type Flexibility, type View } from '#core/body';
 import type { NamedSetUp, Position } from '#core/catalogue';
 import FigureView from '../../widgets/figures/FigureView.vue';
 import type { FigureRequest } from '../../workers/drawing-request';
@@ -15,7 +15,7 @@ const { entry, setUp } = defineProps<{ entry: Position; setUp: NamedSetUp }>();
 const setUpId = defineModel<string>('setUpId', { required: true });
 const side = defineModel<'left' | 'right'>('side', { required: true });
 
-const statureCm = ref(TABLE_STATURE_CM);
+const statureCm = ref(REFERENCE_HEIGHT_CM);
 const flexibility = shallowRef<Flexibility>({ ...ORDINARY });
 const { moving, setMoving } = useMoving();
 

@@ -26,7 +26,7 @@ const usual = computed(() => {
 });
 const rangeOfTechnique = ({ range }: Technique): string =>
   `${clockOfSeconds(range.minSeconds)} to ${clockOfSeconds(range.maxSeconds)}`;
-const told = computed(() =>
+const details = computed(() =>
   technique.value
     ? [
         { what: 'Range', says: rangeOfTechnique(technique.value) },
@@ -49,7 +49,7 @@ const told = computed(() =>
     <dl>
       <dt>Usually</dt>
       <dd>{{ usual }}</dd>
-      <template v-for="{ what, says } in told" :key="what">
+      <template v-for="{ what, says } in details" :key="what">
         <dt>{{ what }}</dt>
         <dd>{{ says }}</dd>
       </template>

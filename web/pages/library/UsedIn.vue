@@ -12,10 +12,10 @@ const total = shallowRef(0);
 const trouble = shallowRef('');
 watch(
   () => entry,
-  async (asked) => {
+  async (wantedEntry) => {
     try {
-      const found = await listPlansUsing(asked, MOST);
-      if (asked === entry) [using.value, total.value, trouble.value] = [found.items, found.total, ''];
+      const found = await listPlansUsing(wantedEntry, MOST);
+      if (wantedEntry === entry) [using.value, total.value, trouble.value] = [found.items, found.total, ''];
     } catch (error) {
       trouble.value = (error as Error).message;
     }

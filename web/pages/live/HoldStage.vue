@@ -53,7 +53,7 @@ const PROMPTS_AHEAD_MS = 120_000;
 const prompts = (fromMs: number, horizonMs: number) =>
   session.cuesFrom(fromMs, horizonMs).filter((cue) => cue.kind === 'prompt');
 /** What is said now: everything of the latest moment. */
-const said = computed(() => {
+const summary = computed(() => {
   const cues = prompts(session.now.value - SAID_FOR_MS, SAID_FOR_MS);
   return cues.filter(({ atMs }) => atMs === cues.at(-1)?.atMs);
 });
@@ -61,7 +61,7 @@ const ahead = computed(() => {
   const cues = prompts(session.now.value, Math.min(PROMPTS_AHEAD_MS, state.value.groupMoreMs));
   return cues.filter(({ atMs }) => atMs === cues[0]?.atMs);
 });
-const spoken = computed(() => [`${word.value}.`, ...said.value.map(({ text }) => text)].join(' '));
+const spoken = computed(() => [`${word.value}.`, ...summary.value.map(({ text }) => text)].join(' '));
 </script>
 
 <template>
@@ -97,9 +97,9 @@ const spoken = computed(() => [`${word.value}.`, ...said.value.map(({ text }) =>
             <StepFigure :step="held" :side="figureSide" :label="held.name" :least="1500" :stage="stage?.index ?? 0" />
           </div>
           <BreathInHold v-if="held?.breath" :session="session" :breath="held.breath" />
-          <div v-if="!plain && said.length + ahead.length > 0" class="prompt">
-            <template v-if="said.length > 0"
-              ><p v-for="cue in said" :key="cue.key">
+          <div v-if="!plain && summary.length + ahead.length > 0" class="prompt">
+            <template v-if="summary.length > 0"
+              ><p v-for="cue in summary" :key="cue.key">
                 <strong class="now">{{ cue.text }}</strong>
               </p></template
             >

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { useLocalStorage } from '@vueuse/core';
 import { computed } from 'vue';
-import { inMind, LEVEL_WORDS, toKnowAt } from '#core/caution';
-import { saidOf } from '#core/review';
+import { inMind, LEVEL_WORDS, remindersAt } from '#core/caution';
+import { annotationsOf } from '#core/review';
 import CautionMark from '../../widgets/cautions/CautionMark.vue';
 import { useClass } from '../../state/use-class';
 import { useKnowledge } from '../../state/knowledge';
@@ -22,13 +22,13 @@ void people.ready();
 // On a phone it would take the room of the clock: there it is opened with a touch.
 const hidden = useLocalStorage('zovrin.inMindHidden', window.innerWidth < PHONE_PX);
 const { matrix } = useClass(session.planId, () => session.plan);
-const ids = computed(() => saidOf(session.local.value?.events ?? []).present?.people ?? []);
+const ids = computed(() => annotationsOf(session.local.value?.events ?? []).present?.people ?? []);
 const index = computed(() => session.state.value.phase?.stepIndex ?? -1);
-const told = computed(() => {
+const reminders = computed(() => {
   const step = session.plan.steps[index.value];
   if (!step) return [];
   const own = inMind(people.of(ids.value), step, cautions.knowledge);
-  const known = toKnowAt(
+  const known = remindersAt(
     (matrix.value?.rows ?? []).filter(({ personId }) => ids.value.includes(personId)),
     index.value,
   );
@@ -50,18 +50,18 @@ const told = computed(() => {
 </script>
 
 <template>
-  <section v-if="told.length > 0" class="strip" aria-label="Keep in mind">
+  <section v-if="reminders.length > 0" class="strip" aria-label="Keep in mind">
     <button
       type="button"
       class="plain-button"
       :aria-expanded="!hidden"
-      :aria-label="hidden ? `Keep in mind, ${told.length}: show` : 'Keep in mind: hide'"
+      :aria-label="hidden ? `Keep in mind, ${reminders.length}: show` : 'Keep in mind: hide'"
       @click="hidden = !hidden"
     >
-      {{ hidden ? `in mind: ${told.length}` : 'hide' }}
+      {{ hidden ? `in mind: ${reminders.length}` : 'hide' }}
     </button>
     <ul v-if="!hidden">
-      <li v-for="one in told" :key="one.id">
+      <li v-for="one in reminders" :key="one.id">
         <CautionMark :level="one.level" :state="one.isInstead && !one.level ? 'instead' : 'open'" />
         <span>
           <strong>{{ one.name }}</strong>

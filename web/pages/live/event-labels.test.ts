@@ -3,7 +3,7 @@ import { comingUp, foldRun, type RunEvent } from '#core/run';
 import { editedPlan, setOtherSetUp, type HoldStep } from '#core/plan';
 import { compileTimeline } from '#core/timeline';
 import { noLibrary, planOf, propRow, talk, workedHold } from '../../../tests/support/examples';
-import { happeningInWords } from './event-labels';
+import { eventInWords } from './event-labels';
 import { comingDetail, nextStageInWords } from './words';
 
 const block = propRow('block', 'sacrum', { state: 'edge' });
@@ -23,7 +23,7 @@ const started: RunEvent = { id: 'event-start', atMs: 0, kind: 'started' };
 const run = foldRun(timeline, [started]);
 
 type Body = RunEvent extends infer E ? (E extends RunEvent ? Omit<E, 'id' | 'atMs'> : never) : never;
-const said = (body: Body): string => happeningInWords({ ...body, id: 'event-1', atMs: 1000 } as RunEvent, plan, run);
+const said = (body: Body): string => eventInWords({ ...body, id: 'event-1', atMs: 1000 } as RunEvent, plan, run);
 
 describe('what was just done, in words', () => {
   test.each<[Body, string]>([

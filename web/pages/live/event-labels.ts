@@ -3,7 +3,7 @@ import type { Run, RunEvent } from '#core/run';
 import { clockOfMs } from '#core/time';
 
 /** What was just done, told beside the way to take it back. */
-export function happeningInWords(event: RunEvent, plan: Plan, run: Run): string {
+export function eventInWords(event: RunEvent, plan: Plan, run: Run): string {
   switch (event.kind) {
     case 'paused':
       return 'Paused';

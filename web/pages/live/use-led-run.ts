@@ -5,8 +5,8 @@ import type { RunEvent } from '#core/run';
 import type { StoredPlan } from '#api';
 import { eventsAfter } from '../../client/runs';
 import { newId } from '../../client/new-id';
-import { leftOutInAll } from '../../widgets/session/clock-offset';
-import { keepLocalRun, ledBy, makeOutbox, mergedRun, readLocalRun, type LocalRun } from '../../sync/event-outbox';
+import { excludedMs } from '../../widgets/session/clock-offset';
+import { storeLocalRun, ledBy, makeOutbox, mergedRun, readLocalRun, type LocalRun } from '../../sync/event-outbox';
 import type { SessionClock } from '../../widgets/session/session-clock';
 
 type Body<E> = E extends RunEvent ? Omit<E, 'id' | 'atMs' | 'window'> : never;
@@ -55,7 +55,7 @@ export function useLedRun(stored: StoredPlan, plan: Plan, clock: SessionClock, f
   /** Takes over what another window or device has made of the session. */
   function take(run: LocalRun): void {
     local.value = run;
-    clock.leaveOut(leftOutInAll(run.events, me));
+    clock.leaveOut(excludedMs(run.events, me));
     const by = ledBy(run.events);
     if (by !== '' && by !== me) leading.value = false;
   }
@@ -73,16 +73,16 @@ export function useLedRun(stored: StoredPlan, plan: Plan, clock: SessionClock, f
     local.value = { ...base, events: [...base.events, event] };
     // A rehearsal is kept nowhere.
     if (clock.rehearsal) return;
-    isStorageFull.value = !keepLocalRun(local.value);
+    isStorageFull.value = !storeLocalRun(local.value);
     void outbox.send();
   }
   /** Adds an event, where this window leads. Gives whether it did. */
   function happen(body: NewRunEvent): boolean {
     if (!leading.value) return false;
-    const kept = local.value && !clock.rehearsal ? readLocalRun(local.value) : undefined;
+    const storedRun = local.value && !clock.rehearsal ? readLocalRun(local.value) : undefined;
     // Another window has taken the lead, and the browser has not told yet.
-    if (kept && ![me, ''].includes(ledBy(kept.events))) {
-      take(kept);
+    if (storedRun && ![me, ''].includes(ledBy(storedRun.events))) {
+      take(storedRun);
       return false;
     }
     add(body);
@@ -95,27 +95,27 @@ export function useLedRun(stored: StoredPlan, plan: Plan, clock: SessionClock, f
     if (!local.value) return;
     add({ kind: 'led', by: me });
     // This device's clock differs from the one the session began with: it must still do so after a reload.
-    const byMs = clock.leftOutMs() - leftOutInAll(local.value.events, me);
+    const byMs = clock.leftOutMs() - excludedMs(local.value.events, me);
     if (byMs !== 0) add({ kind: 'clockSet', byMs });
   }
 
   // Told by the browser whenever another window has kept something.
   useEventListener(window, 'storage', () => {
-    const kept = local.value && readLocalRun(local.value);
-    if (kept && kept.events.length > (local.value?.events.length ?? 0)) take(kept);
-    else if (kept && ledBy(kept.events) !== ledBy(local.value?.events ?? [])) take(kept);
+    const storedRun = local.value && readLocalRun(local.value);
+    if (storedRun && storedRun.events.length > (local.value?.events.length ?? 0)) take(storedRun);
+    else if (storedRun && ledBy(storedRun.events) !== ledBy(local.value?.events ?? [])) take(storedRun);
   });
 
-  let asked = 0;
+  let request = 0;
   let asking = false;
   /** To be called at every tick: asks the server now and then what came from elsewhere. */
   async function listen(): Promise<void> {
     const run = local.value;
     const every = leading.value ? ASK_LEADING_MS : ASK_FOLLOWING_MS;
-    if (!run || clock.rehearsal || asking || performance.now() - asked < every) return;
+    if (!run || clock.rehearsal || asking || performance.now() - request < every) return;
     // Nothing of it has arrived there yet.
     if (leading.value && run.acknowledged === 0) return;
-    [asking, asked] = [true, performance.now()];
+    [asking, request] = [true, performance.now()];
     try {
       // Kept apart: what is sent meanwhile moves the number on in the run itself.
       const { acknowledged } = run;
@@ -125,7 +125,7 @@ export function useLedRun(stored: StoredPlan, plan: Plan, clock: SessionClock, f
       if (fresh.length > 0) {
         const merged = mergedRun(now, fresh);
         take(merged);
-        if (leading.value) keepLocalRun(merged);
+        if (leading.value) storeLocalRun(merged);
       }
       if (!leading.value && nowMs !== null) clock.sync(nowMs);
     } catch {

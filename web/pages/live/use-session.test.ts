@@ -9,8 +9,8 @@ import { TEMPLATES } from '#library';
 import type { StoredPlan } from '#api';
 import { fakeBrowser, settle, type Call, type FakeBrowser } from '../../../tests/support/browser';
 import { mounted, type Mounted } from '../../../tests/support/mounted';
-import { keepLocalRun, readLocalRun, unfinishedRun, type LocalRun } from '../../sync/event-outbox';
-import { leftOutInAll } from '../../widgets/session/clock-offset';
+import { storeLocalRun, readLocalRun, unfinishedRun, type LocalRun } from '../../sync/event-outbox';
+import { excludedMs } from '../../widgets/session/clock-offset';
 import { rehearsalClock, steadyClock, type SessionClock } from '../../widgets/session/session-clock';
 import { useSession, type Session } from './use-session';
 import type { InitialLeadership } from './use-led-run';
@@ -435,7 +435,7 @@ describe('kept, followed, taken over', () => {
 
   test('another window takes the lead: this one follows, adds nothing, and can take it again', async () => {
     const { session, run } = await begun();
-    keepLocalRun(elsewhere(run, { id: 'other-paused', atMs: Date.now(), kind: 'paused' }));
+    storeLocalRun(elsewhere(run, { id: 'other-paused', atMs: Date.now(), kind: 'paused' }));
     (window as unknown as EventTarget).dispatchEvent(new Event('storage'));
     expect([session.leading.value, session.state.value.status]).toEqual([false, 'paused']);
     expect(session.happen({ kind: 'resumed' })).toBe(false);
@@ -446,7 +446,7 @@ describe('kept, followed, taken over', () => {
 
   test('a lead that was taken and not told of yet is seen before anything is added', async () => {
     const { session, run } = await begun();
-    keepLocalRun(elsewhere(run));
+    storeLocalRun(elsewhere(run));
     expect(session.happen({ kind: 'paused' })).toBe(false);
     expect([session.leading.value, session.state.value.status]).toEqual([false, 'running']);
   });
@@ -483,8 +483,8 @@ describe('kept, followed, taken over', () => {
     expect(handover!.atMs).toBeLessThan(START + 60_000);
     expect(clockSet).toMatchObject({ kind: 'clockSet', byMs: ahead });
     // Reloaded there, the clock is the same without asking anybody.
-    expect(leftOutInAll(second.local.value!.events, 'phone again')).toBe(ahead);
-    expect(leftOutInAll(second.local.value!.events, ME)).toBe(0);
+    expect(excludedMs(second.local.value!.events, 'phone again')).toBe(ahead);
+    expect(excludedMs(second.local.value!.events, ME)).toBe(0);
     expect(first.run.value.status).toBe('running');
   });
 

@@ -24,7 +24,7 @@ import type { StoredPlan } from '#api';
 import { useLibrary } from '../../state/library';
 import type { SessionClock } from '../../widgets/session/session-clock';
 import { startTicker } from '../../widgets/session/ticker';
-import { leftOutInAll } from '../../widgets/session/clock-offset';
+import { excludedMs } from '../../widgets/session/clock-offset';
 import { useLedRun, type NewRunEvent, type InitialLeadership } from './use-led-run';
 
 /** A longer gap between two ticks than a busy page makes. */
@@ -112,7 +112,7 @@ export function useSession(
     const byMs = clockSetMs.value;
     if (byMs === 0) return;
     happen({ kind: 'clockSet', byMs: -byMs });
-    clock.leaveOut(leftOutInAll(local.value?.events ?? [], first.me));
+    clock.leaveOut(excludedMs(local.value?.events ?? [], first.me));
     now.value = clock.now();
     clockSetMs.value = 0;
   }

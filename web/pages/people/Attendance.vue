@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, shallowRef } from 'vue';
-import { sidesByWeek, sidesSaid, type Practised } from '#core/review';
+import { sidesByWeek, sidesInWords, type Practised } from '#core/review';
 import { clockOfMs } from '#core/time';
 import { listPractised } from '../../client/practised';
 import ChartView from '../../widgets/charts/ChartView.vue';
@@ -43,13 +43,13 @@ const sides = computed(() => sidesByWeek(all.value ?? [], weekOf));
       No class yet. Who is there is told at the start of a session, or in its closing form.
     </p>
     <template v-else-if="rows.length > 0">
-      <p>{{ sidesSaid(sides) }}</p>
+      <p>{{ sidesInWords(sides) }}</p>
       <ChartView
         v-if="sides.length > 1"
         type="bar"
         :data="(tone) => sidesChart(sides, tone)"
         :options="{ scales: { y: { title: { text: 'minutes' }, beginAtZero: true } } } as never"
-        :says="sidesSaid(sides)"
+        :says="sidesInWords(sides)"
       />
       <table class="figures">
         <thead>

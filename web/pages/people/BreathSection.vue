@@ -5,7 +5,7 @@ import { clockTime, dayOf, shortDayOf } from '../../ui/dates';
 import IconButton from '../../ui/IconButton.vue';
 import ChartView from '../../widgets/charts/ChartView.vue';
 import { useSettings } from '../../state/settings';
-import { breathOverTime, breathOverTimeSaid } from './breath-over-time';
+import { breathOverTime, breathOverTimeInWords } from './breath-over-time';
 import GrowthCheck from './GrowthCheck.vue';
 import RatioTable from './RatioTable.vue';
 import ValueDots from './ValueDots.vue';
@@ -53,12 +53,12 @@ const over = computed(() =>
     </section>
     <section v-if="over.length > 1">
       <h2>Over time</h2>
-      <p>{{ breathOverTimeSaid(over) }}</p>
+      <p>{{ breathOverTimeInWords(over) }}</p>
       <ChartView
         type="line"
         :data="(tone) => breathOverTime(over, tone)"
         :options="{ scales: { y: { title: { text: 'seconds' }, beginAtZero: true } } } as never"
-        :says="breathOverTimeSaid(over)"
+        :says="breathOverTimeInWords(over)"
       />
     </section>
     <section>

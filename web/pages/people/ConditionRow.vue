@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { Condition } from '#core/caution';
-import { countedFrom, MAX_WEEKS, pastDayRefusal, weeksBetween, weeksRefusal, type KeptCondition } from '#core/people';
+import { countedFrom, MAX_WEEKS, pastDayRefusal, weeksBetween, weeksRefusal, type PersonCondition } from '#core/people';
 import IconButton from '../../ui/IconButton.vue';
 import NumberField from '../../ui/fields/NumberField.vue';
 import PickField from '../../ui/fields/PickField.vue';
@@ -9,8 +9,8 @@ import TextField from '../../ui/fields/TextField.vue';
 import { today } from '../../state/days';
 
 /** One thing somebody told of: how it is, since when, a note. What is not known here says that it is not screened. */
-const { kept, known } = defineProps<{ kept: KeptCondition; known: Condition | undefined }>();
-const emit = defineEmits<{ change: [patch: Partial<KeptCondition>]; remove: [] }>();
+const { kept, known } = defineProps<{ kept: PersonCondition; known: Condition | undefined }>();
+const emit = defineEmits<{ change: [patch: Partial<PersonCondition>]; remove: [] }>();
 
 const name = computed(() => known?.name ?? (kept.words || kept.condition));
 const degrees = computed(() => [

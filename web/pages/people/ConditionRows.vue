@@ -2,34 +2,34 @@
 import { computed, ref } from 'vue';
 import { AREA_WORDS, screeningQuestions } from '#core/caution';
 import { searchable } from '#core/catalogue';
-import { IN_WORDS, keptCondition, type KeptCondition } from '#core/people';
+import { IN_WORDS, personCondition, type PersonCondition } from '#core/people';
 import { newId } from '../../client/new-id';
 import { useKnowledge } from '../../state/knowledge';
 import ConditionRow from './ConditionRow.vue';
 
 /** What somebody told of. Typed in plain words or by its usual term; what is not known here is kept in words. */
-const { conditions } = defineProps<{ conditions: readonly KeptCondition[] }>();
-const emit = defineEmits<{ change: [conditions: KeptCondition[]] }>();
+const { conditions } = defineProps<{ conditions: readonly PersonCondition[] }>();
+const emit = defineEmits<{ change: [conditions: PersonCondition[]] }>();
 
 const known = useKnowledge();
 const typed = ref('');
 const refused = ref('');
 const knownOf = (id: string) => known.knowledge.conditions.find((one) => one.id === id);
 const groups = computed(() => {
-  const asked = searchable(typed.value);
+  const wanted = searchable(typed.value);
   const taken = new Set(conditions.map(({ condition }) => condition));
   return screeningQuestions(known.knowledge)
     .map(({ area, questions }) => ({
       title: AREA_WORDS[area],
       questions: questions.filter(
-        ({ id, name, terms }) => !taken.has(id) && (asked === '' || searchable(`${name} ${terms}`).includes(asked)),
+        ({ id, name, terms }) => !taken.has(id) && (wanted === '' || searchable(`${name} ${terms}`).includes(wanted)),
       ),
     }))
     .filter(({ questions }) => questions.length > 0);
 });
 const open = ref(false);
 function add(condition: string, words = ''): void {
-  emit('change', [...conditions, keptCondition(newId(), condition, words)]);
+  emit('change', [...conditions, personCondition(newId(), condition, words)]);
   [typed.value, refused.value, open.value] = ['', '', false];
 }
 /** The one that fits what was typed; else what was typed, in words. */
@@ -45,7 +45,7 @@ function addTyped(): void {
     refused.value = 'That is here already.';
   else add(IN_WORDS, words);
 }
-const change = (id: string, patch: Partial<KeptCondition>): void =>
+const change = (id: string, patch: Partial<PersonCondition>): void =>
   emit(
     'change',
     conditions.map((one) => (one.id === id ? { ...one, ...patch } : one)),

@@ -5,7 +5,7 @@ import { useRouter } from 'vue-router';
 import { stateInWords, stateOn } from '#core/caution';
 import { searchable } from '#core/catalogue';
 import type { Group } from '#core/people';
-import { MAX_MEMBERS, newGroup, readGroup, type KeptCondition } from '#core/people';
+import { MAX_MEMBERS, newGroup, readGroup, type PersonCondition } from '#core/people';
 import type { ListedPlan } from '#api';
 import { groupClient } from '../../client/documents';
 import { restore } from '../../client/bin';
@@ -41,9 +41,9 @@ const refused = ref('');
 const members = computed(() => people.of(document.value.members));
 const gone = computed(() => document.value.members.length - members.value.length);
 const others = computed(() => {
-  const asked = searchable(query.value);
+  const wanted = searchable(query.value);
   return (people.people ?? []).filter(
-    (one) => !document.value.members.includes(one.id) && searchable(one.document.name).includes(asked),
+    (one) => !document.value.members.includes(one.id) && searchable(one.document.name).includes(wanted),
   );
 });
 const put = (name: string, patch: Partial<Group>): string | undefined => change(name, { ...document.value, ...patch });
@@ -62,7 +62,7 @@ const dropGone = (): void =>
     members.value.map((one) => one.id),
   );
 /** What somebody told of, as it is today, in one line. */
-const toldOf = (conditions: readonly KeptCondition[]): string =>
+const toldOf = (conditions: readonly PersonCondition[]): string =>
   conditions
     .map((kept) => {
       const known = cautions.knowledge.conditions.find(({ id: of }) => of === kept.condition);

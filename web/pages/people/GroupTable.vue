@@ -22,7 +22,7 @@ const rows = computed(() =>
       name: called,
       note,
       people: members.length,
-      told: here.filter(({ person }) => person.conditions.length > 0).length,
+      conditions: here.filter(({ person }) => person.conditions.length > 0).length,
       unasked: here.filter(({ person }) => person.askedOn === null).length,
     };
   }),
@@ -31,7 +31,7 @@ type Row = (typeof rows.value)[number];
 const COLUMNS = [
   { key: 'name', label: 'Group', of: ({ name: called }: Row) => called },
   { key: 'people', label: 'People', number: true, of: ({ people: many }: Row) => many },
-  { key: 'told', label: 'Told of something', number: true, of: ({ told }: Row) => told },
+  { key: 'conditions', label: 'Told of something', number: true, of: ({ conditions }: Row) => conditions },
   { key: 'unasked', label: 'Not asked yet', number: true, of: ({ unasked }: Row) => unasked },
   { key: 'note', label: 'Note', of: ({ note }: Row) => note },
 ];

@@ -1,28 +1,28 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
-import { ASK_WORDS } from '#core/caution';
-import { ASKS, type KeptInMind } from '#core/people';
+import { CAUTION_TRAIT_WORDS } from '#core/caution';
+import { STEP_TRAITS, type KeptInMind } from '#core/people';
 import IconButton from '../../ui/IconButton.vue';
 import TextField from '../../ui/fields/TextField.vue';
 import ChipChoice from '../../ui/fields/ChipChoice.vue';
 import { newId } from '../../client/new-id';
 
 /** What the teacher keeps in mind for somebody, and at which steps it is shown while teaching: by what they ask of the body. */
-const { kept } = defineProps<{ kept: readonly KeptInMind[] }>();
-const emit = defineEmits<{ change: [kept: KeptInMind[]] }>();
+const { reminders } = defineProps<{ reminders: readonly KeptInMind[] }>();
+const emit = defineEmits<{ change: [reminders: KeptInMind[]] }>();
 
-const options = ASKS.map((value) => ({ value, label: ASK_WORDS[value] }));
+const options = STEP_TRAITS.map((value) => ({ value, label: CAUTION_TRAIT_WORDS[value] }));
 const changed = (id: string, patch: Partial<KeptInMind>): void =>
   emit(
     'change',
-    kept.map((one) => (one.id === id ? { ...one, ...patch } : one)),
+    reminders.map((one) => (one.id === id ? { ...one, ...patch } : one)),
   );
 function setWords(id: string, words: string): string | undefined {
   if (words.trim() === '') return 'Say in a few words what to keep in mind.';
   changed(id, { words: words.trim() });
   return undefined;
 }
-const add = (): void => emit('change', [...kept, { id: newId(), words: 'go gently', asks: ['longUnmovingHold'] }]);
+const add = (): void => emit('change', [...reminders, { id: newId(), words: 'go gently', asks: ['longUnmovingHold'] }]);
 </script>
 
 <template>
@@ -33,7 +33,7 @@ const add = (): void => emit('change', [...kept, { id: newId(), words: 'go gentl
       from them; with a condition, a doctor or licensed practitioner is asked first.
     </p>
     <ul>
-      <li v-for="one in kept" :key="one.id">
+      <li v-for="one in reminders" :key="one.id">
         <TextField label="In a few words" :model-value="one.words" :accept="(words) => setWords(one.id, words)" />
         <ChipChoice
           label="Where it matters"
@@ -47,7 +47,7 @@ const add = (): void => emit('change', [...kept, { id: newId(), words: 'go gentl
           @click="
             emit(
               'change',
-              kept.filter(({ id }) => id !== one.id),
+              reminders.filter(({ id }) => id !== one.id),
             )
           "
         />

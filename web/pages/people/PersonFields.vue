@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { Flexibility, MAX_STATURE_CM, MIN_STATURE_CM, ORDINARY } from '#core/body';
+import { Flexibility, MAX_HEIGHT_CM, MIN_HEIGHT_CM, ORDINARY } from '#core/body';
 import { pastDayRefusal, type Person } from '#core/people';
 import TextField from '../../ui/fields/TextField.vue';
 import { today } from '../../state/days';
@@ -28,8 +28,8 @@ const numberOf = (typed: string): number | null | undefined => {
 function setStature(typed: string): string | undefined {
   const value = numberOf(typed);
   if (value === undefined) return 'Type a number of centimetres.';
-  if (value !== null && (value < MIN_STATURE_CM || value > MAX_STATURE_CM)) {
-    return `From ${MIN_STATURE_CM} to ${MAX_STATURE_CM} cm.`;
+  if (value !== null && (value < MIN_HEIGHT_CM || value > MAX_HEIGHT_CM)) {
+    return `From ${MIN_HEIGHT_CM} to ${MAX_HEIGHT_CM} cm.`;
   }
   return put({ statureCm: value });
 }

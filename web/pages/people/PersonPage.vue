@@ -94,7 +94,7 @@ async function bringBack(): Promise<void> {
       </div>
     </div>
     <KeepInMind
-      :kept="person.keepInMind"
+      :reminders="person.keepInMind"
       @change="(keepInMind) => put('change what to keep in mind', { keepInMind })"
     />
     <Attendance :person-id="id" />

@@ -26,9 +26,9 @@ const file = useTemplateRef<HTMLInputElement>('file');
 
 const known = computed(() => (people.people ?? []).map(({ id, document }) => ({ id, name: document.name })));
 const rows = computed(() => {
-  const asked = searchable(query.value);
+  const wanted = searchable(query.value);
   return (people.people ?? [])
-    .filter(({ document }) => searchable(document.name).includes(asked))
+    .filter(({ document }) => searchable(document.name).includes(wanted))
     .map(({ id, document }) => {
       const last = document.breaths.at(-1);
       const easy = last && easyBreath(last);
@@ -37,8 +37,8 @@ const rows = computed(() => {
         id,
         name: document.name,
         groups: groups.map((group) => group.document.name).join(', '),
-        told: document.conditions.length,
-        asked: document.askedOn ?? '',
+        conditions: document.conditions.length,
+        screenedOn: document.askedOn ?? '',
         breath: easy ? `${easy.in.toFixed(1)} in, ${easy.out.toFixed(1)} out` : '',
       };
     });
@@ -48,8 +48,8 @@ type Row = (typeof rows.value)[number];
 const COLUMNS = [
   { key: 'name', label: 'Name', of: ({ name: called }: Row) => called },
   { key: 'groups', label: 'Groups', of: ({ groups }: Row) => groups },
-  { key: 'told', label: 'Told of', number: true, of: ({ told }: Row) => told },
-  { key: 'asked', label: 'Asked on', of: ({ asked }: Row) => asked },
+  { key: 'conditions', label: 'Told of', number: true, of: ({ conditions }: Row) => conditions },
+  { key: 'screenedOn', label: 'Asked on', of: ({ screenedOn }: Row) => screenedOn },
   { key: 'breath', label: 'Easy breath, s', of: ({ breath }: Row) => breath },
 ];
 
@@ -142,8 +142,8 @@ async function takeIn(event: Event): Promise<void> {
     <template #name="{ row }">
       <RouterLink :to="`/people/${row.id}`">{{ row.name }}</RouterLink>
     </template>
-    <template #asked="{ row }">
-      <template v-if="row.asked">{{ shortDayOf(row.asked) }}</template>
+    <template #screenedOn="{ row }">
+      <template v-if="row.screenedOn">{{ shortDayOf(row.screenedOn) }}</template>
       <RouterLink v-else :to="`/people/${row.id}/form`" class="quiet">not yet: ask</RouterLink>
     </template>
   </SortedTable>

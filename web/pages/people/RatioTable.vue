@@ -6,7 +6,7 @@ import { practisedAs, ratioInWords, ratioOffers, type MeasuredBreath, type Ratio
 const { measured, ladder } = defineProps<{ measured: MeasuredBreath; ladder: readonly Rung[] }>();
 
 const number = (value: number | undefined, digits = 1): string => (value === undefined ? '' : value.toFixed(digits));
-const said = (ratio: Ratio, countSeconds: number): string => {
+const inWords = (ratio: Ratio, countSeconds: number): string => {
   const { counts, countSeconds: each } = practisedAs(ratio, countSeconds);
   return `${ratioInWords(counts).replaceAll(' : ', '-')} at ${each.toFixed(1)} s`;
 };
@@ -15,7 +15,7 @@ const rows = computed(() =>
     key: i,
     ratio: ratioInWords(offer.ratio),
     count: number(offer.countSeconds),
-    practised: offer.offered && offer.countSeconds !== undefined ? said(offer.ratio, offer.countSeconds) : '',
+    practised: offer.offered && offer.countSeconds !== undefined ? inWords(offer.ratio, offer.countSeconds) : '',
     cycle: number(offer.cycleSeconds),
     rate: number(offer.breathsAMinute),
     hold: offer.longestHoldSeconds ? number(offer.longestHoldSeconds) : offer.longestHoldSeconds === 0 ? 'none' : '',

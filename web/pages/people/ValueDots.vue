@@ -21,19 +21,19 @@ const {
 const emit = defineEmits<{ toggle: [index: number] }>();
 
 const HEIGHT = 46;
-const kept = computed(() => values.filter((_, i) => !isLeftOut(part, i)));
+const included = computed(() => values.filter((_, i) => !isLeftOut(part, i)));
 const most = computed(() => Math.max(1, ...values));
-const middle = computed(() => median(kept.value) ?? 0);
-const word = computed(() => (kept.value.length > 1 ? steadiness(kept.value).word : 'once'));
+const middle = computed(() => median(included.value) ?? 0);
+const word = computed(() => (included.value.length > 1 ? steadiness(included.value).word : 'once'));
 const y = (seconds: number): number => HEIGHT - (seconds / most.value) * HEIGHT;
-const said = (seconds: number): string => seconds.toFixed(1);
+const inWords = (seconds: number): string => seconds.toFixed(1);
 </script>
 
 <template>
   <section v-if="values.length > 0" :aria-label="title">
     <h3>{{ title }}</h3>
     <p>
-      <span class="numeral">{{ said(middle) }}</span> s <span class="small quiet">{{ word }}</span>
+      <span class="numeral">{{ inWords(middle) }}</span> s <span class="small quiet">{{ word }}</span>
     </p>
     <div class="columns">
       <span class="median" :style="{ top: `${y(middle)}px` }" />
@@ -44,12 +44,12 @@ const said = (seconds: number): string => seconds.toFixed(1);
         :disabled="!canToggle"
         :class="{ out: isLeftOut(part, i) }"
         :aria-pressed="!isLeftOut(part, i)"
-        :aria-label="`${title} ${i + 1}: ${said(seconds)} seconds${isLeftOut(part, i) ? ', left out' : ''}`"
+        :aria-label="`${title} ${i + 1}: ${inWords(seconds)} seconds${isLeftOut(part, i) ? ', left out' : ''}`"
         :title="canToggle ? 'Leave out, or take in again' : undefined"
         @click="emit('toggle', i)"
       >
         <span class="column" :style="{ height: `${HEIGHT - y(seconds)}px` }" />
-        <span class="small">{{ said(seconds) }}</span>
+        <span class="small">{{ inWords(seconds) }}</span>
       </button>
     </div>
   </section>

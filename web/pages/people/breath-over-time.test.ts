@@ -1,5 +1,5 @@
 import { expect, test } from '@jest/globals';
-import { breathOverTime, breathOverTimeSaid, type MeasuredOn } from './breath-over-time';
+import { breathOverTime, breathOverTimeInWords, type MeasuredOn } from './breath-over-time';
 
 const on = (day: string, out: number, holdFull?: number): MeasuredOn => ({
   day,
@@ -7,13 +7,13 @@ const on = (day: string, out: number, holdFull?: number): MeasuredOn => ({
 });
 
 test('what became of the out-breath, in a sentence', () => {
-  expect(breathOverTimeSaid([on('6 Oct', 7), on('3 Nov', 9), on('24 Nov', 8.5)])).toBe(
+  expect(breathOverTimeInWords([on('6 Oct', 7), on('3 Nov', 9), on('24 Nov', 8.5)])).toBe(
     'The easy out-breath grew longer: 7.0 s on 6 Oct, 8.5 s on 24 Nov.',
   );
-  expect(breathOverTimeSaid([on('6 Oct', 7), on('3 Nov', 6)])).toContain('grew shorter');
-  expect(breathOverTimeSaid([on('6 Oct', 7), on('3 Nov', 7.2)])).toContain('stayed as it was');
-  expect(breathOverTimeSaid([on('6 Oct', 7)])).toBe('Measured once.');
-  expect(breathOverTimeSaid([])).toBe('Measured once.');
+  expect(breathOverTimeInWords([on('6 Oct', 7), on('3 Nov', 6)])).toContain('grew shorter');
+  expect(breathOverTimeInWords([on('6 Oct', 7), on('3 Nov', 7.2)])).toContain('stayed as it was');
+  expect(breathOverTimeInWords([on('6 Oct', 7)])).toBe('Measured once.');
+  expect(breathOverTimeInWords([])).toBe('Measured once.');
 });
 
 test('a line for what was measured, with a gap where it was not', () => {

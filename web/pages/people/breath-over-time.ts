@@ -59,7 +59,7 @@ export const breathOverTime = (measured: readonly MeasuredOn[], tone: Tone): Cha
 const STEADY_SECONDS = 0.3;
 
 /** What became of the out-breath, in a sentence: from the first measuring to the last. */
-export function breathOverTimeSaid(measured: readonly MeasuredOn[]): string {
+export function breathOverTimeInWords(measured: readonly MeasuredOn[]): string {
   const [first, last] = [measured[0], measured.at(-1)];
   if (!first || !last || first === last) {
     return 'Measured once.';

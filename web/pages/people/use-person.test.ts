@@ -1,7 +1,7 @@
 import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
 import { createPinia, setActivePinia } from 'pinia';
 import { effectScope, type EffectScope } from 'vue';
-import { keptCondition, newPerson, type KeptCondition, type Person } from '#core/people';
+import { personCondition, newPerson, type PersonCondition, type Person } from '#core/people';
 import { fakeBrowser, settle, type FakeBrowser } from '../../../tests/support/browser';
 import { fakeServer, type FakeServer } from '../../../tests/support/fake-server';
 import { vault } from '../../sync/vault';
@@ -15,8 +15,8 @@ const measure = {
   holdFull: [],
   holdEmpty: [],
 };
-const knee: KeptCondition = keptCondition('k', 'knee');
-const carrying: KeptCondition = { ...keptCondition('p', 'pregnancy'), since: '2026-06-18' };
+const knee: PersonCondition = personCondition('k', 'knee');
+const carrying: PersonCondition = { ...personCondition('p', 'pregnancy'), since: '2026-06-18' };
 let browser: FakeBrowser;
 let server: FakeServer;
 let scopes: EffectScope[] = [];

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Place } from '#core/cupboard';
-import { MAX_FACES, type OwnKind, type OwnSize } from '#core/props';
+import { MAX_FACES, type CustomKind, type CustomSize } from '#core/props';
 import ChoiceField from '../../ui/fields/ChoiceField.vue';
 import FieldGroup from '../../ui/fields/FieldGroup.vue';
 import NumberField from '../../ui/fields/NumberField.vue';
@@ -23,13 +23,13 @@ const SIZES = [
   { key: 'heightCm' as const, label: 'height' },
   { key: 'giveCm' as const, label: 'give' },
 ];
-const ORDINARY: OwnSize = { shape: 'box', widthCm: 40, depthCm: 30, heightCm: 15, giveCm: 0 };
+const ORDINARY: CustomSize = { shape: 'box', widthCm: 40, depthCm: 30, heightCm: 15, giveCm: 0 };
 
 const put = (own: Place['own']) => accept('change own kinds', { own });
-const setKind = (index: number, patch: Partial<OwnKind>) =>
+const setKind = (index: number, patch: Partial<CustomKind>) =>
   put(place.own.map((one, i) => (i === index ? { ...one, kind: { ...one.kind, ...patch } } : one)));
-const facesOf = (index: number): OwnKind['faces'] => place.own[index]?.kind.faces ?? [];
-const setFace = (index: number, face: number, patch: Partial<OwnKind['faces'][number]>) =>
+const facesOf = (index: number): CustomKind['faces'] => place.own[index]?.kind.faces ?? [];
+const setFace = (index: number, face: number, patch: Partial<CustomKind['faces'][number]>) =>
   setKind(index, { faces: facesOf(index).map((one, i) => (i === face ? { ...one, ...patch } : one)) });
 function add(): void {
   const taken = new Set(place.own.map(({ kind }) => kind.label));

@@ -11,7 +11,7 @@ const laid = computed(() => matsOnFloor(place));
 const here = computed(() => Math.min(laid.value.length, place.mats.count));
 /** The wall along the top, as far as it is free. */
 const wall = computed(() => Math.min(place.wallCm, floor.value.widthCm));
-const said = computed(() => {
+const summary = computed(() => {
   const { widthCm, lengthCm } = floor.value;
   return `A floor of ${widthCm / 100} by ${lengthCm / 100} metres with ${here.value} mats; there is room for ${laid.value.length}.`;
 });
@@ -30,7 +30,7 @@ const spots = computed(() => {
   <svg
     :viewBox="`${-EDGE} ${-EDGE} ${floor.widthCm + 2 * EDGE} ${floor.lengthCm + 2 * EDGE}`"
     role="img"
-    :aria-label="said"
+    :aria-label="summary"
   >
     <rect class="floor" :width="floor.widthCm" :height="floor.lengthCm" />
     <rect

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { STOCKED, type KindNeed, type Place } from '#core/cupboard';
-import { isOwnKind, nameOfOwn, propKind, sizeOfPiece, type Sized } from '#core/props';
+import { isCustomKind, labelOfCustom, propKind, sizeOfPiece, type Sized } from '#core/props';
 import AppIcon from '../../ui/AppIcon.vue';
 import NumberField from '../../ui/fields/NumberField.vue';
 import PropGlyph from '../../widgets/props/PropGlyph.vue';
@@ -26,7 +26,7 @@ type Row = {
 function rowOf(piece: Sized, there: number, set: Row['accept']): Row {
   const need = needs?.find(({ kind }) => kind === piece.kind);
   const short = Math.max(0, (need?.group ?? 0) - there);
-  return { piece, label: propKind(piece.kind).plural, own: isOwnKind(piece.kind), there, need, short, accept: set };
+  return { piece, label: propKind(piece.kind).plural, own: isCustomKind(piece.kind), there, need, short, accept: set };
 }
 const rows = computed((): Row[] => [
   ...STOCKED.map((kind) =>
@@ -35,7 +35,7 @@ const rows = computed((): Row[] => [
     ),
   ),
   ...place.own.map(({ kind, count: there }, i) =>
-    rowOf({ kind: nameOfOwn(kind), state: kind.faces[0]?.label ?? '', size: kind.faces[0]?.size }, there, (count) =>
+    rowOf({ kind: labelOfCustom(kind), state: kind.faces[0]?.label ?? '', size: kind.faces[0]?.size }, there, (count) =>
       accept('count stock', { own: place.own.map((one, at) => (at === i ? { ...one, count } : one)) }),
     ),
   ),

@@ -17,17 +17,17 @@ const { edit, name, after } = defineProps<{
 const editor = useEditor();
 const router = useRouter();
 const variants = useVariants(editor.id);
-const said = ref('');
+const message = ref('');
 
 function take(): void {
   if (!edit) return;
   editor.seal();
   editor.edit(edit);
   editor.seal();
-  said.value = 'Taken. Undo brings it back as it was.';
+  message.value = 'Taken. Undo brings it back as it was.';
 }
 async function keep(): Promise<void> {
-  if (after) said.value = await variants.keep(name, after);
+  if (after) message.value = await variants.keep(name, after);
 }
 </script>
 
@@ -35,7 +35,7 @@ async function keep(): Promise<void> {
   <div class="verdict">
     <slot />
     <span class="end">
-      <span class="small quiet" role="status">{{ said }}</span>
+      <span class="small quiet" role="status">{{ message }}</span>
       <Button v-if="edit && after" label="Keep as a variant" outlined size="small" @click="keep" />
       <Button label="Leave it" outlined size="small" @click="router.push(`/plans/${editor.id}`)" />
       <Button label="Take it" size="small" :disabled="!edit" @click="take" />

@@ -6,9 +6,9 @@ import { editInWords } from './edit-words';
 
 /** Undo and redo of the plan on the desk; what each would do is said where it is known. */
 const editor = useEditor();
-const said = (edit: typeof editor.lastEdit): string => (edit ? `: ${editInWords(edit, editor.plan)}` : '');
-const undoHint = computed(() => `Undo${said(editor.lastEdit)} (Ctrl Z)`);
-const redoHint = computed(() => `Redo${said(editor.nextEdit)} (Ctrl Shift Z)`);
+const inWords = (edit: typeof editor.lastEdit): string => (edit ? `: ${editInWords(edit, editor.plan)}` : '');
+const undoHint = computed(() => `Undo${inWords(editor.lastEdit)} (Ctrl Z)`);
+const redoHint = computed(() => `Redo${inWords(editor.nextEdit)} (Ctrl Shift Z)`);
 </script>
 
 <template>

@@ -14,18 +14,18 @@ const { ladder, accept } = defineProps<{
 }>();
 
 const reason = ref('');
-const asked = ref<{ at: number; rung: Rung; question: string }>();
+const confirming = ref<{ at: number; rung: Rung; question: string }>();
 function setRatio(at: number, rung: Rung, typed: string): string | undefined {
   const read = readRatio(typed);
-  asked.value = undefined;
+  confirming.value = undefined;
   if (read.ok) return accept(ladder.with(at, { ...rung, ratio: read.ratio }));
   if (!('ask' in read)) return read.reason;
-  asked.value = { at, rung: { ...rung, ratio: read.ask }, question: read.reason };
+  confirming.value = { at, rung: { ...rung, ratio: read.ask }, question: read.reason };
   return undefined;
 }
 function answerYes(): void {
-  if (asked.value) reason.value = accept(ladder.with(asked.value.at, asked.value.rung)) ?? '';
-  asked.value = undefined;
+  if (confirming.value) reason.value = accept(ladder.with(confirming.value.at, confirming.value.rung)) ?? '';
+  confirming.value = undefined;
 }
 function move(at: number, by: -1 | 1): void {
   const rung = ladder[at];
@@ -71,10 +71,10 @@ function add(): void {
           @click="move(i, 1)"
         />
         <IconButton icon="remove" :size="14" :label="`Remove ratio ${i + 1}`" @click="remove(i)" />
-        <p v-if="asked?.at === i" class="ask" role="alert">
-          {{ asked.question }}
+        <p v-if="confirming?.at === i" class="ask" role="alert">
+          {{ confirming.question }}
           <button type="button" class="link-button" @click="answerYes">Yes</button>
-          <button type="button" class="link-button" @click="asked = undefined">No</button>
+          <button type="button" class="link-button" @click="confirming = undefined">No</button>
         </p>
       </li>
     </ol>

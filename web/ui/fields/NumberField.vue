@@ -24,7 +24,7 @@ const {
 const id = useId();
 const typed = ref('');
 const reason = ref('');
-const said = computed(() => reason.value || problem);
+const shownProblem = computed(() => reason.value || problem);
 watch(
   () => modelValue,
   (value) => {
@@ -48,7 +48,7 @@ function nudge(by: number): void {
 </script>
 
 <template>
-  <span class="field" :class="{ bad: said !== '' }">
+  <span class="field" :class="{ bad: shownProblem !== '' }">
     <label :for="id" :class="{ 'sr-only': hideLabel }">{{ label }}</label>
     <span class="line">
       <input
@@ -56,7 +56,7 @@ function nudge(by: number): void {
         v-model="typed"
         inputmode="decimal"
         autocomplete="off"
-        :aria-invalid="said !== ''"
+        :aria-invalid="shownProblem !== ''"
         @change="commit"
         @keydown.enter="commit"
         @keydown.up.prevent="nudge(step)"
@@ -64,7 +64,7 @@ function nudge(by: number): void {
       />
       <span v-if="unit" class="quiet">{{ unit }}</span>
     </span>
-    <span v-if="said !== ''" class="field-reason" role="alert">{{ said }}</span>
+    <span v-if="shownProblem !== ''" class="field-reason" role="alert">{{ shownProblem }}</span>
   </span>
 </template>
 

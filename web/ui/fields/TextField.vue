@@ -29,7 +29,7 @@ const {
 const id = useId();
 const typed = ref('');
 const reason = ref('');
-const said = computed(() => reason.value || problem);
+const shownProblem = computed(() => reason.value || problem);
 watch(
   () => modelValue,
   (text) => {
@@ -44,7 +44,7 @@ function commit(): void {
 </script>
 
 <template>
-  <span class="field" :class="{ bad: said !== '' }">
+  <span class="field" :class="{ bad: shownProblem !== '' }">
     <label :for="id" :class="{ 'sr-only': hideLabel }">{{ label }}</label>
     <textarea
       v-if="rows > 1"
@@ -52,7 +52,7 @@ function commit(): void {
       v-model="typed"
       :rows="rows"
       :placeholder="placeholder"
-      :aria-invalid="said !== ''"
+      :aria-invalid="shownProblem !== ''"
       @change="commit"
     />
     <input
@@ -62,12 +62,12 @@ function commit(): void {
       :type="type"
       :autofocus="autofocus"
       :placeholder="placeholder"
-      :aria-invalid="said !== ''"
+      :aria-invalid="shownProblem !== ''"
       autocomplete="off"
       @change="commit"
       @keydown.enter="commit"
     />
-    <span v-if="said !== ''" class="reason" role="alert">{{ said }}</span>
+    <span v-if="shownProblem !== ''" class="reason" role="alert">{{ shownProblem }}</span>
   </span>
 </template>
 

@@ -37,7 +37,7 @@ const {
 const id = useId();
 const typed = ref('');
 const reason = ref('');
-const said = computed(() => reason.value || problem);
+const shownProblem = computed(() => reason.value || problem);
 /** How a number alone was understood: `5 → 5:00`. */
 const understood = ref('');
 const UNDERSTOOD_MS = 6000;
@@ -92,7 +92,7 @@ function nudge(by: number): void {
 </script>
 
 <template>
-  <span class="field" :class="{ large, bad: said !== '' }">
+  <span class="field" :class="{ large, bad: shownProblem !== '' }">
     <label :for="id" :class="{ 'sr-only': hideLabel }">{{ label }}</label>
     <input
       :id="id"
@@ -101,15 +101,15 @@ function nudge(by: number): void {
       inputmode="text"
       autocomplete="off"
       :placeholder="placeholder"
-      :aria-invalid="said !== ''"
-      :aria-describedby="said === '' ? undefined : `${id}-reason`"
+      :aria-invalid="shownProblem !== ''"
+      :aria-describedby="shownProblem === '' ? undefined : `${id}-reason`"
       @change="commit"
       @keydown.enter="commit"
       @keydown.up.prevent="nudge($event.shiftKey ? 60 : 15)"
       @keydown.down.prevent="nudge($event.shiftKey ? -60 : -15)"
     />
-    <span v-if="said === '' && understood !== ''" class="understood" role="status">{{ understood }}</span>
-    <span v-if="said !== ''" :id="`${id}-reason`" class="field-reason" role="alert">{{ said }}</span>
+    <span v-if="shownProblem === '' && understood !== ''" class="understood" role="status">{{ understood }}</span>
+    <span v-if="shownProblem !== ''" :id="`${id}-reason`" class="field-reason" role="alert">{{ shownProblem }}</span>
   </span>
 </template>
 

@@ -17,7 +17,7 @@ const { countSeconds, accept } = defineProps<{
 const settings = useDeviceSettings();
 const taps = ref<number[]>([]);
 const reason = ref('');
-const said = computed(() => {
+const summary = computed(() => {
   if (reason.value !== '') return reason.value;
   const more = MIN_TAPS - taps.value.length;
   return taps.value.length > 0 && more > 0 ? `${more} more` : '';
@@ -71,7 +71,7 @@ onBeforeUnmount(() => sounds.close());
   <button type="button" class="link-button small" :aria-pressed="beating" @click="metronome">
     {{ beating ? 'Stop the beat' : 'Hear it' }}
   </button>
-  <span class="small said" :class="{ caution: reason !== '' }" role="status">{{ said }}</span>
+  <span class="small said" :class="{ caution: reason !== '' }" role="status">{{ summary }}</span>
 </template>
 
 <style scoped>

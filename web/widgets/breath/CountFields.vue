@@ -13,10 +13,10 @@ const { counts, accept } = defineProps<{
 
 const LABELS: Record<Quarter, string> = { in: 'in', holdFull: 'hold full', out: 'out', holdEmpty: 'hold empty' };
 const linked = ref(false);
-const asked = ref<{ counts: Ratio; question: string }>();
+const confirming = ref<{ counts: Ratio; question: string }>();
 
 const put = (next: Ratio): string | undefined => {
-  asked.value = undefined;
+  confirming.value = undefined;
   return accept(next);
 };
 const setOne = (quarter: Quarter) => (value: number) => {
@@ -35,7 +35,7 @@ function setRatio(typed: string): string | undefined {
   const read = readCounts(typed, counts.in);
   if (read.ok) return put(read.counts);
   if (!read.ask) return read.reason;
-  asked.value = { counts: read.ask, question: read.reason };
+  confirming.value = { counts: read.ask, question: read.reason };
   return undefined;
 }
 const ratio = computed(() => ratioInWords(counts).replaceAll(' : ', '-'));
@@ -55,10 +55,10 @@ const ratio = computed(() => ratioInWords(counts).replaceAll(' : ', '-'));
       <label class="link small"><input v-model="linked" type="checkbox" /> keep the ratio</label>
       <TextField class="ratio" label="as a ratio" placeholder="1:4:2" :model-value="ratio" :accept="setRatio" />
     </div>
-    <p v-if="asked" class="ask" role="alert">
-      {{ asked.question }}
-      <button type="button" class="link-button" @click="put(asked.counts)">Yes</button>
-      <button type="button" class="link-button" @click="asked = undefined">No</button>
+    <p v-if="confirming" class="ask" role="alert">
+      {{ confirming.question }}
+      <button type="button" class="link-button" @click="put(confirming.counts)">Yes</button>
+      <button type="button" class="link-button" @click="confirming = undefined">No</button>
     </p>
   </div>
 </template>

@@ -6,7 +6,7 @@ const { number, of } = defineProps<{ number: number; of: number }>();
 
 const MOST = 24;
 const more = computed(() => of - number);
-const said = computed(() =>
+const summary = computed(() =>
   more.value === 0 ? 'the last round' : `${more.value} more ${more.value === 1 ? 'round' : 'rounds'} after this one`,
 );
 const look = (round: number): string => (round < number ? 'led' : round === number ? 'here' : 'to-come');
@@ -18,7 +18,7 @@ const look = (round: number): string => (round < number ? 'led' : round === numb
       <strong v-if="more > 0">{{ more }} more {{ more === 1 ? 'round' : 'rounds' }}</strong>
       <span class="quiet">{{ more > 0 ? 'after this one' : 'the last round' }}</span>
     </p>
-    <svg v-if="of <= MOST" :width="of * 24" height="20" :viewBox="`0 0 ${of * 24} 20`" role="img" :aria-label="said">
+    <svg v-if="of <= MOST" :width="of * 24" height="20" :viewBox="`0 0 ${of * 24} 20`" role="img" :aria-label="summary">
       <path v-for="round in of" :key="round" :class="look(round)" :d="`M${(round - 1) * 24 + 1} 18l6 -16h8l6 16Z`" />
     </svg>
   </div>

@@ -134,7 +134,7 @@ const setRounds = (rounds: number): string | undefined => put({ rounds, ramp: ro
         <TextField
           class="says"
           hide-label
-          :label="`Said with set ${number}`"
+          :label="`RunAnnotations with set ${number}`"
           placeholder="What is said with it"
           :model-value="set.says"
           :accept="(says) => put({ says })"

@@ -1,5 +1,11 @@
 import type { ChartData } from 'chart.js';
-import type { betweens, breathBySession, plannedAndDone, sidesByWeek, strengthAgainstLength } from '#core/review';
+import type {
+  transitionTimes,
+  breathBySession,
+  plannedAndDone,
+  sidesByWeek,
+  strengthAgainstLength,
+} from '#core/review';
 import { shortDayOf } from '../../ui/dates';
 
 /** A colour of the theme by its name. */
@@ -49,11 +55,11 @@ export const plannedChart = (runs: ReturnType<typeof plannedAndDone>, tone: Tone
   ],
 });
 
-export const BETWEEN_WORDS = { setUp: 'set-up, change of sides', entries: 'way in, way out', talk: 'talk' };
+export const TRANSITION_WORDS = { setUp: 'set-up, change of sides', entries: 'way in, way out', talk: 'talk' };
 
 /** Seconds of one set-up, way and talk: as it goes as fill, planned as outline. */
-export const betweensChart = (parts: ReturnType<typeof betweens>, tone: Tone): ChartData => ({
-  labels: parts.map(({ what }) => BETWEEN_WORDS[what]),
+export const transitionTimesChart = (parts: ReturnType<typeof transitionTimes>, tone: Tone): ChartData => ({
+  labels: parts.map(({ what }) => TRANSITION_WORDS[what]),
   datasets: [
     filled(
       'as it goes',

@@ -2,13 +2,13 @@ import { wrap, type Remote } from 'comlink';
 import { readonly, shallowRef } from 'vue';
 import type { BodyPlace, Figure } from '#core/body';
 import type { Position } from '#core/catalogue';
-import type { ForWhom, HowHigh } from '#core/heights';
+import type { ForWhom, SuggestedHeight } from '#core/heights';
 import type { PlacedProp, PropPlace, SetUp } from '#core/props';
 import type { Artist } from '../../workers/drawing';
 import type { DrawnFigure, FigureRequest, MeasuredFigure } from '../../workers/drawing-request';
 
 const KEPT = 240;
-const kept = new Map<string, Promise<MeasuredFigure>>();
+const cache = new Map<string, Promise<MeasuredFigure>>();
 interface Drawing {
   artist: Remote<Artist>;
   /** Rejects when the worker's script could not be loaded: it never answers then. */
@@ -44,17 +44,17 @@ function ask<T>(of: (artist: Remote<Artist>) => unknown): Promise<T> {
 /** Draws a figure in the worker; the same one is drawn once. Rejects when the worker can not draw it. */
 export function drawFigure(request: FigureRequest): Promise<MeasuredFigure> {
   const key = JSON.stringify(request);
-  const known = kept.get(key);
+  const known = cache.get(key);
   if (known) {
-    kept.delete(key);
-    kept.set(key, known);
+    cache.delete(key);
+    cache.set(key, known);
     return known;
   }
   const drawn = ask<MeasuredFigure>((artist) => artist.draw(JSON.parse(key) as FigureRequest));
-  kept.set(key, drawn);
-  drawn.catch(() => kept.delete(key));
-  const [oldest] = kept.keys();
-  if (kept.size > KEPT && oldest !== undefined) kept.delete(oldest);
+  cache.set(key, drawn);
+  drawn.catch(() => cache.delete(key));
+  const [oldest] = cache.keys();
+  if (cache.size > KEPT && oldest !== undefined) cache.delete(oldest);
   return drawn;
 }
 
@@ -70,22 +70,22 @@ export const figurePlaces = (request: FigureRequest): Promise<BodyPlace[]> =>
   ask((artist) => artist.places(plain(request)));
 
 /** How high what lies at a place should be for a body; undefined for a place without a measure. */
-export const askHowHigh = (
+export const askSuggestedHeight = (
   position: Position,
   setUp: SetUp,
   place: PropPlace,
-  side: HowHigh['side'],
+  side: SuggestedHeight['side'],
   body: ForWhom,
-): Promise<HowHigh | undefined> =>
-  ask((artist) => artist.howHigh(plain(position), plain(setUp), place, side, plain(body)));
+): Promise<SuggestedHeight | undefined> =>
+  ask((artist) => artist.suggestedHeight(plain(position), plain(setUp), place, side, plain(body)));
 
 const standard = shallowRef<Readonly<Record<string, DrawnFigure>>>();
-let asked = false;
+let hasFailed = false;
 
 /** The figures that ship ready, by the position's id; undefined until they have come, empty where they can not be had. */
 export function useStandardFigures() {
-  if (!asked) {
-    asked = true;
+  if (!hasFailed) {
+    hasFailed = true;
     fetch('/figures/standard.json')
       .then((response) => response.json() as Promise<Record<string, DrawnFigure>>)
       .then(
@@ -93,7 +93,7 @@ export function useStandardFigures() {
         () => {
           // Every figure is drawn by the worker then; the next page to ask tries again.
           standard.value = {};
-          asked = false;
+          hasFailed = false;
         },
       );
   }

@@ -1,5 +1,5 @@
 import { computed, shallowRef, toValue, watch, type MaybeRefOrGetter } from 'vue';
-import { ORDINARY, TABLE_STATURE_CM, type View } from '#core/body';
+import { ORDINARY, REFERENCE_HEIGHT_CM, type View } from '#core/body';
 import type { Position } from '#core/catalogue';
 import type { ForWhom } from '#core/heights';
 import { placedProps, type SetUp } from '#core/props';
@@ -7,7 +7,7 @@ import { drawFigure, useStandardFigures } from './figures';
 import type { DrawnFigure, FigureRequest, MeasuredFigure } from '../../workers/drawing-request';
 
 /** The body a figure is drawn for where no other is chosen. */
-const STANDARD_BODY: ForWhom = { statureCm: TABLE_STATURE_CM, flexibility: ORDINARY };
+const STANDARD_BODY: ForWhom = { statureCm: REFERENCE_HEIGHT_CM, flexibility: ORDINARY };
 
 interface Wanted {
   position: Position | undefined;

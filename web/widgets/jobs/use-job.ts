@@ -47,7 +47,7 @@ export function useJob<K extends JobKind>(kind: K, start: () => Thread = startTh
   const share = ref<number | null>(null);
   const trouble = ref('');
   let thread: Thread | undefined;
-  let asked = 0;
+  let request = 0;
   let atWork = false;
 
   function drop(): void {
@@ -61,21 +61,21 @@ export function useJob<K extends JobKind>(kind: K, start: () => Thread = startTh
   async function ask(plan: Plan, library: Library, what: Jobs[K]['ask']): Promise<Jobs[K]['answer'] | undefined> {
     if (atWork) drop();
     thread ??= start();
-    const mine = ++asked;
+    const mine = ++request;
     [atWork, trouble.value] = [true, ''];
     const from = performance.now();
     const ticks = proxy((done: number) => {
-      if (mine === asked && atWork && performance.now() - from > SOON_MS) share.value = done;
+      if (mine === request && atWork && performance.now() - from > SOON_MS) share.value = done;
     });
     try {
       const job = plain(jobOf(kind, plan, library, what));
       const found = (await Promise.race([thread.run(job, ticks), thread.failed])) as Jobs[K]['answer'];
-      if (mine !== asked) return undefined;
+      if (mine !== request) return undefined;
       answer.value = found;
       [atWork, share.value] = [false, null];
       return found;
     } catch {
-      if (mine !== asked) return undefined;
+      if (mine !== request) return undefined;
       drop();
       trouble.value = 'This could not be worked out here. The plan is as it was.';
       return undefined;
@@ -85,13 +85,13 @@ export function useJob<K extends JobKind>(kind: K, start: () => Thread = startTh
   /** Gives up what is under way. The plan, and the last answer, stay as they are. */
   function stop(): void {
     if (!atWork) return;
-    asked++;
+    request++;
     drop();
     trouble.value = 'Stopped. The plan is as it was.';
   }
 
   onScopeDispose(() => {
-    asked++;
+    request++;
     if (atWork || spare) return drop();
     spare = thread;
   });

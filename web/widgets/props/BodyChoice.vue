@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { ORDINARY, STIFF, SUPPLE, TABLE_STATURE_CM, type Flexibility } from '#core/body';
+import { ORDINARY, STIFF, SUPPLE, REFERENCE_HEIGHT_CM, type Flexibility } from '#core/body';
 import { useDeviceSettings } from '../../state/device-settings';
 import { usePeople } from '../../state/people';
 import { useScreening } from '../../state/screening';
@@ -26,12 +26,12 @@ const bodies = computed(() =>
           {
             id,
             name: people.shown(id),
-            body: { statureCm: statureCm ?? TABLE_STATURE_CM, flexibility: flexibility ?? ORDINARY },
+            body: { statureCm: statureCm ?? REFERENCE_HEIGHT_CM, flexibility: flexibility ?? ORDINARY },
           },
         ],
   ),
 );
-const said = computed(() => {
+const summary = computed(() => {
   const { statureCm, flexibility } = settings.body;
   const known = KNOWN.find((one) => same(one.flexibility, flexibility));
   return `${statureCm} cm, ${known?.label ?? 'as set'}`;
@@ -40,7 +40,7 @@ const said = computed(() => {
 
 <template>
   <details class="small">
-    <summary>for a body of {{ said }}</summary>
+    <summary>for a body of {{ summary }}</summary>
     <p class="known">
       <button
         v-for="{ label, flexibility } in KNOWN"

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import Slider from 'primevue/slider';
-import { MAX_STATURE_CM, MIN_STATURE_CM, ORDINARY, TABLE_STATURE_CM, type Flexibility } from '#core/body';
+import { MAX_HEIGHT_CM, MIN_HEIGHT_CM, ORDINARY, REFERENCE_HEIGHT_CM, type Flexibility } from '#core/body';
 
 /** The body a figure is drawn for: stature and three measures of flexibility. */
 const statureCm = defineModel<number>('statureCm', { required: true });
@@ -22,7 +22,7 @@ function setMeasure(key: keyof Flexibility, value: number | number[]): void {
   flexibility.value = { ...flexibility.value, [key]: Number(value) };
 }
 function reset(): void {
-  statureCm.value = TABLE_STATURE_CM;
+  statureCm.value = REFERENCE_HEIGHT_CM;
   flexibility.value = { ...ORDINARY };
 }
 </script>
@@ -33,8 +33,8 @@ function reset(): void {
       <span id="stature-label">Stature</span>
       <Slider
         :model-value="statureCm"
-        :min="MIN_STATURE_CM"
-        :max="MAX_STATURE_CM"
+        :min="MIN_HEIGHT_CM"
+        :max="MAX_HEIGHT_CM"
         aria-labelledby="stature-label"
         @update:model-value="setStature"
         @slideend="emit('moving', false)"

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { propKind, type OwnFace, type PropKind } from '#core/props';
+import { propKind, type CustomFace, type PropKind } from '#core/props';
 import ChoiceField from '../../ui/fields/ChoiceField.vue';
 import PropGlyph from './PropGlyph.vue';
 
@@ -13,15 +13,15 @@ const {
   kind: PropKind;
   state: string;
   /** The faces of a kind of one's own. */
-  faces?: readonly OwnFace[];
+  faces?: readonly CustomFace[];
 }>();
-const emit = defineEmits<{ choose: [state: string, face: OwnFace | undefined] }>();
+const emit = defineEmits<{ choose: [state: string, face: CustomFace | undefined] }>();
 
 const choices = computed(() => [
   ...Object.entries(propKind(kind).states).map(([value, { label }]) => ({ value, label })),
   ...faces.map(({ label }) => ({ value: label, label })),
 ]);
-const faceOf = (name: string): OwnFace | undefined => faces.find(({ label }) => label === name);
+const faceOf = (name: string): CustomFace | undefined => faces.find(({ label }) => label === name);
 </script>
 
 <template>

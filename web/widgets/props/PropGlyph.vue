@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { materialOf } from '#core/body';
-import { isOwnKind, sizeOfPiece, type Sized } from '#core/props';
+import { isCustomKind, sizeOfPiece, type Sized } from '#core/props';
 
 /** A prop seen from its end as it lies, all of them at one scale; a wide fold is cut off at the sides. */
 const {
@@ -32,7 +32,7 @@ const shape = computed(() => {
   const high = Math.min(HIGH, Math.max(1.6, size.heightCm * scale));
   const wide = Math.min(WIDE, Math.max(3, size.depthCm * scale));
   const round = ROUND.has(name.value) || piece.size?.shape === 'roll';
-  const soft = isOwnKind(piece.kind) ? 0.1 : size.giveCm > 0 ? 0.42 : 0.06;
+  const soft = isCustomKind(piece.kind) ? 0.1 : size.giveCm > 0 ? 0.42 : 0.06;
   return {
     x: (WIDE - wide) / 2,
     y: HIGH - high,

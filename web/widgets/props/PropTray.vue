@@ -1,6 +1,14 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { isKnownKind, nameOfOwn, PROP_KIND_NAMES, propKind, rowFor, type Available, type PropKind } from '#core/props';
+import {
+  isKnownKind,
+  labelOfCustom,
+  PROP_KIND_NAMES,
+  propKind,
+  rowFor,
+  type Available,
+  type PropKind,
+} from '#core/props';
 import { usePlaces } from '../../state/places';
 import PropGlyph from './PropGlyph.vue';
 import { usePropDrag, type HeldProp, type LiftedProp } from './use-prop-drag';
@@ -27,8 +35,8 @@ const tray = computed(() => [
     face: undefined,
   })),
   ...places.ownKinds
-    .filter((own) => isThere(nameOfOwn(own)))
-    .map((own) => ({ kind: nameOfOwn(own), state: own.faces[0]?.label ?? '', face: own.faces[0] })),
+    .filter((own) => isThere(labelOfCustom(own)))
+    .map((own) => ({ kind: labelOfCustom(own), state: own.faces[0]?.label ?? '', face: own.faces[0] })),
 ]);
 const pieceOf = ({ kind, face }: HeldProp) => ({
   kind,

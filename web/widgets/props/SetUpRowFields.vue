@@ -3,15 +3,15 @@ import { computed, ref } from 'vue';
 import type { Position } from '#core/catalogue';
 import { MEASURED_PLACES } from '#core/heights';
 import {
-  isOwnKind,
-  nameOfOwn,
+  isCustomKind,
+  labelOfCustom,
   PROP_KIND_NAMES,
   PROP_PLACES,
   propKind,
   rowFor,
   stackHeightCm,
   type Available,
-  type OwnFace,
+  type CustomFace,
   type PropKind,
   type PropPlace,
   type SetUp,
@@ -24,7 +24,7 @@ import TextField from '../../ui/fields/TextField.vue';
 import IconButton from '../../ui/IconButton.vue';
 import { usePlaces } from '../../state/places';
 import FaceChoice from './FaceChoice.vue';
-import HowHigh from './HowHigh.vue';
+import SuggestedHeight from './SuggestedHeight.vue';
 import LieChoice from './LieChoice.vue';
 
 /** One row of a set-up: how many of which prop, in which fold, how it lies, where, on which side, and how high it should be. */
@@ -51,19 +51,19 @@ const change = (patch: Partial<SetUpRow>): void => {
   trouble.value = accept({ ...row, ...patch }) ?? '';
 };
 const label = computed(() => propKind(row.kind).label);
-const facesOf = (kind: PropKind): OwnFace[] =>
-  places.ownKinds.find((one) => nameOfOwn(one) === kind)?.faces ??
+const facesOf = (kind: PropKind): CustomFace[] =>
+  places.ownKinds.find((one) => labelOfCustom(one) === kind)?.faces ??
   (kind === row.kind && row.size ? [{ label: row.state, size: row.size }] : []);
 const ownKinds = computed(() => {
-  const names = places.ownKinds.map(nameOfOwn);
-  return isOwnKind(row.kind) && !names.includes(row.kind) ? [...names, row.kind] : names;
+  const names = places.ownKinds.map(labelOfCustom);
+  return isCustomKind(row.kind) && !names.includes(row.kind) ? [...names, row.kind] : names;
 });
 function changeKind(kind: PropKind): void {
   const fresh = rowFor(kind, row.place, row.side, row.id, facesOf(kind)[0]);
   const { lie, place, side, count, mirror, optional, why } = row;
   trouble.value = accept({ ...fresh, lie, place, side, count, mirror, optional, why }) ?? '';
 }
-function changeState(state: string, face: OwnFace | undefined): void {
+function changeState(state: string, face: CustomFace | undefined): void {
   // Only a loop has a length of loop.
   change({ state, loopCm: undefined, ...(face && { size: face.size }) });
 }
@@ -166,7 +166,7 @@ const value = (event: Event): string => (event.target as HTMLSelectElement).valu
       />
       <span v-else class="quiet">any length</span>
     </div>
-    <HowHigh
+    <SuggestedHeight
       v-if="asks && measured && position"
       class="wide"
       :position="position"

@@ -5,7 +5,7 @@ import {
   rowFor,
   withStack,
   type Available,
-  type MoveSaid,
+  type MoveInWords,
   type MoveSort,
   type SetUp,
   type SetUpRow,
@@ -40,7 +40,7 @@ const {
   /** What one person can have of each kind; undefined where no place is chosen. */
   atHand?: Available | undefined;
   /** What is done with the props on the way to this set-up. */
-  moves?: readonly MoveSaid[];
+  moves?: readonly MoveInWords[];
 }>();
 
 const SORTS: Readonly<Record<MoveSort, string>> = {

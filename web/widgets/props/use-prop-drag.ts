@@ -1,10 +1,10 @@
 import { onScopeDispose, shallowRef } from 'vue';
-import type { OwnFace, PropKind } from '#core/props';
+import type { CustomFace, PropKind } from '#core/props';
 
 /** A kind of prop as it is taken in hand: its kind and, for a kind of one's own, how it lies. */
 export interface HeldProp {
   kind: PropKind;
-  face?: OwnFace | undefined;
+  face?: CustomFace | undefined;
 }
 
 /** A prop on its way from the tray, where the pointer is. */

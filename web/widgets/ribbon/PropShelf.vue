@@ -61,7 +61,7 @@ const shortened = (label: string): string =>
 const widthOf = (band: { startMs: number; endMs: number }): number =>
   Math.max(1, xOf(scale, band.endMs) - xOf(scale, band.startMs));
 /** Where the words of a shortage stand: after the first stretch of the most pieces, or before it at the right edge. */
-function told(row: (typeof rows.value)[number]) {
+function shortageLabel(row: (typeof rows.value)[number]) {
   const most = row.shorts.reduce((a, b) => (b.pieces > a.pieces ? b : a));
   const text = `${row.need.each} each, ${most.pieces} short`;
   const after = xOf(scale, most.endMs) + 5;
@@ -69,7 +69,7 @@ function told(row: (typeof rows.value)[number]) {
   return { text, x: fits ? after : xOf(scale, most.startMs) - 5, anchor: fits ? ('start' as const) : ('end' as const) };
 }
 /** What lies under the words of a shortage, so that no band runs through them. */
-function groundOf({ text, x, anchor }: ReturnType<typeof told>) {
+function groundOf({ text, x, anchor }: ReturnType<typeof shortageLabel>) {
   const wide = text.length * 5.7 + 6;
   return { x: anchor === 'start' ? x - 3 : x - wide + 3, y: -6, width: wide, height: 12 };
 }
@@ -129,10 +129,15 @@ function groundOf({ text, x, anchor }: ReturnType<typeof told>) {
         height="10"
         rx="2"
       />
-      <rect v-if="row.shorts.length > 0" class="ground" v-bind="groundOf(told(row))" />
-      <text v-if="row.shorts.length > 0" class="told" :x="told(row).x" y="4" :text-anchor="told(row).anchor">{{
-        told(row).text
-      }}</text>
+      <rect v-if="row.shorts.length > 0" class="ground" v-bind="groundOf(shortageLabel(row))" />
+      <text
+        v-if="row.shorts.length > 0"
+        class="told"
+        :x="shortageLabel(row).x"
+        y="4"
+        :text-anchor="shortageLabel(row).anchor"
+        >{{ shortageLabel(row).text }}</text
+      >
     </g>
     <text v-if="more.length > 0" class="r-label" x="0" :y="shown.length * ROW + 4"
       >and

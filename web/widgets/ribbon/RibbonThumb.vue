@@ -25,7 +25,7 @@ const scale = computed(() => ({ x0: 1, pxPerMs, height: height * 0.4, thread: 1.
 const blocks = computed(() => ribbon.map((block) => (block.kind === 'hold' ? { ...block, cutsMs: [] } : block)));
 const endX = computed(() => xOf(scale.value, totals.totalMs));
 const targetX = computed(() => Math.min(width - 1, xOf(scale.value, totals.targetMs)));
-const said = computed(() => `${clockOfMs(totals.totalMs)} of ${clockOfMs(totals.targetMs)}`);
+const summary = computed(() => `${clockOfMs(totals.totalMs)} of ${clockOfMs(totals.targetMs)}`);
 </script>
 
 <template>
@@ -34,7 +34,7 @@ const said = computed(() => `${clockOfMs(totals.totalMs)} of ${clockOfMs(totals.
     :height="height"
     :viewBox="`0 ${-height / 2} ${width} ${height}`"
     role="img"
-    :aria-label="`Ribbon, ${said}`"
+    :aria-label="`Ribbon, ${summary}`"
   >
     <path class="r-axis" :d="`M1 0H${endX}`" />
     <path v-if="targetX > endX" class="r-tick" stroke-dasharray="1.5 2.5" :d="`M${endX} 0H${targetX}`" />

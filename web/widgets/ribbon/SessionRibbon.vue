@@ -107,7 +107,7 @@ const measure = computed(() => {
 });
 const height = computed(() => (shelf ? 205 : locks ? 161 : 128));
 const LOCKS_Y = 139;
-const said = computed(() => {
+const summary = computed(() => {
   const { totalMs, targetMs, spareMs } = timeline.totals;
   return `Ribbon of ${timeline.steps.length} steps, ${clockOfMs(totalMs)} of ${clockOfMs(targetMs)}, ${clockOfMs(Math.abs(spareMs))} ${spareMs < 0 ? 'over' : 'to spare'}`;
 });
@@ -134,7 +134,7 @@ function onKey(event: KeyboardEvent): void {
       :height="height"
       role="group"
       :tabindex="shelf ? 0 : undefined"
-      :aria-label="said"
+      :aria-label="summary"
       @pointermove="pointed = under($event)"
       @pointerleave="pointed = -1"
       @click="choose(under($event))"

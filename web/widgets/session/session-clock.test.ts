@@ -1,6 +1,6 @@
 import { afterEach, beforeEach, expect, jest, test } from '@jest/globals';
 import type { RunEvent } from '#core/run';
-import { leftOutOf } from './clock-offset';
+import { excludedGap } from './clock-offset';
 import { rehearsalClock, steadyClock } from './session-clock';
 
 beforeEach(() => void jest.useFakeTimers({ now: 1_800_000_000_000 }));
@@ -59,11 +59,11 @@ test('what was left out before counts from the beginning, and no session goes ba
   const now = Date.now();
   const at = (atMs: number, body: object): RunEvent => ({ id: 'event-at-clock', atMs, ...body }) as RunEvent;
   const events = [at(now - 2 * HOUR, { kind: 'started' }), at(now - HOUR - 60_000, { kind: 'clockSet', byMs: HOUR })];
-  expect(leftOutOf(events, 'tablet tab', now)).toEqual({ leftOutMs: HOUR, setByMs: 0 });
+  expect(excludedGap(events, 'tablet tab', now)).toEqual({ leftOutMs: HOUR, setByMs: 0 });
   expect(steadyClock(HOUR).now()).toBe(now - HOUR);
   const ahead = [at(now + 30_000, { kind: 'started' })];
-  expect(leftOutOf(ahead, 'tablet tab', now)).toEqual({ leftOutMs: -30_000, setByMs: -30_000 });
-  expect(leftOutOf([], 'tablet tab', now)).toEqual({ leftOutMs: 0, setByMs: 0 });
+  expect(excludedGap(ahead, 'tablet tab', now)).toEqual({ leftOutMs: -30_000, setByMs: -30_000 });
+  expect(excludedGap([], 'tablet tab', now)).toEqual({ leftOutMs: 0, setByMs: 0 });
 });
 
 test('a clock that another device set is its own; a device whose clock differs goes by the clock of the session', () => {
@@ -71,7 +71,7 @@ test('a clock that another device set is its own; a device whose clock differs g
     { id: 'event-other', atMs: Date.now() - HOUR, kind: 'clockSet', byMs: HOUR, window: 'laptop one' },
     { id: 'event-ours', atMs: Date.now() - HOUR, kind: 'clockSet', byMs: 5000, window: 'tablet before' },
   ] as RunEvent[];
-  expect(leftOutOf(events, 'tablet now', Date.now())).toEqual({ leftOutMs: 5000, setByMs: 0 });
+  expect(excludedGap(events, 'tablet now', Date.now())).toEqual({ leftOutMs: 5000, setByMs: 0 });
   const clock = steadyClock();
   const sessionMs = Date.now() - 5 * 60_000;
   clock.sync(sessionMs);

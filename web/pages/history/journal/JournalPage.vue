@@ -36,7 +36,7 @@ const WHERE = [
   { value: 'elsewhere', label: 'taught elsewhere' },
   { value: 'here', label: 'taught here' },
 ] as const;
-const told = (): number =>
+const secondsOfLines = (): number =>
   document.value.holds.reduce((sum, { left, right, both }) => sum + left + right + both, 0) +
   document.value.breaths.reduce((sum, { seconds }) => sum + seconds, 0);
 
@@ -83,7 +83,9 @@ async function bringBack(): Promise<void> {
         :model-value="document.seconds"
         :accept="(seconds) => accept('change length', { seconds: seconds ?? 0 })"
       />
-      <span v-if="toMs(told()) > 0" class="small quiet">the lines below: {{ clockOfMs(toMs(told())) }}</span>
+      <span v-if="toMs(secondsOfLines()) > 0" class="small quiet"
+        >the lines below: {{ clockOfMs(toMs(secondsOfLines())) }}</span
+      >
       <TextField
         v-if="document.where !== 'alone'"
         label="Group"

@@ -12,7 +12,7 @@ import type { ReviewedRun } from './use-run-review';
 import { PART_WORDS } from './words';
 
 /** What the clock did not know, put right: lengths and the end. What was measured stays, and every correction can be taken back. */
-const { plan, record, said } = defineProps<{ plan: Plan; record: RunRecord; said: ReviewedRun }>();
+const { plan, record, annotations } = defineProps<{ plan: Plan; record: RunRecord; annotations: ReviewedRun }>();
 
 const rows = computed(() =>
   record.steps.flatMap(({ stepIndex, stepId, sides, other, otherMeasuredMs }) => {
@@ -32,7 +32,7 @@ const rows = computed(() =>
   }),
 );
 const correct = (lengths: LengthCorrection[], endedAtMs: number | null = null) =>
-  said.say({ kind: 'corrected', lengths, endedAtMs, why: '' });
+  annotations.say({ kind: 'corrected', lengths, endedAtMs, why: '' });
 function setLength({ stepId, side }: (typeof rows.value)[number], seconds: Seconds | null): string | undefined {
   return seconds === null ? 'A length is needed.' : correct([{ stepId, side, ms: toMs(seconds) }]);
 }
@@ -48,7 +48,7 @@ function setEnd(text: string): string | undefined {
   return correct([], end.getTime());
 }
 const made = computed(() =>
-  [...record.said.corrections].reverse().map(({ id, atMs, lengths, endedAtMs }) => ({
+  [...record.annotations.corrections].reverse().map(({ id, atMs, lengths, endedAtMs }) => ({
     id,
     when: `${dayOf(atMs)}, ${clockTime(atMs)}`,
     words: [
@@ -100,7 +100,7 @@ const made = computed(() =>
       <h2>Put right</h2>
       <p v-for="one in made" :key="one.id">
         <span class="quiet">{{ one.when }}</span> {{ one.words }}
-        <button type="button" class="link-button" @click="said.say({ kind: 'undone', event: one.id })">
+        <button type="button" class="link-button" @click="annotations.say({ kind: 'undone', event: one.id })">
           Take back
         </button>
       </p>

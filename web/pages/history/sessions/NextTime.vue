@@ -2,12 +2,12 @@
 import Button from 'primevue/button';
 import { computed, ref, shallowRef } from 'vue';
 import { applyEdit, type Plan } from '#core/plan';
-import { takeTimes, timesTaken, type RunRecord } from '#core/review';
+import { adoptTimes, adoptedTimes, type RunRecord } from '#core/review';
 import type { Timeline } from '#core/timeline';
 import type { StoredPlan } from '#api';
 import { ApiProblem } from '../../../client/http';
 import { planClient } from '../../../client/documents';
-import { takenInWords } from './words';
+import { adoptedInWords } from './words';
 
 /** What the plan would learn of this run, step by step: the times as they really were, each with one button and a way back. */
 const { planId, timeline, record } = defineProps<{ planId: string; timeline: Timeline; record: RunRecord }>();
@@ -29,9 +29,9 @@ void load();
 
 const offers = computed(() =>
   (stored.value?.document.steps ?? []).flatMap((step, i) => {
-    const { times } = timesTaken(step, timeline, record);
+    const { times } = adoptedTimes(step, timeline, record);
     const back = taken.value.find(({ stepId }) => stepId === step.id);
-    return times.length > 0 || back ? { step, number: i + 1, words: times.map(takenInWords).join(', '), back } : [];
+    return times.length > 0 || back ? { step, number: i + 1, words: times.map(adoptedInWords).join(', '), back } : [];
   }),
 );
 
@@ -59,7 +59,7 @@ async function take(stepId: string): Promise<void> {
   const before = stored.value?.document.steps.find((step) => step.id === stepId);
   if (!before) return;
   const done = await change((plan) => {
-    const edited = applyEdit(plan, takeTimes(plan, stepId, timeline, record));
+    const edited = applyEdit(plan, adoptTimes(plan, stepId, timeline, record));
     if (!edited.ok) throw new Error(edited.issues[0]?.reason ?? 'These times do not fit the plan.');
     return edited.plan;
   });
@@ -79,7 +79,7 @@ async function takeBack(stepId: string): Promise<void> {
 <template>
   <section aria-labelledby="next-title">
     <h2 id="next-title">For next time</h2>
-    <p v-if="record.said.review.change" class="change">{{ record.said.review.change }}</p>
+    <p v-if="record.annotations.review.change" class="change">{{ record.annotations.review.change }}</p>
     <p v-if="trouble" class="caution" role="alert">
       {{ trouble }} <button type="button" class="link-button" @click="load">Try again</button>
     </p>

@@ -11,10 +11,10 @@ import IntensityScale from '../IntensityScale.vue';
 import type { ReviewedRun } from './use-run-review';
 
 /** One minute after a session, all of it optional and kept as it is said: how strong, which side, the props, who, what to change. */
-const { plan, record, said } = defineProps<{ plan: Plan; record: RunRecord; said: ReviewedRun }>();
+const { plan, record, annotations } = defineProps<{ plan: Plan; record: RunRecord; annotations: ReviewedRun }>();
 
-const review = computed(() => record.said.review);
-const present = computed(() => record.said.present ?? { people: [], others: 0 });
+const review = computed(() => record.annotations.review);
+const present = computed(() => record.annotations.present ?? { people: [], others: 0 });
 const holds = computed(() =>
   record.steps.flatMap((taught) => {
     const step = plan.steps[taught.stepIndex];
@@ -32,10 +32,11 @@ const holds = computed(() =>
 );
 type Rated = 'left' | 'right' | 'both';
 const rate = (stepId: string, side: Rated, strength: number | null) =>
-  said.say({ kind: 'rated', stepId, side, strength });
+  annotations.say({ kind: 'rated', stepId, side, strength });
 const seenIn = (stepId: string): StepReview =>
   review.value.steps.find((step) => step.stepId === stepId) ?? { stepId, tighter: null, props: null };
-const revise = (patch: Partial<RunReview>) => said.say({ kind: 'reviewed', review: { ...review.value, ...patch } });
+const revise = (patch: Partial<RunReview>) =>
+  annotations.say({ kind: 'reviewed', review: { ...review.value, ...patch } });
 function see(stepId: string, patch: Partial<StepReview>): void {
   const others = review.value.steps.filter((step) => step.stepId !== stepId);
   revise({ steps: [...others, { ...seenIn(stepId), ...patch }] });
@@ -108,7 +109,7 @@ const HEIGHT_OPTIONS = [NOT_SAID, ...PROP_HEIGHT.map((value) => ({ value, label:
         <PresentFields
           :people="present.people"
           :others="present.others"
-          @change="(people, others) => said.say({ kind: 'present', people, others })"
+          @change="(people, others) => annotations.say({ kind: 'present', people, others })"
         />
       </div>
       <TextField

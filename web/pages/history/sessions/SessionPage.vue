@@ -2,7 +2,7 @@
 import Button from 'primevue/button';
 import { computed, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import { compareRun, happenedIn, tellingSentence } from '#core/review';
+import { compareRun, runLog, comparisonInWords } from '#core/review';
 import { foldRun } from '#core/run';
 import { clockOfMs, signedClockOfMs } from '#core/time';
 import { people } from '../../../widgets/session/words';
@@ -17,15 +17,15 @@ import SessionTable from './SessionTable.vue';
 import SecondSides from './SecondSides.vue';
 import { useLibrary } from '../../../state/library';
 import { useRunReview } from './use-run-review';
-import { happenedInWords } from './words';
+import { runLogInWords } from './words';
 
 /** One run: what it says in a sentence, planned against done, what was said of it, and what the plan may learn. */
 const { id } = defineProps<{ id: string }>();
 const route = useRoute();
 const router = useRouter();
 const library = useLibrary();
-const said = useRunReview(id);
-const { run, trouble, missing, load } = said;
+const annotations = useRunReview(id);
+const { run, trouble, missing, load } = annotations;
 
 const VIEWS = [
   { value: 'went', label: 'How it went' },
@@ -41,25 +41,27 @@ const view = computed<View>({
 const timeline = computed(() => run.value && compileTimeline(run.value.plan, library.all));
 const record = computed(() => run.value && timeline.value && compareRun(timeline.value, run.value.events));
 const folded = computed(() => run.value && timeline.value && foldRun(timeline.value, run.value.events));
-const says = computed(() => record.value && tellingSentence(record.value, (i) => run.value?.plan.steps[i]?.name ?? ''));
+const says = computed(
+  () => record.value && comparisonInWords(record.value, (i) => run.value?.plan.steps[i]?.name ?? ''),
+);
 const happened = computed(() => {
   const [led, planned] = [run.value, timeline.value];
   if (!led || !planned) return [];
-  return happenedIn(planned, led.events).map((one) => ({
+  return runLog(planned, led.events).map((one) => ({
     atMs: one.event.atMs,
-    words: happenedInWords(one, led.plan),
+    words: runLogInWords(one, led.plan),
   }));
 });
 const about = computed(() => {
   const { plan } = run.value ?? {};
   const startMs = record.value?.startedAtMs;
   if (!plan || !startMs) return '';
-  const here = record.value.said.present;
-  const came = here ? here.people.length + here.others : plan.groupSize;
+  const here = record.value.annotations.present;
+  const attendance = here ? here.people.length + here.others : plan.groupSize;
   return [
     plan.title,
     `${longDayOf(startMs)}, ${clockTime(startMs)}`,
-    [people(came), plan.place].filter(Boolean).join(', '),
+    [people(attendance), plan.place].filter(Boolean).join(', '),
   ].join(' · ');
 });
 watch(run, (now) => {
@@ -106,12 +108,13 @@ void load();
         <nav class="views">
           <ChoiceField v-model="view" label="What to look at" :options="VIEWS" />
           <span v-if="trouble" class="caution small" role="alert"
-            >{{ trouble }} <button type="button" class="link-button" @click="said.send()">Send again</button></span
+            >{{ trouble }}
+            <button type="button" class="link-button" @click="annotations.send()">Send again</button></span
           >
         </nav>
         <SessionTable v-if="view === 'went'" :plan="run.plan" :record="record" />
-        <ReviewForm v-else-if="view === 'close'" :plan="run.plan" :record="record" :said="said" />
-        <CorrectTimes v-else :plan="run.plan" :record="record" :said="said" />
+        <ReviewForm v-else-if="view === 'close'" :plan="run.plan" :record="record" :annotations="annotations" />
+        <CorrectTimes v-else :plan="run.plan" :record="record" :annotations="annotations" />
         <footer>
           <Button v-if="view === 'close'" label="Done" @click="view = 'went'" />
           <RouterLink :to="`/plans/${run.planId}`" class="link-button">Open the plan</RouterLink
@@ -121,9 +124,9 @@ void load();
       <aside v-if="view === 'went'">
         <SecondSides :plan-id="run.planId" :run-id="run.id" />
         <NextTime :plan-id="run.planId" :timeline="timeline" :record="record" />
-        <section v-if="record.said.review.note" class="told">
+        <section v-if="record.annotations.review.note" class="told">
           <h2>Notes</h2>
-          <p>{{ record.said.review.note }}</p>
+          <p>{{ record.annotations.review.note }}</p>
         </section>
         <section v-if="happened.length > 0" class="told">
           <h2>What was done</h2>
@@ -139,7 +142,7 @@ void load();
             All {{ happened.length }}
           </button>
         </section>
-        <button v-if="!record.said.reviewed" type="button" class="link-button" @click="view = 'close'">
+        <button v-if="!record.annotations.reviewed" type="button" class="link-button" @click="view = 'close'">
           Say how it was
         </button>
       </aside>

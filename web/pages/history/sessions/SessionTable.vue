@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import type { Plan, Step } from '#core/plan';
-import { astray, type AstrayRow, type RunRecord } from '#core/review';
+import { deviations, type DeviationRow, type RunRecord } from '#core/review';
 import { clockOfMs, signedClockOfMs } from '#core/time';
 import StepFigure from '../../../widgets/figures/StepFigure.vue';
 import ChoiceField from '../../../ui/fields/ChoiceField.vue';
@@ -20,11 +20,11 @@ const WORTH_MARKING_MS = 10_000;
 const CHANGES_AND = { tooLow: 'props too low', right: 'props right', tooHigh: 'props too high' } as const;
 
 const steps = computed(() => {
-  const byStep = new Map<number, AstrayRow[]>();
-  for (const row of astray(record)) byStep.set(row.stepIndex, [...(byStep.get(row.stepIndex) ?? []), row]);
+  const byStep = new Map<number, DeviationRow[]>();
+  for (const row of deviations(record)) byStep.set(row.stepIndex, [...(byStep.get(row.stepIndex) ?? []), row]);
   const found = [...byStep].map(([stepIndex, rows]) => {
     const step = plan.steps[stepIndex];
-    const seen = record.said.review.steps.find(({ stepId }) => stepId === rows[0]?.stepId);
+    const seen = record.annotations.review.steps.find(({ stepId }) => stepId === rows[0]?.stepId);
     return {
       stepIndex,
       step,
@@ -41,13 +41,13 @@ const steps = computed(() => {
   });
   return order.value === 'plan' ? found.toSorted((a, b) => a.stepIndex - b.stepIndex) : found;
 });
-const PARTS: AstrayRow['part'][] = ['left', 'right', 'both', 'none', 'changes'];
+const PARTS: DeviationRow['part'][] = ['left', 'right', 'both', 'none', 'changes'];
 const mostMs = computed(() =>
   Math.max(1, ...record.steps.flatMap(({ sides }) => sides.map((side) => Math.max(side.plannedMs, side.doneMs)))),
 );
-const isAstray = (row: AstrayRow): boolean =>
+const isAstray = (row: DeviationRow): boolean =>
   row.reached && row.set === null && row.differenceMs <= -WORTH_MARKING_MS && row.part !== 'changes';
-const share = (row: AstrayRow): string => {
+const share = (row: DeviationRow): string => {
   const whole = row.share === null ? 0 : Math.round(row.share * 100);
   return whole === 0 ? '' : `${whole > 0 ? '+' : '−'}${Math.abs(whole)} %`;
 };
@@ -65,7 +65,7 @@ const sidesSay = computed(() => {
   return `Steps with two sides: ${were}${meantMs === 0 ? '' : `; planned: ${longer(meantMs)}`}.`;
 });
 /** What a row is of: a side, with crossed limbs the one in front, or a set of a breath. */
-function partOf(row: AstrayRow, step: Step | undefined): string {
+function partOf(row: DeviationRow, step: Step | undefined): string {
   if (row.set !== null) return (step?.kind === 'breath' && step.practice.sets[row.set]?.label) || `set ${row.set + 1}`;
   if (row.crossing) return `${PART_WORDS[row.part]} in front`;
   const isSided = record.steps[row.stepIndex]?.sides.length !== 0;

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { AstrayRow } from '#core/review';
+import type { DeviationRow } from '#core/review';
 
 /** A length about the spine: to the left for the left side, to the right for the right; done as fill, planned as outline. */
-const { row, mostMs } = defineProps<{ row: AstrayRow; mostMs: number }>();
+const { row, mostMs } = defineProps<{ row: DeviationRow; mostMs: number }>();
 
 const HALF = 60;
 const box = (ms: number) => {

@@ -3,7 +3,7 @@ import { effectScope, type EffectScope } from 'vue';
 import { emptyPlan } from '#core/plan';
 import type { RunEvent } from '#core/run';
 import { fakeBrowser, settle, type FakeBrowser } from '../../../../tests/support/browser';
-import { keepLocalRun } from '../../../sync/event-outbox';
+import { storeLocalRun } from '../../../sync/event-outbox';
 import { useRunReview, type ReviewedRun } from './use-run-review';
 
 const T0 = 1_790_000_000_000;
@@ -39,30 +39,30 @@ afterEach(() => {
 });
 
 async function open(): Promise<ReviewedRun> {
-  const said = scope.run(() => useRunReview('r'))!;
-  await said.load();
+  const annotations = scope.run(() => useRunReview('r'))!;
+  await annotations.load();
   await settle();
-  return said;
+  return annotations;
 }
 const rated = (strength: number) => ({ kind: 'rated', stepId: 'a', side: 'left', strength }) as const;
 const kinds = () => stored.map(({ kind }) => kind);
 
 test('what is said is shown at once, kept and sent in order, each once', async () => {
-  const said = await open();
-  expect(said.say(rated(4))).toBeUndefined();
-  expect(said.run.value?.events).toHaveLength(2);
-  said.say({ kind: 'reviewed', review: { steps: [], change: 'sooner', note: '' } });
+  const annotations = await open();
+  expect(annotations.say(rated(4))).toBeUndefined();
+  expect(annotations.run.value?.events).toHaveLength(2);
+  annotations.say({ kind: 'reviewed', review: { steps: [], change: 'sooner', note: '' } });
   await settle();
   expect(kinds()).toEqual(['started', 'rated', 'reviewed']);
   expect(Object.keys(browser.local)).toEqual([]);
 });
 
 test('without the server it is kept here, tried again, and there after a reload', async () => {
-  const said = await open();
+  const annotations = await open();
   away = true;
-  said.say(rated(4));
+  annotations.say(rated(4));
   await settle();
-  expect(said.trouble.value).toContain('What you said is kept here.');
+  expect(annotations.trouble.value).toContain('What you said is kept here.');
   scope.stop();
   scope = effectScope();
   away = false;
@@ -81,22 +81,22 @@ test('without the server it is kept here, tried again, and there after a reload'
 });
 
 test('what does not fit is refused with the reason, and nothing is said', async () => {
-  const said = await open();
-  expect(said.say(rated(12))).toBeTruthy();
-  expect(said.say({ kind: 'present', people: [], others: -1 })).toBe('Fewer than none cannot be there.');
-  expect(said.run.value?.events).toHaveLength(1);
+  const annotations = await open();
+  expect(annotations.say(rated(12))).toBeTruthy();
+  expect(annotations.say({ kind: 'present', people: [], others: -1 })).toBe('Fewer than none cannot be there.');
+  expect(annotations.run.value?.events).toHaveLength(1);
 });
 
 test('a full browser says so and sends all the same; a run that is not there is told', async () => {
-  const said = await open();
+  const annotations = await open();
   browser.local.fill();
-  said.say(rated(3));
-  expect(said.trouble.value).toContain('no room to keep');
+  annotations.say(rated(3));
+  expect(annotations.trouble.value).toContain('no room to keep');
   await settle();
   expect(kinds()).toEqual(['started', 'rated']);
   browser.answer = () => ({ status: 404 });
-  await said.load();
-  expect(said.missing.value).toBe(true);
+  await annotations.load();
+  expect(annotations.missing.value).toBe(true);
 });
 
 test('a session that has just ended and is not all with the server yet: it is sent first, and then read whole', async () => {
@@ -105,8 +105,8 @@ test('a session that has just ended and is not all with the server yet: it is se
     { id: 'event-noted', atMs: T0 + 300, kind: 'noted', text: 'Window draughty' },
     { id: 'event-ended', atMs: T0 + 500, kind: 'ended' },
   ];
-  keepLocalRun({ id: 'r', planId: 'p', planRevision: 1, plan: emptyPlan('E'), events, acknowledged: 1 });
-  const said = await open();
-  expect(said.run.value?.events.map(({ kind }) => kind)).toEqual(['started', 'noted', 'ended']);
+  storeLocalRun({ id: 'r', planId: 'p', planRevision: 1, plan: emptyPlan('E'), events, acknowledged: 1 });
+  const annotations = await open();
+  expect(annotations.run.value?.events.map(({ kind }) => kind)).toEqual(['started', 'noted', 'ended']);
   expect(Object.keys(browser.local)).toEqual([]);
 });

@@ -33,18 +33,18 @@ export function useRunReview(runId: string) {
   const trouble = ref('');
   let waiting: RunEvent[] = [];
   const drafts = openDrafts();
-  let kept: Drafts | undefined;
+  let storedDrafts: Drafts | undefined;
 
   /** Keeps what waits in this browser. Gives whether it had room. */
   function keep(): boolean {
-    if (waiting.length > 0) return kept?.write(draftKey(runId), JSON.stringify(waiting)) ?? false;
-    kept?.drop(draftKey(runId));
+    if (waiting.length > 0) return storedDrafts?.write(draftKey(runId), JSON.stringify(waiting)) ?? false;
+    storedDrafts?.drop(draftKey(runId));
     return true;
   }
   /** Takes over what a window that is gone has said and not sent. */
-  async function takeUp(): Promise<void> {
-    kept = await drafts;
-    const left = await kept.leftovers(draftKey(runId));
+  async function recoverDraft(): Promise<void> {
+    storedDrafts = await drafts;
+    const left = await storedDrafts.leftovers(draftKey(runId));
     const known = new Set(waiting.map(({ id }) => id));
     const more = left.flatMap(({ text }) => readWaiting(text)).filter(({ id }) => !known.has(id) && known.add(id));
     waiting = [...more, ...waiting].sort((one, other) => one.atMs - other.atMs);
@@ -59,7 +59,7 @@ export function useRunReview(runId: string) {
       waiting = waiting.filter(({ id }) => !sent.has(id));
       keep();
     },
-    said: (text) => (trouble.value = text && `${text} What you said is kept here.`),
+    report: (text) => (trouble.value = text && `${text} What you said is kept here.`),
   });
 
   const asks = latestOnly();
@@ -67,7 +67,7 @@ export function useRunReview(runId: string) {
     trouble.value = '';
     const isLatest = asks();
     try {
-      await takeUp();
+      await recoverDraft();
       // A session that has just ended may still be on its way.
       await sendLeftovers();
       const stored = await readRun(runId);

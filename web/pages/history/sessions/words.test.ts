@@ -1,14 +1,19 @@
 import { expect, test } from '@jest/globals';
-import type { Happened } from '#core/review';
+import type { RunLogEntry } from '#core/review';
 import type { RunEvent } from '#core/run';
 import { planOf, talk, workedHold } from '../../../../tests/support/examples';
-import { happenedInWords, takenInWords } from './words';
+import { runLogInWords, adoptedInWords } from './words';
 
 const plan = planOf({ ...workedHold, name: 'Reclined twist' }, { ...talk('end', 60), name: 'A word to end with' });
 type Body<E> = E extends RunEvent ? Omit<E, 'id' | 'atMs'> : never;
-const happened = (body: Body<RunEvent>, patch: Partial<Happened> = {}): string =>
-  happenedInWords(
-    { event: { id: 'event-some', atMs: 0, ...body } as RunEvent, stepIndex: 0, lengthMs: null, ...patch } as Happened,
+const happened = (body: Body<RunEvent>, patch: Partial<RunLogEntry> = {}): string =>
+  runLogInWords(
+    {
+      event: { id: 'event-some', atMs: 0, ...body } as RunEvent,
+      stepIndex: 0,
+      lengthMs: null,
+      ...patch,
+    } as RunLogEntry,
     plan,
   );
 
@@ -43,6 +48,6 @@ test('a pause with its length, and outside of any step', () => {
 test('a time that would be taken into the plan', () => {
   const taken = { stepIndex: 0, from: 210, to: 205 };
   expect(
-    (['each', 'both', 'left', 'length'] as const).map((what) => takenInWords({ ...taken, what } as never)),
+    (['each', 'both', 'left', 'length'] as const).map((what) => adoptedInWords({ ...taken, what } as never)),
   ).toEqual(['each side 3:30 → 3:25', 'held 3:30 → 3:25', 'left 3:30 → 3:25', 'held 3:30 → 3:25']);
 });

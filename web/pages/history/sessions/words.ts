@@ -1,9 +1,9 @@
 import type { Plan } from '#core/plan';
-import type { AstrayRow, Happened, TakenTime } from '#core/review';
+import type { DeviationRow, RunLogEntry, AdoptedTime } from '#core/review';
 import { clockOfMs, clockOfSeconds, signedClockOfMs } from '#core/time';
 
 /** A length of a step by name: `left`, `changes`; nothing for a step without sides. */
-export const PART_WORDS: Record<AstrayRow['part'], string> = {
+export const PART_WORDS: Record<DeviationRow['part'], string> = {
   left: 'left',
   right: 'right',
   both: 'both sides',
@@ -12,7 +12,7 @@ export const PART_WORDS: Record<AstrayRow['part'], string> = {
 };
 
 /** What was done to a session, in words with its step: `0:30 longer in Reclined twist`. */
-export function happenedInWords({ event, stepIndex, lengthMs }: Happened, plan: Plan): string {
+export function runLogInWords({ event, stepIndex, lengthMs }: RunLogEntry, plan: Plan): string {
   const name = plan.steps[stepIndex ?? -1]?.name ?? '';
   const within = name ? ` in ${name}` : '';
   switch (event.kind) {
@@ -48,7 +48,7 @@ export function happenedInWords({ event, stepIndex, lengthMs }: Happened, plan: 
 }
 
 /** A time that would be taken: `each side 3:30 → 3:25`. */
-export const takenInWords = ({ what, from, to }: TakenTime): string => {
+export const adoptedInWords = ({ what, from, to }: AdoptedTime): string => {
   const called = what === 'each' ? 'each side' : what === 'both' || what === 'length' ? 'held' : what;
   return `${called} ${clockOfSeconds(from)} → ${clockOfSeconds(to)}`;
 };

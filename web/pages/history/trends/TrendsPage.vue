@@ -3,17 +3,17 @@ import type { ChartOptions } from 'chart.js';
 import { computed, ref } from 'vue';
 import {
   areasByWeek,
-  areasSaid,
-  betweens,
-  betweensSaid,
+  areasInWords,
+  transitionTimes,
+  transitionTimesInWords,
   breathBySession,
-  breathSaid,
+  breathTrendInWords,
   plannedAndDone,
-  plannedSaid,
+  plannedInWords,
   sidesByWeek,
-  sidesSaid,
+  sidesInWords,
   strengthAgainstLength,
-  strengthSaid,
+  strengthInWords,
 } from '#core/review';
 import { clockOfMs } from '#core/time';
 import { shortDayOf } from '../../../ui/dates';
@@ -22,8 +22,8 @@ import HistoryNavigation from '../HistoryNavigation.vue';
 import AreaMatrix from './AreaMatrix.vue';
 import ChartSection from './ChartSection.vue';
 import {
-  BETWEEN_WORDS,
-  betweensChart,
+  TRANSITION_WORDS,
+  transitionTimesChart,
   breathChart,
   plannedChart,
   sidesChart,
@@ -43,7 +43,7 @@ const inMinutes: ChartOptions = { scales: { y: minutesAxis } };
 const areas = computed(() => areasByWeek(practised.value, weekOf));
 const sides = computed(() => sidesByWeek(practised.value, weekOf));
 const runs = computed(() => plannedAndDone(practised.value));
-const parts = computed(() => betweens(practised.value));
+const parts = computed(() => transitionTimes(practised.value));
 const breath = computed(() => breathBySession(practised.value));
 
 const rated = computed(() => strengthAgainstLength(practised.value));
@@ -81,19 +81,24 @@ const fromZero: ChartOptions = {
       }}
     </p>
     <div v-if="practised.length > 0" class="charts">
-      <ChartSection title="By part of the body" :says="areasSaid(areas)" :columns="[]" :rows="[]" class="whole" />
+      <ChartSection title="By part of the body" :says="areasInWords(areas)" :columns="[]" :rows="[]" class="whole" />
       <AreaMatrix v-if="areas.areas.length > 0" :areas="areas" class="whole matrix" />
       <ChartSection
         title="Left against right"
-        :says="sidesSaid(sides)"
+        :says="sidesInWords(sides)"
         :columns="['week of', 'left', 'right']"
         :rows="sides.map(({ week, leftMs, rightMs }) => [shortDayOf(week), clockOfMs(leftMs), clockOfMs(rightMs)])"
       >
-        <ChartView type="bar" :data="(tone) => sidesChart(sides, tone)" :options="inMinutes" :says="sidesSaid(sides)" />
+        <ChartView
+          type="bar"
+          :data="(tone) => sidesChart(sides, tone)"
+          :options="inMinutes"
+          :says="sidesInWords(sides)"
+        />
       </ChartSection>
       <ChartSection
         title="Planned against done"
-        :says="plannedSaid(runs)"
+        :says="plannedInWords(runs)"
         :columns="['day', 'plan', 'planned', 'done']"
         :rows="
           runs.map(({ beganAtMs, title, plannedMs, doneMs }) => [
@@ -108,16 +113,16 @@ const fromZero: ChartOptions = {
           type="bar"
           :data="(tone) => plannedChart(runs, tone)"
           :options="inMinutes"
-          :says="plannedSaid(runs)"
+          :says="plannedInWords(runs)"
         />
       </ChartSection>
       <ChartSection
         title="Between the holds"
-        :says="betweensSaid(parts)"
+        :says="transitionTimesInWords(parts)"
         :columns="['one', 'times', 'planned', 'as it goes']"
         :rows="
           parts.map(({ what, times, plannedMs, doneMs }) => [
-            BETWEEN_WORDS[what],
+            TRANSITION_WORDS[what],
             times,
             clockOfMs(plannedMs),
             clockOfMs(doneMs),
@@ -126,14 +131,14 @@ const fromZero: ChartOptions = {
       >
         <ChartView
           type="bar"
-          :data="(tone) => betweensChart(parts, tone)"
+          :data="(tone) => transitionTimesChart(parts, tone)"
           :options="partsOptions"
-          :says="betweensSaid(parts)"
+          :says="transitionTimesInWords(parts)"
         />
       </ChartSection>
       <ChartSection
         title="Strength against length"
-        :says="shown ? strengthSaid(shown) : 'Nobody has said yet how strong a hold was.'"
+        :says="shown ? strengthInWords(shown) : 'Nobody has annotations yet how strong a hold was.'"
         :columns="['day', 'side', 'held', 'strength']"
         :rows="
           (shown?.points ?? []).map(({ beganAtMs, side, doneMs, strength }) => [
@@ -154,13 +159,13 @@ const fromZero: ChartOptions = {
           type="scatter"
           :data="(tone) => strengthChart(shown?.points ?? [], tone)"
           :options="strengthOptions"
-          :says="shown ? strengthSaid(shown) : ''"
+          :says="shown ? strengthInWords(shown) : ''"
         />
       </ChartSection>
       <ChartSection
         title="Breath"
         class="whole"
-        :says="breathSaid(breath)"
+        :says="breathTrendInWords(breath)"
         :columns="['day', 'session', 'longest retention', 'breaths a minute', 'rounds']"
         :rows="
           breath.map(({ beganAtMs, title, longestRetentionMs, slowestRate, rounds }) => [
@@ -176,7 +181,7 @@ const fromZero: ChartOptions = {
           type="line"
           :data="(tone) => breathChart(breath, tone)"
           :options="fromZero"
-          :says="breathSaid(breath)"
+          :says="breathTrendInWords(breath)"
         />
       </ChartSection>
     </div>

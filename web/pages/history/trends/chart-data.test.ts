@@ -1,6 +1,6 @@
 import { expect, test } from '@jest/globals';
 import {
-  betweensChart,
+  transitionTimesChart,
   breathChart,
   plannedChart,
   sidesChart,
@@ -23,7 +23,7 @@ test('sides and lengths in minutes with one decimal, under their days', () => {
 });
 
 test('what lies between in whole seconds, as it goes and as planned', () => {
-  const chart = betweensChart([{ what: 'talk', times: 3, plannedMs: 75_000, doneMs: 101_400 }], tone);
+  const chart = transitionTimesChart([{ what: 'talk', times: 3, plannedMs: 75_000, doneMs: 101_400 }], tone);
   expect(chart.labels).toEqual(['talk']);
   expect(chart.datasets.map(({ data }) => data)).toEqual([[101], [75]]);
 });

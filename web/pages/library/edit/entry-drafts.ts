@@ -1,4 +1,4 @@
-import { newestEntry, OwnEntry } from '#core/catalogue';
+import { upgradedEntry, CustomEntry } from '#core/catalogue';
 import { newId } from '../../../client/new-id';
 import { draftText, readDraft } from '../../../sync/draft';
 import { openDrafts, waitingDrafts } from '../../../sync/drafts';
@@ -7,18 +7,18 @@ import { openDrafts, waitingDrafts } from '../../../sync/drafts';
 const OF_SHAPE = new Set(['invalid_type', 'unrecognized_keys', 'invalid_union', 'invalid_key']);
 
 /** Reads an entry that may be unfinished; undefined for what has not the shape of one. */
-export function readUnfinished(kept: unknown): OwnEntry | undefined {
-  const value = newestEntry(kept);
-  const parsed = OwnEntry.safeParse(value);
+export function readUnfinished(stored: unknown): CustomEntry | undefined {
+  const value = upgradedEntry(stored);
+  const parsed = CustomEntry.safeParse(value);
   const misshapen = !parsed.success && parsed.error.issues.some(({ code }) => OF_SHAPE.has(code));
-  return misshapen ? undefined : (value as OwnEntry);
+  return misshapen ? undefined : (value as CustomEntry);
 }
 
 /** The key of the drafts of an entry. */
 export const draftKey = (id: string): string => `entry.${id}`;
 
 /** Begins a custom entry in this browser. Gives its id. */
-export async function beginEntry(make: (id: string) => OwnEntry): Promise<string> {
+export async function beginEntry(make: (id: string) => CustomEntry): Promise<string> {
   const id = `own-${newId()}`;
   const drafts = await openDrafts();
   const draft = { revision: 0, document: make(id), base: undefined, unanswered: [], editedAt: Date.now() };
@@ -28,7 +28,7 @@ export async function beginEntry(make: (id: string) => OwnEntry): Promise<string
 }
 
 /** The entries that are written on in this browser and not stored yet, and that no other open window holds. */
-export async function waitingEntries(): Promise<OwnEntry[]> {
+export async function waitingEntries(): Promise<CustomEntry[]> {
   const drafts = await waitingDrafts('entry');
   return drafts
     .flatMap((text) => readDraft(text, readUnfinished) ?? [])
@@ -37,5 +37,5 @@ export async function waitingEntries(): Promise<OwnEntry[]> {
 }
 
 /** Where an entry is changed. */
-export const editPath = ({ kind, entry }: OwnEntry): string =>
+export const editPath = ({ kind, entry }: CustomEntry): string =>
   kind === 'position' ? `/library/${entry.id}/edit` : `/library/breath/${entry.id}/edit`;

@@ -7,7 +7,7 @@ import {
   copyOf,
   positionDocument,
   readEntry,
-  type OwnEntry,
+  type CustomEntry,
   type Position,
 } from '#core/catalogue';
 import { POSITIONS } from '#library';
@@ -20,7 +20,7 @@ import { useEntryDraft, withValueAt } from './use-entry-draft';
 let browser: FakeBrowser;
 let server: FakeServer;
 let scopes: EffectScope[] = [];
-const onServer = (id: string) => server.stored(`/entries/${id}`) as { revision: number; document: OwnEntry };
+const onServer = (id: string) => server.stored(`/entries/${id}`) as { revision: number; document: CustomEntry };
 const seat = POSITIONS[0]!;
 
 const named = (draft: ReturnType<typeof useEntryDraft>, name: string): void => {
@@ -45,7 +45,7 @@ async function opened(id: string) {
 const ids = (): string[] => [
   ...new Set(
     browser.calls.flatMap(({ method, body }) =>
-      method === 'POST' ? [(body as { document: OwnEntry }).document.entry.id] : [],
+      method === 'POST' ? [(body as { document: CustomEntry }).document.entry.id] : [],
     ),
   ),
 ];
@@ -75,7 +75,7 @@ test('setting one place of a value leaves the value alone', () => {
 });
 
 test('a blank entry needs a name, and a blank position an area; a technique with a name is whole', () => {
-  const wrong = (document: OwnEntry): string[] => {
+  const wrong = (document: CustomEntry): string[] => {
     const read = readEntry(document);
     return read.ok ? [] : read.issues.map(({ field }) => field);
   };

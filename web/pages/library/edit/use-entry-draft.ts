@@ -1,6 +1,6 @@
 import equal from 'fast-deep-equal';
 import { computed, ref } from 'vue';
-import { copyOf, readEntry, type OwnEntry } from '#core/catalogue';
+import { copyOf, readEntry, type CustomEntry } from '#core/catalogue';
 import { entryClient } from '../../../client/documents';
 import { newId } from '../../../client/new-id';
 import { useLibrary } from '../../../state/library';
@@ -21,7 +21,7 @@ const parentOf = (path: string): string => path.slice(0, Math.max(0, path.lastIn
 const besides = (one: string, other: string): boolean =>
   one === other || (parentOf(one) !== '' && parentOf(one) === parentOf(other));
 
-function otherVersion(document: OwnEntry): OwnEntry {
+function otherVersion(document: CustomEntry): CustomEntry {
   const copy = copyOf(document, `own-${newId()}`);
   copy.entry.names.english = `${copy.entry.names.english.slice(0, 60)} (other version)`;
   return copy;
@@ -35,7 +35,7 @@ export function useEntryDraft(id: string) {
   const library = useLibrary();
   const tried = ref(false);
   const touched = ref(new Set<string>());
-  const synced = useSyncedDocument<OwnEntry>({
+  const synced = useSyncedDocument<CustomEntry>({
     ...sourceOf(draftKey(id), readEntry, entryClient.at(id)),
     readUnfinished,
     saves: 'onRequest',

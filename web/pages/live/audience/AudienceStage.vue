@@ -4,7 +4,7 @@ import { compileTimeline, DEFAULT_RULES } from '#core/timeline';
 import { useLibrary } from '../../../state/library';
 import BreathStage from '../BreathStage.vue';
 import HoldStage from '../HoldStage.vue';
-import { leftOutInAll } from '../../../widgets/session/clock-offset';
+import { excludedMs } from '../../../widgets/session/clock-offset';
 import { ledBy, type LocalRun } from '../../../sync/event-outbox';
 import { steadyClock } from '../../../widgets/session/session-clock';
 import { startTicker } from '../../../widgets/session/ticker';
@@ -20,7 +20,7 @@ const { run, aheadMs = 0 } = defineProps<{
 /** The leader says in the events what is left out of the device’s clock; a phone is given the clock of the session. */
 const clock = {
   ...steadyClock(),
-  now: () => Math.round(Date.now() + aheadMs) - leftOutInAll(run.events, ledBy(run.events)),
+  now: () => Math.round(Date.now() + aheadMs) - excludedMs(run.events, ledBy(run.events)),
 };
 const session = useSessionView(
   run.plan,

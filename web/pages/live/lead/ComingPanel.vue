@@ -25,10 +25,10 @@ const rows = computed(() => {
   const changing = phase !== null && ['setup', 'switch', 'enter'].includes(phase.kind);
   const isHere = ({ phase: { stepIndex } }: Coming): boolean => stepIndex === phase?.stepIndex;
   // The second side of a step to come is part of that step; the second side of this one is what comes next.
-  const told = session.coming.value.filter(
+  const upcoming = session.coming.value.filter(
     (coming, i, all) => isHere(coming) || coming.phase.stepIndex !== all[i - 1]?.phase.stepIndex,
   );
-  return told.slice(0, brief ? 1 : 2).map((coming, i) => {
+  return upcoming.slice(0, brief ? 1 : 2).map((coming, i) => {
     const afterMs = coming.afterMs + (i === 0 && changing ? groupMoreMs : 0);
     const change = changing ? `in ${countdown(afterMs)}` : `then, after a change of ${clockOfMs(afterMs)}`;
     return {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { clockOfMs } from '#core/time';
-import { happeningInWords } from '../event-labels';
+import { eventInWords } from '../event-labels';
 import type { Session } from '../use-session';
 
 /** What was just done, and the way to take it back for as long as that goes; or that time went by unseen. */
@@ -11,7 +11,7 @@ const gap = session.unseen;
 const setMs = session.clockSetMs;
 const says = computed(() => {
   const event = session.lastDone.value;
-  return event ? happeningInWords(event, session.plan, session.run.value) : '';
+  return event ? eventInWords(event, session.plan, session.run.value) : '';
 });
 </script>
 

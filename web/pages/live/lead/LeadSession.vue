@@ -20,7 +20,7 @@ import ReadyStage from './ReadyStage.vue';
 import LeadControls from './LeadControls.vue';
 import LeadRibbon from './LeadRibbon.vue';
 import LeadTop from './LeadTop.vue';
-import { leftOutOf } from '../../../widgets/session/clock-offset';
+import { excludedGap } from '../../../widgets/session/clock-offset';
 import { rehearsalClock, steadyClock } from '../../../widgets/session/session-clock';
 import { useSounds } from './use-sounds';
 import type { InitialLeadership } from '../use-led-run';
@@ -44,7 +44,7 @@ const router = useRouter();
 const device = useDeviceSettings();
 const settings = useSettings();
 void settings.ready();
-const leftOut = leftOutOf(first.run?.events ?? [], first.me, Date.now());
+const leftOut = excludedGap(first.run?.events ?? [], first.me, Date.now());
 const session = useSession(
   stored,
   () => device.bells,
@@ -67,8 +67,8 @@ const people = usePeople();
 /** Who is expected: the plan's group, until the teacher says who is there. */
 void people.ready().then(() => {
   const members = people.group(stored.document.groupId)?.members ?? [];
-  const { people: said, others } = present.value;
-  if (members.length === 0 || said.length + others > 0) return;
+  const { people: named, others } = present.value;
+  if (members.length === 0 || named.length + others > 0) return;
   const here = people.of(members).map(({ id }) => id);
   present.value = { people: here, others: Math.max(0, stored.document.groupSize - here.length) };
 });

@@ -4,7 +4,7 @@ import type { RunEvent } from '#core/run';
 import { runSummary } from '../../../../tests/support/examples';
 import { fakeBrowser, type FakeBrowser } from '../../../../tests/support/browser';
 import { findSession } from './find-session';
-import { keepLocalRun, type LocalRun } from '../../../sync/event-outbox';
+import { storeLocalRun, type LocalRun } from '../../../sync/event-outbox';
 
 let browser: FakeBrowser;
 const plan = emptyPlan('Evening');
@@ -53,7 +53,7 @@ test('a session of this browser goes on here, unless another window that is open
     ['tablet some-tab', false, true],
   ] as const) {
     browser.otherTabs = open ? [`zovrin.tab.${tab}`] : [];
-    keepLocalRun(runOf(happened('started'), ...(by ? [led(by)] : [])));
+    storeLocalRun(runOf(happened('started'), ...(by ? [led(by)] : [])));
     expect([by, await findSession('p')]).toMatchObject([by, { me, elsewhere, run: { id: 'r' } }]);
   }
 });

@@ -1,5 +1,5 @@
 import { listRuns, readRun } from '../../../client/runs';
-import { kept } from '../../../sync/safe-storage';
+import { safeStorage } from '../../../sync/safe-storage';
 import { newId } from '../../../client/new-id';
 import { openTabs, tabName } from '../../../sync/tabs';
 import { adoptedRun, isUnderWay, ledBy, unfinishedRun } from '../../../sync/event-outbox';
@@ -10,10 +10,10 @@ const LENGTH = 12;
 
 /** A name for this browser that stays, so that its windows know each other from those of other devices. */
 function deviceName(): string {
-  const known = kept.read(DEVICE);
+  const known = safeStorage.read(DEVICE);
   if (known) return known;
   const name = newId().slice(0, LENGTH);
-  kept.write(DEVICE, name);
+  safeStorage.write(DEVICE, name);
   return name;
 }
 

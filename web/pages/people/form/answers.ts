@@ -1,11 +1,11 @@
 import type { Condition } from '#core/caution';
 import {
   countedFrom,
-  keptCondition,
+  personCondition,
   pastDayRefusal,
   weeksBetween,
   weeksRefusal,
-  type KeptCondition,
+  type PersonCondition,
   type Person,
 } from '#core/people';
 
@@ -23,16 +23,16 @@ export type Answers = Record<string, Answer>;
 export function answersOf({ conditions }: Person, questions: readonly Condition[], today: string): Answers {
   return Object.fromEntries(
     questions.map((question): [string, Answer] => {
-      const kept = conditions.find(({ condition }) => condition === question.id);
-      const since = kept?.since ?? '';
+      const known = conditions.find(({ condition }) => condition === question.id);
+      const since = known?.since ?? '';
       return [
         question.id,
         {
-          yes: kept !== undefined,
-          degree: kept?.degree ?? '',
+          yes: known !== undefined,
+          degree: known?.degree ?? '',
           since: question.since === 'day' ? since : '',
           weeks: question.since === 'weeks' && since !== '' ? String(weeksBetween(since, today)) : '',
-          note: kept?.note ?? '',
+          note: known?.note ?? '',
         },
       ];
     }),
@@ -75,21 +75,21 @@ export function conditionsAfter(
   questions: readonly Condition[],
   today: string,
   newId: () => string,
-): KeptCondition[] {
-  const asked = new Set(questions.map(({ id }) => id));
-  const told = questions.flatMap((question): KeptCondition[] => {
+): PersonCondition[] {
+  const questionIds = new Set(questions.map(({ id }) => id));
+  const answered = questions.flatMap((question): PersonCondition[] => {
     const answer = answers[question.id];
     if (!answer?.yes) return [];
     const known = person.conditions.find(({ condition }) => condition === question.id);
     const since = sinceOf(question, answer, known?.since ?? null, today);
     return [
       {
-        ...(known ?? keptCondition(newId(), question.id)),
+        ...(known ?? personCondition(newId(), question.id)),
         degree: answer.degree || null,
         since,
         note: answer.note,
       },
     ];
   });
-  return [...told, ...person.conditions.filter(({ condition }) => !asked.has(condition))];
+  return [...answered, ...person.conditions.filter(({ condition }) => !questionIds.has(condition))];
 }

@@ -1,14 +1,14 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { ASK_WORDS, LEVEL_WORDS, type Caution } from '#core/caution';
+import { CAUTION_TRAIT_WORDS, LEVEL_WORDS, type Caution } from '#core/caution';
 import CautionMark from '../../../widgets/cautions/CautionMark.vue';
 
 /** Cautions with their reasons and what to do instead. Conditions are named only where `named` asks for it. */
 const { cautions, named = false } = defineProps<{ cautions: readonly Caution[]; named?: boolean }>();
 
-const told = computed(() =>
+const reasons = computed(() =>
   cautions.map(({ rule, level, condition, measured }) => {
-    const what = rule.on.kind === 'trait' ? ASK_WORDS[rule.on.trait] : '';
+    const what = rule.on.kind === 'trait' ? CAUTION_TRAIT_WORDS[rule.on.trait] : '';
     return {
       id: rule.id,
       level,
@@ -24,7 +24,7 @@ const told = computed(() =>
 
 <template>
   <ul class="reasons">
-    <li v-for="one in told" :key="one.id">
+    <li v-for="one in reasons" :key="one.id">
       <CautionMark :level="one.level" />
       <div>
         <p>

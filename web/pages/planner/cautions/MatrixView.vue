@@ -18,7 +18,7 @@ const cell = computed(() => {
   return row?.cells[plan.steps.findIndex(({ id }) => id === stepId)];
 });
 const counts = computed(() => matrixCounts(matrix));
-const said = computed(() => {
+const summary = computed(() => {
   const { people, open, instead } = counts.value;
   const others = instead > 0 ? `; ${instead === 1 ? 'one step is' : `${instead} steps are`} done otherwise` : '';
   if (open === 0) return `Nothing is open${others}.`;
@@ -40,7 +40,7 @@ onMounted(() => {
 </script>
 
 <template>
-  <p class="said" role="status">{{ said }}</p>
+  <p class="said" role="status">{{ summary }}</p>
   <p class="legend small quiet">
     <span><CautionMark level="avoid" /> leave out</span>
     <span><CautionMark level="change" /> change</span>

@@ -19,13 +19,13 @@ const pair = computed(() => (fit.kind === 'tooLong' ? fit.pair : null));
 
 /** Takes ways: those of the plan as one step of undo, those of what was asked as what is asked now. */
 function take(ways: readonly Way[]): void {
-  let asked = options;
+  let adjusted = options;
   const edits = ways.flatMap((way) => {
-    if (way.kind === 'floor') asked = { ...asked, lastRestSeconds: way.to };
-    if (way.kind === 'talk') asked = { ...asked, talkSeconds: way.to };
+    if (way.kind === 'floor') adjusted = { ...adjusted, lastRestSeconds: way.to };
+    if (way.kind === 'talk') adjusted = { ...adjusted, talkSeconds: way.to };
     return wayEdit(way, plan) ?? [];
   });
-  if (asked !== options) emit('change', asked);
+  if (adjusted !== options) emit('change', adjusted);
   if (edits.length > 0) editor.edit(several(edits));
 }
 </script>

@@ -21,12 +21,12 @@ import TwoRibbons from '../TwoRibbons.vue';
 const { plan, timeline } = defineProps<{ plan: Plan; timeline: Timeline }>();
 const editor = useEditor();
 const library = useLibrary();
-const asked = useFitOptions();
+const fitOptions = useFitOptions();
 const job = useJob('fit');
 const chosen = ref<string>();
 
-const options = computed(() => asked.of(editor.id, plan));
-const change = (next: FitOptions | null): void => asked.set(editor.id, next);
+const options = computed(() => fitOptions.of(editor.id, plan));
+const change = (next: FitOptions | null): void => fitOptions.set(editor.id, next);
 const ask = (): void => void job.ask(plan, library.all, { options: options.value });
 watchDebounced([() => plan, options], ask, { debounce: 60, immediate: true });
 

@@ -1,9 +1,9 @@
-import type { Figures } from '#core/jobs';
+import type { PlanMetrics } from '#core/jobs';
 import { pieceCount } from '#core/props';
 import type { Ms } from '#core/numbers';
 import { clockOfMs } from '#core/time';
 import { TALLY_WORDS } from '#core/order';
-import { ASK_WORDS } from '#core/caution';
+import { CAUTION_TRAIT_WORDS } from '#core/caution';
 
 /** One figure of several plans: what each has, in lines, and whether it differs from the first. */
 export interface ComparedRow {
@@ -14,7 +14,7 @@ export interface ComparedRow {
 }
 
 interface Compared {
-  figures: Figures;
+  figures: PlanMetrics;
 }
 
 const MAX_LINES = 6;
@@ -57,9 +57,9 @@ export function comparedRows(plans: readonly Compared[]): ComparedRow[] {
     }));
     return { label, values, same: values.every(({ differs }) => !differs) };
   };
-  const list = (label: string, of: (figures: Figures) => Line[]): ComparedRow =>
+  const list = (label: string, of: (figures: PlanMetrics) => Line[]): ComparedRow =>
     row(label, ({ figures }) => inOrderOf(of(base.figures), of(figures)));
-  const time = (label: string, of: (totals: Figures['totals']) => Ms): ComparedRow =>
+  const time = (label: string, of: (totals: PlanMetrics['totals']) => Ms): ComparedRow =>
     row(label, ({ figures }) => [clockOfMs(of(figures.totals))]);
   return [
     time('in all', ({ totalMs }) => totalMs),
@@ -85,7 +85,7 @@ export function comparedRows(plans: readonly Compared[]): ComparedRow[] {
     list('asks of the body', ({ asks }) =>
       asks.map(({ ask, steps }) => ({
         key: ask,
-        text: `${ASK_WORDS[ask]}, ${steps} ${steps === 1 ? 'step' : 'steps'}`,
+        text: `${CAUTION_TRAIT_WORDS[ask]}, ${steps} ${steps === 1 ? 'step' : 'steps'}`,
       })),
     ),
   ];

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { cycleOf, setOf } from '#core/breath';
-import { figuresOf } from '#core/jobs';
+import { planMetrics } from '#core/jobs';
 import { fitHolds, usualFitOptions } from '#core/fit';
 import { emptyPlan, holdFrom, Plan, restStep, talkStep } from '#core/plan';
 import { builtInLibrary } from '#library';
@@ -67,7 +67,7 @@ describe('plans held against each other', () => {
   const of = (...ids: string[]) => {
     const steps = ids.map((id, i) => hold(`s${i}`, id));
     const one = Plan.parse({ ...emptyPlan('Evening'), steps });
-    return { figures: figuresOf({ plan: one, library: builtInLibrary }) };
+    return { figures: planMetrics({ plan: one, library: builtInLibrary }) };
   };
   const row = (label: string, ...plans: Parameters<typeof comparedRows>[0]) =>
     comparedRows(plans).find((one) => one.label === label)!;
@@ -85,7 +85,7 @@ describe('plans held against each other', () => {
   });
 
   test('over the class and uneven sides are cautions; nothing is told as none', () => {
-    const uneven1 = { figures: figuresOf({ plan, library: noLibrary }) };
+    const uneven1 = { figures: planMetrics({ plan, library: noLibrary }) };
     expect(row('left · right', uneven1).values[0]).toMatchObject({ lines: ['7:00 · 6:20'], caution: true });
     expect(row('against the class', uneven1).values[0]!.caution).toBe(uneven1.figures.totals.spareMs < 0);
     expect(row('areas of the body', uneven1).values[0]!.lines).toEqual(['none']);

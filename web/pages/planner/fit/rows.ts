@@ -27,13 +27,13 @@ function whichOf({ what, times }: FittedLength, step: Step): string {
 }
 
 function lockedRows(step: Step, index: number): FitRow[] {
-  const row = (which: string, told: string): FitRow => ({
+  const row = (which: string, text: string): FitRow => ({
     key: `${step.id} ${which}`,
     step,
     index,
     which,
-    from: told,
-    to: told,
+    from: text,
+    to: text,
     gainMs: 0,
     free: false,
   });
@@ -55,15 +55,15 @@ export function fitRows({ steps }: Plan, lengths: readonly FittedLength[]): FitR
     const own = lengths.filter(({ stepId }) => stepId === step.id);
     if (own.length === 0) return lockedRows(step, index);
     return own.map((length): FitRow => {
-      const told = (value: number): string => (length.what.kind === 'breath' ? rounds(value) : clockOfSeconds(value));
+      const text = (value: number): string => (length.what.kind === 'breath' ? rounds(value) : clockOfSeconds(value));
       const which = whichOf(length, step);
       return {
         key: `${step.id} ${which}`,
         step,
         index,
         which,
-        from: told(length.from),
-        to: told(length.to),
+        from: text(length.from),
+        to: text(length.to),
         gainMs: length.toMs - length.fromMs,
         free: true,
       };

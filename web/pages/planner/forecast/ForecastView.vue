@@ -25,7 +25,7 @@ const runs = usePaces();
 const { forecast, paces, trouble } = useForecast(toRef(() => plan));
 const sure = useJob('sure');
 const chosen = ref<string>();
-const said = ref('');
+const message = ref('');
 
 const ask = (): void => {
   if (runs.runs) void sure.ask(plan, library.all, { runs: runs.runs, ...FORECAST });
@@ -50,7 +50,7 @@ function take(): void {
   if (!shorten.value) return;
   editor.edit(takeFit(shorten.value.lengths));
   editor.seal();
-  said.value = 'Taken. Undo brings the lengths back.';
+  message.value = 'Taken. Undo brings the lengths back.';
 }
 </script>
 
@@ -117,7 +117,7 @@ function take(): void {
           @stop="sure.stop"
           @again="ask"
         />
-        <p class="small quiet" role="status">{{ said }}</p>
+        <p class="small quiet" role="status">{{ message }}</p>
       </section>
     </div>
     <div class="column">

@@ -44,17 +44,17 @@ const figure = computed(() => (view.value === 'best' ? best.value : (drawn.value
 const picture = useTemplateRef<HTMLElement>('picture');
 const places = shallowRef<readonly BodyPlace[]>([]);
 const nearest = shallowRef<BodyPlace>();
-let asked = '';
+let latest = '';
 /** Within this of a place, in millimetres of the picture, a prop goes there. */
 const WITHIN_MM = 320;
 
 /** Makes ready for a prop that may come: the places are those of this body in this view. */
 async function expect(): Promise<void> {
   const key = JSON.stringify(request.value);
-  if (!request.value || key === asked) return;
-  asked = key;
+  if (!request.value || key === latest) return;
+  latest = key;
   const found = await figurePlaces(request.value).catch(() => []);
-  if (key === asked) places.value = found;
+  if (key === latest) places.value = found;
 }
 /** A prop is carried to a place of the screen. */
 function over({ x, y }: { x: number; y: number }): void {

@@ -12,7 +12,7 @@ import { useLibrary } from '../../../state/library';
 const { step } = defineProps<{ step: HoldStep | RestStep }>();
 const editor = useEditor();
 const library = useLibrary();
-const asked = useFitOptions();
+const fitOptions = useFitOptions();
 const job = useJob('price');
 
 const MINUTE = 60;
@@ -20,7 +20,7 @@ watchDebounced(
   [() => editor.plan, () => step.id],
   () => {
     if (!editor.plan) return;
-    const options = asked.of(editor.id, editor.plan);
+    const options = fitOptions.of(editor.id, editor.plan);
     void job.ask(editor.plan, library.all, { stepId: step.id, by: [MINUTE, -MINUTE], options });
   },
   { debounce: 200, immediate: true },

@@ -11,7 +11,7 @@ const { marks, range } = defineProps<{
 const W = 216;
 const most = computed(() => Math.max(range?.max ?? 0, ...marks.map(({ seconds }) => seconds)) * 1.25 || 60);
 const x = (seconds: number): number => 6 + ((W - 12) * seconds) / most.value;
-const said = computed(() =>
+const summary = computed(() =>
   [
     range ? `Range ${clockOfSeconds(range.min)} to ${clockOfSeconds(range.max)}` : 'No range',
     ...marks.map(({ side, seconds }) => `${side} ${clockOfSeconds(seconds)}`),
@@ -21,7 +21,7 @@ const SHAPES = { left: 'M-6 -12H6V-5L0 0L-6 -5Z', right: 'M-6 12H6V5L0 0L-6 5Z',
 </script>
 
 <template>
-  <svg :width="W" height="30" :viewBox="`0 -15 ${W} 30`" role="img" :aria-label="said">
+  <svg :width="W" height="30" :viewBox="`0 -15 ${W} 30`" role="img" :aria-label="summary">
     <path class="r-axis" :d="`M6 0H${W - 6}`" />
     <rect v-if="range" class="band" :x="x(range.min)" y="-3" :width="x(range.max) - x(range.min)" height="6" />
     <path

@@ -16,21 +16,21 @@ const editor = useEditor();
 const people = usePeople();
 const screening = useScreening();
 const step = computed(() => editor.plan?.steps[index]);
-const told = computed(() =>
+const concerned = computed(() =>
   (screening.matrix?.rows ?? []).flatMap(({ personId, cells }) => {
     const cell = cells[index];
     return cell && !isBare(cell) ? [{ personId, cell, words: cellInWords(cell) }] : [];
   }),
 );
 const open = ref('');
-const chosen = computed(() => told.value.find(({ personId }) => personId === open.value));
+const chosen = computed(() => concerned.value.find(({ personId }) => personId === open.value));
 </script>
 
 <template>
   <section v-if="step && editor.plan" class="step-cautions" aria-label="Cautions">
-    <div v-if="told.length > 0" class="people">
+    <div v-if="concerned.length > 0" class="people">
       <button
-        v-for="one in told"
+        v-for="one in concerned"
         :key="one.personId"
         type="button"
         :aria-expanded="open === one.personId"

@@ -19,7 +19,7 @@ const cells = computed(() =>
     return { ...cell, setUp: home.setUp, rows: home.setUp.map(setUpRowInWords), named: home.named, home: home.rows };
   }),
 );
-function said({ row, instead, how }: HomeRow): string {
+function inWords({ row, instead, how }: HomeRow): string {
   const was = setUpRowInWords(row);
   if (how === 'same') return was;
   if (how === 'nothing') return `${was}: leave it out`;
@@ -46,7 +46,7 @@ function said({ row, instead, how }: HomeRow): string {
           <template v-if="cell.named">
             <li v-for="row in cell.rows" :key="row">{{ row }}</li>
           </template>
-          <li v-for="row in cell.home" v-else :key="row.row.id">{{ said(row) }}</li>
+          <li v-for="row in cell.home" v-else :key="row.row.id">{{ inWords(row) }}</li>
         </ul>
       </template>
     </SheetGrid>

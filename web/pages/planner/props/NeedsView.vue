@@ -43,9 +43,9 @@ const steps = computed(() =>
   demand.available
     ? plan.steps.flatMap((step, index) => {
         const moments = demand.momentsOfStep(index);
-        const said = (lines: string[]): string[] => [...new Set(lines.filter(Boolean))];
-        const instead = said(moments.flatMap(({ assignment }) => assignment.given.map(insteadInWords)));
-        const unmet = said(moments.flatMap(({ assignment }) => assignment.unmet.map(unmetInWords)));
+        const sentences = (lines: string[]): string[] => [...new Set(lines.filter(Boolean))];
+        const instead = sentences(moments.flatMap(({ assignment }) => assignment.given.map(insteadInWords)));
+        const unmet = sentences(moments.flatMap(({ assignment }) => assignment.unmet.map(unmetInWords)));
         const trouble = shortages.value.get(index);
         const wall = trouble?.wall ?? '';
         const short = trouble !== undefined;

@@ -39,8 +39,8 @@ const warnings = computed(() => {
     if (kind !== 'setupCapped' && !first.has(stepIndex)) first.set(stepIndex, message);
   }
   for (const [index, trouble] of shortages.value) {
-    const [said] = troubleLines(trouble);
-    if (said && !first.has(index)) first.set(index, said);
+    const [firstLine] = troubleLines(trouble);
+    if (firstLine && !first.has(index)) first.set(index, firstLine);
   }
   return first;
 });

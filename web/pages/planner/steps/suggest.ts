@@ -74,25 +74,25 @@ const entriesOf = ({ positions, techniques, isYours }: Offer): Entry[] => [
  * as a hold of one's own.
  */
 export function suggestSteps(query: string, offer: Offer): Suggestion[] {
-  const asked = query.trim();
+  const wanted = query.trim();
   const entries = entriesOf(offer);
-  if (asked === '') return entries;
+  if (wanted === '') return entries;
   const found = entries
-    .map((entry) => ({ entry, score: matchScore(asked, entry.names) }))
+    .map((entry) => ({ entry, score: matchScore(wanted, entry.names) }))
     .filter(({ score }) => score > 0)
     .sort((a, b) => b.score - a.score || a.entry.name.length - b.entry.name.length)
     .map(({ entry }) => entry);
   // Then what the library's search finds by a part of the body or a prop.
   const byName = new Set(found.map(({ position }) => position));
-  const alsoFound = findPositions(offer.positions, asked, NOTHING_CHOSEN)
+  const alsoFound = findPositions(offer.positions, wanted, NOTHING_CHOSEN)
     .filter((position) => !byName.has(position))
     .flatMap((position) => entries.find((entry) => entry.position === position) ?? []);
-  const name = asked.slice(0, 120);
+  const name = wanted.slice(0, 120);
   const own: Suggestion = {
     name: `“${name}”`,
     says: 'a hold of your own under this name',
     make: (id) => holdNamed(name, id),
   };
   const all = [...found, ...alsoFound];
-  return found.some((entry) => matchScore(asked, entry.names) === 4) ? all : [...all, own];
+  return found.some((entry) => matchScore(wanted, entry.names) === 4) ? all : [...all, own];
 }

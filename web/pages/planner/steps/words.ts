@@ -31,11 +31,11 @@ export function stepInWords(step: Step, library: Library): string {
     }
     case 'breath': {
       const { cycles, meanRate, strokes } = breathCost(step.practice);
-      const told = [
+      const details = [
         ...(meanRate === null ? [] : [`${cycles} breaths, ${rateInWords(meanRate)}/min`]),
         ...(strokes > 0 ? [`${strokes} strokes`] : []),
       ];
-      return [countsInWords(step.practice), told.join(', ')].filter(Boolean).join(' · ');
+      return [countsInWords(step.practice), details.join(', ')].filter(Boolean).join(' · ');
     }
     default:
       return step.note;

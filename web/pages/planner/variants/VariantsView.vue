@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
-import { figuresOf, MAX_VARIANTS, type Figures } from '#core/jobs';
+import { planMetrics, MAX_VARIANTS, type PlanMetrics } from '#core/jobs';
 import { takeVariant, type Plan } from '#core/plan';
 import { clockOfMs } from '#core/time';
 import IconButton from '../../../ui/IconButton.vue';
@@ -23,19 +23,19 @@ const library = useLibrary();
 const variants = useVariants(editor.id);
 const { isLoaded, trouble, conflict, list, canUndo } = variants;
 void variants.ready();
-const said = ref('');
+const message = ref('');
 
 interface Column {
   id: string | null;
   name: string;
   plan: Plan;
-  figures: Figures;
+  figures: PlanMetrics;
 }
 const column = (id: string | null, name: string, of: Plan): Column => ({
   id,
   name,
   plan: of,
-  figures: figuresOf({ plan: of, library: library.all }, settings.current.order),
+  figures: planMetrics({ plan: of, library: library.all }, settings.current.order),
 });
 const columns = computed(() => [
   column(null, 'The plan now', plan),
@@ -49,15 +49,15 @@ const pxPerMs = computed(
 function take({ name, plan: of }: Column): void {
   editor.edit(takeVariant(name, of));
   editor.seal();
-  said.value = `“${name}” is the plan now. Undo brings the earlier one back.`;
+  message.value = `“${name}” is the plan now. Undo brings the earlier one back.`;
 }
 async function keepNow(): Promise<void> {
   const [present] = columns.value;
-  if (present) said.value = await variants.keep(`As it is, ${clockOfMs(present.figures.totals.totalMs)}`, plan);
+  if (present) message.value = await variants.keep(`As it is, ${clockOfMs(present.figures.totals.totalMs)}`, plan);
 }
 function remove({ id, name }: Column): void {
   if (id) variants.remove(id);
-  said.value = `“${name}” is taken out.`;
+  message.value = `“${name}” is taken out.`;
 }
 </script>
 
@@ -77,7 +77,7 @@ function remove({ id, name }: Column): void {
       :disabled="!isLoaded || list.length >= MAX_VARIANTS"
       @click="keepNow"
     />
-    <span class="small quiet" role="status">{{ said }}</span>
+    <span class="small quiet" role="status">{{ message }}</span>
     <button v-if="canUndo" type="button" class="link-button small" @click="variants.undo">
       Undo the last change here
     </button>

@@ -27,7 +27,7 @@ useUndoKeys(
 const versions = shallowRef<readonly PlanVersion[]>();
 const unreadable = ref(0);
 const trouble = ref('');
-const said = ref('');
+const message = ref('');
 const chosen = ref(0);
 const document = shallowRef<Plan>();
 const asks = latestOnly();
@@ -91,7 +91,7 @@ function restore(): void {
   if (!document.value || !version.value) return;
   const [issue] = editor.edit(restoreVersion(document.value));
   editor.seal();
-  said.value = issue
+  message.value = issue
     ? `It cannot be restored: ${issue.reason}`
     : `The plan is as it was on ${when(version.value)}. Undo brings back what it was just now.`;
 }
@@ -155,7 +155,7 @@ function walk(event: KeyboardEvent): void {
         </template>
         <p class="actions">
           <Button label="Restore this version" :disabled="isNow || !document" @click="restore" />
-          <span class="quiet" role="status">{{ said || (isNow ? 'The plan is like this now.' : '') }}</span>
+          <span class="quiet" role="status">{{ message || (isNow ? 'The plan is like this now.' : '') }}</span>
         </p>
       </section>
     </div>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, shallowRef, watch } from 'vue';
 import type { Position } from '#core/catalogue';
-import { HEIGHT_RULES, type HowHigh } from '#core/heights';
+import { HEIGHT_RULES, type SuggestedHeight } from '#core/heights';
 import {
   freeFor,
   isStacked,
@@ -15,7 +15,7 @@ import {
   type SetUpRow,
   type Stack,
 } from '#core/props';
-import { askHowHigh } from '../figures/figures';
+import { askSuggestedHeight } from '../figures/figures';
 import { usePlaces } from '../../state/places';
 import { useDeviceSettings } from '../../state/device-settings';
 
@@ -46,20 +46,20 @@ const NEAR_CM = 0.5;
 
 const settings = useDeviceSettings();
 const places = usePlaces();
-const high = shallowRef<HowHigh>();
+const high = shallowRef<SuggestedHeight>();
 const state = shallowRef<'asking' | 'known' | 'unknown' | 'trouble'>('asking');
-let asked = 0;
+let request = 0;
 watch(
   () => [position, setUp, row.place, row.side, settings.body] as const,
   async ([of, items, place, side, body]) => {
-    const mine = ++asked;
+    const mine = ++request;
     state.value = 'asking';
     try {
-      const found = await askHowHigh(of, items, place, side === 'each' ? 'left' : side, body);
-      if (mine !== asked) return;
+      const found = await askSuggestedHeight(of, items, place, side === 'each' ? 'left' : side, body);
+      if (mine !== request) return;
       [high.value, state.value] = [found, found ? 'known' : 'unknown'];
     } catch {
-      if (mine === asked) state.value = 'trouble';
+      if (mine === request) state.value = 'trouble';
     }
   },
   { immediate: true },
@@ -96,11 +96,11 @@ function stackInWords({ pieces, heightCm }: Stack): string {
     if (last?.kind === kind && last.state === fold) last.count++;
     else alike.push({ kind, state: fold, count: 1 });
   }
-  const said = alike.map(({ kind, state: fold, count }) => {
+  const alikeInWords = alike.map(({ kind, state: fold, count }) => {
     const label = Object.keys(propKind(kind).states).length > 1 ? ` ${propState(kind, fold)?.label}` : '';
     return `${count === 1 ? propKind(kind).label : pieceCount(kind, count)}${label}`;
   });
-  return `${said.join(', then ')}: ${cm(heightCm)} cm`;
+  return `${alikeInWords.join(', then ')}: ${cm(heightCm)} cm`;
 }
 const ruleSays = computed(() => {
   const says = high.value ? HEIGHT_RULES[high.value.rule].says : '';

@@ -1,4 +1,4 @@
-import { measure, segmentsOf, settle, TABLE_STATURE_CM, type Flexibility, type Measures } from '#core/body';
+import { measure, segmentsOf, settle, REFERENCE_HEIGHT_CM, type Flexibility, type Measures } from '#core/body';
 import type { Position } from '#core/catalogue';
 import { isStacked, loadedHeightCm, placedProps, type PlacedProp, type PropPlace, type SetUp } from '#core/props';
 import { HEIGHT_RULES, type HeightRuleName } from './rules';
@@ -10,7 +10,7 @@ export interface ForWhom {
 }
 
 /** How high what lies at a place should be, in centimetres with a body on it. */
-export interface HowHigh {
+export interface SuggestedHeight {
   place: PropPlace;
   side: 'left' | 'right' | 'centre';
   /** From what it is enough to what is too much; both 0 where nothing is needed. */
@@ -21,14 +21,14 @@ export interface HowHigh {
   rule: HeightRuleName;
 }
 
-type Asked = Pick<Position, 'figure' | 'family' | 'traits' | 'areas' | 'sides'>;
+type MeasuredPosition = Pick<Position, 'figure' | 'family' | 'traits' | 'areas' | 'sides'>;
 type Gap = keyof Measures['gaps'];
 
-const sided = (place: string, side: HowHigh['side']): Gap[] =>
+const sided = (place: string, side: SuggestedHeight['side']): Gap[] =>
   side === 'centre' ? ([`left${place}`, `right${place}`] as Gap[]) : [`${side}${place}` as Gap];
 
 /** The gap that props at a place fill. */
-function gapsAt(place: PropPlace, side: HowHigh['side']): Gap[] {
+function gapsAt(place: PropPlace, side: SuggestedHeight['side']): Gap[] {
   switch (place) {
     case 'head':
     case 'forehead':
@@ -65,15 +65,19 @@ export const MEASURED_PLACES: readonly PropPlace[] = [
   'underFeet',
 ];
 
-const isAt = (prop: PlacedProp, place: PropPlace, side: HowHigh['side']): boolean =>
+const isAt = (prop: PlacedProp, place: PropPlace, side: SuggestedHeight['side']): boolean =>
   prop.place === place && (side === 'centre' || prop.side === 'centre' || prop.side === side);
 
 const heightOf = (props: readonly PlacedProp[]): number =>
   props.reduce((sum, prop) => sum + prop.count * loadedHeightCm(prop), 0);
 
-const lyingOnBack = ({ family }: Asked): boolean => family === 'supine' || family === 'wall';
+const lyingOnBack = ({ family }: MeasuredPosition): boolean => family === 'supine' || family === 'wall';
 
-function ruleFor(position: Asked, place: PropPlace, side: HowHigh['side']): HeightRuleName | undefined {
+function ruleFor(
+  position: MeasuredPosition,
+  place: PropPlace,
+  side: SuggestedHeight['side'],
+): HeightRuleName | undefined {
   const { family, traits, areas } = position;
   const backBend = traits.includes('backBend');
   switch (place) {
@@ -154,13 +158,13 @@ const HEAD_HALF = 7.4;
  * else of the set-up in place. `side` is the side of the body while the left side is held. Undefined for a place no rule
  * speaks of. Deterministic; settles the figure once, or a few times where the height itself changes what is measured.
  */
-export function howHigh(
-  position: Asked,
+export function suggestedHeight(
+  position: MeasuredPosition,
   setUp: SetUp,
   place: PropPlace,
-  side: HowHigh['side'],
+  side: SuggestedHeight['side'],
   { statureCm, flexibility }: ForWhom,
-): HowHigh | undefined {
+): SuggestedHeight | undefined {
   const rule = ruleFor(position, place, side);
   if (!rule) return undefined;
   const props = placedProps(setUp, 'left');
@@ -176,7 +180,7 @@ export function howHigh(
   };
   const { lowCm, highCm } = HEIGHT_RULES[rule];
   const nowCm = heightOf(side === 'centre' ? there.filter((prop) => prop.side !== 'right') : there);
-  const answer = (low: number, high: number): HowHigh => ({
+  const answer = (low: number, high: number): SuggestedHeight => ({
     place,
     side,
     lowCm: toTenth(Math.max(0, low)),
@@ -192,7 +196,8 @@ export function howHigh(
       return answer(shoulders + lowCm, shoulders + highCm);
     }
     case 'headOnSide': {
-      const level = segmentsOf(statureCm).shoulderOut + ((SHOULDER_THICK - HEAD_HALF) * statureCm) / TABLE_STATURE_CM;
+      const level =
+        segmentsOf(statureCm).shoulderOut + ((SHOULDER_THICK - HEAD_HALF) * statureCm) / REFERENCE_HEIGHT_CM;
       return answer(level + lowCm, level + highCm);
     }
     case 'hipsOverKnees': {
@@ -213,7 +218,7 @@ export function howHigh(
       return answer(least, Math.max(least, leastHeight(over, highCm)));
     }
     case 'kneesBent':
-      return answer((lowCm * statureCm) / TABLE_STATURE_CM, (highCm * statureCm) / TABLE_STATURE_CM);
+      return answer((lowCm * statureCm) / REFERENCE_HEIGHT_CM, (highCm * statureCm) / REFERENCE_HEIGHT_CM);
     case 'gap':
     case 'trunk': {
       const { gaps } = at(0);

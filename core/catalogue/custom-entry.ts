@@ -13,11 +13,11 @@ const document = {
 };
 
 /** An entry of a teacher's own library as it is stored, sent, and saved with the plans that use it. */
-export const OwnEntry = z.discriminatedUnion('kind', [
+export const CustomEntry = z.discriminatedUnion('kind', [
   z.strictObject({ ...document, kind: z.literal('position'), entry: Position }),
   z.strictObject({ ...document, kind: z.literal('technique'), entry: Technique }),
 ]);
-export type OwnEntry = z.infer<typeof OwnEntry>;
+export type CustomEntry = z.infer<typeof CustomEntry>;
 
 /** Version 2: a technique's practice tells sounds, places, locks and changes over its rounds. */
 const fromVersion1: Migration = (document) =>
@@ -34,25 +34,25 @@ const fromVersion1: Migration = (document) =>
 /** Version 3: the rows of a set-up may be props of one's own, with a size; older ones are rows as they are. */
 const fromVersion2: Migration = (document) => document;
 
-const ENTRY_DOCUMENT: DocumentKind<OwnEntry> = {
+const ENTRY_DOCUMENT: DocumentKind<CustomEntry> = {
   format: ENTRY_FORMAT,
   called: 'an entry of a library',
   version: ENTRY_VERSION,
   migrations: { 1: fromVersion1, 2: fromVersion2 },
-  schema: OwnEntry,
+  schema: CustomEntry,
 };
 
 /**
  * Reads an entry from anything: a request, a file, the database. Older versions are migrated first.
  * Returns the entry, or every field that is wrong with the reason. Never throws.
  */
-export const readEntry = (value: unknown): Read<OwnEntry> => readDocument(ENTRY_DOCUMENT, value);
+export const readEntry = (value: unknown): Read<CustomEntry> => readDocument(ENTRY_DOCUMENT, value);
 
 /**
  * An entry of any version as one of the newest, unread: for what is not finished yet and so cannot be read. What has no
  * version that is known comes back as it is. Never throws.
  */
-export function newestEntry(value: unknown): unknown {
+export function upgradedEntry(value: unknown): unknown {
   if (typeof value !== 'object' || value === null || !('version' in value)) return value;
   const { version } = value;
   const known = typeof version === 'number' && Number.isInteger(version) && version >= 1 && version <= ENTRY_VERSION;
@@ -60,13 +60,13 @@ export function newestEntry(value: unknown): unknown {
 }
 
 /** The document of a position or a technique of one's own. */
-export const positionDocument = (entry: Position): OwnEntry => ({
+export const positionDocument = (entry: Position): CustomEntry => ({
   format: ENTRY_FORMAT,
   version: ENTRY_VERSION,
   kind: 'position',
   entry,
 });
-export const techniqueDocument = (entry: Technique): OwnEntry => ({
+export const techniqueDocument = (entry: Technique): CustomEntry => ({
   format: ENTRY_FORMAT,
   version: ENTRY_VERSION,
   kind: 'technique',

@@ -5,10 +5,10 @@ import { ORDER_RULES, orderSteps } from '#core/order';
 import { emptyPlan, holdFrom, Plan, restStep, type Step } from '#core/plan';
 import {
   doJob,
-  figuresOf,
+  planMetrics,
   FORECAST,
   jobOf,
-  keptBeside,
+  storedBeside,
   MAX_VARIANTS,
   NO_VARIANTS,
   readVariants,
@@ -67,7 +67,7 @@ describe('jobs', () => {
 
 describe('a plan in figures', () => {
   test('areas are held as long as the holds that are for them', () => {
-    const { areas, totals, steps, props } = figuresOf(planned);
+    const { areas, totals, steps, props } = planMetrics(planned);
     expect(steps).toBe(4);
     for (const { area, ms } of areas) {
       const expected = plan.steps.reduce((sum, step) => {
@@ -84,7 +84,7 @@ describe('a plan in figures', () => {
   test('any plan has figures; lists come with the most first', () => {
     fc.assert(
       fc.property(anyPlan, (any) => {
-        const { areas, asks, tally, totals } = figuresOf({ plan: any, library: noLibrary });
+        const { areas, asks, tally, totals } = planMetrics({ plan: any, library: noLibrary });
         expect([...areas].sort((a, b) => b.ms - a.ms)).toEqual(areas);
         expect([...asks].sort((a, b) => b.ms - a.ms)).toEqual(asks);
         // Without a library only lengths and practices say what is asked.
@@ -109,7 +109,7 @@ describe('variants', () => {
   const variant = (id: string): Variant => ({ id, name: id, madeAt: '2026-11-25T15:00:00.000Z', plan });
 
   test('as many as can be told apart; the oldest gives way', () => {
-    const kept = ['a', 'b', 'c', 'd'].reduce((all, id) => keptBeside(all, variant(id)), NO_VARIANTS);
+    const kept = ['a', 'b', 'c', 'd'].reduce((all, id) => storedBeside(all, variant(id)), NO_VARIANTS);
     expect(kept.variants.map(({ id }) => id)).toEqual(['b', 'c', 'd']);
     expect(kept.variants).toHaveLength(MAX_VARIANTS);
     expect(readVariants(sent(kept))).toEqual({ ok: true, value: kept });

@@ -8,7 +8,7 @@ import type { RunRecord } from './compare';
 const GRID_SECONDS = 5;
 
 /** One length of a step as it is planned, and as it was really taught. */
-export interface TakenTime {
+export interface AdoptedTime {
   what: 'left' | 'right' | 'each' | 'both' | 'length' | 'set-up' | 'way in' | 'way out' | 'change of sides';
   from: Seconds;
   to: Seconds;
@@ -37,12 +37,12 @@ const CHANGES = [
 ] as const;
 
 /** The sides of a hold as they were really held. Sides that are planned even stay even, at the longer of the two. */
-function sidesDone(sides: HoldSides, done: ReadonlyMap<PhaseSide, Ms>): [HoldSides, TakenTime[]] {
+function sidesDone(sides: HoldSides, done: ReadonlyMap<PhaseSide, Ms>): [HoldSides, AdoptedTime[]] {
   const of = (side: PhaseSide): Seconds | undefined => {
     const ms = done.get(side) ?? 0;
     return ms > 0 ? Math.max(GRID_SECONDS, tidy(ms, PLAN_LIMITS.maxHold)) : undefined;
   };
-  const changed = (what: TakenTime['what'], from: Seconds, to: Seconds | undefined): TakenTime[] =>
+  const changed = (what: AdoptedTime['what'], from: Seconds, to: Seconds | undefined): AdoptedTime[] =>
     to === undefined || to === from ? [] : [{ what, from, to }];
   if (sides.kind === 'together' || sides.kind === 'one') {
     const to = of(sides.kind === 'one' ? sides.side : 'both');
@@ -66,11 +66,11 @@ function sidesDone(sides: HoldSides, done: ReadonlyMap<PhaseSide, Ms>): [HoldSid
  * they went otherwise by as much. Nothing is offered of a step that was left out, nor of a breath, whose length follows from its
  * rounds. Gives the step as it would be and each length that changes.
  */
-export function timesTaken(step: Step, timeline: Timeline, record: RunRecord): { step: Step; times: TakenTime[] } {
+export function adoptedTimes(step: Step, timeline: Timeline, record: RunRecord): { step: Step; times: AdoptedTime[] } {
   const taught = record.steps.find(({ stepId }) => stepId === step.id);
   if (!taught || taught.skipped) return { step, times: [] };
   const { stepIndex } = taught;
-  const times: TakenTime[] = [];
+  const times: AdoptedTime[] = [];
   const next = { ...step };
   if (next.kind === 'hold') {
     const done = new Map(taught.sides.map(({ side, doneMs }) => [side, doneMs]));
@@ -93,7 +93,7 @@ export function timesTaken(step: Step, timeline: Timeline, record: RunRecord): {
 }
 
 /** Takes the times a step really had into a plan; nothing where the plan has no such step. */
-export function takeTimes(plan: Plan, stepId: string, timeline: Timeline, record: RunRecord): PlanEdit {
+export function adoptTimes(plan: Plan, stepId: string, timeline: Timeline, record: RunRecord): PlanEdit {
   const step = plan.steps.find(({ id }) => id === stepId);
-  return step ? replaceStep(stepId, timesTaken(step, timeline, record).step) : several([]);
+  return step ? replaceStep(stepId, adoptedTimes(step, timeline, record).step) : several([]);
 }

@@ -1,5 +1,5 @@
 import { fn, col, Op, where } from 'sequelize';
-import { readEntry, withOwnEntries, type Library, type OwnEntry } from '#core/catalogue';
+import { readEntry, withCustomEntries, type Library, type CustomEntry } from '#core/catalogue';
 import { entriesOf, type Plan } from '#core/plan';
 import { builtInLibrary } from '#library';
 import type { DocumentRow, Models } from './models';
@@ -12,17 +12,17 @@ export const isBuiltIn = (id: string): boolean =>
   builtInLibrary.position(id) !== undefined || builtInLibrary.technique(id) !== undefined;
 
 /** Reads a stored entry, migrated if it is older. Throws a NotReadable where this Zovrin cannot. */
-const storedEntry = (text: string): OwnEntry => readStored('entry', text, readEntry);
+const storedEntry = (text: string): CustomEntry => readStored('entry', text, readEntry);
 
 /** The entries of one's own with these ids, deleted ones too; ids that are none are passed over. */
-export async function ownEntriesByIds(
+export async function customEntriesByIds(
   { entries }: Pick<Models, 'entries'>,
   ids: readonly string[],
-): Promise<Map<string, OwnEntry>> {
-  const asked = ids.filter((id) => !isBuiltIn(id));
-  const rows = asked.length > 0 ? await entries.findAll({ where: { id: asked } }) : [];
+): Promise<Map<string, CustomEntry>> {
+  const custom = ids.filter((id) => !isBuiltIn(id));
+  const rows = custom.length > 0 ? await entries.findAll({ where: { id: custom } }) : [];
   // One that cannot be read is as if it were not here: plans open without the entries they use.
-  const { values } = readable(rows, ({ id, document }): [string, OwnEntry] => [id, storedEntry(document)]);
+  const { values } = readable(rows, ({ id, document }): [string, CustomEntry] => [id, storedEntry(document)]);
   return new Map(values);
 }
 
@@ -30,10 +30,10 @@ export async function ownEntriesByIds(
 export async function libraryFor(
   tables: Pick<Models, 'entries'>,
   plan: Plan,
-  carried: readonly OwnEntry[] = [],
+  carried: readonly CustomEntry[] = [],
 ): Promise<Library> {
-  const own = await ownEntriesByIds(tables, entriesOf(plan));
-  return withOwnEntries(builtInLibrary, [...own.values(), ...carried]);
+  const own = await customEntriesByIds(tables, entriesOf(plan));
+  return withCustomEntries(builtInLibrary, [...own.values(), ...carried]);
 }
 
 /** Every entry there is, as one library, and a stamp that changes with the custom entries. */
@@ -44,12 +44,12 @@ export async function wholeLibrary(store: Store): Promise<{ library: Library; st
   if (workings.library?.stamp === stamp) return workings.library;
   const documents = await store.entries.findAll({ attributes: ['document'], raw: true });
   const entries = await sliced(documents, ({ document }) => readable([document], storedEntry).values);
-  workings.library = { library: withOwnEntries(builtInLibrary, entries.flat()), stamp };
+  workings.library = { library: withCustomEntries(builtInLibrary, entries.flat()), stamp };
   return workings.library;
 }
 
 /** Puts a new entry into the store. */
-export const addEntry = ({ entries }: Pick<Models, 'entries'>, own: OwnEntry, now: number): Promise<DocumentRow> =>
+export const addEntry = ({ entries }: Pick<Models, 'entries'>, own: CustomEntry, now: number): Promise<DocumentRow> =>
   entries.create({
     id: own.entry.id,
     revision: 1,

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { measure, ORDINARY, settle, STIFF, SUPPLE, type Flexibility } from '#core/body';
-import { HEIGHT_RULES, howHigh, MEASURED_PLACES, type HowHigh } from '#core/heights';
+import { HEIGHT_RULES, suggestedHeight, MEASURED_PLACES, type SuggestedHeight } from '#core/heights';
 import { placedProps, stackFor, type PropPlace, type SetUp } from '#core/props';
 import { POSITIONS } from '#library';
 import { propRow } from '../../tests/support/examples';
@@ -12,9 +12,9 @@ const asked = (
   statureCm = 165,
   flexibility: Flexibility = ORDINARY,
   setUp: SetUp = named(id).setUps[0]!.items,
-  side: HowHigh['side'] = 'centre',
-) => howHigh(named(id), setUp, place, side, { statureCm, flexibility });
-const middle = ({ lowCm, highCm }: HowHigh): number => (lowCm + highCm) / 2;
+  side: SuggestedHeight['side'] = 'centre',
+) => suggestedHeight(named(id), setUp, place, side, { statureCm, flexibility });
+const middle = ({ lowCm, highCm }: SuggestedHeight): number => (lowCm + highCm) / 2;
 
 describe('how high', () => {
   test('the same fold for 152 and 188 cm: two heights, two stacks', () => {

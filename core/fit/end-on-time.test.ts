@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { emptyPlan, holdFrom, Plan, talkStep, withLengths } from '#core/plan';
 import { forecastFinish, pacesOf } from '#core/review';
 import { compileTimeline } from '#core/timeline';
-import { sureToEnd, usualFitOptions } from '#core/fit';
+import { fitToEndOnTime, usualFitOptions } from '#core/fit';
 import { builtInLibrary, POSITIONS } from '#library';
 
 const plan = Plan.parse({
@@ -12,7 +12,7 @@ const plan = Plan.parse({
 const timeline = compileTimeline(plan, builtInLibrary);
 const sure = (classSeconds: number) => {
   const planned = { plan: { ...plan, classSeconds }, library: builtInLibrary };
-  return sureToEnd(
+  return fitToEndOnTime(
     planned,
     { ...usualFitOptions(planned.plan, builtInLibrary), gridSeconds: 15 },
     pacesOf([]),

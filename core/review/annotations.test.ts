@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { astray, compareRun, happenedIn, saidOf, takeTimes, timesTaken } from '#core/review';
+import { deviations, compareRun, runLog, annotationsOf, adoptTimes, adoptedTimes } from '#core/review';
 import { RunEvent } from '#core/run';
 import { editedPlan, Plan } from '#core/plan';
 import { compileTimeline } from '#core/timeline';
@@ -31,10 +31,15 @@ describe('what is said of a run', () => {
 
   test('a later review stands for an earlier one; who was there is known', () => {
     const review = (change: string) => at(DAY, { kind: 'reviewed', review: { steps: [], change, note: '' } });
-    const said = saidOf([started, review('more blankets'), review('start sooner'), present(['a', 'b'], 3)]);
-    expect(said).toMatchObject({ reviewed: true, review: { change: 'start sooner' } });
-    expect(said.present).toEqual({ people: ['a', 'b'], others: 3 });
-    expect(saidOf([started]).present).toBeNull();
+    const annotations = annotationsOf([
+      started,
+      review('more blankets'),
+      review('start sooner'),
+      present(['a', 'b'], 3),
+    ]);
+    expect(annotations).toMatchObject({ reviewed: true, review: { change: 'start sooner' } });
+    expect(annotations.present).toEqual({ people: ['a', 'b'], others: 3 });
+    expect(annotationsOf([started]).present).toBeNull();
   });
   const present = (people: string[], others: number) => at(1, { kind: 'present', people, others });
 
@@ -55,10 +60,10 @@ describe('what is said of a run', () => {
     const record = compareRun(evening, events);
     expect(record.right).toEqual({ plannedMs: 220_000, doneMs: 200_000, differenceMs: -20_000 });
     expect(record.steps[0]?.sides[1]).toMatchObject({ doneMs: 200_000, measuredMs: 220_000 });
-    expect(record.said.corrections).toMatchObject([{ why: 'bell late', atMs: T0 + 2 * DAY * 1000 }]);
+    expect(record.annotations.corrections).toMatchObject([{ why: 'bell late', atMs: T0 + 2 * DAY * 1000 }]);
     const again = compareRun(evening, [...events, corrected([{ stepId: 'worked', side: 'right', ms: 210_000 }])]);
     expect(again.right.doneMs).toBe(210_000);
-    expect(again.said.corrections).toHaveLength(2);
+    expect(again.annotations.corrections).toHaveLength(2);
   });
 
   test('a talk is put right by its step; an end that was forgotten makes the session ended', () => {
@@ -85,7 +90,7 @@ describe('what went astray', () => {
       at(65 + 90 + 235 + 100, { kind: 'cut' }),
       at(800, { kind: 'ended' }),
     ]);
-    const rows = astray(record);
+    const rows = deviations(record);
     expect(rows.map(({ part }) => part).toSorted()).toEqual(['changes', 'left', 'none', 'none', 'right']);
     const off = rows.map(({ differenceMs }) => Math.abs(differenceMs));
     expect(off).toEqual(off.toSorted((a, b) => b - a));
@@ -96,7 +101,7 @@ describe('what went astray', () => {
 
   test('what was done is told in order with its step; not what was taken back', () => {
     const cut = at(100, { kind: 'cut' });
-    const told = happenedIn(evening, [
+    const told = runLog(evening, [
       started,
       at(20, { kind: 'paused' }),
       at(50, { kind: 'resumed' }),
@@ -117,17 +122,17 @@ describe('the times of a run taken into its plan', () => {
 
   test('as planned there is nothing to take', () => {
     const record = compareRun(evening, [started, ended]);
-    expect(timesTaken(plan.steps[0]!, evening, record).times).toEqual([]);
-    expect(editedPlan(plan, takeTimes(plan, 'worked', evening, record))).toEqual(plan);
+    expect(adoptedTimes(plan.steps[0]!, evening, record).times).toEqual([]);
+    expect(editedPlan(plan, adoptTimes(plan, 'worked', evening, record))).toEqual(plan);
   });
 
   test('a slow set-up and a longer first side, to five seconds; even sides stay even, at the longer', () => {
     const record = taught(at(5, { kind: 'stretched', byMs: 32_000 }), at(150, { kind: 'stretched', byMs: 33_000 }));
-    expect(timesTaken(plan.steps[0]!, evening, record).times).toEqual([
+    expect(adoptedTimes(plan.steps[0]!, evening, record).times).toEqual([
       { what: 'each', from: 220, to: 255 },
       { what: 'set-up', from: 40, to: 70 },
     ]);
-    expect(editedPlan(plan, takeTimes(plan, 'worked', evening, record)).steps[0]).toMatchObject({
+    expect(editedPlan(plan, adoptTimes(plan, 'worked', evening, record)).steps[0]).toMatchObject({
       setupSeconds: 70,
       enterSeconds: 25,
       sides: { length: { kind: 'even', seconds: 255 } },
@@ -145,7 +150,7 @@ describe('the times of a run taken into its plan', () => {
       at(13_000, { kind: 'stretched', byMs: hours }),
       at(30_000, { kind: 'ended' }),
     ]);
-    const taken = long.steps.reduce((now, { id }) => editedPlan(now, takeTimes(now, id, timeline, record)), long);
+    const taken = long.steps.reduce((now, { id }) => editedPlan(now, adoptTimes(now, id, timeline, record)), long);
     expect(Plan.safeParse(taken).error?.issues ?? []).toEqual([]);
     expect(taken.steps[0]).toMatchObject({ setupSeconds: 1800 });
   });
@@ -159,18 +164,18 @@ describe('the times of a run taken into its plan', () => {
       at(100, { kind: 'stretched', byMs: -40_000 }),
       at(640, { kind: 'ended' }),
     ]);
-    const taken = editedPlan(other, takeTimes(other, 'worked', timeline, record));
+    const taken = editedPlan(other, adoptTimes(other, 'worked', timeline, record));
     expect(taken.steps[0]).toMatchObject({ sides: { length: { kind: 'perSide', left: 180, right: 200 } } });
-    expect(editedPlan(other, takeTimes(other, 'end', timeline, record)).steps[0]).toBe(other.steps[0]);
+    expect(editedPlan(other, adoptTimes(other, 'end', timeline, record)).steps[0]).toBe(other.steps[0]);
     const short = compareRun(evening, [started, at(650, { kind: 'ended' })]);
-    expect(timesTaken(plan.steps[1]!, evening, short).times).toEqual([{ what: 'length', from: 60, to: 40 }]);
+    expect(adoptedTimes(plan.steps[1]!, evening, short).times).toEqual([{ what: 'length', from: 60, to: 40 }]);
   });
 
   test('a step that was left out, and one that is not in the plan, give nothing', () => {
     const record = taught(at(1, { kind: 'jumped', phase: evening.phases.length - 1 }));
     const skipped = { ...record, steps: record.steps.map((step) => ({ ...step, skipped: true })) };
-    expect(timesTaken(plan.steps[0]!, evening, skipped).times).toEqual([]);
-    expect(timesTaken(breathStep([], { id: 'elsewhere' }), evening, record).times).toEqual([]);
+    expect(adoptedTimes(plan.steps[0]!, evening, skipped).times).toEqual([]);
+    expect(adoptedTimes(breathStep([], { id: 'elsewhere' }), evening, record).times).toEqual([]);
   });
 
   test('whatever was done, the plan is still one that the rules let in, and taking twice is taking once', () => {
@@ -181,9 +186,9 @@ describe('the times of a run taken into its plan', () => {
           .toSorted((a, b) => a.second - b.second)
           .map(({ second, by }) => at(second, { kind: 'stretched', byMs: by * 1000 }));
         const record = taught(...events);
-        const once = editedPlan(plan, takeTimes(plan, 'worked', evening, record));
+        const once = editedPlan(plan, adoptTimes(plan, 'worked', evening, record));
         expect(planOf(...once.steps).steps).toEqual(once.steps);
-        expect(editedPlan(once, takeTimes(once, 'worked', evening, record))).toEqual(once);
+        expect(editedPlan(once, adoptTimes(once, 'worked', evening, record))).toEqual(once);
       }),
       { numRuns: 100 },
     );

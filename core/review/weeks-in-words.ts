@@ -3,7 +3,7 @@ import { clockOfMs } from '#core/time';
 import {
   correlation,
   type AreaWeeks,
-  type betweens,
+  type transitionTimes,
   type breathBySession,
   type plannedAndDone,
   type sidesByWeek,
@@ -18,36 +18,36 @@ const minutes = (ms: Ms): string => {
 const several = (n: number, one: string, many: string): string => `${n} ${n === 1 ? one : many}`;
 
 /** What the time by part of the body says: `Most time went to the hamstrings, 84 minutes in 4 weeks; least to the chest, 6 minutes.` */
-export function areasSaid({ weeks, areas }: AreaWeeks): string {
+export function areasInWords({ weeks, areas }: AreaWeeks): string {
   const [most] = areas;
   const least = areas.at(-1);
   if (!most || !least) return 'No hold was held in this time.';
-  const told = `Most time went to ${most.area}, ${minutes(most.totalMs)} in ${several(weeks.length, 'week', 'weeks')}`;
-  return least === most ? `${told}.` : `${told}; least to ${least.area}, ${minutes(least.totalMs)}.`;
+  const sentence = `Most time went to ${most.area}, ${minutes(most.totalMs)} in ${several(weeks.length, 'week', 'weeks')}`;
+  return least === most ? `${sentence}.` : `${sentence}; least to ${least.area}, ${minutes(least.totalMs)}.`;
 }
 
 const WORTH_SAYING_SHARE = 0.02;
 
 /** What left against right says: which side had less, by how much and by what share, and whether they come closer. */
-export function sidesSaid(weeks: ReturnType<typeof sidesByWeek>): string {
+export function sidesInWords(weeks: ReturnType<typeof sidesByWeek>): string {
   const [left, right] = [sum(weeks, (week) => week.leftMs), sum(weeks, (week) => week.rightMs)];
   if (left + right === 0) return 'No hold with two sides was held in this time.';
   const off = Math.abs(left - right);
   const share = off / Math.max(left, right);
   if (share < WORTH_SAYING_SHARE) return `Left and right are even: within ${clockOfMs(off)} of each other.`;
   const [less, more] = left < right ? ['Left', 'right'] : ['Right', 'left'];
-  const told = `${less} sides had ${Math.round(share * 100)} % less than ${more} ones, ${clockOfMs(off)} in all`;
+  const sentence = `${less} sides had ${Math.round(share * 100)} % less than ${more} ones, ${clockOfMs(off)} in all`;
   const shareOf = ({ leftMs, rightMs }: { leftMs: Ms; rightMs: Ms }): number =>
     Math.abs(leftMs - rightMs) / Math.max(leftMs, rightMs, 1);
   const [firstWeek, lastWeek] = [weeks[0], weeks.at(-1)];
-  if (!firstWeek || !lastWeek || weeks.length < 3) return `${told}.`;
+  if (!firstWeek || !lastWeek || weeks.length < 3) return `${sentence}.`;
   const [first, last] = [shareOf(firstWeek), shareOf(lastWeek)];
-  if (Math.abs(first - last) < WORTH_SAYING_SHARE) return `${told}.`;
-  return `${told}; they are ${last < first ? 'coming closer' : 'drifting apart'}.`;
+  if (Math.abs(first - last) < WORTH_SAYING_SHARE) return `${sentence}.`;
+  return `${sentence}; they are ${last < first ? 'coming closer' : 'drifting apart'}.`;
 }
 
 /** What planned against done says: how much longer or shorter sessions are than planned. */
-export function plannedSaid(runs: ReturnType<typeof plannedAndDone>): string {
+export function plannedInWords(runs: ReturnType<typeof plannedAndDone>): string {
   if (runs.length === 0) return 'Nothing was led by a plan in this time.';
   const [plannedMs, doneMs] = [sum(runs, (run) => run.plannedMs), sum(runs, (run) => run.doneMs)];
   const off = doneMs - plannedMs;
@@ -58,23 +58,23 @@ export function plannedSaid(runs: ReturnType<typeof plannedAndDone>): string {
   return `${many} ran ${Math.round(share * 100)} % ${off > 0 ? 'over' : 'under'} the plan, ${each} each on the average.`;
 }
 
-const BETWEEN_WORDS = { setUp: 'a set-up or change', entries: 'a way in or out', talk: 'a talk' };
+const TRANSITION_WORDS = { setUp: 'a set-up or change', entries: 'a way in or out', talk: 'a talk' };
 
 /** What set-ups, ways in and out and talk really take. */
-export function betweensSaid(parts: ReturnType<typeof betweens>): string {
+export function transitionTimesInWords(parts: ReturnType<typeof transitionTimes>): string {
   if (parts.length === 0) return 'Nothing was led by a plan in this time.';
-  const told = parts.map(
+  const sentence = parts.map(
     ({ what, plannedMs, doneMs }) =>
-      `${BETWEEN_WORDS[what]} takes ${clockOfMs(doneMs)} (planned ${clockOfMs(plannedMs)})`,
+      `${TRANSITION_WORDS[what]} takes ${clockOfMs(doneMs)} (planned ${clockOfMs(plannedMs)})`,
   );
-  const text = told.join(', ');
+  const text = sentence.join(', ');
   return `${text.charAt(0).toUpperCase()}${text.slice(1)}.`;
 }
 
 const CLEAR = 0.4;
 
 /** What strength against length says, for one position. */
-export function strengthSaid({ name, points }: ReturnType<typeof strengthAgainstLength>[number]): string {
+export function strengthInWords({ name, points }: ReturnType<typeof strengthAgainstLength>[number]): string {
   const by = correlation(points.map(({ doneMs, strength }) => [doneMs, strength]));
   const mean = sum(points, ({ strength }) => strength) / points.length;
   const about = `${name}: ${mean.toFixed(1)} of 10 on the average of ${several(points.length, 'hold', 'holds')}`;
@@ -85,23 +85,24 @@ export function strengthSaid({ name, points }: ReturnType<typeof strengthAgainst
 }
 
 /** What the breath over time says: how the longest hold and the slowest breath went, from the first to the last session. */
-export function breathSaid(sessions: ReturnType<typeof breathBySession>): string {
+export function breathTrendInWords(sessions: ReturnType<typeof breathBySession>): string {
   if (sessions.length === 0) return 'No breath was practised in this time.';
   const ends = (of: (one: (typeof sessions)[number]) => number | null): [number, number] | null => {
     const known = sessions.flatMap((one) => of(one) ?? []);
     const [first, last] = [known[0], known.at(-1)];
     return first === undefined || last === undefined ? null : [first, last];
   };
-  const told: string[] = [];
+  const sentence: string[] = [];
   const seconds = (ms: Ms): string => `${Math.round(ms / 1000)} s`;
   const retention = ends((one) => one.longestRetentionMs);
   const rate = ends((one) => one.slowestRate);
   const moved = (what: string, [from, to]: [number, number], show: (n: number) => string): string =>
     show(from) === show(to) ? `${what} stayed at ${show(to)}` : `${what} went from ${show(from)} to ${show(to)}`;
-  if (retention) told.push(moved('The longest retention', retention, seconds));
-  if (rate) told.push(moved(told.length > 0 ? 'the slowest breath' : 'The slowest breath', rate, (n) => n.toFixed(1)));
+  if (retention) sentence.push(moved('The longest retention', retention, seconds));
+  if (rate)
+    sentence.push(moved(sentence.length > 0 ? 'the slowest breath' : 'The slowest breath', rate, (n) => n.toFixed(1)));
   const rounds = sum(sessions, (one) => one.rounds ?? 0);
-  if (told.length === 0)
+  if (sentence.length === 0)
     return `${several(rounds, 'round', 'rounds')} in ${several(sessions.length, 'session', 'sessions')}.`;
-  return `${told.join('; ')}${rate ? ' a minute' : ''}; ${several(rounds, 'round', 'rounds')} in all.`;
+  return `${sentence.join('; ')}${rate ? ' a minute' : ''}; ${several(rounds, 'round', 'rounds')} in all.`;
 }

@@ -3,7 +3,7 @@ import { effectiveEvents, EMPTY_REVIEW } from '#core/run';
 import type { Ms } from '#core/numbers';
 
 /** What was said of a run during it and afterwards: the latest of everything, and every correction as it was made. */
-export interface Said {
+export interface RunAnnotations {
   /** Strength from 0 to 10 by `stepId side`. */
   strengths: ReadonlyMap<string, number>;
   review: RunReview;
@@ -20,12 +20,12 @@ export interface Said {
 }
 
 /** Gathers what was said of a run from its events. A later word stands in the place of an earlier one. */
-export function saidOf(events: readonly RunEvent[]): Said {
+export function annotationsOf(events: readonly RunEvent[]): RunAnnotations {
   const strengths = new Map<string, number>();
   const lengths = new Map<string, Ms>();
   const corrections: (Correction & { id: string; atMs: Ms })[] = [];
   let review: RunReview = EMPTY_REVIEW;
-  let [reviewed, present, endedAtMs] = [false, null as Said['present'], null as Ms | null];
+  let [reviewed, present, endedAtMs] = [false, null as RunAnnotations['present'], null as Ms | null];
   for (const event of effectiveEvents(events)) {
     if (event.kind === 'rated') {
       reviewed = true;

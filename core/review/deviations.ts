@@ -3,7 +3,7 @@ import type { Ms } from '#core/numbers';
 import type { Planned, RunRecord } from './compare';
 
 /** One length of a session, planned against done: a side of a hold, a step without sides, or the changes around a step. */
-export interface AstrayRow extends Planned {
+export interface DeviationRow extends Planned {
   stepIndex: number;
   stepId: string;
   part: PhaseSide | 'changes';
@@ -23,10 +23,10 @@ export interface AstrayRow extends Planned {
 
 /** Everything of a session that has a length, the largest difference first; what went alike in the order of the
  * plan; what was not reached, and the sets of a breath, last. */
-export function astray(record: RunRecord): AstrayRow[] {
+export function deviations(record: RunRecord): DeviationRow[] {
   const rows = record.steps.flatMap((step) => {
     const { stepIndex, stepId, skipped, sides, sets, changes, other, otherMeasuredMs } = step;
-    const row = (part: AstrayRow['part'], length: Planned, more: Partial<AstrayRow> = {}): AstrayRow => ({
+    const row = (part: DeviationRow['part'], length: Planned, more: Partial<DeviationRow> = {}): DeviationRow => ({
       stepIndex,
       stepId,
       part,
@@ -57,7 +57,7 @@ export function astray(record: RunRecord): AstrayRow[] {
       ...(has(changes) ? [row('changes', changes)] : []),
     ];
   });
-  const sizeOf = ({ reached, set, differenceMs }: AstrayRow): number =>
+  const sizeOf = ({ reached, set, differenceMs }: DeviationRow): number =>
     reached && set === null ? Math.abs(differenceMs) : -1;
   return rows.toSorted((a, b) => sizeOf(b) - sizeOf(a) || a.stepIndex - b.stepIndex);
 }

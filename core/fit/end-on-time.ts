@@ -8,7 +8,7 @@ import type { FitOptions } from './options';
 import type { FittedLength, Planned } from './planned';
 
 /** What to shorten so that nine in ten evenings end by the hour. */
-export type Sure =
+export type OnTimeFit =
   | { kind: 'already' }
   /** These lengths, and when it would end with them. */
   | { kind: 'shorten'; lengths: readonly FittedLength[]; forecast: Forecast }
@@ -22,7 +22,13 @@ const TRIES = 6;
  * The lengths, none longer than it is and fitted with the least harm, with which nine in ten simulated evenings end by the plan's hour. What is kept for
  * talk and the target of the options are passed over: the hour is the class's.
  */
-export function sureToEnd(planned: Planned, options: FitOptions, paces: Paces, seed: number, evenings: number): Sure {
+export function fitToEndOnTime(
+  planned: Planned,
+  options: FitOptions,
+  paces: Paces,
+  seed: number,
+  evenings: number,
+): OnTimeFit {
   const { plan, library, rules = DEFAULT_RULES } = planned;
   const forecastOf = (lengths: readonly FittedLength[]): Forecast =>
     forecastFinish(compileTimeline(withLengths(plan, lengths), library, rules), paces, seed, evenings);

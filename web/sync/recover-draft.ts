@@ -3,7 +3,7 @@ import { mergeChanges, record, startHistory, type History, type KeyOf, type Revi
 import type { Draft } from './draft';
 
 /** A document as it is opened: with what was left of it in this browser. */
-export interface TakenUp<T> {
+export interface RecoveredDraft<T> {
   history: History<T>;
   revision: number;
   /** The version of `revision`, where it is known. */
@@ -32,11 +32,11 @@ function mergeDraft<T>(draft: Draft<T>, stored: Revised<T>, now: T, { keyOf, rea
  * Puts what was left in this browser, the earliest first, onto what the server has. Undefined where there is neither. Where
  * one of them does not go together with the rest, it is the document, and in conflict.
  */
-export function takeUp<T>(
+export function recoverDraft<T>(
   stored: Revised<T> | undefined,
   left: readonly Draft<T>[],
   how: How<T>,
-): TakenUp<T> | undefined {
+): RecoveredDraft<T> | undefined {
   if (!stored) {
     const last = left.at(-1);
     if (!last) return undefined;

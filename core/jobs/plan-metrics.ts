@@ -1,5 +1,5 @@
 import type { Position } from '#core/catalogue';
-import { asksOf, type CautionTrait } from '#core/caution';
+import { demandsOf, type CautionTrait } from '#core/caution';
 import { propNeeds } from '#core/cupboard';
 import { ORDER_RULES, tallyOfPlan, type OrderRules, type Tally } from '#core/order';
 import type { PropKind } from '#core/props';
@@ -10,7 +10,7 @@ import type { Planned } from '#core/fit';
 type Area = Position['areas'][number];
 
 /** A plan in figures, to be held against another. */
-export interface Figures {
+export interface PlanMetrics {
   timeline: Timeline;
   totals: Totals;
   steps: number;
@@ -31,17 +31,20 @@ function sums<K>(pairs: readonly (readonly [K, Ms])[]): [K, Ms][] {
 }
 
 /** The figures of a plan: lengths, sides, areas of the body, props, changes and what is asked of the body. */
-export function figuresOf({ plan, library, rules = DEFAULT_RULES }: Planned, order: OrderRules = ORDER_RULES): Figures {
+export function planMetrics(
+  { plan, library, rules = DEFAULT_RULES }: Planned,
+  order: OrderRules = ORDER_RULES,
+): PlanMetrics {
   const timeline = compileTimeline(plan, library, rules);
   const heldMs = timeline.steps.map(({ leftMs, rightMs, bothMs }) => leftMs + rightMs + bothMs);
   const areas = plan.steps.flatMap((step, i) => {
     const known = step.kind === 'hold' ? (library.position(step.position)?.areas ?? []) : [];
     return known.map((area): [Area, Ms] => [area, heldMs[i] ?? 0]);
   });
-  const asked = plan.steps.flatMap((step, i) => {
+  const demands = plan.steps.flatMap((step, i) => {
     const span = timeline.steps[i];
     const ms = heldMs[i] || (span ? span.endMs - span.startMs : 0);
-    return [...asksOf(step, { library }).keys()].map((ask): [CautionTrait, Ms] => [ask, ms]);
+    return [...demandsOf(step, { library }).keys()].map((ask): [CautionTrait, Ms] => [ask, ms]);
   });
   return {
     timeline,
@@ -50,6 +53,6 @@ export function figuresOf({ plan, library, rules = DEFAULT_RULES }: Planned, ord
     tally: tallyOfPlan({ plan, library, rules }, order),
     areas: sums(areas).map(([area, ms]) => ({ area, ms })),
     props: propNeeds(timeline, plan.groupSize).map(({ kind, group }) => ({ kind, group })),
-    asks: sums(asked).map(([ask, ms]) => ({ ask, ms, steps: asked.filter(([other]) => other === ask).length })),
+    asks: sums(demands).map(([ask, ms]) => ({ ask, ms, steps: demands.filter(([other]) => other === ask).length })),
   };
 }

@@ -12,7 +12,7 @@ import type { Timeline } from '#core/timeline';
 import type { Ms } from '#core/numbers';
 
 /** Something that was done to a session while it was led. */
-export interface Happened {
+export interface RunLogEntry {
   event: RunEvent;
   /** The step that was under way. */
   stepIndex: number | null;
@@ -47,9 +47,9 @@ function madeADifference(before: Run, after: Run, event: RunEvent): boolean {
  * What was stretched, cut, skipped, exchanged and added, in order, with the step it was done in. Not what was undone, and
  * not what changed nothing.
  */
-export function happenedIn(timeline: Timeline, events: readonly RunEvent[]): Happened[] {
+export function runLog(timeline: Timeline, events: readonly RunEvent[]): RunLogEntry[] {
   const effective = effectiveEvents(events);
-  const happened: Happened[] = [];
+  const happened: RunLogEntry[] = [];
   let run = runBefore(timeline);
   for (const [i, event] of effective.entries()) {
     const before = run;

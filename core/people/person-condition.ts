@@ -6,7 +6,7 @@ import { Day } from './dates';
  * A condition someone has told of. `condition` is the id of one that is known; one that is not is kept in `words` and
  * screened by nothing.
  */
-export const KeptCondition = z.strictObject({
+export const PersonCondition = z.strictObject({
   id: Id,
   condition: Id,
   /** What it is called where it is not known here. */
@@ -17,13 +17,13 @@ export const KeptCondition = z.strictObject({
   since: Day.nullable(),
   note: text('A note', 500),
 });
-export type KeptCondition = z.infer<typeof KeptCondition>;
+export type PersonCondition = z.infer<typeof PersonCondition>;
 
 /** The condition of something that is only told in words. */
 export const IN_WORDS = 'in-words';
 
 /** A condition as it is first noted: nothing known of how it is or since when. */
-export const keptCondition = (id: string, condition: string, words = ''): KeptCondition => ({
+export const personCondition = (id: string, condition: string, words = ''): PersonCondition => ({
   id,
   condition,
   words,
