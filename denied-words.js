@@ -15,6 +15,17 @@ export const DENIED = [
     /^(middleOf|CameTo|HouseRules|useHouse|useSaid)$/,
     'median, AttendedClass, TimelineRules, useSettings and useRunReview',
   ],
+  [
+    /^(told|said|asked|astray|learned|goOn)$/,
+    'what it holds: message, reminders, annotations, deviations, pending, shrunkEstimate, transition',
+  ],
+  [/Said$/, 'InWords'],
+  [/^Own(Entry|Kind|Size|Face)$/, 'Custom, as in CustomEntry'],
+  [/^(SAID_OF_IT|KEPT_WHEN_LATE|STAYS)$/, 'ANNOTATION_EVENTS, ALLOWED_AFTER_HANDOVER and NOT_UNDOABLE'],
+  [
+    /^(EntryTold|EntryLook|GiveAndTake|TakeOrLeave|AtWork|FitAsked)$/,
+    'what it is: PositionDetails, LengthTradeoffs, ProposalActions, JobProgress, FitOptionsForm',
+  ],
   [/(Room|Rooms)$/, 'Page or View; a room is where a class is held'],
 ];
 

@@ -80,8 +80,8 @@ describe('what ships', () => {
 });
 
 test('nothing promises a cure', () => {
-  const said = JSON.stringify([POSITIONS, TECHNIQUES]).toLowerCase();
-  for (const word of ['cure', 'heals', 'treats', 'detox']) expect(said).not.toContain(word);
+  const texts = JSON.stringify([POSITIONS, TECHNIQUES]).toLowerCase();
+  for (const word of ['cure', 'heals', 'treats', 'detox']) expect(texts).not.toContain(word);
 });
 
 test('entries are found without accents, by any name and by part of one', () => {

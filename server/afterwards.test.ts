@@ -47,7 +47,7 @@ describe('the journal', () => {
 describe('what is said of a run afterwards', () => {
   test('is kept with it, each word once, and days later too', async () => {
     await taughtRun();
-    const said = [
+    const annotations = [
       { id: 'event-no-1', atMs: T0, kind: 'started' },
       { id: 'event-no-2', atMs: T0 + 1000, kind: 'ended' },
       { id: 'event-no-3', atMs: T0 + 9e7, kind: 'rated', stepId: 'a', side: 'left', strength: 4 },
@@ -59,9 +59,9 @@ describe('what is said of a run afterwards', () => {
       },
       { id: 'event-no-5', atMs: T0 + 9e7, kind: 'corrected', lengths: [], endedAtMs: T0 + 500, why: '' },
     ];
-    await happen(...said).expect(200);
-    await happen(...said).expect(200);
-    expect((await api().get('/api/v1/runs/run-1')).body.events).toEqual(said);
+    await happen(...annotations).expect(200);
+    await happen(...annotations).expect(200);
+    expect((await api().get('/api/v1/runs/run-1')).body.events).toEqual(annotations);
   });
 
   test('a strength of twelve, a side that is none, a length below none are refused', async () => {

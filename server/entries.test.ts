@@ -54,8 +54,8 @@ describe('entries of one’s own', () => {
   });
 
   test('what ships with Zovrin is copied, not changed', async () => {
-    const said = (await create(named('Cross-legged seat', seat.id)).expect(409)).body.detail;
-    expect(said).toContain('Make a copy');
+    const problem = (await create(named('Cross-legged seat', seat.id)).expect(409)).body.detail;
+    expect(problem).toContain('Make a copy');
     await save(1, named('Mine', seat.id), seat.id).expect(409);
     await api().delete(`/api/v1/entries/${seat.id}`).expect(409);
     await api().get(`/api/v1/entries/${seat.id}`).expect(404);

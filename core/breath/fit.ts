@@ -57,27 +57,27 @@ function roundsFor({ sets }: BreathPractice, countSeconds: Seconds, targetMs: Ms
   if (leastMs > targetMs) return undefined;
   const beyond = choices.map((of, i) => of.map(({ ms }) => ms - shortest[i]!));
   const unit = beyond.flat().reduce(gcd, 0) || 1;
-  const room = Math.floor((targetMs - leastMs) / unit);
+  const budget = Math.floor((targetMs - leastMs) / unit);
   const usualMs = sets.reduce((sum, set) => sum + setMs(set, countSeconds), 0);
   const stretch = (targetMs - restMs) / usualMs;
-  const astray = (i: number, rounds: number): number => (rounds / (sets[i]!.rounds * stretch) - 1) ** 2;
+  const deviation = (i: number, rounds: number): number => (rounds / (sets[i]!.rounds * stretch) - 1) ** 2;
 
-  // least[u]: how little astray the sets so far can be with u units beyond their shortest; taken: which of its choices each
+  // least[u]: the least deviation of the sets so far with u units beyond their shortest; taken: which of its choices each
   // set has then.
-  let least = new Float64Array(room + 1).fill(Infinity);
+  let least = new Float64Array(budget + 1).fill(Infinity);
   least[0] = 0;
   const taken = beyond.map((extra, i) => {
     const units = extra.map((ms) => ms / unit);
-    const next = new Float64Array(room + 1).fill(Infinity);
-    const which = new Uint8Array(room + 1);
-    const costs = choices[i]!.map(({ rounds }) => astray(i, rounds));
-    for (let from = 0; from <= room; from++) {
+    const next = new Float64Array(budget + 1).fill(Infinity);
+    const which = new Uint8Array(budget + 1);
+    const costs = choices[i]!.map(({ rounds }) => deviation(i, rounds));
+    for (let from = 0; from <= budget; from++) {
       // Most lengths cannot be reached at all.
       if (least[from] === Infinity) continue;
       for (let n = 0; n < units.length; n++) {
         const at = from + units[n]!;
         const value = least[from]! + costs[n]!;
-        if (at <= room && value < next[at]!) {
+        if (at <= budget && value < next[at]!) {
           next[at] = value;
           which[at] = n;
         }
@@ -86,7 +86,7 @@ function roundsFor({ sets }: BreathPractice, countSeconds: Seconds, targetMs: Ms
     least = next;
     return { units, which };
   });
-  let at = room;
+  let at = budget;
   while (least[at] === Infinity) at--;
   const lengthMs = leastMs + at * unit;
   const perSet = new Array<number>(sets.length);

@@ -37,14 +37,14 @@ describe('the comfortable count', () => {
     const easy = fc.integer({ min: 20, max: 300 }).map((tenths) => tenths / 10);
     const counts = fc.integer({ min: 1, max: 16 });
     fc.assert(
-      fc.property(fc.tuple(easy, easy, easy, easy), fc.tuple(counts, counts, counts, counts), (own, asked) => {
+      fc.property(fc.tuple(easy, easy, easy, easy), fc.tuple(counts, counts, counts, counts), (own, chosenCounts) => {
         const breath = { in: own[0], holdFull: own[1], out: own[2], holdEmpty: own[3] };
-        const [breathIn, holdFull, out, holdEmpty] = asked;
+        const [breathIn, holdFull, out, holdEmpty] = chosenCounts;
         const tenths = Math.round(comfortableCount(breath, { in: breathIn, holdFull, out, holdEmpty })! * 10);
         // In whole hundredths of seconds: 0.8 × measured against counts × tenths.
-        const room = own.map((seconds, i) => Math.round(seconds * 10) * 8 - asked[i]! * tenths * 10);
+        const room = own.map((seconds, i) => Math.round(seconds * 10) * 8 - chosenCounts[i]! * tenths * 10);
         expect(Math.min(...room)).toBeGreaterThanOrEqual(0);
-        expect(Math.min(...room.map((left, i) => left - asked[i]! * 10))).toBeLessThan(0);
+        expect(Math.min(...room.map((left, i) => left - chosenCounts[i]! * 10))).toBeLessThan(0);
       }),
     );
   });

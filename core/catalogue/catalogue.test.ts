@@ -70,7 +70,7 @@ describe('finding by name', () => {
 
   test('a whole name beats its beginning, that beats a word, that beats a part', () => {
     const name = ['Legs up the wall'];
-    expect(['legs up the wall', 'legs up', 'wall', 'all egs'].map((asked) => matchScore(asked, name))).toEqual([
+    expect(['legs up the wall', 'legs up', 'wall', 'all egs'].map((wanted) => matchScore(wanted, name))).toEqual([
       4, 3, 2, 1,
     ]);
     expect(matchScore('walls', name)).toBe(0);

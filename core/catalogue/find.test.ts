@@ -29,15 +29,15 @@ const chosen = fc.record(
   Object.fromEntries(GROUPS.map((group) => [group, some(OPTIONS[group] as string[])])),
 ) as unknown as fc.Arbitrary<Chosen>;
 const query = fc.constantFrom('', 'twist', 'hips', 'two blocks', 'savasana', 'nothing of the kind');
-const find = (asked: string, patch: Partial<Chosen> = {}) =>
-  findPositions(POSITIONS, asked, { ...NOTHING_CHOSEN, ...patch });
+const find = (wanted: string, patch: Partial<Chosen> = {}) =>
+  findPositions(POSITIONS, wanted, { ...NOTHING_CHOSEN, ...patch });
 
 describe('filters', () => {
   test('within a group they widen, between groups they narrow', () => {
     fc.assert(
-      fc.property(query, chosen, fc.constantFrom(...GROUPS), (asked, all, group) => {
-        const found = findPositions(POSITIONS, asked, all);
-        const without = findPositions(POSITIONS, asked, { ...all, [group]: [] });
+      fc.property(query, chosen, fc.constantFrom(...GROUPS), (wanted, all, group) => {
+        const found = findPositions(POSITIONS, wanted, all);
+        const without = findPositions(POSITIONS, wanted, { ...all, [group]: [] });
         for (const entry of found) expect(without).toContain(entry);
       }),
     );
@@ -45,10 +45,10 @@ describe('filters', () => {
 
   test('the count beside an option is what choosing it alone in its group would leave', () => {
     fc.assert(
-      fc.property(query, chosen, fc.constantFrom(...GROUPS), (asked, all, group) => {
-        const counts = countOptions(POSITIONS, asked, all, group, OPTIONS[group] as never[]) as Map<string, number>;
+      fc.property(query, chosen, fc.constantFrom(...GROUPS), (wanted, all, group) => {
+        const counts = countOptions(POSITIONS, wanted, all, group, OPTIONS[group] as never[]) as Map<string, number>;
         for (const option of OPTIONS[group]) {
-          const left = findPositions(POSITIONS, asked, { ...all, [group]: [option] });
+          const left = findPositions(POSITIONS, wanted, { ...all, [group]: [option] });
           expect([group, option, counts.get(option)]).toEqual([group, option, left.length]);
         }
       }),

@@ -24,15 +24,15 @@ test('only who has something that the step asks of the body, in the order of the
   for (const position of POSITIONS) {
     const [approach] = Object.keys(position.defaults) as ['yin'];
     const step = holdFrom(position, approach, 'a');
-    const told = inMind(people, step, builtInKnowledge);
+    const reminders = inMind(people, step, builtInKnowledge);
     const asks = demandsOf(step, builtInKnowledge);
     const knee = asks.has('deepKneeBend');
     const head = asks.has('headBelowHeart') || asks.has('inversion');
-    expect(told.find(({ personId }) => personId === 'm')?.words ?? []).toEqual([
+    expect(reminders.find(({ personId }) => personId === 'm')?.words ?? []).toEqual([
       ...(knee ? ['blanket behind the left knee'] : []),
       ...(head ? ['head high'] : []),
     ]);
-    expect(told.map((one) => one.initials)).toEqual([...(knee || head ? ['MQ'] : []), ...(head ? ['TF'] : [])]);
+    expect(reminders.map((one) => one.initials)).toEqual([...(knee || head ? ['MQ'] : []), ...(head ? ['TF'] : [])]);
   }
   expect(inMind(people, talk('t', 60), builtInKnowledge)).toEqual([]);
 });

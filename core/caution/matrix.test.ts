@@ -109,8 +109,8 @@ describe('the matrix', () => {
   test('the demo’s singers are fourteen with eight conditions that are known, and one that is not screened', () => {
     const singers = demoGroups.find(({ id }) => id === 'demo-group-singers')!.group;
     const people = singers.members.map((id) => ({ id, person: demoPeople.find((one) => one.id === id)!.person }));
-    const told = people.flatMap(({ person }) => person.conditions.map(({ condition }) => condition));
-    const known = new Set(told.filter((one) => CONDITIONS.some(({ id }) => id === one)));
+    const named = people.flatMap(({ person }) => person.conditions.map(({ condition }) => condition));
+    const known = new Set(named.filter((one) => CONDITIONS.some(({ id }) => id === one)));
     expect([people.length, known.size]).toEqual([14, 8]);
     const hour = DEMO_PLANS.find(({ id }) => id === 'demo-hour')!.plan;
     const { rows } = classMatrix(hour, people, NOTHING_DECIDED, builtInKnowledge, CLASS_DAY);
@@ -157,7 +157,7 @@ describe('while it is led', () => {
     expect(
       remindersAt(matrixOf(people, seen).rows, rest)
         .filter(({ personId }) => personId === 'p1')
-        .map(({ words: said }) => said)
+        .map(({ words: text }) => text)
         .join(),
     ).not.toContain('wait, stand; a wall');
     expect(remindersAt(matrix.rows, 99)).toEqual([]);

@@ -40,8 +40,8 @@ describe('ways out', () => {
         const ways = waysFor(step, person);
         expect(ways.at(-1)?.kind).toBe('rest');
         for (const way of ways) {
-          const [asked] = planDemands({ ...DEMO_PLANS[0]!.plan, steps: [way.step] }, builtInKnowledge).steps;
-          const { level } = screenStep(way.step, asked!.asks, active);
+          const [demand] = planDemands({ ...DEMO_PLANS[0]!.plan, steps: [way.step] }, builtInKnowledge).steps;
+          const { level } = screenStep(way.step, demand!.asks, active);
           expect([null, 'watch']).toContain(level);
           expect([way.words, level]).toEqual([way.words, way.level]);
           expect(way.step.id).toBe(step.id);

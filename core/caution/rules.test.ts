@@ -24,7 +24,7 @@ const steps: Step[] = [
   ),
   ...TECHNIQUES.map((technique) => breathFrom(technique, technique.id)),
 ];
-const asked = steps.map((step) => ({ step, asks: demandsOf(step, builtInKnowledge) }));
+const stepDemands = steps.map((step) => ({ step, asks: demandsOf(step, builtInKnowledge) }));
 
 /** Every way a condition can be that its rules tell apart: in each degree, and about each of their times. */
 function statesOf(condition: string): ConditionState[] {
@@ -79,7 +79,7 @@ describe('the rules that ship', () => {
     for (const { id, degrees, since } of CONDITIONS) {
       const rules = RULES.filter((rule) => rule.condition === id);
       expect([id, rules.length > 0]).toEqual([id, true]);
-      const told = new Set(
+      const named = new Set(
         degrees.map((degree) =>
           JSON.stringify(
             rules
@@ -90,7 +90,7 @@ describe('the rules that ship', () => {
           ),
         ),
       );
-      expect([id, told.size]).toEqual([id, degrees.length]);
+      expect([id, named.size]).toEqual([id, degrees.length]);
       const timed = rules.some(
         ({ weeks, beforeMonths, fromMonths }) =>
           weeks !== undefined || beforeMonths !== undefined || fromMonths !== undefined,
@@ -101,7 +101,7 @@ describe('the rules that ship', () => {
 
   test('every position and technique is reached by at least one, or says why not', () => {
     const reached = new Set(
-      asked
+      stepDemands
         .filter(
           ({ step, asks }) =>
             screenStep(
@@ -123,7 +123,7 @@ describe('the rules that ship', () => {
       if (rule.on.kind === 'session') continue;
       const active = rulesFor([stateOfRule(rule)], { conditions: CONDITIONS, rules: [rule] });
       expect([rule.id, active.length]).toEqual([rule.id, 1]);
-      expect([rule.id, asked.some(({ step, asks }) => screenStep(step, asks, active).level !== null)]).toEqual([
+      expect([rule.id, stepDemands.some(({ step, asks }) => screenStep(step, asks, active).level !== null)]).toEqual([
         rule.id,
         true,
       ]);
@@ -137,7 +137,7 @@ describe('the rules that ship', () => {
         for (const { rule } of active) {
           const { positions = [], techniques = [] } = rule.instead;
           for (const recommended of [...positions, ...techniques]) {
-            const levels = asked
+            const levels = stepDemands
               .filter(({ step }) => step.id === recommended)
               .map(({ step, asks }) => screenStep(step, asks, active).level);
             // In one of its set-ups at least it is not forbidden.
@@ -159,7 +159,7 @@ describe('the rules that ship', () => {
         const active = rulesFor([state], builtInKnowledge);
         for (const { rule } of active.filter(({ rule: { level, on } }) => level !== 'watch' && on.kind !== 'session')) {
           const { positions = [], techniques = [] } = rule.instead;
-          const clean = asked.filter(
+          const clean = stepDemands.filter(
             ({ step, asks }) =>
               [...positions, ...techniques].includes(step.id) &&
               ['watch', null].includes(screenStep(step, asks, active).level),
@@ -174,7 +174,7 @@ describe('the rules that ship', () => {
 test('what is not known of a condition is taken in the more careful way', () => {
   for (const { id } of CONDITIONS) {
     const unknown = { condition: id, degree: null, weeks: null, months: null, stale: null };
-    for (const { step, asks } of asked) {
+    for (const { step, asks } of stepDemands) {
       const careful = screenStep(step, asks, rulesFor([unknown], builtInKnowledge)).level;
       for (const state of statesOf(id)) {
         const known = screenStep(step, asks, rulesFor([state], builtInKnowledge)).level;

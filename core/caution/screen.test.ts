@@ -206,7 +206,7 @@ describe('screening', () => {
           expect(worse(step.level, alone![i]!.level)).toBe(step.level);
           expect(step.level).toBe(step.cautions.reduce<Level | null>((worst, { level }) => worse(worst, level), null));
           for (const { condition } of step.cautions)
-            expect(both.conditions.map((kept) => kept.condition)).toContain(condition.id);
+            expect(both.conditions.map((stored) => stored.condition)).toContain(condition.id);
         }
       }),
       { numRuns: 60 },
@@ -224,10 +224,10 @@ describe('screening', () => {
         for (const [i, step] of steps.entries()) {
           const asks = demandsOf(step, builtInKnowledge);
           let worst: Level | null = null;
-          for (const kept of person.conditions) {
+          for (const stored of person.conditions) {
             const state = stateOn(
-              kept,
-              CONDITIONS.find(({ id }) => id === kept.condition)!,
+              stored,
+              CONDITIONS.find(({ id }) => id === stored.condition)!,
               CLASS_DAY,
             );
             for (const rule of RULES.filter((one) => applies(one, state))) {
@@ -344,16 +344,16 @@ test('a date that cannot be right any more is said to be stale, and screened as 
 });
 
 test('conditions in words, as they are on the day', () => {
-  const told = (id: string, patch: Parameters<typeof has>[1]) => {
+  const named = (id: string, patch: Parameters<typeof has>[1]) => {
     const known = CONDITIONS.find((one) => one.id === id)!;
     return stateInWords(stateOn(has(id, patch), known, CLASS_DAY), known);
   };
-  expect(told('pregnancy', { since: daysLater(CLASS_DAY, -23 * 7 - 3) })).toBe('Pregnancy, 23 weeks, second trimester');
-  expect(told('knee-replaced', { since: '2026-07-20' })).toBe('A knee that was replaced, 4 months ago');
-  expect(told('stroke', { since: '2026-10-20' })).toBe('A stroke or a small stroke, 1 month ago');
-  expect(told('stroke', { since: '2020-10-20' })).toBe('A stroke or a small stroke, 6 years ago');
-  expect(told('eye-operation', { since: CLASS_DAY })).toBe('An operation on an eye, less than a month ago');
-  expect(told('knee', { degree: 'sore' })).toBe('A knee injury, sore, swollen or healing now');
-  expect(told('knee', { degree: 'gone' })).toBe('A knee injury');
+  expect(named('pregnancy', { since: daysLater(CLASS_DAY, -23 * 7 - 3) })).toBe('Pregnancy, 23 weeks, second trimester');
+  expect(named('knee-replaced', { since: '2026-07-20' })).toBe('A knee that was replaced, 4 months ago');
+  expect(named('stroke', { since: '2026-10-20' })).toBe('A stroke or a small stroke, 1 month ago');
+  expect(named('stroke', { since: '2020-10-20' })).toBe('A stroke or a small stroke, 6 years ago');
+  expect(named('eye-operation', { since: CLASS_DAY })).toBe('An operation on an eye, less than a month ago');
+  expect(named('knee', { degree: 'sore' })).toBe('A knee injury, sore, swollen or healing now');
+  expect(named('knee', { degree: 'gone' })).toBe('A knee injury');
   expect(newPerson('A').conditions).toEqual([]);
 });

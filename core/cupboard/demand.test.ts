@@ -235,11 +235,11 @@ describe('a packing list', () => {
 });
 
 describe('at home', () => {
-  const said = (rows: SetUpRow[]) => homeSetUp(rows, undefined).setUp.map(setUpRowInWords);
+  const inWords = (rows: SetUpRow[]) => homeSetUp(rows, undefined).setUp.map(setUpRowInWords);
 
   test('two firm pillows for a bolster, books for a block, a belt for a strap, a scarf over the eyes', () => {
     expect(
-      said([
+      inWords([
         bolster,
         propRow('block', 'hands', { state: 'edge', side: 'left' }),
         propRow('strap', 'feet'),

@@ -10,21 +10,21 @@ interface Kept {
   name: string;
   note: string;
   body: { tall: number | null; knee: number | null };
-  told: Thing[];
+  things: Thing[];
   words: string[];
 }
 const START: Kept = {
   name: 'Wren Salter',
   note: '',
   body: { tall: 164, knee: null },
-  told: [
+  things: [
     { id: 'a', weeks: 0 },
     { id: 'b', weeks: 3 },
     { id: 'c', weeks: 7 },
   ],
   words: ['low light', 'no music'],
 };
-const ids = (kept: Kept | undefined): string[] | undefined => kept?.told.map(({ id }) => id);
+const ids = (kept: Kept | undefined): string[] | undefined => kept?.things.map(({ id }) => id);
 
 describe('two changes at the same time', () => {
   test('of different fields are both there, however deep', () => {
@@ -41,7 +41,7 @@ describe('two changes at the same time', () => {
   test('of different things in a list: one is changed, one put in, one taken out', () => {
     const mine: Kept = {
       ...START,
-      told: [
+      things: [
         { id: 'a', weeks: 23 },
         { id: 'new', weeks: 1 },
         { id: 'b', weeks: 3 },
@@ -49,9 +49,13 @@ describe('two changes at the same time', () => {
       ],
       words: ['no music'],
     };
-    const theirs: Kept = { ...START, told: START.told.filter(({ id }) => id !== 'b'), words: [...START.words, 'tea'] };
+    const theirs: Kept = {
+      ...START,
+      things: START.things.filter(({ id }) => id !== 'b'),
+      words: [...START.words, 'tea'],
+    };
     const both = mergeChanges(START, mine, theirs);
-    expect(both?.told).toEqual([
+    expect(both?.things).toEqual([
       { id: 'a', weeks: 23 },
       { id: 'new', weeks: 1 },
       { id: 'c', weeks: 7 },
@@ -60,15 +64,15 @@ describe('two changes at the same time', () => {
   });
 
   test('one moves a thing, the other puts one in: both', () => {
-    const [a, b, c] = START.told as [Thing, Thing, Thing];
-    const moved: Kept = { ...START, told: [c, a, b] };
-    const longer: Kept = { ...START, told: [a, { id: 'd', weeks: 2 }, b, c] };
+    const [a, b, c] = START.things as [Thing, Thing, Thing];
+    const moved: Kept = { ...START, things: [c, a, b] };
+    const longer: Kept = { ...START, things: [a, { id: 'd', weeks: 2 }, b, c] };
     expect(ids(mergeChanges(START, moved, longer))).toEqual(['c', 'a', 'd', 'b']);
     expect(ids(mergeChanges(START, longer, moved))).toEqual(['c', 'a', 'd', 'b']);
   });
 
   test('of the same thing, the same way: once', () => {
-    const both: Kept = { ...START, note: 'sings', told: [...START.told, { id: 'd', weeks: 2 }] };
+    const both: Kept = { ...START, note: 'sings', things: [...START.things, { id: 'd', weeks: 2 }] };
     expect(mergeChanges(START, both, JSON.parse(JSON.stringify(both)) as Kept)).toEqual(both);
   });
 
@@ -76,18 +80,18 @@ describe('two changes at the same time', () => {
     ['one word', { ...START, note: 'sings' }, { ...START, note: 'hums' }],
     [
       'one thing in a list',
-      { ...START, told: [{ id: 'a', weeks: 4 }, ...START.told.slice(1)] },
-      { ...START, told: [{ id: 'a', weeks: 5 }, ...START.told.slice(1)] },
+      { ...START, things: [{ id: 'a', weeks: 4 }, ...START.things.slice(1)] },
+      { ...START, things: [{ id: 'a', weeks: 5 }, ...START.things.slice(1)] },
     ],
     [
       'what the other took out',
-      { ...START, told: START.told.slice(1) },
-      { ...START, told: [{ id: 'a', weeks: 5 }, ...START.told.slice(1)] },
+      { ...START, things: START.things.slice(1) },
+      { ...START, things: [{ id: 'a', weeks: 5 }, ...START.things.slice(1)] },
     ],
     [
       'the order, each another way',
-      { ...START, words: ['no music', 'low light'], told: [...START.told].reverse() },
-      { ...START, told: [START.told[1]!, START.told[0]!, START.told[2]!] },
+      { ...START, words: ['no music', 'low light'], things: [...START.things].reverse() },
+      { ...START, things: [START.things[1]!, START.things[0]!, START.things[2]!] },
     ],
   ])('of the same thing, differently: %s; nobody is chosen for', (_what, mine, theirs) => {
     expect(mergeChanges<Kept>(START, mine, theirs)).toBeUndefined();
@@ -177,18 +181,18 @@ describe('where both changed the same thing', () => {
   });
 
   test('a thing that one removed and the other changed goes by who is preferred, and so does an order', () => {
-    const without: Kept = { ...START, told: START.told.slice(1) };
-    const changed: Kept = { ...START, told: [{ id: 'a', weeks: 5 }, ...START.told.slice(1)] };
+    const without: Kept = { ...START, things: START.things.slice(1) };
+    const changed: Kept = { ...START, things: [{ id: 'a', weeks: 5 }, ...START.things.slice(1)] };
     expect(ids(mergeChanges(START, without, changed, { prefer: 'mine' }))).toEqual(['b', 'c']);
-    expect(mergeChanges(START, without, changed, { prefer: 'theirs' })?.told[0]).toEqual({ id: 'a', weeks: 5 });
-    const [one, two] = [[...START.told].reverse(), [START.told[1]!, START.told[0]!, START.told[2]!]];
-    const ordered = mergeChanges(START, { ...START, told: one }, { ...START, told: two }, { prefer: 'theirs' });
+    expect(mergeChanges(START, without, changed, { prefer: 'theirs' })?.things[0]).toEqual({ id: 'a', weeks: 5 });
+    const [one, two] = [[...START.things].reverse(), [START.things[1]!, START.things[0]!, START.things[2]!]];
+    const ordered = mergeChanges(START, { ...START, things: one }, { ...START, things: two }, { prefer: 'theirs' });
     expect(ids(ordered)).toEqual(['b', 'a', 'c']);
   });
 
   test('a value that was sent from here and never answered is no conflict, though another window has saved since', () => {
-    const sent: Kept = { ...START, note: 'sits', told: [{ id: 'a', weeks: 4 }, ...START.told.slice(1)] };
-    const now: Kept = { ...sent, note: 'sits high', told: [{ id: 'a', weeks: 5 }, ...START.told.slice(1)] };
+    const sent: Kept = { ...START, note: 'sits', things: [{ id: 'a', weeks: 4 }, ...START.things.slice(1)] };
+    const now: Kept = { ...sent, note: 'sits high', things: [{ id: 'a', weeks: 5 }, ...START.things.slice(1)] };
     const saved: Kept = { ...sent, name: 'Wren Salter-Moss' };
     expect(mergeChanges(START, now, saved)).toBeUndefined();
     expect(mergeChanges(START, now, saved, { sent: [sent] })).toEqual({ ...now, name: 'Wren Salter-Moss' });

@@ -255,16 +255,16 @@ describe('when it cannot be', () => {
   };
   /** The shortest a plan can be when a way is taken. */
   const shortestWith = (plan: Plan, how: FitOptions, ways: readonly Way[]): number => {
-    let asked = how;
+    let adjusted = how;
     let now = plan;
     for (const way of ways) {
-      if (way.kind === 'floor') asked = { ...asked, lastRestSeconds: way.to };
-      else if (way.kind === 'talk') asked = { ...asked, talkSeconds: way.to };
+      if (way.kind === 'floor') adjusted = { ...adjusted, lastRestSeconds: way.to };
+      else if (way.kind === 'talk') adjusted = { ...adjusted, talkSeconds: way.to };
       else now = editedPlan(now, wayEdit(way, now)!);
     }
-    const found = fit(now, { ...asked, target: { kind: 'length', seconds: 1 + asked.talkSeconds } });
+    const found = fit(now, { ...adjusted, target: { kind: 'length', seconds: 1 + adjusted.talkSeconds } });
     // A plan in which nothing is free any more is as long as it is.
-    return (found.kind === 'refused' ? totalMs(now) : found.totalMs) + asked.talkSeconds * 1000;
+    return (found.kind === 'refused' ? totalMs(now) : found.totalMs) + adjusted.talkSeconds * 1000;
   };
 
   test('the shortest, what it is made up of, and every way by itself', () => {
@@ -281,30 +281,30 @@ describe('when it cannot be', () => {
     expect(makeUpInWords(found.madeUpOf, 'shortest')).toBe(
       '12:00 holds, rests and breath at their shortest, 4:00 what is locked, 1:00 talk.',
     );
-    const told = found.ways.map(wayInWords);
-    expect(told).toContain('Unlock Kept: up to 2:00 less.');
-    expect(told).toContain('Leave out Lean: 6:00 less at the shortest.');
-    expect(told).toContain('Let Lean go down to 2:00; now it stops at 3:00.');
-    expect(told).toContain('Hold Lean on both sides at once, if the position allows it: 3:00 less.');
+    const wayTexts = found.ways.map(wayInWords);
+    expect(wayTexts).toContain('Unlock Kept: up to 2:00 less.');
+    expect(wayTexts).toContain('Leave out Lean: 6:00 less at the shortest.');
+    expect(wayTexts).toContain('Let Lean go down to 2:00; now it stops at 3:00.');
+    expect(wayTexts).toContain('Hold Lean on both sides at once, if the position allows it: 3:00 less.');
     // A talk of a minute is not two.
-    expect(told.filter((words) => words.startsWith('Leave out Talk'))).toEqual([]);
+    expect(wayTexts.filter((words) => words.startsWith('Leave out Talk'))).toEqual([]);
     expect(found.pair).toBeNull();
   });
 
   /** Takes ways into a plan and its options, and fits it again. */
   const fitsWith = (plan: Plan, how: FitOptions, ways: readonly Way[]): boolean => {
-    let [asked, now] = [how, plan];
+    let [adjusted, now] = [how, plan];
     for (const way of ways) {
-      if (way.kind === 'floor') asked = { ...asked, lastRestSeconds: way.to };
-      else if (way.kind === 'talk') asked = { ...asked, talkSeconds: way.to };
+      if (way.kind === 'floor') adjusted = { ...adjusted, lastRestSeconds: way.to };
+      else if (way.kind === 'talk') adjusted = { ...adjusted, talkSeconds: way.to };
       else now = Plan.parse(editedPlan(now, wayEdit(way, now)!));
     }
-    const found = fit(now, asked);
-    const target = asked.target.kind === 'length' ? asked.target.seconds - asked.talkSeconds : 0;
+    const found = fit(now, adjusted);
+    const target = adjusted.target.kind === 'length' ? adjusted.target.seconds - adjusted.talkSeconds : 0;
     if (found.kind !== 'refused') return found.kind === 'fits';
     // Nothing is free any more: it is as long as it is.
     const offMs = target * 1000 - totalMs(now);
-    return offMs >= 0 && offMs < asked.gridSeconds * 1000;
+    return offMs >= 0 && offMs < adjusted.gridSeconds * 1000;
   };
 
   test('holds in breaths go down by whole breaths, uneven sides are counted each by its own length', () => {
@@ -398,15 +398,15 @@ describe('when it cannot be', () => {
           if (least.kind !== 'tooLong') return;
           const target = (least.totalMs - over * 15_000) / 1000 + talkSeconds;
           if (target <= talkSeconds) return;
-          const asked = options(target, { talkSeconds, lastRestSeconds });
-          const found = fit(plan, asked);
+          const adjusted = options(target, { talkSeconds, lastRestSeconds });
+          const found = fit(plan, adjusted);
           if (found.kind !== 'tooLong') throw new Error(found.kind);
-          for (const way of found.ways) expect(shortestWith(plan, asked, [way])).toBeLessThanOrEqual(target * 1000);
-          if (found.pair) expect(shortestWith(plan, asked, found.pair)).toBeLessThanOrEqual(target * 1000);
+          for (const way of found.ways) expect(shortestWith(plan, adjusted, [way])).toBeLessThanOrEqual(target * 1000);
+          if (found.pair) expect(shortestWith(plan, adjusted, found.pair)).toBeLessThanOrEqual(target * 1000);
           const removed = found.ways.flatMap((way) => (way.kind === 'remove' ? [way.stepId] : []));
           const would = plan.steps.filter(({ id, name }) => {
             const way: Way = { kind: 'remove', stepId: id, name, byMs: 0, lostMs: 0 };
-            return shortestWith(plan, asked, [way]) <= target * 1000 && fitsWith(plan, asked, [way]);
+            return shortestWith(plan, adjusted, [way]) <= target * 1000 && fitsWith(plan, adjusted, [way]);
           });
           expect(removed.sort()).toEqual(would.map(({ id }) => id).sort());
         },

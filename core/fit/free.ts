@@ -155,7 +155,7 @@ export function freeLengthsOf({ gridSeconds }: Pick<FitOptions, 'gridSeconds'>) 
 export const freeLengths = (planned: Planned, options: FitOptions): FreeLength[] =>
   freeLengthsOf(options)(planned, options);
 
-/** How far astray a choice is from the length something has now: weighted, squared, relative, for each side. */
+/** How far a choice deviates from the length something has now: weighted, squared, relative, for each side. */
 export function costOf({ weight, times, now }: FreeLength, { value }: Choice): number {
   const off = (value - now.value) / now.value;
   return weight * times * off * off;

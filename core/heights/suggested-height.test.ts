@@ -6,7 +6,7 @@ import { POSITIONS } from '#library';
 import { propRow } from '../../tests/support/examples';
 
 const named = (id: string) => POSITIONS.find((position) => position.id === id)!;
-const asked = (
+const suggested = (
   id: string,
   place: PropPlace,
   statureCm = 165,
@@ -20,20 +20,20 @@ describe('how high', () => {
   test('the same fold for 152 and 188 cm: two heights, two stacks', () => {
     const cupboard = { flatBolster: 2, block: 4, blanket: 6 };
     const stacks = [152, 188].map((statureCm) => {
-      const high = asked('head-to-knee', 'forehead', statureCm, STIFF)!;
+      const high = suggested('head-to-knee', 'forehead', statureCm, STIFF)!;
       const [best] = stackFor(middle(high), (high.highCm - high.lowCm) / 2, cupboard);
       expect(best!.heightCm).toBeGreaterThanOrEqual(high.lowCm - 0.05);
       expect(best!.heightCm).toBeLessThanOrEqual(high.highCm + 0.05);
-      return { high, said: best!.pieces.map(({ kind, state }) => `${kind} ${state}`) };
+      return { high, inWords: best!.pieces.map(({ kind, state }) => `${kind} ${state}`) };
     });
     const [small, tall] = stacks;
     expect(tall!.high.lowCm).toBeGreaterThan(small!.high.highCm - 0.5);
-    expect(small!.said).not.toEqual(tall!.said);
+    expect(small!.inWords).not.toEqual(tall!.inWords);
   });
 
   test('flexibility matters more than stature', () => {
     const of = (flexibility: Flexibility, statureCm = 165) =>
-      asked('head-to-knee', 'forehead', statureCm, flexibility)!;
+      suggested('head-to-knee', 'forehead', statureCm, flexibility)!;
     expect(of(SUPPLE).highCm).toBe(0);
     const byFlexibility = of(STIFF).lowCm - of(ORDINARY).lowCm;
     const byStature = of(ORDINARY, 180).lowCm - of(ORDINARY, 155).lowCm;
@@ -41,7 +41,7 @@ describe('how high', () => {
   });
 
   test('in a chest opener the head is 2 to 5 cm above the shoulders', () => {
-    const high = asked('fish-over-blankets', 'head')!;
+    const high = suggested('fish-over-blankets', 'head')!;
     expect(high.rule).toBe('headInChestOpener');
     const others = placedProps(named('fish-over-blankets').setUps[0]!.items, 'left').filter(
       ({ place }) => place !== 'head',
@@ -59,7 +59,7 @@ describe('how high', () => {
   ] as const)(
     '%s: at the proposed height the hips are no lower than the knees, and hardly higher than need be',
     (id, flexibility) => {
-      const high = asked(id, 'seat', 165, flexibility)!;
+      const high = suggested(id, 'seat', 165, flexibility)!;
       expect(high.rule).toBe('hipsOverKnees');
       const at = (heightCm: number) => {
         const own = { shape: 'box' as const, widthCm: 40, depthCm: 30, heightCm, giveCm: 0 };
@@ -81,7 +81,7 @@ describe('how high', () => {
   );
 
   test('in a gentle inversion the heart comes above the head by what the rule says', () => {
-    const { lowCm, highCm, rule } = asked('bridge-on-block', 'sacrum')!;
+    const { lowCm, highCm, rule } = suggested('bridge-on-block', 'sacrum')!;
     expect(rule).toBe('heartOverHead');
     const at = (heightCm: number) => {
       const own = { shape: 'box' as const, widthCm: 40, depthCm: 30, heightCm, giveCm: 0 };
@@ -98,7 +98,7 @@ describe('how high', () => {
   });
 
   test('on a chair that is too high for someone small the feet are held; nobody tall needs that', () => {
-    const [small, tall] = [152, 188].map((statureCm) => asked('chair-seat', 'underFeet', statureCm)!);
+    const [small, tall] = [152, 188].map((statureCm) => suggested('chair-seat', 'underFeet', statureCm)!);
     expect(small!.rule).toBe('feetHeld');
     expect(small!.lowCm).toBeGreaterThan(2);
     expect(stackFor(middle(small!), 2, { block: 2, book: 2, blanket: 2 })[0]!.pieces).toHaveLength(1);
@@ -106,14 +106,14 @@ describe('how high', () => {
   });
 
   test('what lies there now is told, one side of a pair for each side', () => {
-    expect(asked('reclined-bound-angle', 'thighs', 165, ORDINARY, undefined, 'left')!.nowCm).toBe(13);
-    expect(asked('head-to-knee', 'forehead', 165, ORDINARY, undefined, 'left')!.nowCm).toBe(15);
+    expect(suggested('reclined-bound-angle', 'thighs', 165, ORDINARY, undefined, 'left')!.nowCm).toBe(13);
+    expect(suggested('head-to-knee', 'forehead', 165, ORDINARY, undefined, 'left')!.nowCm).toBe(15);
   });
 
   test('a strap, the wall or a place no rule speaks of has no height', () => {
-    expect(asked('constructive-rest', 'thighs')).toBeUndefined();
-    expect(asked('wall-half-fold', 'hands')).toBeUndefined();
-    expect(asked('last-rest', 'eyes')).toBeUndefined();
+    expect(suggested('constructive-rest', 'thighs')).toBeUndefined();
+    expect(suggested('wall-half-fold', 'hands')).toBeUndefined();
+    expect(suggested('last-rest', 'eyes')).toBeUndefined();
   });
 
   test('every place of every position of the library has a range that makes sense', () => {
@@ -121,7 +121,7 @@ describe('how high', () => {
       const { items } = position.setUps[0]!;
       for (const { place, side } of items) {
         if (!MEASURED_PLACES.includes(place)) continue;
-        const high = asked(position.id, place, 165, ORDINARY, items, side === 'each' ? 'left' : side);
+        const high = suggested(position.id, place, 165, ORDINARY, items, side === 'each' ? 'left' : side);
         if (!high) continue;
         expect(high.lowCm).toBeGreaterThanOrEqual(0);
         expect(high.highCm).toBeGreaterThanOrEqual(high.lowCm);

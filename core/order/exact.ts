@@ -8,8 +8,8 @@ export interface Found {
   cost: number;
 }
 
-/** What is asked to be answered: nothing, a fold, a back bend, or both. */
-const ASKED = 4;
+/** The counterposes that may be pending: none, after a fold, after a back bend, or both. */
+const PENDING_STATES = 4;
 
 /**
  * The order of the movable units with the least cost, of all there are: dynamic programming over the set of those that have
@@ -39,35 +39,36 @@ export function exactOrder(problem: Problem, ticks: (share: number) => void = ()
     fixed: before[unit]!.filter((one) => !place.has(one)),
   }));
 
-  /** The fixed units that follow, taken in: what that costs and how it stands then; Infinity where one comes too early. */
-  const through = (k: number, mask: number, from: number, pending: number) => {
+  /** Places the fixed units that come next: the cost so far, the last unit and what is pending; Infinity if one comes too early. */
+  const applyFixed = (k: number, mask: number, from: number, pending: number) => {
     let [cost, last, still] = [0, from, pending];
     const placed = new Set(k > 0 ? fixedBy[k - 1] : []);
     for (const fixed of runs[k]!) {
       const isPlaced = (unit: number): boolean =>
         place.has(unit) ? (mask & (1 << place.get(unit)!)) !== 0 : placed.has(unit);
-      if (!before[fixed]!.every(isPlaced)) return { cost: Infinity, last, asked: still };
+      if (!before[fixed]!.every(isPlaced)) return { cost: Infinity, last, pending: still };
       const next = transition(problem, last, still, fixed);
       cost += next.cost + breathCost(problem, fixed, isPlaced);
-      [last, still] = [fixed, next.asked];
+      [last, still] = [fixed, next.pending];
       placed.add(fixed);
     }
-    return { cost, last, asked: still };
+    return { cost, last, pending: still };
   };
 
-  const states = count * ASKED;
+  const states = count * PENDING_STATES;
   const best = new Float64Array((1 << count) * states).fill(Infinity);
   const predecessor = new Uint8Array(best.length);
-  const start = through(0, 0, -1, 0);
+  const start = applyFixed(0, 0, -1, 0);
   if (start.cost === Infinity) return null;
-  if (count === 0) return { order: [], cost: start.cost + atEnd(problem, start.last, start.asked) };
+  if (count === 0) return { order: [], cost: start.cost + atEnd(problem, start.last, start.pending) };
 
   const sizes = Array.from({ length: 1 << count }, (_, mask) => {
     let size = 0;
     for (let rest = mask; rest > 0; rest &= rest - 1) size++;
     return size;
   });
-  const place1 = (
+  /** Places movable unit `x` next, and keeps it if no cheaper way to the same state is known. */
+  const relax = (
     mask: number,
     k: number,
     x: number,
@@ -82,13 +83,13 @@ export function exactOrder(problem: Problem, ticks: (share: number) => void = ()
     const next = transition(problem, from, pending, unit);
     let total = cost + next.cost + breathCosts[x]!(mask, k);
     const set = mask | (1 << x);
-    let still = next.asked;
+    let still = next.pending;
     if (runs[k + 1]!.length > 0) {
-      const run = through(k + 1, set, unit, still);
+      const run = applyFixed(k + 1, set, unit, still);
       total += run.cost;
-      still = run.asked;
+      still = run.pending;
     }
-    const at = set * states + x * ASKED + still;
+    const at = set * states + x * PENDING_STATES + still;
     if (total < best[at]!) {
       best[at] = total;
       predecessor[at] = code;
@@ -102,7 +103,7 @@ export function exactOrder(problem: Problem, ticks: (share: number) => void = ()
     const after = (mask & holdBits) !== holdBits || fixedHolds[k]! < fixedHolds.at(-1)!;
     return outOfPlace(problem.breath, before, after) ? BROKEN : 0;
   });
-  for (let x = 0; x < count; x++) place1(0, 0, x, start.last, start.asked, start.cost, 0);
+  for (let x = 0; x < count; x++) relax(0, 0, x, start.last, start.pending, start.cost, 0);
   // The last of a state is the movable one that came last, or the fixed one that follows it.
   const lastAfter = (k: number, x: number): number => runs[k]!.at(-1) ?? movable[x]!;
   for (let mask = 1; mask < 1 << count; mask++) {
@@ -111,11 +112,11 @@ export function exactOrder(problem: Problem, ticks: (share: number) => void = ()
     for (let x = 0; x < count; x++) {
       if ((mask & (1 << x)) === 0) continue;
       const from = lastAfter(k, x);
-      for (let pending = 0; pending < ASKED; pending++) {
-        const cost = best[mask * states + x * ASKED + pending]!;
+      for (let pending = 0; pending < PENDING_STATES; pending++) {
+        const cost = best[mask * states + x * PENDING_STATES + pending]!;
         if (cost === Infinity) continue;
-        const code = x * ASKED + pending;
-        for (let y = 0; y < count; y++) if ((mask & (1 << y)) === 0) place1(mask, k, y, from, pending, cost, code);
+        const code = x * PENDING_STATES + pending;
+        for (let y = 0; y < count; y++) if ((mask & (1 << y)) === 0) relax(mask, k, y, from, pending, cost, code);
       }
     }
   }
@@ -125,13 +126,13 @@ export function exactOrder(problem: Problem, ticks: (share: number) => void = ()
   let [least, state] = [Infinity, -1];
   for (let code = 0; code < states; code++) {
     const cost = best[full * states + code]!;
-    const total = cost + atEnd(problem, lastAfter(count, Math.floor(code / ASKED)), code % ASKED);
+    const total = cost + atEnd(problem, lastAfter(count, Math.floor(code / PENDING_STATES)), code % PENDING_STATES);
     if (total < least) [least, state] = [total, code];
   }
   if (state < 0) return null;
   const order: number[] = [];
   for (let mask = full; mask > 0;) {
-    const x = Math.floor(state / ASKED);
+    const x = Math.floor(state / PENDING_STATES);
     order.unshift(movable[x]!);
     state = predecessor[mask * states + state]!;
     mask &= ~(1 << x);

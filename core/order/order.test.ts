@@ -30,7 +30,7 @@ import { builtInLibrary, POSITIONS, TECHNIQUES } from '#library';
 import { lowerBound } from './bound';
 import { circleOf } from './circle';
 import { exactOrder } from './exact';
-import { findViolations } from './kept';
+import { findViolations } from './violations';
 import { BROKEN, costOf, costOfSequence, problemOf, sequenceOf, tallyOf, type Problem } from './problem';
 import { goodOrder } from './search';
 import { unitsOf } from './units';
@@ -96,10 +96,10 @@ function* permutations(list: readonly number[]): Generator<number[]> {
   for (const [i, one] of list.entries()) for (const rest of permutations(list.toSpliced(i, 1))) yield [one, ...rest];
 }
 
-const tryAll = (asked: Problem): number => {
+const tryAll = (pending: Problem): number => {
   let least = Infinity;
-  for (const movable of permutations(asked.movable))
-    least = Math.min(least, costOfSequence(asked, sequenceOf(asked, movable)));
+  for (const movable of permutations(pending.movable))
+    least = Math.min(least, costOfSequence(pending, sequenceOf(pending, movable)));
   return least;
 };
 
@@ -109,13 +109,13 @@ describe('the best order', () => {
     let eights = 0;
     for (let n = 0; n < 300; n++) {
       // Eight movable have 40,320 orders: some plans of that size, most of fewer.
-      const asked = problem(randomPlan(2 + (n % 20 === 0 ? 8 : Math.floor(random() * 5)), random));
-      if (asked.movable.length > 8) continue;
-      if (asked.movable.length === 8) eights++;
-      const found = exactOrder(asked);
-      const least = tryAll(asked);
+      const pending = problem(randomPlan(2 + (n % 20 === 0 ? 8 : Math.floor(random() * 5)), random));
+      if (pending.movable.length > 8) continue;
+      if (pending.movable.length === 8) eights++;
+      const found = exactOrder(pending);
+      const least = tryAll(pending);
       expect(found?.cost ?? Infinity).toBe(least);
-      if (found) expect(costOfSequence(asked, sequenceOf(asked, found.order))).toBe(least);
+      if (found) expect(costOfSequence(pending, sequenceOf(pending, found.order))).toBe(least);
     }
     expect(eights).toBeGreaterThan(2);
   });
@@ -124,15 +124,15 @@ describe('the best order', () => {
     const random = seeded(5);
     for (let n = 0; n < 60; n++) {
       const { plan, rules } = randomPlan(4, random);
-      const asked = problem({ plan, rules });
+      const pending = problem({ plan, rules });
       const { opening, units } = unitsOf(plan, builtInLibrary, compileTimeline(plan, builtInLibrary), rules);
       const own = (stepIds: readonly string[]): number => {
         const steps = compileTimeline(editedPlan(plan, takeOrder(stepIds)), builtInLibrary).totals.propMoves;
         return steps;
       };
-      const first = sequenceOf(asked, asked.movable);
-      for (const movable of permutations(asked.movable)) {
-        const sequence = sequenceOf(asked, movable);
+      const first = sequenceOf(pending, pending.movable);
+      for (const movable of permutations(pending.movable)) {
+        const sequence = sequenceOf(pending, movable);
         const tallies = (list: readonly number[]) =>
           list.map((to, at) => tallyOf(at === 0 ? null : units[list[at - 1]!]!, units[to]!));
         const moves = (list: readonly number[]): number =>
@@ -140,7 +140,7 @@ describe('the best order', () => {
         const ids = (list: readonly number[]): string[] => [...opening, ...list.flatMap((i) => units[i]!.stepIds)];
         // Moves within a step are the same in any order.
         expect(own(ids(sequence)) - own(ids(first))).toBe(moves(sequence) - moves(first));
-        const cost = costOfSequence(asked, sequence);
+        const cost = costOfSequence(pending, sequence);
         if (cost === Infinity) continue;
         const saved = tallies(sequence).reduce((sum, tally) => sum + costOf(tally, rules.weights), 0);
         const broken = findViolations(units, rules, rules.breath.yin, sequence).filter(
@@ -260,13 +260,13 @@ describe('beyond fourteen', () => {
     const random = seeded(3);
     let [close, cases] = [0, 0];
     for (let n = 0; n < 40; n++) {
-      const asked = problem(randomPlan(5 + Math.floor(random() * 5), random));
-      const best = exactOrder(asked);
-      if (!best || asked.movable.length < 2) continue;
-      const good = goodOrder(asked, n);
+      const pending = problem(randomPlan(5 + Math.floor(random() * 5), random));
+      const best = exactOrder(pending);
+      if (!best || pending.movable.length < 2) continue;
+      const good = goodOrder(pending, n);
       expect(good!.cost).toBeGreaterThanOrEqual(best.cost);
       const counts = best.cost < BROKEN;
-      const least = lowerBound(asked, good!.cost, counts);
+      const least = lowerBound(pending, good!.cost, counts);
       expect(least).toBeLessThanOrEqual(counts ? best.cost : best.cost % BROKEN);
       cases++;
       if (good!.cost === best.cost) close++;

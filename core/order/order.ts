@@ -5,7 +5,7 @@ import { compileTimeline, DEFAULT_RULES, type TimelineRules } from '#core/timeli
 import { lowerBound } from './bound';
 import { circleOf } from './circle';
 import { exactOrder, MAX_EXACT } from './exact';
-import { findViolations, type BrokenRule } from './kept';
+import { findViolations, type BrokenRule } from './violations';
 import {
   BROKEN,
   costOf,

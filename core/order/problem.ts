@@ -96,14 +96,14 @@ export function transition(
   from: number,
   pending: number,
   to: number,
-): { cost: number; asked: number } {
+): { cost: number; pending: number } {
   const unit = problem.units[to]!;
-  if (from < 0) return { cost: problem.first[to]!, asked: 0 };
-  if (!problem.answers) return { cost: problem.cost[from]![to]!, asked: 0 };
+  if (from < 0) return { cost: problem.first[to]!, pending: 0 };
+  if (!problem.answers) return { cost: problem.cost[from]![to]!, pending: 0 };
   const unanswered = countBits(pending & ~unit.answers);
   return {
     cost: problem.cost[from]![to]! + unanswered * BROKEN,
-    asked: problem.units[from]!.needs & ~unit.answers,
+    pending: problem.units[from]!.needs & ~unit.answers,
   };
 }
 
@@ -141,7 +141,7 @@ export function costOfSequence(problem: Problem, sequence: readonly number[]): n
     cost += breathCost(problem, to, (i) => placed.has(i));
     const next = transition(problem, last, pending, to);
     cost += next.cost;
-    [last, pending] = [to, next.asked];
+    [last, pending] = [to, next.pending];
     placed.add(to);
   }
   return cost + atEnd(problem, last, pending);

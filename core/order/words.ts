@@ -1,5 +1,5 @@
 import type { Plan } from '#core/plan';
-import type { BrokenRule } from './kept';
+import type { BrokenRule } from './violations';
 import { shareFromBest, type HeldBack, type Order } from './order';
 import type { Tally } from './problem';
 

@@ -37,8 +37,8 @@ describe('what changed between two versions', () => {
     ['a step taken out', [removeStep('b')], ['b removed']],
     ['one step moved to the front', [moveStepTo('c', 0)], ['c moved']],
     ['one step moved to the end', [moveStepTo('worked', 3)], ['worked moved']],
-  ])('%s', (_, edits, told) => {
-    expect(brief(after(...edits))).toEqual(told);
+  ])('%s', (_, edits, words) => {
+    expect(brief(after(...edits))).toEqual(words);
   });
 
   test('a length comes with what it was before', () => {

@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { PROP_KIND_NAMES, propKind, propState, stackFor, type Available, type PropKind, type Stack } from '#core/props';
 
-const said = (stacks: Stack[]) =>
+const inWords = (stacks: Stack[]) =>
   stacks.map(({ pieces, heightCm }) => [pieces.map(({ kind, state }) => `${kind} ${state}`).join(' + '), heightCm]);
 const heightOf = (kind: PropKind, state: string): number => {
   const size = propState(kind, state)!;
@@ -11,8 +11,8 @@ const heightOf = (kind: PropKind, state: string): number => {
 
 describe('stacks for a height', () => {
   test('one piece before two, the nearer before the farther', () => {
-    expect(said(stackFor(13, 1, { flatBolster: 1, block: 2, blanket: 4 }))[0]).toEqual(['flatBolster whole', 13]);
-    expect(said(stackFor(15, 0.5, { block: 2 }))).toEqual([
+    expect(inWords(stackFor(13, 1, { flatBolster: 1, block: 2, blanket: 4 }))[0]).toEqual(['flatBolster whole', 13]);
+    expect(inWords(stackFor(15, 0.5, { block: 2 }))).toEqual([
       ['block edge', 15],
       ['block flat + block flat', 15],
     ]);
@@ -29,7 +29,7 @@ describe('stacks for a height', () => {
     for (const { pieces } of stackFor(30, 5, { block: 3, blanket: 3 }, 100)) {
       if (pieces.some(({ state }) => state === 'tall')) expect(pieces).toHaveLength(1);
     }
-    expect(said(stackFor(23, 0, { block: 1 }))).toEqual([['block tall', 23]]);
+    expect(inWords(stackFor(23, 0, { block: 1 }))).toEqual([['block tall', 23]]);
   });
 
   test('where nothing comes near, nothing is proposed', () => {

@@ -82,8 +82,8 @@ describe('what is said of a run', () => {
   });
 });
 
-describe('what went astray', () => {
-  test('every length is there once, what went most astray first', () => {
+describe('deviations from the plan', () => {
+  test('every length is there once, the largest deviation first', () => {
     const record = compareRun(evening, [
       started,
       at(10, { kind: 'stretched', byMs: 90_000 }),
@@ -101,7 +101,7 @@ describe('what went astray', () => {
 
   test('what was done is told in order with its step; not what was taken back', () => {
     const cut = at(100, { kind: 'cut' });
-    const told = runLog(evening, [
+    const log = runLog(evening, [
       started,
       at(20, { kind: 'paused' }),
       at(50, { kind: 'resumed' }),
@@ -110,7 +110,7 @@ describe('what went astray', () => {
       at(110, { kind: 'stretched', byMs: 30_000 }),
       at(900, { kind: 'ended' }),
     ]);
-    expect(told.map(({ event: { kind }, stepIndex, lengthMs }) => [kind, stepIndex, lengthMs])).toEqual([
+    expect(log.map(({ event: { kind }, stepIndex, lengthMs }) => [kind, stepIndex, lengthMs])).toEqual([
       ['paused', 0, 30_000],
       ['stretched', 0, null],
     ]);

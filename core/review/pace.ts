@@ -96,7 +96,7 @@ export function paceOfRun(timeline: Timeline, events: readonly RunEvent[]): Pace
     const sum = (pick: (one: (typeof of)[number]) => Ms): Ms => of.reduce((all, one) => all + pick(one), 0);
     const log = Math.log(sum(({ doneMs }) => doneMs) / sum(({ plannedMs }) => plannedMs));
     const offs = of.map(({ doneMs, plannedMs }) => (Math.log(doneMs / plannedMs) - log) ** 2);
-    // The middle one, so that a single set-up that went astray does not make all of them uncertain: for a normal spread the
+    // The middle one, so that one set-up that went wrong does not make all of them uncertain: for a normal spread the
     // middle of the squares is 0.455 of their mean.
     kinds[kind] = { log, variance: of.length > 1 ? (median(offs) ?? 0) / 0.455 : 0, count: of.length };
   }

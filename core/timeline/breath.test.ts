@@ -14,13 +14,13 @@ import { breathInHold, compileTimeline, DEFAULT_RULES, type Timeline } from '#co
 import { breathStep, noLibrary, planOf, workedHold } from '../../tests/support/examples';
 
 const even = (rounds: number): BreathSet => setOf('a', [cycleOf([4, 0, 4, 0])], rounds);
-const said = ({ phases }: Timeline) => phases.map(({ kind, side, startMs }) => [kind, side, startMs / 1000]);
+const summary = ({ phases }: Timeline) => phases.map(({ kind, side, startMs }) => [kind, side, startMs / 1000]);
 
 describe('all kinds of parts', () => {
   test('unfold in order and count as breath', () => {
     const parts = [ownPaceOf(2, 8), strokesOf(30, 60), retentionOf('empty', 12, { pulses: 10 }), recoverOf(15)];
     const timeline = compileTimeline(planOf(breathStep([setOf('a', parts, 1, { restSeconds: 5 })])), noLibrary);
-    expect(said(timeline)).toEqual([
+    expect(summary(timeline)).toEqual([
       ['ownPace', 'none', 0],
       ['strokes', 'none', 16],
       ['retention', 'none', 46],
@@ -46,7 +46,7 @@ describe('a counted series', () => {
     );
 
   test('on one side and then on the other, with the change of sides between', () => {
-    expect(said(series('each', 1))).toEqual([
+    expect(summary(series('each', 1))).toEqual([
       ['in', 'right', 0],
       ['holdFull', 'right', 4],
       ['out', 'right', 8],
@@ -58,7 +58,7 @@ describe('a counted series', () => {
   });
 
   test('sides in turn, in every round', () => {
-    const kinds = said(series('inTurn', 2)).filter(([kind]) => kind === 'in');
+    const kinds = summary(series('inTurn', 2)).filter(([kind]) => kind === 'in');
     expect(kinds).toEqual([
       ['in', 'right', 0],
       ['in', 'left', 14],

@@ -9,17 +9,17 @@ function series(moves: Partial<BreathMoves>, counts: [number, number, number, nu
   const step = breathStep([setOf('a', [cycleOf(counts)], rounds)], { moves: of });
   const { phases, totals } = compileTimeline(planOf(step), noLibrary);
   const breaths = phases.filter((phase): phase is BreathTimelinePhase => 'round' in phase);
-  const said = phases.map((phase) => {
+  const sequence = phases.map((phase) => {
     const cue = 'round' in phase ? moveCue(breaths, breaths.indexOf(phase), of) : '';
     return [phase.kind, phase.side, cue].filter(Boolean).join(' ');
   });
-  return { said, totalMs: totals.totalMs };
+  return { sequence, totalMs: totals.totalMs };
 }
 
 describe('a counted series', () => {
   test('the first breath in has nothing to move out of; the last empty hold ends with the way out, one breath in long', () => {
-    const { said, totalMs } = series({}, [4, 0, 6, 3], 2);
-    expect(said).toEqual([
+    const { sequence, totalMs } = series({}, [4, 0, 6, 3], 2);
+    expect(sequence).toEqual([
       'in both',
       'out both move in',
       'holdEmpty both stay',
@@ -32,14 +32,14 @@ describe('a counted series', () => {
   });
 
   test('a series that ends with the breath that moves out has no more to do', () => {
-    const { said, totalMs } = series({ into: 'in', outOf: 'out' }, [4, 2, 6, 0], 1);
-    expect(said).toEqual(['in both move in', 'holdFull both stay', 'out both move out']);
+    const { sequence, totalMs } = series({ into: 'in', outOf: 'out' }, [4, 2, 6, 0], 1);
+    expect(sequence).toEqual(['in both move in', 'holdFull both stay', 'out both move out']);
     expect(totalMs).toBe(12_000);
   });
 
   test('each side has a first breath and a way out of its own', () => {
-    const { said } = series({ sides: 'each' }, [4, 0, 6, 0], 1);
-    expect(said).toEqual([
+    const { sequence } = series({ sides: 'each' }, [4, 0, 6, 0], 1);
+    expect(sequence).toEqual([
       'in left',
       'out left move in',
       'leave left',
@@ -51,7 +51,7 @@ describe('a counted series', () => {
   });
 
   test('sides in turn come out once, at the end', () => {
-    const { said } = series({ sides: 'inTurn' }, [4, 0, 6, 0], 1);
-    expect(said).toEqual(['in left', 'out left move in', 'in right move out', 'out right move in', 'leave right']);
+    const { sequence } = series({ sides: 'inTurn' }, [4, 0, 6, 0], 1);
+    expect(sequence).toEqual(['in left', 'out left move in', 'in right move out', 'out right move in', 'leave right']);
   });
 });

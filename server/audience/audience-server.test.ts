@@ -158,12 +158,12 @@ describe('what a phone is given', () => {
     await startRun();
     await happen([event('started')]);
     await seen();
-    const asked = jest.spyOn(server.store.runs, 'findOne');
+    const findOne = jest.spyOn(server.store.runs, 'findOne');
     for (let i = 0; i < 30; i++) await seen();
-    expect(asked).toHaveBeenCalledTimes(0);
+    expect(findOne).toHaveBeenCalledTimes(0);
     await happen([event('paused')]);
     await seen();
-    expect(asked.mock.calls.length).toBeGreaterThan(0);
+    expect(findOne.mock.calls.length).toBeGreaterThan(0);
   });
 });
 
@@ -192,14 +192,14 @@ describe('who may view', () => {
 
   test('under a name that is not this machine’s nothing is answered', async () => {
     const { port } = new URL(base);
-    const asked = send({
+    const findOne = send({
       port,
       path: `/api/v1/audience/${planId}/now`,
       headers: { host: `tide-tables.example:${port}`, authorization: `Bearer ${code}` },
       setHost: false,
     });
-    asked.end();
-    const [answer] = await once(asked, 'response');
+    findOne.end();
+    const [answer] = await once(findOne, 'response');
     expect(answer.statusCode).toBe(421);
     answer.resume();
   });

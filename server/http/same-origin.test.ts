@@ -18,9 +18,9 @@ async function raw(
   headers: Record<string, string>,
   body?: unknown,
 ): Promise<{ status: number; text: string }> {
-  const asked = send({ port, host: '127.0.0.1', method, path, headers, setHost: false });
-  asked.end(body === undefined ? undefined : JSON.stringify(body));
-  const [answer] = (await once(asked, 'response')) as [IncomingMessage];
+  const response = send({ port, host: '127.0.0.1', method, path, headers, setHost: false });
+  response.end(body === undefined ? undefined : JSON.stringify(body));
+  const [answer] = (await once(response, 'response')) as [IncomingMessage];
   let text = '';
   for await (const piece of answer) text += String(piece);
   return { status: answer.statusCode ?? 0, text };

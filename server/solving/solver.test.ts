@@ -112,10 +112,10 @@ describe('who waits', () => {
 
   test('of one client, one job is worked out and one waits; others are not kept out by it', async () => {
     const { solve } = poolOf(NEVER, { timeoutMs: 400, threads: 2, queue: 8 });
-    const asked = [...['a', 'a', 'a', 'a'].map((client) => solve(job, { client })), solve(job, { client: 'b' })].map(
+    const requested = [...['a', 'a', 'a', 'a'].map((client) => solve(job, { client })), solve(job, { client: 'b' })].map(
       came,
     );
-    expect(await Promise.all(asked)).toEqual([
+    expect(await Promise.all(requested)).toEqual([
       [422, 'Takes too long'],
       [422, 'Takes too long'],
       [429, 'One at a time'],
@@ -131,9 +131,9 @@ describe('who waits', () => {
     let heard: () => void = () => undefined;
     const listened: Solver = {
       ...pool,
-      solve: (asked, waiting) => {
+      solve: (requested, waiting) => {
         heard();
-        return pool.solve(asked, waiting);
+        return pool.solve(requested, waiting);
       },
     };
     const app = createApp(server.store, { solver: listened, log: (error) => server.logged.push(error) });
@@ -142,17 +142,17 @@ describe('who waits', () => {
     const { port } = listening.address() as AddressInfo;
     const post = (path: string, body: object) => {
       const headers = { 'content-type': 'application/json', host: `127.0.0.1:${port}` };
-      const asked = send({ port, method: 'POST', path, headers });
-      asked.on('error', () => undefined);
-      asked.end(JSON.stringify(body));
-      return asked;
+      const requested = send({ port, method: 'POST', path, headers });
+      requested.on('error', () => undefined);
+      requested.end(JSON.stringify(body));
+      return requested;
     };
     for (let i = 0; i < 10; i++) {
       const begun = new Promise<void>((done) => (heard = done));
-      const asked = post('/api/v1/order', { document: plan });
+      const requested = post('/api/v1/order', { document: plan });
       await begun;
-      asked.destroy();
-      await new Promise((done) => asked.once('close', done));
+      requested.destroy();
+      await new Promise((done) => requested.once('close', done));
     }
     const honest = post('/api/v1/timeline', { document: plan });
     const [answer] = (await once(honest, 'response')) as [IncomingMessage];

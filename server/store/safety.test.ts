@@ -53,8 +53,8 @@ describe('opening a database', () => {
     await server.store.close();
     await outside(server.file, "INSERT INTO SequelizeMeta VALUES ('0999-from-the-future')");
     const before = readFileSync(server.file);
-    const said = await problemOf(openStore(server.file));
-    expect(said).toMatch(/^StartProblem: .*was written by a newer Zovrin.*0999-from-the-future/);
+    const problem = await problemOf(openStore(server.file));
+    expect(problem).toMatch(/^StartProblem: .*was written by a newer Zovrin.*0999-from-the-future/);
     expect(readFileSync(server.file).equals(before)).toBe(true);
     await outside(server.file, "DELETE FROM SequelizeMeta WHERE name LIKE '0999%'");
     server.store = await openStore(server.file, () => server.clock);
@@ -77,10 +77,10 @@ describe('opening a database', () => {
     await server.store.close();
     damage(server.file);
     for (const beside of ['-wal', '-shm']) rmSync(server.file + beside, { force: true });
-    const said = await problemOf(openStore(server.file));
-    expect(said).toContain(`StartProblem: The database ${server.file} is damaged`);
-    expect(said).toContain(`bin/restore ${backup}`);
-    expect(said.split('\n')).toHaveLength(2);
+    const problem = await problemOf(openStore(server.file));
+    expect(problem).toContain(`StartProblem: The database ${server.file} is damaged`);
+    expect(problem).toContain(`bin/restore ${backup}`);
+    expect(problem.split('\n')).toHaveLength(2);
     const kept = await restoreBackup(server.file, backup, server.clock);
     expect(existsSync(join(kept!, 'test.sqlite'))).toBe(true);
     server.store = await openStore(server.file, () => server.clock);

@@ -270,6 +270,6 @@ test('teaching on a phone: what is said is in view', async ({ page, request }) =
   await page.clock.fastForward(130_000);
   const prompt = page.locator('.prompt');
   await expect(prompt).toContainText('Let the far shoulder grow heavy');
-  const [said, stage] = [(await prompt.boundingBox())!, (await page.locator('.active').boundingBox())!];
-  expect(said.y + said.height).toBeLessThanOrEqual(stage.y + stage.height);
+  const [promptBox, stage] = [(await prompt.boundingBox())!, (await page.locator('.active').boundingBox())!];
+  expect(promptBox.y + promptBox.height).toBeLessThanOrEqual(stage.y + stage.height);
 });

@@ -282,15 +282,15 @@ test('prompts are spoken where the machine has a voice and it is wanted, and sta
 }) => {
   const { id, document } = await newPlan(request, 'restorative');
   await page.addInitScript(() => {
-    const said: string[] = [];
-    Object.assign(globalThis, { said });
+    const spoken: string[] = [];
+    Object.assign(globalThis, { spoken });
     localStorage.setItem('zovrin.speaks', 'true');
-    speechSynthesis.speak = (utterance) => void said.push(utterance.text);
+    speechSynthesis.speak = (utterance) => void spoken.push(utterance.text);
   });
   await teach(page, id);
   const hold = compileTimeline(document, builtInLibrary).phases.find(({ kind }) => kind === 'hold')!;
   for (let more = hold.startMs + 181_000; more > 0; more -= 40_000) await page.clock.runFor(Math.min(more, 40_000));
   await expect(page.locator('.prompt')).toContainText('Let the thighs lean where they like');
-  const said = await page.evaluate(() => (globalThis as unknown as { said: string[] }).said);
-  expect(said).toEqual(['Let the thighs lean where they like']);
+  const spoken = await page.evaluate(() => (globalThis as unknown as { spoken: string[] }).spoken);
+  expect(spoken).toEqual(['Let the thighs lean where they like']);
 });

@@ -163,18 +163,18 @@ test('people are sorted by what is asked about them, by mouse and by keyboard, a
   page,
 }) => {
   await page.goto('/people');
-  const told = page.getByRole('columnheader', { name: /^Told of/ });
+  const conditionsHeader = page.getByRole('columnheader', { name: /^Told of/ });
   const numbers = async (): Promise<number[]> =>
     (await page.getByRole('row').locator('td:nth-child(3)').allInnerTexts()).map(Number);
   await expect(page.getByRole('link', { name: 'Margery Tolland' })).toBeVisible();
-  await told.getByRole('button').click();
-  await expect(told).toHaveAttribute('aria-sort', 'descending');
+  await conditionsHeader.getByRole('button').click();
+  await expect(conditionsHeader).toHaveAttribute('aria-sort', 'descending');
   const most = await numbers();
   expect(most).toEqual([...most].sort((a, b) => b - a));
-  await told.getByRole('button').press('Enter');
-  await expect(told).toHaveAttribute('aria-sort', 'ascending');
+  await conditionsHeader.getByRole('button').press('Enter');
+  await expect(conditionsHeader).toHaveAttribute('aria-sort', 'ascending');
   await page.keyboard.press('Enter');
-  await expect(told).not.toHaveAttribute('aria-sort');
+  await expect(conditionsHeader).not.toHaveAttribute('aria-sort');
 });
 
 test('the screening form at the screen: nothing without consent, what is wrong at its question, and then on the page', async ({
@@ -201,10 +201,10 @@ test('the screening form at the screen: nothing without consent, what is wrong a
   await page.getByLabel('A stroke or a small stroke: when').fill('2025-05-05');
   await page.getByLabel(/I agree that my teacher/).check();
   await page.getByRole('button', { name: 'Keep the answers' }).click();
-  const told = page.getByRole('region', { name: 'Told of' });
-  await expect(told).toContainText('A knee injury');
-  await expect(told).toContainText('A stroke or a small stroke');
-  await expect(told).toContainText('hay dust');
+  const conditionsHeader = page.getByRole('region', { name: 'Told of' });
+  await expect(conditionsHeader).toContainText('A knee injury');
+  await expect(conditionsHeader).toContainText('A stroke or a small stroke');
+  await expect(conditionsHeader).toContainText('hay dust');
   await expect(page.getByRole('link', { name: /^Asked on/ })).toBeVisible();
 });
 

@@ -250,14 +250,14 @@ test.describe('the set-up of a step', () => {
       .click();
     await inspector(page).getByRole('button', { name: 'stiff' }).click();
     await inspector(page).getByRole('button', { name: 'how high?' }).first().click();
-    const told = inspector(page).locator('.how-high').first();
-    await expect(told).toContainText('with the body on it');
-    await expect(told).toContainText('Hips no lower than the knees');
-    const stack = told.getByRole('button').first();
+    const measured = inspector(page).locator('.how-high').first();
+    await expect(measured).toContainText('with the body on it');
+    await expect(measured).toContainText('Hips no lower than the knees');
+    const stack = measured.getByRole('button').first();
     await expect(stack).toContainText(/: \d+ cm$/);
     await stack.click();
-    await expect(told).toContainText('right');
-    await expect(told.locator('.caution')).toHaveCount(0);
+    await expect(measured).toContainText('right');
+    await expect(measured.locator('.caution')).toHaveCount(0);
   });
 
   test('folds by small drawings, a loop longer than its strap, another set-up for some', async ({ page, request }) => {

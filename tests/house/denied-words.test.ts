@@ -5,7 +5,7 @@ import { parser } from 'typescript-eslint';
 import { castThroughUnknown, deniedWords } from '../../denied-words.js';
 
 const linter = new Linter();
-const said = (code: string): string[] =>
+const messagesFor = (code: string): string[] =>
   linter.verify(code, [{ rules: { 'no-restricted-syntax': deniedWords as never } }]).map(({ message }) => message);
 
 test.each([
@@ -14,12 +14,15 @@ test.each([
   ['function easierWays() {}', 'modifications'],
   ['import { keptList } from "x";', 'cachedList'],
   ['const PlanRoom = 1;', 'Page or View'],
+  ['const told = words();', 'what it holds'],
+  ['export const weeksSaid = 1;', 'InWords'],
+  ['type = OwnEntry;', 'CustomEntry'],
 ])('%s is refused, with the word that is used instead', (code, instead) => {
-  expect(said(code)[0]).toContain(instead);
+  expect(messagesFor(code)[0]).toContain(instead);
 });
 
 test('what is called as it should be is left alone', () => {
-  expect(said('const MAX_STEPS = 3; const roomy = mostly; class PlanPage {}')).toEqual([]);
+  expect(messagesFor('const MAX_STEPS = 3; const roomy = mostly; class PlanPage {}')).toEqual([]);
 });
 
 test('a cast through unknown is refused, and a plain one is not', () => {

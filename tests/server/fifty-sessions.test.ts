@@ -56,7 +56,7 @@ test('fifty sessions with random losses, reloads and server kills: every event a
   await createPlan(store, 'p', plan);
   const random = numbers(20_261_126);
   lossyLine(random);
-  const told: { id: string; events: string[] }[] = [];
+  const sent: { id: string; events: string[] }[] = [];
   for (let session = 0; session < 50; session++) {
     const id = `session-${session}`;
     let run: LocalRun = { id, planId: 'p', planRevision: 1, plan, events: [], acknowledged: 0 };
@@ -81,7 +81,7 @@ test('fifty sessions with random losses, reloads and server kills: every event a
       }
     }
     outbox.stop();
-    told.push({ id, events: run.events.map((event) => event.id) });
+    sent.push({ id, events: run.events.map((event) => event.id) });
   }
   for (let i = 0; i < 400 && Object.keys(browser.local).length > 0; i++) {
     await sendLeftovers();
@@ -90,9 +90,9 @@ test('fifty sessions with random losses, reloads and server kills: every event a
   expect(Object.keys(browser.local)).toEqual([]);
   const arrived = await eventsOf(
     store,
-    told.map(({ id }) => id),
+    sent.map(({ id }) => id),
   );
-  for (const { id, events } of told) {
+  for (const { id, events } of sent) {
     const row = await store.runs.findByPk(id);
     expect(storedRun(row!, arrived.get(id) ?? []).events.map((event) => event.id)).toEqual(events);
   }

@@ -15,7 +15,7 @@ export interface FakeWindow extends SyncWindow {
   crash(): void;
   isOpen(): boolean;
   /** The answer to something that is asked in this window; in one that is gone, it never comes. */
-  asked<R>(answer: Promise<R>): Promise<R>;
+  during<R>(answer: Promise<R>): Promise<R>;
 }
 
 export function fakeWindows(): FakeWindows {
@@ -82,7 +82,7 @@ export function fakeWindows(): FakeWindows {
         for (const one of [...alive]) if (one === name || one.startsWith(`${name}#`)) alive.delete(one);
       },
       isOpen: () => alive.has(name),
-      async asked(answer) {
+      async during(answer) {
         const settled = await answer.then(
           (value) => () => value,
           (error: Error) => () => {

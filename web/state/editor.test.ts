@@ -288,11 +288,11 @@ describe('opening one plan after another', () => {
   test('three opened fast: the last is on the desk, whichever answer comes last', async () => {
     setActivePinia(createPinia());
     const editor = useEditor();
-    const asked: [path: string, answer: () => void][] = [];
+    const requests: [path: string, answer: () => void][] = [];
     browser.answer = ({ path }) =>
       new Promise((resolve) => {
         const id = path.split('/').at(-1)!;
-        asked.push([
+        requests.push([
           id,
           () => resolve({ status: 200, body: { id, revision: 1, createdAt: at, updatedAt: at, document: titled(id) } }),
         ]);
@@ -300,9 +300,9 @@ describe('opening one plan after another', () => {
     const opened = ['a', 'b', 'c'].map((id) => editor.open(id));
     await settle();
     // The answers come in the wrong order.
-    for (const [, answer] of asked.toReversed()) answer();
+    for (const [, answer] of requests.toReversed()) answer();
     await settle();
-    for (const [, answer] of asked.toReversed()) answer();
+    for (const [, answer] of requests.toReversed()) answer();
     await Promise.all(opened);
     expect([editor.id, editor.plan?.title]).toEqual(['c', 'c']);
   });

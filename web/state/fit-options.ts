@@ -15,5 +15,5 @@ export const useFitOptions = defineStore('fit-options', () => {
     if (options) byPlan.set(planId, options);
     else byPlan.delete(planId);
   }
-  return { of, set, asked: byPlan };
+  return { of, set, byPlan: byPlan };
 });

@@ -20,12 +20,12 @@ const refusal = (status: number, detail: string) => ({
   body: { type: 'about:blank', title: 'No', status, detail },
 });
 function server({ method, path, body }: Call) {
-  const said = (body as { passphrase?: string } | undefined)?.passphrase;
+  const typedPassphrase = (body as { passphrase?: string } | undefined)?.passphrase;
   if (path.startsWith('/lock')) {
     if (method === 'GET') return { status: 200, body: { ...state, key: state.open ? state.key : null } };
     if (path.endsWith('/close')) state = { ...state, open: false };
     else if (path.endsWith('/open')) {
-      if (said !== passphrase) return refusal(403, 'That is not the passphrase.');
+      if (typedPassphrase !== passphrase) return refusal(403, 'That is not the passphrase.');
       state = { ...state, open: true };
     }
     return { status: 204 };
@@ -95,15 +95,15 @@ test('while a class is led nobody is locked out; the minutes go on afterwards', 
 
 test('the server is told now and then that somebody is here, and not when nobody is', async () => {
   await watched();
-  const asked = (): number =>
+  const requestCount = (): number =>
     browser.calls.filter(({ method, path }) => method === 'GET' && path.endsWith('lock')).length;
-  const before = asked();
+  const before = requestCount();
   await pass(5 * MINUTE);
-  const idle = asked();
+  const idle = requestCount();
   await pass(5000);
   touch();
   await pass(5000);
-  expect([idle - before <= 1, asked() > idle]).toEqual([true, true]);
+  expect([idle - before <= 1, requestCount() > idle]).toEqual([true, true]);
 });
 
 test('a wrong passphrase opens nothing; the right one opens it, and people are asked for again', async () => {

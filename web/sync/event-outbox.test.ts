@@ -71,10 +71,10 @@ test('what is no run any more is passed over', () => {
 
 test('events are sent in order, each once, however often the line breaks', async () => {
   let run = runOf('r', event('started', '1'));
-  const said: string[] = [];
+  const reports: string[] = [];
   const outbox = makeOutbox(
     () => run,
-    (trouble) => said.push(trouble),
+    (trouble) => reports.push(trouble),
   );
   let breaks = 0;
   browser.answer = (call) => {
@@ -95,8 +95,8 @@ test('events are sent in order, each once, however often the line breaks', async
   }
   expect(arrived).toEqual(run.events.map(({ id }) => id));
   expect(run.acknowledged).toBe(7);
-  expect(said.some((text) => text.includes('kept here and sent later'))).toBe(true);
-  expect(said.at(-1)).toBe('');
+  expect(reports.some((text) => text.includes('kept here and sent later'))).toBe(true);
+  expect(reports.at(-1)).toBe('');
 });
 
 test('what another device has added meanwhile is taken over, in the order of the server, and nothing is sent twice', async () => {

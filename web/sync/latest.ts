@@ -3,9 +3,9 @@
  * function that says whether no later one has been asked since.
  */
 export function latestOnly(): () => () => boolean {
-  let asked = 0;
+  let request = 0;
   return () => {
-    const mine = ++asked;
-    return () => mine === asked;
+    const mine = ++request;
+    return () => mine === request;
   };
 }

@@ -40,10 +40,10 @@ async function openedIn(window: FakeWindow, id = 'mara'): Promise<SyncedDocument
     {
       ...source,
       initial: newPerson(''),
-      fetch: () => window.asked(source.fetch()),
+      fetch: () => window.during(source.fetch()),
       // A window that is gone sends nothing any more.
       send: (revision, person) =>
-        window.isOpen() ? window.asked(source.send(revision, person)) : new Promise(() => undefined),
+        window.isOpen() ? window.during(source.send(revision, person)) : new Promise(() => undefined),
     },
     window,
   );

@@ -4,14 +4,14 @@ import { sortedBy, sortingAfter } from './sorting';
 
 interface Row {
   name: string;
-  told: number;
-  asked: string;
+  conditions: number;
+  screenedOn: string;
 }
 const rows: Row[] = [
-  { name: 'Odo 10', told: 0, asked: '2026-10-06' },
-  { name: 'Öda', told: 3, asked: '' },
-  { name: 'ada', told: 1, asked: '2026-09-01' },
-  { name: 'Odo 9', told: 3, asked: '' },
+  { name: 'Odo 10', conditions: 0, screenedOn: '2026-10-06' },
+  { name: 'Öda', conditions: 3, screenedOn: '' },
+  { name: 'ada', conditions: 1, screenedOn: '2026-09-01' },
+  { name: 'Odo 9', conditions: 3, screenedOn: '' },
 ];
 const names = (of: (row: Row) => string | number, down = false): string[] =>
   sortedBy(rows, of, down).map(({ name }) => name);
@@ -19,12 +19,12 @@ const names = (of: (row: Row) => string | number, down = false): string[] =>
 describe('sorting', () => {
   test('names as people order them; numbers by size, alike ones as they were', () => {
     expect(names(({ name }) => name)).toEqual(['ada', 'Öda', 'Odo 9', 'Odo 10']);
-    expect(names(({ told }) => told, true)).toEqual(['Öda', 'Odo 9', 'ada', 'Odo 10']);
+    expect(names(({ conditions }) => conditions, true)).toEqual(['Öda', 'Odo 9', 'ada', 'Odo 10']);
   });
 
   test('those of whom nothing is known come last both ways round', () => {
-    expect(names(({ asked }) => asked)).toEqual(['ada', 'Odo 10', 'Öda', 'Odo 9']);
-    expect(names(({ asked }) => asked, true)).toEqual(['Odo 10', 'ada', 'Öda', 'Odo 9']);
+    expect(names(({ screenedOn }) => screenedOn)).toEqual(['ada', 'Odo 10', 'Öda', 'Odo 9']);
+    expect(names(({ screenedOn }) => screenedOn, true)).toEqual(['Odo 10', 'ada', 'Öda', 'Odo 9']);
   });
 
   test('loses and makes up no row, and nothing known is out of order', () => {

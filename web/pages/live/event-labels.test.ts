@@ -23,7 +23,7 @@ const started: RunEvent = { id: 'event-start', atMs: 0, kind: 'started' };
 const run = foldRun(timeline, [started]);
 
 type Body = RunEvent extends infer E ? (E extends RunEvent ? Omit<E, 'id' | 'atMs'> : never) : never;
-const said = (body: Body): string => eventInWords({ ...body, id: 'event-1', atMs: 1000 } as RunEvent, plan, run);
+const inWords = (body: Body): string => eventInWords({ ...body, id: 'event-1', atMs: 1000 } as RunEvent, plan, run);
 
 describe('what was just done, in words', () => {
   test.each<[Body, string]>([
@@ -42,12 +42,12 @@ describe('what was just done, in words', () => {
     [{ kind: 'refitted', lengths: [] }, 'Refitted to end in time'],
     [{ kind: 'missed', fromMs: 0 }, 'Going on from where it was'],
     [{ kind: 'noted', text: 'cold' }, ''],
-  ])('%j', (body, words) => expect(said(body)).toBe(words));
+  ])('%j', (body, words) => expect(inWords(body)).toBe(words));
 
   test('a jump names the step it went to', () => {
     const close = timeline.phases.findIndex(({ stepIndex }) => stepIndex === 1);
-    expect(said({ kind: 'jumped', phase: close })).toBe('Gone to Talk');
-    expect(said({ kind: 'jumped', phase: 999 })).toBe('Gone to another step');
+    expect(inWords({ kind: 'jumped', phase: close })).toBe('Gone to Talk');
+    expect(inWords({ kind: 'jumped', phase: 999 })).toBe('Gone to another step');
   });
 });
 

@@ -9,16 +9,16 @@ import TextField from '../../ui/fields/TextField.vue';
 import { today } from '../../state/days';
 
 /** One thing somebody told of: how it is, since when, a note. What is not known here says that it is not screened. */
-const { kept, known } = defineProps<{ kept: PersonCondition; known: Condition | undefined }>();
+const { kept: stored, known } = defineProps<{ kept: PersonCondition; known: Condition | undefined }>();
 const emit = defineEmits<{ change: [patch: Partial<PersonCondition>]; remove: [] }>();
 
-const name = computed(() => known?.name ?? (kept.words || kept.condition));
+const name = computed(() => known?.name ?? (stored.words || stored.condition));
 const degrees = computed(() => [
   { value: '', label: 'not known: most careful' },
   ...(known?.degrees ?? []).map(({ id, words }) => ({ value: id, label: words })),
 ]);
 const degree = computed({
-  get: () => (known?.degrees.some(({ id }) => id === kept.degree) ? (kept.degree ?? '') : ''),
+  get: () => (known?.degrees.some(({ id }) => id === stored.degree) ? (stored.degree ?? '') : ''),
   set: (value) => emit('change', { degree: value === '' ? null : value }),
 });
 /** Until it is asked again, it is screened as a pregnancy of unknown weeks. */
@@ -29,7 +29,7 @@ const weeksProblem = computed(() =>
       ? 'The recorded date is in the future: ask again.'
       : '',
 );
-const weeks = computed(() => (kept.since === null ? 0 : weeksBetween(kept.since, today())));
+const weeks = computed(() => (stored.since === null ? 0 : weeksBetween(stored.since, today())));
 function setWeeks(count: number): string | undefined {
   const refused = weeksRefusal(count);
   if (refused) return refused;
@@ -69,10 +69,10 @@ function setNote(note: string): string | undefined {
         v-else-if="known?.since === 'day'"
         type="date"
         label="since"
-        :model-value="kept.since ?? ''"
+        :model-value="stored.since ?? ''"
         :accept="setSince"
       />
-      <TextField class="note" label="note" :model-value="kept.note" :accept="setNote" />
+      <TextField class="note" label="note" :model-value="stored.note" :accept="setNote" />
     </span>
     <IconButton icon="remove" :size="14" :label="`Take out: ${name}`" @click="emit('remove')" />
   </li>

@@ -54,7 +54,7 @@ useRafFn(() => {
   clock.value = Date.now();
   if (visible.value && !over.value) schedule();
 });
-async function goOn(): Promise<void> {
+async function play(): Promise<void> {
   sounds.setVolume(settings.volume);
   await sounds.wake();
   began.value = Date.now() - (over.value ? 0 : paused.value);
@@ -68,13 +68,13 @@ function pause(): void {
 const toggle = (): void => {
   if (began.value === undefined || over.value) {
     if (over.value) paused.value = 0;
-    void goOn();
+    void play();
   } else pause();
 };
 function again(): void {
   sounds.silence();
   paused.value = 0;
-  void goOn();
+  void play();
 }
 watch(visible, (shown) => {
   if (shown) again();

@@ -6,7 +6,7 @@ import { useJob, type Thread } from './use-job';
 
 /** Threads as they were started, with the questions each was asked and how it is answered. */
 interface Started {
-  asked: { answer: (value: unknown) => void; ticks: (share: number) => void }[];
+  requests: { answer: (value: unknown) => void; ticks: (share: number) => void }[];
   ended: boolean;
   fail: () => void;
 }
@@ -16,14 +16,14 @@ beforeEach(() => {
 });
 
 function start(): Thread {
-  const thread: Started = { asked: [], ended: false, fail: () => undefined };
+  const thread: Started = { requests: [], ended: false, fail: () => undefined };
   started.push(thread);
   const failed = new Promise<never>((_, reject) => {
     thread.fail = () => reject(new Error('thread'));
   });
   failed.catch(() => undefined);
   const run = (_job: unknown, ticks: (share: number) => void) =>
-    new Promise((answer) => thread.asked.push({ answer, ticks }));
+    new Promise((answer) => thread.requests.push({ answer, ticks }));
   const stop = (): void => {
     thread.ended = true;
   };
@@ -43,11 +43,11 @@ describe('a question for a thread', () => {
   test('its answer comes, and the next question has the same thread', () =>
     inScope(async (job) => {
       const first = job.ask(plan, noLibrary, what);
-      started[0]!.asked[0]!.answer({ kind: 'refused', issues: [] });
+      started[0]!.requests[0]!.answer({ kind: 'refused', issues: [] });
       expect(await first).toEqual({ kind: 'refused', issues: [] });
       expect(job.answer.value).toEqual({ kind: 'refused', issues: [] });
       const second = job.ask(plan, noLibrary, what);
-      started[0]!.asked[1]!.answer('second');
+      started[0]!.requests[1]!.answer('second');
       expect(await second).toBe('second');
       expect(started).toHaveLength(1);
     }));
@@ -57,9 +57,9 @@ describe('a question for a thread', () => {
       const first = job.ask(plan, noLibrary, what);
       const second = job.ask(plan, noLibrary, what);
       expect(started[0]!.ended).toBe(true);
-      started[0]!.asked[0]!.answer('old');
+      started[0]!.requests[0]!.answer('old');
       expect(await first).toBeUndefined();
-      started[1]!.asked[0]!.answer('new');
+      started[1]!.requests[0]!.answer('new');
       expect(await second).toBe('new');
       expect(job.answer.value).toBe('new');
     }));
@@ -67,14 +67,14 @@ describe('a question for a thread', () => {
   test('stopped, it says so; the last answer stays, and nothing is at work any more', () =>
     inScope(async (job) => {
       const first = job.ask(plan, noLibrary, what);
-      started[0]!.asked[0]!.answer('before');
+      started[0]!.requests[0]!.answer('before');
       await first;
       const second = job.ask(plan, noLibrary, what);
       job.stop();
       expect(job.trouble.value).toBe('Stopped. The plan is as it was.');
       expect([job.share.value, job.answer.value, started[0]!.ended]).toEqual([null, 'before', true]);
-      started[0]!.asked[1]!.ticks(0.5);
-      started[0]!.asked[1]!.answer('too late');
+      started[0]!.requests[1]!.ticks(0.5);
+      started[0]!.requests[1]!.answer('too late');
       expect(await second).toBeUndefined();
       expect([job.share.value, job.answer.value]).toEqual([null, 'before']);
       // With nothing under way there is nothing to stop.
@@ -91,7 +91,7 @@ describe('a question for a thread', () => {
       expect(started[0]!.ended).toBe(true);
       const second = job.ask(plan, noLibrary, what);
       expect(job.trouble.value).toBe('');
-      started[1]!.asked[0]!.answer('well');
+      started[1]!.requests[0]!.answer('well');
       expect(await second).toBe('well');
     }));
 

@@ -33,7 +33,7 @@ const all = [
   once('b', 20, { group: 'nurses', people: ['odo', 'mara'] }),
   once('c', 70, { group: 'potters', planId: 'plan-a', title: 'Class a' }),
 ];
-const asked = (): [number, number][] =>
+const periods = (): [number, number][] =>
   browser.calls.map(({ path }) => {
     const query = new URLSearchParams(path.split('?')[1]);
     return [Number(query.get('from')), Number(query.get('until'))];
@@ -68,12 +68,12 @@ describe('what was practised over weeks', () => {
     const weeks = await opened();
     // Before the clocks went back, midnight was an hour earlier.
     const summer = 3_600_000;
-    expect(asked()).toEqual([[MIDNIGHT - 42 * DAY_MS - summer, MIDNIGHT]]);
+    expect(periods()).toEqual([[MIDNIGHT - 42 * DAY_MS - summer, MIDNIGHT]]);
     expect(ids(weeks)).toEqual(['b', 'a']);
     weeks.span.value = '13';
     await nextTick();
     await settle();
-    expect(asked()[1]).toEqual([MIDNIGHT - 91 * DAY_MS - summer, MIDNIGHT]);
+    expect(periods()[1]).toEqual([MIDNIGHT - 91 * DAY_MS - summer, MIDNIGHT]);
     expect(ids(weeks)).toEqual(['c', 'b', 'a']);
   });
 

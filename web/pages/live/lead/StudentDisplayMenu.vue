@@ -23,7 +23,7 @@ async function show(state: AudienceState): Promise<void> {
     ? `data:image/svg+xml,${encodeURIComponent(await toString(first, { type: 'svg', margin: 2 }))}`
     : '';
 }
-async function asked(to: () => Promise<AudienceState>): Promise<void> {
+async function change(to: () => Promise<AudienceState>): Promise<void> {
   try {
     await show(await to());
     trouble.value = '';
@@ -32,10 +32,10 @@ async function asked(to: () => Promise<AudienceState>): Promise<void> {
   }
 }
 const allow = (on: boolean): Promise<void> =>
-  asked(on ? () => openAudience(planId) : () => closeAudience().then(readAudience));
+  change(on ? () => openAudience(planId) : () => closeAudience().then(readAudience));
 function toggle(event: Event): void {
   popover.value?.toggle(event);
-  void asked(readAudience);
+  void change(readAudience);
 }
 /** The same session in a window of its own: side, time, figure and breath, for whoever is in the room. */
 function openWindow(): void {

@@ -24,9 +24,9 @@ describe('the answers of the form', () => {
   test('kept as they stand they change nothing of what is known', () => {
     fc.assert(
       fc.property(anyPerson, (person) => {
-        const told = (conditions: typeof person.conditions) =>
+        const withConditions = (conditions: typeof person.conditions) =>
           conditions.map(({ condition, degree, id, since }) => [condition, degree, id, since]).sort();
-        expect(told(after(person, of(person)))).toEqual(told(person.conditions));
+        expect(withConditions(after(person, of(person)))).toEqual(withConditions(person.conditions));
         expect(refusals(of(person), questions, CLASS_DAY)).toEqual({});
       }),
     );

@@ -58,7 +58,7 @@ const careWords = computed(
   () =>
     `${cautionPeople === 1 ? 'one person' : `${cautionPeople} people`}, the most careful: ${cautionLevel ? LEVEL_WORDS[cautionLevel] : ''}`,
 );
-const said = computed(() => {
+const summary = computed(() => {
   const sides = leftMs + rightMs > 0 ? `left ${spokenMs(leftMs)}, right ${spokenMs(rightMs)}, ` : '';
   const careful = cautionLevel ? `. ${careWords.value}` : '';
   return `${index + 1}, ${step.name}, ${sides}${spokenMs(totalMs)} in all${warning ? `. ${warning}` : ''}${careful}`;
@@ -71,7 +71,7 @@ const said = computed(() => {
     class="row"
     :class="{ thin, selected }"
     :aria-selected="selected"
-    :aria-label="said"
+    :aria-label="summary"
     :tabindex="reachable ? 0 : -1"
   >
     <span class="number">{{ index + 1 }}</span>
