@@ -100,7 +100,10 @@ export const ForecastRequest = z.strictObject({
     .max(SIMULATED, `At most ${SIMULATED} evenings are simulated.`)
     .default(SIMULATED),
 });
-/** When the class would end, in milliseconds of its length: one in ten by `earlyMs`, half by `middleMs`, nine by `lateMs`. */
+/**
+ * When the class would end, in milliseconds of its length: one in ten by `earlyMs`, half by `middleMs`, nine by
+ * `lateMs`.
+ */
 export const ForecastResponse = z.object({
   forecast: z.object({
     plannedMs: Ms,

@@ -84,8 +84,8 @@ export const AudienceSession = z.object({ runId: Id, plan: AudiencePlan, events:
 export type AudienceSession = z.infer<typeof AudienceSession>;
 
 /**
- * The answer to a phone: the clock of the session in milliseconds since 1970 UTC, a tag of the session as it is now, and the
- * session where the phone named another tag. `session` is null before the session begins.
+ * The answer to a phone: the clock of the session in milliseconds since 1970 UTC, a tag of the session as it is now,
+ * and the session where the phone named another tag. `session` is null before the session begins.
  */
 export const AudienceNow = z.object({
   nowMs: z.number(),

@@ -4,7 +4,9 @@ import { milliseconds as Ms } from './units';
 
 const base = { startMs: Ms, endMs: Ms, set: z.int(), part: z.int(), round: z.int() };
 
-/** The phases of a breath practice: counted quarters of a cycle, uncounted breaths, pumps, retentions, quiet breathing. */
+/**
+ * The phases of a breath practice: counted quarters of a cycle, uncounted breaths, pumps, retentions, quiet breathing.
+ */
 export const PhasesOfBreath = [
   z.object({
     ...base,

@@ -20,7 +20,9 @@ export interface StoredDocument<T> {
   document: T;
 }
 
-/** A page of a list: `total` counts all of it, `unreadable` what of this page was left out because it cannot be read. */
+/**
+ * A page of a list: `total` counts all of it, `unreadable` what of this page was left out because it cannot be read.
+ */
 export interface Page<S> {
   items: S[];
   total: number;
@@ -41,7 +43,9 @@ export type PageQuery = z.infer<typeof PageQuery>;
 export const conflictOver = (stored: z.ZodType, document: z.ZodType) =>
   Problem.extend({ current: stored, yours: document });
 
-/** A kind of document that the API keeps: where it is, what it is called, its shape, and how it is read from outside. */
+/**
+ * A kind of document that the API keeps: where it is, what it is called, its shape, and how it is read from outside.
+ */
 export interface Resource<T, S extends { revision: number; document: T } = StoredDocument<T>> {
   /** `person`: as it stands in sentences. */
   noun: string;
@@ -70,7 +74,7 @@ export interface OnlyDocument<T> {
   updatedAt: string | null;
   document: T;
 }
-/** A kind of document of which there is one, from revision 0 on, for the house or beside each plan. */
+/** A kind of document of which there is exactly one, from revision 0 on: the settings, or one beside each plan. */
 export interface OnlyResource<T> extends Resource<T, OnlyDocument<T>> {
   /** What there is before anything was saved. */
   initial: T;

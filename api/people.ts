@@ -40,8 +40,8 @@ export const ForgetResponse = z.object({
 export type ForgetResponse = z.infer<typeof ForgetResponse>;
 
 /**
- * Whether a passphrase is set, whether people’s data can be seen now, after how many idle minutes it locks itself, and the
- * key under which a browser keeps what it has not sent, in base64; null while locked.
+ * Whether a passphrase is set, whether people’s data can be seen now, after how many idle minutes it locks itself, and
+ * the key under which a browser keeps what it has not sent, in base64; null while locked.
  */
 export const LockState = z.object({
   set: z.boolean(),

@@ -36,7 +36,7 @@ export type ListedPlan = z.infer<typeof ListedPlan>;
 
 export const ListPlansQuery = z.strictObject({
   search: z.string().max(200).default(''),
-  /** Only plans with a step made from this entry of the library. */
+  /** Only plans with a step made from this library entry. */
   uses: Id.optional(),
   /** Only plans for this group, or for this place. */
   groupId: Id.optional(),
@@ -51,8 +51,8 @@ export const ListPlansResponse = pageOf(ListedPlan);
 export type ListPlansResponse = z.infer<typeof ListPlansResponse>;
 
 /**
- * A version of a plan: the last of several saves that followed each other closely. `changes` are those since the version
- * before it; null for the earliest that is kept, unless the plan was made then.
+ * A version of a plan: the last of several saves that followed each other closely. `changes` are those since the
+ * version before it; null for the earliest that is kept, unless the plan was made then.
  */
 export const PlanVersion = z.object({
   revision: Revision,

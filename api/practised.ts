@@ -7,7 +7,10 @@ const planned = { plannedMs: Ms, doneMs: Ms, differenceMs: Ms };
 const Planned = z.object(planned);
 const Between = z.object({ ...planned, times: z.int() });
 
-/** What was practised at one time, without the plan it came from: what weeks are told from. Lengths in milliseconds. */
+/**
+ * What was practised at one time, without the plan it came from: the trends are computed from it. Lengths in
+ * milliseconds.
+ */
 export const PractisedOnce = z.object({
   id: z.string(),
   kind: z.enum(['run', 'entry']),

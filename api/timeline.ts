@@ -6,7 +6,10 @@ import { HoldBreath, OtherSetUp, STEP_KINDS } from '#core/plan';
 import { PlacedProp, PropMove } from './props';
 import { BELL_KINDS, NOTE_KINDS, TimelineRules, type Timeline } from '#core/timeline';
 
-/** The arithmetic for a script: a plan in, its timeline and totals out. `rules` are the timeline rules, if not the usual. */
+/**
+ * The arithmetic for a script: a plan in, its timeline and totals out. `rules` are the timeline rules, if not the
+ * usual.
+ */
 export const TimelineRequest = z.strictObject({ document: z.unknown(), rules: TimelineRules.optional() });
 
 const Side = z.enum(['left', 'right', 'both', 'none']);

@@ -13,8 +13,9 @@ const HORIZON_MS = 2500;
 const SLACK_MS = 400;
 
 /**
- * Ninety minutes of bells, scheduled as a session does it (by ticks that come late and unevenly, on an audio clock that goes by
- * blocks) and rendered; gives how far each bell's first sound lies from its moment in the plan, in milliseconds.
+ * Ninety minutes of bells, scheduled as a session does it (by ticks that come late and unevenly, on an audio clock that
+ * goes by blocks) and rendered; gives how far each bell's first sound lies from its moment in the plan, in
+ * milliseconds.
  */
 export async function renderedBells(): Promise<number[]> {
   const timeline = compileTimeline(longPlan(30), builtInLibrary);

@@ -15,7 +15,9 @@ export function longPlan(steps: number): Plan {
   };
 }
 
-/** The plan with most to carry that the schema lets in: every stage of every hold with another set-up of 24 full rows. */
+/**
+ * The plan with most to carry that the schema lets in: every stage of every hold with another set-up of 24 full rows.
+ */
 function heaviestPlan(): Plan {
   const places = PROP_PLACE_NAMES.slice(0, 28);
   const sides = ['each', 'left', 'right'] as const;

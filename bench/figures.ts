@@ -21,7 +21,7 @@ const requests = (statureCm: number, coarse: boolean) =>
   }));
 
 /**
- * Settling and drawing every position for another stature, fine and coarse, asked of the worker in the browser as the
+ * Settling and drawing every position for another height, fine and coarse, asked of the worker in the browser as the
  * page asks it: what happens while a slider moves and after. Milliseconds from the question to the answer.
  */
 export async function benchFigures(page: Page, url: string): Promise<Figure[]> {

@@ -30,7 +30,9 @@ const itemsOf = (plan: Plan, options: FitOptions): Item[] =>
     costs: choices.map(({ value }) => weight * times * ((value - now.value) / now.value) ** 2),
   }));
 
-/** The same problem as two integer programs for a general solver: first the longest total, then the least harm at it. */
+/**
+ * The same problem as two integer programs for a general solver: first the longest total, then the least harm at it.
+ */
 async function byIntegerProgram(items: readonly Item[], budgetMs: number): Promise<{ totalMs: number; cost: number }> {
   const highs = await solver;
   const term = (factor: number, i: number, k: number): string =>
@@ -49,7 +51,7 @@ async function byIntegerProgram(items: readonly Item[], budgetMs: number): Promi
 }
 const solver = loadHighs();
 
-/** The exact fit of a long plan, and 200 random plans held against a general mixed-integer solver. */
+/** The exact fit of a long plan, and 200 random plans compared with a general mixed-integer solver. */
 export async function benchFit(): Promise<Figure[]> {
   const random = seeded(7);
   const long = randomPlan(40, random);

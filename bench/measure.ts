@@ -1,4 +1,4 @@
-/** One line of the table: what was measured, the figure, and the bar it is held against. */
+/** One line of the table: what was measured, the figure, and the bar it is compared with. */
 export interface Figure {
   what: string;
   figure: string;
@@ -22,7 +22,7 @@ export function timed(times: number, work: () => void): number[] {
   });
 }
 
-/** A figure in milliseconds held against a bar in milliseconds. */
+/** A figure in milliseconds compared with a bar in milliseconds. */
 export const msFigure = (what: string, ms: number, barMs: number): Figure => ({
   what,
   figure: `${ms.toFixed(ms < 10 ? 2 : 0)} ms`,

@@ -45,7 +45,10 @@ async function fill(file: string) {
   return template.plan;
 }
 
-/** Reads and writes at 100 requests a second with 2,000 plans and 500 runs stored; and how long any route holds the loop. */
+/**
+ * Reads and writes at 100 requests a second with 2,000 plans and 500 runs stored; and how long any route holds the
+ * loop.
+ */
 export async function benchServer(): Promise<Figure[]> {
   const folder = mkdtempSync(join(tmpdir(), 'zovrin-bench-'));
   const file = join(folder, 'bench.sqlite');

@@ -7,7 +7,9 @@ writeFileSync(
   new URL('../library/measured.ts', import.meta.url),
   `import type { StrainRow } from './strains';
 
-/** Written by \`npm run library:measure\`: what each set-up of each position measures; a test holds it to the figures. */
+/**
+ * Written by \`npm run library:measure\`: what each set-up of each position measures; a test holds it to the figures.
+ */
 export const MEASURED: Readonly<Record<string, StrainRow>> = {
 ${rows.join('')}};
 `,

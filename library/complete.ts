@@ -1,7 +1,7 @@
 import { Position, Technique } from '#core/catalogue';
 import { fieldIssues } from '#core/document';
 
-/** One thing that the library that ships has to put right, as `head-to-knee: waysIn: at least two sentences`. */
+/** One thing that the library that ships has to correct, as `head-to-knee: waysIn: at least two sentences`. */
 type Wrong = string;
 
 interface Missing {
@@ -61,7 +61,7 @@ const describe = (id: string, wrong: readonly Missing[]): Wrong[] =>
   wrong.map(({ field, reason }) => `${id}: ${field}: ${reason}`);
 
 /**
- * What is wrong with a library that is to ship: entries that do not fit their schema, lack what an entry of one's own may
+ * What is wrong with a library that is to ship: entries that do not fit their schema, lack what a custom entry may
  * leave empty, point at what is not there, or share an id. Each with the entry and the field; empty when all is well.
  */
 export function libraryProblems(positions: readonly unknown[], techniques: readonly unknown[]): Wrong[] {

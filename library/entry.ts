@@ -42,7 +42,7 @@ const length = ([seconds, minSeconds, maxSeconds, strength]: Length): HoldDefaul
   strength,
 });
 
-/** An entry of the library from what a teacher would tell of it. */
+/** A library entry from what a teacher would tell of it. */
 export function definePosition(entry: PositionDefinition): PositionText {
   const { names, times = [15, 15, 15], rebound = [30, 'none'], lengths } = entry;
   return {

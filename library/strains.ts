@@ -2,7 +2,10 @@ import { ORDINARY, settle, strainsOf, REFERENCE_HEIGHT_CM } from '#core/body';
 import { placedProps } from '#core/props';
 import { POSITIONS } from './entries';
 
-/** A row of the table: head below the heart and pelvis over it in cm, bend of the knee, fold of the hip, lift of the arm in degrees. */
+/**
+ * A row of the table: head below the heart and pelvis over it in cm, bend of the knee, fold of the hip, lift of the arm
+ * in degrees.
+ */
 export type StrainRow = readonly [head: number, pelvis: number, knee: number, hip: number, arm: number];
 
 /** Measures every set-up of every position on the standard body: what `measured.ts` holds. Takes some seconds. */

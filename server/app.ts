@@ -48,7 +48,7 @@ interface AppOptions {
   origins?: readonly string[];
 }
 
-/** Everything below the address of the API. What tells of people stands behind the lock. */
+/** Everything below the address of the API. Everything about people is behind the lock. */
 function apiRoutes(store: Store, { audience, lock, solver, clocks }: ApiParts): Router {
   const api = Router();
   api.get('/health', (_request, response) => {

@@ -1,6 +1,6 @@
 /**
- * What is written of a fault into the log: its kind, its message and where it came from. Nothing else it carries: a fault of
- * the database holds the statement with all its values, and these may be what somebody told of their health.
+ * What is written of a fault into the log: its kind, its message and where it came from. Nothing else it carries: a
+ * fault of the database holds the statement with all its values, and these may be about somebody's health.
  */
 export function loggedError(error: unknown): { type: string; message: string; stack: string } {
   if (!(error instanceof Error))

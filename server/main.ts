@@ -42,7 +42,7 @@ const upkeep = (): Promise<void> =>
     .catch(logError);
 setInterval(() => void upkeep(), DAY_MS).unref();
 if (process.argv.includes('--demo') && (await loadDemo(store, demoDay()))) console.log('Loaded the demo data.');
-// A new house has a backup from its first day on.
+// A new database is backed up from its first day on.
 if (backupsOf(store.file).length === 0) await store.backUp().catch(logError);
 
 const webFolder = join(process.cwd(), 'dist', 'web');

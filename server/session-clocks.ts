@@ -4,9 +4,9 @@ import type { RunEvent } from '#core/run';
 const MAX_SESSIONS = 50;
 
 /**
- * The clocks of sessions under way, as the windows that lead them have them: devices differ, and whoever follows or takes
- * over goes by the clock the session began with. `now` is the server's clock in milliseconds since 1970 UTC. Kept in memory:
- * after a restart the next events from the leading window bring it back.
+ * The clocks of sessions under way, as the windows that lead them have them: devices differ, and whoever follows or
+ * takes over goes by the clock the session began with. `now` is the server's clock in milliseconds since 1970 UTC. Kept
+ * in memory: after a restart the next events from the leading window bring it back.
  */
 export function sessionClocks(now: () => number) {
   const clocks = new Map<string, { window: string; behindMs: number }>();

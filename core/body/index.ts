@@ -1,4 +1,6 @@
-/** The figure: how a position is held, how it comes to rest with its props, what can be measured on it, how it looks. */
+/**
+ * The figure: how a position is held, how it comes to rest with its props, what can be measured on it, how it looks.
+ */
 export { Figure, View, VIEWS, type ViewName } from './figure';
 export { Arm, Foot, Hand, Leg, Pose, type Angles } from './pose';
 export { SettleStep } from './settle/steps';

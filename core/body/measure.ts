@@ -22,7 +22,10 @@ export interface Measures {
   /** How much higher than the heart (negative: lower) the middle of the head and of the hips are. */
   headOverHeart: number;
   pelvisOverHeart: number;
-  /** Over the floor: the hip joints, the higher and the lower knee, the undersides of head and shoulders, and what is under the head. */
+  /**
+   * Over the floor: the hip joints, the higher and the lower knee, the undersides of head and shoulders, and what is
+   * under the head.
+   */
   levels: {
     hips: number;
     knee: number;
@@ -128,5 +131,7 @@ export function measure(settled: Settled): Measures {
 /** The lowest point of a settled body, in centimetres over the floor (negative: below it). */
 export const lowestOf = ({ flesh }: Settled): number => lowestPoint(flesh);
 
-/** How far the body is from floor, props and wall at its nearest place; negative: deeper in than flesh and prop give. */
+/**
+ * How far the body is from floor, props and wall at its nearest place; negative: deeper in than flesh and prop give.
+ */
 export const clearanceOf = ({ flesh, solids }: Settled): number => clearance(flesh, solids);

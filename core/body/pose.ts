@@ -11,7 +11,7 @@ const Point = z.tuple([z.number().min(-300).max(300), z.number().min(-300).max(3
 export type Angles = z.infer<typeof Triple>;
 
 /**
- * A place or direction in body centimetres (of a stature of 165, scaled for others): along the mat, up, and outward:
+ * A place or direction in body centimetres (of a height of 165, scaled for others): along the mat, up, and outward:
  * away from the middle on the limb's own side. So both sides share the same numbers, and mirroring is swapping.
  */
 export type Outward = z.infer<typeof Point>;

@@ -1,5 +1,5 @@
 /**
- * Lengths of the segments as shares of stature, after R. Drillis and R. Contini, "Body segment parameters" (1966), as
+ * Lengths of the segments as shares of height, after R. Drillis and R. Contini, "Body segment parameters" (1966), as
  * given in D. A. Winter, "Biomechanics and Motor Control of Human Movement", fig. 4.1: thigh .245, shank .246, ankle
  * height .039, foot .152, upper arm .186, forearm .146, hand .108, hip half-distance about .052 (the joint centres lie
  * nearer together than the .191 of the hips' breadth). Trunk from hip joint to the seventh neck vertebra .325, divided
@@ -27,7 +27,7 @@ export const SHARES = {
 
 export type Segments = { readonly [name in keyof typeof SHARES]: number };
 
-/** All tables of breadths are for this stature; another one scales them. */
+/** All tables of breadths are for this height; another one scales them. */
 export const REFERENCE_HEIGHT_CM = 165;
 export const MIN_HEIGHT_CM = 140;
 export const MAX_HEIGHT_CM = 200;
@@ -35,7 +35,7 @@ export const MAX_HEIGHT_CM = 200;
 const known = new Map<number, Segments>();
 const MAX_KNOWN = 100;
 
-/** Lengths of the segments in centimetres for a stature in centimetres. Asked many times while a figure settles. */
+/** Lengths of the segments in centimetres for a height in centimetres. Asked many times while a figure settles. */
 export function segmentsOf(statureCm: number): Segments {
   const before = known.get(statureCm);
   if (before) return before;

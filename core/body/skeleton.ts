@@ -6,7 +6,7 @@ import { spineOf, type Spine } from './spine';
 /** A posed body without its flesh: the joints and the frames of the segments, in the room. */
 export interface Skeleton {
   statureCm: number;
-  /** Stature over the stature of the tables. */
+  /** Height over the height of the tables. */
   k: number;
   segments: Segments;
   spine: Spine;
@@ -14,7 +14,7 @@ export interface Skeleton {
   arms: Limbs;
 }
 
-/** The skeleton of a pose for a stature in centimetres. Segment lengths are kept at all angles. */
+/** The skeleton of a pose for a height in centimetres. Segment lengths are kept at all angles. */
 export function skeletonOf(pose: Pose, statureCm: number): Skeleton {
   const k = statureCm / REFERENCE_HEIGHT_CM;
   const segments = segmentsOf(statureCm);

@@ -47,7 +47,9 @@ const bend = ([fold, side, twist]: Angles, share: number): Mat3 => {
 /** The frame of the pelvis in the room. */
 const rootFrame = ({ pitch, roll, yaw }: Pose['root']): Mat3 => turned(aboutY(yaw), aboutZ(-pitch), aboutY(roll));
 
-/** How much of a bend falls on each centimetre: ramps over a quarter at both ends, so a fold is round and not hinged. */
+/**
+ * How much of a bend falls on each centimetre: ramps over a quarter at both ends, so a fold is round and not hinged.
+ */
 function density(s: number, from: number, to: number): number {
   if (s < from || s > to) return 0;
   const ramp = (to - from) * 0.25;
@@ -56,7 +58,7 @@ function density(s: number, from: number, to: number): number {
 
 /**
  * The spine of a pose, bent little by little from the hips to the root of the neck, with neck and head on it.
- * `k` is stature over the tables' stature.
+ * `k` is height over the tables' height.
  */
 export function spineOf(pose: Pose, segments: Segments, k: number): Spine {
   const frame0 = rootFrame(pose.root);

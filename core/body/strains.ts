@@ -4,8 +4,8 @@ import { SIDES } from './pose';
 import type { Settled } from './settle/settle';
 
 /**
- * How far a settled body is from rest, as far as cautions ask: centimetres and degrees, the larger of the two sides. A head
- * above the heart and hips below it are negative.
+ * How far a settled body is from rest, as far as cautions ask: centimetres and degrees, the larger of the two sides. A
+ * head above the heart and hips below it are negative.
  */
 export interface Strains {
   headBelowHeartCm: number;

@@ -74,7 +74,7 @@ function doneOnce(part: BreathPart, countSeconds: Seconds, set: BreathSet, round
   }
 }
 
-/** Everything that is done in a practice; rounds that are the same are told once, with how many there are. */
+/** Everything that is done in a practice; equal rounds are listed once, with their number. */
 function everythingDone({ sets, countSeconds }: BreathPractice): Done[] {
   return sets.flatMap((set) =>
     set.parts.flatMap((part) =>

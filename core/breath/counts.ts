@@ -60,8 +60,9 @@ const NEW_BEAT_MS = 4000;
 const COUNT_TAPS = 9;
 
 /**
- * The length of one count from the moments of taps in milliseconds: the mean of the last eight intervals, to a hundredth
- * of a second. Undefined before there are enough taps, or where they are faster or slower than a count may be.
+ * The length of one count from the moments of taps in milliseconds: the mean of the last eight intervals, to a
+ * hundredth of a second. Undefined before there are enough taps, or where they are faster or slower than a count may
+ * be.
  */
 export function countOfTaps(taps: readonly number[]): Seconds | undefined {
   const from = taps.findLastIndex((tap, i) => i > 0 && tap - (taps[i - 1] ?? 0) > NEW_BEAT_MS);

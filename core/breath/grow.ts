@@ -9,7 +9,7 @@ export interface CountedBreath {
   countSeconds: Seconds;
 }
 
-/** House rules of growing: how much longer a part may get in a week, as a share or as whole counts, whichever is more. */
+/** Settings of growing: how much longer a part may get in a week, as a share or as whole counts, whichever is more. */
 export const GrowthRules = z.strictObject({
   share: z.number('A share is a number.').min(0, 'At least 0 %.').max(1, 'At most 100 %.'),
   counts: z.int('Counts are whole numbers.').min(0, 'At least 0 counts.').max(10, 'At most 10 counts.'),
@@ -25,8 +25,8 @@ const partMs = ({ ratio, countSeconds }: CountedBreath, part: Quarter): number =
 
 /**
  * Why a breath should not grow from one to the other within a week; empty where it may. One part at a time, the holds
- * last, and no part by more than a tenth or one count, whichever is more. Getting shorter is always allowed. `easy` says
- * whether in- and out-breath have been easy as they are: before that no hold grows.
+ * last, and no part by more than a tenth or one count, whichever is more. Getting shorter is always allowed. `easy`
+ * says whether in- and out-breath have been easy as they are: before that no hold grows.
  */
 export function growthRefusals(
   from: CountedBreath,

@@ -3,7 +3,7 @@ import { clockOfMs } from '#core/time';
 import { breathCost, type BreathCost } from './cost';
 import type { BreathPractice } from './practice';
 
-/** Limits of the house rules on what a practice asks. Seconds, a share from 0 to 1, breaths and strokes a minute. */
+/** Limits of the settings on what a practice asks. Seconds, a share from 0 to 1, breaths and strokes a minute. */
 export const BreathLoadRules = z.strictObject({
   longestHoldSeconds: z
     .number('A hold is a number of seconds.')
@@ -31,7 +31,7 @@ export const LOAD_RULES: BreathLoadRules = {
   fastestStrokes: 90,
 };
 
-/** What a practice asks more of than the house rules allow, in words a colleague would use. */
+/** What a practice asks more of than the settings allow, in words a colleague would use. */
 export interface LoadFlag {
   kind:
     | 'retention'

@@ -11,9 +11,9 @@ const listOf = (value: unknown, change: (one: Json) => Json): unknown =>
   Array.isArray(value) ? value.map((one: unknown) => (isObject(one) ? change(one) : one)) : value;
 
 /**
- * A practice of the first version of plans and entries as one of the second: parts tell their sound, place and locks, sets
- * have a change over their rounds and what is said. What does not look like a practice comes back as it is, for the
- * schema to refuse.
+ * A practice of the first version of plans and entries as one of the second: parts tell their sound, place and locks,
+ * sets have a change over their rounds and what is said. What does not look like a practice comes back as it is, for
+ * the schema to refuse.
  */
 export function practiceFromVersion1(practice: unknown): unknown {
   if (!isObject(practice)) return practice;

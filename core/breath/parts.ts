@@ -69,7 +69,9 @@ export const OwnPacePart = z.strictObject({
 });
 export type OwnPacePart = z.infer<typeof OwnPacePart>;
 
-/** Strokes of the belly: short out-breaths after which the air comes back by itself, or both ways with the same strength. */
+/**
+ * Pumps of the belly: short out-breaths after which the air comes back by itself, or both ways with the same strength.
+ */
 export const StrokesPart = z.strictObject({
   kind: z.literal('strokes'),
   count: z

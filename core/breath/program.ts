@@ -16,8 +16,8 @@ interface BreathPhaseBase {
 }
 
 /**
- * One quarter of a counted cycle: `counts` beats of `countMs` each, in tenths where a ramp goes in tenths. `cycle` counts
- * from 1 within the practice.
+ * One quarter of a counted cycle: `counts` beats of `countMs` each, in tenths where a ramp goes in tenths. `cycle`
+ * counts from 1 within the practice.
  */
 export interface CountedPhase extends BreathPhaseBase {
   kind: Quarter;
@@ -33,7 +33,7 @@ export interface OwnPacePhase extends BreathPhaseBase {
   cycles: number;
 }
 
-/** Strokes of the belly: `count` of them, the first at the phase's start, evenly up to its end. */
+/** Pumps of the belly: `count` of them, the first at the phase's start, evenly up to its end. */
 export interface StrokesPhase extends BreathPhaseBase {
   kind: 'strokes';
   count: number;
@@ -61,14 +61,16 @@ export interface QuietPhase extends BreathPhaseBase {
 
 export type BreathPhase = CountedPhase | OwnPacePhase | StrokesPhase | RetentionPhase | RecoverPhase | QuietPhase;
 
-/** The breath is held where it came in: a full hold belongs to the in-breath's side, an empty one to the out-breath's. */
+/**
+ * The breath is held where it came in: a full hold belongs to the in-breath's side, an empty one to the out-breath's.
+ */
 const throughOf = (part: CyclePart, quarter: Quarter): Through =>
   quarter === 'in' || quarter === 'holdFull' ? part.inThrough : part.outThrough;
 
 /**
- * Unfolds a practice into its phases in order, without gaps, from 0; quarters of no counts are left out.
- * All moments are whole milliseconds from the start of the practice. With `extraRounds` the last set goes on for so many
- * rounds more, as its last one was.
+ * Unfolds a practice into its phases in order, without gaps, from 0; quarters of no counts are left out. All moments
+ * are whole milliseconds from the start of the practice. With `extraRounds` the last set goes on for so many rounds
+ * more, as its last one was.
  */
 export function breathProgram(practice: BreathPractice, extraRounds = 0): BreathPhase[] {
   const phases: BreathPhase[] = [];

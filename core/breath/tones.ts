@@ -3,8 +3,8 @@ import { strokesMs } from './lengths';
 import type { BreathPhase } from './program';
 
 /**
- * Something of a breath that is heard: the in-breath rises, the out-breath falls, a hold is quiet; strokes and pulses are
- * short ticks; quiet breathing begins with one soft touch.
+ * Something of a breath that is heard: the in-breath rises, the out-breath falls, a hold is quiet; strokes and pulses
+ * are short ticks; quiet breathing begins with one soft touch.
  */
 export type ToneKind = 'in' | 'out' | 'holdFull' | 'holdEmpty' | 'stroke' | 'pulse' | 'ease';
 

@@ -9,9 +9,9 @@ function endsBreath(phase: BreathPhase, next: BreathPhase | undefined): boolean 
 }
 
 /**
- * The phases of a practice that has `budgetMs` milliseconds, from 0: as much of it as ends with a whole cycle. With `fill`
- * its last set goes on for as many rounds as there is room; without, it is done once as it stands. More room only adds
- * phases at the end, so what is under way goes on as it was.
+ * The phases of a practice that has `budgetMs` milliseconds, from 0: as much of it as ends with a whole cycle. With
+ * `fill` its last set goes on for as many rounds as there is room; without, it is done once as it stands. More room
+ * only adds phases at the end, so what is under way goes on as it was.
  */
 export function breathWithin(practice: BreathPractice, fill: boolean, budgetMs: Ms): BreathPhase[] {
   const last = practice.sets.at(-1);

@@ -73,7 +73,7 @@ export function partInWords(part: BreathPart): string {
     .join(', ');
 }
 
-/** The counts of a set, with what changes: `in 4, out 4 to 8`; parts that are the same are told once. */
+/** The counts of a set, with what changes: `in 4, out 4 to 8`; equal parts are listed once. */
 export function setInWords({ parts, ramp }: Pick<BreathSet, 'parts' | 'ramp'>): string {
   const partsInWords = [...new Set(parts.map(partInWords))].join(', then ');
   if (!ramp) return partsInWords;

@@ -19,7 +19,7 @@ export const CustomEntry = z.discriminatedUnion('kind', [
 ]);
 export type CustomEntry = z.infer<typeof CustomEntry>;
 
-/** Version 2: a technique's practice tells sounds, places, locks and changes over its rounds. */
+/** Version 2: a technique's practice holds sounds, places, locks and changes over its rounds. */
 const fromVersion1: Migration = (document) =>
   document.kind === 'technique' && typeof document.entry === 'object' && document.entry !== null
     ? {
@@ -31,7 +31,7 @@ const fromVersion1: Migration = (document) =>
       }
     : document;
 
-/** Version 3: the rows of a set-up may be props of one's own, with a size; older ones are rows as they are. */
+/** Version 3: the rows of a set-up may be custom props, with a size; older ones are rows as they are. */
 const fromVersion2: Migration = (document) => document;
 
 const ENTRY_DOCUMENT: DocumentKind<CustomEntry> = {
@@ -59,7 +59,7 @@ export function upgradedEntry(value: unknown): unknown {
   return known ? migrate(value as Record<string, unknown>, ENTRY_DOCUMENT.migrations, ENTRY_VERSION) : value;
 }
 
-/** The document of a position or a technique of one's own. */
+/** The document of a position or a custom technique. */
 export const positionDocument = (entry: Position): CustomEntry => ({
   format: ENTRY_FORMAT,
   version: ENTRY_VERSION,

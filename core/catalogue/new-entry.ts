@@ -3,7 +3,7 @@ import type { Figure } from '#core/body';
 import type { CustomEntry } from './custom-entry';
 import { positionDocument, techniqueDocument } from './custom-entry';
 
-/** A position of one's own to begin with: nothing said yet, held for three minutes, with a figure to start from. */
+/** A custom position to begin with: nothing said yet, held for three minutes, with a figure to start from. */
 export const blankPosition = (id: string, figure: Figure): CustomEntry =>
   positionDocument({
     id,
@@ -34,7 +34,7 @@ export const blankPosition = (id: string, figure: Figure): CustomEntry =>
     figure,
   });
 
-/** A technique of one's own to begin with: an even breath for three minutes. */
+/** A custom technique to begin with: an even breath for three minutes. */
 export const blankTechnique = (id: string): CustomEntry =>
   techniqueDocument({
     id,

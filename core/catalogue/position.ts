@@ -110,8 +110,8 @@ export const MAX_WAYS = 5;
 const Ways = (what: string) => z.array(words(what, 240)).max(MAX_WAYS, `At most ${MAX_WAYS} sentences.`);
 
 /**
- * An entry of the library: a position with what a teacher knows of it. What tells of it may be left empty in an entry of
- * one's own; the library that ships has all of it.
+ * A library entry: a position with what a teacher knows of it. Its texts may be empty in a custom entry; in the
+ * built-in library none is.
  */
 export const Position = z
   .strictObject({

@@ -12,8 +12,8 @@ function likeCase(word: string, as: string): string {
 }
 
 /**
- * Words that are written for the left side held, as they are said on a side: on the right, left and right change places.
- * The words of a set-up are mirrored with it.
+ * Words that are written for the left side held, as they are said on a side: on the right, left and right change
+ * places. The words of a set-up are mirrored with it.
  */
 export function wordsOnSide(text: string, side: 'left' | 'right' | 'both' | 'none'): string {
   if (side !== 'right') return text;

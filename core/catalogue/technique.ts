@@ -16,8 +16,8 @@ export const BREATH_TRAITS = [
 ] as const;
 
 /**
- * A breath technique: what one round of it is, in words, and the practice it usually starts with. What tells of it may be
- * left empty in an entry of one's own; the library that ships has all of it.
+ * A breath technique: what one round of it is, in words, and the practice it usually starts with. Its texts may be
+ * empty in a custom entry; in the built-in library none is.
  */
 export const Technique = z.strictObject({
   id: Id,

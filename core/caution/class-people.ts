@@ -24,8 +24,8 @@ export const InsteadOf = z.strictObject({ ...Decided, step: Step });
 export type InsteadOf = z.infer<typeof InsteadOf>;
 
 /**
- * What was decided for single people in one plan: kept beside the plan with the people’s data, and never part of the plan’s
- * own file. `SESSION_STEP` stands for the class as a whole.
+ * What was decided for single people in one plan: kept beside the plan with the people’s data, and never part of the
+ * plan’s own file. `SESSION_STEP` stands for the class as a whole.
  */
 export const ClassPeople = z.strictObject({
   format: z.literal(CLASS_PEOPLE_FORMAT, 'This is not what was decided for the people of a class.'),

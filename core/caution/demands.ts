@@ -12,8 +12,8 @@ export const CAUTION_TRAIT_WORDS: Record<CautionTrait, string> = {
 };
 
 /**
- * What a step asks of a body, and how much of it, in the unit of the trait (`TRAIT_UNITS`). Infinity where it is stated,
- * not measured: however much a rule asks for, it is taken to be there.
+ * What a step demands of a body, and how much, in the unit of the trait (`TRAIT_UNITS`). Infinity if it is stated, not
+ * measured: it then meets any threshold.
  */
 export type Demands = ReadonlyMap<CautionTrait, number>;
 
@@ -30,6 +30,6 @@ export const TRAIT_UNITS: Partial<Record<CautionTrait, string>> = {
   fast: 'a minute',
 };
 
-/** What a whole class asks: in seconds, but strokes by their number and getting up by how often. */
+/** What a whole class demands: in seconds, but pumps by their number and getting up by how often. */
 export const SESSION_DEMANDS = ['flatRest', 'strokes', 'retention', 'gettingUp', 'prone', 'length'] as const;
 export type SessionDemand = (typeof SESSION_DEMANDS)[number];

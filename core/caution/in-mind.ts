@@ -5,7 +5,7 @@ import { openLevel, type MatrixRow } from './matrix';
 import { worse, type Level } from './rule';
 import { demandsOf } from './traits';
 
-/** What to keep in mind for one person in one step, told by their initials. */
+/** What to keep in mind for one person in one step, with their initials. */
 export interface InMind {
   personId: string;
   initials: string;
@@ -13,8 +13,8 @@ export interface InMind {
 }
 
 /**
- * What the teacher keeps in mind for those who are there, as far as a step asks it of the body; people in the order they
- * are given. These are the teacher's own words: nothing is concluded from them.
+ * What the teacher keeps in mind for those who are there, as far as a step asks it of the body; people in the order
+ * they are given. These are the teacher's own words: nothing is concluded from them.
  */
 export function inMind(
   people: readonly { id: string; person: Person }[],
@@ -41,9 +41,9 @@ export interface Reminder {
 }
 
 /**
- * What is to be known of everyone of a matrix at a step (by its place, from 0) while it is led: what they do instead, what
- * to do where a caution is open, and what the class as a whole asks of them here. What was seen and left is not told again,
- * and no condition is named: others may look on.
+ * What is to be known of everyone of a matrix at a step (by its place, from 0) while it is led: their alternative, what
+ * to do where a caution is open, and what the class as a whole asks of them here. What was seen and left is not given
+ * again, and no condition is named: others may look on.
  */
 export function remindersAt(rows: readonly MatrixRow[], index: number): Reminder[] {
   return rows.flatMap(({ personId, cells, session }): Reminder[] => {

@@ -1,4 +1,4 @@
-/** Cautions: conditions, what steps ask of a body, the rules between them, and the ways out. */
+/** Cautions: conditions, what steps demand of a body, the rules between them, and the alternatives. */
 export { CAUTION_TRAIT_WORDS, SESSION_DEMANDS, TRAIT_UNITS, type CautionTrait, type SessionDemand } from './demands';
 export {
   ClassPeople,

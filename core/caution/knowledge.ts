@@ -9,7 +9,7 @@ export interface Knowledge {
   conditions: readonly Condition[];
   rules: readonly Rule[];
   library: Library;
-  /** What a way out may be chosen from. */
+  /** What alternatives may be chosen from. */
   positions: readonly Position[];
   techniques: readonly Technique[];
   /** What a position measures in a set-up; undefined where that is not known, and what the entry states counts. */

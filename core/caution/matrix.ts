@@ -15,7 +15,7 @@ export interface Cell {
   state: 'open' | 'seen' | 'instead';
   /** What is done instead. */
   step?: Step;
-  /** What is to be known of what is done instead: a condition may have changed since. */
+  /** What is to be known of the alternative: a condition may have changed since. */
   insteadLevel: Level | null;
   /** Who decided, and when. */
   by?: string;
@@ -43,13 +43,13 @@ interface OnPerson {
   person: Person;
 }
 
-/** What of a cell still asks for a decision: its level where it is open, or where what is done instead has cautions too. */
+/** What of a cell still asks for a decision: its level where it is open, or where the alternative has cautions too. */
 export const openLevel = ({ state, level, insteadLevel }: Cell): Level | null =>
   state === 'open' ? level : state === 'instead' ? insteadLevel : null;
 
 /**
- * Everyone of a group against a plan on a day (`2026-11-26`), with what was decided. A decision that was made before a new
- * caution came up does not cover it: the cell is open again.
+ * Everyone of a group against a plan on a day (`2026-11-26`), with what was decided. A decision that was made before a
+ * new caution came up does not cover it: the cell is open again.
  */
 export function classMatrix(
   plan: Plan,
@@ -88,7 +88,7 @@ function rowOf(
     if (other) {
       const { step, by, at } = other;
       const { level: left } = screenStep(step, demandsOf(step, knowledge), active);
-      // What is only to be watched was told of when it was taken.
+      // A caution that is only to be watched was shown when the alternative was applied.
       return { level, cautions, state: 'instead', step, by, at, insteadLevel: left === 'watch' ? null : left };
     }
     const looked = seen.find((one) => one.stepId === stepId);

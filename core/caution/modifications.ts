@@ -7,7 +7,10 @@ import type { Level } from './rule';
 import { screenStep, type ActiveRule, type Caution } from './screen';
 import { demandsOf } from './traits';
 
-/** An easier way for somebody: a step that can stand in the place of another, in which nothing has to be changed or left out. */
+/**
+ * An easier way for somebody: a step that can stand in the place of another, in which nothing has to be changed or left
+ * out.
+ */
 export interface Easier {
   /** Another set-up, the same without something, another position or technique, or a rest in its place. */
   kind: 'setUp' | 'without' | 'position' | 'technique' | 'rest';
@@ -34,7 +37,9 @@ interface Candidate {
 }
 
 const MOST: Record<Easier['kind'], number> = { without: 2, setUp: 2, position: 3, technique: 2, rest: 1 };
-/** What a way is worth before its likeness: that the step stays what it is, that a rule or the entry itself names it. */
+/**
+ * What a way is worth before its likeness: that the step stays what it is, that a rule or the entry itself names it.
+ */
 const WORTH = { same: 1.6, named: 1.2, variation: 0.5, watch: -0.5, rest: -9 } as const;
 
 /** A practice without holds, strokes and locks; undefined where nothing of it is left. */
@@ -120,7 +125,7 @@ function waysOfHold(
           kind: 'position',
           step: heldInstead(step, position, items, approach),
           words: `${position.names.english}: ${lower(name)}`,
-          // A position is told once, in the first of its set-ups that will do.
+          // A position is offered once, in the first of its set-ups that will do.
           score: score - i * 0.01,
         }));
     });
@@ -186,9 +191,10 @@ function alike(a: Technique | undefined, b: Technique): number {
 }
 
 /**
- * Easier ways in the place of a step for whom these rules apply, the nearest first: the same in another set-up or without
- * holding, another position or technique that is like it or that a rule names. Only what asks for no change any more, and
- * nothing to watch before something to watch; a rest, as is easy, is always the last. `active` as given by `rulesOf`.
+ * Easier ways in the place of a step for whom these rules apply, the nearest first: the same in another set-up or
+ * without holding, another position or technique that is like it or that a rule names. Only what asks for no change any
+ * more, and nothing to watch before something to watch; a rest, as is easy, is always the last. `active` as given by
+ * `rulesOf`.
  */
 export function modifications(
   step: Step,

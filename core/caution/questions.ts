@@ -22,8 +22,8 @@ export interface QuestionGroup {
 }
 
 /**
- * What the screening form asks: each condition that a rule uses, by area. Of a condition’s degrees and time only what a rule
- * tells apart: nothing is asked that changes nothing.
+ * What the screening form asks: each condition that a rule uses, by area. Degrees and times are only asked for where a
+ * rule depends on them.
  */
 export function screeningQuestions({ conditions, rules }: Pick<Knowledge, 'conditions' | 'rules'>): QuestionGroup[] {
   const relevant = conditions.flatMap((condition): Condition[] => {

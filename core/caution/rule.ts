@@ -9,7 +9,7 @@ export type Level = (typeof LEVELS)[number];
 export const worse = (a: Level | null, b: Level | null): Level | null =>
   a === null ? b : b === null ? a : LEVELS.indexOf(a) > LEVELS.indexOf(b) ? a : b;
 
-/** What to do instead, and where a way out is looked for first. */
+/** What to do instead, and where to look for an alternative first. */
 export interface Instead {
   /** In one plain sentence. */
   words: string;
@@ -17,9 +17,9 @@ export interface Instead {
   techniques?: readonly string[];
 }
 
-/** Where a rule looks: at what a step asks of a body, at one entry of the library, or at the whole class. */
+/** Where a rule looks: at what a step asks of a body, at one library entry, or at the whole class. */
 export type RuleOn =
-  /** From `atLeast` on, in the unit of the trait; from any where that is not told. */
+  /** From `atLeast` on, in the unit of the trait; from any where that is not given. */
   | { kind: 'trait'; trait: CautionTrait; atLeast?: number }
   | { kind: 'position'; position: string }
   | { kind: 'technique'; technique: string }
@@ -29,7 +29,7 @@ export type RuleOn =
 export interface Rule {
   id: string;
   condition: string;
-  /** Only in these degrees; in all of them where none is told. */
+  /** Only in these degrees; in all of them if none is given. */
   degrees?: readonly string[];
   /** Only in these weeks of a pregnancy: from the first, before the second. */
   weeks?: readonly [from: number, before: number];

@@ -348,7 +348,9 @@ test('conditions in words, as they are on the day', () => {
     const known = CONDITIONS.find((one) => one.id === id)!;
     return stateInWords(stateOn(has(id, patch), known, CLASS_DAY), known);
   };
-  expect(named('pregnancy', { since: daysLater(CLASS_DAY, -23 * 7 - 3) })).toBe('Pregnancy, 23 weeks, second trimester');
+  expect(named('pregnancy', { since: daysLater(CLASS_DAY, -23 * 7 - 3) })).toBe(
+    'Pregnancy, 23 weeks, second trimester',
+  );
   expect(named('knee-replaced', { since: '2026-07-20' })).toBe('A knee that was replaced, 4 months ago');
   expect(named('stroke', { since: '2026-10-20' })).toBe('A stroke or a small stroke, 1 month ago');
   expect(named('stroke', { since: '2020-10-20' })).toBe('A stroke or a small stroke, 6 years ago');

@@ -29,17 +29,17 @@ interface SessionCaution extends Caution {
   steps: readonly number[];
 }
 
-/** A person held against a plan. */
+/** The screening of one person against a plan. */
 export interface PersonScreening {
   steps: readonly StepScreening[];
   session: readonly SessionCaution[];
-  /** What they told of that nothing is known about here: it is screened by nothing. */
+  /** Conditions that no rule knows; they are not screened. */
   notScreened: readonly string[];
   /** What is kept with a date that cannot be right any more, in words: it is screened as if the date were not known. */
   stale: readonly string[];
 }
 
-/** What a plan asks, step by step and in all: reckoned once, however many people are held against it. */
+/** What a plan demands, step by step and in total: computed once for any number of people. */
 export interface PlanDemands {
   steps: readonly { step: Step; asks: Demands }[];
   session: SessionDemands;
@@ -76,8 +76,8 @@ export function rulesFor(
 }
 
 /**
- * The rules that apply to a person on a day (`2026-11-26`), the conditions that no rule is known for, and those whose recorded
- * date cannot be right any more.
+ * The rules that apply to a person on a day (`2026-11-26`), the conditions that no rule is known for, and those whose
+ * recorded date cannot be right any more.
  */
 export function rulesOf(
   { conditions }: Pick<Person, 'conditions'>,
@@ -179,7 +179,10 @@ function screenAgainst(
   };
 }
 
-/** Holds a person against a plan on a day (`2026-11-26`): usual cautions by step and for the class, each with its reason. */
+/**
+ * Holds a person against a plan on a day (`2026-11-26`): usual cautions by step and for the class, each with its
+ * reason.
+ */
 export const screen = (
   plan: Plan,
   person: Pick<Person, 'conditions'>,
@@ -210,8 +213,8 @@ export interface GeneralCaution {
 }
 
 /**
- * What is usually said of a step when nothing is known of who comes: every condition that has a caution here in some degree,
- * with the most careful, by level.
+ * What is usually said of a step when nothing is known of who comes: every condition that has a caution here in some
+ * degree, with the most careful, by level.
  */
 export function generalCautions(step: Step, knowledge: Knowledge): GeneralCaution[] {
   const asks = demandsOf(step, knowledge);

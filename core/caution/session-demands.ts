@@ -24,7 +24,10 @@ function isLow(step: Step, asks: Demands, knowledge: Knowledge): boolean | undef
   return family === undefined ? undefined : LOW.has(family) || asks.has('headBelowHeart');
 }
 
-/** What a class asks in all: its longest flat rest, its strokes, its holding of the breath, how often one gets up from lying. */
+/**
+ * What a class asks in total: its longest flat rest, its strokes, its holding of the breath, how often one gets up from
+ * lying.
+ */
 export function sessionDemands(plan: Plan, asks: readonly Demands[], knowledge: Knowledge): SessionDemands {
   const timeline = compileTimeline(plan, knowledge.library);
   const secondsOf = (i: number): number => {

@@ -6,7 +6,9 @@ import type { SetUp } from '#core/props';
 import type { Demands, CautionTrait } from './demands';
 import type { Knowledge } from './knowledge';
 
-/** From where on what is measured counts: a head a hand’s breadth lower, a heel near the seat, a thigh near the trunk. */
+/**
+ * From where on what is measured counts: a head a hand’s breadth lower, a heel near the seat, a thigh near the trunk.
+ */
 const FROM = {
   headBelowHeartCm: 6,
   kneeBendDegrees: 115,
@@ -50,7 +52,10 @@ function asksOfPosition(
   return into;
 }
 
-/** What technique and practice ask of the breath: holds, strokes and locks as they are in the practice, the rest as stated. */
+/**
+ * What technique and practice ask of the breath: holds, strokes and locks as they are in the practice, the rest as
+ * stated.
+ */
 function asksOfBreath(technique: Technique | undefined, practice: BreathPractice, into: Mutable = new Map()): Mutable {
   const { longestFullMs, longestEmptyMs, strokes, fastestStrokes } = breathCost(practice);
   // Where the practice of a technique shows no hold, as when a breath is taken in steps, what it states counts.
@@ -96,8 +101,8 @@ const setUpsOf = ({ setUp, stages }: HoldStep): SetUp[] => [
 ];
 
 /**
- * What a step asks of a body: by its position as it lies in its set-up, by its length, and by its breath. Without strains
- * what an entry states counts.
+ * What a step asks of a body: by its position as it lies in its set-up, by its length, and by its breath. Without
+ * strains what an entry states counts.
  */
 export function demandsOf(
   step: Step,

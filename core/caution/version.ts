@@ -48,7 +48,7 @@ function heldFor(step: HoldStep, ms: Ms): HoldStep {
   };
 }
 
-/** A breath that takes so long in all: whole rounds, then quiet breathing. */
+/** A breath that takes so long in total: whole rounds, then quiet breathing. */
 function breathedFor(step: BreathStep, ms: Ms): BreathStep | undefined {
   const fit = fitBreath(step.practice, toSeconds(ms));
   if (!fit.ok) return undefined;
@@ -93,9 +93,10 @@ function fitted(
 }
 
 /**
- * A plan as one person does it, with other steps in the place of some of its own (by their ids). Every step begins and ends
- * when it does for the others, so that both are taught in the same room: what stands in a place is held longer or shorter,
- * and set-ups that follow take the time they take for the others. What does not fit into its place is left as it was.
+ * A plan as one person does it, with other steps in the place of some of its own (by their ids). Every step begins and
+ * ends when it does for the others, so that both are taught in the same room: what stands in a place is held longer or
+ * shorter, and set-ups that follow take the time they take for the others. What does not fit into its place is left as
+ * it was.
  */
 export function versionFor(
   plan: Plan,

@@ -3,7 +3,7 @@ import type { Level } from './rule';
 /** How careful, in one word. */
 export const LEVEL_WORDS: Record<Level, string> = { avoid: 'leave out', change: 'change', watch: 'watch' };
 
-/** What stands on every screen that tells of cautions. */
+/** Shown on every screen with cautions. */
 export const NOT_ADVICE =
   'Usual cautions, not medical advice. With a condition, ask a doctor or licensed practitioner first.';
 export const STOP_SIGNS =

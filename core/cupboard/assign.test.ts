@@ -10,7 +10,9 @@ const want = (kind: KnownKind, state: string, pieces: number, optional = false):
   optional,
 });
 
-/** Needed pieces unmet, pieces if wished unmet, and how unlike what lies instead is: the less the better, in this order. */
+/**
+ * Needed pieces unmet, pieces if wished unmet, and how unlike what lies instead is: the less the better, in this order.
+ */
 type Score = [number, number, number];
 const scoreOf = ({ unmet, given }: Assignment): Score => [
   unmet.reduce((sum, { want: { optional }, pieces }) => sum + (optional ? 0 : pieces), 0),

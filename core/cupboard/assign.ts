@@ -56,8 +56,8 @@ function allAsWished(wants: readonly Want[], here: Available): Assignment | unde
 /**
  * Meets the wants of one moment from the pieces that are there, and from `elsewhere` where that is not enough. Optimal:
  * as few needed pieces as possible stay unmet, then as few of those only if wished, then as little as possible is done
- * with substitutes that are unlike, then as little as possible is brought. Solved as a mixed-integer program, in which a
- * way to meet a want is a variable and the stock of a kind a constraint.
+ * with substitutes that are unlike, then as little as possible is brought. Solved as a mixed-integer program, in which
+ * a way to meet a want is a variable and the stock of a kind a constraint.
  */
 export function assignProps(wants: readonly Want[], here: Available, elsewhere: Available = {}): Assignment {
   const simple = allAsWished(wants, here);

@@ -42,7 +42,7 @@ function homeRow(row: SetUpRow): HomeRow {
 
 /**
  * A set-up with things found at home: the one the position has for that, where a set-up needs something a home has not;
- * otherwise each prop gives way to what comes nearest, and what nothing comes near is left out and told.
+ * otherwise the nearest substitute for each prop; a prop without one is left out and reported.
  */
 export function homeSetUp(setUp: SetUp, position: Position | undefined): HomeSetUp {
   const rows = setUp.map(homeRow);

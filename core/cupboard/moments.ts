@@ -45,9 +45,9 @@ function wantsOf(sorts: readonly { props: readonly PlacedProp[]; people: number 
 const usesWall = (props: readonly PlacedProp[]): boolean => props.some(({ kind }) => kind === 'wall');
 
 /**
- * What a group of so many people needs, moment after moment: one for each stretch of a step with the same props in place.
- * Props that only lie about while people talk, loosen or rest without them are not in use. Where a step has another
- * set-up for some of the group, each part has its own.
+ * What a group of so many people needs, moment after moment: one for each stretch of a step with the same props in
+ * place. Props that only lie about while people talk, loosen or rest without them are not in use. Where a step has
+ * another set-up for some of the group, each part has its own.
  */
 export function momentsOf(timeline: Timeline, people: number): Moment[] {
   const moments: Moment[] = [];

@@ -36,7 +36,7 @@ export const Place = z
     setting: z.enum(SETTINGS),
     /** Pieces of each kind; a kind that is not named is not there. */
     stock: z.partialRecord(z.enum(STOCKED as [KnownKind, ...KnownKind[]]), Pieces('Pieces')),
-    /** Kinds of one's own, with their sizes. */
+    /** Custom kinds, with their sizes. */
     own: z
       .array(z.strictObject({ kind: CustomKind, count: Pieces('Pieces') }))
       .max(MAX_OWN, `At most ${MAX_OWN} custom kinds.`),

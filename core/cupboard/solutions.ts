@@ -4,7 +4,7 @@ import type { Available, SetUp } from '#core/props';
 import { compileTimeline } from '#core/timeline';
 import { insteadPieces, propDemand, unmetPieces } from './demand';
 
-/** A way out of a step that needs more than there is. */
+/** A solution for a step that needs more props than there are. */
 export type PropSolution =
   | { kind: 'setUp'; setUp: NamedSetUp }
   /** So many people take another set-up; the rest keep the step's own. */
@@ -25,10 +25,10 @@ const seatsAmong = (candidates: readonly Position[]): NamedSetUp[] =>
   );
 
 /**
- * What else could be done in a hold or a breath whose set-up needs more than there is: another of the position's set-ups
- * (for a breath, another seat) for all, two set-ups in the group, and for a hold another of the `candidates` for the same
- * areas of the body. Only what leaves nothing unmet (substitutes allowed, the fewest first), at most three of a kind.
- * `canUseWall` says whether a set-up at the wall comes into question for so many people.
+ * What else could be done in a hold or a breath whose set-up needs more than there is: another of the position's
+ * set-ups (for a breath, another seat) for all, two set-ups in the group, and for a hold another of the `candidates`
+ * for the same areas of the body. Only what leaves nothing unmet (substitutes allowed, the fewest first), at most three
+ * of a kind. `canUseWall` says whether a set-up at the wall comes into question for so many people.
  */
 export function propSolutions(
   step: HoldStep | BreathStep,

@@ -4,7 +4,7 @@ import { clockOfSeconds } from '#core/time';
 
 const DECIMALS = 'A length has at most three decimals of a second.';
 
-/** One for all: each of these takes a while to make, and every page makes its fields first. */
+/** Shared, because a number format is slow to create. */
 const letters = new Intl.NumberFormat('en');
 
 /** A length in seconds from `min` to `max`, at most three decimals; refused with the limit in words. */
@@ -26,7 +26,7 @@ export function words(what: string, max: number) {
   return text(what, max).refine((typed) => typed.trim() !== '', `${what} is needed.`);
 }
 
-/** One of a few, refused with what there is to choose from. */
+/** One of a few values; a refusal lists them. */
 export function oneOf<const T extends readonly [string, ...string[]]>(what: string, options: T) {
   return z.enum(options, `${what} is one of: ${options.join(', ')}.`);
 }

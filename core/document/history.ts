@@ -1,4 +1,6 @@
-/** What led from one version to the next. Changes with the same `merge` key, one after the other, are one step of undo. */
+/**
+ * A change from one version to the next. Changes with the same `merge` key, one after the other, are one step of undo.
+ */
 export interface Change {
   name: string;
   merge?: string;
@@ -13,7 +15,7 @@ export interface Entry<T> {
   edit?: unknown;
 }
 
-/** Undo as the list of earlier versions, redo as the list of undone ones. A value; nothing in it is written to. */
+/** Undo as the list of earlier versions, redo as the list of undone ones. Immutable. */
 export interface History<T> {
   past: readonly Entry<T>[];
   now: T;

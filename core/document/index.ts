@@ -1,4 +1,4 @@
-/** Documents that are stored and sent: their fields, reading them from outside, and what is wrong with them in words. */
+/** Documents: their fields, reading them from outside, history, merging, and problems in words. */
 export { Id, oneOf, seconds, text, words } from './fields';
 export { fieldIssues, type FieldIssue } from './issues';
 export { migrate, readDocument, type DocumentKind, type Migration, type Read } from './read';

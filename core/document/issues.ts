@@ -1,6 +1,6 @@
 import type { z } from 'zod';
 
-/** One thing wrong with a document: where, as a path like `steps.3.sides.seconds`, and why, in words. */
+/** One problem with a document: where, as a path like `steps.3.sides.seconds`, and why, in words. */
 export interface FieldIssue {
   field: string;
   reason: string;

@@ -1,6 +1,6 @@
 import equal from 'fast-deep-equal';
 
-/** Both changed the same thing, and differently. */
+/** Both changed the same thing differently. */
 const CONFLICT = Symbol('conflict');
 type Merged = unknown;
 type Fields = Record<string, unknown>;
@@ -8,11 +8,11 @@ type Fields = Record<string, unknown>;
 const isFields = (value: unknown): value is Fields =>
   typeof value === 'object' && value !== null && !Array.isArray(value);
 
-/** By what a thing in a list is known among the others, where it is known by something else than its `id`. */
+/** Identifies a thing in a list, if not by its `id`. */
 export type KeyOf = (thing: Readonly<Fields>) => string | undefined;
 const idOf: KeyOf = ({ id }) => (typeof id === 'string' ? id : undefined);
 
-/** The keys of a list; undefined where one thing cannot be told from another for sure. */
+/** The keys of a list; undefined if two things cannot be distinguished for certain. */
 function keysOf(list: readonly unknown[], keyOf: KeyOf): string[] | undefined {
   const keys = list.map((item) => (typeof item === 'string' ? item : isFields(item) ? keyOf(item) : undefined));
   const known = keys.filter((key) => key !== undefined);
@@ -116,7 +116,7 @@ function merge(place: Place, how: How): Merged {
 }
 
 export interface MergeOptions {
-  /** By what the things in its lists are known, where that is not their id. */
+  /** Identifies the things in its lists, if not by their id. */
   keyOf?: KeyOf | undefined;
   /** Whose value counts where both changed the same thing differently. */
   prefer?: 'mine' | 'theirs';
@@ -125,9 +125,9 @@ export interface MergeOptions {
 }
 
 /**
- * Puts together two changes that were made to one version of a document at the same time: field by field, and in lists of
- * words or of things with a key thing by thing. Undefined where both changed the same thing differently and nobody is
- * preferred, so that somebody has to choose. The document is JSON.
+ * Puts together two changes that were made to one version of a document at the same time: field by field, and in lists
+ * of words or of things with a key thing by thing. Undefined where both changed the same thing differently and nobody
+ * is preferred, so that somebody has to choose. The document is JSON.
  */
 export function mergeChanges<T>(base: T, mine: T, theirs: T, options: MergeOptions = {}): T | undefined {
   const { keyOf = idOf, prefer, sent = [] } = options;

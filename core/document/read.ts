@@ -17,7 +17,7 @@ export interface DocumentKind<T> {
   schema: z.ZodType<T>;
 }
 
-/** A document that was read, or every field that is wrong with the reason. */
+/** A document, or every invalid field with the reason. */
 export type Read<T> = { ok: true; value: T } | { ok: false; issues: FieldIssue[] };
 
 /**
@@ -35,8 +35,8 @@ export function migrate(document: Document, migrations: Readonly<Record<number, 
 }
 
 /**
- * Reads a document from anything: a request, a file, the database. Older versions are migrated first.
- * Returns the document, or every field that is wrong with the reason. Never throws.
+ * Reads a document from any value: a request, a file, the database. Older versions are migrated first. Returns the
+ * document, or every invalid field with the reason. Never throws.
  */
 export function readDocument<T>(kind: DocumentKind<T>, value: unknown): Read<T> {
   const refuse = (field: string, reason: string): Read<T> => ({ ok: false, issues: [{ field, reason }] });

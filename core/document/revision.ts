@@ -6,12 +6,12 @@ export interface Revised<T> {
   document: T;
 }
 
-/** What becomes of a save: it is stored, it was stored before, or it was made from a version that is no longer the latest. */
+/** The outcome of a save: it is stored, it was stored before, or it was made from an outdated version. */
 export type SaveOutcome = 'store' | 'storedBefore' | 'stale';
 
 /**
- * Decides what becomes of a save over what is stored. A save that was stored and whose answer was lost comes again: it is
- * the same save, in whatever order its fields stand.
+ * Decides the outcome of a save. A save whose answer was lost is sent again: it counts as the same save, whatever the
+ * order of its fields.
  */
 export function outcomeOfSave(current: Revised<unknown>, sent: Revised<unknown>): SaveOutcome {
   if (current.revision === sent.revision) return 'store';

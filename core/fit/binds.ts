@@ -4,7 +4,7 @@ import type { FittedLength, Planned } from './planned';
 
 /** What a length of a session is made up of, in milliseconds. */
 export interface MakeUp {
-  /** Set-ups, changes of sides, ways in and out, loosening, rests after sides: what is between the holds. */
+  /** Set-ups, changes of sides, getting in and coming out, loosening, rests after sides: what is between the holds. */
   betweenMs: Ms;
   /** The plan's own talk; `keptForTalkMs` is what is kept free beside it. */
   talkMs: Ms;

@@ -7,7 +7,10 @@ import type { Planned } from './planned';
 
 export type End = 'least' | 'most';
 
-/** How long plans are with every free length at its least (or most). Plans that share steps share what is worked out of them. */
+/**
+ * How long plans are with every free length at its least (or most). Plans that share steps share what is worked out of
+ * them.
+ */
 export function boundsOf(planned: Planned, options: FitOptions) {
   const { library, rules = DEFAULT_RULES } = planned;
   const freeOf = freeLengthsOf(options);
@@ -34,8 +37,8 @@ export function boundsOf(planned: Planned, options: FitOptions) {
   const nowMs = { least: compiledMs(planned.plan, now, 'least'), most: 0 };
   nowMs.most = nowMs.least + sumOf(now, 'most') - sumOf(now, 'least');
   /**
-   * How long the plan is at its least and most after an edit of one of its steps. Only the steps around it are compiled: what
-   * is brought and taken away elsewhere stays the same.
+   * How long the plan is at its least and most after an edit of one of its steps. Only the steps around it are
+   * compiled: what is brought and taken away elsewhere stays the same.
    */
   function after(edit: PlanEdit, stepId: string, adjusted: FitOptions = options): Record<End, Ms> {
     const { plan } = planned;

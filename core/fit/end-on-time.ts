@@ -7,7 +7,7 @@ import { onlyShorter } from './free';
 import type { FitOptions } from './options';
 import type { FittedLength, Planned } from './planned';
 
-/** What to shorten so that nine in ten evenings end by the hour. */
+/** What to shorten so that nine in ten evenings end on time. */
 export type OnTimeFit =
   | { kind: 'already' }
   /** These lengths, and when it would end with them. */
@@ -19,8 +19,8 @@ export type OnTimeFit =
 const TRIES = 6;
 
 /**
- * The lengths, none longer than it is and fitted with the least harm, with which nine in ten simulated evenings end by the plan's hour. What is kept for
- * talk and the target of the options are passed over: the hour is the class's.
+ * The lengths, none longer than it is and fitted with the least harm, with which nine in ten simulated evenings end by
+ * the plan's hour. What is kept for talk and the target of the options are passed over: the hour is the class's.
  */
 export function fitToEndOnTime(
   planned: Planned,
@@ -34,7 +34,7 @@ export function fitToEndOnTime(
     forecastFinish(compileTimeline(withLengths(plan, lengths), library, rules), paces, seed, evenings);
   const now = forecastOf([]);
   if (now.lateMs <= now.targetMs) return { kind: 'already' };
-  // What is to end by the hour nine times in ten is planned to end so much before it.
+  // What is to end on time nine times in ten is planned to end so much before it.
   let seconds = Math.floor((now.targetMs - (now.lateMs - now.plannedMs)) / 1000);
   for (let tries = 0; tries < TRIES; tries++) {
     if (seconds <= 0) break;

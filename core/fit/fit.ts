@@ -22,7 +22,7 @@ interface Fitted {
   lengths: readonly FittedLength[];
 }
 
-/** What comes of fitting a plan. Targets leave out what is kept for talk. */
+/** The result of fitting a plan. Targets leave out what is kept for talk. */
 export type Fit =
   /** As near to the target as the ranges allow, and never past it. `harm` is the sum that was least. */
   | ({ kind: 'fits'; harm: number } & Fitted)
@@ -37,7 +37,7 @@ export type Fit =
     } & Fitted)
   /** Even the longest is too short: by how much, and what would do. */
   | ({ kind: 'tooShort'; missingMs: Ms; madeUpOf: MakeUp; ways: readonly Way[] } & Fitted)
-  /** It was not asked in a way that can be answered. */
+  /** The request could not be understood. */
   | { kind: 'refused'; issues: readonly FieldIssue[] };
 
 const lengthOf = ({ times }: FreeLength, { ms }: Choice): Ms => times * ms;
@@ -59,7 +59,9 @@ export function fixedMs({ plan, library, rules = DEFAULT_RULES }: Planned, free:
   return free.reduce((ms, one) => ms - lengthOf(one, one.now), totalMs);
 }
 
-/** One choice for each free length, so that with what is fixed they come nearest to a target; undefined where none does. */
+/**
+ * One choice for each free length, so that with what is fixed they come nearest to a target; undefined where none does.
+ */
 export function choose(free: readonly FreeLength[], budgetMs: Ms, ticks?: (share: number) => void) {
   const items = free.map((one) => ({
     ms: one.choices.map((choice) => lengthOf(one, choice)),
@@ -69,11 +71,12 @@ export function choose(free: readonly FreeLength[], budgetMs: Ms, ticks?: (share
 }
 
 /**
- * Chooses every free hold (one number for both sides where they are even), rest and number of rounds within its range and on
- * its grid, so that the plan's length comes as near to the target as possible without passing it and, among those, the
- * weighted squared relative distance to the lengths it has now, Σ weight · sides · ((x − now) ÷ now)², is least. Locked steps
- * stay. Exact. Where it cannot be met: what there is at the shortest or longest, what that is made up of, and what would do.
- * `ticks` hears how much is done, from 0 to 1. Never throws; what was asked wrongly is answered by field.
+ * Chooses every free hold (one number for both sides where they are even), rest and number of rounds within its range
+ * and on its grid, so that the plan's length comes as near to the target as possible without passing it and, among
+ * those, the weighted squared relative distance to the lengths it has now, Σ weight · sides · ((x − now) ÷ now)², is
+ * least. Locked steps stay. Exact. Where it cannot be met: what there is at the shortest or longest, what that is made
+ * up of, and what would do. `ticks` hears how much is done, from 0 to 1. Never throws; what was asked wrongly is
+ * answered by field.
  */
 export const fitHolds = (planned: Planned, options: FitOptions, ticks?: (share: number) => void): Fit =>
   fitAmong(planned, options, (one) => one, ticks);

@@ -12,7 +12,9 @@ import { toMs, type Ms, type Seconds } from '#core/numbers';
 import type { Planned } from './planned';
 import { lastRestIndex, WEIGHT_FACTORS, type FitOptions } from './options';
 
-/** One length something may have: in its own measure (seconds, or rounds of breath), and in milliseconds for one side. */
+/**
+ * One length something may have: in its own measure (seconds, or rounds of breath), and in milliseconds for one side.
+ */
 export interface Choice {
   value: number;
   ms: Ms;
@@ -53,7 +55,10 @@ export function rangeOf(step: HoldStep | RestStep, now: Seconds): Range {
 const choiceOf = (ms: Ms): Choice => ({ value: ms / 1000, ms });
 const choice = (seconds: Seconds): Choice => choiceOf(toMs(seconds));
 
-/** The multiples of the grid within a range and the length there is, where that lies in it; where there are none, the nearest. */
+/**
+ * The multiples of the grid within a range and the length there is, where that lies in it; where there are none, the
+ * nearest.
+ */
 function lengthsWithin({ min, max }: Range, now: Seconds, grid: Seconds): Choice[] {
   // In milliseconds, where multiples are exact: a range of whole breaths keeps its ends.
   const [minMs, maxMs, nowMs, gridMs] = [toMs(min), toMs(max), toMs(now), toMs(grid)];
@@ -85,7 +90,7 @@ function ofBreath(step: BreathStep): OfStep[] {
 }
 
 function ofHold(step: HoldStep, gridSeconds: Seconds, floor: Seconds): OfStep[] {
-  // What is told in breaths is fitted in whole ones.
+  // What is measured in breaths is fitted in whole ones.
   const grid = step.breathSeconds ?? gridSeconds;
   const one = (side: 'even' | 'left' | 'right', now: Seconds, times: 1 | 2) => ({
     what: { kind: 'hold' as const, side },
@@ -126,8 +131,7 @@ function lengthsOfStep(step: Step, gridSeconds: Seconds, floor: Seconds): OfStep
 }
 
 /**
- * Gives what tells the free lengths of plans, as `freeLengths` does; what was found of a step is kept for the next plan that
- * has the same one.
+ * A cached `freeLengths`: what was found for a step is reused for the next plan with the same step.
  */
 export function freeLengthsOf({ gridSeconds }: Pick<FitOptions, 'gridSeconds'>) {
   const known = new WeakMap<Step, Map<Seconds, OfStep[]>>();

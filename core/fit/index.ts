@@ -1,4 +1,7 @@
-/** Fit: lengths that come as near to an hour as they can with the least harm; what does it where none can; what a minute costs. */
+/**
+ * Fit: lengths that come as near to an hour as they can with the least harm; what does it where none can; what a minute
+ * costs.
+ */
 export { fitHolds, type Fit } from './fit';
 export {
   classEndsAt,

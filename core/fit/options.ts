@@ -9,8 +9,8 @@ import { clockOfSeconds } from '#core/time';
 export const FIT_GRIDS = [1, 5, 15, 30, 60] as const;
 
 /**
- * How much a relative change of a step counts against the same change of a usual one: a step that keeps its length has to be
- * changed an eighth as much for the same harm, one that gives way first eight times as much.
+ * How much a relative change of a step counts against the same change of a usual one: a step that keeps its length has
+ * to be changed an eighth as much for the same harm, one that gives way first eight times as much.
  */
 export const WEIGHT_FACTORS: Record<FitWeight, number> = { keep: 8, normal: 1, givesWay: 1 / 8 };
 
@@ -47,8 +47,8 @@ export type FitOptions = z.infer<typeof FitOptions>;
 const USUAL_LAST_REST: Seconds = 300;
 
 /**
- * The last rest: the last of all holds, breaths and rests, where it is a rest or a long still hold of a position lying down.
- * Its place among the steps; -1 where a session does not end with one.
+ * The last rest: the last of all holds, breaths and rests, where it is a rest or a long still hold of a position lying
+ * down. Its place among the steps; -1 where a session does not end with one.
  */
 export function lastRestIndex(plan: Plan, library: Library): number {
   const at = plan.steps.findLastIndex(({ kind }) => kind === 'rest' || kind === 'hold' || kind === 'breath');
@@ -74,14 +74,16 @@ export function usualFitOptions(plan: Plan, library: Library): FitOptions {
 const lengthOfOne = (sides: { seconds: Seconds } | object): Seconds | null =>
   'seconds' in sides ? sides.seconds : null;
 
-/** How long after its start a plan that starts at a moment of the day ends at another; past midnight is the next day. */
+/**
+ * How long after its start a plan that starts at a moment of the day ends at another; past midnight is the next day.
+ */
 function secondsUntil(startsAt: string, time: string): Seconds {
   const minutes = (clock: string): number => Number(clock.slice(0, 2)) * 60 + Number(clock.slice(3, 5));
   const [from, to] = [minutes(startsAt.slice(11)), minutes(time)];
   return ((to - from + 24 * 60) % (24 * 60)) * 60;
 }
 
-/** The hour of the day at which a plan's class ends, as `19:30`; one without a beginning is counted from midnight. */
+/** The time of day when a plan's class ends, as `19:30`; a plan without a start is counted from midnight. */
 export function classEndsAt({ startsAt, classSeconds }: Plan): string {
   const from = (startsAt ?? '').slice(11) || '00:00';
   const minutes = Number(from.slice(0, 2)) * 60 + Number(from.slice(3, 5)) + Math.round(classSeconds / 60);
@@ -93,8 +95,8 @@ export function classEndsAt({ startsAt, classSeconds }: Plan): string {
 export type TargetLength = { ok: true; seconds: Seconds; classSeconds: Seconds } | { ok: false; issues: FieldIssue[] };
 
 /**
- * The length in seconds a session is fitted to, from its target and what is kept for talk; or the field that says no length,
- * with the reason.
+ * The length in seconds a session is fitted to, from its target and what is kept for talk; or the field that says no
+ * length, with the reason.
  */
 export function targetLength(plan: Plan, options: FitOptions): TargetLength {
   const refuse = (field: string, reason: string): TargetLength => ({ ok: false, issues: [{ field, reason }] });

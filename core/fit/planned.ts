@@ -10,7 +10,9 @@ export interface Planned {
   rules?: TimelineRules;
 }
 
-/** One length of a step, before and after. `from` and `to` in its own measure (seconds, rounds), `ms` for all it counts. */
+/**
+ * One length of a step, before and after. `from` and `to` in its own measure (seconds, rounds), `ms` for all it counts.
+ */
 export interface FittedLength extends ChosenLength {
   stepIndex: number;
   times: 1 | 2;

@@ -6,14 +6,14 @@ import { freeLengths, onlyLonger, onlyShorter, type Choice, type FreeLength } fr
 import type { FitOptions } from './options';
 import type { FittedLength, Planned } from './planned';
 
-/** What more (or less) of one step costs the others. */
+/** What lengthening or shortening one step costs the others. */
 export type Price =
   | {
       kind: 'costs';
       /** The step's own lengths as they would be; the others that change with it, the greatest change first. */
       own: readonly FittedLength[];
       others: readonly FittedLength[];
-      /** How much of it is taken from (or goes to) what is to spare. Below zero: it takes. */
+      /** How much comes out of the spare time (negative) or goes into it. */
       fromSpareMs: Ms;
       totalMs: Ms;
     }
@@ -26,9 +26,9 @@ const moved = (one: FreeLength, by: Seconds): Choice => {
 };
 
 /**
- * What a step's holds or rest cost in others where they are `by` seconds longer a side (below zero: shorter): what is to
- * spare of the class goes first, and the least harm is done to the others, none of which changes the other way. Exact. The
- * plan is as long afterwards as it is, or as its class where there is time to spare.
+ * What a step's holds or rest cost in others where they are `by` seconds longer a side (below zero: shorter): what is
+ * to spare of the class goes first, and the least harm is done to the others, none of which changes the other way.
+ * Exact. The plan is as long afterwards as it is, or as its class where there is time to spare.
  */
 export function priceOf(planned: Planned, stepId: string, by: Seconds, options: FitOptions): Price {
   const { plan, library, rules = DEFAULT_RULES } = planned;

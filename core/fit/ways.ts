@@ -24,11 +24,11 @@ type Change =
   /** A lower floor of the last rest, or less time kept for talk: options of the fitting, not of the plan. */
   | { kind: 'floor' | 'talk'; from: Seconds; to: Seconds };
 
-/** One thing that would make room, or fill it. */
+/** One change that would free time, or fill it. */
 export type Way = Change & {
   /** How much shorter the shortest becomes by it, or longer the longest. */
   byMs: Ms;
-  /** How much practice it costs: what is held, rested or breathed less than is planned. 0 where it adds. */
+  /** The practice it costs: holds, rests and breaths shorter than planned. 0 if it adds. */
   lostMs: Ms;
 };
 
@@ -75,7 +75,10 @@ function mayBeTogether({ library }: Planned, { sides, position }: HoldStep): boo
 const practised = (free: readonly FreeLength[], stepId: string): Ms =>
   free.reduce((sum, one) => (one.stepId === stepId ? sum + one.times * one.now.ms : sum), 0);
 
-/** Ways that change a step as a whole: each with how much shorter the shortest becomes, and how long the longest is then. */
+/**
+ * Ways that change a step as a whole: each with how much shorter the shortest becomes, and how long the longest is
+ * then.
+ */
 function wholeWays(planned: Planned, bounds: Bounds, options: FitOptions): { way: Way; mostMs: Ms }[] {
   const { plan } = planned;
   const steps = plan.steps.map((step) => ({ ...step, locked: false }));
@@ -99,15 +102,15 @@ function wholeWays(planned: Planned, bounds: Bounds, options: FitOptions): { way
   return ways.filter(({ way }) => way.byMs > 0);
 }
 
-/** How far something could go down (milliseconds in all), as the least way that is enough for a need. */
+/** How far something could go down (milliseconds in total), as the least way that is enough for a need. */
 interface Slack {
   mostMs: Ms;
   way: (needMs: Ms) => Way;
 }
 
 /**
- * Of the values from `from` towards `last` by a grid, the first that gives enough; the last one where none does. What they
- * give only grows from one to the next.
+ * Of the values from `from` towards `last` by a grid, the first that gives enough; the last one where none does. What
+ * they give only grows from one to the next.
  */
 function firstEnough(from: Seconds, last: Seconds, grid: Seconds, gives: (to: Seconds) => Ms, needMs: Ms): Seconds {
   const [fromMs, lastMs, gridMs] = [toMs(from), toMs(last), toMs(grid)];
@@ -125,7 +128,7 @@ function firstEnough(from: Seconds, last: Seconds, grid: Seconds, gives: (to: Se
   return valueAt(low);
 }
 
-/** What a hold gives (milliseconds in all) where its range begins, or ends, elsewhere. */
+/** What a hold gives (milliseconds in total) where its range begins, or ends, elsewhere. */
 function rangeGives(planned: Planned, bounds: Bounds, options: FitOptions, step: HoldStep, end: 'min' | 'max') {
   const { plan } = planned;
   const sum = (of: Plan): Ms =>
@@ -255,10 +258,10 @@ function cheapestPair(
 }
 
 /**
- * What would make a plan that is too long by `needMs` at its shortest fit: every step taken out, held on both sides at once
- * or unlocked, every range that begins lower (no hold below half a minute), a lower floor of the last rest, less kept for
- * talk; each by itself, the one that costs the least practice first. Where none does by itself, the cheapest two. With each of
- * them the plan fits into `targetMs`: none makes it too short for it.
+ * What would make a plan that is too long by `needMs` at its shortest fit: every step taken out, held on both sides at
+ * once or unlocked, every range that begins lower (no hold below half a minute), a lower floor of the last rest, less
+ * kept for talk; each by itself, the one that costs the least practice first. Where none does by itself, the cheapest
+ * two. With each of them the plan fits into `targetMs`: none makes it too short for it.
  */
 export function waysShorter(
   planned: Planned,
@@ -282,8 +285,8 @@ export function waysShorter(
 }
 
 /**
- * What would fill a plan that is too short by `needMs` at its longest: ranges that end higher, both sides instead of one.
- * With each of them the plan fits into `targetMs`: none makes it too long for it.
+ * What would fill a plan that is too short by `needMs` at its longest: ranges that end higher, both sides instead of
+ * one. With each of them the plan fits into `targetMs`: none makes it too long for it.
  */
 export function waysLonger(planned: Planned, options: FitOptions, needMs: Ms, targetMs: Ms): Way[] {
   const { plan } = planned;
@@ -301,6 +304,6 @@ export function waysLonger(planned: Planned, options: FitOptions, needMs: Ms, ta
     const both: Way = { kind: 'bothSides', ...common, byMs: most - bounds.now.most };
     return least <= targetMs ? [both, longer] : [longer];
   });
-  // What is missing after it is less than a step of the grid.
+  // Less than one step of the grid is missing after it.
   return ways.filter(({ byMs }) => byMs > needMs - grid && byMs > 0).sort((a, b) => a.byMs - b.byMs);
 }

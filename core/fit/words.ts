@@ -13,7 +13,7 @@ const nameOf = (plan: Plan, stepId: string): string =>
 /** `−0:30`, `+1:00`. */
 const signed = (ms: number): string => `${ms < 0 ? '−' : '+'}${clockOfMs(Math.abs(ms))}`;
 
-/** `Hip fold −0:30 a side`: how a length changes. Rounds are told as rounds. */
+/** `Hip fold −0:30 a side`: how a length changes. Rounds are given as rounds. */
 export function changeInWords(plan: Plan, { stepId, what, times, from, to, fromMs, toMs }: FittedLength): string {
   const name = nameOf(plan, stepId);
   if (what.kind === 'breath') {
@@ -24,7 +24,7 @@ export function changeInWords(plan: Plan, { stepId, what, times, from, to, fromM
   return `${name} ${signed((toMs - fromMs) / times)}${side}`;
 }
 
-/** One way out, as a sentence. */
+/** One way to make it fit, as a sentence. */
 export function wayInWords(way: Way): string {
   switch (way.kind) {
     case 'remove':
@@ -67,7 +67,7 @@ export function makeUpInWords(
   return `${listed.join(', ')}.`;
 }
 
-/** A fit in one sentence. Targets are told with what is kept for talk left out. */
+/** A fit in one sentence. Targets leave out the time reserved for talking. */
 export function fitInWords(fit: Fit): string {
   switch (fit.kind) {
     case 'fits': {

@@ -7,8 +7,9 @@ export interface HeightRule {
 }
 
 /**
- * The rules in numbers, as teachers of restorative and yin classes give them; the ranges are measured typical ones. What
- * a prop fills may stay a little short of the gap, never lift what rests: so the range round a gap is lower below it.
+ * The rules in numbers, as teachers of restorative and yin classes give them; the ranges are measured typical ones.
+ * What a prop fills may stay a little short of the gap, never lift what rests: so the range round a gap is lower below
+ * it.
  */
 export const HEIGHT_RULES = {
   /** The underside of the head over that of the shoulders, lying on the back with the chest opened. */
@@ -27,7 +28,9 @@ export const HEIGHT_RULES = {
   trunk: { lowCm: -1.5, highCm: 8, says: 'carries the trunk no lower than it comes by itself' },
   /** Round a gap under what is to be carried. */
   gap: { lowCm: -1.5, highCm: 1, says: 'fills the gap, and lifts nothing' },
-  /** The hip joints over the knees, on a seat so high that the thighs slope down to the floor: the feet come up to it. */
+  /**
+   * The hip joints over the knees, on a seat so high that the thighs slope down to the floor: the feet come up to it.
+   */
   feetHeld: {
     lowCm: 0,
     highCm: 4,

@@ -154,9 +154,10 @@ const SHOULDER_THICK = 5;
 const HEAD_HALF = 7.4;
 
 /**
- * How high what lies at a place of a position's set-up should be for a body, from the figure of that body with everything
- * else of the set-up in place. `side` is the side of the body while the left side is held. Undefined for a place no rule
- * speaks of. Deterministic; settles the figure once, or a few times where the height itself changes what is measured.
+ * How high what lies at a place of a position's set-up should be for a body, from the figure of that body with
+ * everything else of the set-up in place. `side` is the side of the body while the left side is held. Undefined for a
+ * place no rule speaks of. Deterministic; settles the figure once, or a few times where the height itself changes what
+ * is measured.
  */
 export function suggestedHeight(
   position: MeasuredPosition,

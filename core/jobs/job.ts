@@ -33,7 +33,7 @@ export interface Jobs {
 }
 export type JobKind = keyof Jobs;
 
-/** A job as a value that goes to a worker: a plan, the entries of the library it stands on, and what is asked. */
+/** A job as a value that goes to a worker: a plan, the library entries it stands on, and what is asked. */
 export interface Job<K extends JobKind = JobKind> {
   kind: K;
   plan: Plan;
@@ -70,7 +70,9 @@ const WORK: { [K in JobKind]: (planned: Planned, ask: Jobs[K]['ask'], ticks: Tic
   timeline: ({ plan, library }, { rules }) => compileTimeline(plan, library, rules),
 };
 
-/** Does a job where it is called. `ticks` hears how much is done, from 0 to 1. Throws nothing a caller has to expect. */
+/**
+ * Does a job where it is called. `ticks` hears how much is done, from 0 to 1. Throws nothing a caller has to expect.
+ */
 export function doJob<K extends JobKind>(job: Job<K>, ticks: Ticks = () => undefined): Jobs[K]['answer'] {
   const planned: Planned = { plan: job.plan, library: libraryOf(job.positions, job.techniques) };
   return WORK[job.kind](planned, job.ask, ticks);

@@ -9,7 +9,7 @@ import type { Planned } from '#core/fit';
 
 type Area = Position['areas'][number];
 
-/** A plan in figures, to be held against another. */
+/** A plan in figures, to be compared with another. */
 export interface PlanMetrics {
   timeline: Timeline;
   totals: Totals;

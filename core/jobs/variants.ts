@@ -4,7 +4,7 @@ import { Plan } from '#core/plan';
 
 const VARIANTS_FORMAT = 'zovrin-variants';
 const VARIANTS_VERSION = 1;
-/** Two or three can be told apart at a glance. */
+/** Two or three can be distinguished at a glance. */
 export const MAX_VARIANTS = 3;
 
 /** A plan as it could also be: kept beside the plan, with a name. `madeAt` is a moment in UTC. */

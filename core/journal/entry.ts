@@ -13,7 +13,7 @@ const Strength = z
   .nullable();
 const Held = (what: string) => seconds(what, 0, MAX_SECONDS);
 
-/** A hold that was practised: seconds on each side, or of both at once. `position` may name an entry of the library. */
+/** A hold that was practised: seconds on each side, or of both at once. `position` may name a library entry. */
 export const JournalHold = z.strictObject({
   id: Id,
   position: Id.nullable(),
@@ -51,7 +51,7 @@ export const JournalEntry = z.strictObject({
   group: text('A group', 120),
   /** The local moment it began, `2026-11-24T06:40`. */
   beganAt: z.string().regex(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/, 'Say a day and a time.'),
-  /** How long it took in all. */
+  /** How long it took in total. */
   seconds: seconds('The length', 0, 24 * 3600),
   holds: z.array(JournalHold).max(MAX_LINES, `At most ${MAX_LINES} holds.`),
   breaths: z.array(JournalBreath).max(MAX_LINES, `At most ${MAX_LINES} breaths.`),

@@ -1,9 +1,9 @@
 /**
- * For every sum u up to `reach`: the least of `best[u − k·step] + costs[k]` over k, and which k it is. `costs` is convex,
- * so that of two sums to start from the earlier one is better up to some u and the later one from there on; the ones that
- * are best somewhere are kept in a queue with where they begin to be (as in the concave and convex least-weight problems of
- * D. S. Hirschberg and L. L. Larmore, The least weight subsequence problem, SIAM J. Comput. 16, 1987). Writes into `next`
- * and `taken`, which hold Infinity and 0.
+ * For every sum u up to `reach`: the least of `best[u − k·step] + costs[k]` over k, and which k it is. `costs` is
+ * convex, so that of two sums to start from the earlier one is better up to some u and the later one from there on; the
+ * ones that are best somewhere are kept in a queue with where they begin to be (as in the concave and convex
+ * least-weight problems of D. S. Hirschberg and L. L. Larmore, The least weight subsequence problem, SIAM J. Comput.
+ * 16, 1987). Writes into `next` and `taken`, which hold Infinity and 0.
  */
 export function addConvex(
   best: Float64Array,

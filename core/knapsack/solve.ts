@@ -7,7 +7,7 @@ export interface Item {
   costs: readonly number[];
 }
 
-/** Which of its lengths each item has, how long they are together, and the harm they do. */
+/** The chosen length of each item, their total, and its cost. */
 export interface Solution {
   picks: number[];
   totalMs: Ms;
@@ -64,9 +64,9 @@ interface Sums {
 }
 
 /**
- * Every sum of items up to `wideMs` over the shortest, in units of which all lengths are multiples: dynamic programming over
- * the sums (R. Bellman, Dynamic Programming, 1957), with lengths on a grid added in one pass. Sums that cannot be had have
- * an infinite harm.
+ * Every sum of items up to `wideMs` over the shortest, in units of which all lengths are multiples: dynamic programming
+ * over the sums (R. Bellman, Dynamic Programming, 1957), with lengths on a grid added in one pass. Sums that cannot be
+ * had have an infinite harm.
  */
 function listedSums(items: readonly Item[], wideMs: Ms, unit: Ms, ticks: (share: number) => void): Sums {
   const units = Math.floor(Math.min(wideMs, spanOf(items)) / unit);
@@ -171,10 +171,10 @@ function finelyListed(items: readonly Item[], wideMs: Ms, ticks: (share: number)
 }
 
 /**
- * One length for each item so that together they come as near to `budgetMs` as possible without passing it and, among those,
- * do the least harm. Exact, in whole milliseconds. `ticks` hears how much is done, from 0 to 1. undefined where even the
- * shortest pass it; `tooFine` where so many lengths go by different fractions of a second that their sums cannot all be told
- * apart.
+ * One length for each item so that together they come as near to `budgetMs` as possible without passing it and, among
+ * those, do the least harm. Exact, in whole milliseconds. `ticks` hears how much is done, from 0 to 1. undefined where
+ * even the shortest pass it; `tooFine` where so many lengths go by different fractions of a second that their sums
+ * cannot all be told apart.
  */
 export function solve(
   items: readonly Item[],

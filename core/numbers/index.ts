@@ -1,4 +1,4 @@
-/** Numbers: units of time, what whole numbers have in common, the middle of values, and the one source of chance. */
+/** Numbers: units of time, greatest common divisor, median, normal distribution, and seeded random numbers. */
 export { toMs, toSeconds, type Ms, type Seconds } from './units';
 export { gcd } from './gcd';
 export { median } from './median';

@@ -1,4 +1,4 @@
-/** The middle of some values, in their own unit; undefined where there is none. */
+/** The median, in the unit of the values; undefined if there are none. */
 export function median(values: readonly number[]): number | undefined {
   const sorted = [...values].sort((a, b) => a - b);
   const middle = sorted.length >> 1;

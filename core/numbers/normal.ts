@@ -1,4 +1,6 @@
-/** Coefficients of P. J. Acklam, An algorithm for computing the inverse normal cumulative distribution function, 2003. */
+/**
+ * Coefficients of P. J. Acklam, An algorithm for computing the inverse normal cumulative distribution function, 2003.
+ */
 const A = [
   -39.69683028665376, 220.9460984245205, -275.9285104469687, 138.357751867269, -30.66479806614716, 2.506628277459239,
 ];
@@ -13,7 +15,7 @@ const TAIL = 0.02425;
 const polynomial = (coefficients: readonly number[], x: number): number =>
   coefficients.reduce((sum, coefficient) => sum * x + coefficient, 0);
 
-/** The value below which a share of a standard normal spread lies; share between 0 and 1, error below 1.2e-9 of it. */
+/** The quantile of the standard normal distribution; share between 0 and 1, error below 1.2e-9 of it. */
 export function normalQuantile(share: number): number {
   if (share < TAIL) {
     const q = Math.sqrt(-2 * Math.log(share));
@@ -29,8 +31,9 @@ const STEPS = 1 << 14;
 let table: Float64Array | undefined;
 
 /**
- * Numbers with a standard normal spread from numbers between 0 and 1: the middle of one of 16,384 equally likely slices.
- * Millions are drawn for a forecast, and a look into a table is several times as fast as a logarithm and a root.
+ * Numbers with a standard normal spread from numbers between 0 and 1: the middle of one of 16,384 equally likely
+ * slices. Millions are drawn for a forecast, and a look into a table is several times as fast as a logarithm and a
+ * root.
  */
 export function normals(random: () => number): () => number {
   const slices = (table ??= Float64Array.from({ length: STEPS }, (_, i) => normalQuantile((i + 0.5) / STEPS)));

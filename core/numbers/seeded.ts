@@ -1,4 +1,4 @@
-/** Numbers from 0 to 1 that look random and are the same for the same seed (mulberry32, Tommy Ettinger, 2017). */
+/** Pseudo-random numbers from 0 to 1, repeatable by seed (mulberry32, Tommy Ettinger, 2017). */
 export function seeded(seed: number): () => number {
   let state = seed >>> 0;
   return () => {

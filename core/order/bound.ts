@@ -14,12 +14,13 @@ function nearest({ movable, cost }: Problem, size: number): number[][] {
 }
 
 /**
- * What no order can cost less than. A way through all places that may come to a unit more than once is easier than an order,
- * so the cheapest such way costs no more than the best order; it is kept from coming back among near units, and a price on
- * each unit, raised where it is come to too often and lowered where it is missed, draws it towards an order without ever
- * lifting it above the best (N. Christofides, A. Mingozzi and P. Toth, State-space relaxation procedures, Networks 11, 1981;
- * prices as in M. Held and R. M. Karp, Math. Programming 1, 1971). What comes before what, and where breath belongs, are left
- * out of it. With `brokenCounts` a broken rule weighs `BROKEN`; without, nothing. `good`: the cost of a known order.
+ * A lower bound on the cost of any order. A way through all places that may come to a unit more than once is easier
+ * than an order, so the cheapest such way costs no more than the best order; it is kept from coming back among near
+ * units, and a price on each unit, raised where it is come to too often and lowered where it is missed, draws it
+ * towards an order without ever lifting it above the best (N. Christofides, A. Mingozzi and P. Toth, State-space
+ * relaxation procedures, Networks 11, 1981; prices as in M. Held and R. M. Karp, Math. Programming 1, 1971). What comes
+ * before what, and where breath belongs, are left out of it. With `brokenCounts` a broken rule weighs `BROKEN`;
+ * without, nothing. `good`: the cost of a known order.
  */
 export function lowerBound(
   problem: Problem,

@@ -1,5 +1,5 @@
 /**
- * A circle among pairs, of which the first comes before the second: its members in turn, or null where there is none.
+ * A cycle among precedence pairs: its members in turn, or null if there is none.
  * Numbers from 0 to `count` − 1.
  */
 export function circleOf(count: number, pairs: readonly (readonly [number, number])[]): number[] | null {

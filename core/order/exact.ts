@@ -1,6 +1,6 @@
 import { atEnd, breathCost, BROKEN, transition, outOfPlace, type Problem } from './problem';
 
-/** Up to so many movable units every order is considered. */
+/** Up to this many movable units, every order is considered. */
 export const MAX_EXACT = 14;
 
 export interface Found {
@@ -12,10 +12,11 @@ export interface Found {
 const PENDING_STATES = 4;
 
 /**
- * The order of the movable units with the least cost, of all there are: dynamic programming over the set of those that have
- * come, the last of them, and what the one before it still asks (M. Held and R. M. Karp, A dynamic programming approach to
- * sequencing problems, J. SIAM 10, 1962). Fixed units come in their places. null where no order keeps what comes before
- * what. Work grows with 2^n·n²: at most `MAX_EXACT` movable units. `ticks` hears how much is done, from 0 to 1.
+ * The order of the movable units with the least cost, of all there are: dynamic programming over the set of those that
+ * have come, the last of them, and what the one before it still asks (M. Held and R. M. Karp, A dynamic programming
+ * approach to sequencing problems, J. SIAM 10, 1962). Fixed units come in their places. null where no order keeps what
+ * comes before what. Work grows with 2^n·n²: at most `MAX_EXACT` movable units. `ticks` hears how much is done, from 0
+ * to 1.
  */
 export function exactOrder(problem: Problem, ticks: (share: number) => void = () => undefined): Found | null {
   const { movable, units, fixedAt, before } = problem;
@@ -39,7 +40,10 @@ export function exactOrder(problem: Problem, ticks: (share: number) => void = ()
     fixed: before[unit]!.filter((one) => !place.has(one)),
   }));
 
-  /** Places the fixed units that come next: the cost so far, the last unit and what is pending; Infinity if one comes too early. */
+  /**
+   * Places the fixed units that come next: the cost so far, the last unit and what is pending; Infinity if one comes
+   * too early.
+   */
   const applyFixed = (k: number, mask: number, from: number, pending: number) => {
     let [cost, last, still] = [0, from, pending];
     const placed = new Set(k > 0 ? fixedBy[k - 1] : []);

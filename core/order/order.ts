@@ -21,7 +21,7 @@ import type { BreathSpot, OrderRules } from './rules';
 import { goodOrder } from './search';
 import { unitsOf, type Units } from './units';
 
-/** How many units may be looked at: the work of a good order grows with the third power. */
+/** The most movable units: the work grows with the third power. */
 export const MAX_MOVABLE = 60;
 
 /** An order, with what it costs. */
@@ -58,7 +58,7 @@ export type Order =
     }
   | { kind: 'refused'; issues: readonly FieldIssue[] };
 
-/** How far a cost may be from the best possible, as a share; null where that cannot be told as one. */
+/** How far a cost may be from the best possible, as a share; null where that cannot be given as one. */
 export function shareFromBest({ after, proof }: Extract<Order, { kind: 'ordered' }>): number | null {
   if (proof.kind === 'best' || after.cost <= proof.cost) return 0;
   return proof.cost > 0 ? (after.cost - proof.cost) / proof.cost : null;
@@ -156,11 +156,12 @@ function solved(problem: Problem, ticks?: (share: number) => void): Solved | nul
 }
 
 /**
- * The order of the steps that may move with the least cost of changes of position, prop moves, ways to the wall and changes
- * of side, under the rules: pinned steps and the last rest keep their places, pairs keep theirs; of the other rules as few as
- * possible are broken before anything is saved, and those that are broken are told. Thin steps go with the one they follow.
- * The best of all orders up to 14 movable; beyond that a good one, with what no order can cost less than. `ticks` hears how
- * much is done, from 0 to 1. Never throws; what cannot be ordered is answered in words.
+ * The order of the steps that may move with the least cost of changes of position, prop moves, ways to the wall and
+ * changes of side, under the rules: pinned steps and the last rest keep their places, pairs keep theirs; of the other
+ * rules as few as possible are broken before anything is saved, and those that are broken are listed. Thin steps go
+ * with the one they follow. The best of all orders up to 14 movable; beyond that a good one, with what no order can
+ * cost less than. `ticks` hears how much is done, from 0 to 1. Never throws; what cannot be ordered is answered in
+ * words.
  */
 export function orderSteps(
   planned: OrderPlanned,
@@ -185,7 +186,7 @@ export function orderSteps(
   if (!found)
     return refuse('plan.orderPairs', 'No order keeps both what is pinned and what comes before what. Unpin a step.');
   const now = problem.units.map((_, i) => i);
-  // The order there is stays where nothing is better.
+  // The present order stays if nothing is better.
   const sequence = costOfSequence(problem, now) <= found.cost ? now : sequenceOf(problem, found.order);
   const before = costed(ask, rules, now);
   const after = costed(ask, rules, sequence);
@@ -218,8 +219,8 @@ function without({ plan }: OrderPlanned, rules: OrderRules, breath: BreathSpot) 
 }
 
 /**
- * Each rule that keeps an order from being quieter, and what there would be without that one rule; the one that holds back
- * the most first. Beyond 14 movable steps it tells only of orders that were found.
+ * Each rule that keeps an order from being quieter, and what there would be without that one rule; the one that holds
+ * back the most first. Beyond 14 movable steps it only knows of orders that were found.
  */
 export function heldBack(
   planned: OrderPlanned,

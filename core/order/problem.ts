@@ -52,7 +52,7 @@ export const costOf = (tally: Tally, weights: OrderRules['weights']): number =>
 /** Whether two are long on the same joint. */
 export const sameJoint = (a: Unit, b: Unit): boolean => a.longOn.some((joint) => b.longOn.includes(joint));
 
-/** Needs that something in the plan could answer: what nothing answers is told, and asks for nothing. */
+/** Counterposes that some step of the plan could give; what no step can give is reported and not required. */
 export function answerable(units: readonly Unit[]): Unit[] {
   return units.map((unit, i) => {
     const others = units.reduce((bits, other, j) => (j === i ? bits : bits | other.answers), 0);
@@ -88,8 +88,8 @@ export function problemOf(
 export const countBits = (bits: number): number => (bits & 1) + ((bits >> 1) & 1);
 
 /**
- * How a sequence goes on with one more unit: what that costs, broken rules included, and what the unit before still asks
- * to be answered. `pending` is what the unit before `from` asks and has not had.
+ * Appends one unit to a sequence: its cost, broken rules included, and the counterposes pending after it. `pending`
+ * holds those pending before it.
  */
 export function transition(
   problem: Problem,
@@ -107,7 +107,7 @@ export function transition(
   };
 }
 
-/** What remains unanswered at the end. */
+/** The cost of counterposes still pending at the end. */
 export const atEnd = ({ answers, units }: Problem, last: number, pending: number): number =>
   answers && last >= 0 ? (countBits(pending) + countBits(units[last]!.needs)) * BROKEN : 0;
 
@@ -132,7 +132,9 @@ export function breathCost({ breath, units }: Problem, to: number, placed: (unit
   return outOfPlace(breath, has(true), has(false)) ? BROKEN : 0;
 }
 
-/** The cost of a whole sequence of units, broken rules included; Infinity where one comes before what it must follow. */
+/**
+ * The cost of a whole sequence of units, broken rules included; Infinity where one comes before what it must follow.
+ */
 export function costOfSequence(problem: Problem, sequence: readonly number[]): number {
   const placed = new Set<number>();
   let [cost, last, pending] = [0, -1, 0];

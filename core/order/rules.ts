@@ -31,8 +31,9 @@ export const OrderRules = z.strictObject({
 export type OrderRules = z.infer<typeof OrderRules>;
 
 /**
- * A change of position counts as much as three props, a way to the wall as four. Breath comes after the holds where it is the
- * class's own work and the body is made ready for it, before them where it is a way to arrive, and in yin it opens or closes.
+ * A change of position counts as much as three props, a way to the wall as four. Breath comes after the holds where it
+ * is the class's own work and the body is made ready for it, before them where it is a way to arrive, and in yin it
+ * opens or closes.
  */
 export const ORDER_RULES: OrderRules = {
   weights: { family: 3, propMove: 1, wall: 4, side: 1 },
@@ -54,8 +55,8 @@ export function needsOf({ traits }: Pick<Position, 'traits'>): Bend[] {
 }
 
 /**
- * What a position answers: a fold is answered by a back bend or by lying long on back or front; a back bend by a fold, a
- * twist, or a rounded back over deeply bent knees.
+ * What a position answers: a fold is answered by a back bend or by lying long on back or front; a back bend by a fold,
+ * a twist, or a rounded back over deeply bent knees.
  */
 export function answersOf({ traits }: Pick<Position, 'traits'>): Bend[] {
   const has = (trait: Position['traits'][number]): boolean => traits.includes(trait);

@@ -6,9 +6,9 @@ const LONGEST_MOVED = 4;
 const SHAKES = 60;
 
 /**
- * A good order of many movable units: from the order there is, stretches of up to four are taken to where they cost least
- * until none is better anywhere, then the best so far is shaken and bettered again, with a given seed. Never worse than the
- * order there is, where that keeps what comes before what. null where no order that does was found.
+ * A good order of many movable units: from the order there is, stretches of up to four are taken to where they cost
+ * least until none is better anywhere, then the best so far is shaken and bettered again, with a given seed. Never
+ * worse than the order there is, where that keeps what comes before what. null where no order that does was found.
  */
 export function goodOrder(
   problem: Problem,
@@ -34,7 +34,7 @@ export function goodOrder(
     return { order, cost };
   }
 
-  /** The order there is, put right where it breaks what comes before what: always the first that may come. */
+  /** The order there is, corrected where it breaks what comes before what: always the first that may come. */
   function sorted(order: readonly number[]): number[] {
     const rest = [...order];
     const done: number[] = [];

@@ -52,8 +52,8 @@ function positionOf(step: Step, library: Library): Position | undefined {
 const UNDER_A_BACK = ['head', 'spine', 'upperBack', 'sacrum'];
 
 /**
- * A rest is lying; a breath in stillness is sitting, or lying where something is under head or back; what the library does
- * not know is not counted.
+ * A rest is lying; a breath in stillness is sitting, or lying where something is under head or back; what the library
+ * does not know is not counted.
  */
 function familyOf(step: Step, position: Position | undefined): Family | null {
   if (position) return position.family;

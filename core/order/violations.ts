@@ -9,8 +9,8 @@ export type BrokenRule =
   | { kind: 'breath'; name: string; spot: BreathSpot };
 
 /**
- * The rules that a sequence of units breaks. What nothing in the plan could answer is told too, as not possible: it is not
- * the order's doing.
+ * The rules that a sequence of units breaks. A counterpose that no step of the plan could give is listed too, as not
+ * possible: no order could help.
  */
 export function findViolations(
   units: readonly Unit[],

@@ -10,7 +10,9 @@ export interface AttendedClass {
   seconds: number;
 }
 
-/** Everything that is kept of one person, as open JSON: the document, the groups by name, and the classes they came to. */
+/**
+ * Everything that is kept of one person, as open JSON: the document, the groups by name, and the classes they came to.
+ */
 export interface PersonFile {
   format: typeof PERSON_FILE_FORMAT;
   version: 1;
@@ -29,8 +31,8 @@ export const personFile = (
 ): PersonFile => ({ format: PERSON_FILE_FORMAT, version: 1, savedAt, person, groups, cameTo });
 
 /**
- * Reads a person from a file: the file of a person, or the person alone. A condition that is not known here stays as it is
- * and is screened by nothing. Returns the person, or every field that is wrong with the reason. Never throws.
+ * Reads a person from a file: the file of a person, or the person alone. A condition that is not known here stays as it
+ * is and is screened by nothing. Returns the person, or every field that is wrong with the reason. Never throws.
  */
 export function readPersonFile(value: unknown): { ok: true; value: Person } | { ok: false; issues: FieldIssue[] } {
   const isObject = typeof value === 'object' && value !== null;

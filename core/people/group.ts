@@ -6,7 +6,9 @@ const GROUP_VERSION = 1;
 /** More than come to any class; a list of customers is not a group. */
 export const MAX_MEMBERS = 100;
 
-/** People who come together: the document that is stored and sent. Members by their ids, in the order they were put in. */
+/**
+ * People who come together: the document that is stored and sent. Members by their ids, in the order they were put in.
+ */
 export const Group = z.strictObject({
   format: z.literal(GROUP_FORMAT, 'This is not a group.'),
   version: z.literal(GROUP_VERSION),

@@ -1,4 +1,4 @@
-/** People: who is taught, with what was measured and told of them, and the groups they come in. */
+/** People: students, what was measured and recorded of them, and their groups. */
 export {
   STEP_TRAITS,
   DatedNote,

@@ -1,4 +1,4 @@
-/** The letters a name is told by: of each of its words the first so many. */
+/** The letters that stand for a name: of each of its words the first so many. */
 function lettersOf(name: string, ofLast: number): string {
   const words = name.split(/[\s-]+/).filter((word) => /^[\p{L}\p{N}]/u.test(word));
   const kept = words.slice(0, 3);
@@ -11,8 +11,8 @@ function lettersOf(name: string, ofLast: number): string {
 export const initials = (name: string): string => lettersOf(name, 1) || '?';
 
 /**
- * Initials of some people that tell them apart: where two have the same, so many more letters of the last name as it takes
- * (`MaHa`, `MaHo`), and a number where the names are the same. By id.
+ * Initials of some people that tell them apart: where two have the same, so many more letters of the last name as it
+ * takes (`MaHa`, `MaHo`), and a number where the names are the same. By id.
  */
 export function initialsOf(people: readonly { id: string; name: string }[]): Map<string, string> {
   const shown = new Map(people.map(({ id, name }) => [id, initials(name)]));

@@ -3,8 +3,8 @@ import { Id, text } from '#core/document';
 import { Day } from './dates';
 
 /**
- * A condition someone has told of. `condition` is the id of one that is known; one that is not is kept in `words` and
- * screened by nothing.
+ * A condition that someone has reported. `condition` is the id of a known one; an unknown one is kept in `words` and is
+ * not screened.
  */
 export const PersonCondition = z.strictObject({
   id: Id,
@@ -13,13 +13,15 @@ export const PersonCondition = z.strictObject({
   words: text('A condition', 120),
   /** How it is, where that matters: one of the condition's degrees; null where it is not known. */
   degree: Id.nullable(),
-  /** Since when: the day of an operation or a birth, the day a pregnancy is counted from; null where it is not known. */
+  /**
+   * Since when: the day of an operation or a birth, the day a pregnancy is counted from; null where it is not known.
+   */
   since: Day.nullable(),
   note: text('A note', 500),
 });
 export type PersonCondition = z.infer<typeof PersonCondition>;
 
-/** The condition of something that is only told in words. */
+/** The condition of something that is only given in words. */
 export const IN_WORDS = 'in-words';
 
 /** A condition as it is first noted: nothing known of how it is or since when. */

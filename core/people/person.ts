@@ -24,11 +24,11 @@ const MAX_IN_MIND = 40;
 const MAX_CONDITIONS = 60;
 const MAX_NOTES = 1000;
 
-/** What a position or technique asks of a body. */
+/** What a position or technique demands of a body. */
 export const STEP_TRAITS = [...TRAITS, ...BREATH_TRAITS] as const;
 export type StepTrait = (typeof STEP_TRAITS)[number];
 
-/** What the teacher keeps in mind for somebody, wherever a step asks one of these things of the body. */
+/** A reminder for someone, shown at every step with one of these demands. */
 export const KeptInMind = z.strictObject({
   id: Id,
   words: words('What to keep in mind', 120),

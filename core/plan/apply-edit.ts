@@ -96,8 +96,8 @@ function reordered(plan: Plan, stepIds: readonly string[]): Plan {
 }
 
 /**
- * A plan after an edit, not checked: a pure function. What the edit does not speak of are the same objects. An edit that is about
- * something the plan has not leaves it as it is; `misfit` says why.
+ * A plan after an edit, not checked: a pure function. What the edit does not speak of are the same objects. An edit
+ * that is about something the plan has not leaves it as it is; `misfit` says why.
  */
 export function editedPlan(plan: Plan, edit: PlanEdit): Plan {
   const { steps } = plan;
@@ -160,8 +160,8 @@ function misfitOfStep(step: Step, edit: Extract<PlanEdit, { step: string }>): st
 }
 
 /**
- * Why an edit does not fit a plan: what it is about is not there any more, or is something else by now. Undefined where it
- * fits. Of several edits, the first that does not fit after those before it.
+ * Why an edit does not fit a plan: what it is about is not there any more, or is something else by now. Undefined where
+ * it fits. Of several edits, the first that does not fit after those before it.
  */
 function misfit(plan: Plan, edit: PlanEdit): string | undefined {
   if (edit.kind === 'several') {
@@ -185,9 +185,9 @@ function misfit(plan: Plan, edit: PlanEdit): string | undefined {
 export type EditResult = { ok: true; plan: Plan } | { ok: false; issues: FieldIssue[] };
 
 /**
- * Applies an edit. The result is a plan that the schema accepts; or why the edit does not fit, or the fields that would be
- * wrong with the reasons, and then nothing has changed: plans are values and are never written to. Steps an edit leaves alone
- * are the same objects afterwards, so that only what changed is drawn again.
+ * Applies an edit. The result is a plan that the schema accepts; or why the edit does not fit, or the fields that would
+ * be wrong with the reasons, and then nothing has changed: plans are values and are never written to. Steps an edit
+ * leaves alone are the same objects afterwards, so that only what changed is drawn again.
  */
 export function applyEdit(plan: Plan, edit: PlanEdit): EditResult {
   const reason = misfit(plan, edit);

@@ -16,7 +16,7 @@ const PLAN_FIELDS = [
   'orderPairs',
 ] as const;
 
-/** The aspects of a step that a history tells from each other. */
+/** The aspects of a step that a history distinguishes. */
 const STEP_FACETS = [
   'name',
   'position',
@@ -111,7 +111,9 @@ function facetsOf(step: Step): Partial<Record<Facet, unknown>> {
 
 const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
 
-/** Steps that are in both versions and have another place among those than before: the fewest that explain the order. */
+/**
+ * Steps that are in both versions and have another place among those than before: the fewest that explain the order.
+ */
 function movedSteps(before: readonly Step[], after: readonly Step[]): Set<string> {
   const place = new Map(after.map(({ id }, i) => [id, i]));
   // The longest run of steps that stand in the same order: C. Schensted, Longest increasing subsequences, 1961.
@@ -136,8 +138,9 @@ function movedSteps(before: readonly Step[], after: readonly Step[]): Set<string
 }
 
 /**
- * What changed from one version of a plan to another, in the order of the plan: its own fields, then steps that were added,
- * changed and moved, then those that were removed. Places of steps count from 1. Empty where the two say the same.
+ * What changed from one version of a plan to another, in the order of the plan: its own fields, then steps that were
+ * added, changed and moved, then those that were removed. Places of steps count from 1. Empty where the two say the
+ * same.
  */
 export function planChanges(before: Plan, after: Plan): PlanChange[] {
   const fields = PLAN_FIELDS.filter((field) => !same(before[field], after[field]));

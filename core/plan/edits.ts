@@ -47,7 +47,9 @@ const BreathFields = BreathStep.pick({
 });
 export type BreathFields = z.infer<typeof BreathFields>;
 
-/** Which length of a step is meant: a hold (one number for both sides, or one of them), a rest, or the rounds of a set. */
+/**
+ * Which length of a step is meant: a hold (one number for both sides, or one of them), a rest, or the rounds of a set.
+ */
 export const StepLength = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('hold'), side: SideOrBoth }),
   z.strictObject({ kind: z.literal('rest') }),
@@ -112,8 +114,8 @@ interface ManyEdits {
 }
 
 /**
- * A change of a plan, as data: it can be stored and sent, named, inverted, and applied to another plan. `step` is the id of the
- * step that it is about, lengths are seconds.
+ * A change of a plan, as data: it can be stored and sent, named, inverted, and applied to another plan. `step` is the
+ * id of the step that it is about, lengths are seconds.
  */
 export type PlanEdit = SimpleEdit | ManyEdits;
 
@@ -132,8 +134,8 @@ export function readPlanEdit(value: unknown): Read<PlanEdit> {
 }
 
 /**
- * Edits with the same key, one after the other, are one step of undo: typing in one field. Undefined for what always is a step
- * of its own.
+ * Edits with the same key, one after the other, are one step of undo: typing in one field. Undefined for what always is
+ * a step of its own.
  */
 export function undoKey(edit: PlanEdit): string | undefined {
   switch (edit.kind) {

@@ -47,8 +47,8 @@ export function entriesOf({ steps }: Plan): string[] {
 }
 
 /**
- * Reads a plan file from anything: a plan, which may carry `entries`. Returns both, or every field that is wrong with the
- * reason, those of entries as `entries.0.…`. Never throws.
+ * Reads a plan file from anything: a plan, which may carry `entries`. Returns both, or every field that is wrong with
+ * the reason, those of entries as `entries.0.…`. Never throws.
  */
 export function readPlanFile(value: unknown): ReadPlanFile {
   if (typeof value !== 'object' || value === null || !('entries' in value)) {
@@ -77,7 +77,7 @@ export function readPlanFile(value: unknown): ReadPlanFile {
 }
 
 /**
- * The document of a file: the plan with its positions' times written in, and the entries of one's own that it uses. Who
+ * The document of a file: the plan with its positions' times written in, and the custom entries that it uses. Who
  * comes is no part of it.
  */
 export function planFile(

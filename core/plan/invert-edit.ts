@@ -30,9 +30,9 @@ function invertSeveral(plan: Plan, edits: readonly PlanEdit[]): PlanEdit {
 }
 
 /**
- * The edit that takes back another one: applied to the plan that `edit` leads to from `plan`, it gives `plan` again, exactly.
- * `edit` fits the plan. It is about what that edit changed and nothing else, so that it can be applied to a plan that was
- * changed elsewhere since.
+ * The edit that takes back another one: applied to the plan that `edit` leads to from `plan`, it gives `plan` again,
+ * exactly. `edit` fits the plan. It is about what that edit changed and nothing else, so that it can be applied to a
+ * plan that was changed elsewhere since.
  */
 export function invertEdit(plan: Plan, edit: PlanEdit): PlanEdit {
   switch (edit.kind) {

@@ -10,7 +10,9 @@ import type { FirstSide, OtherSetUp, Step } from './step';
 /** Changes the plan’s own fields: title, approach, group, length of the class and so on. */
 export const setDetails = (patch: Partial<PlanDetails>): PlanEdit => ({ kind: 'setDetails', patch });
 
-/** Takes a variant in the place of a plan: its steps, its length and what comes before what; whose class it is stays. */
+/**
+ * Takes a variant in the place of a plan: its steps, its length and what comes before what; whose class it is stays.
+ */
 export const takeVariant = (name: string, { steps, orderPairs, classSeconds }: Plan): PlanEdit => ({
   kind: 'takeVariant',
   name,
@@ -41,7 +43,9 @@ export const setBreath = (step: string, patch: Partial<BreathFields>): PlanEdit 
 /** Says which steps come before which, whatever else an order is chosen for. */
 export const setOrderPairs = (orderPairs: Plan['orderPairs']): PlanEdit => ({ kind: 'setOrderPairs', orderPairs });
 
-/** Gives some of the group another set-up in one step, or the same for all again (null). Talk and loosening have none. */
+/**
+ * Gives some of the group another set-up in one step, or the same for all again (null). Talk and loosening have none.
+ */
 export const setOtherSetUp = (step: string, otherSetUp: OtherSetUp | null): PlanEdit => ({
   kind: 'setOtherSetUp',
   step,
@@ -53,8 +57,8 @@ export const setSetUp = (step: string, setUp: SetUp | null): PlanEdit => ({ kind
 export const takeSetUp = (step: string, setUp: SetUp): PlanEdit => ({ kind: 'takeSetUp', step, setUp });
 
 /**
- * Puts another position in the place of a hold’s own, with one of its set-ups. It is held as long as before where it has
- * the same sides, and as long as is usual for the approach where it has others.
+ * Puts another position in the place of a hold’s own, with one of its set-ups. It is held as long as before where it
+ * has the same sides, and as long as is usual for the approach where it has others.
  */
 export const replacePosition = (step: string, position: Position, setUp: SetUp, approach: Approach): PlanEdit => ({
   kind: 'replacePosition',
@@ -70,8 +74,8 @@ export const setHoldSeconds = (step: string, side: Side | 'even', seconds: Secon
   seconds,
 });
 /**
- * Measures a hold in breaths of so many seconds, or by the clock again (null). Where it was measured in breaths, the number
- * of breaths stays and the lengths change; otherwise the lengths go to the nearest whole breath, at least one.
+ * Measures a hold in breaths of so many seconds, or by the clock again (null). Where it was measured in breaths, the
+ * number of breaths stays and the lengths change; otherwise the lengths go to the nearest whole breath, at least one.
  */
 export const setBreathSeconds = (step: string, breathSeconds: Seconds | null): PlanEdit => ({
   kind: 'setBreathSeconds',

@@ -12,8 +12,8 @@ function stepFromVersion1(step: unknown): unknown {
 }
 
 /**
- * Version 2 of a plan: a hold may have a breath inside it and be measured in breaths, a breath may move a position, and a
- * practice knows strokes, holds, recoveries and changes over its rounds.
+ * Version 2 of a plan: a hold may have a breath inside it and be measured in breaths, a breath may move a position, and
+ * a practice knows strokes, holds, recoveries and changes over its rounds.
  */
 export const fromVersion1: Migration = (plan) => ({
   ...plan,
@@ -35,7 +35,9 @@ export const fromVersion2: Migration = (plan) => ({
     : plan.steps,
 });
 
-/** Version 4: a step says how hard it holds on to its length and its place, and a plan which step comes before which. */
+/**
+ * Version 4: a step says how hard it holds on to its length and its place, and a plan which step comes before which.
+ */
 export const fromVersion3: Migration = (plan) => ({
   orderPairs: [],
   ...plan,

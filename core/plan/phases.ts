@@ -8,7 +8,7 @@ import type { HoldSides, Step } from './step';
  */
 export const MAX_PHASES = 12_000;
 
-/** Set-up, ways in and out, change of sides, rebound and counterpose. */
+/** Set-up, getting in and coming out, change of sides, rebound and counterpose. */
 const CHANGES_PER_TURN = 6;
 
 function longestSide(sides: HoldSides): Seconds {

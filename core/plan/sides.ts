@@ -19,7 +19,10 @@ export function sideSeconds(sides: HoldSides): { left: Seconds; right: Seconds }
 export const isTwoSided = (sides: HoldSides): sides is Extract<HoldSides, { kind: 'each' | 'crossing' }> =>
   sides.kind === 'each' || sides.kind === 'crossing';
 
-/** The sides with one length changed; an even hold stays even, whichever side is meant, and `even` makes an uneven one even. */
+/**
+ * The sides with one length changed; an even hold stays even, whichever side is meant, and `even` makes an uneven one
+ * even.
+ */
 export function withSideSeconds(sides: HoldSides, side: Side | 'even', seconds: Seconds): HoldSides {
   if (!isTwoSided(sides)) return { ...sides, seconds };
   const { length } = sides;

@@ -105,7 +105,7 @@ export const HoldStep = z.strictObject({
   /** Id of a position; it need not be in this library. */
   position: Id,
   sides: HoldSides,
-  /** Where lengths are told in breaths: the seconds of one breath. null where they are told by the clock. */
+  /** Where lengths are measured in breaths: the seconds of one breath. null where they are given by the clock. */
   breathSeconds: seconds('One breath', 1, 60).nullable(),
   /** The range a fitting keeps to, in seconds a side; null where none is wanted. */
   range: z
@@ -131,8 +131,8 @@ export const HoldStep = z.strictObject({
 export type HoldStep = z.infer<typeof HoldStep>;
 
 /**
- * A position that is moved into on one phase of the breath and out of on another, and held meanwhile: one step of a slow
- * counted series, as long as its breath is.
+ * A position that is moved into on one phase of the breath and out of on another, and held meanwhile: one step of a
+ * slow counted series, as long as its breath is.
  */
 export const BreathMoves = z.strictObject({
   /** Id of a position; it need not be in this library. */

@@ -29,13 +29,13 @@ const USUAL_PLACE: Partial<Record<PropKind, PropPlace>> = {
 };
 export const usualPlace = (kind: PropKind): PropPlace => USUAL_PLACE[kind] ?? 'head';
 
-/** What a kind of one's own measures as it lies. */
+/** What a custom kind measures as it lies. */
 export interface CustomFace {
   label: string;
   size: CustomSize;
 }
 
-/** A row for one piece of a kind at a place, in its usual fold; `face` is how a kind of one's own lies. */
+/** A row for one piece of a kind at a place, in its usual fold; `face` is how a custom kind lies. */
 export function rowFor(kind: PropKind, place: PropPlace, side: PropSide, id: string, face?: CustomFace): SetUpRow {
   return {
     id,
@@ -55,8 +55,8 @@ export function rowFor(kind: PropKind, place: PropPlace, side: PropSide, id: str
 const isSame = (a: StackPiece, b: StackPiece): boolean => a.kind === b.kind && a.state === b.state;
 
 /**
- * A set-up with a stack instead of what lay at a place and side. What lay there tells how the stack lies and whether it
- * changes sides; pieces alike are one row. `newId` gives ids for rows.
+ * A set-up with a stack instead of what lay at a place and side. The stack lies, and changes sides, like what lay there
+ * before; equal pieces are one row. `newId` gives ids for rows.
  */
 export function withStack(
   setUp: SetUp,
@@ -88,8 +88,8 @@ export function withStack(
 }
 
 /**
- * What one person can stack at a place and side of a set-up: of what is at hand, all that does not lie elsewhere in it; half
- * of that where a stack goes on each side.
+ * What one person can stack at a place and side of a set-up: of what is at hand, all that does not lie elsewhere in it;
+ * half of that where a stack goes on each side.
  */
 export function freeFor(setUp: SetUp, { place, side }: Pick<SetUpRow, 'place' | 'side'>, atHand: Available): Available {
   const free: Available = { ...atHand };

@@ -99,7 +99,7 @@ function pluralOf(label: string): string {
   return /[^aeiou]y$/i.test(label) ? `${label.slice(0, -1)}ies` : `${label}s`;
 }
 
-/** What is known of a kind, with its states as an open table: none for a kind of one's own, whose rows tell their size. */
+/** What is known of a kind, with its states as an open table: none for a custom kind, whose rows state their size. */
 export function propKind(name: PropKind): PropKindInfo {
   if (!isCustomKind(name)) return PROP_KINDS[name];
   const label = name.slice(OWN.length);

@@ -66,7 +66,8 @@ function withoutUnchanged(before: readonly Alike[], after: readonly Alike[]): [A
 
 /**
  * How many of each of `before` become each of `after`, so that as many as possible do by one action: a largest flow by
- * augmenting paths (L. R. Ford and D. R. Fulkerson, Maximal flow through a network, 1956) between pieces that lie alike.
+ * augmenting paths (L. R. Ford and D. R. Fulkerson, Maximal flow through a network, 1956) between pieces that lie
+ * alike.
  */
 function pairedByOneAction(before: readonly Alike[], after: readonly Alike[]): number[][] {
   const flow = before.map(() => after.map(() => 0));

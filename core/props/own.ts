@@ -57,5 +57,5 @@ export const CustomKind = z
   });
 export type CustomKind = z.infer<typeof CustomKind>;
 
-/** The name by which rows of a set-up know a kind of one's own. */
+/** The name by which rows of a set-up know a custom kind. */
 export const labelOfCustom = ({ label }: CustomKind): CustomKindName => customKindName(label);

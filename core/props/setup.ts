@@ -34,9 +34,9 @@ export const SetUpRow = z
     mirror: z.boolean(),
     optional: z.boolean(),
     why: z.string().max(300),
-    /** What a piece of a kind of one's own measures as it lies; known kinds have no size of their own. */
+    /** What a piece of a custom kind measures as it lies; known kinds have no size of their own. */
     size: CustomSize.optional(),
-    /** How far round the loop of a strap is, in centimetres, where that is told. */
+    /** The length round the loop of a strap, in centimetres, if given. */
     loopCm: z.number('A loop is a number of centimetres.').min(20, 'A loop is at least 20 cm round.').optional(),
   })
   .superRefine((row, context) => {
@@ -75,7 +75,7 @@ export interface PlacedProp {
   place: PropPlace;
   side: PropSide;
   count: number;
-  /** Only of a kind of one's own. */
+  /** Only of a custom kind. */
   size?: CustomSize;
   /** Only of what is put down if wished. */
   optional?: true;

@@ -8,7 +8,7 @@ export type Available = Partial<Record<PropKind, number>>;
 export interface StackPiece {
   kind: PropKind;
   state: string;
-  /** Only of a kind of one's own. */
+  /** Only of a custom kind. */
   size?: CustomSize | undefined;
 }
 
@@ -76,9 +76,9 @@ function better(a: Stack, b: Stack): number {
 
 /**
  * The stacks that come within `toleranceCm` of a height from what is at hand, the best first: fewest pieces, then the
- * nearest height, then the firmest; at most `most` of them. In each the widest and firmest lies below. Heights are those
- * under a body. Empty where nothing comes near enough with up to five pieces. All lengths in centimetres. `own` tells
- * the sizes of kinds of one's own.
+ * nearest height, then the firmest; at most `most` of them. In each the widest and firmest lies below. Heights are
+ * those under a body. Empty where nothing comes near enough with up to five pieces. All lengths in centimetres. `own`
+ * tells the sizes of custom kinds.
  */
 export function stackFor(
   heightCm: number,

@@ -50,7 +50,7 @@ interface Errand {
   kind: PropKind;
   /** What follows the name of the prop, with what joins it: ` under the knees`, `: rolled`. */
   says: string;
-  /** The side it comes to lie on, where that is told after all else. */
+  /** The side it lies on, where that is said last. */
   side: '' | 'left' | 'right';
   moves: number;
 }

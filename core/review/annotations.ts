@@ -11,9 +11,9 @@ export interface RunAnnotations {
   reviewed: boolean;
   /** People who were there, by their ids, and how many besides; null where nobody said. */
   present: { people: readonly string[]; others: number } | null;
-  /** Lengths that were put right, in milliseconds, by `stepId side`; `none` is the side of a step without sides. */
+  /** Lengths that were corrected, in milliseconds, by `stepId side`; `none` is the side of a step without sides. */
   lengths: ReadonlyMap<string, Ms>;
-  /** When it really ended, where that was put right. */
+  /** When it really ended, where that was corrected. */
   endedAtMs: Ms | null;
   /** Every correction, the oldest first, with the moment it was made. */
   corrections: readonly (Correction & { id: string; atMs: Ms })[];

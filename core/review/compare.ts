@@ -20,7 +20,7 @@ export interface SideRecord extends Planned {
   reached: boolean;
   /** When it really began, by the clock; null where it was left out. */
   beganAtMs: Ms | null;
-  /** What the clock measured, where it was put right afterwards. */
+  /** What the clock measured, where it was corrected afterwards. */
   measuredMs: Ms | null;
   /** How strong it was, from 0 to 10, where somebody said so. */
   strength: number | null;
@@ -38,11 +38,11 @@ export interface StepRecord {
   sides: SideRecord[];
   /** The sets of a breath in several sets, both sides of one together; their time is also in `sides` or `other`. */
   sets: SetRecord[];
-  /** Set-ups, switches and ways in and out, as far as the session came. */
+  /** Set-ups, switches and getting in and coming out, as far as the session came. */
   changes: Planned;
   /** Breath, rests, talk and loosening. */
   other: Planned;
-  /** What the clock measured of that, where it was put right afterwards. */
+  /** What the clock measured of that, where it was corrected afterwards. */
   otherMeasuredMs: Ms | null;
   /** Nothing of it was led. */
   skipped: boolean;
@@ -80,7 +80,7 @@ export interface RunRecord {
   steps: StepRecord[];
   spans: readonly DoneSpan[];
   notes: readonly { atMs: Ms; stepIndex: number | null; text: string }[];
-  /** What was said of it: who was there, how strong, what to change, what was put right. */
+  /** What was said of it: who was there, how strong, what to change, what was corrected. */
   annotations: RunAnnotations;
 }
 
@@ -103,7 +103,7 @@ interface Led {
   annotations: RunAnnotations;
 }
 
-/** A length that was put right stands for what was measured. */
+/** A length that was corrected stands for what was measured. */
 function putRight(measured: Planned, corrected: Ms | undefined): [Planned, measuredMs: Ms | null] {
   if (corrected === undefined) return [measured, null];
   return [planned(measured.plannedMs, corrected), measured.doneMs];
@@ -178,7 +178,7 @@ const notReachedOf = ({ sides, other, reached }: StepRecord): Ms =>
 
 /**
  * What was planned and what was done, per step and side. Done lengths leave pauses out; the whole session's length is
- * by the clock, pauses included. A run that was never ended counts up to what its last event tells.
+ * by the clock, pauses included. A run that was never ended counts up to its last event.
  */
 export function compareRun(timeline: Timeline, events: readonly RunEvent[]): RunRecord {
   const run = foldRun(timeline, events);

@@ -2,7 +2,9 @@ import type { PhaseSide } from '#core/timeline';
 import type { Ms } from '#core/numbers';
 import type { Planned, RunRecord } from './compare';
 
-/** One length of a session, planned against done: a side of a hold, a step without sides, or the changes around a step. */
+/**
+ * One length of a session, planned against done: a side of a hold, a step without sides, or the changes around a step.
+ */
 export interface DeviationRow extends Planned {
   stepIndex: number;
   stepId: string;
@@ -14,7 +16,7 @@ export interface DeviationRow extends Planned {
   crossing: boolean;
   /** A set of a breath in several sets, by its place; null for the step or side as a whole. */
   set: number | null;
-  /** What the clock measured, where it was put right afterwards. */
+  /** What the clock measured, where it was corrected afterwards. */
   measuredMs: Ms | null;
   strength: number | null;
   /** Done of what was planned, less one; null where nothing was planned. */

@@ -36,7 +36,9 @@ const evening: Timeline = compileTimeline(
   builtInLibrary,
 );
 
-/** A teacher with ways of their own: by kind, how long it takes, how much evenings and stretches of one evening differ. */
+/**
+ * A teacher with ways of their own: by kind, how long it takes, how much evenings and stretches of one evening differ.
+ */
 type Ways = Record<PaceKind, Record<'ratio' | 'teachers' | 'between' | 'within', number>>;
 const ways = (change: Partial<Ways>): Ways => ({ ...PACE_PRIORS, ...change });
 
@@ -186,7 +188,7 @@ describe('when it would end', () => {
       }),
     ) as Ways;
   };
-  /** Teachers whose set-ups, changes of sides and ways in and out run half as long again as planned. */
+  /** Teachers whose set-ups, changes of sides and getting in and coming out run half as long again as planned. */
   const slowChanges = (): Ways =>
     ways(
       Object.fromEntries(

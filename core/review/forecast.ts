@@ -18,7 +18,7 @@ export interface Forecast {
   earlyMs: Ms;
   middleMs: Ms;
   lateMs: Ms;
-  /** How many of all evenings end by the hour, from 0 to 1. */
+  /** How many of all evenings end on time, from 0 to 1. */
   chance: number;
   /** How much of what is uncertain each step brings, from 0 to 1, together 1; by place in the plan. */
   uncertain: readonly number[];
@@ -27,9 +27,9 @@ export interface Forecast {
 }
 
 /**
- * Simulates so many evenings of a timeline: each kind of time at the pace of that evening, drawn about what was learned, and
- * each stretch off that by what stretches of one evening differ. The same seed gives the same numbers. `ticks` hears how much
- * is done, from 0 to 1.
+ * Simulates so many evenings of a timeline: each kind of time at the pace of that evening, drawn about what was
+ * learned, and each stretch off that by what stretches of one evening differ. The same seed gives the same numbers.
+ * `ticks` hears how much is done, from 0 to 1.
  */
 export function forecastFinish(
   timeline: Pick<Timeline, 'phases' | 'totals'>,
@@ -134,7 +134,7 @@ export function basisInWords({ runs }: Pick<Forecast, 'runs'>): string {
   return `Learned from ${runs} evenings.`;
 }
 
-/** The chance to end by the hour, in words: `9 in 10`. */
+/** The chance to end on time, in words: `9 in 10`. */
 export function chanceInWords({ chance, targetMs }: Forecast): string {
   const inTen = Math.round(chance * 10);
   const hour = clockOfMs(targetMs);

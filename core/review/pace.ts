@@ -74,7 +74,10 @@ export interface PaceOfRun {
 /** How much of a plan a run must have led to say how it goes. */
 const MIN_LED = 0.5;
 
-/** How a run went against its plan; null where it was not ended or less than half of it was led. What was left out says nothing. */
+/**
+ * How a run went against its plan; null where it was not ended or less than half of it was led. What was left out says
+ * nothing.
+ */
 export function paceOfRun(timeline: Timeline, events: readonly RunEvent[]): PaceOfRun | null {
   const record = compareRun(timeline, events);
   if (record.startedAtMs === null || record.endedAtMs === null || !record.ended) return null;
@@ -104,21 +107,29 @@ export function paceOfRun(timeline: Timeline, events: readonly RunEvent[]): Pace
   return { beganAtMs: record.startedAtMs, kinds, stops: Math.log(elapsedMs / Math.max(1, ledMs)) };
 }
 
-/** How a kind of time goes: ln(done ÷ planned) in the middle, how much evenings differ, how much stretches of one evening do. */
+/**
+ * How a kind of time goes: ln(done ÷ planned) in the middle, how much evenings differ, how much stretches of one
+ * evening do.
+ */
 interface Pace {
   log: number;
   between: number;
   within: number;
   /** How uncertain the middle itself still is. */
   unsure: number;
-  /** How much of that is what was assumed, from 1 with no run towards 0: in it, kinds that go together are off together. */
+  /**
+   * How much of that is what was assumed, from 1 with no run towards 0: in it, kinds that go together are off together.
+   */
   assumed: number;
   /** How many runs it is learned from. */
   runs: number;
 }
 
 interface Prior {
-  /** Done ÷ planned, and how much it differs from one teacher to another, from evening to evening and within one, as a share. */
+  /**
+   * Done ÷ planned, and how much it differs from one teacher to another, from evening to evening and within one, as a
+   * share.
+   */
   ratio: number;
   teachers: number;
   between: number;
@@ -145,7 +156,9 @@ const STOPS_PRIOR: Prior = { ratio: 1.005, teachers: 0.01, between: 0.01, within
 
 /** As how many evenings the assumption of how much evenings differ counts. */
 export const PRIOR_RUNS = 3;
-/** From how many times the usual difference on an evening counts for less (P. J. Huber, Ann. Math. Statist. 35, 1964). */
+/**
+ * From how many times the usual difference on an evening counts for less (P. J. Huber, Ann. Math. Statist. 35, 1964).
+ */
 const HUBER = 1.345;
 const ROUNDS = 25;
 
@@ -153,9 +166,9 @@ const ROUNDS = 25;
 type Learned = Pick<Pace, 'log' | 'between' | 'unsure' | 'assumed'>;
 
 /**
- * A teacher's own middle and the spread of their evenings, from logarithms of evenings. The middle is drawn towards what is
- * assumed by as much as evenings differ more than teachers do (A. Gelman et al., Bayesian Data Analysis, 2013, 2.5: normal
- * with a normal prior); evenings that are far off the others count for less the farther off they are.
+ * A teacher's own middle and the spread of their evenings, from logarithms of evenings. The middle is drawn towards
+ * what is assumed by as much as evenings differ more than teachers do (A. Gelman et al., Bayesian Data Analysis, 2013,
+ * 2.5: normal with a normal prior); evenings that are far off the others count for less the farther off they are.
  */
 export function shrunkEstimate(logs: readonly number[], prior: Pick<Prior, 'ratio' | 'teachers' | 'between'>): Learned {
   const start = Math.log(prior.ratio);

@@ -33,7 +33,7 @@ export interface TransitionTime extends Planned {
   times: number;
 }
 
-/** What was practised at one time: a run, or an entry of the journal. `plannedMs` of an entry is what was done. */
+/** What was practised at one time: a run, or a journal entry. `plannedMs` of an entry is what was done. */
 export interface Practised {
   id: string;
   kind: 'run' | 'entry';
@@ -47,7 +47,7 @@ export interface Practised {
   ended: boolean;
   holds: readonly PractisedHold[];
   breaths: readonly PractisedBreath[];
-  /** Set-ups and changes of sides; ways in and out; talk. */
+  /** Set-ups and changes of sides; getting in and coming out; talk. */
   setUp: TransitionTime;
   entries: TransitionTime;
   talk: TransitionTime;
@@ -100,7 +100,7 @@ function between(timeline: Timeline, spans: readonly DoneSpan[], kinds: readonly
   return { plannedMs, doneMs, differenceMs: doneMs - plannedMs, times: phases.size };
 }
 
-/** What was practised in a run. What was left out is not among it; lengths that were put right are as they were put. */
+/** What was practised in a run. What was left out is not among it; lengths that were corrected are as they were put. */
 export function practisedOfRun(run: TaughtRun, library: Library): Practised | null {
   const { plan, timeline } = run;
   const record = compareRun(timeline, run.events);
@@ -148,7 +148,7 @@ export function practisedOfRun(run: TaughtRun, library: Library): Practised | nu
 const asDone = (ms: Ms): Planned => ({ plannedMs: ms, doneMs: ms, differenceMs: 0 });
 const NONE: TransitionTime = { ...asDone(0), times: 0 };
 
-/** What was practised by an entry of the journal. `beganAtMs`: its local moment in milliseconds since 1970 UTC. */
+/** What was practised by a journal entry. `beganAtMs`: its local moment in milliseconds since 1970 UTC. */
 export function practisedOfEntry(id: string, entry: JournalEntry, beganAtMs: Ms, library: Library): Practised {
   return {
     id,

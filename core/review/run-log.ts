@@ -44,8 +44,8 @@ function madeADifference(before: Run, after: Run, event: RunEvent): boolean {
 }
 
 /**
- * What was stretched, cut, skipped, exchanged and added, in order, with the step it was done in. Not what was undone, and
- * not what changed nothing.
+ * What was stretched, cut, skipped, exchanged and added, in order, with the step it was done in. Not what was undone,
+ * and not what changed nothing.
  */
 export function runLog(timeline: Timeline, events: readonly RunEvent[]): RunLogEntry[] {
   const effective = effectiveEvents(events);

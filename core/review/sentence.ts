@@ -49,8 +49,8 @@ function notReached(record: RunRecord, nameOf: (stepIndex: number) => string): s
 }
 
 /**
- * The one sentence that says most about a run: first sides that differ from each other other than the plan means them to,
- * then a late or early end with what was not reached, else that it went as planned. `nameOf` gives a step's name in
+ * The one sentence that says most about a run: first sides that differ from each other other than the plan means them
+ * to, then a late or early end with what was not reached, else that it went as planned. `nameOf` gives a step's name in
  * running text.
  */
 export function comparisonInWords(record: RunRecord, nameOf: (stepIndex: number) => string): string {

@@ -17,7 +17,10 @@ const minutes = (ms: Ms): string => {
 };
 const several = (n: number, one: string, many: string): string => `${n} ${n === 1 ? one : many}`;
 
-/** What the time by part of the body says: `Most time went to the hamstrings, 84 minutes in 4 weeks; least to the chest, 6 minutes.` */
+/**
+ * What the time by part of the body says: `Most time went to the hamstrings, 84 minutes in 4 weeks; least to the chest,
+ * 6 minutes.`
+ */
 export function areasInWords({ weeks, areas }: AreaWeeks): string {
   const [most] = areas;
   const least = areas.at(-1);
@@ -60,7 +63,7 @@ export function plannedInWords(runs: ReturnType<typeof plannedAndDone>): string 
 
 const TRANSITION_WORDS = { setUp: 'a set-up or change', entries: 'a way in or out', talk: 'a talk' };
 
-/** What set-ups, ways in and out and talk really take. */
+/** What set-ups, getting in and coming out and talk really take. */
 export function transitionTimesInWords(parts: ReturnType<typeof transitionTimes>): string {
   if (parts.length === 0) return 'Nothing was led by a plan in this time.';
   const sentence = parts.map(
@@ -84,7 +87,9 @@ export function strengthInWords({ name, points }: ReturnType<typeof strengthAgai
   return `${about}; strength did not go with length.`;
 }
 
-/** What the breath over time says: how the longest hold and the slowest breath went, from the first to the last session. */
+/**
+ * What the breath over time says: how the longest hold and the slowest breath went, from the first to the last session.
+ */
 export function breathTrendInWords(sessions: ReturnType<typeof breathBySession>): string {
   if (sessions.length === 0) return 'No breath was practised in this time.';
   const ends = (of: (one: (typeof sessions)[number]) => number | null): [number, number] | null => {

@@ -88,7 +88,7 @@ export const plannedAndDone = (all: readonly Practised[]) =>
 
 const BETWEENS = ['setUp', 'entries', 'talk'] as const;
 
-/** How set-ups and changes, ways in and out, and talk really went: the mean of one, in milliseconds. */
+/** How set-ups and changes, getting in and coming out, and talk really went: the mean of one, in milliseconds. */
 export function transitionTimes(all: readonly Practised[]) {
   return BETWEENS.map((what) => {
     const parts: TransitionTime[] = all.map((one) => one[what]);
@@ -98,7 +98,7 @@ export function transitionTimes(all: readonly Practised[]) {
   }).filter(({ times }) => times > 0);
 }
 
-/** Holds whose strength somebody told, by position: how long, and how strong. */
+/** Holds with a rated intensity, by position: how long, and how strong. */
 export function strengthAgainstLength(all: readonly Practised[]) {
   const ratedHolds = all.flatMap(({ beganAtMs, holds }) =>
     holds.flatMap(({ position, name, side, doneMs, strength }) =>
@@ -132,8 +132,8 @@ export function breathBySession(all: readonly Practised[]) {
 }
 
 /**
- * How strength goes with length: the correlation of K. Pearson, Notes on regression and inheritance, 1895, from −1 to 1;
- * null for fewer than three points, or where one of the two is always the same.
+ * How strength goes with length: the correlation of K. Pearson, Notes on regression and inheritance, 1895, from −1 to
+ * 1; null for fewer than three points, or where one of the two is always the same.
  */
 export function correlation(points: readonly (readonly [number, number])[]): number | null {
   const n = points.length;

@@ -70,7 +70,10 @@ function rangeOf(step: Step | undefined, nowMs: Ms): [Ms, Ms] {
   return [nowMs, nowMs];
 }
 
-/** A side of a hold, or a rest, with what of it is in the queue and how much of it has been led; Infinity where it is past. */
+/**
+ * A side of a hold, or a rest, with what of it is in the queue and how much of it has been led; Infinity where it is
+ * past.
+ */
 interface Turn {
   stepIndex: number;
   turn: number;
@@ -136,7 +139,7 @@ function freeRounds(plan: Plan, { timeline, queue }: Run, at: number): Free[] {
       .filter(({ start }) => start > i)
       .map(({ items }) => items);
     const roundMs = sum(coming.at(-1) ?? []);
-    // Sides in turn stay even; rounds that differ in length, and copies of one, cannot be told apart by their phases.
+    // Sides in turn stay even; rounds that differ in length, and copies of one, cannot be distinguished by their phases.
     const alike = coming.every((items) => sum(items) === roundMs);
     const apart = new Set(coming.flat().map(({ phase }) => phase)).size === coming.flat().length;
     const turns = step?.kind === 'breath' && step.moves !== null && step.moves.sides !== 'together';
@@ -152,8 +155,9 @@ function freeRounds(plan: Plan, { timeline, queue }: Run, at: number): Free[] {
 }
 
 /**
- * A length for each free one, so that together they come as near to `budgetMs` as possible without passing it and, among
- * those, the squared relative distance to the lengths now is least; each at its shortest where even those pass it. Exact.
+ * A length for each free one, so that together they come as near to `budgetMs` as possible without passing it and,
+ * among those, the squared relative distance to the lengths now is least; each at its shortest where even those pass
+ * it. Exact.
  */
 function fitted(free: readonly Free[], budgetMs: Ms): Ms[] {
   const items = free.map(({ choices, sides, nowMs }) => ({
@@ -169,7 +173,7 @@ function fitted(free: readonly Free[], budgetMs: Ms): Ms[] {
   return free.map(({ choices, leastMs }, i) => (solution ? choices[solution.picks[i]!]! : leastMs));
 }
 
-/** A side's items with another length in all, in the proportion they have; the last takes what rounding leaves. */
+/** A side's items with another length in total, in the proportion they have; the last takes what rounding leaves. */
 function shared(items: readonly QueueItem[], ms: Ms, begunMs: Ms): [number, Ms][] {
   const whole = sum(items);
   let [seen, given] = [0, 0];
@@ -183,9 +187,10 @@ function shared(items: readonly QueueItem[], ms: Ms, begunMs: Ms): [number, Ms][
 }
 
 /**
- * Refits what is to come of a session so that it ends at a moment: every hold within its step's range (locked ones as they
- * are), both sides of a step alike, a second side as its begun first side; rests may become shorter, and of a breath rounds
- * to come may be left out. Changes and talk stay. Where the ranges do not allow it, as near as they do, and `offMs` says by how much. Clock moments in milliseconds.
+ * Refits what is to come of a session so that it ends at a moment: every hold within its step's range (locked ones as
+ * they are), both sides of a step alike, a second side as its begun first side; rests may become shorter, and of a
+ * breath rounds to come may be left out. Changes and talk stay. Where the ranges do not allow it, as near as they do,
+ * and `offMs` says by how much. Clock moments in milliseconds.
  */
 export function catchUp(plan: Plan, run: Run, nowMs: Ms, endMs: Ms): CatchUp {
   const cursor = run.status === 'running' ? advance(run.queue, run.cursor, nowMs) : run.cursor;

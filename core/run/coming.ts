@@ -8,7 +8,7 @@ import { groupAround, phaseAt } from './queue';
 export interface Coming {
   phase: Phase;
   lengthMs: Ms;
-  /** Set-ups, changes, ways in and out and rebounds between what comes before it and it. */
+  /** Set-ups, changes, getting in and coming out and rebounds between what comes before it and it. */
   afterMs: Ms;
   /** What has to be done with the props on the way there. */
   moves: PropMove[];
@@ -21,7 +21,9 @@ const BETWEEN = new Set<Phase['kind']>(['setup', 'switch', 'enter', 'leave', 're
  * to comes first.
  */
 export function comingUp({ timeline, queue }: Run, at: number, most: number): Coming[] {
-  /** What is to be done at a set-up or change: as planned, or from what lies there where the order is another by now. */
+  /**
+   * What is to be done at a set-up or change: as planned, or from what lies there where the order is another by now.
+   */
   const movesAt = (i: number, phase: Phase): readonly PropMove[] => {
     if (!('moves' in phase)) return [];
     const before = phaseAt(timeline, queue, i - 1);

@@ -65,8 +65,8 @@ function promptsOf({ prompts }: Timeline, phase: Phase, startMs: Ms, lengthMs: M
 }
 
 /**
- * The bells, prompts and breath tones from `nowMs` (included) for the next `horizonMs` of a running session, in order of time.
- * A hold's cues move with it: half-way is half of what it has become. Empty for a session that is not running.
+ * The bells, prompts and breath tones from `nowMs` (included) for the next `horizonMs` of a running session, in order
+ * of time. A hold's cues move with it: half-way is half of what it has become. Empty for a session that is not running.
  */
 export function cuesAhead(rules: TimelineRules, run: Run, nowMs: Ms, horizonMs: Ms): Cue[] {
   const { timeline } = run;

@@ -72,7 +72,7 @@ export const RunEvent = z.discriminatedUnion('kind', [
   }),
   /** What the teacher says of it afterwards; a later one stands in the place of an earlier, which is kept. */
   z.strictObject({ ...common, kind: z.literal('reviewed'), review: RunReview }),
-  /** What was measured is put right afterwards: lengths of sides or steps, or when it really ended. */
+  /** What was measured is corrected afterwards: lengths of sides or steps, or when it really ended. */
   z.strictObject({ ...common, kind: z.literal('corrected'), ...Correction.shape }),
   z.strictObject({ ...common, kind: z.literal('ended') }),
 ]);

@@ -106,7 +106,9 @@ function excludeGap(before: Run, sinceMs: Ms, untilMs: Ms): Run {
   return { ...run, pausedMs: run.pausedMs + untilMs - fromMs, cursor: { ...run.cursor, clockMs: untilMs } };
 }
 
-/** A run after one more event; the same run where the event makes no sense. It does not ask whether the event counts. */
+/**
+ * A run after one more event; the same run where the event makes no sense. It does not ask whether the event counts.
+ */
 export function applyEvent(before: Run, event: RunEvent): Run {
   if (ANNOTATION_EVENTS.has(event.kind) || event.kind === 'clockSet') return before;
   if (event.kind === 'started') {

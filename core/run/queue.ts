@@ -57,8 +57,8 @@ export const withOpen = (queue: Queue, at: number, open: boolean): Queue =>
   queue.map((item, i) => (i === at ? { phase: item.phase, ms: item.ms, ...(open && { open: true as const }) } : item));
 
 /**
- * Gives items from `at` on the lengths that are named for their phases; the present one never less than it had. What is to
- * come and gets no length is left out.
+ * Gives items from `at` on the lengths that are named for their phases; the present one never less than it had. What is
+ * to come and gets no length is left out.
  */
 export function withLengths(queue: Queue, at: number, intoMs: Ms, lengths: ReadonlyMap<number, Ms>): Queue {
   return queue.flatMap((item, i) => {
@@ -100,8 +100,8 @@ interface Rounds {
 }
 
 /**
- * The rounds of the breath set around item `at`, or null where no set is. A round begins where the planned phase goes to
- * another round, or back to an earlier phase (an added round is a copy).
+ * The rounds of the breath set around item `at`, or null where no set is. A round begins where the planned phase goes
+ * to another round, or back to an earlier phase (an added round is a copy).
  */
 export function roundsAround(timeline: Timeline, queue: Queue, at: number): Rounds | null {
   const breathAt = (i: number) => {

@@ -25,7 +25,7 @@ export type RunReview = z.infer<typeof RunReview>;
 
 export const EMPTY_REVIEW: RunReview = { steps: [], change: '', note: '' };
 
-/** What was measured, put right: the length of one side of a hold, or of a step without sides, in milliseconds. */
+/** A corrected length of one side of a hold, or of a step without sides, in milliseconds. */
 export const LengthCorrection = z.strictObject({
   stepId: Id,
   side: z.enum(['left', 'right', 'both', 'none']),

@@ -42,9 +42,9 @@ function secondSideItems({ timeline, queue }: Led, at: number): { item: QueueIte
 
 /**
  * How much longer (below zero: shorter) the second side of the step under way would be, in milliseconds, if it were
- * stretched or cut by as much as the first side was. A difference that the plan has between the sides stays. 0 while the
- * first side is held, and where there is no second side to come. A second side of stages can only be matched before it
- * begins.
+ * stretched or cut by as much as the first side was. A difference that the plan has between the sides stays. 0 while
+ * the first side is held, and where there is no second side to come. A second side of stages can only be matched before
+ * it begins.
  */
 export function secondSideGapMs(run: Led, at: number): Ms {
   const { timeline, queue, spans } = run;
@@ -57,7 +57,10 @@ export function secondSideGapMs(run: Led, at: number): Ms {
   return Math.max(MIN_SECOND_MS, plannedMs(timeline, here.stepIndex, 1) + byMs) - comingMs;
 }
 
-/** The queue with the second side of the step under way as much longer or shorter as the first was, its stages in proportion. */
+/**
+ * The queue with the second side of the step under way as much longer or shorter as the first was, its stages in
+ * proportion.
+ */
 export function matchedSecondSide(run: Led & Pick<Run, 'cursor'>): Queue {
   const { queue, cursor } = run;
   const gapMs = secondSideGapMs(run, cursor.at);

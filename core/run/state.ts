@@ -14,7 +14,9 @@ export interface RunState {
   phase: Phase | null;
   intoMs: Ms;
   phaseMs: Ms;
-  /** The hold (all its stages), the whole breath practice, or the phase: how long it is and how much more is to come. */
+  /**
+   * The hold (all its stages), the whole breath practice, or the phase: how long it is and how much more is to come.
+   */
   groupMs: Ms;
   groupMoreMs: Ms;
   groupIntoMs: Ms;

@@ -2,8 +2,8 @@ import type { Phase } from '#core/timeline';
 import type { Run } from './run';
 
 /**
- * Where "next" and "back" stop, as places in the queue as it is by now: the beginning of each step, of each second side, of
- * each breath set, and of a rest that was added.
+ * Where "next" and "back" stop, as places in the queue as it is by now: the beginning of each step, of each second
+ * side, of each breath set, and of a rest that was added.
  */
 export function stops({ timeline, queue }: Pick<Run, 'timeline' | 'queue'>): number[] {
   const phaseAt = (at: number): Phase | undefined => queue[at] && timeline.phases[queue[at].phase];

@@ -1,2 +1,2 @@
-/** The rules of a house that are kept. */
+/** The settings that are kept. */
 export { DEFAULT_SETTINGS, Settings, readSettings, type SecondSide } from './settings';

@@ -10,7 +10,7 @@ const MAX_RUNGS = 40;
 const SECOND_SIDE = ['always', 'ask', 'never'] as const;
 export type SecondSide = (typeof SECOND_SIDE)[number];
 
-/** The rules of a house: what is offered, how it may grow, and what is worth a second look. */
+/** The settings: what is offered, how it may grow, and what is worth a second look. */
 export const Settings = z.strictObject({
   format: z.literal(SETTINGS_FORMAT, 'These are not house rules.'),
   version: z.literal(SETTINGS_VERSION),
@@ -32,7 +32,7 @@ export const Settings = z.strictObject({
 });
 export type Settings = z.infer<typeof Settings>;
 
-/** The rules a house begins with. */
+/** The default settings. */
 export const DEFAULT_SETTINGS: Settings = {
   format: SETTINGS_FORMAT,
   version: SETTINGS_VERSION,
@@ -55,5 +55,5 @@ const SETTINGS_DOCUMENT: DocumentKind<Settings> = {
   schema: Settings,
 };
 
-/** Reads house rules from anything. Returns them, or every field that is wrong with the reason. Never throws. */
+/** Reads settings from anything. Returns them, or every field that is wrong with the reason. Never throws. */
 export const readSettings = (value: unknown): Read<Settings> => readDocument(SETTINGS_DOCUMENT, value);

@@ -13,7 +13,10 @@ export interface Stretch {
 const SOON_MS = 15_000;
 const MIN_FOR_SOON_MS = 60_000;
 
-/** Whether two phases belong to what a teacher thinks of as one thing: a side of a hold with all its stages, a side of a breath practice. */
+/**
+ * Whether two phases belong to what a teacher thinks of as one thing: a side of a hold with all its stages, a side of a
+ * breath practice.
+ */
 export function sameGroup(a: Phase, b: Phase): boolean {
   if (a === b) return true;
   if (a.stepIndex !== b.stepIndex) return false;
@@ -86,7 +89,7 @@ export function bellsOfGroup(
   return bells;
 }
 
-/** What rings besides a breath. */
+/** Kinds that ring bells, besides breaths. */
 const RINGS: ReadonlySet<Phase['kind']> = new Set(['hold', 'rest', 'setup']);
 
 /** The bells of a plan in order, from its phases. */

@@ -10,13 +10,13 @@ interface BlockBase {
   endMs: Ms;
 }
 
-/** One side of a hold with its ways in and out: what stands above, hangs below or lies across the line. */
+/** One side of a hold with its getting in and coming out: what stands above, hangs below or lies across the line. */
 export interface HoldBlock extends BlockBase {
   kind: 'hold';
   side: PhaseSide;
   turn: number;
   crossing: boolean;
-  /** Where the way in begins and the way out ends; equal to start and end where there is none. */
+  /** Where getting in begins and coming out ends; equal to start and end where there is none. */
   enterMs: Ms;
   leaveMs: Ms;
   /** Moments between stages, and the longest stage, where the number goes. */
@@ -26,7 +26,7 @@ export interface HoldBlock extends BlockBase {
   inside: BreathBlock[];
 }
 
-/** Everything of the breath lies on the side it is practised on: across the line unless it moves a position. */
+/** Breath blocks lie on the side they are practised on: across the line unless they move a position. */
 interface BreathBlockBase extends BlockBase {
   side: PhaseSide;
 }
@@ -49,7 +49,7 @@ export interface OwnPaceBlock extends BreathBlockBase {
   cycles: number;
 }
 
-/** Strokes of the belly. */
+/** Pumps of the belly. */
 export interface StrokesBlock extends BreathBlockBase {
   kind: 'strokes';
   count: number;
@@ -149,7 +149,7 @@ function waveRounds(run: readonly Counted[]): WaveRound[] {
     before = phase;
   }
   const shapeOf = ({ quarters }: WaveRound): string => quarters.map(({ kind, ms }) => `${kind} ${ms}`).join();
-  // The first round may have been entered late and the last left early; where the others are alike, one tells them all.
+  // The first round may have been entered late and the last left early; if the others are alike, one stands for all.
   const whole = rounds.length > 2 ? rounds.slice(1, -1) : rounds;
   const [[first], [one]] = [rounds, whole];
   return first && one && new Set(whole.map(shapeOf)).size === 1 ? [{ ...one, startMs: first.startMs }] : rounds;
@@ -185,9 +185,9 @@ const noStep: StepOf = () => undefined;
 const isBreath = (phase: Phase): phase is BreathTimelinePhase => 'round' in phase;
 
 /**
- * What a ribbon is made of: the phases gathered into what the eye sees as one thing. Works on a planned timeline and on
- * one that was led, where a phase may stand twice or be cut short. Ways in and out belong to their holds, and so does the
- * breath inside one: `stepOf` gives the plan's step of an index.
+ * The blocks of a ribbon: phases that are seen as one thing. Works on a planned timeline and on one that was led, where
+ * a phase may stand twice or be cut short. Getting in and coming out belong to their holds, and so does the breath
+ * inside one: `stepOf` gives the plan's step of an index.
  */
 export function ribbonBlocks(phases: readonly Phase[], stepOf: StepOf = noStep): Block[] {
   const blocks: Block[] = [];
@@ -216,7 +216,7 @@ export function ribbonBlocks(phases: readonly Phase[], stepOf: StepOf = noStep):
       continue;
     }
     const before = phases[i - 1];
-    // The way out of a position that a breath moved: it belongs to no hold.
+    // Coming out of a position that a breath moved: it belongs to no hold.
     const isAfterBreath = phase.kind === 'leave' && before?.stepIndex === stepIndex && isBreath(before);
     if (isAfterBreath) blocks.push({ kind: 'thread', stepIndex, startMs, endMs });
     else if (phase.kind !== 'enter' && phase.kind !== 'leave')

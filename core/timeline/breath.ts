@@ -25,8 +25,8 @@ function byRound(program: readonly BreathPhase[]): BreathPhase[][] {
 }
 
 /**
- * The way out of a position that the last breath ended in: as long as the breath that leaves it, which would have been the
- * next. `program` is what was breathed, without what follows it.
+ * Coming out of the position that the last breath ended in: as long as the breath that leaves it, which would have been
+ * the next. `program` is what was breathed, without what follows it.
  */
 function writeWayOut(writer: TimelineWriter, program: readonly BreathPhase[], moves: BreathMoves, side: PhaseSide) {
   const last = program.findLast(({ kind }) => kind === moves.into || kind === moves.outOf);
@@ -69,7 +69,9 @@ function writeMoves(
   });
 }
 
-/** A breath unfolds as set-up, its program (on one side after the other where it moves a position) and quiet breathing. */
+/**
+ * A breath unfolds as set-up, its program (on one side after the other where it moves a position) and quiet breathing.
+ */
 export function writeBreathStep(
   writer: TimelineWriter,
   step: BreathStep,

@@ -74,8 +74,8 @@ function writeBreathInside(writer: TimelineWriter, step: HoldStep, held: Held, t
 }
 
 /**
- * The phases of a breath inside a hold of `holdMs` milliseconds, from 0 at the moment when the body has settled; as many
- * as end with a whole cycle before the hold does. A longer hold only adds phases at the end.
+ * The phases of a breath inside a hold of `holdMs` milliseconds, from 0 at the moment when the body has settled; as
+ * many as end with a whole cycle before the hold does. A longer hold only adds phases at the end.
  */
 export const breathInHold = ({ practice, settleSeconds, fill }: HoldBreath, holdMs: Ms): BreathPhase[] =>
   breathWithin(practice, fill, holdMs - toMs(settleSeconds));

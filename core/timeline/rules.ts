@@ -3,12 +3,12 @@ import type { Seconds } from '#core/numbers';
 
 const Length: z.ZodType<Seconds, Seconds> = z.number().min(0).max(600);
 
-/** The teacher's house rules that a timeline needs. Lengths in seconds. */
+/** The teacher's settings that a timeline needs. Lengths in seconds. */
 export const TimelineRules = z.strictObject({
   firstSide: z.enum(['left', 'right']),
   /** Set-up: so much to begin with, so much for each prop move, never more than the cap. */
   setup: z.strictObject({ baseSeconds: Length, perMoveSeconds: Length, capSeconds: Length }),
-  /** Ways in and out and changes of sides for positions that are not in the library. */
+  /** Getting in and coming out and changes of sides for positions that are not in the library. */
   enterSeconds: Length,
   leaveSeconds: Length,
   switchSeconds: Length,

@@ -11,7 +11,10 @@ export interface SplitStages {
   shortMs: Ms;
 }
 
-/** Splits milliseconds by weights so that the parts add up exactly: whole seconds into whole seconds where there are enough. */
+/**
+ * Splits milliseconds by weights so that the parts add up exactly: whole seconds into whole seconds where there are
+ * enough.
+ */
 function splitByWeights(total: Ms, weights: readonly number[]): Ms[] {
   const sum = weights.reduce((a, b) => a + b, 0);
   const grid = total % SECOND_MS === 0 && total >= SECOND_MS * weights.length ? SECOND_MS : 1;

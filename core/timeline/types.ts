@@ -36,7 +36,7 @@ export interface HoldPhase extends PhaseBase {
   kind: 'hold';
   /** 0 for the first side held, 1 for the second. */
   turn: number;
-  /** Which limb is in front is what `side` tells. */
+  /** `side` says which limb is in front. */
   crossing: boolean;
   /** The stage this phase is, where the hold has stages, with what is moved as it begins; one phase a stage. */
   stage: { index: number; count: number; name: string; moves: readonly PropMove[] } | null;
@@ -70,7 +70,9 @@ export interface PromptCue {
   stepId: string;
   stepIndex: number;
   side: PhaseSide;
-  /** 0 while the first side is held, 1 for the second; with `at` it finds its moment again in a hold that was stretched. */
+  /**
+   * 0 while the first side is held, 1 for the second; with `at` it finds its moment again in a hold that was stretched.
+   */
   turn: number;
   at: Moment;
   text: string;
@@ -133,7 +135,7 @@ export interface StepSpan {
   propMoves: number;
   /** Whether props are in use here, or only lie about: holds and breath, and a rest with a set-up of its own. */
   usesProps: boolean;
-  /** The set-up some of the group have instead. */
+  /** The alternative set-up of some of the group. */
   otherSetUp: OtherSetUp | null;
   /** The breath inside a hold, for as long as the hold turns out to be. */
   breath: HoldBreath | null;
@@ -151,7 +153,7 @@ export interface Totals {
   breathMs: Ms;
   /** Rests, rebounds and quiet breathing. */
   restMs: Ms;
-  /** Set-ups, switches, ways in and out, loosening and talk. */
+  /** Set-ups, switches, getting in and coming out, loosening and talk. */
   betweenMs: Ms;
   propMoves: number;
 }

@@ -48,7 +48,7 @@ export function timelineWriter(rules: TimelineRules) {
     return nowMs - ms;
   }
 
-  /** Brings the props of a set-up into place and says which moves that took. */
+  /** Puts the props of a set-up in place, and returns the moves that took. */
   function place(setUp: SetUp, held: 'left' | 'right' | 'both') {
     const needed = placedProps(setUp, held);
     const moves = propMoves(props, needed);
@@ -171,7 +171,7 @@ export function timelineWriter(rules: TimelineRules) {
       prompts.push({ atMs, stepId: stepId(), stepIndex, side, turn, at, text });
     },
 
-    /** What is odd about a step; said once, also where it is so on both sides. */
+    /** A note on a step; made once, even if it applies to both sides. */
     note(kind: NoteKind, message: string): void {
       const ofOthers = notes.findLastIndex((one) => one.stepIndex !== stepIndex);
       if (notes.slice(ofOthers + 1).some((one) => one.message === message)) return;

@@ -36,7 +36,7 @@ function measured(id: string, measuredAt: string, breather: Breather, seed: numb
 
 const [steady, singer, short] = BREATHERS as [Breather, Breather, Breather];
 
-/** A condition somebody has told of; each is told once, so that its name will do as its id. */
+/** A reported condition; each is reported once, so that its name serves as its id. */
 const condition = (of: string, patch: Partial<PersonCondition> = {}): PersonCondition => ({
   ...personCondition(of, of),
   ...patch,
@@ -99,7 +99,7 @@ const MEASURED: readonly DemoPerson[] = [
   },
 ];
 
-/** Others of a group: a name, and what they told of. */
+/** Others of a group: a name, and their conditions. */
 const of = (
   group: string,
   day: string,

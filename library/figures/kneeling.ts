@@ -35,7 +35,7 @@ const KNEES_DOWN: SettleStep[] = [
 ];
 const BACK_KNEE_DOWN: SettleStep[] = [put('knees', 'shins'), turn('kneeUp', 20, 3, ['knees'], { of: 'right' })];
 
-/** The side of the front leg, which is what tells a lunge. */
+/** The side of the front leg, by which a lunge is named. */
 const FROM_FRONT_LEG = { azimuth: 156, elevation: 20 };
 
 /** Hips over the knees: the thighs hang straight down. */

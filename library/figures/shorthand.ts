@@ -136,7 +136,7 @@ const pose = (held: Held): Pose => ({
     neck: angles(held.neck),
     head: angles(held.head),
   },
-  // Copied one by one: limbs told together are still two limbs, each of which settles by itself.
+  // Copied one by one: limbs described together are still two limbs, each of which settles separately.
   legs: {
     left: structuredClone(held.left ?? held.leg ?? LEG),
     right: structuredClone(held.right ?? held.leg ?? LEG),

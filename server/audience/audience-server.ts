@@ -36,7 +36,7 @@ const MINUTE_MS = 60_000;
 /** A phone asks once a second. */
 const MAX_ASKED_A_MINUTE = 180;
 const MAX_WRONG_CODES_A_MINUTE = 20;
-/** After the end, phones are told so for a minute before the port is closed. */
+/** After the end, phones get that answer for a minute before the port is closed. */
 const LINGER_MS = MINUTE_MS;
 
 interface AudienceOptions {
@@ -52,7 +52,7 @@ interface AudienceOptions {
   origins?: readonly string[];
   /** The clocks of sessions under way. */
   clocks?: SessionClocks;
-  /** How long phones are told of the end before the port is closed, in milliseconds. */
+  /** How long phones can ask about an ended session before the port is closed, in milliseconds. */
   lingerMs?: number;
 }
 
@@ -96,7 +96,7 @@ export function createAudienceServer(store: Store, options: AudienceOptions) {
   const guard: RequestHandler = options.guard ?? ((_request, _response, next) => next());
   let listening: Server | undefined;
   let open: Opened | undefined;
-  /** The plan whose session is over: its phones are told so. */
+  /** The plan whose session is over; its phones are answered accordingly. */
   let over: Opened | undefined;
   let closing: NodeJS.Timeout | undefined;
   let cached: Cached | undefined;

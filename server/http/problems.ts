@@ -55,7 +55,9 @@ function ofDatabase(error: unknown): HttpProblem | undefined {
   return undefined;
 }
 
-/** What express and its parsers throw: bodies that are no JSON, too large, or cut off, and addresses that do not decode. */
+/**
+ * What express and its parsers throw: bodies that are no JSON, too large, or cut off, and addresses that do not decode.
+ */
 function ofRequest(error: unknown): HttpProblem | undefined {
   const { status, type } = error as { status?: number; type?: string };
   if (status === 413) return new HttpProblem(413, 'Too large', 'A request holds at most 2 MB.');
@@ -70,7 +72,9 @@ export const unknownRoute: RequestHandler = () => {
   throw notFound('such address');
 };
 
-/** Answers every error as problem details (RFC 9457). What nobody foresaw is logged and told without its inside. */
+/**
+ * Answers every error as problem details (RFC 9457). An unexpected error is logged, and answered without its details.
+ */
 export function answerProblems(log: (error: unknown) => void): ErrorRequestHandler {
   return (error, _request, response, next) => {
     if (response.headersSent) return next(error);

@@ -39,8 +39,8 @@ function originsByHost(names: readonly string[], port: number | undefined, origi
 
 /**
  * Answers only requests that were meant for this server and, where they change something, that come from its own pages
- * or from no page at all. Another site whose name was made to point at this machine is refused by its Host (421); a form
- * or script of another site by its Origin or Sec-Fetch-Site (403), with a body or without.
+ * or from no page at all. Another site whose name was made to point at this machine is refused by its Host (421); a
+ * form or script of another site by its Origin or Sec-Fetch-Site (403), with a body or without.
  */
 export function sameOrigin({ names, origins = [] }: OriginRules): RequestHandler {
   // The names seldom change: the table is made anew only when they do.

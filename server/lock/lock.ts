@@ -20,9 +20,9 @@ type Kept = z.infer<typeof Kept>;
 const isLocked = (house: Kept): house is LockedVault | FirstLock => 'minutes' in house;
 
 /**
- * The lock on everything about people: where a passphrase is set, they are seen only by who has typed it, for as long as
- * they are looked at. Who has typed it is known in memory only, so that a start of the server locks. A passphrase that
- * another Zovrin sets on the same file counts here at once.
+ * The lock on everything about people: where a passphrase is set, they are seen only by who has typed it, for as long
+ * as they are looked at. Who has typed it is known in memory only, so that a start of the server locks. A passphrase
+ * that another Zovrin sets on the same file counts here at once.
  */
 export interface Lock {
   isOpen(request: Request): Promise<boolean>;
@@ -42,7 +42,7 @@ export interface Lock {
 const tokenOf = (request: Request): string | undefined => parseCookie(request.headers.cookie ?? '')[COOKIE];
 const wrongPassphrase = (): HttpProblem => new HttpProblem(403, 'Not the passphrase', 'That is not the passphrase.');
 
-/** Somebody who has typed the passphrase: when they were last here, for which lock, and the key of the house. */
+/** Somebody who has typed the passphrase: when they were last here, for which lock, and the vault key. */
 interface Session {
   lastMs: number;
   lock: string;
@@ -63,7 +63,7 @@ export function createLock(store: Store): Lock {
     known = { version, text };
     return text;
   }
-  /** A house begins without a passphrase, and with a key. */
+  /** There is no passphrase at first, but there is a vault key. */
   async function firstOfAll(): Promise<string> {
     return store.write(async ({ locks }) => {
       const row = await locks.findByPk(ROW);
@@ -85,7 +85,7 @@ export function createLock(store: Store): Lock {
     sessions.set(token, { lastMs: store.now(), lock, key });
     response.cookie(COOKIE, token, { httpOnly: true, sameSite: 'strict', path: '/api' });
   }
-  /** The key of the house, for who may see people; undefined for who may not. */
+  /** The vault key, for someone who may see people; undefined for anyone else. */
   async function keyFor(request: Request): Promise<string | undefined> {
     const text = await storedText();
     const house = read(text);
@@ -109,7 +109,7 @@ export function createLock(store: Store): Lock {
     }
     return key;
   }
-  /** The key of the house and its lock as text; a lock of the first version is replaced by one of today. */
+  /** The vault key and its lock as text; a lock of the first version is replaced by a current one. */
   async function unlock(passphrase: string): Promise<{ key: string; lock: string } | undefined> {
     const lock = await storedText();
     const house = read(lock);
@@ -139,7 +139,7 @@ export function createLock(store: Store): Lock {
     },
     async set(request, response, { passphrase, minutes, current }) {
       const key = await mustHaveKey(request);
-      // Who finds an open page may look, but not take the house over.
+      // Whoever finds an open page may look, but not set a new passphrase.
       if (isLocked(read(await storedText()))) await unlock(current ?? '');
       const lock = await replace(await lockVault(passphrase, key, minutes));
       sessions.clear();

@@ -14,9 +14,9 @@ const COST = { memoryKib: 47_104, passes: 1, lanes: 1 } as const;
 const Cost = z.strictObject({ memoryKib: z.int(), passes: z.int(), lanes: z.int() });
 type Cost = z.infer<typeof Cost>;
 
-/** A house without a passphrase: its key, as it is. There is nothing to keep it from. */
+/** Without a passphrase: the vault key, in the clear. */
 export const OpenVault = z.strictObject({ kind: z.literal('open'), key: z.string() });
-/** A house with one: its key, wrapped under what is derived from the passphrase. The passphrase itself is nowhere. */
+/** With a passphrase: the vault key, wrapped under a key derived from the passphrase, which itself is not stored. */
 export const LockedVault = z.strictObject({
   kind: z.literal('locked'),
   salt: z.string(),
@@ -25,7 +25,7 @@ export const LockedVault = z.strictObject({
   minutes: z.int(),
 });
 export type LockedVault = z.infer<typeof LockedVault>;
-/** As the first version kept it: a scrypt key to compare with, and no key of the house. Replaced when it is next opened. */
+/** As the first version stored it: a scrypt key to compare with, and no vault key. Replaced when it is next opened. */
 export const FirstLock = z.strictObject({ salt: z.string(), key: z.string(), minutes: z.int() });
 export type FirstLock = z.infer<typeof FirstLock>;
 
@@ -43,10 +43,10 @@ const derive = (passphrase: string, salt: Buffer, { memoryKib, passes, lanes }: 
     salt,
   });
 
-/** A key of a house, in base64: what its browsers keep unsent notes under. */
+/** A vault key, in base64, under which browsers keep unsent notes. */
 export const newVaultKey = (): string => randomBytes(KEY_BYTES).toString('base64');
 
-/** Locks a house's key under a passphrase. */
+/** Wraps a vault key under a passphrase. */
 export async function lockVault(passphrase: string, key: string, minutes: number): Promise<LockedVault> {
   const salt = randomBytes(SALT_BYTES);
   const nonce = randomBytes(NONCE_BYTES);
@@ -61,7 +61,7 @@ export async function lockVault(passphrase: string, key: string, minutes: number
   };
 }
 
-/** The key of a locked house, or undefined where that is not the passphrase. */
+/** The unwrapped vault key, or undefined if the passphrase is wrong. */
 export async function unlockVault(house: LockedVault, passphrase: string): Promise<string | undefined> {
   const wrapped = bytes(house.wrapped);
   const secret = await derive(passphrase, bytes(house.salt), house.cost);

@@ -32,7 +32,10 @@ function waiting(request: Request, response: Response): Waiting {
   return { signal: gone.signal, client: request.socket.remoteAddress ?? '' };
 }
 
-/** The timeline of a plan that is sent, and fitting, ordering and forecasting it, for scripts; and what forecasts learn from. Nothing is stored. */
+/**
+ * The timeline of a plan that is sent, and fitting, ordering and forecasting it, for scripts; and what forecasts learn
+ * from. Nothing is stored.
+ */
 export function arrangeRoutes(store: Store, solver: Solver): Router {
   const routes = Router();
 

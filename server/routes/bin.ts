@@ -56,7 +56,7 @@ type BinnedRow = Model<{ id: string; title: string; deletedMs: number | null }> 
 const binned = (tables: Models, kind: BinKind): ModelStatic<BinnedRow> =>
   tables[TABLE_OF[kind]] as ModelStatic<BinnedRow>;
 
-/** What tells of people, and is behind the lock. */
+/** Kinds that are about people, and behind the lock. */
 const OF_PEOPLE: ReadonlySet<BinKind> = new Set(['person', 'group', 'run', 'journal']);
 
 /** The bin: what was deleted in the last 30 days, and taking it back; people only where the lock is open. */

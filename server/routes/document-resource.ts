@@ -27,7 +27,10 @@ export interface DocumentResource<T, S extends StoredDocument<T> = StoredDocumen
   /** How many there may be, and what is said where there are. */
   max: number;
   full: string;
-  /** What else is wrong with a document that is sent at this moment. Throws an HttpProblem where it is refused as a whole. */
+  /**
+   * What else is wrong with a document that is sent at this moment. Throws an HttpProblem where it is refused as a
+   * whole.
+   */
   refuse?: (document: T, nowMs: number) => FieldIssue[];
   /** Its id, where it is a part of the document. */
   idIn?: (document: T) => string;

@@ -34,7 +34,7 @@ const ENTRY: DocumentResource<CustomEntry, StoredEntry> = {
   full: `A library holds ${MAX_ENTRIES} custom entries. Delete one first.`,
 };
 
-/** Custom entries of the library: list, make, read, save with a revision, into the bin. */
+/** Custom library entries: list, make, read, save with a revision, into the bin. */
 export function entryRoutes(store: Store): Router {
   const routes = Router();
   routes.use('/:id', ({ method, params: { id } }, _response, next) => {

@@ -14,7 +14,7 @@ const JOURNAL_ENTRY: DocumentResource<JournalEntry> = {
   full: `The journal has ${MAX_ENTRIES} entries already. Delete some first.`,
 };
 
-/** Writes an entry of the journal; asked twice with the same, it is the same. */
+/** Writes a journal entry; asked twice with the same, it is the same. */
 export const createJournalEntry = (store: Store, id: string, entry: JournalEntry): Promise<StoredJournalEntry> =>
   createIn(JOURNAL_ENTRY, store, id, entry);
 

@@ -17,7 +17,7 @@ const MAX_WAITING = 2;
 const tooMany = (detail: string, seconds: number): HttpProblem =>
   new HttpProblem(429, 'Too many tries', detail, undefined, {}, seconds);
 
-/** Counts tries when they come, before anything is derived from them, for the house as a whole. */
+/** Counts tries when they come, before anything is derived from them, for all clients together. */
 const limitTries = (): RequestHandler =>
   rateLimit({
     windowMs: WINDOW_MS,

@@ -15,7 +15,9 @@ export const putBeside = async <T>(of: OnlyKind<T>, store: Store, planId: string
   await store.write((tables) => putOnly(of, tables, planId, 0, document, store.now()));
 };
 
-/** A document that is kept beside a plan, by the plan's id: read it, and save it with a revision. Mounted at `/plans`. */
+/**
+ * A document that is kept beside a plan, by the plan's id: read it, and save it with a revision. Mounted at `/plans`.
+ */
 export function planSubresourceRoutes<T>(of: OnlyKind<T>, store: Store): Router {
   const routes = Router();
   const address = `/:id${of.resource.path}`;

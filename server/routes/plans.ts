@@ -144,7 +144,9 @@ async function summariesOf(
 
 const ofDocument = (field: 'groupId' | 'cupboard' | 'startsAt') => literal(`json_extract(document, '$.${field}')`);
 
-/** A page of the plans that are not in the bin, the latest changed first; with `startsFrom` the one that begins first. */
+/**
+ * A page of the plans that are not in the bin, the latest changed first; with `startsFrom` the one that begins first.
+ */
 export async function listPlans(
   store: Store,
   { search, uses, groupId, cupboard, startsFrom, limit, offset }: ListPlansQuery,

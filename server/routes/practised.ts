@@ -39,7 +39,7 @@ export async function practisedBetween(
   };
 }
 
-/** What was practised by an entry of the journal; empty where it says nothing. Throws a NotReadable. */
+/** What was practised by a journal entry; empty where it says nothing. Throws a NotReadable. */
 function practisedOnce(id: string, text: string, library: Library): PractisedOnce[] {
   const entry = readStored('entry of the journal', text, readJournalEntry);
   // Its moment is by the clock of the place, which is that of the server.
@@ -47,7 +47,7 @@ function practisedOnce(id: string, text: string, library: Library): PractisedOnc
   return [PractisedOnce.parse(once)];
 }
 
-/** What was practised: what weeks are told from, without the plans. */
+/** What was practised, for the trends, without the plans. */
 export function practisedRoutes(store: Store): Router {
   const routes = Router();
 

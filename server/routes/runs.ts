@@ -52,7 +52,7 @@ export async function startRun(store: Store, request: StartRunRequest, createdMs
     const revision = plan && (await tables.revisions.findOne({ where: { planId, revision: planRevision } }));
     if (!revision) throw notFound('such revision of this plan');
     const taught = storedPlan(revision.document);
-    // With the times its positions have now: the record does not change when an entry of the library does.
+    // With the times its positions have now: the record does not change when a library entry does.
     const document = JSON.stringify(selfContained(taught, await libraryFor(tables, taught)));
     const { title } = taught;
     const row = await tables.runs.create({ id, planId, planRevision, title, document, createdMs, deletedMs: null });

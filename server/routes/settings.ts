@@ -4,7 +4,7 @@ import { SETTINGS } from '#api';
 import type { Store } from '../store/store';
 import { answerOnly, onlyDocument, saveOnly, type OnlyKind } from './only-resource';
 
-/** There is one house. */
+/** There is one set of settings. */
 const ID = 'house';
 const KIND: OnlyKind<Settings> = { resource: SETTINGS, table: 'house', title: 'Settings' };
 

@@ -112,9 +112,10 @@ describe('who waits', () => {
 
   test('of one client, one job is worked out and one waits; others are not kept out by it', async () => {
     const { solve } = poolOf(NEVER, { timeoutMs: 400, threads: 2, queue: 8 });
-    const requested = [...['a', 'a', 'a', 'a'].map((client) => solve(job, { client })), solve(job, { client: 'b' })].map(
-      came,
-    );
+    const requested = [
+      ...['a', 'a', 'a', 'a'].map((client) => solve(job, { client })),
+      solve(job, { client: 'b' }),
+    ].map(came);
     expect(await Promise.all(requested)).toEqual([
       [422, 'Takes too long'],
       [422, 'Takes too long'],

@@ -15,7 +15,10 @@ export interface Waiting {
 }
 
 export interface Solver {
-  /** Works out a job. Throws an HttpProblem where it takes too long, needs too much memory, or too much is asked at once. */
+  /**
+   * Works out a job. Throws an HttpProblem where it takes too long, needs too much memory, or too much is asked at
+   * once.
+   */
   solve<K extends JobKind>(job: Job<K>, waiting?: Waiting): Promise<Answer<K>>;
   close(): Promise<void>;
 }
@@ -83,7 +86,7 @@ export function createSolver(file: URL, limits: Partial<Limits> = {}): Solver {
     // While the server is run from its sources, so is the thread.
     ...(file.pathname.endsWith('.ts') ? { execArgv: ['--import', 'tsx'] } : {}),
   });
-  /** How many jobs of each client are worked out or wait, and how many in all. */
+  /** How many jobs of each client are worked out or wait, and how many in total. */
   const running = new Map<string, number>();
   let all = 0;
 

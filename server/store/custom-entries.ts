@@ -14,7 +14,7 @@ export const isBuiltIn = (id: string): boolean =>
 /** Reads a stored entry, migrated if it is older. Throws a NotReadable where this Zovrin cannot. */
 const storedEntry = (text: string): CustomEntry => readStored('entry', text, readEntry);
 
-/** The entries of one's own with these ids, deleted ones too; ids that are none are passed over. */
+/** The custom entries with these ids, deleted ones too; ids that are none are passed over. */
 export async function customEntriesByIds(
   { entries }: Pick<Models, 'entries'>,
   ids: readonly string[],

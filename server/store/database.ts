@@ -12,8 +12,8 @@ const BUSY_MS = 1000;
 const OWNER_ONLY = 0o600;
 
 /**
- * Lets nobody but the owner read a database file and what lies beside it: people's health notes are in it. SQLite gives the
- * files beside it the mode of the first, so that is made before it is opened.
+ * Lets nobody but the owner read a database file and what lies beside it: people's health notes are in it. SQLite gives
+ * the files beside it the mode of the first, so that is made before it is opened.
  */
 function keepToOwner(file: string): void {
   if (!existsSync(file)) closeSync(openSync(file, 'a', OWNER_ONLY));

@@ -60,9 +60,9 @@ export async function createDocument<T>(
 }
 
 /**
- * Saves a document over the revision it was made from. A save whose answer was lost, sent again, is the same save. Gives
- * undefined where there is no such document. Throws an HttpProblem (409), with both versions, where it was changed
- * elsewhere.
+ * Saves a document over the revision it was made from. A save whose answer was lost, sent again, is the same save.
+ * Gives undefined where there is no such document. Throws an HttpProblem (409), with both versions, where it was
+ * changed elsewhere.
  */
 export async function saveDocument<T>(
   kind: DocumentTable<T>,
@@ -89,7 +89,9 @@ export async function saveDocument<T>(
   throw changedElsewhere(kind, row, document);
 }
 
-/** Saves the only document with this id, or makes it where there is none yet: such a one is there from revision 0 on. */
+/**
+ * Saves the only document with this id, or makes it where there is none yet: such a one is there from revision 0 on.
+ */
 export async function putDocument<T>(
   kind: DocumentTable<T>,
   id: string,

@@ -7,7 +7,9 @@ import { readStoredEvent, storedEvent } from '#core/run';
 import type { DocumentRow, Models } from './models';
 import { readStored, reasonNotToRead } from './stored';
 
-/** Rows whose text holds an id. Ids have no sign that means something to LIKE but the underscore, which only finds more. */
+/**
+ * Rows whose text holds an id. Ids have no sign that means something to LIKE but the underscore, which only finds more.
+ */
 const holding = (id: string) => ({ [Op.like]: `%"${id}"%` });
 
 /** What stands in a text that cannot be read in the place of an id: nobody. */

@@ -19,7 +19,10 @@ const documentColumns = () => ({
 
 type Step = (params: MigrationParams<QueryInterface>) => Promise<unknown>;
 
-/** The migrations of the database, in order; one that has landed is never changed. Moments are milliseconds since 1970 UTC. */
+/**
+ * The migrations of the database, in order; one that has landed is never changed. Moments are milliseconds since 1970
+ * UTC.
+ */
 export const migrations: { name: string; up: Step; down: Step }[] = [
   {
     name: '0001-plans-and-runs',

@@ -48,7 +48,7 @@ interface ClockRow extends Model<InferAttributes<ClockRow>, InferCreationAttribu
   ms: number;
 }
 
-/** A document with its revision: an entry of one's own, a person, a place, an entry of the journal, the house rules. */
+/** A document with its revision: a custom entry, a person, a place, a journal entry, the settings. */
 export interface DocumentRow extends Model<InferAttributes<DocumentRow>, InferCreationAttributes<DocumentRow>> {
   id: string;
   revision: number;

@@ -3,7 +3,9 @@ import type sqlite3 from 'sqlite3';
 
 type Value = string | number | null;
 
-/** Statements prepared once on a connection, for the paths that are taken all the time. Each throws what SQLite throws. */
+/**
+ * Statements prepared once on a connection, for the paths that are taken all the time. Each throws what SQLite throws.
+ */
 export interface Statements {
   /** The first row, or undefined. */
   get<T>(sql: string, ...values: Value[]): Promise<T | undefined>;

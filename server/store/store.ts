@@ -33,7 +33,7 @@ export interface Store extends Tables {
   version(): Promise<number>;
   /** What was worked out of stored rows and is kept until they change. */
   workings(): Promise<Workings>;
-  /** Lets go of all of it: something was changed that no stamp tells of. */
+  /** Drops everything: something was changed that no stamp covers. */
   forgetWorkings(): void;
   /**
    * Writes what waits in the log into the file and empties the log, so that nothing deleted is left in it. Tries for a

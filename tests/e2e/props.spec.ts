@@ -72,7 +72,7 @@ test.describe('the cupboard', () => {
     await expect(page.getByText('Sail shed is in the bin for 30 days')).toBeVisible();
   });
 
-  test('a kind of one’s own, a size of nothing, two windows', async ({ page, context, request }) => {
+  test('a custom kind, a size of nothing, two windows', async ({ page, context, request }) => {
     const { id } = await newPlaceOf(request, {});
     await page.goto(`/cupboard/${id}`);
     await page.getByRole('button', { name: 'Add a kind' }).click();

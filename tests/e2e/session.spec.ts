@@ -115,7 +115,7 @@ test('a full session: stretched first side, evened second, late, caught up, clos
   await expect(put).toBeVisible();
   expect(await seconds()).toBe(210);
 
-  // A length put right, and what was measured beside it.
+  // A length corrected, and what was measured beside it.
   await page.getByRole('radio', { name: 'Put right' }).click();
   const field = page.getByRole('textbox', { name: 'Reclined twist right, as it was' });
   await field.fill('4:00');

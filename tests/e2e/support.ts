@@ -27,7 +27,9 @@ export async function eventsOf(request: APIRequestContext, planId: string): Prom
   return latest ? StoredRun.parse(await (await request.get(`/api/v1/runs/${latest.id}`)).json()).events : [];
 }
 
-/** So much before a moment the clock runs again as it does for people: whole ticks, so that the last is at the moment. */
+/**
+ * So much before a moment the clock runs again as it does for people: whole ticks, so that the last is at the moment.
+ */
 const LAST_MS = 2000;
 
 /**

@@ -35,7 +35,9 @@ afterEach(async () => {
   rmSync(folder, { recursive: true });
 });
 
-/** The line between them: asks are lost on the way there, answers on the way back, and the server is killed under way. */
+/**
+ * The line between them: asks are lost on the way there, answers on the way back, and the server is killed under way.
+ */
 function lossyLine(random: () => number): void {
   globalThis.fetch = (async (path: string, options: { body?: string }) => {
     if (random() < 0.3) throw new TypeError('Failed to fetch');

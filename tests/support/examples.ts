@@ -8,7 +8,9 @@ import type { RunSummary } from '#api';
 /** A library that knows nothing: every hold goes by its own times. */
 export const noLibrary = libraryOf([], []);
 
-/** The worked example: each side 3:40, set-up 40 s, enter 25 s, leave 20 s, switch 15 s, loosen 25 s: 10:10 in all. */
+/**
+ * The worked example: each side 3:40, set-up 40 s, enter 25 s, leave 20 s, switch 15 s, loosen 25 s: 10:10 in total.
+ */
 export const workedHold: HoldStep = {
   ...holdNamed('Head to knee', 'worked'),
   sides: { kind: 'each', first: 'left', length: { kind: 'even', seconds: 220 } },
@@ -75,7 +77,9 @@ export const runSummary = (title: string): RunSummary => ({
   unreadable: 0,
 });
 
-/** An hour of breath in the finest phases there may be, 7,200 of them: counts of half a second, each a phase of its own. */
+/**
+ * An hour of breath in the finest phases there may be, 7,200 of them: counts of half a second, each a phase of its own.
+ */
 export function finestBreath(id: string): BreathStep {
   const through = { inThrough: 'nose', outThrough: 'nose' } as const;
   const part = { kind: 'cycle', in: 1, holdFull: 1, out: 1, holdEmpty: 1, ...through } as const;

@@ -2,8 +2,8 @@ import type { History } from '#core/document';
 import type { SyncWindow } from '../../web/sync/sync-window';
 
 /**
- * Windows of one browser, without the browser: they share a storage and hear each other, and each can be closed, or crash
- * and leave what it had kept.
+ * Windows of one browser, without the browser: they share a storage and hear each other, and each can be closed, or
+ * crash and leave what it had kept.
  */
 export interface FakeWindows {
   open(): FakeWindow;

@@ -10,7 +10,7 @@ import { useDeviceSettings } from '../state/device-settings';
 import UnreadableBar from './UnreadableBar.vue';
 import { sendLeftovers } from '../sync/event-outbox';
 
-/** What is not needed for the first page to be there waits until the browser has nothing else to do. */
+/** What the first page does not need waits until the browser is idle. */
 const whenIdle = (): Promise<void> =>
   new Promise((ready) => {
     if ('requestIdleCallback' in window) requestIdleCallback(() => ready(), { timeout: 3000 });

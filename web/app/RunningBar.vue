@@ -4,7 +4,10 @@ import { useRoute } from 'vue-router';
 import { clockTime, dayOf } from '../ui/dates';
 import { useLeftRunning, type OpenSession } from '../state/left-running';
 
-/** Under the navigation of every page: the way back to a session that is under way, and the end of one that was left running. */
+/**
+ * Under the navigation of every page: the way back to a session that is under way, and the end of one that was left
+ * running.
+ */
 const leftRunning = useLeftRunning();
 leftRunning.keepLooking();
 const route = useRoute();

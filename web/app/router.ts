@@ -5,10 +5,10 @@ import { useLock } from '../state/lock';
 
 declare module 'vue-router' {
   interface RouteMeta {
-    /** Which room of the navigation this belongs to. */
+    /** Which section of the navigation this belongs to. */
     room?: 'plan' | 'teach' | 'lookback' | 'people' | 'library' | 'cupboard' | 'house';
     title: string;
-    /** A room without the navigation above it. */
+    /** A page without the navigation. */
     bare?: boolean;
   }
 }
@@ -147,8 +147,8 @@ export const router = createRouter({
   ],
 });
 
-// No page is opened before it is known whether people may be seen.
-// Plans are drawn with the entries of one's own, so these come first; without them everything else still opens.
+// No page opens before it is known whether people may be seen.
+// Plans are drawn with the custom entries, so these come first; without them everything else still opens.
 router.beforeEach(() => Promise.all([useLibrary().ready(), useLock().ready()]).then(() => undefined));
 
 router.afterEach((to) => {

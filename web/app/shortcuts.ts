@@ -1,4 +1,4 @@
-/** Every shortcut, as shown on `?`. The rooms handle the keys; this is what they promise. */
+/** Every shortcut, as shown on `?`. The pages handle the keys. */
 export const SHORTCUTS: readonly { room: string; keys: readonly { press: readonly string[]; does: string }[] }[] = [
   {
     room: 'Plan',

@@ -42,7 +42,9 @@ function oneDocument<T, S extends { revision: number; document: T }>(
   };
 }
 
-/** Documents of one kind: list, make, read, save with a revision, and put into the bin. Each throws what `ask` throws. */
+/**
+ * Documents of one kind: list, make, read, save with a revision, and put into the bin. Each throws what `ask` throws.
+ */
 function documentClient<T, S extends StoredDocument<T> = StoredDocument<T>>(resource: Resource<T, S>) {
   const { path, stored } = resource;
   const at = (id: string): string => `${path}/${encodeURIComponent(id)}`;

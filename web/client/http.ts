@@ -14,10 +14,10 @@ export class ApiProblem extends Error {
   }
 }
 
-/** The server could not be reached, or what it said made no sense. Trying again later may help. */
+/** The server could not be reached, or its answer made no sense. Trying again later may help. */
 export class Unreachable extends Error {}
 
-/** Told to the window where a list comes without rows that cannot be read. */
+/** Sent to the window where a list comes without rows that cannot be read. */
 export const UNREADABLE = 'zovrin:unreadable';
 const LOCKED_STATUS = 423;
 const TOO_MANY = 429;
@@ -30,7 +30,7 @@ export const worthRetrying = (error: unknown): boolean =>
   error instanceof Unreachable ||
   (error instanceof ApiProblem && (error.status >= 500 || [LOCKED_STATUS, TOO_MANY].includes(error.status)));
 
-/** Told to the window where the server says that people are behind the passphrase. */
+/** Sent to the window where the server says that people are behind the passphrase. */
 export const LOCKED = 'zovrin:locked';
 
 /** The event on the window when the server answers again after it could not be reached. */
@@ -59,7 +59,7 @@ async function fetchJson(method: string, path: string, body?: unknown, headers: 
   } catch {
     throw unreachable();
   }
-  // What a proxy says for a server that is away is no answer of the server.
+  // A proxy's answer for a server that is away is not the server's answer.
   if (response.ok || response.status < 500) reached();
   if (response.status === 204) return undefined;
   const json: unknown = await response.json().catch(() => undefined);
@@ -70,7 +70,7 @@ async function fetchJson(method: string, path: string, body?: unknown, headers: 
   throw unreachable();
 }
 
-/** Demands the server and checks what comes back. Throws ApiProblem or Unreachable. */
+/** Asks the server and checks the answer. Throws ApiProblem or Unreachable. */
 export async function ask<T>(
   schema: z.ZodType<T>,
   method: string,
@@ -85,7 +85,7 @@ export async function ask<T>(
   return parsed.data;
 }
 
-/** Tells the server something that has no answer. Throws ApiProblem or Unreachable. */
+/** Sends a request that has no answer. Throws ApiProblem or Unreachable. */
 export const tell = async (method: string, path: string, body?: unknown): Promise<void> => {
   await fetchJson(method, path, body);
 };

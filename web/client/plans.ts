@@ -40,7 +40,7 @@ export async function listAllPlans(filter: Pick<PlanFilter, 'groupId' | 'cupboar
 export const planAfter = async (startsFrom: string): Promise<ListedPlan | undefined> =>
   (await askPlans({ startsFrom }, 1)).items[0];
 
-/** The plans with a step made from an entry of the library. */
+/** The plans with a step made from a library entry. */
 export const listPlansUsing = (entry: string, limit: number) =>
   ask(ListPlansResponse, 'GET', `/plans?${new URLSearchParams({ uses: entry, limit: String(limit) })}`);
 

@@ -2,7 +2,10 @@ import { ref, shallowRef, watch, type Ref } from 'vue';
 import type { Plan } from '#core/plan';
 import { planClient } from '../client/documents';
 
-/** The document of the plan that is chosen from a list, read when it is; undefined until it is here, or where none is chosen. */
+/**
+ * The document of the plan that is chosen from a list, read when it is; undefined until it is here, or where none is
+ * chosen.
+ */
 export function useChosenPlan(id: Ref<string>) {
   const plan = shallowRef<Plan>();
   const trouble = ref('');

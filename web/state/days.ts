@@ -8,7 +8,10 @@ export function localMoment(now: Date): string {
 /** The day it is here: `2026-11-26`. */
 export const today = (): string => localMoment(new Date()).slice(0, 10);
 
-/** The Monday a moment's week begins with, on the clock of this place: `2026-11-23`; these sort as they follow each other. */
+/**
+ * The Monday a moment's week begins with, on the clock of this place: `2026-11-23`; these sort as they follow each
+ * other.
+ */
 export function weekOf(ms: number): string {
   const day = new Date(ms);
   day.setHours(12, 0, 0, 0);

@@ -5,7 +5,7 @@ import type { Available, PropKind, SetUp } from '#core/props';
 import { useEditor } from './editor';
 import { usePlaces } from './places';
 
-/** What the plan on the desk needs for its group, held against the cupboard and the room of its place. */
+/** What the plan on the desk needs for its group, compared with the cupboard and the room of its place. */
 export const useDemand = defineStore('demand', () => {
   const editor = useEditor();
   const places = usePlaces();

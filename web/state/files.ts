@@ -16,7 +16,7 @@ export function saveJson(document: unknown, name: string): void {
   URL.revokeObjectURL(link.href);
 }
 
-/** Gives a plan to the browser as a file in the open format, with the entries of one's own that it uses. */
+/** Gives a plan to the browser as a file in the open format, with the custom entries that it uses. */
 export function savePlanFile(plan: Plan): void {
   const { all, own } = useLibrary();
   saveJson(planFile(plan, all, own), `${plan.title}.zovrin`);

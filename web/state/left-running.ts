@@ -28,7 +28,7 @@ export interface OpenSession {
 
 const LATEST = 5;
 const LOOK_MS = 60_000;
-/** What was left running on another device longer ago is only told in the history. */
+/** What was left running on another device longer ago is only given in the history. */
 const TOLD_FOR_MS = 7 * 24 * 3600 * 1000;
 
 const startOf = ({ events }: Pick<LocalRun, 'events'>): number | undefined =>
@@ -69,8 +69,8 @@ export const useLeftRunning = defineStore('leftRunning', () => {
 
   const endedHere = new Set<string>();
   /**
-   * Ends a session that was left running, at the moment when it was over by its plan. Rejects with an ApiProblem where it
-   * is only on the server and that cannot be reached.
+   * Ends a session that was left running, at the moment when it was over by its plan. Rejects with an ApiProblem where
+   * it is only on the server and that cannot be reached.
    */
   async function end({ id }: Pick<OpenSession, 'id'>): Promise<void> {
     const local = unfinishedRuns().find((run) => run.id === id);

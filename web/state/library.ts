@@ -8,7 +8,7 @@ import { entryClient } from '../client/documents';
 import { cachedList } from '../sync/cached-list';
 
 /**
- * The library as this teacher has it: what ships with Zovrin, and entries of one's own. Deleted ones are no longer
+ * The library as this teacher has it: what ships with Zovrin, and custom entries. Deleted ones are no longer
  * offered, but still known, so that the plans that use them stay as they are.
  */
 export const useLibrary = defineStore('library', () => {
@@ -62,7 +62,7 @@ export const useLibrary = defineStore('library', () => {
     keep,
     remove,
     takeBack,
-    /** The stored form of an entry of one's own; undefined for what ships and for what is not there. */
+    /** The stored form of a custom entry; undefined for what ships and for what is not there. */
     ownEntry: (id: string): StoredEntry | undefined => byId.value.get(id),
   };
 });

@@ -145,7 +145,7 @@ test('locked by hand in another window: this one is locked at once', async () =>
   browser.hear('zovrin.lock', 'locked');
   await settle();
   expect([lock.locked, usePeople().people]).toEqual([true, undefined]);
-  // And the server has been told by that one.
+  // And the server has been reported by that one.
   expect(browser.calls.filter(({ path }) => path.endsWith('/close'))).toEqual([]);
 });
 

@@ -17,8 +17,8 @@ type LockMessage = 'here' | 'locked' | 'opened';
 
 /**
  * The lock on people's data: where a passphrase is set, the page locks itself after so many minutes in which nobody
- * touched any of its windows, and on the server nothing of people is given out until it is typed again. While it is locked
- * no page is shown, no name is in the window, and what was not sent yet is kept encrypted.
+ * touched any of its windows, and on the server nothing of people is given out until it is typed again. While it is
+ * locked no page is shown, no name is in the window, and what was not sent yet is kept encrypted.
  */
 export const useLock = defineStore('lock', () => {
   const state = shallowRef<LockState>(UNKNOWN);
@@ -110,7 +110,7 @@ export const useLock = defineStore('lock', () => {
       const isHere = held.value || idleMs < CHECK_MS;
       if (isHere) announce('here');
       if (!held.value && idleMs >= minutes * MINUTE_MS) void lock();
-      // The server counts too: it is told that somebody is here, or that a class is led.
+      // The server counts too, so it hears that somebody is here, or that a class is led.
       else if (isHere) void load();
     }, CHECK_MS);
   }

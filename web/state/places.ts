@@ -11,7 +11,7 @@ export const usePlaces = defineStore('places', () => {
 
   const place = (id: string | null): Place | undefined =>
     id === null ? undefined : places.value?.find((one) => one.id === id)?.document;
-  /** The kinds of one's own that any place has, each name once. */
+  /** The custom kinds that any place has, each name once. */
   const ownKinds = computed((): CustomKind[] => {
     const kinds = (places.value ?? []).flatMap(({ document }) => customKindsOf(document));
     return kinds.filter(({ label }, i) => kinds.findIndex((other) => other.label === label) === i);

@@ -29,7 +29,7 @@ export const useUnreadable = defineStore('unreadable', () => {
     return loading;
   }
 
-  /** Looks for it whenever a list tells of it, for as long as the page is there. */
+  /** Looks again whenever a list mentions it, as long as the page is open. */
   function watchLists(): void {
     useEventListener(window, UNREADABLE, () => {
       if (!loaded.value) void load();

@@ -30,7 +30,7 @@ const decisionsFor = (planId: string) =>
     keyOf: decidedAt,
   });
 
-/** The people of a plan’s group held against it, with what was decided for them; read when a group is chosen. */
+/** The people of a plan’s group compared with it, with what was decided for them; read when a group is chosen. */
 export function useClass(planId: MaybeRefOrGetter<string>, planOf: MaybeRefOrGetter<Plan | undefined>) {
   const people = usePeople();
   const known = useKnowledge();

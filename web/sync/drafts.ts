@@ -15,8 +15,8 @@ export interface Drafts {
   write(key: string, text: string): boolean;
   drop(key: string): void;
   /**
-   * The drafts of a document that are nobody's any more: left by a closed or reloaded window, or by one who edited in this
-   * window before. Those of other open windows are theirs.
+   * The drafts of a document that are nobody's any more: left by a closed or reloaded window, or by one who edited in
+   * this window before. Those of other open windows are theirs.
    */
   leftovers(key: string): Promise<Leftover[]>;
   /** Leaves what is still kept to whoever opens the document next. */
@@ -27,7 +27,10 @@ const PREFIX = 'zovrin.draft.';
 /** Those who edit in this window now. */
 const editing = new Set<string>();
 
-/** The storage keys of drafts below a beginning that are nobody's any more. They end with the window and who edited there. */
+/**
+ * The storage keys of drafts below a beginning that are nobody's any more. They end with the window and who edited
+ * there.
+ */
 async function abandoned(begins: string): Promise<string[]> {
   const [mine, open] = await Promise.all([tabName(), openTabs()]);
   return vault.keys(begins).filter((key) => {

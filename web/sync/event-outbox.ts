@@ -95,8 +95,8 @@ export const storeLocalRun = (run: LocalRun): boolean =>
 const dropLocalRun = (run: LocalRun): void => vault.remove(keyOf(run));
 
 /**
- * Sends a batch of what the server has not acknowledged. The server stores each event once, however often it comes. Gives
- * the server's events after those it had acknowledged, where others have added to them meanwhile.
+ * Sends a batch of what the server has not acknowledged. The server stores each event once, however often it comes.
+ * Gives the server's events after those it had acknowledged, where others have added to them meanwhile.
  */
 async function post(run: LocalRun, batch: readonly RunEvent[], nowMs?: number): Promise<RunEvent[] | undefined> {
   const { id, planId, planRevision, acknowledged } = run;
@@ -108,7 +108,10 @@ const unsent = ({ events, acknowledged }: LocalRun): readonly RunEvent[] => even
 
 const LEFTOVER_BATCH = 200;
 
-/** Sends the sessions that ended while the server could not be reached. What still cannot be sent stays for the next time. */
+/**
+ * Sends the sessions that ended while the server could not be reached. What still cannot be sent stays for the next
+ * time.
+ */
 export async function sendLeftovers(): Promise<void> {
   for (const run of keptRuns().filter(hasEnded)) {
     try {
@@ -127,9 +130,9 @@ export async function sendLeftovers(): Promise<void> {
 }
 
 /**
- * Sends the events of the session under way, in order. `current` gives the run as it is now; `report` is told whether
- * everything is with the server and, if not, why; `taken` of the run as it is with what others have added to it. `clock` is
- * the clock of the session.
+ * Sends the events of the current session, in order. `current` gives the run as it is now; `report` hears whether
+ * everything has been sent and, if not, why; `taken` gets the run with what others have added to it. `clock` is the
+ * clock of the session.
  */
 export function makeOutbox(
   current: () => LocalRun | undefined,

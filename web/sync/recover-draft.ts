@@ -29,8 +29,8 @@ function mergeDraft<T>(draft: Draft<T>, stored: Revised<T>, now: T, { keyOf, rea
 }
 
 /**
- * Puts what was left in this browser, the earliest first, onto what the server has. Undefined where there is neither. Where
- * one of them does not go together with the rest, it is the document, and in conflict.
+ * Puts what was left in this browser, the earliest first, onto what the server has. Undefined where there is neither.
+ * Where one of them does not go together with the rest, it is the document, and in conflict.
  */
 export function recoverDraft<T>(
   stored: Revised<T> | undefined,

@@ -1,4 +1,4 @@
-/** What the browser keeps, wherever it may refuse: a full or forbidden storage is told, never thrown. */
+/** The browser's storage; full or forbidden storage is reported, never thrown. */
 export const safeStorage = {
   read(key: string): string | null {
     try {

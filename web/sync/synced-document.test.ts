@@ -245,8 +245,8 @@ test('a plan is merged as well: one window changes a step, the other puts one in
 });
 
 /**
- * Two windows at the same document. Each has fields and notes of its own, so that whatever one of them set last must be there in
- * the end, and nobody must ever be asked.
+ * Two windows at the same document. Each has fields and notes of its own, so that whatever one of them set last must be
+ * there in the end, and nobody must ever be asked.
  */
 describe('two windows, random edits, random losses', () => {
   const FIELDS = [

@@ -43,7 +43,7 @@ export interface DocumentSource<T, Initial extends T | undefined = undefined> {
   conflictOf: (error: unknown) => Stored<T> | undefined;
   /** What counts until it is here. */
   initial?: Initial;
-  /** By what the things in its lists are known, where that is not their id. */
+  /** Identifies the things in its lists, if not by their id. */
   keyOf?: KeyOf;
   /** Whether it is saved a moment after each change, or only when that is asked for. */
   saves?: 'soon' | 'onRequest';
@@ -75,10 +75,10 @@ function refusal(error: unknown): string {
 }
 
 /**
- * A document that is opened, changed and kept saved, with undo. Every change is written to this browser at once and sent to
- * the server; until the server has acknowledged it, it survives a lost line, a reload, a crash and a closed window. What
- * was saved in another window meanwhile is merged with what was changed here; only where both changed the same thing does
- * somebody have to choose.
+ * A document that is opened, changed and kept saved, with undo. Every change is written to this browser at once and
+ * sent to the server; until the server has acknowledged it, it survives a lost line, a reload, a crash and a closed
+ * window. What was saved in another window meanwhile is merged with what was changed here; only where both changed the
+ * same thing does somebody have to choose.
  */
 export function syncedDocument<T extends object, Initial extends T | undefined = undefined>(
   source: DocumentSource<T, Initial>,
@@ -96,7 +96,9 @@ export function syncedDocument<T extends object, Initial extends T | undefined =
   const conflict = shallowRef<Stored<T>>();
   /** The version of `revision`, from which the changes here set out; undefined where there is none yet. */
   const base = shallowRef<T>();
-  /** Versions that were sent and not answered: the server may have any of them, so only an answer makes it known again. */
+  /**
+   * Versions that were sent and not answered: the server may have any of them, so only an answer makes it known again.
+   */
   const unanswered = shallowRef<readonly T[]>([]);
   let sending: Promise<void> | undefined;
   let loading: Promise<void> | undefined;
@@ -176,9 +178,11 @@ export function syncedDocument<T extends object, Initial extends T | undefined =
     return true;
   }
 
-  /** Meets what the server has: it is one's own lost answer, it goes together with what is here, or somebody chooses. */
+  /**
+   * Meets what the server has: it is one's own lost answer, it goes together with what is here, or somebody chooses.
+   */
   function meet(other: Stored<T>): void {
-    // Where an answer of one's own was lost, nobody has told the others yet.
+    // If our own answer was lost, the other windows have not heard yet.
     if (unanswered.value.length > 0) channel.post(other.revision);
     if (follow(other)) {
       if (history.value) void undoSteps.write(history.value);
@@ -398,8 +402,8 @@ export function syncedDocument<T extends object, Initial extends T | undefined =
   }
 
   /**
-   * Leaves the document: what is not saved yet is sent now, other windows are told, and what cannot be sent stays here for
-   * the next visit. Resolves when nothing is on its way any more.
+   * Leaves the document: unsaved changes are sent now, other windows are notified, and what cannot be sent stays here
+   * for the next visit. Resolves when nothing is on its way any more.
    */
   async function close(): Promise<void> {
     if (isClosed) return closing.get(source.key);
@@ -429,7 +433,9 @@ export function syncedDocument<T extends object, Initial extends T | undefined =
     isSaving: computed(() => state.value === 'saving'),
     storageFull,
     conflict,
-    /** What undo would take back, and redo make again: the name of the change, and the change itself where it is data. */
+    /**
+     * What undo would take back, and redo make again: the name of the change, and the change itself where it is data.
+     */
     lastChange: computed(() => history.value?.past.at(-1)),
     nextChange: computed(() => history.value?.future[0]),
     canUndo: computed(() => (history.value?.past.length ?? 0) > 0),

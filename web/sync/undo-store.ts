@@ -71,7 +71,7 @@ function openDatabase(): Promise<IDBPDatabase<UndoDatabase>> {
   return opened;
 }
 
-/** Whether what is kept under a name tells of people is decided by the name: that of the draft it belongs to. */
+/** Whether something is about people is decided by its name: that of the draft it belongs to. */
 const nameOf = (head: string): string => `zovrin.draft.${head}`;
 
 /** Drops what this browser keeps for undo of all documents whose keys begin so. */
@@ -87,8 +87,8 @@ export async function forgetUndo(begins: string): Promise<void> {
 }
 
 /**
- * The undo of one document in the browser's database. What cannot be kept or read (no database, no room, people locked) is
- * left out: undo then begins with this page.
+ * The undo of one document in the browser's database. What cannot be kept or read (no database, no room, people locked)
+ * is left out: undo then begins with this page.
  */
 export function undoStore<T extends object>(key: string, read: (value: unknown) => T | undefined): UndoStore<T> {
   /** The ids of the versions that are written. */

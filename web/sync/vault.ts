@@ -5,7 +5,7 @@ import { safeStorage } from './safe-storage';
 const FORMAT = 'v1.';
 const CHUNK = 0x8000;
 
-/** What this browser keeps that tells of people, by the beginnings of its names. */
+/** What this browser stores about people, by the prefixes of its names. */
 const ABOUT_PEOPLE = [
   'zovrin.draft.person.',
   'zovrin.draft.group.',
@@ -31,16 +31,18 @@ const fromBase64 = (text: string): Uint8Array => Uint8Array.from(atob(text), (si
 const isAboutPeople = (name: string): boolean => ABOUT_PEOPLE.some((prefix) => name.startsWith(prefix));
 
 let key: Uint8Array | undefined;
-/** AES-256-GCM with a new nonce for each text, which stands before it; the name it is kept under is part of the seal. */
+/**
+ * AES-256-GCM with a new nonce for each text, which stands before it; the name it is kept under is part of the seal.
+ */
 const cipherFor = (secret: Uint8Array, name: string) => managedNonce(gcm)(secret, new TextEncoder().encode(name));
 
 /**
- * What this browser keeps until the server has it. Whatever tells of people is kept encrypted under the key of the house,
- * which the page has only while it may see people: their unsent documents, and the events of a session with who was
- * there and what was noted. Everything else is kept as it is. A full or forbidden storage is told, never thrown.
+ * What this browser stores until the server has it. Anything about people is encrypted under the vault key, which the
+ * page has only while it may see people: their unsent documents, and the events of a session with who was there and
+ * what was noted. Everything else is kept as it is. A full or forbidden storage is told, never thrown.
  */
 export const vault = {
-  /** Opens it with the key of the house, in base64. What an earlier version left in the clear is encrypted. */
+  /** Opens it with the vault key, in base64. What an earlier version left in the clear is encrypted. */
   open(secret: string): void {
     key = fromBase64(secret);
     for (const name of ABOUT_PEOPLE.flatMap((prefix) => safeStorage.keys(prefix))) {

@@ -24,7 +24,9 @@ export function sortedBy<R>(rows: readonly R[], of: (row: R) => SortValue, down:
   return [...known.sort((a, b) => way * compare(a, b)), ...rows.filter(unknown)];
 }
 
-/** What comes of pressing the head of a column: numbers begin with the most, text with a; a third press sorts no more. */
+/**
+ * What comes of pressing the head of a column: numbers begin with the most, text with a; a third press sorts no more.
+ */
 export function sortingAfter(now: Sorting | undefined, key: string, isNumber: boolean): Sorting | undefined {
   if (now?.key !== key) return { key, down: isNumber };
   return now.down === isNumber ? { key, down: !isNumber } : undefined;

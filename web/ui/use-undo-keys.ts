@@ -8,9 +8,9 @@ const textBoxOf = (target: EventTarget | null): TextBox | undefined =>
   target instanceof HTMLInputElement || target instanceof HTMLTextAreaElement ? target : undefined;
 
 /**
- * Ctrl Z undoes, Ctrl Shift Z and Ctrl Y redo, while the page is open and no dialog lies over it. In a field whose text is
- * not part of the document yet, or was refused, these keys are the field's own, so that no field shows what the document
- * does not have. `after` is called once a step was undone or redone.
+ * Ctrl Z undoes, Ctrl Shift Z and Ctrl Y redo, while the page is open and no dialog lies over it. In a field whose text
+ * is not part of the document yet, or was refused, these keys are the field's own, so that no field shows what the
+ * document does not have. `after` is called once a step was undone or redone.
  */
 export function useUndoKeys(undo: () => void, redo: () => void, after: () => void = () => undefined): void {
   /** What each field held when it was last the same as the document. */

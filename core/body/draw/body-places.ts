@@ -31,8 +31,8 @@ const PAIRED: ReadonlySet<PropPlace> = new Set([
 const APART_MM = 90;
 
 /**
- * Where the places of a settled body are in a view of it. A place on both limbs is two places where they are seen apart,
- * and the middle of them where they are not.
+ * Where the places of a settled body are in a view of it. A place on both limbs is two places where they are seen
+ * apart, and the middle of them where they are not.
  */
 export function bodyPlaces({ body }: Settled, view: View): BodyPlace[] {
   const camera = cameraOf(view);

@@ -19,7 +19,7 @@ const arc = (pieces: number, point: (t: number) => Vec3): Vec3[] =>
   Array.from({ length: pieces + 1 }, (_, i) => point(i / pieces));
 const mix = (from: number, to: number, t: number) => from + (to - from) * t;
 
-/** Closed lids, brows, ears and mouth in the head's frame, centimetres of the tables' stature. */
+/** Closed lids, brows, ears and mouth in the head's frame, centimetres of the tables' height. */
 const FEATURES: readonly Feature[] = [
   ...([-1, 1] as const).flatMap((side): Feature[] => [
     {

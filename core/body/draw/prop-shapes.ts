@@ -27,7 +27,7 @@ const MATERIALS: Record<KnownKind, Material> = {
   scarf: 'blanket',
   wall: 'chair',
 };
-/** What a kind of prop is made of; a kind of one's own is drawn as cloth. */
+/** What a kind of prop is made of; a custom kind is drawn as cloth. */
 export const materialOf = (kind: PropKind): Material => (isCustomKind(kind) ? 'blanket' : MATERIALS[kind]);
 
 /** A prop in the picture: its outline, lines on it, and faces that catch or lose the light. Paths in millimetres. */

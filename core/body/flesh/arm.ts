@@ -37,7 +37,9 @@ const PALM = readEvenly(
   9,
 );
 const PALM_SHARE = 0.56;
-/** Fingers from the thumb's side: where they begin across the palm, their length as a share of the hand, their spread. */
+/**
+ * Fingers from the thumb's side: where they begin across the palm, their length as a share of the hand, their spread.
+ */
 const FINGERS = [
   { from: 2.85, share: 0.4, spread: 5 },
   { from: 0.95, share: 0.44, spread: 1.2 },

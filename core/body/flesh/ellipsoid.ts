@@ -18,7 +18,7 @@ export interface Ellipsoid {
   radii: Vec3;
   /** Along the trunk: body centimetres from the hips; along a limb's segment: a share from 0 to 1. */
   s: number;
-  /** Lies over the others only so far (hair). Local centimetres of the tables' stature. */
+  /** Lies over the others only so far (hair). Local centimetres of the tables' height. */
   cut?: Cut;
   /** The slope from neck to shoulder, which moves with the shoulder and is no place to stand on. */
   slope?: boolean;

@@ -19,7 +19,7 @@ const chain = (pieces: number, from: readonly [Vec3, Vec3], to: readonly [Vec3, 
 const FRONT_HAIR: Cut = (x, y) => (y > -1 ? x - (2.7 + 1.3 * y) : x - (1.4 + 0.9 * (y + 1)));
 const BACK_HAIR: Cut = (x, y) => x - (3 + 0.55 * y);
 
-/** The head in its own frame (origin where it sits on the neck), centimetres of the tables' stature. */
+/** The head in its own frame (origin where it sits on the neck), centimetres of the tables' height. */
 const HEAD: readonly Local[] = [
   { part: 'head', side: 0, at: [0.6, 7.2, 0], radii: [9.2, 7.9, 7.2] },
   ...chain(
@@ -67,7 +67,7 @@ const BUN: Local = { part: 'hair', side: 0, at: [-6.6, 15.6, 0], radii: [3.9, 3.
 
 export type Hair = 'bun' | 'short';
 
-/** A place of the head in the room, from its own frame in centimetres of the tables' stature. */
+/** A place of the head in the room, from its own frame in centimetres of the tables' height. */
 export const onHead = (body: Skeleton, local: Vec3): Vec3 =>
   add(body.spine.skull, toWorld(body.spine.head, scale(local, body.k)));
 

@@ -13,9 +13,10 @@ const MAX_STEPS = 120;
 const MIN_WAY_BACK = 24;
 
 /**
- * Moves a value from `from` towards `to` until its clearance is used up. It changes per unit of the value by no more than
- * `speed`, so each step can be as long as the clearance there is; what is overstepped by the smallest step is halved away.
- * When the start has none, the way back (at least 24, at most eight tenths of the range) is searched for the nearest value that has.
+ * Moves a value from `from` towards `to` until its clearance is used up. It changes per unit of the value by no more
+ * than `speed`, so each step can be as long as the clearance there is; what is overstepped by the smallest step is
+ * halved away. When the start has none, the way back (at least 24, at most eight tenths of the range) is searched for
+ * the nearest value that has.
  */
 export function advanceToContact(clearance: Clearance, from: number, to: number, speed: number): Lowered {
   const range = Math.abs(to - from);

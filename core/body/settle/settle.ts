@@ -60,7 +60,7 @@ function speedOf(joint: JointName): number {
 
 const LIMITED_BY_SHOULDERS = new Set<JointName>(['pitch', 'lumbar', 'thoracic', 'shoulder']);
 
-/** Brings a figure to rest for a stature (cm), a flexibility, and the props in place. Deterministic. */
+/** Brings a figure to rest for a height (cm), a flexibility, and the props in place. Deterministic. */
 export function settle(
   figure: Figure,
   props: readonly PlacedProp[],

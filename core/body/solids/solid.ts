@@ -43,7 +43,7 @@ export interface Band extends Common {
 
 export type Solid = Box | Roll | Wall | Band;
 
-/** How far a point is outside a solid (negative: inside), in centimetres, and the way out. */
+/** How far a point is outside a solid (negative: inside), in centimetres, and the direction out of it. */
 export interface Outside {
   cm: number;
   way: Vec3;
@@ -90,7 +90,7 @@ function outsideRoll(roll: Roll, point: Vec3): Outside {
   return { cm: far, way: toWorld(roll.frame, [(round[0] * a) / far, (round[1] * a) / far, (end * b) / far]) };
 }
 
-/** How far a point is outside a box or roll, and the nearest way out. */
+/** How far a point is outside a box or roll, and the nearest direction out of it. */
 export const outside = (solid: Box | Roll, point: Vec3): Outside =>
   solid.shape === 'box' ? outsideBox(solid, point) : outsideRoll(solid, point);
 

@@ -1,6 +1,8 @@
 import type { CautionTrait, Instead, Level, Rule, RuleOn, SessionDemand } from '#core/caution';
 
-/** A condition, how careful to be, and why; where it makes a difference, in which degree or time, and what else to do. */
+/**
+ * A condition, how careful to be, and why; where it makes a difference, in which degree or time, and what else to do.
+ */
 export type Row = readonly [condition: string, level: Level, reason: string, more?: RowMore];
 interface RowMore extends Pick<Rule, 'degrees' | 'weeks' | 'beforeMonths' | 'fromMonths'> {
   /** From how much on, where that is another than for the others. */

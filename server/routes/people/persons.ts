@@ -4,7 +4,7 @@ import { GROUPS, PEOPLE, type StoredGroup, type StoredPerson } from '#api';
 import { iso, type Store } from '../../store/store';
 import { createIn, documentRoutes, type DocumentResource } from '../document-resource';
 
-/** How many people a house knows, and how many groups they come in. */
+/** How many people and groups there are. */
 const MAX_PEOPLE = 2000;
 const MAX_GROUPS = 200;
 

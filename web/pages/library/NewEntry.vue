@@ -9,7 +9,7 @@ import { figureOf } from '#library';
 import { useLibrary } from '../../state/library';
 import { beginEntry, editPath, waitingEntries } from './edit/entry-drafts';
 
-/** Begins an entry of one's own from nothing, and leads back to those that are not stored yet. */
+/** Begins a custom entry from nothing, and leads back to those that are not stored yet. */
 const router = useRouter();
 const library = useLibrary();
 const menu = useTemplateRef<InstanceType<typeof Menu>>('menu');

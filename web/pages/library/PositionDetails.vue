@@ -8,7 +8,10 @@ import VariationCard from './VariationCard.vue';
 import { momentInWords, reboundInWords } from './moments';
 import { usualInWords } from './words';
 
-/** What is told of a position: lengths, set-up, ways in and out, what comes after, other ways, cautions, where it is used. */
+/**
+ * The details of a position: lengths, set-up, getting in and coming out, what comes after, other ways, cautions, where
+ * it is used.
+ */
 const { entry, setUp, side } = defineProps<{ entry: Position; setUp: NamedSetUp; side: 'left' | 'right' }>();
 const emit = defineEmits<{ setUp: [id: string] }>();
 

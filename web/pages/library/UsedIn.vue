@@ -3,7 +3,7 @@ import { shallowRef, watch } from 'vue';
 import type { ListedPlan } from '#api';
 import { listPlansUsing } from '../../client/plans';
 
-/** The plans that use an entry of the library. */
+/** The plans that use a library entry. */
 const { entry } = defineProps<{ entry: string }>();
 
 const MOST = 20;

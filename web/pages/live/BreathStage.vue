@@ -25,7 +25,7 @@ const step = computed(() => {
   return here?.kind === 'breath' ? here : undefined;
 });
 const span = computed(() => (state.value.phase ? session.timeline.steps[state.value.phase.stepIndex] : undefined));
-/** The step's breaths; what lies between them, a way out or a change of sides, is none. */
+/** The step's breaths; not what lies between them, such as coming out or changing sides. */
 const phases = computed(() =>
   session.timeline.phases
     .slice(span.value?.firstPhase, span.value?.endPhase)
@@ -44,7 +44,7 @@ const about = computed(() => {
 const moved = computed(() => step.value?.moves && library.all.position(step.value.moves.position));
 /** What the body does on this phase, where the breath moves a position. */
 const cue = computed(() => (step.value?.moves ? moveCue(phases.value, at.value, step.value.moves) : ''));
-/** What follows the breath under way where that is no breath: the way out, a change of sides. */
+/** What follows the present breath if it is not a breath: coming out, changing sides. */
 const after = computed(() => {
   const next = phase.value && session.timeline.phases[phase.value.index + 1];
   return next && !('round' in next) && next.stepIndex === phase.value.stepIndex

@@ -11,7 +11,7 @@ import { countdown, litSide, nextStageInWords, stageWord } from './words';
 /** The stage while a body is held, moved or at rest: the side by place, and the time as large as the screen allows. */
 const { session, plain = false } = defineProps<{
   session: SessionView;
-  /** For the room: side, time and figure alone. */
+  /** For students: side, time and figure alone. */
   plain?: boolean;
 }>();
 
@@ -24,7 +24,7 @@ const word = computed(() => {
 /** The hold that is held, for the figure. */
 const held = computed(() => {
   const { phase, status } = state.value;
-  // While the room changes, what it changes to is drawn with what comes next.
+  // While the class changes position, the new one is drawn with what comes next.
   const isHeld = phase?.kind === 'hold' && status !== 'over';
   const step = isHeld ? session.plan.steps[phase.stepIndex] : undefined;
   return step?.kind === 'hold' ? step : undefined;
@@ -36,7 +36,7 @@ const time = computed(() =>
 );
 const share = computed(() => (state.value.groupMs > 0 ? state.value.groupMoreMs / state.value.groupMs : 0));
 const stage = computed(() => (state.value.phase?.kind === 'hold' ? state.value.phase.stage : null));
-/** Which breath of so many it is, where the hold is told in breaths. */
+/** Which breath of so many it is, where the hold is measured in breaths. */
 const breath = computed(() => {
   const breathMs = toMs(held.value?.breathSeconds ?? 0);
   if (breathMs === 0) return '';
@@ -44,7 +44,7 @@ const breath = computed(() => {
   const of = Math.round(groupMs / breathMs);
   return `breath ${Math.min(of, Math.floor((groupMs - groupMoreMs) / breathMs) + 1)} of ${of}`;
 });
-/** What is moved, and what the next part is: told all along, so that nobody is caught by it. */
+/** What is moved, and what the next stage is: shown all along, so that it surprises nobody. */
 const nextStage = computed(() => (state.value.phase ? nextStageInWords(session.timeline, state.value.phase) : ''));
 const stageMore = computed(() => countdown(state.value.phaseMs - state.value.intoMs));
 

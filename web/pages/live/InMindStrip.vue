@@ -10,7 +10,7 @@ import { usePeople } from '../../state/people';
 import type { Session } from './use-session';
 
 /**
- * What to keep in mind for those who are there, as far as the step under way asks it: what they do instead, what to be
+ * What to keep in mind for those who are there, as far as the step under way asks it: their alternative, what to be
  * careful of, and the teacher's own words. By initials, no condition is named, and hidden with a touch.
  */
 const { session } = defineProps<{ session: Session }>();

@@ -2,7 +2,7 @@ import type { Plan } from '#core/plan';
 import type { Run, RunEvent } from '#core/run';
 import { clockOfMs } from '#core/time';
 
-/** What was just done, told beside the way to take it back. */
+/** What was just done, shown beside its undo. */
 export function eventInWords(event: RunEvent, plan: Plan, run: Run): string {
   switch (event.kind) {
     case 'paused':

@@ -29,8 +29,8 @@ export interface InitialLeadership {
 }
 
 /**
- * The events of a session, in this browser and on the server, with one window that leads: it alone adds to them, and every
- * other that has the session open follows. Whoever takes the lead says so in the events, so that all know.
+ * The events of a session, in this browser and on the server, with one window that leads: it alone adds to them, and
+ * every other that has the session open follows. Whoever takes the lead says so in the events, so that all know.
  */
 export function useLedRun(stored: StoredPlan, plan: Plan, clock: SessionClock, first: InitialLeadership) {
   const { me } = first;
@@ -80,7 +80,7 @@ export function useLedRun(stored: StoredPlan, plan: Plan, clock: SessionClock, f
   function happen(body: NewRunEvent): boolean {
     if (!leading.value) return false;
     const storedRun = local.value && !clock.rehearsal ? readLocalRun(local.value) : undefined;
-    // Another window has taken the lead, and the browser has not told yet.
+    // Another window has taken the lead, and the browser has not said so yet.
     if (storedRun && ![me, ''].includes(ledBy(storedRun.events))) {
       take(storedRun);
       return false;
@@ -99,7 +99,7 @@ export function useLedRun(stored: StoredPlan, plan: Plan, clock: SessionClock, f
     if (byMs !== 0) add({ kind: 'clockSet', byMs });
   }
 
-  // Told by the browser whenever another window has kept something.
+  // Reported by the browser whenever another window has kept something.
   useEventListener(window, 'storage', () => {
     const storedRun = local.value && readLocalRun(local.value);
     if (storedRun && storedRun.events.length > (local.value?.events.length ?? 0)) take(storedRun);

@@ -48,8 +48,8 @@ const NOT_UNDOABLE: ReadonlySet<RunEvent['kind']> = new Set([
 const JUST_BEGUN_MS = 3000;
 
 /**
- * A session as it is seen: all that follows from its events and the clock, and nothing that changes it. Whoever uses it moves `now`;
- * the state is asked of the events and the clock, nothing counts down.
+ * A session as it is seen: all that follows from its events and the clock, and nothing that changes it. Whoever uses it
+ * moves `now`; the state is asked of the events and the clock, nothing counts down.
  */
 export function useSessionView(
   plan: Plan,
@@ -165,7 +165,9 @@ export function useSession(
     if (nextTwo.value) happen({ kind: 'swapped', steps: nextTwo.value });
   }
 
-  /** How much longer (below zero: shorter) the first side was than the second is going to be, where that can be mended. */
+  /**
+   * How much longer (below zero: shorter) the first side was than the second is going to be, where that can be mended.
+   */
   const secondSideOff = computed(() => {
     // What was led since the last event counts too.
     const offMs = secondSideGapMs(runAt(run.value, now.value), state.value.at);

@@ -10,7 +10,7 @@ import GrowthCheck from './GrowthCheck.vue';
 import RatioTable from './RatioTable.vue';
 import ValueDots from './ValueDots.vue';
 
-/** How somebody breathes when it is easy: now, over time, and what every ratio of the house's ladder would mean. */
+/** How somebody breathes when it is easy: now, over time, and what every ratio on the ladder would mean. */
 const { breaths } = defineProps<{ breaths: readonly BreathMeasure[] }>();
 const emit = defineEmits<{ drop: [measureId: string] }>();
 

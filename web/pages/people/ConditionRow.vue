@@ -8,7 +8,7 @@ import PickField from '../../ui/fields/PickField.vue';
 import TextField from '../../ui/fields/TextField.vue';
 import { today } from '../../state/days';
 
-/** One thing somebody told of: how it is, since when, a note. What is not known here says that it is not screened. */
+/** One condition: its degree, since when, a note. An unknown one says that it is not screened. */
 const { kept: stored, known } = defineProps<{ kept: PersonCondition; known: Condition | undefined }>();
 const emit = defineEmits<{ change: [patch: Partial<PersonCondition>]; remove: [] }>();
 

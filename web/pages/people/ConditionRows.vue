@@ -7,7 +7,7 @@ import { newId } from '../../client/new-id';
 import { useKnowledge } from '../../state/knowledge';
 import ConditionRow from './ConditionRow.vue';
 
-/** What somebody told of. Typed in plain words or by its usual term; what is not known here is kept in words. */
+/** Someone's conditions, typed in plain words or by the usual term; unknown ones are kept as typed. */
 const { conditions } = defineProps<{ conditions: readonly PersonCondition[] }>();
 const emit = defineEmits<{ change: [conditions: PersonCondition[]] }>();
 

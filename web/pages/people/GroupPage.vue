@@ -61,7 +61,7 @@ const dropGone = (): void =>
     'take out',
     members.value.map((one) => one.id),
   );
-/** What somebody told of, as it is today, in one line. */
+/** A condition as it is today, in one line. */
 const toldOf = (conditions: readonly PersonCondition[]): string =>
   conditions
     .map((kept) => {

@@ -5,7 +5,7 @@ import FieldGroup from '../../ui/fields/FieldGroup.vue';
 import NumberField from '../../ui/fields/NumberField.vue';
 import TextField from '../../ui/fields/TextField.vue';
 
-/** Whether a breath may grow from what is practised now to what is wanted next week, by the house rules. */
+/** Whether a breath may grow from what is practised now to what is wanted next week, by the settings. */
 const { rules } = defineProps<{ rules: GrowthRules }>();
 
 const plain = (inCounts: number, out: number): Ratio => ({ in: inCounts, holdFull: 0, out, holdEmpty: 0 });

@@ -7,7 +7,10 @@ import TextField from '../../ui/fields/TextField.vue';
 import ChipChoice from '../../ui/fields/ChipChoice.vue';
 import { newId } from '../../client/new-id';
 
-/** What the teacher keeps in mind for somebody, and at which steps it is shown while teaching: by what they ask of the body. */
+/**
+ * What the teacher keeps in mind for somebody, and at which steps it is shown while teaching: by what they ask of the
+ * body.
+ */
 const { reminders } = defineProps<{ reminders: readonly KeptInMind[] }>();
 const emit = defineEmits<{ change: [reminders: KeptInMind[]] }>();
 

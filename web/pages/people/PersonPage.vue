@@ -21,7 +21,7 @@ import PersonFields from './PersonFields.vue';
 import TheirData from './TheirData.vue';
 import { usePerson } from './use-person';
 
-/** One person: what they told of, what to keep in mind, notes, the body, the breath, and the classes they came to. */
+/** One person: conditions, reminders, notes, the body, the breath, and the classes they attended. */
 const { id } = defineProps<{ id: string }>();
 
 const router = useRouter();

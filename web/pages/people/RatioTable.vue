@@ -2,7 +2,10 @@
 import { computed } from 'vue';
 import { practisedAs, ratioInWords, ratioOffers, type MeasuredBreath, type Ratio, type Rung } from '#core/breath';
 
-/** What every ratio of the ladder would mean for a person: count, cycle, breaths a minute, longest hold, offered or why not. */
+/**
+ * What every ratio of the ladder would mean for a person: count, cycle, breaths a minute, longest hold, offered or why
+ * not.
+ */
 const { measured, ladder } = defineProps<{ measured: MeasuredBreath; ladder: readonly Rung[] }>();
 
 const number = (value: number | undefined, digits = 1): string => (value === undefined ? '' : value.toFixed(digits));

@@ -8,7 +8,7 @@ import { forgetPerson, readPersonFile } from '../../client/people';
 import { saveJson } from '../../state/files';
 import { usePeople } from '../../state/people';
 
-/** Everything that is kept of somebody: as a file, and forgetting them for good. Both are told before they are done. */
+/** Everything that is stored about someone: as a file, and forgetting them for good. Both are explained first. */
 const { id, name } = defineProps<{ id: string; name: string }>();
 const emit = defineEmits<{ forgotten: [] }>();
 

@@ -18,8 +18,8 @@ type Stage = 'ready' | 'breathing' | 'looking' | 'holding';
 const HELD_MS = 400;
 
 /**
- * Measuring an easy breath: turns are told by a tap at each, or by holding through every in-breath; then, if wanted, some
- * easy holds. A hold that is a strain is left out and ends the holds. `now` is the clock in milliseconds.
+ * Measuring an easy breath: turns are reported by a tap at each, or by holding through every in-breath; then, if
+ * wanted, some easy holds. A hold that is a strain is left out and ends the holds. `now` is the clock in milliseconds.
  */
 export function useMeasuring(now: () => Ms = Date.now) {
   const stage = ref<Stage>('ready');

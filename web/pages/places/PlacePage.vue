@@ -43,7 +43,7 @@ const accept = (name: string, patch: Partial<Place>): string | undefined =>
 const settings = SETTINGS.map((value) => ({ value, label: SETTING_WORDS[value] }));
 
 const plans = shallowRef<ListedPlan[]>([]);
-/** Which plan is held against the cupboard. */
+/** Which plan is compared with the cupboard. */
 const planId = ref('');
 const planTrouble = ref('');
 listAllPlans().then(

@@ -19,7 +19,7 @@ const visible = defineModel<boolean>('visible', { required: true });
 const edit = useEdit();
 const demand = useDemand();
 const shortages = useShortages();
-/** What the wall of the place does not allow, told where the place is chosen. */
+/** What the wall of the place does not allow, shown where the place is chosen. */
 const wall = computed(() =>
   [...shortages.value].flatMap(([index, { wall: line }]) => (line ? [`${plan.steps[index]?.name}: ${line}`] : [])),
 );

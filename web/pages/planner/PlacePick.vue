@@ -5,7 +5,7 @@ import PickField from '../../ui/fields/PickField.vue';
 import { useEditor } from '../../state/editor';
 import { usePlaces } from '../../state/places';
 
-/** Which place's cupboard and room a plan is held against. */
+/** Which place's cupboard and room a plan is compared with. */
 const { plan, label = 'at' } = defineProps<{ plan: Plan; label?: string }>();
 
 const editor = useEditor();

@@ -6,7 +6,9 @@ import type { Plan, PlanEdit } from '#core/plan';
 import { useEditor } from '../../state/editor';
 import { useVariants } from './variants/use-variants';
 
-/** What is proposed, in words (the slot), and what becomes of it: taken as one step of undo, kept as a variant, or left. */
+/**
+ * What is proposed, in words (the slot), and what becomes of it: taken as one step of undo, kept as a variant, or left.
+ */
 const { edit, name, after } = defineProps<{
   /** What taking it does; undefined where there is nothing to take. */
   edit: PlanEdit | undefined;

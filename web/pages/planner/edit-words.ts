@@ -38,7 +38,10 @@ function fields(patch: object): string {
   return names.length < 2 ? (names[0] ?? 'nothing') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`;
 }
 
-/** What an edit does, as a menu would say it: `Change title`, `Delete Child’s pose`. Steps are named as they are in the plan. */
+/**
+ * What an edit does, as a menu would say it: `Change title`, `Delete Child’s pose`. Steps are named as they are in the
+ * plan.
+ */
 export function editInWords(edit: PlanEdit, plan: Plan | undefined): string {
   const named = (id: string): string => plan?.steps.find((step) => step.id === id)?.name || 'step';
   switch (edit.kind) {

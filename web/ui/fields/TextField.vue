@@ -1,7 +1,10 @@
 <script setup lang="ts">
 import { computed, ref, useId, watch } from 'vue';
 
-/** A line (or, with `rows`, some lines) of text. Gives the reason under the field where it is refused; keeps what was typed. */
+/**
+ * A line (or, with `rows`, some lines) of text. Gives the reason under the field where it is refused; keeps what was
+ * typed.
+ */
 const {
   modelValue,
   label,

@@ -6,7 +6,8 @@ import { editableClock, inBreaths, parseBreaths, parseDuration } from '#core/tim
 
 /**
  * A length typed as people write it. Gives seconds when what is typed can be read and is accepted; otherwise says why
- * under the field and keeps what was typed. `usual` is what counts while the field is empty: a length, or a word for it.
+ * under the field and keeps what was typed. `usual` is what counts while the field is empty: a length, or a word for
+ * it.
  */
 const {
   modelValue,
@@ -24,7 +25,7 @@ const {
   /** Takes the length; gives the reason where it is refused. */
   accept: (seconds: Seconds | null) => string | undefined;
   usual?: Seconds | string;
-  /** Where lengths are told in breaths: the seconds of one. */
+  /** Where lengths are measured in breaths: the seconds of one. */
   breath?: Seconds | null;
   /** What a small number alone counts: minutes in a hold. */
   bare?: 'minutes' | 'seconds';

@@ -1,7 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 
-/** Rounds as small hills: led ones filled, the present one lit, those to come in outline; beyond a row, the number alone. */
+/**
+ * Rounds as small hills: led ones filled, the present one lit, those to come in outline; beyond a row, the number
+ * alone.
+ */
 const { number, of } = defineProps<{ number: number; of: number }>();
 
 const MOST = 24;

@@ -14,7 +14,10 @@ import ToneSwitches from '../sound/ToneSwitches.vue';
 import PacerView from './PacerView.vue';
 import RoundHills from './RoundHills.vue';
 
-/** Tries a practice as it will be led, from the set that is chosen on: the pacer with its tones, and nothing is recorded. */
+/**
+ * Tries a practice as it will be led, from the set that is chosen on: the pacer with its tones, and nothing is
+ * recorded.
+ */
 const { practice, name } = defineProps<{ practice: BreathPractice; name: string }>();
 const visible = defineModel<boolean>('visible', { required: true });
 

@@ -55,10 +55,10 @@ const pathThrough = (points: readonly Point[]): string =>
   points.map(({ x, y }, i) => `${i === 0 ? 'M' : 'L'}${x.toFixed(1)} ${y.toFixed(1)}`).join('');
 
 /**
- * The hill of one breath cycle: in climbs from one side, the full hold crosses the middle, out goes down the other side,
- * the empty hold goes on along the ground. The top lies in the middle of the frame; time runs evenly along x. A breath
- * that comes in through the right nostril climbs from the right; one through both climbs from the left, and every second
- * one walks back.
+ * The hill of one breath cycle: in climbs from one side, the full hold crosses the middle, out goes down the other
+ * side, the empty hold goes on along the ground. The top lies in the middle of the frame; time runs evenly along x. A
+ * breath that comes in through the right nostril climbs from the right; one through both climbs from the left, and
+ * every second one walks back.
  */
 export function breathHill(quarters: readonly QuarterPhase[], { width, height }: HillFrame): Hill {
   const ms = (phase: QuarterPhase): Ms => phase.endMs - phase.startMs;
@@ -92,9 +92,9 @@ export function breathHill(quarters: readonly QuarterPhase[], { width, height }:
 const MAX_WAVES = 12;
 
 /**
- * The way of what is not counted, from the left to the right: strokes as ticks on the ground, a hold as a plateau (full)
- * or along the ground (empty) with a stone a pulse, breaths at their own pace as small hills, quiet breathing along the
- * ground. `lengthMs` is how long it lasts.
+ * The way of what is not counted, from the left to the right: strokes as ticks on the ground, a hold as a plateau
+ * (full) or along the ground (empty) with a stone a pulse, breaths at their own pace as small hills, quiet breathing
+ * along the ground. `lengthMs` is how long it lasts.
  */
 export function breathWay(phase: TonedPhase, lengthMs: Ms, { width, height }: HillFrame): Hill {
   const xAt = (ms: Ms): number => EDGE + ((width - 2 * EDGE) * ms) / Math.max(1, lengthMs);

@@ -33,8 +33,8 @@ export const throughWord = (phase: TonedPhase): string =>
   (phase.kind === 'in' || phase.kind === 'out') && phase.through !== 'nose' ? THROUGH_WORDS[phase.through] : '';
 
 /**
- * The number that is shown at a moment of a phase: the count of a counted breath, the stroke, the seconds of a hold that
- * is as long as easy; of everything else the time that is still to come. Milliseconds in; text out.
+ * The number that is shown at a moment of a phase: the count of a counted breath, the stroke, the seconds of a hold
+ * that is as long as easy; of everything else the time that is still to come. Milliseconds in; text out.
  */
 export function paceNumber(phase: TonedPhase, intoMs: Ms, lengthMs: Ms): string {
   const left = clockOfMs(Math.ceil(Math.max(0, lengthMs - intoMs) / 1000) * 1000);
@@ -80,7 +80,9 @@ export function paceDetail(phase: TonedPhase, part: BreathPart | undefined): str
   }
 }
 
-/** The half in which a breath is on the stage: left and right by nostril and way; neither while the full hold crosses. */
+/**
+ * The half in which a breath is on the stage: left and right by nostril and way; neither while the full hold crosses.
+ */
 export function paceHalf(phase: TonedPhase, direction: 1 | -1): 'left' | 'right' | 'none' {
   if (phase.kind === 'in') return direction === 1 ? 'left' : 'right';
   if (phase.kind === 'out' || phase.kind === 'holdEmpty') return direction === 1 ? 'right' : 'left';

@@ -1,7 +1,10 @@
 <script setup lang="ts">
 import type { Level } from '#core/caution';
 
-/** How careful, by shape: a barred lozenge, a half-filled roof, an open ring; seen is a tick, something else two lines crossing over. */
+/**
+ * How careful, by shape: a barred lozenge, a half-filled roof, an open ring; seen is a tick, something else two lines
+ * crossing over.
+ */
 const { level, state = 'open' } = defineProps<{ level: Level | null; state?: 'open' | 'seen' | 'instead' }>();
 </script>
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { NOT_ADVICE, NOTHING_KNOWN, STOP_SIGNS } from '#core/caution';
 
-/** What stands wherever cautions are told. */
+/** Shown wherever there are cautions. */
 </script>
 
 <template>

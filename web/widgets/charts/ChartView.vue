@@ -35,7 +35,7 @@ ChartJs.register(
 
 ChartJs.defaults.font.family = "'Source Sans 3', sans-serif";
 
-/** A chart in the colours of the theme. `says` is the sentence it is drawn for, told to who cannot see it. */
+/** A chart in the colours of the theme. `says` is the sentence it illustrates, read to those who cannot see it. */
 const { type, data, options, says } = defineProps<{
   type: ChartType;
   data: (tone: Tone) => ChartData;
@@ -45,7 +45,7 @@ const { type, data, options, says } = defineProps<{
 
 const settings = useDeviceSettings();
 const tones = computed(() => {
-  // Read again whenever the theme changes; the class that carries it stands on the page by then or is told here.
+  // Read again whenever the theme changes; the class that carries it is on the page by then, or is given here.
   document.documentElement.classList.toggle('night', settings.night);
   const style = getComputedStyle(document.documentElement);
   return (name: string): string => style.getPropertyValue(`--${name}`).trim();

@@ -7,7 +7,9 @@ import TextField from '../../ui/fields/TextField.vue';
 import { useUndoKeys } from '../../ui/use-undo-keys';
 import type { SyncedDocument } from '../../sync/synced-document';
 
-/** The page of one document that is saved as it is changed: its name as the heading, undo, the bin, and what went wrong. */
+/**
+ * The page of one document that is saved as it is changed: its name as the heading, undo, the bin, and what went wrong.
+ */
 const { synced, name, rename } = defineProps<{
   synced: Pick<
     SyncedDocument<object>,

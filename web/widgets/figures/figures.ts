@@ -82,7 +82,9 @@ export const askSuggestedHeight = (
 const standard = shallowRef<Readonly<Record<string, DrawnFigure>>>();
 let hasFailed = false;
 
-/** The figures that ship ready, by the position's id; undefined until they have come, empty where they can not be had. */
+/**
+ * The figures that ship ready, by the position's id; undefined until they have come, empty where they can not be had.
+ */
 export function useStandardFigures() {
   if (!hasFailed) {
     hasFailed = true;

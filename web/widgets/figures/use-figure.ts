@@ -31,8 +31,8 @@ export function requestFor({
 }
 
 /**
- * A figure drawn in the worker whenever what is wanted changes; the last one stays until the next is there. While one is
- * being drawn only the newest wish waits: a slider that moves faster than the worker draws leaves none behind.
+ * A figure drawn in the worker whenever what is wanted changes; the last one stays until the next is there. While one
+ * is being drawn only the newest wish waits: a slider that moves faster than the worker draws leaves none behind.
  */
 export function useDrawnFigure(wanted: MaybeRefOrGetter<FigureRequest | undefined>) {
   const drawn = shallowRef<MeasuredFigure>();

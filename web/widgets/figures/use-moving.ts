@@ -4,8 +4,8 @@ import { readonly, ref } from 'vue';
 const STILL_MS = 250;
 
 /**
- * Whether something on the page is being moved, for drawing coarsely meanwhile: until its end is told, or until it has
- * been still for a moment. A slider moved by the keyboard has no end of its own.
+ * Whether something on the page is being moved, so that it can be drawn coarsely: until the end is announced, or until
+ * it has been still for a moment. A slider moved by the keyboard has no end of its own.
  */
 export function useMoving() {
   const moving = ref(false);

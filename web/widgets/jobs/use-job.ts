@@ -27,23 +27,24 @@ function startThread(): Thread {
   const failed = new Promise<never>((_, reject) =>
     worker.addEventListener('error', () => reject(new Error('thread')), { once: true }),
   );
-  // One that fails while nothing is asked of it is told to the next who asks.
+  // A failure while nothing is requested is reported to the next caller.
   failed.catch(() => undefined);
   return { run, stop: () => worker.terminate(), failed };
 }
 
 /** Sent as plain values, whatever the page has wrapped them in. */
 const plain = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T;
-/** What takes less than this is not told as being at work. */
+/** What takes less than this is not given as being at work. */
 const SOON_MS = 150;
 
 /**
- * A kind of question that is worked out in a thread: its latest answer, how far it is, and a way to stop it. Asked again
- * while one is under way, the earlier one is given up. A thread that is idle when the component ends serves the next.
+ * A kind of question that is worked out in a thread: its latest answer, how far it is, and a way to stop it. Asked
+ * again while one is under way, the earlier one is given up. A thread that is idle when the component ends serves the
+ * next.
  */
 export function useJob<K extends JobKind>(kind: K, start: () => Thread = startThread) {
   const answer = shallowRef<Jobs[K]['answer']>();
-  /** From 0 to 1 while it takes long enough to be told; null otherwise. */
+  /** From 0 to 1 while it takes long enough to show; null otherwise. */
   const share = ref<number | null>(null);
   const trouble = ref('');
   let thread: Thread | undefined;

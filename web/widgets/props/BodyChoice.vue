@@ -6,7 +6,7 @@ import { usePeople } from '../../state/people';
 import { useScreening } from '../../state/screening';
 import BodySliders from './BodySliders.vue';
 
-/** For which body heights are measured and the figure is drawn: its stature, and how far it folds and opens. */
+/** For which body heights are measured and the figure is drawn: its height, and how far it folds and opens. */
 const settings = useDeviceSettings();
 const people = usePeople();
 const screening = useScreening();

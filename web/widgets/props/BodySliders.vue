@@ -2,7 +2,7 @@
 import Slider from 'primevue/slider';
 import { MAX_HEIGHT_CM, MIN_HEIGHT_CM, ORDINARY, REFERENCE_HEIGHT_CM, type Flexibility } from '#core/body';
 
-/** The body a figure is drawn for: stature and three measures of flexibility. */
+/** The body a figure is drawn for: height and three measures of flexibility. */
 const statureCm = defineModel<number>('statureCm', { required: true });
 const flexibility = defineModel<Flexibility>('flexibility', { required: true });
 const emit = defineEmits<{ moving: [boolean] }>();

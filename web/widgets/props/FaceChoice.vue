@@ -12,7 +12,7 @@ const {
 } = defineProps<{
   kind: PropKind;
   state: string;
-  /** The faces of a kind of one's own. */
+  /** The faces of a custom kind. */
   faces?: readonly CustomFace[];
 }>();
 const emit = defineEmits<{ choose: [state: string, face: CustomFace | undefined] }>();

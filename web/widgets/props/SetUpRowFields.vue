@@ -27,12 +27,15 @@ import FaceChoice from './FaceChoice.vue';
 import SuggestedHeight from './SuggestedHeight.vue';
 import LieChoice from './LieChoice.vue';
 
-/** One row of a set-up: how many of which prop, in which fold, how it lies, where, on which side, and how high it should be. */
+/**
+ * One row of a set-up: how many of which prop, in which fold, how it lies, where, on which side, and how high it should
+ * be.
+ */
 const { row, setUp, twoSided, position, atHand, withWhy, accept } = defineProps<{
   row: SetUpRow;
   setUp: SetUp;
   twoSided: boolean;
-  /** The position whose figure tells the height; none where there is no figure. */
+  /** The position whose figure gives the height; none if there is no figure. */
   position: Position | undefined;
   atHand: Available | undefined;
   withWhy: boolean;

@@ -35,7 +35,7 @@ const {
   accept: (setUp: SetUp) => string | undefined;
   /** Its reason, and whether it can be left out, are asked for too. */
   withWhy?: boolean;
-  /** The position whose figure tells heights; none where there is no figure. */
+  /** The position whose figure gives heights; none if there is no figure. */
   position?: Position | undefined;
   /** What one person can have of each kind; undefined where no place is chosen. */
   atHand?: Available | undefined;

@@ -67,7 +67,7 @@ export function stepTrouble(step: Step, moments: readonly MetMoment[], place: Pl
 /** The lines of it, the pieces first. */
 export const troubleLines = ({ short, wall }: StepTrouble): string[] => (wall ? [...short, wall] : short);
 
-/** What a way out does, as the label of its button. */
+/** What a solution does, as the label of its button. */
 export function solutionInWords(way: PropSolution, groupSize: number): string {
   const props = setUpInWords(way.setUp.items) || 'no props';
   switch (way.kind) {

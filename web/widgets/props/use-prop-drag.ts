@@ -1,7 +1,7 @@
 import { onScopeDispose, shallowRef } from 'vue';
 import type { CustomFace, PropKind } from '#core/props';
 
-/** A kind of prop as it is taken in hand: its kind and, for a kind of one's own, how it lies. */
+/** A kind of prop as it is taken in hand: its kind and, for a custom kind, how it lies. */
 export interface HeldProp {
   kind: PropKind;
   face?: CustomFace | undefined;

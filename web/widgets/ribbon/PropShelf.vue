@@ -7,7 +7,7 @@ import { xOf, type RibbonScale } from './shapes';
 
 /**
  * Which props lie where and when: a quiet band for each kind, thicker for more pieces each. Where the group needs more
- * than the place has, the band is hatched, outlined and told in words.
+ * than the place has, the band is hatched, outlined and given in words.
  */
 const { timeline, scale, groupSize, stock, y, width } = defineProps<{
   timeline: Timeline;
@@ -48,7 +48,7 @@ function shortStretches(kind: PropKind): { startMs: number; endMs: number; piece
     return pieces > 0 ? [{ startMs, endMs, pieces }] : [];
   });
 }
-/** More kinds than the shelf has room for are told in words on its last row. */
+/** More kinds than the shelf has room for are given in words on its last row. */
 const shown = computed(() => rows.value.slice(0, rows.value.length > MAX_ROWS ? MAX_ROWS - 1 : MAX_ROWS));
 const more = computed(() =>
   rows.value

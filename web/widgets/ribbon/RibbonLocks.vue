@@ -6,8 +6,8 @@ import { ICONS } from '../../ui/icons';
 import { lockPlaces } from './layout';
 
 /**
- * A lock below each step of a ribbon that can be fitted. For the mouse only: rows beside the ribbon have the same for the
- * keyboard.
+ * A lock below each step of a ribbon that can be fitted. For the mouse only: rows beside the ribbon have the same for
+ * the keyboard.
  */
 const { plan, timeline, xAt } = defineProps<{ plan: Plan; timeline: Timeline; xAt: (ms: number) => number }>();
 const emit = defineEmits<{ lock: [index: number] }>();

@@ -16,8 +16,8 @@ interface LaneEntry {
 }
 
 /**
- * The names above a ribbon: number and the fullest name that fits before the next one, the number alone where only that fits,
- * nothing where not even that. `end` is the right edge in pixels.
+ * The names above a ribbon: number and the fullest name that fits before the next one, the number alone where only that
+ * fits, nothing where not even that. `end` is the right edge in pixels.
  */
 export function laneLabels(entries: readonly LaneEntry[], end: number): Label[] {
   return entries.map(({ x, number, names }, i) => {

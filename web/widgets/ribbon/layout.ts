@@ -13,7 +13,10 @@ function entryOf(step: Step, library: Library): { short: string } | undefined {
   return step.moves ? library.position(step.moves.position) : library.technique(step.technique);
 }
 
-/** Names of a step for the lane above a ribbon, the fullest first: its own, the part before a comma, the library's short one. */
+/**
+ * Names of a step for the lane above a ribbon, the fullest first: its own, the part before a comma, the library's short
+ * one.
+ */
 export function laneNames(plan: Plan, stepIndex: number, library: Library): string[] {
   const step = plan.steps[stepIndex];
   if (!step) return [];
@@ -44,8 +47,8 @@ export function stepAt(timeline: Timeline, scale: RibbonScale, x: number): numbe
 }
 
 /**
- * Where the locks of a ribbon stand: below the middle of each step whose length can be fitted, where there is room for one.
- * A narrow step gives way to the ones before it.
+ * Where the locks of a ribbon stand: below the middle of each step whose length can be fitted, where there is room for
+ * one. A narrow step gives way to the ones before it.
  */
 export function lockPlaces(
   plan: Plan,

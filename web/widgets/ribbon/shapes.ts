@@ -257,7 +257,10 @@ export function missingEnd(block: HoldBlock, missingMs: number, scale: RibbonSca
   return `M${n(xOf(scale, block.endMs))} ${n(outer)}H${n(xOf(scale, block.endMs + missingMs))}V${n(inner)}`;
 }
 
-/** When a session would really end: one evening in ten before `earlyMs`, half before `middleMs`, nine in ten before `lateMs`. */
+/**
+ * When a session would really end: one evening in ten before `earlyMs`, half before `middleMs`, nine in ten before
+ * `lateMs`.
+ */
 export interface SoftEnd {
   earlyMs: number;
   middleMs: number;

@@ -5,7 +5,9 @@ const WORTH_TELLING_MS = 2000;
 /** A window is named by its device and, after a blank, its tab. */
 const deviceOf = (window: string): string => window.replace(/ .*$/s, '');
 
-/** What is left out of this device's clock by what happened so far, in milliseconds. `me` is the name of this window. */
+/**
+ * What is left out of this device's clock by what happened so far, in milliseconds. `me` is the name of this window.
+ */
 export const excludedMs = (events: readonly RunEvent[], me: string): number =>
   events.reduce((sum, event) => {
     const isOurs = event.window === undefined || deviceOf(event.window) === deviceOf(me);
@@ -13,8 +15,8 @@ export const excludedMs = (events: readonly RunEvent[], me: string): number =>
   }, 0);
 
 /**
- * What is left out of the machine's clock for a session that is taken up again: what was left out before, and more where
- * the clock was set back while nobody looked, so that the session never goes back behind what has happened.
+ * What is left out of the machine's clock for a session that is taken up again: what was left out before, and more
+ * where the clock was set back while nobody looked, so that the session never goes back behind what has happened.
  */
 export function excludedGap(
   events: readonly RunEvent[],

@@ -15,21 +15,21 @@ export interface SessionClock {
   setSpeed: (speed: number) => void;
   /** To be asked at every tick: whether the machine's clock was set since, and by how many milliseconds. */
   setBy: () => number;
-  /** How much of the machine's clock is left out of the session in all. */
+  /** How much of the machine's clock is left out of the session in total. */
   leaveOut: (inAllMs: number) => void;
   leftOutMs: () => number;
   /** Goes by what another device says the clock of the session shows now. */
   sync: (nowMs: number) => void;
 }
 
-/** Below this, what the clock is off is put right in silence: clocks are kept in step over a network. */
+/** Below this, what the clock is off is corrected in silence: clocks are kept in step over a network. */
 const STEP_MS = 2000;
 /** A gap from here on is taken for a clock that was set, not for a machine that slept. */
 const TOO_LONG_A_SLEEP_MS = 45 * 60_000;
 
 /**
- * The clock of the machine, held steady: between two ticks it goes by the time since the page was opened, which nobody sets.
- * A gap in which the machine slept is time that went by; a clock that was set back, or far ahead, is left out.
+ * The clock of the machine, held steady: between two ticks it goes by the time since the page was opened, which nobody
+ * sets. A gap in which the machine slept is time that went by; a clock that was set back, or far ahead, is left out.
  * `leftOutMs` is what was left out of this session before.
  */
 export function steadyClock(leftOutMs = 0): SessionClock {

@@ -3,8 +3,8 @@ const TICK_MS = 200;
 const TOO_SOON_MS = 0.8 * TICK_MS;
 
 /**
- * Calls `onTick` about five times a second until it is stopped: from the page, and from a worker wherever the page is late,
- * as in a tab in the background. Whatever asks the clock at a tick does not count ticks.
+ * Calls `onTick` about five times a second until it is stopped: from the page, and from a worker wherever the page is
+ * late, as in a tab in the background. Whatever asks the clock at a tick does not count ticks.
  */
 export function startTicker(onTick: () => void): () => void {
   let lastMs = -Infinity;

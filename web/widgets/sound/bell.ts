@@ -5,7 +5,9 @@ import type { Sounding } from './sounds';
 /** One partial: frequency over the ground tone, loudness, seconds until it has faded. */
 type Partial = readonly [ratio: number, loudness: number, seconds: number];
 
-/** A small struck bowl, a wooden block, a soft tone: their partials, and how long each takes to begin. Measured typical. */
+/**
+ * A small struck bowl, a wooden block, a soft tone: their partials, and how long each takes to begin. Measured typical.
+ */
 const SORTS: Record<BellSort, { partials: readonly Partial[]; attack: number; over: number }> = {
   bowl: {
     partials: [

@@ -3,7 +3,7 @@ import Button from 'primevue/button';
 import { computed, ref, useId } from 'vue';
 import { matchScore } from '#core/catalogue';
 
-/** Adds something by name: an entry of the library, or whatever was typed where the library has none. */
+/** Adds something by name: a library entry, or whatever was typed where the library has none. */
 const { label, button, entries, add } = defineProps<{
   label: string;
   button: string;

@@ -11,7 +11,10 @@ import TimeField from '../../../ui/fields/TimeField.vue';
 import type { ReviewedRun } from './use-run-review';
 import { PART_WORDS } from './words';
 
-/** What the clock did not know, put right: lengths and the end. What was measured stays, and every correction can be taken back. */
+/**
+ * What the clock did not know, corrected: lengths and the end. What was measured stays, and every correction can be
+ * taken back.
+ */
 const { plan, record, annotations } = defineProps<{ plan: Plan; record: RunRecord; annotations: ReviewedRun }>();
 
 const rows = computed(() =>

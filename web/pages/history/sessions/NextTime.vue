@@ -9,7 +9,7 @@ import { ApiProblem } from '../../../client/http';
 import { planClient } from '../../../client/documents';
 import { adoptedInWords } from './words';
 
-/** What the plan would learn of this run, step by step: the times as they really were, each with one button and a way back. */
+/** The times as they really were, step by step, each to be applied to the plan with one button and undone. */
 const { planId, timeline, record } = defineProps<{ planId: string; timeline: Timeline; record: RunRecord }>();
 
 const stored = shallowRef<StoredPlan>();

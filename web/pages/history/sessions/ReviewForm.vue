@@ -10,7 +10,10 @@ import TextField from '../../../ui/fields/TextField.vue';
 import IntensityScale from '../IntensityScale.vue';
 import type { ReviewedRun } from './use-run-review';
 
-/** One minute after a session, all of it optional and kept as it is said: how strong, which side, the props, who, what to change. */
+/**
+ * One minute after a session, all of it optional and kept as it is said: how strong, which side, the props, who, what
+ * to change.
+ */
 const { plan, record, annotations } = defineProps<{ plan: Plan; record: RunRecord; annotations: ReviewedRun }>();
 
 const review = computed(() => record.annotations.review);

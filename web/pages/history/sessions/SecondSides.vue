@@ -5,7 +5,10 @@ import type { ListedRun } from '#api';
 import { listRuns } from '../../../client/runs';
 import { dayOf } from '../../../ui/dates';
 
-/** Which side was shorter in the last sessions of a plan, beyond what was meant: left of the line the left one, right of it the right one. */
+/**
+ * Which side was shorter in the last sessions of a plan, beyond what was meant: left of the line the left one, right of
+ * it the right one.
+ */
 const { planId, runId } = defineProps<{ planId: string; runId: string }>();
 
 const MOST = 6;

@@ -19,7 +19,7 @@ import { useLibrary } from '../../../state/library';
 import { useRunReview } from './use-run-review';
 import { runLogInWords } from './words';
 
-/** One run: what it says in a sentence, planned against done, what was said of it, and what the plan may learn. */
+/** One run: a summary sentence, planned against done, its review, and times to apply to the plan. */
 const { id } = defineProps<{ id: string }>();
 const route = useRoute();
 const router = useRouter();

@@ -8,7 +8,10 @@ import ChoiceField from '../../../ui/fields/ChoiceField.vue';
 import SpineBar from './SpineBar.vue';
 import { PART_WORDS } from './words';
 
-/** Planned against done for every step, side and set, the largest difference first; what was held on each side at the foot. */
+/**
+ * Planned against done for every step, side and set, the largest difference first; what was held on each side at the
+ * foot.
+ */
 const { plan, record } = defineProps<{ plan: Plan; record: RunRecord }>();
 
 const order = ref<'largest' | 'plan'>('largest');

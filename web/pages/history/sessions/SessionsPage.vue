@@ -35,7 +35,10 @@ const rows = computed(() =>
   })),
 );
 const WHERE = { alone: 'practised alone', elsewhere: 'taught elsewhere', here: 'taught here, without the clock' };
-/** Runs and what was written in the journal, the newest first; of the journal no more than reaches as far back as the runs shown. */
+/**
+ * Runs and what was written in the journal, the newest first; of the journal no more than reaches as far back as the
+ * runs shown.
+ */
 const all = computed(() => {
   const oldest = runs.value && seen.value < total.value ? Math.min(...rows.value.map((row) => row.startMs)) : 0;
   const written = (journal.value ?? []).map(({ id, document: entry }) => ({

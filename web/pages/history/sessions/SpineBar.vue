@@ -2,7 +2,10 @@
 import { computed } from 'vue';
 import type { DeviationRow } from '#core/review';
 
-/** A length about the spine: to the left for the left side, to the right for the right; done as fill, planned as outline. */
+/**
+ * A length about the spine: to the left for the left side, to the right for the right; done as fill, planned as
+ * outline.
+ */
 const { row, mostMs } = defineProps<{ row: DeviationRow; mostMs: number }>();
 
 const HALF = 60;

@@ -9,7 +9,7 @@ import { sendLeftovers } from '../../../sync/event-outbox';
 import { latestOnly } from '../../../sync/latest';
 
 type Body<E> = E extends RunEvent ? Omit<E, 'id' | 'atMs' | 'window'> : never;
-/** What can be said of a run that was taught. */
+/** The annotations that a taught run can have. */
 export type Saying = Body<Extract<RunEvent, { kind: 'rated' | 'present' | 'reviewed' | 'corrected' | 'undone' }>>;
 
 const draftKey = (runId: string): string => `review.${runId}`;
@@ -23,25 +23,25 @@ function readWaiting(text: string): RunEvent[] {
 }
 
 /**
- * A run that was taught, and what is said of it afterwards. Every word is kept in this browser at once and sent in order;
+ * A taught run and its annotations. Every annotation is stored in this browser at once and sent in order;
  * what the server has not acknowledged survives a lost line and a reload.
  */
 export function useRunReview(runId: string) {
   const run = shallowRef<StoredRun>();
   const missing = ref(false);
-  /** Why the run is not here, or why what was said is not with the server yet. */
+  /** Why the run could not be loaded, or why annotations have not been sent yet. */
   const trouble = ref('');
   let waiting: RunEvent[] = [];
   const drafts = openDrafts();
   let storedDrafts: Drafts | undefined;
 
-  /** Keeps what waits in this browser. Gives whether it had room. */
+  /** Stores what is waiting in this browser. Returns whether there was space. */
   function keep(): boolean {
     if (waiting.length > 0) return storedDrafts?.write(draftKey(runId), JSON.stringify(waiting)) ?? false;
     storedDrafts?.drop(draftKey(runId));
     return true;
   }
-  /** Takes over what a window that is gone has said and not sent. */
+  /** Adopts annotations that a closed window had not sent. */
   async function recoverDraft(): Promise<void> {
     storedDrafts = await drafts;
     const left = await storedDrafts.leftovers(draftKey(runId));
@@ -75,7 +75,7 @@ export function useRunReview(runId: string) {
       const known = new Set(stored.events.map(({ id }) => id));
       waiting = waiting.filter(({ id }) => !known.has(id));
       keep();
-      // What was said and sent while the answer was on its way is not in it.
+      // The answer does not contain annotations that were sent while it was on its way.
       const here = [...(run.value?.events ?? []), ...waiting].filter(({ id }) => !known.has(id) && known.add(id));
       run.value = { ...stored, events: [...stored.events, ...here] };
       missing.value = false;
@@ -86,7 +86,7 @@ export function useRunReview(runId: string) {
     }
   }
 
-  /** Says something of the run. Gives the reason where it does not fit, and then nothing is said. */
+  /** Adds an annotation to the run. Returns the reason if it is refused, and then nothing is added. */
   function say(body: Saying): string | undefined {
     const event = RunEvent.safeParse({ ...body, id: newId(), atMs: Date.now() });
     if (!event.success) return event.error.issues[0]?.message ?? 'This does not fit.';

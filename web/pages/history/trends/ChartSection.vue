@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ref, useId } from 'vue';
 
-/** One thing weeks tell: its sentence, its chart, and the numbers behind it as a table. */
+/** One trend: its sentence, its chart, and the numbers behind it as a table. */
 const { title, says, columns, rows } = defineProps<{
   title: string;
   says: string;

@@ -33,7 +33,7 @@ import ChartView from '../../../widgets/charts/ChartView.vue';
 import TrendFilters from './TrendFilters.vue';
 import { useWeeks } from './use-trends';
 
-/** What weeks of practice tell, each thing in one plain sentence with its chart and its numbers. */
+/** Trends: each finding in one plain sentence, with its chart and its numbers. */
 const weeks = useWeeks();
 const { all, trouble, practised } = weeks;
 

@@ -11,7 +11,7 @@ import StageFields from './StageFields.vue';
 import VariationFields from './VariationFields.vue';
 import { useEntryField } from './use-entry';
 
-/** How it is taught: ways in and out, what to say, other ways, what comes after, and what to look out for. */
+/** How it is taught: getting in and coming out, what to say, other ways, what comes after, and what to look out for. */
 const { entry } = defineProps<{ entry: Position }>();
 
 const { set, problem } = useEntryField();

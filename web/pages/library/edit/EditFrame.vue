@@ -7,7 +7,9 @@ import EditHeader from './EditHeader.vue';
 import ConflictDialog from '../../../widgets/documents/ConflictDialog.vue';
 import { useEntry } from './use-entry';
 
-/** What the editors of positions and techniques share: opening, saving, keys, and what is said when there is nothing. */
+/**
+ * What the editors of positions and techniques share: opening, saving, keys, and what is said when there is nothing.
+ */
 const { name, kind } = defineProps<{ name: string; kind: 'position' | 'technique' }>();
 
 const draft = useEntry();
@@ -37,7 +39,7 @@ async function save(): Promise<void> {
     return;
   }
   await nextTick();
-  // To the first field that needs putting right, wherever it is on the page.
+  // To the first field that needs correcting, wherever it is on the page.
   page.value
     ?.querySelector<HTMLElement>('[aria-invalid="true"], .body [role="alert"]')
     ?.scrollIntoView({ block: 'center' });

@@ -16,7 +16,7 @@ import DescriptionFields from './DescriptionFields.vue';
 import { provideEntry } from './use-entry';
 import { useEntryDraft } from './use-entry-draft';
 
-/** A position of one's own: its figure beside everything that is told of it. */
+/** A custom position: its figure beside its details. */
 const { id } = defineProps<{ id: string }>();
 
 const draft = useEntryDraft(id);

@@ -14,7 +14,7 @@ import TitleFields from './TitleFields.vue';
 import { provideEntry } from './use-entry';
 import { useEntryDraft } from './use-entry-draft';
 
-/** A breath technique of one's own. */
+/** A custom breath technique. */
 const { id } = defineProps<{ id: string }>();
 
 const draft = useEntryDraft(id);

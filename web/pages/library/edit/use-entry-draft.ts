@@ -28,8 +28,9 @@ function otherVersion(document: CustomEntry): CustomEntry {
 }
 
 /**
- * A custom entry that is being edited. It may be unfinished: what is wrong is shown at its field once that was touched or
- * saving was tried, and only a complete entry is stored. Until then it is kept in this browser, and survives a reload.
+ * A custom entry that is being edited. It may be unfinished: what is wrong is shown at its field once that was touched
+ * or saving was tried, and only a complete entry is stored. Until then it is kept in this browser, and survives a
+ * reload.
  */
 export function useEntryDraft(id: string) {
   const library = useLibrary();
@@ -56,7 +57,10 @@ export function useEntryDraft(id: string) {
     return read && !read.ok ? read.issues : [];
   });
 
-  /** Takes the entry up: as it was left here, or as it is stored. Gives whether there is one; rejects where that is unknown. */
+  /**
+   * Takes the entry up: as it was left here, or as it is stored. Gives whether there is one; rejects where that is
+   * unknown.
+   */
   async function open(): Promise<boolean> {
     await synced.opened().catch((error: unknown) => {
       if (!synced.isMissing.value) throw error;
@@ -72,7 +76,10 @@ export function useEntryDraft(id: string) {
     synced.apply({ name: `change ${path}`, ...(merge ? { merge } : {}) }, next);
     return undefined;
   }
-  /** What is wrong at a place of the entry, or below it with `deep`; empty where nothing is, or it is not yet time to say. */
+  /**
+   * What is wrong at a place of the entry, or below it with `deep`; empty where nothing is, or it is not yet time to
+   * say.
+   */
   function problem(path: string, deep = false): string {
     const found = issues.value.find(({ field }) => {
       const below = field.replace(/^entry\./, '');

@@ -8,8 +8,8 @@ import { unfinishedRun, type LocalRun } from '../../../sync/event-outbox';
 import AudienceStage from './AudienceStage.vue';
 
 /**
- * A plain window for the room: it follows the session of a plan and never changes it. Beside the teacher's, by the events
- * that are kept in the same browser; on a phone with the link, by asking the server.
+ * A plain window for students: it follows the session of a plan and never changes it. Beside the teacher's, by the
+ * events that are kept in the same browser; on a phone with the link, by asking the server.
  */
 const { id } = defineProps<{ id: string }>();
 /** The code of the link, on a phone. It stands behind the #, which is sent to no server. */
@@ -57,7 +57,7 @@ async function askNow(): Promise<void> {
   }
 }
 const asking = useIntervalFn(() => void askNow(), ASK_MS, { immediate: code !== '', immediateCallback: true });
-// Told by the browser whenever another window has kept something.
+// Reported by the browser whenever another window has kept something.
 if (!code)
   useEventListener(window, 'storage', () => {
     run.value = unfinishedRun(id);

@@ -10,7 +10,7 @@ import { steadyClock } from '../../../widgets/session/session-clock';
 import { startTicker } from '../../../widgets/session/ticker';
 import { useSessionView } from '../use-session';
 
-/** What the room sees of a session that is led in another window: side, time, figure and breath; nothing to press. */
+/** What students see of a session that is led in another window: side, time, figure and breath; nothing to press. */
 const { run, aheadMs = 0 } = defineProps<{
   run: LocalRun;
   /** How far the clock the session is led by is ahead of this one. */

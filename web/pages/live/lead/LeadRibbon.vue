@@ -8,7 +8,9 @@ import RibbonBody from '../../../widgets/ribbon/RibbonBody.vue';
 import { xOf } from '../../../widgets/ribbon/shapes';
 import type { Session } from '../use-session';
 
-/** The whole session along the clock, as it really lies in time: what was led is pale, and now is a line with a flag. */
+/**
+ * The whole session along the clock, as it really lies in time: what was led is pale, and now is a line with a flag.
+ */
 const { session } = defineProps<{ session: Session }>();
 
 const box = useTemplateRef('box');

@@ -183,7 +183,9 @@ function letGo(event: MouseEvent): void {
   pressed = button;
   if (button === document.activeElement) button.blur();
 }
-/** The button that was pressed last, unless the keyboard has gone on since: a panel that closes gives it the focus back. */
+/**
+ * The button that was pressed last, unless the keyboard has gone on since: a panel that closes gives it the focus back.
+ */
 let pressed: Element | undefined;
 useEventListener(window, 'focusin', ({ target }: FocusEvent) => {
   if (target !== pressed) return;

@@ -4,7 +4,7 @@ import { computed, useTemplateRef } from 'vue';
 import AppIcon from '../../../ui/AppIcon.vue';
 import type { Session } from '../use-session';
 
-/** What is wanted now and then: finer lengths, holding until said, a rest here, the next two exchanged. */
+/** Occasional controls: finer lengths, an open-ended hold, a rest here, swapping the next two. */
 const { session } = defineProps<{ session: Session }>();
 
 const popover = useTemplateRef('popover');

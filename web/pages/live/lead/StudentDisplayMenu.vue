@@ -6,7 +6,7 @@ import { ref, shallowRef, useTemplateRef } from 'vue';
 import type { AudienceState } from '#api';
 import { closeAudience, openAudience, readAudience } from '../../../client/audience';
 
-/** What the room sees: a window beside this one, or phones on the same network where the teacher allows it. */
+/** What students see: a window beside this one, or phones on the same network if the teacher allows it. */
 const { planId } = defineProps<{ planId: string }>();
 
 const popover = useTemplateRef('popover');

@@ -25,8 +25,8 @@ async function isElsewhere(by: string, me: string, device: string): Promise<bool
 }
 
 /**
- * The session of a plan that is under way, from this browser or else from the server, and whether this window may lead it.
- * Without the server, what this browser knows counts. One that was left running long ago is named, and not resumed.
+ * The session of a plan that is under way, from this browser or else from the server, and whether this window may lead
+ * it. Without the server, what this browser knows counts. One that was left running long ago is named, and not resumed.
  */
 export async function findSession(planId: string): Promise<InitialLeadership> {
   const device = deviceName();

@@ -21,7 +21,8 @@ const TICK_SLACK_MS = 400;
 
 /**
  * Rings the bells of a session and sounds its breath, and pulses the light with the bells; what was due long ago is not
- * sounded late. `wanted` says which tones of the breath are on, `bell` how a bell sounds and whether a phone shakes with it.
+ * sounded late. `wanted` says which tones of the breath are on, `bell` how a bell sounds and whether a phone shakes
+ * with it.
  */
 export function useSounds(
   session: Session,

@@ -14,7 +14,10 @@ export function useVoice() {
   return has;
 }
 
-/** Speaks the prompts of a session as they are due, each once, where that is wanted; they stand on the screen all the same. */
+/**
+ * Speaks the prompts of a session as they are due, each once, where that is wanted; they stand on the screen all the
+ * same.
+ */
 export function useSpoken(session: Session, wanted: () => boolean): void {
   const spoken = new Set<string>();
   watch(session.now, (now) => {

@@ -13,7 +13,10 @@ import { useKnowledge } from '../../../state/knowledge';
 import { usePerson } from '../use-person';
 import { answersOf, conditionsAfter, refusals, type Answers } from './answers';
 
-/** The screening form at the screen, for one person: only what a rule uses is asked, and nothing is kept without consent. */
+/**
+ * The screening form at the screen, for one person: only what a rule uses is asked, and nothing is kept without
+ * consent.
+ */
 const { id } = defineProps<{ id: string }>();
 
 const router = useRouter();

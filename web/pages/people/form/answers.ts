@@ -66,8 +66,8 @@ function sinceOf(question: Condition, answer: Answer, known: string | null, toda
 }
 
 /**
- * The conditions of a person after the form: what was answered with yes, in the order of the questions, and what the form
- * does not ask about, as it was. What was known already keeps its id.
+ * The conditions of a person after the form: what was answered with yes, in the order of the questions, and what the
+ * form does not ask about, as it was. What was known already keeps its id.
  */
 export function conditionsAfter(
   person: Person,

@@ -9,7 +9,7 @@ import GeneralView from './GeneralView.vue';
 import MatrixView from './MatrixView.vue';
 import VersionView from './VersionView.vue';
 
-/** The people of a plan: who must not do what, what they do instead, and the plan as one of them does it. */
+/** The people of a plan: who must not do what, their alternative, and the plan as one of them does it. */
 const VIEWS = [
   { value: 'matrix', label: 'Everyone' },
   { value: 'one', label: 'For one person' },

@@ -6,7 +6,7 @@ import { usePeople } from '../../../state/people';
 import CautionMark from '../../../widgets/cautions/CautionMark.vue';
 import { cellInWords, isBare, openInWords } from './words';
 
-/** People against steps. Arrow keys go from cell to cell; the chosen one is told beside it. */
+/** People against steps. Arrow keys go from cell to cell; the selected one is explained beside it. */
 const { plan, matrix } = defineProps<{ plan: Plan; matrix: Matrix }>();
 const chosen = defineModel<{ personId: string; stepId: string } | null>({ required: true });
 

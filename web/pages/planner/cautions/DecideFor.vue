@@ -15,7 +15,7 @@ import { useScreening } from '../../../state/screening';
 import CautionReasons from './CautionReasons.vue';
 import { useTeacherName } from '../../../state/teacher-name';
 
-/** One person at one step: why, the ways out, and what the teacher decides. The plan is the one on the desk. */
+/** One person at one step: reasons, alternatives, and the teacher's decision. The plan is the one on the desk. */
 const { plan, personId, stepId, cell } = defineProps<{ plan: Plan; personId: string; stepId: string; cell: Cell }>();
 
 const screening = useScreening();

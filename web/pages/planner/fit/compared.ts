@@ -25,7 +25,9 @@ interface Line {
   text: string;
 }
 
-/** A list in the order of the first plan's, what that has not behind it; the first lines, and how many more there are. */
+/**
+ * A list in the order of the first plan's, what that has not behind it; the first lines, and how many more there are.
+ */
 function inOrderOf(first: readonly Line[], lines: readonly Line[]): string[] {
   const place = (key: string): number => {
     const at = first.findIndex((line) => line.key === key);
@@ -40,7 +42,7 @@ function spare(ms: Ms): string {
   return `${clockOfMs(Math.abs(ms))} ${ms < 0 ? 'over' : 'to spare'}`;
 }
 
-/** Plans held against each other, the first of them the one the others are told apart from. */
+/** Plans compared with each other, the first of them the one the others are distinguished from. */
 export function comparedRows(plans: readonly Compared[]): ComparedRow[] {
   const [base] = plans;
   if (!base) return [];

@@ -3,7 +3,9 @@ import type { Plan, Step } from '#core/plan';
 import type { Ms } from '#core/numbers';
 import { clockOfSeconds } from '#core/time';
 
-/** One length of a step as the fitting shows it: what it was and is, told in its own measure, and how much it gains. */
+/**
+ * One length of a step as the fitting shows it: what it was and is, given in its own measure, and how much it gains.
+ */
 export interface FitRow {
   key: string;
   step: Step;

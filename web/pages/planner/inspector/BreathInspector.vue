@@ -53,7 +53,10 @@ const figures = computed(() => [
   },
   { value: `${Math.round(1000 * cost.value.retentionShare) / 10} %`, what: 'of it holding' },
 ]);
-/** Whose figure tells how high a seat should be: the position it moves, or the one that sits or lies with the same props. */
+/**
+ * Whose figure decides how high a seat should be: the position it moves, or the one that sits or lies with the same
+ * props.
+ */
 const seat = computed(() => moved.value ?? seatOf(step.setUp, library.positions));
 const seatSays = computed(() =>
   [technique.value?.seat, seat.value && !moved.value ? `Heights as in “${seat.value.names.english}”.` : '']

@@ -10,8 +10,8 @@ import { useDeviceSettings } from '../../../state/device-settings';
 import BodyPlaces from './BodyPlaces.vue';
 
 /**
- * The figure of a hold with its set-up for the chosen body, from where it is best seen or from another side. A prop that is
- * carried over it finds the nearest place of the body.
+ * The figure of a hold with its set-up for the chosen body, from where it is best seen or from another side. A prop
+ * that is carried over it finds the nearest place of the body.
  */
 const { step, position } = defineProps<{ step: HoldStep; position: Position }>();
 

@@ -8,7 +8,10 @@ import { useEditor } from '../../../state/editor';
 import { useFitOptions } from '../../../state/fit-options';
 import { useLibrary } from '../../../state/library';
 
-/** What a minute more of a step costs in others, and what a minute less gives them; each can be done as one step of undo. */
+/**
+ * What a minute more of a step costs in others, and what a minute less gives them; each can be done as one step of
+ * undo.
+ */
 const { step } = defineProps<{ step: HoldStep | RestStep }>();
 const editor = useEditor();
 const library = useLibrary();

@@ -9,7 +9,7 @@ import TimeField from '../../../ui/fields/TimeField.vue';
 import DocumentStatus from '../../../widgets/documents/DocumentStatus.vue';
 import { useSettings } from '../../../state/settings';
 
-/** What an order is chosen by: what a change counts, and which rules it keeps. They are the house's, for every plan. */
+/** What an order is chosen by: what a change counts, and which rules it keeps. They apply to every plan. */
 const { approach } = defineProps<{ approach: Approach }>();
 const settings = useSettings();
 void settings.ready();

@@ -3,7 +3,9 @@ import { computed } from 'vue';
 import type { Plan } from '#core/plan';
 import type { Timeline } from '#core/timeline';
 
-/** How much each person carries: the least that is put down, taken away, turned and moved, in all and step by step. */
+/**
+ * How much each person carries: the least that is put down, taken away, turned and moved, in total and step by step.
+ */
 const { plan, timeline } = defineProps<{ plan: Plan; timeline: Timeline }>();
 const emit = defineEmits<{ choose: [index: number] }>();
 

@@ -13,7 +13,9 @@ import { useEditor } from '../../../state/editor';
 import PropSolutions from './PropSolutions.vue';
 import CarryingList from './CarryingList.vue';
 
-/** What each kind comes to for the group at its peak, against what the place has; and what to do where that is short. */
+/**
+ * What each kind comes to for the group at its peak, against what the place has; and what to do where that is short.
+ */
 const { plan, timeline } = defineProps<{ plan: Plan; timeline: Timeline }>();
 
 const editor = useEditor();

@@ -17,7 +17,10 @@ import { latestOnly } from '../../../sync/latest';
 import { useLibrary } from '../../../state/library';
 import { changeInWords } from './words';
 
-/** The earlier versions of a plan: when, what changed, how it looked beside how it is now, and the way back to one of them. */
+/**
+ * The earlier versions of a plan: when, what changed, how it looked beside how it is now, and the way back to one of
+ * them.
+ */
 const editor = useEditor();
 const library = useLibrary();
 useUndoKeys(
