@@ -29,6 +29,23 @@ export const DENIED = [
   [/(Room|Rooms)$/, 'Page or View; a room is where a class is held'],
 ];
 
+/** Phrases that are not used in comments, each with what to write instead. */
+export const DENIED_PHRASES = [
+  [
+    /\b(?:entr(?:y|ies)|holds?|kinds?|props?|positions?|techniques?) of (?:one|someone|your)(?:['’]s)? own\b/i,
+    '“custom”',
+  ],
+  [/\b(?:put|putting) right\b/i, '“corrected” or “correcting”'],
+  [/\bhouse rules?\b/i, '“settings” or “timeline rules”'],
+  [/\bways? out of a (?:step|cell|caution)\b/i, '“solution” or “alternative”'],
+  [/\bheld against\b/i, '“compared with”'],
+  [/\btold apart\b/i, '“distinguished”'],
+  [/\bastray\b/i, '“deviation” or “difference”'],
+  [/\bon the average\b/i, '“on average”'],
+  [/\bentr(?:y|ies) of the (?:library|journal)\b/i, '“library entry” or “journal entry”'],
+  [/\bwhat is done instead\b/i, '“alternative”'],
+];
+
 /** The rule for the linter. */
 export const deniedWords = [
   'error',

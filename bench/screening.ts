@@ -30,7 +30,9 @@ const people = Array.from({ length: PEOPLE }, (_, i): { id: string; person: Pers
   },
 }));
 
-/** Screening: a long plan and a large group in which everyone has three conditions, and the ways out of one cell. */
+/**
+ * Screening: a long plan and a large group in which everyone has three conditions, and the alternatives for one cell.
+ */
 export function benchScreening(): Figure[] {
   const slowest = (work: (i: number) => void): number => {
     let i = 0;

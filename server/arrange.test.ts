@@ -121,7 +121,7 @@ describe('fitting, ordering and forecasting for scripts', () => {
 
 describe('variants beside a plan', () => {
   const variants = (id: string) => `/api/v1/plans/${id}/variants`;
-  const document = (name: string) => ({
+  const named = (name: string) => ({
     format: 'zovrin-variants',
     version: 1,
     variants: [{ id: 'one', name, madeAt: '2026-11-25T15:00:00.000Z', plan: document }],
@@ -133,29 +133,29 @@ describe('variants beside a plan', () => {
   test('none to begin with; kept with a revision, the same one twice is one', async () => {
     const id = await make();
     expect((await server.api().get(variants(id))).body).toMatchObject({ revision: 0, document: { variants: [] } });
-    expect((await put(id, 0, document('Short'))).body.revision).toBe(1);
-    expect((await put(id, 0, document('Short'))).body.revision).toBe(1);
+    expect((await put(id, 0, named('Short'))).body.revision).toBe(1);
+    expect((await put(id, 0, named('Short'))).body.revision).toBe(1);
     expect((await server.api().get(variants(id))).body.document.variants[0].plan.title).toBe('Evening');
   });
 
   test('a stale write is answered with both; what does not fit with its field; nothing is kept beside nothing', async () => {
     const id = await make();
-    await put(id, 0, document('Short'));
-    const stale = await put(id, 0, document('Other'));
+    await put(id, 0, named('Short'));
+    const stale = await put(id, 0, named('Other'));
     expect([stale.status, stale.body.current.document.variants[0].name, stale.body.yours.variants[0].name]).toEqual([
       409,
       'Short',
       'Other',
     ]);
-    const wrong = await put(id, 1, document(' '));
+    const wrong = await put(id, 1, named(' '));
     expect([wrong.status, wrong.body.errors[0].field]).toEqual([422, 'document.variants.0.name']);
-    expect((await put('nowhere', 0, document('Short'))).status).toBe(404);
+    expect((await put('nowhere', 0, named('Short'))).status).toBe(404);
     expect((await server.api().get(variants('nowhere'))).status).toBe(404);
   });
 
   test('they go for good with their plan', async () => {
     const id = await make();
-    await put(id, 0, document('Short'));
+    await put(id, 0, named('Short'));
     await server.api().delete(`/api/v1/plans/${id}`);
     await server.days(31);
     expect(await server.store.variants.count()).toBe(0);

@@ -5,7 +5,7 @@ import { jointPath } from './joints';
 import { Pose } from './pose';
 import { SettleStep } from './settle/steps';
 
-/** Where one looks from: round the body (0 from its right, 90 from the front) and how high, in degrees. */
+/** The direction of view: round the body (0 from its right, 90 from the front) and elevation, in degrees. */
 export const View = z.strictObject({ azimuth: z.number().min(-180).max(180), elevation: z.number().min(-10).max(90) });
 export type View = z.infer<typeof View>;
 
@@ -24,8 +24,8 @@ export type ViewName = keyof typeof VIEWS;
 const Shift = z.tuple([z.number().min(-150).max(150), z.number().min(-150).max(150), z.number().min(-150).max(150)]);
 
 /**
- * What is needed to draw a position: how it is held, how it comes to rest, where its props lie other than by rule, and
- * where it is best seen from. Written for the left side.
+ * Everything needed to draw a position: its pose, how it comes to rest, props shifted from their usual places, and its
+ * best view. Written for the left side.
  */
 export const Figure = z
   .strictObject({

@@ -96,7 +96,7 @@ function topUnderHead({ body, solids }: Settled): number {
   );
 }
 
-/** From the least to the most of an axis, with the flesh round its middle. */
+/** The extent along an axis, with the flesh round its middle. */
 function extent(flesh: readonly Ellipsoid[], axis: 0 | 2): number {
   let [least, most] = [Infinity, -Infinity];
   for (const { at, radii } of flesh) {

@@ -3,10 +3,10 @@ import { BREATH_LIMITS } from './limits';
 import { readRatio, type Ratio } from './ladder';
 import { QUARTERS, QUARTER_NAMES, type Quarter } from './parts';
 
-/** Counts of a breath that were understood, or why they were not; `ask` are the counts that could have been meant. */
+/** The counts that were read, or why they could not be; `ask` holds the counts that may have been meant. */
 export type CountsResult = { ok: true; counts: Ratio } | { ok: false; reason: string; ask?: Ratio };
 
-/** Each count times so many, or why that goes past the limits. */
+/** Every count multiplied, or why that exceeds the limits. */
 function scaled(counts: Ratio, by: number): CountsResult {
   const result = { ...counts };
   for (const quarter of QUARTERS) result[quarter] = counts[quarter] * by;
@@ -53,9 +53,9 @@ export function readCounts(typed: string, inCounts: number): CountsResult {
   return read.ok || !counts.ok ? counts : { ok: false, reason: read.reason, ask: counts.counts };
 }
 
-/** How many taps tell a beat. */
+/** How many taps make a beat. */
 export const MIN_TAPS = 4;
-/** A pause as long as this between taps begins anew. */
+/** A pause this long between taps starts over. */
 const NEW_BEAT_MS = 4000;
 const COUNT_TAPS = 9;
 

@@ -4,7 +4,7 @@ import { BREATH_LIMITS } from './limits';
 import type { BreathPractice } from './practice';
 import type { BreathSet } from './set';
 
-/** What a fitting may change. */
+/** What fitting may change. */
 export interface FitOptions {
   /** How far the length of a count may go from what it is, as a share: 0.1 for ten per cent. 0: not at all. */
   countWithin: number;

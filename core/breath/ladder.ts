@@ -42,13 +42,13 @@ export const LADDER: readonly Rung[] = [
   rung([1, 1, 1, 1], 21),
 ];
 
-/** How a ratio is said: `1 : 4 : 2`, with the empty hold where there is one. */
+/** A ratio in words: `1 : 4 : 2`, with the empty hold if there is one. */
 export function ratioInWords({ in: breathIn, holdFull, out, holdEmpty }: Ratio): string {
   const counts = holdEmpty > 0 ? [breathIn, holdFull, out, holdEmpty] : [breathIn, holdFull, out];
   return counts.join(' : ');
 }
 
-/** What was typed as a ratio, or why it is none; two numbers are in and out only after asking. */
+/** A typed ratio, or why it is not one; two numbers count as in and out only after a question. */
 export type ReadRatio =
   { ok: true; ratio: Ratio } | { ok: false; ask: Ratio; reason: string } | { ok: false; reason: string };
 

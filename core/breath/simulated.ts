@@ -1,7 +1,7 @@
 import { seeded, type Seconds } from '#core/numbers';
 import type { MeasuredBreath } from './comfortable';
 
-/** Someone who breathes for a try: how long their easy breath is, and how much one breath differs from another. */
+/** A simulated person: how long their easy breath is, and how much breaths vary. */
 export interface Breather extends Required<MeasuredBreath> {
   name: string;
   /** The most by which a breath differs from the usual, as a share. */

@@ -3,8 +3,8 @@ import { strokesMs } from './lengths';
 import type { BreathPhase } from './program';
 
 /**
- * Something of a breath that is heard: the in-breath rises, the out-breath falls, a hold is quiet; strokes and pulses
- * are short ticks; quiet breathing begins with one soft touch.
+ * A sound of the breath: the in-breath rises, the out-breath falls, a hold is quiet; pumps and pulses are short ticks;
+ * quiet breathing begins with one soft touch.
  */
 export type ToneKind = 'in' | 'out' | 'holdFull' | 'holdEmpty' | 'stroke' | 'pulse' | 'ease';
 
@@ -16,7 +16,7 @@ export interface Tone {
 }
 
 type Untimed<T> = T extends unknown ? Omit<T, 'startMs' | 'endMs'> : never;
-/** What of a phase is needed to know how it sounds. */
+/** The part of a phase that decides how it sounds. */
 export type TonedPhase = Untimed<BreathPhase>;
 
 const TICK_MS = 60;

@@ -59,7 +59,7 @@ function cycleInTurns({ holdFull, holdEmpty, inThrough, outThrough }: CyclePart)
   ];
 }
 
-/** What one round of a set is, always as its parts are: `1 round = in left, out right, in right, out left`. */
+/** One round of a set in words, in the order of its parts: `1 round = in left, out right, in right, out left`. */
 export function roundInWords({ parts }: Pick<BreathSet, 'parts'>): string {
   const turns = parts.flatMap((part) => (part.kind === 'cycle' ? cycleInTurns(part) : [otherInWords(part)]));
   return `1 round = ${turns.join(', ')}`;

@@ -12,7 +12,7 @@ const document = {
   version: z.literal(ENTRY_VERSION),
 };
 
-/** An entry of a teacher's own library as it is stored, sent, and saved with the plans that use it. */
+/** A custom entry as it is stored, sent, and saved with the plans that use it. */
 export const CustomEntry = z.discriminatedUnion('kind', [
   z.strictObject({ ...document, kind: z.literal('position'), entry: Position }),
   z.strictObject({ ...document, kind: z.literal('technique'), entry: Technique }),
@@ -49,8 +49,8 @@ const ENTRY_DOCUMENT: DocumentKind<CustomEntry> = {
 export const readEntry = (value: unknown): Read<CustomEntry> => readDocument(ENTRY_DOCUMENT, value);
 
 /**
- * An entry of any version as one of the newest, unread: for what is not finished yet and so cannot be read. What has no
- * version that is known comes back as it is. Never throws.
+ * Upgrades an entry of any version to the newest without validating it, for unfinished entries. A value of no known
+ * version comes back unchanged. Never throws.
  */
 export function upgradedEntry(value: unknown): unknown {
   if (typeof value !== 'object' || value === null || !('version' in value)) return value;

@@ -64,7 +64,7 @@ function passes(entry: Position, chosen: Chosen, without?: keyof Chosen): boolea
   });
 }
 
-/** Everything of an entry that a search looks at, the names first. */
+/** The searchable texts of an entry, the names first. */
 const wordsOf = (entry: Position): string[] => [
   ...Object.values(entry.names),
   entry.short,
@@ -86,7 +86,7 @@ function scoreOf(entry: Position, query: string): number {
   const byName = matchScore(query, words.slice(0, NAMES));
   if (byName > 0) return byName + 10;
   if (matchScore(query, words.slice(NAMES)) > 0) return 5;
-  // Several words may each stand somewhere else: "hips bolster".
+  // Each word may match a different part: "hips bolster".
   const all = searchable(words.join(' '));
   return searchable(query)
     .split(' ')
@@ -95,7 +95,7 @@ function scoreOf(entry: Position, query: string): number {
     : 0;
 }
 
-/** The entries that answer a search and what is chosen; the best first, or in their own order without a search. */
+/** The entries that match a query and the filters; the best first, or in library order without a query. */
 export function findPositions(entries: readonly Position[], query: string, chosen: Chosen): Position[] {
   const left = entries.filter((entry) => passes(entry, chosen));
   if (searchable(query) === '') return left;
@@ -106,7 +106,7 @@ export function findPositions(entries: readonly Position[], query: string, chose
     .map(({ entry }) => entry);
 }
 
-/** How many entries each option of a group would leave, beside what is chosen in the other groups. */
+/** How many entries each option of a group would leave, given the filters of the other groups. */
 export function countOptions(
   entries: readonly Position[],
   query: string,

@@ -15,7 +15,7 @@ export function libraryOf(positions: readonly Position[], techniques: readonly T
   return { position: (id) => positionById.get(id), technique: (id) => techniqueById.get(id) };
 }
 
-/** A library with the entries of a teacher's own before those of another. */
+/** A library in which custom entries come before those of another library. */
 export function withCustomEntries(base: Library, own: readonly CustomEntry[]): Library {
   const mine = libraryOf(
     own.flatMap((one) => (one.kind === 'position' ? [one.entry] : [])),
@@ -43,7 +43,7 @@ export function searchable(text: string): string {
 }
 
 /**
- * How well an entry's names answer what was typed: 0 for not at all, more for better (whole name, start of a name,
+ * How well an entry's names match the query: 0 for not at all, more for better (whole name, start of a name,
  * start of a word, all words somewhere).
  */
 export function matchScore(query: string, names: readonly string[]): number {

@@ -54,7 +54,7 @@ export const blankTechnique = (id: string): CustomEntry =>
     caution: '',
   });
 
-/** An entry to change at will, like another but for its id. */
+/** A copy of an entry under another id, to be edited. */
 export const copyOf = (like: CustomEntry, id: string): CustomEntry => {
   const copy = JSON.parse(JSON.stringify(like)) as CustomEntry;
   copy.entry.id = id;

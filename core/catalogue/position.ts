@@ -145,7 +145,7 @@ export const Position = z
     rebound: z.strictObject({ seconds: Seconds('A rest'), when: z.enum(['none', 'afterEach', 'afterBoth']) }),
     /** A small movement that loosens what was held. */
     loosen: text('A loosening', 200),
-    /** What answers it: a position that goes the other way. */
+    /** The counterpose: a position that goes the other way. */
     answer: text('An answer', 200),
     traits: z.array(oneOf('A trait', TRAITS)),
     caution: text('A caution', 400),

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { BreathPractice } from '#core/breath';
 import { Id, oneOf, seconds, text, words } from '#core/document';
 
-/** What a technique asks of a body, for cautions. */
+/** What a technique demands of a body, for cautions. */
 export const BREATH_TRAITS = [
   'holdFull',
   'holdEmpty',

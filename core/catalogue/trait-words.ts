@@ -1,7 +1,7 @@
 import type { Position } from './position';
 import type { Technique } from './technique';
 
-/** What a position asks of a body, in words. */
+/** What a position demands of a body, in words. */
 export const TRAIT_WORDS: Record<Position['traits'][number], string> = {
   headBelowHeart: 'Head below the heart',
   prone: 'Face down',
@@ -20,7 +20,7 @@ export const TRAIT_WORDS: Record<Position['traits'][number], string> = {
   anklesStretched: 'Tops of the feet stretched',
 };
 
-/** What a technique asks of a body, in words. */
+/** What a technique demands of a body, in words. */
 export const BREATH_TRAIT_WORDS: Record<Technique['traits'][number], string> = {
   holdFull: 'Holding full',
   holdEmpty: 'Holding empty',

@@ -9,23 +9,23 @@ const MOST = 4000;
 const Decided = {
   personId: Id,
   stepId: Id,
-  /** Who decided it, as they call themselves. */
+  /** The name of whoever decided. */
   by: words('Who says so', 60),
   /** A moment in UTC. */
   at: z.iso.datetime('A moment like 2026-11-26T18:30:00Z.'),
 };
 
-/** Cautions of a person at a step that the teacher has seen and leaves as they are: by the rules that were seen. */
+/** Cautions of a person at a step that the teacher has acknowledged without a change, by rule. */
 export const Seen = z.strictObject({ ...Decided, rules: z.array(z.string().max(200)).max(200) });
 export type Seen = z.infer<typeof Seen>;
 
-/** What a person does in the place of a step. */
+/** A person's alternative to a step. */
 export const InsteadOf = z.strictObject({ ...Decided, step: Step });
 export type InsteadOf = z.infer<typeof InsteadOf>;
 
 /**
- * What was decided for single people in one plan: kept beside the plan with the people’s data, and never part of the
- * plan’s own file. `SESSION_STEP` stands for the class as a whole.
+ * Decisions for individual people in one plan: stored beside the plan with the people’s data, and never part of the
+ * plan’s file. `SESSION_STEP` stands for the class as a whole.
  */
 export const ClassPeople = z.strictObject({
   format: z.literal(CLASS_PEOPLE_FORMAT, 'This is not what was decided for the people of a class.'),
@@ -53,7 +53,7 @@ const DOCUMENT: DocumentKind<ClassPeople> = {
   schema: ClassPeople,
 };
 
-/** Reads what was decided from anything. Returns it, or every field that is wrong with the reason. Never throws. */
+/** Reads decisions from any value. Returns them, or every invalid field with the reason. Never throws. */
 export const readClassPeople = (value: unknown): Read<ClassPeople> => readDocument(DOCUMENT, value);
 
 interface At {
@@ -65,32 +65,32 @@ const isAt =
   (one: At): boolean =>
     one.personId === personId && one.stepId === stepId;
 
-/** For whom and at which step something was decided, as one word; undefined for what is no decision. */
+/** A key for the person and step of a decision; undefined for anything else. */
 export const decidedAt = ({ personId, stepId }: Readonly<Record<string, unknown>>): string | undefined =>
   typeof personId === 'string' && typeof stepId === 'string' ? `${personId} ${stepId}` : undefined;
 
-/** With cautions seen and left; what was seen there before gives way to it. */
+/** Adds an acknowledgement; it replaces an earlier one at the same place. */
 export const withSeen = (decisions: ClassPeople, seen: Seen): ClassPeople => ({
   ...decisions,
   seen: [...decisions.seen.filter((one) => !isAt(seen)(one)), seen],
 });
-/** With another step for a person; what they had there gives way to it. */
+/** Adds an alternative for a person; it replaces an earlier one at the same place. */
 export const withInstead = (decisions: ClassPeople, instead: InsteadOf): ClassPeople => ({
   ...decisions,
   instead: [...decisions.instead.filter((one) => !isAt(instead)(one)), instead],
 });
-/** Without what was decided for a person at a step. */
+/** Removes the decisions for a person at a step. */
 export const withoutDecision = (decisions: ClassPeople, at: At): ClassPeople => ({
   ...decisions,
   seen: decisions.seen.filter((one) => !isAt(at)(one)),
   instead: decisions.instead.filter((one) => !isAt(at)(one)),
 });
-/** Without anything of one person. */
+/** Removes everything about one person. */
 export const withoutPerson = (decisions: ClassPeople, personId: string): ClassPeople => ({
   ...decisions,
   seen: decisions.seen.filter((one) => one.personId !== personId),
   instead: decisions.instead.filter((one) => one.personId !== personId),
 });
-/** What a person does otherwise, by the steps it stands for. */
+/** A person's alternatives, by step id. */
 export const insteadOf = ({ instead }: ClassPeople, personId: string): Map<string, Step> =>
   new Map(instead.filter((one) => one.personId === personId).map(({ stepId, step }) => [stepId, step]));

@@ -23,15 +23,15 @@ export interface Degree {
 export interface Condition {
   id: string;
   area: ConditionArea;
-  /** As one would say it to a neighbour: `High blood pressure`. */
+  /** In plain words: `High blood pressure`. */
   name: string;
-  /** As it stands in a letter from a doctor: `hypertension`; empty where there is no other word. */
+  /** The medical term: `hypertension`; empty if there is no other word. */
   terms: string;
   /** The question of the screening form. */
   question: string;
   /** What is asked of its time: nothing, the day it began, or the weeks of a pregnancy. */
   since: 'none' | 'day' | 'weeks';
-  /** How it can be, the one that asks most care first; empty where it makes no difference. */
+  /** Its degrees, the one that needs most care first; empty if they make no difference. */
   degrees: readonly Degree[];
 }
 
@@ -47,7 +47,7 @@ export interface ConditionState {
   stale: { kind: 'ahead' } | { kind: 'over'; weeks: number } | null;
 }
 
-/** How a kept condition is on a day (`2026-11-26`). */
+/** The state of a stored condition on a day (`2026-11-26`). */
 export function stateOn({ condition, degree, since }: PersonCondition, known: Condition, day: string): ConditionState {
   const weeks = known.since === 'weeks' && since !== null ? weeksBetween(since, day) : null;
   const months = known.since === 'day' && since !== null ? monthsBetween(since, day) : null;
@@ -60,7 +60,7 @@ export function stateOn({ condition, degree, since }: PersonCondition, known: Co
   return {
     condition,
     degree: known.degrees.some(({ id }) => id === degree) ? degree : null,
-    // What is not known asks the most care.
+    // The unknown needs the most care.
     weeks: stale ? null : weeks,
     months: stale ? null : months,
     stale,

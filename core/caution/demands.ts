@@ -4,7 +4,7 @@ import type { StepTrait } from '#core/people';
 /** What a rule can look at: what entries state of themselves, and the fold of the hips, which is only measured. */
 export type CautionTrait = StepTrait | 'hipFold';
 
-/** What is asked, in words: `Head below the heart`. */
+/** Demands in words: `Head below the heart`. */
 export const CAUTION_TRAIT_WORDS: Record<CautionTrait, string> = {
   ...TRAIT_WORDS,
   ...BREATH_TRAIT_WORDS,

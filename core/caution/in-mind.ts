@@ -5,7 +5,7 @@ import { openLevel, type MatrixRow } from './matrix';
 import { worse, type Level } from './rule';
 import { demandsOf } from './traits';
 
-/** What to keep in mind for one person in one step, with their initials. */
+/** The reminders for one person at one step, with their initials. */
 export interface InMind {
   personId: string;
   initials: string;
@@ -13,8 +13,8 @@ export interface InMind {
 }
 
 /**
- * What the teacher keeps in mind for those who are there, as far as a step asks it of the body; people in the order
- * they are given. These are the teacher's own words: nothing is concluded from them.
+ * The teacher's reminders for those present that apply to a step; people in the given order. They are the teacher's own
+ * words: nothing is concluded from them.
  */
 export function inMind(
   people: readonly { id: string; person: Person }[],
@@ -31,11 +31,11 @@ export function inMind(
   });
 }
 
-/** What of a person is to be known in one step while it is led: how careful, and what to do in a few words. */
+/** What a teacher needs to know about a person during a step: how careful to be, and what to do, in a few words. */
 export interface Reminder {
   personId: string;
   level: Level | null;
-  /** What they do instead, by its name. */
+  /** The name of their alternative. */
   instead: string | null;
   words: string[];
 }

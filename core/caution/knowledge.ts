@@ -4,7 +4,7 @@ import type { SetUp } from '#core/props';
 import type { Condition } from './condition';
 import type { Rule } from './rule';
 
-/** What screening stands on. */
+/** The knowledge that screening uses. */
 export interface Knowledge {
   conditions: readonly Condition[];
   rules: readonly Rule[];
@@ -16,7 +16,7 @@ export interface Knowledge {
   strains(position: Position, setUp: SetUp): Strains | undefined;
 }
 
-/** What of a set-up bears on how the body lies. */
+/** The parts of a set-up that affect how the body lies. */
 const shapeOf = (setUp: SetUp): string =>
   JSON.stringify(
     setUp
@@ -25,7 +25,7 @@ const shapeOf = (setUp: SetUp): string =>
       .sort(),
   );
 
-/** Of several measures the one that asks most, each for itself. */
+/** The most demanding of several measures, each separately. */
 const mostOf = (all: readonly Strains[]): Strains =>
   all.reduce((most, one) => ({
     headBelowHeartCm: Math.max(most.headBelowHeartCm, one.headBelowHeartCm),

@@ -6,14 +6,14 @@ import { worse, type Level } from './rule';
 import { rulesOf, screenGroup, screenStep, type Caution, type PersonScreening } from './screen';
 import { demandsOf } from './traits';
 
-/** One person at one step (or at the class as a whole): what there is to know, and what was decided. */
+/** One person at one step (or in the class as a whole): cautions and decisions. */
 export interface Cell {
   /** The worst caution; null where there is none. */
   level: Level | null;
   cautions: readonly Caution[];
-  /** Nothing is decided; it was seen and left; or something else is done. */
+  /** Undecided, acknowledged without a change, or replaced by an alternative. */
   state: 'open' | 'seen' | 'instead';
-  /** What is done instead. */
+  /** The alternative. */
   step?: Step;
   /** What is to be known of the alternative: a condition may have changed since. */
   insteadLevel: Level | null;
@@ -22,17 +22,17 @@ export interface Cell {
   at?: string;
 }
 
-/** A person against a plan, with what was decided. */
+/** A person's row: cautions and decisions for every step. */
 export interface MatrixRow {
   personId: string;
   cells: readonly Cell[];
   session: Cell;
   notScreened: readonly string[];
-  /** What is kept with a date that cannot be right any more, in words. */
+  /** Conditions whose recorded date can no longer be right, in words. */
   stale: readonly string[];
 }
 
-/** Everyone against a plan, and for each step the worst that is still open and how many people it is about. */
+/** Everyone's row, and for each step the worst open level and how many people it concerns. */
 export interface Matrix {
   rows: readonly MatrixRow[];
   columns: readonly { level: Level | null; open: number; instead: number }[];
@@ -43,13 +43,13 @@ interface OnPerson {
   person: Person;
 }
 
-/** What of a cell still asks for a decision: its level where it is open, or where the alternative has cautions too. */
+/** The level of a cell that still needs a decision: open cautions, or cautions of the alternative. */
 export const openLevel = ({ state, level, insteadLevel }: Cell): Level | null =>
   state === 'open' ? level : state === 'instead' ? insteadLevel : null;
 
 /**
- * Everyone of a group against a plan on a day (`2026-11-26`), with what was decided. A decision that was made before a
- * new caution came up does not cover it: the cell is open again.
+ * The matrix of a group and a plan on a day (`2026-11-26`), with decisions. A decision made before a new caution came
+ * up does not cover it: the cell is open again.
  */
 export function classMatrix(
   plan: Plan,
@@ -106,7 +106,7 @@ function rowOf(
   };
 }
 
-/** How many people of a matrix have something open, how many cells, and how many do something else. */
+/** How many people of a matrix have open cautions, how many cells are open, and how many have an alternative. */
 export function matrixCounts({ rows }: Matrix): { people: number; open: number; instead: number } {
   const openIn = ({ cells, session }: MatrixRow): number =>
     [...cells, session].filter((cell) => openLevel(cell) !== null).length;

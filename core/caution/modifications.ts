@@ -8,8 +8,7 @@ import { screenStep, type ActiveRule, type Caution } from './screen';
 import { demandsOf } from './traits';
 
 /**
- * An easier way for somebody: a step that can stand in the place of another, in which nothing has to be changed or left
- * out.
+ * An alternative for someone: a step that can replace another and needs no change or omission.
  */
 export interface Easier {
   /** Another set-up, the same without something, another position or technique, or a rest in its place. */
@@ -17,7 +16,7 @@ export interface Easier {
   step: Step;
   /** In a few words: `Calves on a chair, on a chair`. */
   words: string;
-  /** What is still to be watched; null where nothing is. */
+  /** What remains to be watched; null if nothing does. */
   level: Extract<Level, 'watch'> | null;
   cautions: readonly Caution[];
 }
@@ -32,17 +31,18 @@ interface Candidate {
   kind: Easier['kind'];
   step: Step;
   words: string;
-  /** How near it comes to what was meant; the highest first. */
+  /** How close it is to the original; the highest first. */
   score: number;
 }
 
 const MOST: Record<Easier['kind'], number> = { without: 2, setUp: 2, position: 3, technique: 2, rest: 1 };
 /**
- * What a way is worth before its likeness: that the step stays what it is, that a rule or the entry itself names it.
+ * The base score of an alternative before likeness: whether the step stays the same, and whether a rule or the entry
+ * names it.
  */
 const WORTH = { same: 1.6, named: 1.2, variation: 0.5, watch: -0.5, rest: -9 } as const;
 
-/** A practice without holds, strokes and locks; undefined where nothing of it is left. */
+/** A practice without holds, pumps and locks; undefined if nothing is left. */
 export function withoutHolding(practice: BreathPractice): BreathPractice | undefined {
   const sets = practice.sets.flatMap((set) => {
     const parts = set.parts.flatMap((part): typeof set.parts => {

@@ -1,7 +1,7 @@
 import type { ConditionState } from './condition';
 import type { CautionTrait, SessionDemand } from './demands';
 
-/** How careful: keep an eye on it, do it otherwise, or leave it out. From the least to the most. */
+/** How careful to be: watch, change, or avoid. From the least to the most. */
 export const LEVELS = ['watch', 'change', 'avoid'] as const;
 export type Level = (typeof LEVELS)[number];
 
@@ -17,7 +17,7 @@ export interface Instead {
   techniques?: readonly string[];
 }
 
-/** Where a rule looks: at what a step asks of a body, at one library entry, or at the whole class. */
+/** What a rule examines: what a step demands of a body, one library entry, or the whole class. */
 export type RuleOn =
   /** From `atLeast` on, in the unit of the trait; from any where that is not given. */
   | { kind: 'trait'; trait: CautionTrait; atLeast?: number }
@@ -25,7 +25,7 @@ export type RuleOn =
   | { kind: 'technique'; technique: string }
   | { kind: 'session'; of: SessionDemand; atLeast?: number };
 
-/** A usual caution: a condition, what it looks at, how careful to be, why, and what to do instead. */
+/** A caution: a condition, what it examines, how careful to be, why, and what to do instead. */
 export interface Rule {
   id: string;
   condition: string;
@@ -44,7 +44,7 @@ export interface Rule {
   instead: Instead;
 }
 
-/** Whether a rule applies to a condition as it is. What is not known is taken in the more careful way: it applies. */
+/** Whether a rule applies to the state of a condition. The unknown is treated with more care: the rule applies. */
 export function applies(rule: Rule, { condition, degree, weeks, months }: ConditionState): boolean {
   if (rule.condition !== condition) return false;
   if (rule.degrees && degree !== null && !rule.degrees.includes(degree)) return false;

@@ -45,7 +45,7 @@ export interface PlanDemands {
   session: SessionDemands;
 }
 
-/** What a plan asks of those who do it. */
+/** The demands of a plan. */
 export function planDemands(plan: Plan, knowledge: Knowledge): PlanDemands {
   const steps = plan.steps.map((step) => ({ step, asks: demandsOf(step, knowledge) }));
   return {
@@ -163,7 +163,7 @@ function screenSession(session: SessionDemands, active: readonly ActiveRule[]): 
     .sort(byLevel);
 }
 
-/** A person against what a plan asks, on a day. */
+/** Screens a person against the demands of a plan, on a day. */
 function screenAgainst(
   demands: PlanDemands,
   person: Pick<Person, 'conditions'>,
@@ -180,8 +180,7 @@ function screenAgainst(
 }
 
 /**
- * Holds a person against a plan on a day (`2026-11-26`): usual cautions by step and for the class, each with its
- * reason.
+ * Screens a person against a plan on a day (`2026-11-26`): cautions by step and for the class, each with its reason.
  */
 export const screen = (
   plan: Plan,
@@ -190,7 +189,7 @@ export const screen = (
   day: string,
 ): PersonScreening => screenAgainst(planDemands(plan, knowledge), person, knowledge, day);
 
-/** Holds everyone of a group against a plan: people in the order they are given. */
+/** Screens everyone of a group against a plan: people in the given order. */
 export function screenGroup<P extends Pick<Person, 'conditions'>>(
   plan: Plan,
   people: readonly { id: string; person: P }[],

@@ -5,7 +5,7 @@ import { compileTimeline } from '#core/timeline';
 import type { Demands, SessionDemand } from './demands';
 import type { Knowledge } from './knowledge';
 
-/** How much of something a class asks, and in which of its steps. */
+/** How much of something a class demands, and in which of its steps. */
 interface AskedInAll {
   amount: number;
   steps: readonly number[];
@@ -25,8 +25,8 @@ function isLow(step: Step, asks: Demands, knowledge: Knowledge): boolean | undef
 }
 
 /**
- * What a class asks in total: its longest flat rest, its strokes, its holding of the breath, how often one gets up from
- * lying.
+ * What a class demands in total: its longest flat rest, its strokes, its holding of the breath, how often one gets up
+ * from lying.
  */
 export function sessionDemands(plan: Plan, asks: readonly Demands[], knowledge: Knowledge): SessionDemands {
   const timeline = compileTimeline(plan, knowledge.library);

@@ -31,7 +31,7 @@ const atLeast = (asks: Mutable, trait: CautionTrait, value: number): void => {
 /** Traits that are measured where they can be, in place of what the entry states. */
 const MEASURED: ReadonlySet<CautionTrait> = new Set(['headBelowHeart', 'deepKneeBend']);
 
-/** What a position asks in one of its set-ups. Without a measure only what the entry states. */
+/** The demands of a position in one of its set-ups. Without a measure only what the entry states. */
 function asksOfPosition(
   { traits, family }: Position,
   strains: Strains | undefined,
@@ -53,8 +53,7 @@ function asksOfPosition(
 }
 
 /**
- * What technique and practice ask of the breath: holds, strokes and locks as they are in the practice, the rest as
- * stated.
+ * The demands of a technique and its practice: holds, pumps and locks as they are in the practice, the rest as stated.
  */
 function asksOfBreath(technique: Technique | undefined, practice: BreathPractice, into: Mutable = new Map()): Mutable {
   const { longestFullMs, longestEmptyMs, strokes, fastestStrokes } = breathCost(practice);

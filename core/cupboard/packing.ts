@@ -25,10 +25,9 @@ export interface PackingList {
 const total = ({ wants }: Moment): number => wants.reduce((sum, { pieces }) => sum + pieces, 0);
 
 /**
- * What to bring to a class held elsewhere, from a cupboard of one's own: for each moment what is needed is met from
- * what is there, then from what is on the list already, then from one's own cupboard; substitutes where that is not
- * enough. Each moment is met as well as it can be; the moments that need the most come first, so that the others mostly
- * find on the list what they need.
+ * What to bring to a class elsewhere: each need is met from the props there, then from the list so far, then from the
+ * teacher's own cupboard; substitutes where that is not enough. Each moment is met as well as it can be; the moments
+ * that need the most come first, so that the others mostly find on the list what they need.
  */
 export function packingList(timeline: Timeline, people: number, there: Available, own: Available): PackingList {
   const moments = momentsOf(timeline, people);

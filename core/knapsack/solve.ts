@@ -173,8 +173,8 @@ function finelyListed(items: readonly Item[], wideMs: Ms, ticks: (share: number)
 /**
  * One length for each item so that together they come as near to `budgetMs` as possible without passing it and, among
  * those, do the least harm. Exact, in whole milliseconds. `ticks` hears how much is done, from 0 to 1. undefined where
- * even the shortest pass it; `tooFine` where so many lengths go by different fractions of a second that their sums
- * cannot all be told apart.
+ * even the shortest pass it; `tooFine` where so many lengths go by different fractions of a second that their
+ * sums cannot be kept.
  */
 export function solve(
   items: readonly Item[],

@@ -79,7 +79,7 @@ export const PROP_KINDS = {
 /** The kinds Zovrin knows the sizes of. */
 export type KnownKind = keyof typeof PROP_KINDS;
 
-/** A kind of someone's own, by its name; each of its rows carries the size it lies in. */
+/** A custom kind, by its name; each of its rows carries the size it lies in. */
 export type CustomKindName = `own:${string}`;
 
 export type PropKind = KnownKind | CustomKindName;
@@ -109,7 +109,7 @@ export function propKind(name: PropKind): PropKindInfo {
 /** The state of a kind, or undefined where the kind has no such fold or face. */
 export const propState = (name: PropKind, state: string): PropState | undefined => propKind(name).states[state];
 
-/** A thing as it lies, with what it measures where its kind is someone's own. */
+/** A piece as it lies, with its size if its kind is custom. */
 export interface Sized {
   kind: PropKind;
   state: string;

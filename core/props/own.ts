@@ -10,7 +10,7 @@ const centimetres = (what: string, least: number, most = LONGEST_CM) =>
     .min(least, `${what} is at least ${least} cm.`)
     .max(most, `${what} is at most ${most} cm.`);
 
-/** What a piece of someone's own measures as it lies, in centimetres, and whether it is round. */
+/** The size of a custom piece as it lies, in centimetres, and whether it is round. */
 export const CustomSize = z
   .strictObject({
     shape: z.enum(['box', 'roll']),
@@ -27,7 +27,7 @@ export type CustomSize = z.infer<typeof CustomSize>;
 
 export const MAX_FACES = 6;
 
-/** A kind of prop of someone's own: a name, and each fold or face it can lie in. */
+/** A custom kind of prop: a name, and each fold or face it can lie in. */
 export const CustomKind = z
   .strictObject({
     label: words('A name', MAX_CUSTOM_NAME),

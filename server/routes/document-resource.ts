@@ -173,7 +173,7 @@ export function documentRoutes<T, S extends StoredDocument<T>>(
     const row = await store.sql.get<StoredRow>(select, idOf(request));
     if (!row) throw notFound(`${of.resource.noun} with this id`);
     tagWith(response, row.revision);
-    // It was checked against its schema as it was read: it is not checked again on its way out.
+    // It was validated when it was read, and is not validated again.
     response.json(storedOf(of, row));
   });
 

@@ -89,7 +89,7 @@ test('a full session: stretched first side, evened second, late, caught up, clos
   await expect(page.getByRole('heading', { name: 'Start the twist sooner' })).toHaveCount(0);
   await expect(page.getByText('Start the twist sooner')).toBeVisible();
 
-  // Sorted by what went most astray: the twist, a minute longer on each side.
+  // Sorted by the largest difference: the twist, a minute longer on each side.
   await expect(page.locator('tbody').first()).toContainText('Reclined twist');
   await expect(page.locator('tbody').first()).toContainText('+1:00');
   await expect(

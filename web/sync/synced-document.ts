@@ -179,7 +179,7 @@ export function syncedDocument<T extends object, Initial extends T | undefined =
   }
 
   /**
-   * Meets what the server has: it is one's own lost answer, it goes together with what is here, or somebody chooses.
+   * Compares with what the server has: it is our own lost save, it can be merged, or somebody has to choose.
    */
   function meet(other: Stored<T>): void {
     // If our own answer was lost, the other windows have not heard yet.

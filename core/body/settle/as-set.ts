@@ -127,8 +127,8 @@ export const withLetDown = (figure: Figure, parts: readonly LetDown[]): Figure =
   held(figure, parts, carriedOn(figure));
 
 /**
- * The figure as it lies now, every limb held by its joints, so that each angle can be set by itself: what a figure of
- * one's own is made from. Only the hips still come down, until anything touches.
+ * The figure as it lies now, every limb held by its joints, so that each angle can be set separately: custom figures
+ * start from it. Only the hips still come down, until anything touches.
  */
 export function bakePose(figure: Figure, { pose, body, flesh, solids }: Settled): Figure {
   const rests = CARRIED.filter((area) => {
@@ -139,7 +139,7 @@ export function bakePose(figure: Figure, { pose, body, flesh, solids }: Settled)
   return held({ ...figure, pose: poseByJoints(pose, body) }, [], rests);
 }
 
-/** Whether a figure is held as set, and not brought to rest in a way of its own. */
+/** Whether a figure is held as set, and not brought to rest by steps of its own. */
 export function isAsSet({ settle: [first, second], pose }: Figure): boolean {
   const down = first?.do === 'put' && second?.do === 'turn' && second.joint === 'height';
   return down && SIDES.every((side) => pose.legs[side].kind === 'joints' && pose.arms[side].kind === 'joints');

@@ -14,14 +14,14 @@ import { ownLimbs } from './own-limbs';
 import { CONTACT, type ContactArea } from './parts';
 import type { OwnLimb, SettleStep } from './steps';
 
-/** A body come to rest with its props. */
+/** A body at rest with its props. */
 export interface Settled {
   pose: Pose;
   body: Skeleton;
   flesh: readonly Ellipsoid[];
   solids: readonly Solid[];
   flexibility: Flexibility;
-  /** What each movement came to, for looking into a figure that does not sit right. */
+  /** The result of each movement, for examining a figure that does not sit right. */
   log: readonly { joint: JointName; side: 'left' | 'right' | 'both'; value: number; how: Lowered['how'] }[];
 }
 

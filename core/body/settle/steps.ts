@@ -5,14 +5,14 @@ import { AREAS_OF_CONTACT } from './parts';
 
 const Of = z.enum(['left', 'right', 'both']);
 const On = z.array(z.enum(AREAS_OF_CONTACT)).min(1).max(12);
-/** Limbs of one's own that count as something to rest on. */
+/** The body's own limbs that count as something to rest on. */
 const OwnLimb = z.enum(['leftLeg', 'rightLeg', 'leftArm', 'rightArm']);
 export type OwnLimb = z.infer<typeof OwnLimb>;
 
 /**
  * How a body comes to rest, one movement after the other. Everything is the same movement: a joint (or the height of
- * the hips) goes from one value towards another until the areas named touch the floor, a prop, the wall or a limb of
- * one's own, or until the joint goes no further in this body.
+ * the hips) goes from one value towards another until the areas named touch the floor, a prop, the wall or one of the
+ * body's own limbs, or until the joint goes no further in this body.
  */
 export const SettleStep = z.discriminatedUnion('do', [
   /** Lets the hips down from above. */

@@ -6,7 +6,7 @@ import CautionMark from '../../widgets/cautions/CautionMark.vue';
 import { useClass } from '../../state/use-class';
 import { people } from '../../widgets/session/words';
 
-/** What is still open for the people of a plan's group, and what is decided; without a name. */
+/** Open and decided cautions for a plan's group; without names. */
 const { stored } = defineProps<{ stored: StoredPlan }>();
 
 const { matrix } = useClass(

@@ -36,7 +36,7 @@ const search = ref('');
 const trouble = ref('');
 const loaded = ref(false);
 const making = ref(false);
-/** Which plan is to be fitted to the time there is today, while that is asked. */
+/** The plan being fitted to today's time, while the dialog is open. */
 const today = ref(false);
 const todaysPlan = ref<string>();
 function askToday(planId?: string): void {

@@ -13,7 +13,7 @@ import { clockTime, startInWords } from '../../ui/dates';
 import SessionRibbon from '../../widgets/ribbon/SessionRibbon.vue';
 import { people, spareInWords } from '../../widgets/session/words';
 
-/** The plan that is taught next, with what to see to before it. */
+/** The plan that is taught next, with what needs attention before it. */
 const { stored, timeline } = defineProps<{ stored: StoredPlan; timeline: Timeline }>();
 
 // Screening is loaded after the page: it is not what opens it.

@@ -17,7 +17,7 @@ import RibbonThumb from '../../widgets/ribbon/RibbonThumb.vue';
 import { useChosenPlan } from '../../state/chosen-plan';
 import { useLibrary } from '../../state/library';
 
-/** So much time today: a copy of a plan, fitted to it, looked at before it is made. The plan itself stays as it is. */
+/** Fits a copy of a plan to today's time, with a preview. The plan itself does not change. */
 const { plans, first } = defineProps<{
   plans: readonly ListedPlan[];
   /** Id of the plan that is chosen when it opens. */

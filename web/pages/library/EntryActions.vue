@@ -14,7 +14,7 @@ import {
 import { useLibrary } from '../../state/library';
 import { beginEntry, editPath } from './edit/entry-drafts';
 
-/** What can be done with an entry: copied; and changed or deleted, where it is one's own. */
+/** Actions on an entry: copy; and edit or delete, if it is a custom one. */
 const { entry } = defineProps<{ entry: Position | Technique }>();
 
 const library = useLibrary();

@@ -51,7 +51,7 @@ function clear(): void {
   for (const { group } of FILTERS) chosen.value[group] = [];
 }
 
-// What is searched for stays in the address, so that back and reload come to the same place.
+// The search is kept in the address, so that back and reload show the same results.
 watch(
   [query, chosen],
   () => {
@@ -76,7 +76,7 @@ function onKey(event: KeyboardEvent): void {
 onMounted(() => window.addEventListener('keydown', onKey));
 onUnmounted(() => window.removeEventListener('keydown', onKey));
 
-/** Arrow keys walk the grid as it lies: left and right by one, up and down by a row. */
+/** Arrow keys move through the grid: left and right by one, up and down by a row. */
 function walk(event: KeyboardEvent): void {
   const cards = [...(event.currentTarget as HTMLElement).querySelectorAll<HTMLElement>('a')];
   const here = cards.indexOf(document.activeElement as HTMLElement);

@@ -13,7 +13,7 @@ import {
 import { propKind, type PropKind } from '#core/props';
 import { clockOfSeconds } from '#core/time';
 
-/** With its first letter large. */
+/** Capitalises the first letter. */
 export const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
 
 interface Group<G extends keyof Chosen = keyof Chosen> {

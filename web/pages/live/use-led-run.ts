@@ -16,7 +16,7 @@ export type NewRunEvent = Body<RunEvent>;
 const ASK_LEADING_MS = 5000;
 const ASK_FOLLOWING_MS = 2000;
 
-/** What is known of a session before its page opens: who leads it, and who this window is. */
+/** The leadership of a session before its page opens: who leads it, and the name of this window. */
 export interface InitialLeadership {
   /** The name of this window. */
   me: string;
@@ -52,7 +52,7 @@ export function useLedRun(stored: StoredPlan, plan: Plan, clock: SessionClock, f
     clock.now,
   );
 
-  /** Takes over what another window or device has made of the session. */
+  /** Adopts the events of another window or device. */
   function take(run: LocalRun): void {
     local.value = run;
     clock.leaveOut(excludedMs(run.events, me));
@@ -71,7 +71,7 @@ export function useLedRun(stored: StoredPlan, plan: Plan, clock: SessionClock, f
     };
     const event = { ...body, id: newId(), atMs: clock.now(), window: me } as RunEvent;
     local.value = { ...base, events: [...base.events, event] };
-    // A rehearsal is kept nowhere.
+    // A rehearsal is not stored.
     if (clock.rehearsal) return;
     isStorageFull.value = !storeLocalRun(local.value);
     void outbox.send();
@@ -108,7 +108,7 @@ export function useLedRun(stored: StoredPlan, plan: Plan, clock: SessionClock, f
 
   let request = 0;
   let asking = false;
-  /** To be called at every tick: asks the server now and then what came from elsewhere. */
+  /** Call at every tick: it polls the server now and then for events from elsewhere. */
   async function listen(): Promise<void> {
     const run = local.value;
     const every = leading.value ? ASK_LEADING_MS : ASK_FOLLOWING_MS;

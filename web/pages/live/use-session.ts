@@ -88,7 +88,7 @@ export function useSession(
   const view = useSessionView(plan, timeline, () => local.value?.events ?? [], clock, bells);
   const { now, run, state } = view;
 
-  /** Time that went by while nothing ticked: the machine slept. */
+  /** Time that passed without ticks: the machine slept. */
   const unseen = shallowRef<{ fromMs: number; untilMs: number }>();
   /** By how much the machine's clock was set under way, until somebody has seen it. */
   const clockSetMs = ref(0);

@@ -3,10 +3,10 @@ import { newId } from '../../../client/new-id';
 import { draftText, readDraft } from '../../../sync/draft';
 import { openDrafts, waitingDrafts } from '../../../sync/drafts';
 
-/** What is wrong with an unfinished entry is no reason to lose it; what has not even its shape is. */
+/** An invalid unfinished entry is kept; only something of another shape is dropped. */
 const OF_SHAPE = new Set(['invalid_type', 'unrecognized_keys', 'invalid_union', 'invalid_key']);
 
-/** Reads an entry that may be unfinished; undefined for what has not the shape of one. */
+/** Reads an entry that may be unfinished; undefined for anything of another shape. */
 export function readUnfinished(stored: unknown): CustomEntry | undefined {
   const value = upgradedEntry(stored);
   const parsed = CustomEntry.safeParse(value);
@@ -27,7 +27,7 @@ export async function beginEntry(make: (id: string) => CustomEntry): Promise<str
   return id;
 }
 
-/** The entries that are written on in this browser and not stored yet, and that no other open window holds. */
+/** Unsaved entries in this browser that no other open window is editing. */
 export async function waitingEntries(): Promise<CustomEntry[]> {
   const drafts = await waitingDrafts('entry');
   return drafts

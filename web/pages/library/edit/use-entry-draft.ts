@@ -58,8 +58,7 @@ export function useEntryDraft(id: string) {
   });
 
   /**
-   * Takes the entry up: as it was left here, or as it is stored. Gives whether there is one; rejects where that is
-   * unknown.
+   * Opens the entry: its draft, or as it is stored. Returns whether it exists; rejects if that is unknown.
    */
   async function open(): Promise<boolean> {
     await synced.opened().catch((error: unknown) => {
@@ -77,8 +76,8 @@ export function useEntryDraft(id: string) {
     return undefined;
   }
   /**
-   * What is wrong at a place of the entry, or below it with `deep`; empty where nothing is, or it is not yet time to
-   * say.
+   * The problem at a place of the entry, or below it with `deep`; empty if there is none, or it is too early to show
+   * it.
    */
   function problem(path: string, deep = false): string {
     const found = issues.value.find(({ field }) => {
@@ -89,7 +88,7 @@ export function useEntryDraft(id: string) {
     return found?.reason ?? '';
   }
 
-  /** Stores the entry, if it is whole. Gives whether it is stored now. */
+  /** Saves the entry if it is complete. Returns whether it is saved. */
   async function save(): Promise<boolean> {
     tried.value = true;
     const read = document.value && readEntry(document.value);
@@ -99,13 +98,13 @@ export function useEntryDraft(id: string) {
     await synced.save();
     return state.value === 'saved';
   }
-  /** Why it is not stored, and what becomes of it. */
+  /** Why it is not saved, and what happens to it. */
   const notSaved = computed(() => {
     if (state.value === 'waiting') return `Not saved yet. ${trouble.value} Your changes are kept here and sent again.`;
     return state.value === 'refused' ? `Not saved. ${trouble.value} Your changes are kept here.` : '';
   });
 
-  /** Throws away what is not saved; undo brings it back. */
+  /** Discards unsaved changes; undo restores them. */
   function discard(): void {
     if (synced.lastSaved.value) synced.apply({ name: 'discard' }, synced.lastSaved.value);
   }

@@ -5,14 +5,14 @@ const KEY: InjectionKey<EntryDraft> = Symbol('entry');
 
 export const provideEntry = (draft: EntryDraft): void => provide(KEY, draft);
 
-/** The entry on the desk, for the fields of its editor. Throws outside of one. */
+/** The entry being edited, for the fields of its editor. Throws outside an editor. */
 export function useEntry(): EntryDraft {
   const draft = inject(KEY);
   if (!draft) throw new Error('No entry is being edited here.');
   return draft;
 }
 
-/** A field of the entry on the desk: what takes its value, and what is wrong with it. */
+/** A field of the entry being edited: its setter, and its problem. */
 export function useEntryField() {
   const { change, problem } = useEntry();
   return {

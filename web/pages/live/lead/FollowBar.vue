@@ -2,7 +2,7 @@
 import Button from 'primevue/button';
 import type { Session } from '../use-session';
 
-/** In the place of the controls, where another window leads: what that means, and how the lead comes here. */
+/** Shown instead of the controls when another window leads: what that means, and how to take control here. */
 const { session } = defineProps<{ session: Session }>();
 </script>
 

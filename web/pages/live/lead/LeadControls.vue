@@ -4,7 +4,7 @@ import AppIcon from '../../../ui/AppIcon.vue';
 import type { IconName } from '../../../ui/icons';
 import type { Session } from '../use-session';
 
-/** The big controls. What they do follows what is under way: half minutes in a hold, rounds in a breath. */
+/** The main controls. Their unit follows the present step: half minutes in a hold, rounds in a breath. */
 const { session } = defineProps<{ session: Session }>();
 const emit = defineEmits<{ begin: []; ring: []; cut: []; note: []; end: []; more: [Event] }>();
 

@@ -9,10 +9,10 @@ import PresentFields from '../../../widgets/session/PresentFields.vue';
 import { SPEEDS } from '../../../widgets/session/session-clock';
 import type { Session } from '../use-session';
 
-/** Before the first bell: what it is, and what must lie ready. */
+/** Before the first bell: the plan, and the props to set out. */
 const { session } = defineProps<{ session: Session }>();
 const emit = defineEmits<{ begin: [] }>();
-/** Who is here, as far as somebody says so before it begins. */
+/** Attendance, if it is entered before the session begins. */
 const present = defineModel<{ people: string[]; others: number }>('present', { required: true });
 const here = computed(() => {
   const count = present.value.people.length + present.value.others;

@@ -70,8 +70,8 @@ const entriesOf = ({ positions, techniques, isYours }: Offer): Entry[] => [
 ];
 
 /**
- * What can be added for what was typed, best first; everything while nothing is typed. A name nobody knows can be added
- * as a hold of one's own.
+ * What can be added for what was typed, best first; everything while nothing is typed. An unknown name can be added as
+ * a custom hold.
  */
 export function suggestSteps(query: string, offer: Offer): Suggestion[] {
   const wanted = query.trim();
