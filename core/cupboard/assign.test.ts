@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
+import { solve } from 'yalps';
 import { loadedHeightCm, PROP_KIND_NAMES, propState, type Available, type KnownKind, type PropKind } from '#core/props';
 import { assignProps, SUBSTITUTES, substitutesFor, unmetPieces, type Assignment, type Want } from '#core/cupboard';
 
@@ -149,3 +150,12 @@ describe('substitutes', () => {
       expect(pieces.some((piece) => piece.kind === of && piece.state === state)).toBe(false);
   });
 });
+
+test.each(['timedout', 'cycled', 'infeasible', 'unbounded'] as const)(
+  'a solver that ends as “%s” gives no assignment',
+  (status) => {
+    const gaveUp: typeof solve = (...asked) => ({ ...solve(...asked), status });
+    expect(() => assignProps([want('blanket', 'rolled', 2)], { blanket: 1 }, {}, gaveUp)).toThrow(status);
+    expect(assignProps([want('blanket', 'rolled', 2)], { blanket: 1 }, {}, solve).unmet).toHaveLength(1);
+  },
+);

@@ -1,4 +1,4 @@
-import { solve } from 'yalps';
+import { solve as solveProgram } from 'yalps';
 import type { Available, PropKind } from '#core/props';
 import type { Want } from './moments';
 import { substitutesFor, type Substitute } from './substitutes';
@@ -57,9 +57,15 @@ function allAsWished(wants: readonly Want[], here: Available): Assignment | unde
  * Meets the wants of one moment from the pieces that are there, and from `elsewhere` where that is not enough. Optimal:
  * as few needed pieces as possible stay unmet, then as few of those only if wished, then as little as possible is done
  * with substitutes that are unlike, then as little as possible is brought. Solved as a mixed-integer program, in which
- * a way to meet a want is a variable and the stock of a kind a constraint.
+ * a way to meet a want is a variable and the stock of a kind a constraint. Throws if the solver ends without an optimum:
+ * leaving everything unmet is always possible, so there is one.
  */
-export function assignProps(wants: readonly Want[], here: Available, elsewhere: Available = {}): Assignment {
+export function assignProps(
+  wants: readonly Want[],
+  here: Available,
+  elsewhere: Available = {},
+  solve: typeof solveProgram = solveProgram,
+): Assignment {
   const simple = allAsWished(wants, here);
   if (simple) return simple;
   const kinds = (kind: PropKind): number => (here[kind] ?? 0) + (elsewhere[kind] ?? 0);
@@ -108,6 +114,7 @@ export function assignProps(wants: readonly Want[], here: Available, elsewhere: 
     { direction: 'minimize', objective: 'cost', constraints, variables, integers: true },
     { includeZeroVariables: true },
   );
+  if (solution.status !== 'optimal') throw new Error(`The assignment of props ended as “${solution.status}”.`);
   const values = new Map(solution.variables.map(([name, value]) => [name, Math.round(value)]));
 
   const used = new Map<PropKind, number>();

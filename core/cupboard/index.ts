@@ -3,9 +3,9 @@ export { availableIn, newPlace, customKindsOf, Place, readPlace, SETTINGS, STOCK
 export { momentsOf, propNeeds, withOtherSetUp, type KindNeed, type Want } from './moments';
 export { isAtHand } from './at-hand';
 export { assignProps, type Assignment, type Given, type Unmet } from './assign';
-export { propDemand, unmetPieces, type MetMoment } from './demand';
+export { propDemand, unmetPieces, type Demand, type MetMoment } from './demand';
 export { SUBSTITUTES, substitutesFor } from './substitutes';
 export { propSolutions, type PropSolution } from './solutions';
-export { capacityOf, groupTooLarge, headsAtWall, matsOnFloor, peopleAtWall, wallTurns } from './room';
-export { packingList } from './packing';
+export { capacityOf, fitsWall, groupTooLarge, headsAtWall, matsOnFloor, peopleAtWall, wallTurns } from './room';
+export { packingList, type PackingList } from './packing';
 export { HOUSEHOLD, homeSetUp, type HomeRow } from './home';

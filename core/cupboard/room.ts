@@ -1,4 +1,4 @@
-import type { PropPlace } from '#core/props';
+import type { PropPlace, SetUp } from '#core/props';
 import type { Place } from './place';
 
 /** Which way people lie or sit at a wall: their heads towards the room, or at the wall. */
@@ -15,6 +15,10 @@ export function peopleAtWall({ wallCm, mats }: Pick<Place, 'wallCm' | 'mats'>, b
   const share = Math.max(mats.widthCm, breadthCm);
   return wallCm < share ? 0 : Math.floor((wallCm + mats.gapCm) / (share + mats.gapCm));
 }
+
+/** Whether so many people can have a set-up when `atWall` of them have room at the wall; null: any number. */
+export const fitsWall = (setUp: SetUp, people: number, atWall: number | null): boolean =>
+  atWall === null || people <= atWall || !setUp.some(({ kind }) => kind === 'wall');
 
 /** So many people at a wall, in as even turns as can be: `[5, 4]`. Empty where nobody has room. */
 export function wallTurns(people: number, atOnce: number): number[] {

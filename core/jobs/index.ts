@@ -1,4 +1,4 @@
-/** Arrange: fitting, ordering, pricing and forecasting as jobs that go to a worker and come back as values. */
+/** Jobs: fitting, ordering, pricing, forecasting and props, as values that go to a worker and come back. */
 export { doJob, FORECAST, jobOf, type Job, type JobKind, type Jobs } from './job';
 export { planMetrics, type PlanMetrics } from './plan-metrics';
 export { storedBeside, MAX_VARIANTS, NO_VARIANTS, readVariants, Variant, Variants } from './variants';

@@ -10,11 +10,21 @@ import {
   type Price,
   type OnTimeFit,
 } from '#core/fit';
+import {
+  fitsWall,
+  packingList,
+  propDemand,
+  propSolutions,
+  type Demand,
+  type PackingList,
+  type PropSolution,
+} from '#core/cupboard';
 import { heldBack, orderSteps, type HeldBack, type Order, type OrderRules } from '#core/order';
 import { entriesOf, type Plan } from '#core/plan';
 import { forecastFinish, pacesOf, SIMULATED, type Forecast, type PaceOfRun, type Paces } from '#core/review';
 import { compileTimeline, type TimelineRules, type Timeline } from '#core/timeline';
 import type { Seconds } from '#core/numbers';
+import type { Available } from '#core/props';
 
 /** What can be worked out for a plan away from the page, with what comes of it. */
 export interface Jobs {
@@ -30,6 +40,15 @@ export interface Jobs {
   /** The plan unfolded in time, under these rules. */
   timeline: { ask: { rules: TimelineRules }; answer: Timeline };
   sure: { ask: { runs: readonly PaceOfRun[]; seed: number; evenings: number }; answer: OnTimeFit };
+  /** What a plan needs for its group, and how a cupboard meets it. */
+  props: { ask: { available: Available }; answer: Demand };
+  /** What else could be done in a step that needs more props than there are; `atWall` people can be at the wall. */
+  propSolutions: {
+    ask: { stepId: string; candidates: readonly Position[]; available: Available; atWall: number | null };
+    answer: PropSolution[];
+  };
+  /** What to bring from a cupboard of the teacher's to a place with these props. */
+  packing: { ask: { there: Available; own: Available }; answer: PackingList };
 }
 export type JobKind = keyof Jobs;
 
@@ -68,6 +87,16 @@ const WORK: { [K in JobKind]: (planned: Planned, ask: Jobs[K]['ask'], ticks: Tic
   sure: (planned, { runs, seed, evenings }) =>
     fitToEndOnTime(planned, usualFitOptions(planned.plan, planned.library), pacesOf(runs), seed, evenings),
   timeline: ({ plan, library }, { rules }) => compileTimeline(plan, library, rules),
+  props: ({ plan, library }, { available }) => propDemand(compileTimeline(plan, library), plan.groupSize, available),
+  propSolutions({ plan, library }, { stepId, candidates, available, atWall }) {
+    const step = plan.steps.find(({ id }) => id === stepId);
+    if (step?.kind !== 'hold' && step?.kind !== 'breath') return [];
+    return propSolutions(step, plan, library, candidates, available, (setUp, people) =>
+      fitsWall(setUp, people, atWall),
+    );
+  },
+  packing: ({ plan, library }, { there, own }) =>
+    packingList(compileTimeline(plan, library), plan.groupSize, there, own),
 };
 
 /**

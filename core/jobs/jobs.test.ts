@@ -1,8 +1,9 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
+import { packingList, propDemand, propSolutions } from '#core/cupboard';
 import { usualFitOptions, fitHolds } from '#core/fit';
 import { ORDER_RULES, orderSteps } from '#core/order';
-import { emptyPlan, holdFrom, Plan, restStep, type Step } from '#core/plan';
+import { emptyPlan, holdFrom, Plan, restStep, type HoldStep, type Step } from '#core/plan';
 import {
   doJob,
   planMetrics,
@@ -14,7 +15,8 @@ import {
   readVariants,
   type Variant,
 } from '#core/jobs';
-import { builtInLibrary } from '#library';
+import { compileTimeline } from '#core/timeline';
+import { builtInLibrary, POSITIONS } from '#library';
 import { plan as anyPlan } from '../../tests/support/arbitraries';
 import { noLibrary } from '../../tests/support/examples';
 
@@ -40,6 +42,31 @@ describe('jobs', () => {
     expect(doJob(sent(jobOf('fit', plan, builtInLibrary, { options })))).toEqual(fitHolds(planned, options));
     expect(doJob(sent(jobOf('order', plan, builtInLibrary, { rules: ORDER_RULES })))).toEqual(
       orderSteps(planned, ORDER_RULES),
+    );
+  });
+
+  test('so it is with props: needs, solutions and packing', () => {
+    const here = sent({ blanket: 3, flatBolster: 2 });
+    const timeline = compileTimeline(plan, builtInLibrary);
+    expect(doJob(sent(jobOf('props', plan, builtInLibrary, { available: here })))).toEqual(
+      propDemand(timeline, 8, here),
+    );
+    const [step] = plan.steps as [HoldStep];
+    const candidates = POSITIONS.slice(0, 20);
+    const ask = { stepId: step.id, candidates, available: here, atWall: 0 };
+    expect(doJob(sent(jobOf('propSolutions', plan, builtInLibrary, ask)))).toEqual(
+      propSolutions(
+        step,
+        plan,
+        builtInLibrary,
+        candidates,
+        here,
+        (setUp) => !setUp.some(({ kind }) => kind === 'wall'),
+      ),
+    );
+    expect(doJob(jobOf('propSolutions', plan, builtInLibrary, { ...ask, stepId: 'r' }))).toEqual([]);
+    expect(doJob(sent(jobOf('packing', plan, builtInLibrary, { there: {}, own: { blanket: 30 } })))).toEqual(
+      packingList(timeline, 8, {}, { blanket: 30 }),
     );
   });
 

@@ -35,7 +35,7 @@ function theDrawing(): Drawing {
   return (drawing = { artist: wrap<Artist>(worker), broken });
 }
 
-/** Demands the worker. Rejects where it cannot do it, or could not be loaded. */
+/** Asks the worker. Rejects if it cannot do it, or could not be loaded. */
 function ask<T>(of: (artist: Remote<Artist>) => unknown): Promise<T> {
   const { artist, broken } = theDrawing();
   return Promise.race([of(artist) as Promise<T>, broken]);
@@ -80,14 +80,14 @@ export const askSuggestedHeight = (
   ask((artist) => artist.suggestedHeight(plain(position), plain(setUp), place, side, plain(body)));
 
 const standard = shallowRef<Readonly<Record<string, DrawnFigure>>>();
-let hasFailed = false;
+let isRequested = false;
 
 /**
  * The figures that ship ready, by the position's id; undefined until they have come, empty where they can not be had.
  */
 export function useStandardFigures() {
-  if (!hasFailed) {
-    hasFailed = true;
+  if (!isRequested) {
+    isRequested = true;
     fetch('/figures/standard.json')
       .then((response) => response.json() as Promise<Record<string, DrawnFigure>>)
       .then(
@@ -95,7 +95,7 @@ export function useStandardFigures() {
         () => {
           // Every figure is drawn by the worker then; the next page to ask tries again.
           standard.value = {};
-          hasFailed = false;
+          isRequested = false;
         },
       );
   }

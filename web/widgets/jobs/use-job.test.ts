@@ -2,7 +2,8 @@ import { beforeEach, describe, expect, test } from '@jest/globals';
 import { effectScope } from 'vue';
 import { ORDER_RULES } from '#core/order';
 import { noLibrary, planOf, workedHold } from '../../../tests/support/examples';
-import { useJob, type Thread } from './use-job';
+import type { Thread } from '../../client/solver-thread';
+import { useJob } from './use-job';
 
 /** Threads as they were started, with the questions each was asked and how it is answered. */
 interface Started {

@@ -1,39 +1,18 @@
-import { proxy, wrap, type Remote } from 'comlink';
 import { onScopeDispose, ref, shallowRef } from 'vue';
-import { jobOf, type JobKind, type Jobs } from '#core/jobs';
+import type { JobKind, Jobs } from '#core/jobs';
 import type { Library } from '#core/catalogue';
 import type { Plan } from '#core/plan';
-import type { Helper } from '../../workers/solver';
-
-/** A thread that does jobs. */
-export interface Thread {
-  run: Remote<Helper>['run'];
-  stop: () => void;
-  /** Rejects when the thread itself fails. */
-  failed: Promise<never>;
-}
+import { runJob, startThread, type Thread } from '../../client/solver-thread';
 
 /** A thread that nobody uses now: the next one who asks has it, instead of waiting for one to start. */
 let spare: Thread | undefined;
 
-function startThread(): Thread {
-  if (spare) {
-    const ready = spare;
-    spare = undefined;
-    return ready;
-  }
-  const worker = new Worker(new URL('../../workers/solver.ts', import.meta.url), { type: 'module' });
-  const { run } = wrap<Helper>(worker);
-  const failed = new Promise<never>((_, reject) =>
-    worker.addEventListener('error', () => reject(new Error('thread')), { once: true }),
-  );
-  // A failure while nothing is requested is reported to the next caller.
-  failed.catch(() => undefined);
-  return { run, stop: () => worker.terminate(), failed };
+function nextThread(): Thread {
+  const ready = spare ?? startThread();
+  spare = undefined;
+  return ready;
 }
 
-/** Sent as plain values, whatever the page has wrapped them in. */
-const plain = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T;
 /** What takes less than this is not given as being at work. */
 const SOON_MS = 150;
 
@@ -42,7 +21,7 @@ const SOON_MS = 150;
  * again while one is under way, the earlier one is given up. A thread that is idle when the component ends serves the
  * next.
  */
-export function useJob<K extends JobKind>(kind: K, start: () => Thread = startThread) {
+export function useJob<K extends JobKind>(kind: K, start: () => Thread = nextThread) {
   const answer = shallowRef<Jobs[K]['answer']>();
   /** From 0 to 1 while it takes long enough to show; null otherwise. */
   const share = ref<number | null>(null);
@@ -58,19 +37,18 @@ export function useJob<K extends JobKind>(kind: K, start: () => Thread = startTh
     share.value = null;
   }
 
-  /** Demands; gives the answer, or undefined where another question or a stop came before it. */
+  /** Asks; resolves with the answer, or with undefined if another question or a stop came first. */
   async function ask(plan: Plan, library: Library, what: Jobs[K]['ask']): Promise<Jobs[K]['answer'] | undefined> {
     if (atWork) drop();
     thread ??= start();
     const mine = ++request;
     [atWork, trouble.value] = [true, ''];
     const from = performance.now();
-    const ticks = proxy((done: number) => {
+    const ticks = (done: number): void => {
       if (mine === request && atWork && performance.now() - from > SOON_MS) share.value = done;
-    });
+    };
     try {
-      const job = plain(jobOf(kind, plan, library, what));
-      const found = (await Promise.race([thread.run(job, ticks), thread.failed])) as Jobs[K]['answer'];
+      const found = await runJob(thread, kind, plan, library, what, ticks);
       if (mine !== request) return undefined;
       answer.value = found;
       [atWork, share.value] = [false, null];

@@ -25,7 +25,7 @@ const router = useRouter();
 
 const firstState = (kind: PropKind): string => (isKnownKind(kind) ? (Object.keys(propKind(kind).states)[0] ?? '') : '');
 const rows = computed(() =>
-  (demand.demand?.needs ?? []).map(({ kind, each, group, stepIndex }) => {
+  demand.needs.map(({ kind, each, group, stepIndex }) => {
     const there = demand.available?.[kind];
     return {
       kind,
@@ -103,6 +103,8 @@ function goTo(index: number): void {
       <p v-if="!demand.available" class="empty">
         Choose the place above: what its cupboard has is then shared out over the group, and what is short is told here.
       </p>
+      <p v-else-if="demand.trouble" class="caution" role="alert">{{ demand.trouble }}</p>
+      <p v-else-if="!demand.isMet && steps.length === 0" class="empty">Working out how far the props go…</p>
       <p v-else-if="steps.length === 0" class="empty">
         {{ demand.place?.name }} has all of it, as it is wished, at every moment.
       </p>

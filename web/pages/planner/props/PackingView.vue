@@ -1,20 +1,22 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue';
-import { availableIn, packingList } from '#core/cupboard';
+import { computed, ref, watch } from 'vue';
+import { availableIn } from '#core/cupboard';
 import type { Plan } from '#core/plan';
 import { propKind } from '#core/props';
-import type { Timeline } from '#core/timeline';
 import PickField from '../../../ui/fields/PickField.vue';
 import { classInWords } from '../../../widgets/session/words';
 import { insteadInWords, unmetInWords } from '../../../widgets/props/need-words';
+import { useJob } from '../../../widgets/jobs/use-job';
 import { useDemand } from '../../../state/demand';
+import { useLibrary } from '../../../state/library';
 import { usePlaces } from '../../../state/places';
 
 /** What to bring to a class held elsewhere, kind by kind, with what lies in place of what. */
-const { plan, timeline } = defineProps<{ plan: Plan; timeline: Timeline }>();
+const { plan } = defineProps<{ plan: Plan }>();
 
 const demand = useDemand();
 const places = usePlaces();
+const library = useLibrary();
 
 /** Any other place can be packed from; one at home is the likeliest. */
 const stores = computed(() =>
@@ -28,8 +30,13 @@ const fromId = computed({
   set: (id) => (chosen.value = id),
 });
 const from = computed(() => places.place(fromId.value));
-const list = computed(
-  () => from.value && packingList(timeline, plan.groupSize, demand.available ?? {}, availableIn(from.value)),
+const { answer: list, trouble, ask } = useJob('packing');
+watch(
+  [() => plan, () => demand.available, from],
+  () => {
+    if (from.value) void ask(plan, library.all, { there: demand.available ?? {}, own: availableIn(from.value) });
+  },
+  { immediate: true },
 );
 const kinds = computed(() => list.value?.kinds.filter(({ bring }) => bring > 0) ?? []);
 const stays = computed(() => list.value?.kinds.filter(({ there }) => there > 0) ?? []);
@@ -70,7 +77,9 @@ const steps = computed(() =>
           demand.place ? `what ${demand.place.name} has stays there` : 'no place is chosen: all of it is brought'
         }}</span>
       </p>
-      <div class="columns">
+      <p v-if="trouble" class="caution" role="alert">{{ trouble }}</p>
+      <p v-else-if="!list" class="empty">Working out what to bring…</p>
+      <div v-else class="columns">
         <section aria-label="To bring">
           <h2>
             Bring <span class="small quiet print-only">from {{ from?.name }}</span>

@@ -37,7 +37,7 @@ const print = (): void => window.print();
         <AppIcon name="warn" :size="16" /> {{ demand.tooMany }}
       </p>
       <NeedsView v-if="view === 'needs'" :plan="plan" :timeline="timeline" />
-      <PackingView v-else-if="view === 'packing'" :plan="plan" :timeline="timeline" />
+      <PackingView v-else-if="view === 'packing'" :plan="plan" />
       <SetUpSheet v-else-if="view === 'sheet'" :plan="plan" :timeline="timeline" />
       <HomeSheet v-else :plan="plan" :timeline="timeline" />
     </template>
