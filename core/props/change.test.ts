@@ -70,7 +70,7 @@ describe('a stack instead of what lay there', () => {
       fc.property(setUp, fc.double({ min: 3, max: 25, noNaN: true }), (rows, height) => {
         const [stack] = stackFor(height, 2, { block: 4, blanket: 4, flatBolster: 1 });
         const at = rows[0];
-        if (!stack || !at) return;
+        fc.pre(stack !== undefined && at !== undefined);
         const changed = withStack(rows, at, stack, ids());
         expect(SetUp.safeParse(changed).success).toBe(true);
         const there = changed.filter(({ place, side }) => place === at.place && side === at.side);

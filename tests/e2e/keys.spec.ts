@@ -14,6 +14,8 @@ test('in the planner, no key that belongs to the list reaches a control beside i
   await openPlan(page, id);
   await rows(page).nth(1).click();
   const inspector = controls(page, '.inspector');
+  const listed = (): Promise<string[]> => rows(page).allInnerTexts();
+  const before = await listed();
   const count = await inspector.count();
   expect(count).toBeGreaterThan(20);
   for (let i = 0; i < count; i++) {
@@ -26,11 +28,10 @@ test('in the planner, no key that belongs to the list reaches a control beside i
       element.matches('input:not([type="checkbox"]), textarea, select'),
     );
     // In a field a letter is typed, and Backspace takes one away: that is the field's own.
-    for (const key of isField ? ['Delete'] : ['Backspace', 'd', 'Delete', 'l', 'a']) {
-      await page.keyboard.press(key);
-      const name = await control.evaluate((element) => element.outerHTML.slice(0, 80));
-      expect([name, key, await rows(page).count()]).toEqual([name, key, ids.length]);
-    }
+    // What the rows show, and not only how many there are: a deleted step and a copied one would cancel out.
+    for (const key of isField ? ['Delete'] : ['Backspace', 'd', 'Delete', 'l', 'a']) await page.keyboard.press(key);
+    const name = await control.evaluate((element) => element.outerHTML.slice(0, 80));
+    expect([name, ...(await listed())]).toEqual([name, ...before]);
     await page.keyboard.press('Escape');
     await rows(page).nth(1).click();
   }

@@ -51,3 +51,32 @@ export async function openPlan(page: Page, id: string): Promise<void> {
   await page.goto(`/plans/${id}`);
   await expect(page.getByRole('listbox', { name: 'Steps' })).toBeVisible();
 }
+
+/**
+ * Goes to a page of the interface as a link would, without loading everything anew: it is there when its address is, and
+ * nothing is asked of the server any more.
+ */
+export function walker(page: Page): (path: string) => Promise<void> {
+  const pending = new Set<unknown>();
+  page.on('request', (request) => pending.add(request));
+  for (const event of ['requestfinished', 'requestfailed'] as const)
+    page.on(event as 'requestfinished', (request) => pending.delete(request));
+  const shown = (): Promise<string> => page.evaluate(() => location.pathname + location.search);
+  return async (path) => {
+    await page.evaluate((to) => {
+      const position = ((history.state as { position?: number } | null)?.position ?? 0) + 1;
+      history.pushState({ position }, '', to);
+      dispatchEvent(new PopStateEvent('popstate', { state: history.state }));
+    }, path);
+    await expect.poll(shown).toBe(path);
+    // Twice in a row, with what was drawn in between: an answer may lead to the next question.
+    let quiet = 0;
+    await expect
+      .poll(async () => {
+        await page.evaluate(() => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done))));
+        quiet = pending.size === 0 ? quiet + 1 : 0;
+        return quiet;
+      })
+      .toBeGreaterThanOrEqual(2);
+  };
+}

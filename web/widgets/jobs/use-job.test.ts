@@ -23,8 +23,16 @@ function start(): Thread {
     thread.fail = () => reject(new Error('thread'));
   });
   failed.catch(() => undefined);
+  // As a worker does: what it says after its end is heard by nobody, and what it is asked stays without an answer.
   const run = (_job: unknown, ticks: (share: number) => void) =>
-    new Promise((answer) => thread.requests.push({ answer, ticks }));
+    new Promise((answer) => {
+      const heard =
+        <T>(hears: (value: T) => void) =>
+        (value: T): void => {
+          if (!thread.ended) hears(value);
+        };
+      thread.requests.push({ answer: heard(answer), ticks: heard(ticks) });
+    });
   const stop = (): void => {
     thread.ended = true;
   };

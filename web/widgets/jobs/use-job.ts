@@ -27,12 +27,15 @@ export function useJob<K extends JobKind>(kind: K, start: () => Thread = nextThr
   const share = ref<number | null>(null);
   const trouble = ref('');
   let thread: Thread | undefined;
+  /** Ends the wait for an answer: a thread that was stopped gives none. */
+  let giveUp: () => void = () => undefined;
   let request = 0;
   let atWork = false;
 
   function drop(): void {
     thread?.stop();
     thread = undefined;
+    giveUp();
     atWork = false;
     share.value = null;
   }
@@ -48,8 +51,9 @@ export function useJob<K extends JobKind>(kind: K, start: () => Thread = nextThr
       if (mine === request && atWork && performance.now() - from > SOON_MS) share.value = done;
     };
     try {
-      const found = await runJob(thread, kind, plan, library, what, ticks);
-      if (mine !== request) return undefined;
+      const givenUp = new Promise<undefined>((resolve) => (giveUp = () => resolve(undefined)));
+      const found = await Promise.race([runJob(thread, kind, plan, library, what, ticks), givenUp]);
+      if (mine !== request || found === undefined) return undefined;
       answer.value = found;
       [atWork, share.value] = [false, null];
       return found;
