@@ -1,6 +1,11 @@
 // A zone in which the clocks change, so that tests of days can see it; the same on every machine.
 process.env.TZ = 'Europe/London';
 
+const COMPILED = {
+  jsc: { parser: { syntax: 'typescript' }, target: 'es2022' },
+  module: { type: 'es6' },
+};
+
 export default {
   testEnvironment: 'node',
   // Generous, for a machine that is busy with something else: no test is about time.
@@ -17,14 +22,12 @@ export default {
     '<rootDir>/tests/house',
   ],
   testMatch: ['**/*.test.ts'],
-  extensionsToTreatAsEsm: ['.ts'],
+  // Tests of components ask for `jsdom` in their first line; Vue is then still the one for Node.
+  testEnvironmentOptions: { customExportConditions: ['node', 'node-addons'] },
+  moduleFileExtensions: ['ts', 'vue', 'js', 'mjs', 'cjs', 'json'],
+  extensionsToTreatAsEsm: ['.ts', '.vue'],
   transform: {
-    '^.+\\.ts$': [
-      '<rootDir>/tests/support/transform.js',
-      {
-        jsc: { parser: { syntax: 'typescript' }, target: 'es2022' },
-        module: { type: 'es6' },
-      },
-    ],
+    '^.+[.]ts$': ['<rootDir>/tests/support/transform.js', COMPILED],
+    '^.+[.]vue$': ['<rootDir>/tests/support/vue-transform.js', COMPILED],
   },
 };

@@ -3,15 +3,7 @@
  * costs.
  */
 export { fitHolds, type Fit } from './fit';
-export {
-  classEndsAt,
-  FIT_GRIDS,
-  FitOptions,
-  lastRestIndex,
-  targetLength,
-  usualFitOptions,
-  WEIGHT_FACTORS,
-} from './options';
+export { classEndsAt, FIT_GRIDS, FitOptions, lastRestIndex, targetLength, usualFitOptions } from './options';
 export type { FittedLength, Planned } from './planned';
 export { freeLengths } from './free';
 export { wayEdit, type Way } from './ways';

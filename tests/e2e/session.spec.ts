@@ -110,10 +110,10 @@ test('a full session: stretched first side, evened second, late, caught up, clos
       ? step.sides.length.seconds
       : 0;
   };
-  expect(await seconds()).toBe(270);
+  await expect.poll(seconds).toBe(270);
   await back.click();
   await expect(put).toBeVisible();
-  expect(await seconds()).toBe(210);
+  await expect.poll(seconds).toBe(210);
 
   // A length corrected, and what was measured beside it.
   await page.getByRole('radio', { name: 'Put right' }).click();

@@ -1,35 +1,18 @@
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef, watch } from 'vue';
 import type { FieldIssue } from '#core/document';
-import {
-  editedPlan,
-  applyEdit,
-  readPlan,
-  readPlanEdit,
-  setDetails,
-  type Plan,
-  type PlanEdit,
-  undoKey,
-} from '#core/plan';
+import { applyEdit, readPlanEdit, undoKey, type Plan, type PlanEdit } from '#core/plan';
 import { compileTimeline } from '#core/timeline';
-import { planClient } from '../client/documents';
-import { createPlan } from '../client/plans';
 import { latestOnly } from '../sync/latest';
-import { sourceOf } from '../sync/source';
-import { syncedDocument, type Resolution, type SyncedDocument } from '../sync/synced-document';
+import type { Resolution } from '../sync/meet';
+import { syncedDocument, type SyncedDocument } from '../sync/synced-document';
 import { useLibrary } from './library';
+import { planSource } from './plan-source';
 
 const SAVE_AFTER_MS = 700;
 
-/** A plan of the server; where two versions of it do not go together, the one that does not go on is kept as a copy. */
 const syncedPlan = (id: string): SyncedDocument<Plan> =>
-  syncedDocument<Plan>({
-    ...sourceOf(`plan.${id}`, readPlan, planClient.at(id)),
-    saveAfterMs: SAVE_AFTER_MS,
-    async keepCopy(other) {
-      await createPlan(editedPlan(other, setDetails({ title: `${other.title.slice(0, 180)} (other version)` })));
-    },
-  });
+  syncedDocument<Plan>({ ...planSource(id), saveAfterMs: SAVE_AFTER_MS });
 
 /** The edit of a step of undo, where it is known as one. */
 function editOf(step: { edit?: unknown } | undefined): PlanEdit | undefined {

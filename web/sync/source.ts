@@ -1,7 +1,8 @@
 import { onScopeDispose } from 'vue';
 import type { Read } from '#core/document';
 import type { OneDocument } from '../client/documents';
-import { syncedDocument, type DocumentSource, type SyncedDocument } from './synced-document';
+import type { DocumentSource } from './document-source';
+import { syncedDocument, type SyncedDocument } from './synced-document';
 
 /** A document of the API as the source of a synced one. */
 export const sourceOf = <T, S extends { revision: number; document: T }>(

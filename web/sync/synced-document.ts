@@ -1,68 +1,20 @@
 import equal from 'fast-deep-equal';
 import { computed, ref, shallowRef } from 'vue';
-import {
-  MAX_UNDO,
-  mergeChanges,
-  rebase,
-  record,
-  redo,
-  seal,
-  startHistory,
-  undo,
-  type Change,
-  type History,
-  type KeyOf,
-  type Read,
-  type Revised,
-} from '#core/document';
+import { record, redo, seal, undo, type Change, type History, type Read } from '#core/document';
 import { ApiProblem, worthRetrying } from '../client/http';
+import type { DocumentSource, Saved, Stored } from './document-source';
 import { draftText, readDraft, type Draft } from './draft';
 import { removeDrafts } from './drafts';
+import { historyAfter, historyOnto, historyWithKept, type Resolution } from './meet';
 import { browserWindow, type SyncWindow } from './sync-window';
 import { retrying } from './retry';
 import { recoverDraft } from './recover-draft';
-
-/** What the server has of a document. */
-export interface Saved {
-  revision: number;
-  updatedAt?: string | undefined;
-}
-type Stored<T> = Saved & Revised<T>;
-
-/** A document that the server has, and how it is read, asked for and sent. */
-export interface DocumentSource<T, Initial extends T | undefined = undefined> {
-  /** Its kind and its id: `person.ab12`. Names its drafts, its undo and the channel to other windows. */
-  key: string;
-  read: (value: unknown) => Read<T>;
-  /** Reads what is kept in this browser, which may be unfinished; `read` where nothing is unfinished. */
-  readUnfinished?: (value: unknown) => T | undefined;
-  fetch: () => Promise<Stored<T>>;
-  /** Sends it over a revision, from 0 where there was none. */
-  send: (revision: number, document: T) => Promise<Saved>;
-  /** What the server has now, where an error says that it was changed elsewhere. */
-  conflictOf: (error: unknown) => Stored<T> | undefined;
-  /** What counts until it is here. */
-  initial?: Initial;
-  /** Identifies the things in its lists, if not by their id. */
-  keyOf?: KeyOf;
-  /** Whether it is saved a moment after each change, or only when that is asked for. */
-  saves?: 'soon' | 'onRequest';
-  /** How long after a change it is sent, in milliseconds; at once where it does not say. */
-  saveAfterMs?: number;
-  /** Called whenever the server has it. */
-  onSaved?: (saved: Saved, document: T) => void;
-  /** Keeps the version that does not go on as a document of its own; rejects where it cannot. */
-  keepCopy?: (document: T) => Promise<void>;
-}
 
 /**
  * Where a document stands: `waiting` for the server to be back, `refused` by it, in `conflict` with what was saved
  * elsewhere.
  */
 export type SyncState = 'loading' | 'saved' | 'unsaved' | 'saving' | 'waiting' | 'refused' | 'conflict';
-
-/** Which version counts where two windows changed the same thing. */
-export type Resolution = 'mine' | 'theirs';
 
 /** Documents that were left and whose last save is on its way, by their keys. */
 const closing = new Map<string, Promise<void>>();
@@ -160,18 +112,19 @@ export function syncedDocument<T extends object, Initial extends T | undefined =
     if (updatedAt !== undefined) savedAt.value = new Date(updatedAt);
   }
 
-  /** Puts what was saved elsewhere under what was changed here. False where the two do not go together. */
+  const here = (now: History<T>) => ({
+    history: now,
+    base: base.value,
+    unanswered: unanswered.value,
+    keyOf: source.keyOf,
+    read: readHere,
+  });
+
+  /** Puts what was saved elsewhere under what was changed here. False if the two cannot be merged. */
   function follow(other: Stored<T>): boolean {
-    if (!history.value) return false;
-    const isOwn = unanswered.value.some((one) => equal(one, other.document));
-    const from = isOwn ? other.document : base.value;
-    if (from === undefined) return false;
-    const onto = (version: T): T | undefined =>
-      mergeChanges(from, version, other.document, { keyOf: source.keyOf, sent: unanswered.value });
-    const merged = onto(history.value.now);
-    const now = merged && readHere(merged);
-    if (now === undefined) return false;
-    history.value = rebase(history.value, equal(now, other.document) ? other.document : now, onto);
+    const next = history.value && historyOnto(here(history.value), other.document);
+    if (!next) return false;
+    history.value = next;
     accept(other);
     base.value = other.document;
     unanswered.value = [];
@@ -210,16 +163,7 @@ export function syncedDocument<T extends object, Initial extends T | undefined =
   async function resumeUndo(from: T): Promise<void> {
     const storedHistory = await undoSteps.read();
     if (!storedHistory || !history.value || isClosed || isForgotten) return;
-    const onto = (version: T): T | undefined => mergeChanges(storedHistory.now, version, from, { keyOf: source.keyOf });
-    const { past, future } = equal(storedHistory.now, from) ? storedHistory : rebase(storedHistory, from, onto);
-    const { now, merge, ...here } = history.value;
-    const isUntouched = here.past.length === 0;
-    history.value = {
-      past: [...past, ...here.past].slice(-MAX_UNDO),
-      now,
-      future: isUntouched ? future : here.future,
-      merge,
-    };
+    history.value = historyWithKept(history.value, storedHistory, from, source.keyOf);
     void undoSteps.write(history.value);
   }
 
@@ -388,16 +332,10 @@ export function syncedDocument<T extends object, Initial extends T | undefined =
     const mine = history.value.now;
     await source.keepCopy?.(choice === 'mine' ? other.document : mine);
     if (!isStill(other)) return;
-    const preferred = choice === 'mine' ? history.value.now : other.document;
-    const merged =
-      base.value &&
-      mergeChanges(base.value, history.value.now, other.document, { keyOf: source.keyOf, prefer: choice });
-    const next = (merged && readHere(merged)) ?? preferred;
-    const theirs = record(startHistory(other.document), { name: 'changes in this window' }, next);
-    const storedHistory = record(history.value, { name: 'use the other version' }, next);
+    const next = historyAfter(here(history.value), other.document, choice);
     accept(other);
     [base.value, unanswered.value, conflict.value, state.value] = [other.document, [], undefined, 'saved'];
-    put(choice === 'mine' ? theirs : storedHistory);
+    put(next);
     await save();
   }
 

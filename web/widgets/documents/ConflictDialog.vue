@@ -2,7 +2,7 @@
 import Button from 'primevue/button';
 import Dialog from 'primevue/dialog';
 import { computed, ref, watch } from 'vue';
-import type { Resolution } from '../../sync/synced-document';
+import type { Resolution } from '../../sync/meet';
 import { clockTime } from '../../ui/dates';
 
 /**

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Resolution } from '../../sync/synced-document';
+import type { Resolution } from '../../sync/meet';
 import ConflictDialog from './ConflictDialog.vue';
 
 /** What became of a document that is saved as it is changed: trouble with the server, or a change in another window. */

@@ -1,78 +1,53 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
-import { computed, ref, shallowRef } from 'vue';
-import { applyEdit, type Plan } from '#core/plan';
+import { computed, ref } from 'vue';
+import { applyEdit, replaceStep, type Plan, type PlanEdit, type Step } from '#core/plan';
 import { adoptTimes, adoptedTimes, type RunRecord } from '#core/review';
 import type { Timeline } from '#core/timeline';
-import type { StoredPlan } from '#api';
-import { ApiProblem } from '../../../client/http';
-import { planClient } from '../../../client/documents';
+import { planSource } from '../../../state/plan-source';
+import { useSyncedDocument } from '../../../sync/source';
+import ConflictDialog from '../../../widgets/documents/ConflictDialog.vue';
 import { adoptedInWords } from './words';
 
 /** The times as they really were, step by step, each to be applied to the plan with one button and undone. */
 const { planId, timeline, record } = defineProps<{ planId: string; timeline: Timeline; record: RunRecord }>();
 
-const stored = shallowRef<StoredPlan>();
-const trouble = ref('');
-const taken = ref<{ stepId: string; before: Plan['steps'][number] }[]>([]);
-
-async function load(): Promise<void> {
-  trouble.value = '';
-  try {
-    stored.value = await planClient.at(planId).read();
-  } catch (error) {
-    const gone = error instanceof ApiProblem && error.status === 404;
-    trouble.value = gone ? 'The plan is no longer here, so nothing can be put into it.' : (error as Error).message;
-  }
-}
-void load();
+const synced = useSyncedDocument<Plan>(planSource(planId));
+void synced.ready();
+const plan = computed(() => synced.document.value);
+const refused = ref('');
+const trouble = computed(() =>
+  synced.isMissing.value
+    ? 'The plan is no longer here, so nothing can be put into it.'
+    : refused.value || synced.trouble.value,
+);
+/** The steps that have the times as taught, as they were before. */
+const adopted = ref<{ stepId: string; before: Step }[]>([]);
 
 const offers = computed(() =>
-  (stored.value?.document.steps ?? []).flatMap((step, i) => {
+  (plan.value?.steps ?? []).flatMap((step, i) => {
     const { times } = adoptedTimes(step, timeline, record);
-    const back = taken.value.find(({ stepId }) => stepId === step.id);
-    return times.length > 0 || back ? { step, number: i + 1, words: times.map(adoptedInWords).join(', '), back } : [];
+    const back = adopted.value.find(({ stepId }) => stepId === step.id);
+    return times.length > 0 || back ? [{ step, number: i + 1, words: times.map(adoptedInWords).join(', '), back }] : [];
   }),
 );
 
-/** Changes the plan as it is by now: one that was saved elsewhere meanwhile is read again first. */
-async function change(to: (plan: Plan) => Plan): Promise<boolean> {
-  for (let tries = 0; tries < 3 && stored.value; tries++) {
-    const { id, revision, document } = stored.value;
-    try {
-      const changed = to(document);
-      stored.value = { ...stored.value, ...(await planClient.at(id).save(revision, changed)), document: changed };
-      trouble.value = '';
-      return true;
-    } catch (error) {
-      const current = planClient.at(id).conflictOf(error);
-      if (!current) {
-        trouble.value = `${(error as Error).message} The plan is as it was.`;
-        return false;
-      }
-      stored.value = current;
-    }
-  }
-  return false;
+/** Changes the plan as it is by now, and returns whether that was accepted. */
+function change(edit: PlanEdit): boolean {
+  if (!plan.value) return false;
+  const result = applyEdit(plan.value, edit);
+  refused.value = result.ok ? '' : (result.issues[0]?.reason ?? 'These times do not fit the plan.');
+  if (result.ok) synced.apply({ name: edit.kind, edit }, result.plan);
+  return result.ok;
 }
-async function take(stepId: string): Promise<void> {
-  const before = stored.value?.document.steps.find((step) => step.id === stepId);
-  if (!before) return;
-  const done = await change((plan) => {
-    const edited = applyEdit(plan, adoptTimes(plan, stepId, timeline, record));
-    if (!edited.ok) throw new Error(edited.issues[0]?.reason ?? 'These times do not fit the plan.');
-    return edited.plan;
-  });
-  if (done) taken.value = [...taken.value, { stepId, before }];
+function adopt(stepId: string): void {
+  const before = plan.value?.steps.find((step) => step.id === stepId);
+  if (!plan.value || !before) return;
+  if (change(adoptTimes(plan.value, stepId, timeline, record))) adopted.value = [...adopted.value, { stepId, before }];
 }
-async function takeBack(stepId: string): Promise<void> {
-  const known = taken.value.find((one) => one.stepId === stepId);
-  if (!known) return;
-  const done = await change((plan) => ({
-    ...plan,
-    steps: plan.steps.map((step) => (step.id === stepId ? known.before : step)),
-  }));
-  if (done) taken.value = taken.value.filter((one) => one !== known);
+function takeBack(stepId: string): void {
+  const known = adopted.value.find((one) => one.stepId === stepId);
+  if (known && change(replaceStep(stepId, known.before))) adopted.value = adopted.value.filter((one) => one !== known);
 }
 </script>
 
@@ -81,7 +56,11 @@ async function takeBack(stepId: string): Promise<void> {
     <h2 id="next-title">For next time</h2>
     <p v-if="record.annotations.review.change" class="change">{{ record.annotations.review.change }}</p>
     <p v-if="trouble" class="caution" role="alert">
-      {{ trouble }} <button type="button" class="link-button" @click="load">Try again</button>
+      {{ trouble }}
+      <button v-if="plan" type="button" class="link-button" @click="synced.save()">Save again</button>
+      <button v-else-if="!synced.isMissing.value" type="button" class="link-button" @click="synced.load()">
+        Try again
+      </button>
     </p>
     <ul>
       <li v-for="{ step, number, words, back } in offers" :key="step.id">
@@ -90,10 +69,11 @@ async function takeBack(stepId: string): Promise<void> {
           <span class="small quiet">{{ back ? 'has the times as taught' : words }}</span></span
         >
         <Button v-if="back" text label="Take back" :aria-label="`Take back, ${step.name}`" @click="takeBack(step.id)" />
-        <Button v-else outlined label="Put in plan" :aria-label="`Put in plan, ${step.name}`" @click="take(step.id)" />
+        <Button v-else outlined label="Put in plan" :aria-label="`Put in plan, ${step.name}`" @click="adopt(step.id)" />
       </li>
     </ul>
-    <p v-if="stored && offers.length === 0" class="quiet">The plan has the times as they were taught.</p>
+    <p v-if="plan && offers.length === 0" class="quiet">The plan has the times as they were taught.</p>
+    <ConflictDialog :conflict="synced.conflict.value" noun="plan" keeps-copy :resolve="synced.resolve" />
   </section>
 </template>
 

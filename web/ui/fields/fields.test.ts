@@ -1,0 +1,151 @@
+/** @jest-environment jsdom */
+import { afterEach, beforeEach, describe, expect, jest, test } from '@jest/globals';
+import { enableAutoUnmount, mount, type VueWrapper } from '@vue/test-utils';
+import NumberField from './NumberField.vue';
+import TextField from './TextField.vue';
+import TimeField from './TimeField.vue';
+
+enableAutoUnmount(afterEach);
+beforeEach(() => void jest.useFakeTimers());
+afterEach(() => void jest.useRealTimers());
+
+const boxOf = (field: VueWrapper): HTMLInputElement => field.get('input').element;
+const problemOf = (field: VueWrapper): string =>
+  field.find('[role="alert"]').exists() ? field.get('[role="alert"]').text() : '';
+async function type(field: VueWrapper, text: string): Promise<void> {
+  await field.get('input').setValue(text);
+}
+
+describe('a field for a length', () => {
+  /** A field whose value follows what it gives, as on a page; lengths over ten minutes are refused. */
+  function timeField(props: Partial<InstanceType<typeof TimeField>['$props']> = {}) {
+    const given: (number | null)[] = [];
+    const field = mount(TimeField, {
+      props: {
+        modelValue: 90,
+        label: 'Hold',
+        accept: (seconds: number | null) => {
+          if (seconds !== null && seconds > 600) return 'At most 10:00.';
+          given.push(seconds);
+          void field.setProps({ modelValue: seconds });
+          return undefined;
+        },
+        ...props,
+      },
+    });
+    return { field, given };
+  }
+
+  test('it shows the length, and its label belongs to it', () => {
+    const { field } = timeField();
+    expect(boxOf(field).value).toBe('1:30');
+    expect(field.get('label').attributes('for')).toBe(boxOf(field).id);
+    expect(boxOf(field).getAttribute('aria-invalid')).toBe('false');
+  });
+
+  test.each([
+    ['2:15', 135],
+    ['45s', 45],
+    ['4,5 min', 270],
+  ])('“%s” is given as %d seconds, and shown as a clock', async (text, seconds) => {
+    const { field, given } = timeField();
+    await type(field, text);
+    expect(given).toEqual([seconds]);
+    expect(problemOf(field)).toBe('');
+    expect(boxOf(field).value).toMatch(/^\d+:\d\d$/);
+  });
+
+  test('what cannot be read, or is refused, stays typed, and the reason is linked to it; the right length ends it', async () => {
+    const { field, given } = timeField();
+    for (const [text, reason] of [
+      ['soon', /like 4:30|Type a length|read/i],
+      ['11:00', /At most 10:00/],
+    ] as const) {
+      await type(field, text);
+      expect(boxOf(field).value).toBe(text);
+      expect(problemOf(field)).toMatch(reason);
+      expect(boxOf(field).getAttribute('aria-invalid')).toBe('true');
+      const described = boxOf(field).getAttribute('aria-describedby');
+      expect(field.get('[role="alert"]').attributes('id')).toBe(described);
+    }
+    expect(given).toEqual([]);
+    await type(field, '9:00');
+    expect([given, problemOf(field)]).toEqual([[540], '']);
+  });
+
+  test('arrows change it by a quarter of a minute, with Shift by a whole one, and never below nothing', async () => {
+    const { field, given } = timeField({ modelValue: 20 });
+    await field.get('input').trigger('keydown', { key: 'ArrowUp' });
+    await field.get('input').trigger('keydown', { key: 'ArrowUp', shiftKey: true });
+    await field.get('input').trigger('keydown', { key: 'ArrowDown', shiftKey: true });
+    await field.get('input').trigger('keydown', { key: 'ArrowDown', shiftKey: true });
+    expect(given).toEqual([35, 95, 35, 0]);
+  });
+
+  test('a number alone is minutes where minutes are meant: how it was understood is shown for a moment', async () => {
+    const { field, given } = timeField({ bare: 'minutes' });
+    await type(field, '5');
+    expect(given).toEqual([300]);
+    expect(field.get('[role="status"]').text()).toBe('5 → 5:00');
+    jest.advanceTimersByTime(7000);
+    await field.vm.$nextTick();
+    expect(field.find('[role="status"]').exists()).toBe(false);
+  });
+
+  test('emptied, it gives no length where there is a usual one, and shows that', async () => {
+    const { field, given } = timeField({ usual: 45 });
+    await type(field, '');
+    expect(given).toEqual([null]);
+    expect([boxOf(field).value, boxOf(field).placeholder]).toEqual(['', '0:45']);
+  });
+
+  test('in breaths it reads and shows breaths', async () => {
+    const { field, given } = timeField({ modelValue: 32, breath: 8 });
+    expect(boxOf(field).value).toBe('4 breaths');
+    await type(field, '6');
+    expect(given).toEqual([48]);
+    await field.get('input').trigger('keydown', { key: 'ArrowUp' });
+    expect(given).toEqual([48, 56]);
+  });
+});
+
+describe('a field for a number', () => {
+  const numberField = (accept: (value: number) => string | undefined) =>
+    mount(NumberField, { props: { modelValue: 4, label: 'Rounds', accept } });
+
+  test('a comma will do; the same number is not given again; no number is refused and stays', async () => {
+    const accept = jest.fn<(value: number) => string | undefined>(() => undefined);
+    const field = numberField(accept);
+    await type(field, '4,5');
+    await type(field, '4');
+    await type(field, 'many');
+    expect(accept.mock.calls).toEqual([[4.5]]);
+    expect([boxOf(field).value, problemOf(field)]).toEqual(['many', 'Type a number.']);
+    await type(field, '');
+    expect(problemOf(field)).toBe('Type a number.');
+  });
+
+  test('arrows go by its step and keep what was typed where it is refused', async () => {
+    const field = numberField((value) => (value > 4 ? 'At most 4.' : undefined));
+    await field.get('input').trigger('keydown', { key: 'ArrowUp' });
+    expect([boxOf(field).value, problemOf(field)]).toEqual(['5', 'At most 4.']);
+    await field.setProps({ modelValue: 3 });
+    expect([boxOf(field).value, problemOf(field)]).toEqual(['3', '']);
+  });
+});
+
+describe('a field for text', () => {
+  test('what is refused stays typed with the reason, until the document has something else', async () => {
+    const field = mount(TextField, {
+      props: {
+        modelValue: 'Evening',
+        label: 'Title',
+        accept: (text: string) => (text.trim() ? undefined : 'A title is needed.'),
+      },
+    });
+    await type(field, ' ');
+    expect([boxOf(field).value, problemOf(field)]).toEqual([' ', 'A title is needed.']);
+    await field.setProps({ modelValue: 'Morning' });
+    expect([boxOf(field).value, problemOf(field)]).toEqual(['Morning', '']);
+  });
+});
