@@ -1,5 +1,5 @@
 import type { History } from '#core/document';
-import type { SyncWindow } from '../../web/sync/sync-window';
+import type { News, SyncWindow } from '../../web/sync/sync-window';
 
 /**
  * Windows of one browser, without the browser: they share a storage and hear each other, and each can be closed, or
@@ -21,7 +21,7 @@ export interface FakeWindow extends SyncWindow {
 export function fakeWindows(): FakeWindows {
   const storage = new Map<string, string>();
   const undo = new Map<string, string>();
-  const listeners = new Map<string, Set<{ heard: () => void }>>();
+  const listeners = new Map<string, Set<{ heard: (news: News) => void }>>();
   const alive = new Set<string>();
   let count = 0;
 
@@ -66,15 +66,15 @@ export function fakeWindows(): FakeWindows {
         },
       }),
       channel(channelName) {
-        const mine = { heard: (): void => undefined };
+        const mine = { heard: (_news: News): void => undefined };
         const all = listeners.get(channelName) ?? new Set();
         listeners.set(channelName, all.add(mine));
         return {
-          post() {
+          post(news) {
             if (!alive.has(name)) return;
-            for (const one of all) if (one !== mine) void Promise.resolve().then(() => one.heard());
+            for (const one of all) if (one !== mine) void Promise.resolve().then(() => one.heard(news));
           },
-          listen: (heard) => void (mine.heard = () => (alive.has(name) ? heard() : undefined)),
+          listen: (heard) => void (mine.heard = (news) => (alive.has(name) ? heard(news) : undefined)),
           close: () => void all.delete(mine),
         };
       },

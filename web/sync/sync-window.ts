@@ -1,10 +1,13 @@
 import { openDrafts, type Drafts } from './drafts';
 import { undoStore, type UndoStore } from './undo-store';
 
-/** Says to the other windows of this browser that something was saved, and hears it from them. */
+/** What windows tell each other about a document. */
+export type News = 'saved' | 'forgotten';
+
+/** Tells the other windows of this browser what became of a document, and hears it from them. */
 interface Channel {
-  post(revision: number): void;
-  listen(heard: () => void): void;
+  post(news: News): void;
+  listen(heard: (news: News) => void): void;
   close(): void;
 }
 
@@ -18,8 +21,9 @@ export interface SyncWindow {
 function broadcastChannel(name: string): Channel {
   const channel = new BroadcastChannel(name);
   return {
-    post: (revision) => channel.postMessage(revision),
-    listen: (heard) => (channel.onmessage = () => heard()),
+    post: (news) => channel.postMessage(news),
+    // An earlier version of the page tells the revision it has saved.
+    listen: (heard) => (channel.onmessage = ({ data }) => heard(data === 'forgotten' ? data : 'saved')),
     close: () => channel.close(),
   };
 }

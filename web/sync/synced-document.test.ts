@@ -56,6 +56,22 @@ const put = (synced: SyncedDocument<Person, Person>, patch: Partial<Person>): vo
 };
 const puts = (fate: Fate) => (server.fate = ({ method }) => (method === 'PUT' ? fate : 'arrives'));
 
+test('forgotten in one window, it is gone from another that has it open: nothing of it is kept, shown or sent', async () => {
+  puts('lostRequest');
+  const [first, second] = [await openedIn(windows.open()), await openedIn(windows.open())];
+  put(second, { note: 'sings high' });
+  await soon();
+  expect(windows.storage.size).toBe(1);
+  await first.forget();
+  await soon();
+  expect([windows.storage.size, second.isMissing.value, second.isLoaded.value]).toEqual([0, true, false]);
+  expect(second.document.value).toEqual(newPerson(''));
+  puts('arrives');
+  expect(second.change('change', { ...newPerson('Mara'), note: 'again' })).toBeDefined();
+  await anHourLater();
+  expect([windows.storage.size, stored().note]).toEqual([0, '']);
+});
+
 describe('a draft for each window', () => {
   test('two windows that crash with unsent notes: both notes are there, and are sent', async () => {
     puts('lostRequest');

@@ -136,7 +136,7 @@ export function syncedDocument<T extends object, Initial extends T | undefined =
    */
   function meet(other: Stored<T>): void {
     // If our own answer was lost, the other windows have not heard yet.
-    if (unanswered.value.length > 0) channel.post(other.revision);
+    if (unanswered.value.length > 0) channel.post('saved');
     if (follow(other)) {
       if (history.value) void undoSteps.write(history.value);
       conflict.value = undefined;
@@ -193,7 +193,7 @@ export function syncedDocument<T extends object, Initial extends T | undefined =
       for (const { draft, remove } of left) {
         if (state.value !== 'conflict' || equal(draft.document, history.value?.now)) remove();
       }
-      if (stored && left.length > 0) channel.post(stored.revision);
+      if (stored && left.length > 0) channel.post('saved');
       if (state.value === 'unsaved' && source.saves !== 'onRequest') void save();
       else if (hasNews) void followOthers();
     } catch (error) {
@@ -250,7 +250,7 @@ export function syncedDocument<T extends object, Initial extends T | undefined =
         retry.reset();
         state.value = isDirty() ? 'unsaved' : 'saved';
         keep();
-        channel.post(saved.revision);
+        channel.post('saved');
         source.onSaved?.(saved, sent);
         if (source.saves === 'onRequest') return;
       } catch (error) {
@@ -300,7 +300,17 @@ export function syncedDocument<T extends object, Initial extends T | undefined =
     meet(stored);
     if (state.value === 'unsaved' && source.saves !== 'onRequest') void save();
   }
-  channel.listen(() => void followOthers());
+  channel.listen((news) => (news === 'forgotten' ? letGo() : void followOthers()));
+
+  /** Lets go of a document that was forgotten for good, here or in another window: nothing of it is shown, kept or sent. */
+  function letGo(): void {
+    isForgotten = true;
+    clearTimeout(timer);
+    retry.stop();
+    draftStore?.drop(source.key);
+    [history.value, base.value, unanswered.value, conflict.value] = [undefined, undefined, [], undefined];
+    [isMissing.value, state.value, trouble.value] = [true, 'saved', ''];
+  }
 
   /** Changes the document. Gives the reason where that is refused, and then nothing has changed. */
   function change(name: string, next: T, merge?: string): string | undefined {
@@ -394,9 +404,8 @@ export function syncedDocument<T extends object, Initial extends T | undefined =
     close,
     /** Removes everything of it from this browser, and keeps and sends nothing more of it. */
     async forget(): Promise<void> {
-      isForgotten = true;
-      clearTimeout(timer);
-      retry.stop();
+      letGo();
+      channel.post('forgotten');
       removeDrafts(source.key);
       await undoSteps.forget();
     },
