@@ -154,7 +154,7 @@ describe('substitutes', () => {
 test.each(['timedout', 'cycled', 'infeasible', 'unbounded'] as const)(
   'a solver that ends as “%s” gives no assignment',
   (status) => {
-    const gaveUp: typeof solve = (...asked) => ({ ...solve(...asked), status });
+    const gaveUp: typeof solve = (...program) => ({ ...solve(...program), status });
     expect(() => assignProps([want('blanket', 'rolled', 2)], { blanket: 1 }, {}, gaveUp)).toThrow(status);
     expect(assignProps([want('blanket', 'rolled', 2)], { blanket: 1 }, {}, solve).unmet).toHaveLength(1);
   },

@@ -66,7 +66,7 @@ export function fakeWindows(): FakeWindows {
         },
       }),
       channel(channelName) {
-        const mine = { heard: (_news: News): void => undefined };
+        const mine: { heard: (news: News) => void } = { heard: () => undefined };
         const all = listeners.get(channelName) ?? new Set();
         listeners.set(channelName, all.add(mine));
         return {
