@@ -95,16 +95,20 @@ const RINGS: ReadonlySet<Phase['kind']> = new Set(['hold', 'rest', 'setup']);
 /** The bells of a plan in order, from its phases. */
 export function plannedBells(phases: readonly Phase[], rules: TimelineRules): Bell[] {
   const bells: Bell[] = [];
-  let from = 0;
-  for (let first = phases[from]; first; first = phases[from]) {
-    const begins = first;
-    const next = phases.findIndex((phase, i) => i > from && !sameGroup(begins, phase));
-    const end = next === -1 ? phases.length : next;
-    if (RINGS.has(first.kind) || 'round' in first) {
-      const group = phases.slice(from, end).map((phase) => ({ phase, ms: phase.endMs - phase.startMs }));
-      for (const bell of bellsOfGroup(phases, group, first.startMs, rules)) bells.push(bell);
+  let group: Stretch[] = [];
+  const ring = (): void => {
+    const [first] = group;
+    if (first && (RINGS.has(first.phase.kind) || 'round' in first.phase))
+      for (const bell of bellsOfGroup(phases, group, first.phase.startMs, rules)) bells.push(bell);
+  };
+  for (const phase of phases) {
+    const [first] = group;
+    if (first && !sameGroup(first.phase, phase)) {
+      ring();
+      group = [];
     }
-    from = end;
+    group.push({ phase, ms: phase.endMs - phase.startMs });
   }
+  ring();
   return bells.sort((a, b) => a.atMs - b.atMs);
 }
