@@ -245,6 +245,16 @@ test('nothing scrolls sideways, at a desk and on a tablet', async ({ page, reque
   }
 });
 
+test('on a phone the name of a person, a group and a place is there to be read and changed', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  for (const path of ['/people/demo-ines', '/people/groups/demo-group-singers', '/cupboard/demo-boat-loft']) {
+    await page.goto(path);
+    const name = page.getByRole('textbox', { name: 'Name', exact: true });
+    await expect(name).toBeInViewport();
+    expect((await name.boundingBox())?.width, path).toBeGreaterThan(200);
+  }
+});
+
 test('teaching on a phone: the controls fit and are large enough', async ({ page, request }) => {
   await page.setViewportSize({ width: 390, height: 844 });
   const { id } = await newPlan(request, 'yin');

@@ -85,5 +85,9 @@ header {
   header {
     flex-wrap: wrap;
   }
+  /* The buttons beside it would leave it no width at all. */
+  .heading-field {
+    flex: 1 0 100%;
+  }
 }
 </style>
