@@ -26,7 +26,7 @@ const Ms: z.ZodType<Milliseconds, Milliseconds> = z.number();
 /** What is shown of a run in a list, without its plan and its events. Lengths in milliseconds. */
 export const RunSummary = z.object({
   title: z.string(),
-  /** When it began, milliseconds since 1970 UTC; null where it never did. */
+  /** When it began, milliseconds since 1970 UTC; null if it never did. */
   startedAtMs: Ms.nullable(),
   lastEventAtMs: Ms.nullable(),
   ended: z.boolean(),
@@ -61,7 +61,7 @@ export const AddEventsResponse = z.object({ stored: z.int().min(0), total: z.int
 /** The events of a run from a place in their order on, from 0. */
 export const EventsQuery = z.strictObject({ after: z.coerce.number().int().min(0).max(1_000_000).default(0) });
 /**
- * `nowMs`: the clock of the session at this moment, as the window that leads it has it; null where that is not known.
+ * `nowMs`: the clock of the session at this moment, as the window that leads it has it; null if that is not known.
  */
 export const EventsResponse = z.object({ events: z.array(RunEvent), nowMs: z.number().nullable() });
 export type EventsResponse = z.infer<typeof EventsResponse>;

@@ -26,7 +26,7 @@ export function planJsonSchema(): object {
   };
 }
 
-/** The text of `docs/format.md` with the schema put in between its marks. Throws where the marks are missing. */
+/** The text of `docs/format.md` with the schema put in between its marks. Throws if the marks are missing. */
 export function withSchema(text: string): string {
   const [from, to] = [text.indexOf(BEGIN), text.indexOf(END)];
   if (from < 0 || to < from) throw new Error('format.md has lost its marks.');

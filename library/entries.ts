@@ -13,7 +13,7 @@ import { WALL } from './positions/wall';
 import { FURTHER_TECHNIQUES } from './further-techniques';
 import { FIRST_TECHNIQUES } from './techniques';
 
-/** The figure of a position that ships with Zovrin. Throws where there is none: the library is broken then. */
+/** The figure of a position that ships with Zovrin. Throws if there is none: the library is broken then. */
 export function figureOf(id: string): Position['figure'] {
   const figure = FIGURES[id];
   if (!figure) throw new Error(`The position “${id}” has no figure.`);

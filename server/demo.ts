@@ -23,7 +23,7 @@ function dayOf(ms: number): string {
 
 /**
  * Loads the demo data, all of it or none, into a store that holds nothing yet; its dates lie around `day`, which is
- * today where nothing else is said. Gives whether it did.
+ * today where nothing else is said. Returns whether it did.
  */
 export async function loadDemo(store: Store, day = dayOf(store.now())): Promise<boolean> {
   if ((await store.plans.count()) > 0) return false;

@@ -22,7 +22,7 @@ export function sessionClocks(now: () => number) {
       const [oldest] = clocks.keys();
       if (clocks.size > MAX_SESSIONS && oldest !== undefined) clocks.delete(oldest);
     },
-    /** The clock of a session now; null where nobody who leads it has been heard since the server started. */
+    /** The clock of a session now; null if nobody who leads it has been heard since the server started. */
     nowMs(runId: string): number | null {
       const known = clocks.get(runId);
       return known ? now() - known.behindMs : null;

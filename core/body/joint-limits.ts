@@ -38,7 +38,7 @@ export const JOINT_LIMITS: Partial<Record<JointName, JointLimit>> = {
 };
 const LIMITED_JOINTS = Object.keys(JOINT_LIMITS) as JointName[];
 
-/** Why a joint can not have a value in degrees; undefined where it can. Joints without a limit take any. */
+/** Why a joint cannot have a value in degrees; undefined if it can. Joints without a limit take any. */
 export function jointRefusal(joint: JointName, degrees: number): string | undefined {
   const limit = JOINT_LIMITS[joint];
   if (!limit || (degrees >= limit.least && degrees <= limit.most)) return undefined;

@@ -116,7 +116,7 @@ function placeOf(pose: Pose, joint: JointName, side: Side): Place | undefined {
   return inLeg(pose.legs[side], joint) ?? inArm(pose.arms[side], joint);
 }
 
-/** The value of a joint, or undefined where this limb is not held by that joint. */
+/** The value of a joint, or undefined if this limb is not held by that joint. */
 export function jointOf(pose: Pose, joint: JointName, side: Side): number | undefined {
   const place = placeOf(pose, joint, side);
   return place && (place.holder as Record<string | number, number>)[place.key];
@@ -139,7 +139,7 @@ function pathTo(wanted: object, within: object): string[] | undefined {
   return undefined;
 }
 
-/** Where in the pose a joint stands, as `['legs', 'left', 'knee']`; undefined where this limb is not held by it. */
+/** Where in the pose a joint stands, as `['legs', 'left', 'knee']`; undefined if this limb is not held by it. */
 export function jointPath(pose: Pose, joint: JointName, side: Side): string[] | undefined {
   const place = placeOf(pose, joint, side);
   const path = place && pathTo(place.holder, pose);

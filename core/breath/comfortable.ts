@@ -17,7 +17,7 @@ export const MIN_COUNT_SECONDS = 0.8;
 
 /**
  * The longest count at which every part of a ratio stays well within what was measured: 0.8 × measured ÷ counts, the
- * least over the parts that have counts, rounded down to a tenth of a second. Undefined where a hold was not measured.
+ * least over the parts that have counts, rounded down to a tenth of a second. Undefined if a hold was not measured.
  * Example: in 6.0, full 12.0, out 9.0: 4-16-8 gives 0.6 s, 4-8-8 gives 0.9 s.
  */
 export function comfortableCount(measured: MeasuredBreath, ratio: Ratio): Seconds | undefined {
@@ -37,13 +37,13 @@ export function comfortableCount(measured: MeasuredBreath, ratio: Ratio): Second
 export interface RatioOffer {
   ratio: Ratio;
   gate: number;
-  /** Undefined where a hold it needs was not measured. */
+  /** Undefined if a hold it needs was not measured. */
   countSeconds: Seconds | undefined;
   cycleSeconds: Seconds | undefined;
   breathsAMinute: number | undefined;
   longestHoldSeconds: Seconds | undefined;
   offered: boolean;
-  /** Why it is not offered; empty where it is. */
+  /** Why it is not offered; empty if it is. */
   reason: string;
 }
 

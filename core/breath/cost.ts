@@ -12,9 +12,9 @@ export interface BreathCost {
   /** Breaths: counted ones, those at their own pace and those of a recovery; strokes are none. */
   cycles: number;
   rounds: number;
-  /** Breaths a minute while breathing is not by strokes; null where there is no breath to count. */
+  /** Breaths a minute while breathing is not by strokes; null if there is no breath to count. */
   meanRate: number | null;
-  /** The slowest breath there is; null where there is none to count. */
+  /** The slowest breath there is; null if there is none to count. */
   slowestRate: number | null;
   longestFullMs: Ms;
   longestEmptyMs: Ms;

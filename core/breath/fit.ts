@@ -47,7 +47,7 @@ function choicesOf(set: BreathSet, countSeconds: Seconds, upToMs: Ms): Choice[] 
 /**
  * The rounds of each set whose length comes nearest to the target without passing it; of those that come equally near,
  * the ones that keep best to the proportions the practice has them in. Exact: dynamic programming over the lengths that
- * rounds can add up to. Undefined where the shortest of each set are too long.
+ * rounds can add up to. Undefined if the shortest of each set are too long.
  */
 function roundsFor({ sets }: BreathPractice, countSeconds: Seconds, targetMs: Ms): Rounds | undefined {
   const choices = sets.map((set) => choicesOf(set, countSeconds, targetMs));

@@ -24,7 +24,7 @@ const partMs = ({ ratio, countSeconds }: CountedBreath, part: Quarter): number =
   Math.round(ratio[part] * countSeconds * 1000);
 
 /**
- * Why a breath should not grow from one to the other within a week; empty where it may. One part at a time, the holds
+ * Why a breath should not grow from one to the other within a week; empty if it may. One part at a time, the holds
  * last, and no part by more than a tenth or one count, whichever is more. Getting shorter is always allowed. `easy`
  * says whether in- and out-breath have been easy as they are: before that no hold grows.
  */

@@ -17,7 +17,7 @@ function countedBreaths({ sets, countSeconds }: BreathPractice): Map<string, Cou
 }
 
 /**
- * Why a practice has grown by more than the settings allow since it was last taught; empty where it may. Sets are
+ * Why a practice has grown by more than the settings allow since it was last taught; empty if it may. Sets are
  * compared with those they were before; what is new is not growth.
  */
 export function grownTooFast(before: BreathPractice, now: BreathPractice, rules: GrowthRules = GROWTH): string[] {

@@ -104,7 +104,7 @@ const CHECKS: Record<LoadFlag['kind'], Check> = {
 };
 
 /**
- * What is worth a second look before a practice is taught: holds that are long or much of the time, a very slow breath,
+ * What is worth checking before a practice is taught: holds that are long or much of the time, a very slow breath,
  * an empty hold longer than the full one, many or fast strokes, strokes after a long hold, and any retention in a group
  * whose health is not known (`checked` false).
  */

@@ -22,7 +22,7 @@ export const BreathMeasure = z.strictObject({
 export type BreathMeasure = z.infer<typeof BreathMeasure>;
 export type MeasuredPart = 'in' | 'out' | 'holdFull' | 'holdEmpty';
 
-/** The middle of a few values in seconds, to a hundredth; undefined where there is none. */
+/** The middle of a few values in seconds, to a hundredth; undefined if there is none. */
 function middle(values: readonly Seconds[]): Seconds | undefined {
   const exact = median(values);
   return exact === undefined ? undefined : Math.round(exact * 100) / 100;
@@ -58,7 +58,7 @@ const STRAIN_SHARE = 0.25;
 export const strainLimit = (before: readonly Seconds[]): Seconds | undefined =>
   before.length === 0 ? undefined : Math.max(...before) * (1 + STRAIN_SHARE);
 
-/** Why a hold was a strain, in words; undefined where it was easy. Seconds. */
+/** Why a hold was a strain, in words; undefined if it was easy. Seconds. */
 export function strainOf(before: readonly Seconds[], hold: Seconds): string | undefined {
   const limit = strainLimit(before);
   if (limit === undefined || hold <= limit) return undefined;

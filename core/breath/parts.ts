@@ -32,7 +32,7 @@ const SecondsACycle = z
 const Cycles = (most: number) =>
   z.int('Breaths are whole numbers.').min(1, 'At least one breath.').max(most, `At most ${most} breaths.`);
 
-/** The quarters of a counted breath, in the order in which they come. */
+/** The quarters of a counted breath, in order. */
 export const QUARTERS = ['in', 'holdFull', 'out', 'holdEmpty'] as const;
 export type Quarter = (typeof QUARTERS)[number];
 export const QUARTER_NAMES: Record<Quarter, string> = {

@@ -15,7 +15,7 @@ const withoutHold = (part: BreathPart): BreathPart[] => {
   return [part.kind === 'cycle' ? { ...part, holdFull: 0, holdEmpty: 0, locks: [] } : part];
 };
 
-/** The set without any hold; undefined where nothing is kept of it. */
+/** The set without any hold; undefined if nothing is kept of it. */
 function setWithoutHolds(set: BreathSet): BreathSet[] {
   const parts = set.parts.flatMap(withoutHold);
   const ramp = set.ramp?.of === 'holdFull' || set.ramp?.of === 'holdEmpty' ? null : set.ramp;

@@ -44,7 +44,7 @@ const ENTRY_DOCUMENT: DocumentKind<CustomEntry> = {
 
 /**
  * Reads an entry from anything: a request, a file, the database. Older versions are migrated first.
- * Returns the entry, or every field that is wrong with the reason. Never throws.
+ * Returns the entry, or every invalid field with the reason. Never throws.
  */
 export const readEntry = (value: unknown): Read<CustomEntry> => readDocument(ENTRY_DOCUMENT, value);
 

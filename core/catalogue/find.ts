@@ -36,7 +36,7 @@ function lengthOf({ defaults }: Position): Chosen['length'][number] {
   return seconds <= SHORT_SECONDS ? 'short' : seconds <= MIDDLE_SECONDS ? 'middle' : 'long';
 }
 
-/** The kinds a set-up can not do without. */
+/** The kinds a set-up cannot do without. */
 const needed = (items: Position['setUps'][number]['items']): PropKind[] =>
   items.filter(({ optional, kind }) => !optional && kind !== 'wall').map(({ kind }) => kind);
 

@@ -2,7 +2,7 @@ import type { CustomEntry } from './custom-entry';
 import type { Position } from './position';
 import type { Technique } from './technique';
 
-/** What core asks of a library: its entries by id, undefined where it has none. */
+/** What core asks of a library: its entries by id, undefined if it has none. */
 export interface Library {
   position(id: string): Position | undefined;
   technique(id: string): Technique | undefined;

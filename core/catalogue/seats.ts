@@ -10,7 +10,7 @@ export const breathSeats = (positions: readonly Position[]): Position[] =>
 
 /**
  * The position whose figure stands for a breath with a set-up: of those a breath can be practised in, the one that has
- * the most of its props in the same places. Undefined where none has any.
+ * the most of its props in the same places. Undefined if none has any.
  */
 export function seatOf(setUp: SetUp, positions: readonly Position[]): Position | undefined {
   const alike = ({ setUps }: Position): number =>

@@ -12,7 +12,7 @@ export interface Knowledge {
   /** What alternatives may be chosen from. */
   positions: readonly Position[];
   techniques: readonly Technique[];
-  /** What a position measures in a set-up; undefined where that is not known, and what the entry states counts. */
+  /** What a position measures in a set-up; undefined if that is not known, and what the entry states counts. */
   strains(position: Position, setUp: SetUp): Strains | undefined;
 }
 

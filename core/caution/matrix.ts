@@ -8,7 +8,7 @@ import { demandsOf } from './traits';
 
 /** One person at one step (or in the class as a whole): cautions and decisions. */
 export interface Cell {
-  /** The worst caution; null where there is none. */
+  /** The worst caution; null if there is none. */
   level: Level | null;
   cautions: readonly Caution[];
   /** Undecided, acknowledged without a change, or replaced by an alternative. */

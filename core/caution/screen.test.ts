@@ -130,7 +130,7 @@ describe('what is usually said', () => {
   test('a set-up that is none of the known ones is taken as the most that any of them asks', () => {
     const own = hold('chair-half-fold', { setUp: [] });
     expect(levels(own, has('glaucoma'))).toEqual(['avoid']);
-    // A row that is only there if wished, or has another reason, changes nothing.
+    // A row that is only there if wanted, or has another reason, changes nothing.
     const high = setUpOf('chair-half-fold', 'high').map((row) => ({ ...row, why: 'so that it is enough' }));
     expect(levels(hold('chair-half-fold', { setUp: high }), has('glaucoma'))).toEqual([null]);
   });

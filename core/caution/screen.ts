@@ -13,11 +13,11 @@ export interface Caution {
   rule: Rule;
   condition: Condition;
   level: Level;
-  /** What was measured or counted, in words: `27 cm`; empty where it is stated, not measured. */
+  /** What was measured or counted, in words: `27 cm`; empty if it is stated, not measured. */
   measured: string;
 }
 
-/** The cautions of one step, the most careful first; `level` is the worst, null where there is none. */
+/** The cautions of one step, the most careful first; `level` is the worst, null if there is none. */
 export interface StepScreening {
   stepId: string;
   level: Level | null;

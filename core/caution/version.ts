@@ -57,7 +57,7 @@ function breathedFor(step: BreathStep, ms: Ms): BreathStep | undefined {
 
 /**
  * Makes a step last exactly `wantedMs` at its place in a plan: holds and rests grow or shrink, a breath ends in quiet
- * breathing. undefined where set-up and changes alone take longer.
+ * breathing. undefined if set-up and changes alone take longer.
  */
 function fitted(
   plan: Plan,

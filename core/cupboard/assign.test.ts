@@ -12,7 +12,7 @@ const want = (kind: KnownKind, state: string, pieces: number, optional = false):
 });
 
 /**
- * Needed pieces unmet, pieces if wished unmet, and how unlike what lies instead is: the less the better, in this order.
+ * Needed pieces unmet, pieces if wanted unmet, and how unlike what lies instead is: the less the better, in this order.
  */
 type Score = [number, number, number];
 const scoreOf = ({ unmet, given }: Assignment): Score => [

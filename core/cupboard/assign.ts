@@ -3,7 +3,7 @@ import type { Available, PropKind } from '#core/props';
 import type { Want } from './moments';
 import { substitutesFor, type Substitute } from './substitutes';
 
-/** What is given for one sort of piece: the thing itself, or something instead. */
+/** How one sort of piece is supplied: by the piece itself, or by a substitute. */
 export interface Given {
   want: Want;
   /** Undefined: the thing itself. */
@@ -17,7 +17,7 @@ export interface Unmet {
   pieces: number;
 }
 
-/** How the wants of one moment are met from what is there. */
+/** How the needs of one moment are met from the stock. */
 export interface Assignment {
   given: Given[];
   unmet: Unmet[];
@@ -27,7 +27,7 @@ export interface Assignment {
 
 const BRINGING = 0.01;
 
-/** A way to meet a want: one piece wanted, and the pieces of each kind it takes. */
+/** One way to meet a need for a piece, with the pieces of each kind that it uses. */
 interface Way {
   want: Want;
   instead?: Substitute;
@@ -55,9 +55,9 @@ function allAsWished(wants: readonly Want[], here: Available): Assignment | unde
 
 /**
  * Meets the wants of one moment from the pieces that are there, and from `elsewhere` where that is not enough. Optimal:
- * as few needed pieces as possible stay unmet, then as few of those only if wished, then as little as possible is done
- * with substitutes that are unlike, then as little as possible is brought. Solved as a mixed-integer program, in which
- * a way to meet a want is a variable and the stock of a kind a constraint. Throws if the solver ends without an optimum:
+ * as few needed pieces as possible stay unmet, then as few of those optional, then as little as possible is done with
+ * substitutes that are unlike, then as little as possible is brought. Solved as a mixed-integer program, in which a way
+ * to meet a want is a variable and the stock of a kind a constraint. Throws if the solver ends without an optimum:
  * leaving everything unmet is always possible, so there is one.
  */
 export function assignProps(
@@ -74,7 +74,7 @@ export function assignProps(
 
   const all = wants.reduce((sum, { pieces }) => sum + pieces, 0);
   const brought = takenKinds.reduce((sum, kind) => sum + (elsewhere[kind] ?? 0), 0);
-  // Each rank weighs more than everything below it can come to.
+  // Each rank outweighs everything below it.
   const ifWished = 1 + 4 * all + BRINGING * brought;
   const needed = ifWished * (1 + all);
 

@@ -7,7 +7,7 @@ export interface MetMoment extends Moment {
   assignment: Assignment;
 }
 
-/** What a plan needs for a group, and how a cupboard meets it. */
+/** What a plan needs for a group, and how the stock meets it. */
 export interface Demand {
   needs: KindNeed[];
   moments: MetMoment[];
@@ -19,7 +19,7 @@ export interface Demand {
 export const unmetPieces = ({ unmet }: Assignment): number =>
   unmet.reduce((sum, { want, pieces }) => sum + (want.optional ? 0 : pieces), 0);
 
-/** Wanted pieces something else lies in place of. */
+/** Pieces that are replaced by substitutes. */
 export const insteadPieces = ({ given }: Assignment): number =>
   given.reduce((sum, { instead, pieces }) => sum + (instead ? pieces : 0), 0);
 

@@ -15,7 +15,7 @@ export const HOUSEHOLD: ReadonlySet<PropKind> = new Set<PropKind>([
   'wall',
 ]);
 
-/** What takes the place of one row at home: the row itself, others, or nothing. */
+/** What replaces one row at home: the row itself, other rows, or nothing. */
 export interface HomeRow {
   row: SetUpRow;
   instead: SetUpRow[];

@@ -2,12 +2,12 @@ import { placedProps, propKind, type CustomSize, type PlacedProp, type PropKind 
 import type { Ms } from '#core/numbers';
 import type { StepSpan, Timeline } from '#core/timeline';
 
-/** Pieces of one sort that the whole group needs at the same time. */
+/** Pieces of one sort that the whole group needs at once. */
 export interface Want {
   kind: PropKind;
   state: string;
   size?: CustomSize;
-  /** Only if wished. */
+  /** Only if wanted. */
   optional: boolean;
   pieces: number;
 }
@@ -23,7 +23,7 @@ export interface Moment {
   atWall: number;
 }
 
-/** How many of a group of so many have the other set-up of a step. */
+/** How many people of a group have the other set-up of a step. */
 export const withOtherSetUp = ({ otherSetUp }: Pick<StepSpan, 'otherSetUp'>, people: number): number =>
   Math.min(people, otherSetUp?.people ?? 0);
 
@@ -75,14 +75,14 @@ export function momentsOf(timeline: Timeline, people: number): Moment[] {
   return moments;
 }
 
-/** The most of one kind that is needed at once, and where. */
+/** The most of one kind that is needed at once, and in which step. */
 export interface KindNeed {
   kind: PropKind;
   /** The most pieces one person has at once. */
   each: number;
-  /** The most pieces the whole group has at once, those only if wished among them. */
+  /** The most pieces the whole group has at once, those optional among them. */
   group: number;
-  /** The first step in which it is so many. */
+  /** The first step that needs that many. */
   stepIndex: number;
 }
 

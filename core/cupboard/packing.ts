@@ -9,9 +9,9 @@ interface PackedKind {
   kind: PropKind;
   /** The most pieces in use at once. */
   use: number;
-  /** Of those, how many the place has. */
+  /** How many of those the place has. */
   there: number;
-  /** And how many are brought. */
+  /** How many of those are brought. */
   bring: number;
 }
 

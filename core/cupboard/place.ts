@@ -7,7 +7,7 @@ const PLACE_VERSION = 1;
 const MAX_PIECES = 999;
 const MAX_OWN = 40;
 
-/** Kinds a cupboard has pieces of: a wall is no piece. */
+/** Kinds that a cupboard can hold; a wall is not one of them. */
 export const STOCKED = PROP_KIND_NAMES.filter((kind) => !propKind(kind).fixture);
 
 const Pieces = (what: string) =>
@@ -34,7 +34,7 @@ export const Place = z
     name: words('A name', 80),
     note: text('A note', 1000),
     setting: z.enum(SETTINGS),
-    /** Pieces of each kind; a kind that is not named is not there. */
+    /** Pieces of each kind; a missing kind means none. */
     stock: z.partialRecord(z.enum(STOCKED as [KnownKind, ...KnownKind[]]), Pieces('Pieces')),
     /** Custom kinds, with their sizes. */
     own: z
@@ -47,14 +47,14 @@ export const Place = z
       /** What stays free between two mats, at the sides and at the ends. */
       gapCm: length('The gap between mats', 0, 300),
     }),
-    /** The floor mats can lie on; null where it is not measured. */
+    /** The floor mats can lie on; null if it is not measured. */
     floor: z
       .strictObject({
         widthCm: length('The floor’s width', 100, 6000),
         lengthCm: length('The floor’s length', 100, 6000),
       })
       .nullable(),
-    /** Free wall that people can lie or sit against; 0 where there is none. */
+    /** Free wall that people can lie or sit against; 0 if there is none. */
     wallCm: length('The wall', 0, 20_000),
   })
   .superRefine(({ own }, context) => {
@@ -77,10 +77,10 @@ const PLACE_DOCUMENT: DocumentKind<Place> = {
   schema: Place,
 };
 
-/** Reads a place from anything. Returns the place, or every field that is wrong with the reason. Never throws. */
+/** Reads a place from any value. Returns the place, or every invalid field with the reason. Never throws. */
 export const readPlace = (value: unknown): Read<Place> => readDocument(PLACE_DOCUMENT, value);
 
-/** A place of which only the name is known: nothing in its cupboard, ordinary mats, no wall. */
+/** A new place: nothing in its cupboard, ordinary mats, no wall. */
 export const newPlace = (name: string, setting: Setting): Place => ({
   format: PLACE_FORMAT,
   version: PLACE_VERSION,
@@ -94,12 +94,12 @@ export const newPlace = (name: string, setting: Setting): Place => ({
   wallCm: 0,
 });
 
-/** What a place has of every kind, its own kinds among them. */
+/** The stock of a place, custom kinds included. */
 export function availableIn({ stock, own }: Place): Available {
   const pieces: Available = { ...stock };
   for (const { kind, count } of own) pieces[labelOfCustom(kind)] = count;
   return pieces;
 }
 
-/** The kinds of its own a place has. */
+/** The custom kinds of a place. */
 export const customKindsOf = ({ own }: Place): CustomKind[] => own.map(({ kind }) => kind);

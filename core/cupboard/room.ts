@@ -20,7 +20,7 @@ export function peopleAtWall({ wallCm, mats }: Pick<Place, 'wallCm' | 'mats'>, b
 export const fitsWall = (setUp: SetUp, people: number, atWall: number | null): boolean =>
   atWall === null || people <= atWall || !setUp.some(({ kind }) => kind === 'wall');
 
-/** So many people at a wall, in as even turns as can be: `[5, 4]`. Empty where nobody has room. */
+/** So many people at a wall, in as even turns as can be: `[5, 4]`. Empty if nobody has room. */
 export function wallTurns(people: number, atOnce: number): number[] {
   if (atOnce < 1) return [];
   const turns = Math.ceil(people / atOnce);
@@ -41,7 +41,7 @@ const inRow = (roomCm: number, sizeCm: number, gapCm: number): number =>
 
 /**
  * The mats that fit on a floor with a gap between any two: rows of mats lengthwise, then rows of mats crosswise, in the
- * number of rows that fits the most; the floor is tried both ways round. Empty where the floor is not measured.
+ * number of rows that fits the most; the floor is tried both ways round. Empty if the floor is not measured.
  */
 export function matsOnFloor({ floor, mats }: Pick<Place, 'floor' | 'mats'>): LaidMat[] {
   if (!floor) return [];
@@ -66,13 +66,13 @@ export function matsOnFloor({ floor, mats }: Pick<Place, 'floor' | 'mats'>): Lai
   return layouts.reduce((best, layout) => (layout.length > best.length ? layout : best));
 }
 
-/** How many people a place takes at once, one mat each, and what says so. */
+/** How many people fit a place at once, one mat each, and what limits it. */
 export interface Capacity {
   people: number;
   by: 'mats' | 'floor';
 }
 
-/** The fewer of the mats that are there and those the floor has room for. */
+/** The smaller of the mats in stock and the mats that fit on the floor. */
 export function capacityOf(place: Place): Capacity {
   const there = place.mats.count;
   if (!place.floor) return { people: there, by: 'mats' };
@@ -80,7 +80,7 @@ export function capacityOf(place: Place): Capacity {
   return fit < there ? { people: fit, by: 'floor' } : { people: there, by: 'mats' };
 }
 
-/** What is wrong with a group of so many in a place, and what would work; empty where there is a mat for everyone. */
+/** Why a group is too large for a place, and what would work; empty if there is a mat for everyone. */
 export function groupTooLarge(place: Place, people: number): string {
   const { people: most, by } = capacityOf(place);
   if (people <= most) return '';

@@ -7,7 +7,7 @@ import { insteadPieces, propDemand, unmetPieces } from './demand';
 /** A solution for a step that needs more props than there are. */
 export type PropSolution =
   | { kind: 'setUp'; setUp: NamedSetUp }
-  /** So many people take another set-up; the rest keep the step's own. */
+  /** Some people use another set-up; the rest keep the step's own. */
   | { kind: 'split'; setUp: NamedSetUp; people: number }
   | { kind: 'position'; position: Position; setUp: NamedSetUp };
 

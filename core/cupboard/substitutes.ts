@@ -1,18 +1,18 @@
 import type { KnownKind, PropKind, SetUpRow } from '#core/props';
 
-/** So many pieces of a kind in one of its states. */
+/** A number of pieces of a kind in one of its states. */
 interface Pieces {
   kind: KnownKind;
   state: string;
   count: number;
 }
 
-/** What can lie instead of one piece of a kind in one of its states. */
+/** A substitute for one piece of a kind in one of its states. */
 export interface Substitute {
   of: KnownKind;
   state: string;
   with: readonly Pieces[];
-  /** 1 (as good) to 4 (better than nothing): of two ways that leave as little unmet, the liker one is taken. */
+  /** 1 (as good) to 4 (better than nothing): of two ways that leave as little unmet, the more similar one is taken. */
   unlike: 1 | 2 | 3 | 4;
 }
 
@@ -79,7 +79,7 @@ export const SUBSTITUTES: readonly Substitute[] = [
   instead('scarf', 'open', 2, some('strap', 'open')),
 ];
 
-/** What can lie instead of a piece, the liker first. */
+/** The substitutes for a piece, the most similar first. */
 export const substitutesFor = (kind: PropKind, state: string): readonly Substitute[] =>
   BY_PIECE.get(`${kind} ${state}`) ?? [];
 
@@ -92,7 +92,7 @@ for (const substitute of SUBSTITUTES) {
   );
 }
 
-/** The rows that lie in place of one row of a set-up; each keeps its place, lie and side. */
+/** The rows that replace one row of a set-up; each keeps its place, direction and side. */
 export function rowsInstead(row: SetUpRow, substitute: Substitute): SetUpRow[] {
   const { id, lie, place, side, mirror, optional, why } = row;
   return substitute.with.map(({ kind, state, count }, i) => ({

@@ -46,7 +46,7 @@ type Lists = Record<(typeof LISTS)[number], readonly unknown[]>;
 /** The things of a list by their keys. */
 const byKey = (list: readonly unknown[], keys: readonly string[]) => new Map(keys.map((key, i) => [key, list[i]]));
 
-/** Which of the two orders a merged list follows: that of the one who moved things; undefined where both did. */
+/** Which of the two orders a merged list follows: that of the one who moved things; undefined if both did. */
 function orderOf(keys: Record<keyof Lists, string[]>, place: Place, how: How): 'mine' | 'theirs' | undefined {
   const [was, my, other] = LISTS.map((list) => new Set(keys[list])) as [Set<string>, Set<string>, Set<string>];
   const common = (of: readonly string[]): string[] => of.filter((key) => was.has(key) && my.has(key) && other.has(key));
@@ -126,7 +126,7 @@ export interface MergeOptions {
 
 /**
  * Puts together two changes that were made to one version of a document at the same time: field by field, and in lists
- * of words or of things with a key thing by thing. Undefined where both changed the same thing differently and nobody
+ * of words or of things with a key thing by thing. Undefined if both changed the same thing differently and nobody
  * is preferred, so that somebody has to choose. The document is JSON.
  */
 export function mergeChanges<T>(base: T, mine: T, theirs: T, options: MergeOptions = {}): T | undefined {

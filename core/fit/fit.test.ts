@@ -192,8 +192,9 @@ const smallPlan = fc
   );
 
 /**
- * What a step of a small plan may become, reckoned here from the definition alone: the length of one unit (15 s of a hold
- * or rest, a round of breath), how many units it has now, from how many to how many it may have, and how often it counts.
+ * What a step of a small plan may become, reckoned here from the definition alone: the length of one unit (15 s of a
+ * hold or rest, a round of breath), how many units it has now, from how many to how many it may have, and how often it
+ * counts.
  */
 function rangeOfSmall(
   step: Step,

@@ -60,7 +60,7 @@ export function fixedMs({ plan, library, rules = DEFAULT_RULES }: Planned, free:
 }
 
 /**
- * One choice for each free length, so that with what is fixed they come nearest to a target; undefined where none does.
+ * One choice for each free length, so that with what is fixed they come nearest to a target; undefined if none does.
  */
 export function choose(free: readonly FreeLength[], budgetMs: Ms, ticks?: (share: number) => void) {
   const items = free.map((one) => ({

@@ -219,7 +219,7 @@ function togetherMs(planned: Planned, bounds: Bounds, options: FitOptions, pair:
   return bounds.now.least - boundsAfter(planned, options, pair).least;
 }
 
-/** The two ways that together make enough room and cost the least practice; null where no two do. */
+/** The two ways that together make enough room and cost the least practice; null if no two do. */
 function cheapestPair(
   planned: Planned,
   bounds: Bounds,

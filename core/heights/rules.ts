@@ -1,8 +1,8 @@
-/** A rule by which teachers choose a height, in numbers. Centimetres. */
+/** A rule by which teachers choose a height. Centimetres. */
 export interface HeightRule {
   lowCm: number;
   highCm: number;
-  /** What it is for, as a colleague would say it. */
+  /** Its purpose, as a colleague would say it. */
   says: string;
 }
 

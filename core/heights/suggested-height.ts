@@ -3,7 +3,7 @@ import type { Position } from '#core/catalogue';
 import { isStacked, loadedHeightCm, placedProps, type PlacedProp, type PropPlace, type SetUp } from '#core/props';
 import { HEIGHT_RULES, type HeightRuleName } from './rules';
 
-/** The body a height is asked for. */
+/** The body that a height is suggested for. */
 export interface ForWhom {
   statureCm: number;
   flexibility: Flexibility;
@@ -13,10 +13,10 @@ export interface ForWhom {
 export interface SuggestedHeight {
   place: PropPlace;
   side: 'left' | 'right' | 'centre';
-  /** From what it is enough to what is too much; both 0 where nothing is needed. */
+  /** The range from enough to too much; both 0 if nothing is needed. */
   lowCm: number;
   highCm: number;
-  /** How high what lies there now is. */
+  /** The height of what is there now. */
   nowCm: number;
   rule: HeightRuleName;
 }
@@ -108,7 +108,7 @@ function ruleFor(
 /** What holds the knees up; it is put there once the seat is as high as it should be. */
 const HOLDS_KNEES: readonly PropPlace[] = ['knees', 'thighs'];
 
-/** A plain block of any height, to find out what a height does. */
+/** A plain block of any height, for trying out heights. */
 const blockOf = (place: PropPlace, heightCm: number, like: PlacedProp | undefined): PlacedProp => ({
   kind: 'own:height',
   state: '',
@@ -125,7 +125,7 @@ const MAX_TRIES = 7;
 
 /**
  * The least height at which a measure reaches what is wanted, where it grows with the height: false position, kept
- * between what is too little and what is enough. 0 where it is reached without anything.
+ * between what is too little and what is enough. 0 if it is reached without anything.
  */
 function leastHeight(measureAt: (heightCm: number) => number, wanted: number): number {
   let [low, atLow] = [0, measureAt(0) - wanted];

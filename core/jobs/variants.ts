@@ -34,7 +34,7 @@ const DOCUMENT: DocumentKind<Variants> = {
   schema: Variants,
 };
 
-/** Reads variants from anything. Returns them, or every field that is wrong with the reason. Never throws. */
+/** Reads variants from any value. Returns them, or every invalid field with the reason. Never throws. */
 export const readVariants = (value: unknown): Read<Variants> => readDocument(DOCUMENT, value);
 
 /** Variants with one more; the oldest gives way where there are as many as are kept. */

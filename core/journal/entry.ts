@@ -41,12 +41,12 @@ export const JournalBreath = z.strictObject({
 });
 export type JournalBreath = z.infer<typeof JournalBreath>;
 
-/** What was practised without a run: alone, or taught elsewhere. */
+/** A practice without a recorded session: alone, or taught elsewhere. */
 export const JournalEntry = z.strictObject({
   format: z.literal(JOURNAL_FORMAT, 'This is no entry of the journal.'),
   version: z.literal(JOURNAL_VERSION),
   title: words('A title', 120),
-  /** Practised by oneself, taught somewhere else, or taught here without the clock. */
+  /** Practised alone, taught elsewhere, or taught here without the clock. */
   where: z.enum(['alone', 'elsewhere', 'here']),
   group: text('A group', 120),
   /** The local moment it began, `2026-11-24T06:40`. */
@@ -69,10 +69,10 @@ const JOURNAL_DOCUMENT: DocumentKind<JournalEntry> = {
   schema: JournalEntry,
 };
 
-/** Reads an entry from anything. Returns it, or every field that is wrong with the reason. Never throws. */
+/** Reads an entry from any value. Returns it, or every invalid field with the reason. Never throws. */
 export const readJournalEntry = (value: unknown): Read<JournalEntry> => readDocument(JOURNAL_DOCUMENT, value);
 
-/** An entry that says no more than when it began. */
+/** An empty entry with the moment it began. */
 export const newJournalEntry = (beganAt: string): JournalEntry => ({
   format: JOURNAL_FORMAT,
   version: JOURNAL_VERSION,

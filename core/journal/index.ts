@@ -1,2 +1,2 @@
-/** The journal: what was practised without a run. */
+/** The journal: practice without a recorded session. */
 export { JournalBreath, JournalEntry, JournalHold, newJournalEntry, readJournalEntry } from './entry';

@@ -117,7 +117,7 @@ function listedSums(items: readonly Item[], wideMs: Ms, unit: Ms, ticks: (share:
   };
 }
 
-/** Every sum of items up to `wideMs` over the shortest, one by one; undefined where there are too many. */
+/** Every sum of items up to `wideMs` over the shortest, one by one; undefined if there are too many. */
 function singleSums(items: readonly Item[], wideMs: Ms): Sums | undefined {
   interface Layer {
     ms: number[];
@@ -163,7 +163,7 @@ function singleSums(items: readonly Item[], wideMs: Ms): Sums | undefined {
   };
 }
 
-/** Every sum of items, to the fraction of a second they go by; undefined where that is too many. */
+/** Every sum of items, to the fraction of a second they go by; undefined if that is too many. */
 function finelyListed(items: readonly Item[], wideMs: Ms, ticks: (share: number) => void): Sums | undefined {
   const unit = stepOfAll(items);
   const sums = Math.min(wideMs, spanOf(items)) / unit;
@@ -172,7 +172,7 @@ function finelyListed(items: readonly Item[], wideMs: Ms, ticks: (share: number)
 
 /**
  * One length for each item so that together they come as near to `budgetMs` as possible without passing it and, among
- * those, do the least harm. Exact, in whole milliseconds. `ticks` hears how much is done, from 0 to 1. undefined where
+ * those, do the least harm. Exact, in whole milliseconds. `ticks` hears how much is done, from 0 to 1. undefined if
  * even the shortest pass it; `tooFine` where so many lengths go by different fractions of a second that their
  * sums cannot be kept.
  */

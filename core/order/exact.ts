@@ -14,7 +14,7 @@ const PENDING_STATES = 4;
 /**
  * The order of the movable units with the least cost, of all there are: dynamic programming over the set of those that
  * have come, the last of them, and what the one before it still asks (M. Held and R. M. Karp, A dynamic programming
- * approach to sequencing problems, J. SIAM 10, 1962). Fixed units come in their places. null where no order keeps what
+ * approach to sequencing problems, J. SIAM 10, 1962). Fixed units come in their places. null if no order keeps what
  * comes before what. Work grows with 2^n·n²: at most `MAX_EXACT` movable units. `ticks` hears how much is done, from 0
  * to 1.
  */

@@ -24,7 +24,7 @@ import { unitsOf, type Units } from './units';
 /** The most movable units: the work grows with the third power. */
 export const MAX_MOVABLE = 60;
 
-/** An order, with what it costs. */
+/** An order, with its cost. */
 interface Costed {
   /** Ids of all steps of the plan, in order. */
   stepIds: readonly string[];
@@ -42,7 +42,7 @@ export interface HeldBack {
     | { kind: 'answer' | 'joints' | 'breath' }
     | { kind: 'pinned'; stepId: string; name: string }
     | { kind: 'pair'; before: string; after: string };
-  /** How much less the tally would cost, and of what. */
+  /** How much the cost would fall, and by what. */
   saves: number;
   tally: Tally;
 }
@@ -58,7 +58,7 @@ export type Order =
     }
   | { kind: 'refused'; issues: readonly FieldIssue[] };
 
-/** How far a cost may be from the best possible, as a share; null where that cannot be given as one. */
+/** How far a cost may be from the best possible, as a share; null if that cannot be given as one. */
 export function shareFromBest({ after, proof }: Extract<Order, { kind: 'ordered' }>): number | null {
   if (proof.kind === 'best' || after.cost <= proof.cost) return 0;
   return proof.cost > 0 ? (after.cost - proof.cost) / proof.cost : null;
@@ -114,7 +114,7 @@ function costed(
   };
 }
 
-/** What the order of a plan costs as it is; prop moves within steps are counted too. */
+/** The cost of a plan's present order; prop moves within steps are counted too. */
 export function tallyOfPlan(planned: OrderPlanned, rules: OrderRules): Tally {
   const ask = orderProblem(planned, rules);
   const { tally, propMoves } = costed(
@@ -127,7 +127,7 @@ export function tallyOfPlan(planned: OrderPlanned, rules: OrderRules): Tally {
 
 const refuse = (field: string, reason: string): Order => ({ kind: 'refused', issues: [{ field, reason }] });
 
-/** What stands in the way of any order: a circle, or a fixed step on the wrong side of what it must follow. */
+/** What makes every order impossible: a cycle, or a fixed step on the wrong side of one it must follow. */
 function contradiction({ units: { units }, pairs }: OrderProblem): string | null {
   const circle = circleOf(units.length, pairs);
   const named = (i: number): string => `“${units[i]!.name}”`;
@@ -237,7 +237,7 @@ export function heldBack(
     if (!freer) return [];
     const would = costed(ask, one.rules, sequenceOf(problem, freer.order));
     const saves = after.cost - would.cost;
-    // With one rule fewer nothing else may be broken for it.
+    // Dropping one rule must not break another.
     return saves > 0 && would.broken.length <= after.broken.length
       ? [{ rule: one.rule, saves, tally: would.tally }]
       : [];

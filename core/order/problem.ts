@@ -2,7 +2,7 @@ import { propMoves } from '#core/props';
 import type { BreathSpot, OrderRules } from './rules';
 import type { Unit } from './units';
 
-/** What a step costs after another, by kind. */
+/** The cost of a step after another, by kind. */
 export interface Tally {
   family: number;
   propMove: number;
@@ -49,7 +49,7 @@ export const costOf = (tally: Tally, weights: OrderRules['weights']): number =>
   weights.wall * tally.wall +
   weights.side * tally.side;
 
-/** Whether two are long on the same joint. */
+/** Whether two units are held long on the same joint. */
 export const sameJoint = (a: Unit, b: Unit): boolean => a.longOn.some((joint) => b.longOn.includes(joint));
 
 /** Counterposes that some step of the plan could give; what no step can give is reported and not required. */
@@ -60,7 +60,7 @@ export function answerable(units: readonly Unit[]): Unit[] {
   });
 }
 
-/** The problem of ordering units under rules. `pairs`: indices of units, the first of which comes before the second. */
+/** Builds the ordering problem. `pairs`: indices of units, the first of which comes before the second. */
 export function problemOf(
   all: readonly Unit[],
   rules: OrderRules,
@@ -84,7 +84,7 @@ export function problemOf(
   };
 }
 
-/** How many bits of two are set. */
+/** The number of set bits of two. */
 export const countBits = (bits: number): number => (bits & 1) + ((bits >> 1) & 1);
 
 /**

@@ -8,7 +8,7 @@ const SHAKES = 60;
 /**
  * A good order of many movable units: from the order there is, stretches of up to four are taken to where they cost
  * least until none is better anywhere, then the best so far is shaken and bettered again, with a given seed. Never
- * worse than the order there is, where that keeps what comes before what. null where no order that does was found.
+ * worse than the order there is, where that keeps what comes before what. null if no order that does was found.
  */
 export function goodOrder(
   problem: Problem,

@@ -13,7 +13,7 @@ export interface Unit {
   name: string;
   /** It keeps its place: pinned, or the last rest. */
   fixed: boolean;
-  /** How the group is in the room when it begins, and when it is over; null where that is not known. */
+  /** How the group is in the room when it begins, and when it is over; null if that is not known. */
   begins: Family | null;
   ends: readonly Family[];
   atWall: boolean;
@@ -27,7 +27,7 @@ export interface Unit {
   /** Bits by place in `BENDS`. */
   needs: number;
   answers: number;
-  /** The joints it works on for long; none where it is not long. */
+  /** The joints it works on for long; none if it is not long. */
   longOn: readonly string[];
 }
 

@@ -32,7 +32,7 @@ export function monthsBetween(from: string, to: string): number {
 /** The day a pregnancy of so many weeks on a day is counted from. */
 export const countedFrom = (weeks: number, on: string): string => daysLater(on, -7 * weeks);
 
-/** What is wrong with a number of weeks of pregnancy; undefined where nothing is. */
+/** What is wrong with a number of weeks of pregnancy; undefined if nothing is. */
 export function weeksRefusal(weeks: number): string | undefined {
   if (!Number.isInteger(weeks)) return 'Weeks of pregnancy are a whole number.';
   if (weeks < 0) return 'Weeks cannot be below zero.';
@@ -41,7 +41,7 @@ export function weeksRefusal(weeks: number): string | undefined {
     : undefined;
 }
 
-/** What is wrong with a day that has to have come already; undefined where nothing is. Empty is none. */
+/** What is wrong with a day that has to have come already; undefined if nothing is. Empty is none. */
 export function pastDayRefusal(day: string, what: string, today: string): string | undefined {
   if (day === '') return undefined;
   const read = Day.safeParse(day);

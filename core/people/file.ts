@@ -32,7 +32,7 @@ export const personFile = (
 
 /**
  * Reads a person from a file: the file of a person, or the person alone. A condition that is not known here stays as it
- * is and is screened by nothing. Returns the person, or every field that is wrong with the reason. Never throws.
+ * is and is screened by nothing. Returns the person, or every invalid field with the reason. Never throws.
  */
 export function readPersonFile(value: unknown): { ok: true; value: Person } | { ok: false; issues: FieldIssue[] } {
   const isObject = typeof value === 'object' && value !== null;

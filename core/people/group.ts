@@ -29,7 +29,7 @@ const GROUP_DOCUMENT: DocumentKind<Group> = {
   schema: Group,
 };
 
-/** Reads a group from anything. Returns the group, or every field that is wrong with the reason. Never throws. */
+/** Reads a group from any value. Returns the group, or every invalid field with the reason. Never throws. */
 export const readGroup = (value: unknown): Read<Group> => readDocument(GROUP_DOCUMENT, value);
 
 /** A group nobody is in yet. */

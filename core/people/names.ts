@@ -42,6 +42,6 @@ const plain = (name: string): string =>
     .filter(Boolean)
     .join(' ');
 
-/** Someone of the same name, whatever its case, accents and blanks; undefined where there is none. */
+/** Someone of the same name, whatever its case, accents and blanks; undefined if there is none. */
 export const namesake = <T extends { name: string }>(name: string, people: readonly T[]): T | undefined =>
   people.find((one) => plain(one.name) === plain(name));

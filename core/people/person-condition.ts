@@ -11,10 +11,10 @@ export const PersonCondition = z.strictObject({
   condition: Id,
   /** What it is called where it is not known here. */
   words: text('A condition', 120),
-  /** How it is, where that matters: one of the condition's degrees; null where it is not known. */
+  /** How it is, where that matters: one of the condition's degrees; null if it is not known. */
   degree: Id.nullable(),
   /**
-   * Since when: the day of an operation or a birth, the day a pregnancy is counted from; null where it is not known.
+   * Since when: the day of an operation or a birth, the day a pregnancy is counted from; null if it is not known.
    */
   since: Day.nullable(),
   note: text('A note', 500),

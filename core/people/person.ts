@@ -55,12 +55,12 @@ export const Person = z.strictObject({
   note: text('A note', 2000),
   notes: z.array(DatedNote).max(MAX_NOTES, `At most ${MAX_NOTES} notes are kept for a person.`),
   conditions: z.array(PersonCondition).max(MAX_CONDITIONS, `At most ${MAX_CONDITIONS} conditions are kept.`),
-  /** The day they were asked by the screening form; null where they were not. */
+  /** The day they were asked by the screening form; null if they were not. */
   askedOn: Day.nullable(),
   /** The day they agreed that it is kept. */
   consentOn: Day.nullable(),
   keepInMind: z.array(KeptInMind).max(MAX_IN_MIND, `At most ${MAX_IN_MIND} things are kept in mind.`),
-  /** For the figure: how tall, and three measured angles; null where they were not measured. */
+  /** For the figure: how tall, and three measured angles; null if they were not measured. */
   statureCm: z
     .number('A stature is a number of centimetres.')
     .min(MIN_HEIGHT_CM, `A stature is at least ${MIN_HEIGHT_CM} cm.`)
@@ -97,7 +97,7 @@ const PERSON_DOCUMENT: DocumentKind<Person> = {
   schema: Person,
 };
 
-/** Reads a person from anything. Returns the person, or every field that is wrong with the reason. Never throws. */
+/** Reads a person from any value. Returns the person, or every invalid field with the reason. Never throws. */
 export const readPerson = (value: unknown): Read<Person> => readDocument(PERSON_DOCUMENT, value);
 
 /** Someone of whom only the name is known. */

@@ -146,7 +146,7 @@ const OF_HOLDS: ReadonlySet<PlanEdit['kind']> = new Set([
   'replacePosition',
 ]);
 
-/** Why an edit of a step does not fit that step; undefined where it does. */
+/** Why an edit of a step does not fit that step; undefined if it does. */
 function misfitOfStep(step: Step, edit: Extract<PlanEdit, { step: string }>): string | undefined {
   const not = (what: string): string => `“${step.name}” is not ${what}.`;
   if (OF_HOLDS.has(edit.kind) && step.kind !== 'hold') return not('a hold');
@@ -160,7 +160,7 @@ function misfitOfStep(step: Step, edit: Extract<PlanEdit, { step: string }>): st
 }
 
 /**
- * Why an edit does not fit a plan: what it is about is not there any more, or is something else by now. Undefined where
+ * Why an edit does not fit a plan: what it is about is not there any more, or is something else by now. Undefined if
  * it fits. Of several edits, the first that does not fit after those before it.
  */
 function misfit(plan: Plan, edit: PlanEdit): string | undefined {

@@ -127,7 +127,7 @@ export const PlanEdit: z.ZodType<PlanEdit> = z.lazy(() =>
   ]),
 );
 
-/** Reads an edit from anything. Returns it, or every field that is wrong with the reason. Never throws. */
+/** Reads an edit from any value. Returns it, or every invalid field with the reason. Never throws. */
 export function readPlanEdit(value: unknown): Read<PlanEdit> {
   const parsed = PlanEdit.safeParse(value);
   return parsed.success ? { ok: true, value: parsed.data } : { ok: false, issues: fieldIssues(parsed.error) };

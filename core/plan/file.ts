@@ -47,8 +47,8 @@ export function entriesOf({ steps }: Plan): string[] {
 }
 
 /**
- * Reads a plan file from anything: a plan, which may carry `entries`. Returns both, or every field that is wrong with
- * the reason, those of entries as `entries.0.…`. Never throws.
+ * Reads a plan file from anything: a plan, which may carry `entries`. Returns both, or every invalid field with the
+ * reason, those of entries as `entries.0.…`. Never throws.
  */
 export function readPlanFile(value: unknown): ReadPlanFile {
   if (typeof value !== 'object' || value === null || !('entries' in value)) {
@@ -100,7 +100,7 @@ export interface Adopted {
 /**
  * Fits the entries of a file into a library. One that is here already, word for word, is used as it is; one whose id is
  * taken by something else comes under a new id, and the plan's steps follow it; the others come as they are.
- * `here` gives the entry an id stands for (`'built-in'` for one that ships), undefined where the id is free.
+ * `here` gives the entry an id stands for (`'built-in'` for one that ships), undefined if the id is free.
  */
 export function adoptEntries(
   { plan, entries }: PlanFile,

@@ -26,14 +26,14 @@ export const Plan = z
     intent: text('An intent', PLAN_LIMITS.maxNote),
     approach: Approach,
     group: text('A group', 120),
-    /** Id of the group of people who come; null where none is chosen. It need not be here. */
+    /** Id of the group of people who come; null if none is chosen. It need not be here. */
     groupId: Id.nullable(),
     groupSize: z
       .int('A group is counted in whole people.')
       .min(1, 'A group has at least one person.')
       .max(PLAN_LIMITS.maxGroup, `A group has at most ${PLAN_LIMITS.maxGroup} people.`),
     place: text('A place', 120),
-    /** Id of the place whose cupboard and room the class has; null where none is chosen. It need not be here. */
+    /** Id of the place whose cupboard and room the class has; null if none is chosen. It need not be here. */
     cupboard: Id.nullable(),
     startsAt: z
       .string()

@@ -13,6 +13,6 @@ const PLAN_DOCUMENT: DocumentKind<Plan> = {
 
 /**
  * Reads a plan from anything: a request, a file, the database. Older versions are migrated first.
- * Returns the plan, or every field that is wrong with the reason. Never throws.
+ * Returns the plan, or every invalid field with the reason. Never throws.
  */
 export const readPlan = (value: unknown): Read<Plan> => readDocument(PLAN_DOCUMENT, value);

@@ -105,9 +105,9 @@ export const HoldStep = z.strictObject({
   /** Id of a position; it need not be in this library. */
   position: Id,
   sides: HoldSides,
-  /** Where lengths are measured in breaths: the seconds of one breath. null where they are given by the clock. */
+  /** Where lengths are measured in breaths: the seconds of one breath. null if they are given by the clock. */
   breathSeconds: seconds('One breath', 1, 60).nullable(),
-  /** The range a fitting keeps to, in seconds a side; null where none is wanted. */
+  /** The range a fitting keeps to, in seconds a side; null if none is wanted. */
   range: z
     .strictObject({ min: HoldSeconds, max: HoldSeconds })
     .refine((range) => range.min <= range.max, 'The shorter end of a range comes first.')

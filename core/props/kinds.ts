@@ -106,7 +106,7 @@ export function propKind(name: PropKind): PropKindInfo {
   return { label, plural: pluralOf(label), fixture: false, states: {} };
 }
 
-/** The state of a kind, or undefined where the kind has no such fold or face. */
+/** The state of a kind, or undefined if the kind has no such fold or face. */
 export const propState = (name: PropKind, state: string): PropState | undefined => propKind(name).states[state];
 
 /** A piece as it lies, with its size if its kind is custom. */

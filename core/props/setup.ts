@@ -77,7 +77,7 @@ export interface PlacedProp {
   count: number;
   /** Only of a custom kind. */
   size?: CustomSize;
-  /** Only of what is put down if wished. */
+  /** Only of what is put down if wanted. */
   optional?: true;
 }
 

@@ -77,7 +77,7 @@ function better(a: Stack, b: Stack): number {
 /**
  * The stacks that come within `toleranceCm` of a height from what is at hand, the best first: fewest pieces, then the
  * nearest height, then the firmest; at most `most` of them. In each the widest and firmest lies below. Heights are
- * those under a body. Empty where nothing comes near enough with up to five pieces. All lengths in centimetres. `own`
+ * those under a body. Empty if nothing comes near enough with up to five pieces. All lengths in centimetres. `own`
  * tells the sizes of custom kinds.
  */
 export function stackFor(

@@ -9,7 +9,7 @@ export function pieceCount(kind: PropKind, count: number): string {
   return `${count} ${count === 1 ? label : plural}`;
 }
 
-/** A set-up in one line for a list: `bolster, 2 blankets, wall`. Empty where there are no props. */
+/** A set-up in one line for a list: `bolster, 2 blankets, wall`. Empty if there are no props. */
 export function setUpInWords(setUp: SetUp): string {
   const counts = new Map<PropKind, number>();
   for (const { kind, side, count } of setUp)

@@ -17,7 +17,7 @@ export interface AdoptedTime {
 /** To the grid, and not past what a plan may have. */
 const tidy = (ms: Ms, most: Seconds): Seconds => Math.min(most, Math.round(ms / 1000 / GRID_SECONDS) * GRID_SECONDS);
 
-/** How long phases of a kind really took in one step, on average of the sides; null where there was none. */
+/** How long phases of a kind really took in one step, on average of the sides; null if there was none. */
 function meanOf(timeline: Timeline, spans: readonly DoneSpan[], stepIndex: number, kind: PhaseKind) {
   const phases = timeline.phases.filter((phase) => phase.stepIndex === stepIndex && phase.kind === kind);
   const done = phases.map(({ index }) =>
@@ -64,7 +64,7 @@ function sidesDone(sides: HoldSides, done: ReadonlyMap<PhaseSide, Ms>): [HoldSid
 /**
  * What a step would become if it took the times it really had: lengths to five seconds, set-ups and changes only where
  * they went otherwise by as much. Nothing is offered of a step that was left out, nor of a breath, whose length follows
- * from its rounds. Gives the step as it would be and each length that changes.
+ * from its rounds. Returns the step as it would be and each length that changes.
  */
 export function adoptedTimes(step: Step, timeline: Timeline, record: RunRecord): { step: Step; times: AdoptedTime[] } {
   const taught = record.steps.find(({ stepId }) => stepId === step.id);

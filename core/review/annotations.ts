@@ -9,7 +9,7 @@ export interface RunAnnotations {
   review: RunReview;
   /** Whether anything of the closing form has been filled in. */
   reviewed: boolean;
-  /** People who were there, by their ids, and how many besides; null where nobody said. */
+  /** People who were there, by their ids, and how many besides; null if nobody said. */
   present: { people: readonly string[]; others: number } | null;
   /** Lengths that were corrected, in milliseconds, by `stepId side`; `none` is the side of a step without sides. */
   lengths: ReadonlyMap<string, Ms>;

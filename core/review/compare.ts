@@ -18,7 +18,7 @@ export interface SideRecord extends Planned {
   crossing: boolean;
   /** false where the session ended before it. */
   reached: boolean;
-  /** When it really began, by the clock; null where it was left out. */
+  /** When it really began, by the clock; null if it was left out. */
   beganAtMs: Ms | null;
   /** What the clock measured, where it was corrected afterwards. */
   measuredMs: Ms | null;

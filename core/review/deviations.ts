@@ -19,7 +19,7 @@ export interface DeviationRow extends Planned {
   /** What the clock measured, where it was corrected afterwards. */
   measuredMs: Ms | null;
   strength: number | null;
-  /** Done of what was planned, less one; null where nothing was planned. */
+  /** Done of what was planned, less one; null if nothing was planned. */
   share: number | null;
 }
 

@@ -75,7 +75,7 @@ export interface PaceOfRun {
 const MIN_LED = 0.5;
 
 /**
- * How a run went against its plan; null where it was not ended or less than half of it was led. What was left out says
+ * How a run went against its plan; null if it was not ended or less than half of it was led. What was left out says
  * nothing.
  */
 export function paceOfRun(timeline: Timeline, events: readonly RunEvent[]): PaceOfRun | null {

@@ -20,7 +20,7 @@ export interface PractisedHold extends Planned {
   strength: number | null;
 }
 
-/** A breath as it was practised. Rates in breaths a minute; null where nothing of the kind was counted. */
+/** A breath as it was practised. Rates in breaths a minute; null if nothing of the kind was counted. */
 interface PractisedBreath extends Planned {
   name: string;
   rounds: number | null;

@@ -16,7 +16,7 @@ export interface RunLogEntry {
   event: RunEvent;
   /** The step that was under way. */
   stepIndex: number | null;
-  /** For a pause: how long it was; null where it was not gone on from. */
+  /** For a pause: how long it was; null if it was not gone on from. */
   lengthMs: Ms | null;
 }
 

@@ -6,7 +6,7 @@ import { advance } from './fold';
 import type { Run } from './run';
 import { roundsAround, type QueueItem } from './queue';
 
-/** One hold, rest or breath that becomes longer or shorter, each of its sides alike. Milliseconds for one side. */
+/** One hold, rest or breath whose length changes, on each side alike. Milliseconds for one side. */
 interface Refitted {
   stepIndex: number;
   sides: 1 | 2;
@@ -16,12 +16,12 @@ interface Refitted {
   rounds?: { from: number; to: number };
 }
 
-/** What is to come, refitted to end at a moment. */
+/** The rest of a session, refitted to end at a moment. */
 export interface CatchUp {
   /** Lengths by phase, as the event that takes it carries them; a breath without length is left out. */
   lengths: [phase: number, ms: Ms][];
   changes: Refitted[];
-  /** When it ends then, by the clock, and how much later (below zero: earlier) than was asked. */
+  /** When it then ends, by the clock, and how much later (below zero: earlier) than requested. */
   endMs: Ms;
   offMs: Ms;
 }
@@ -71,7 +71,7 @@ function rangeOf(step: Step | undefined, nowMs: Ms): [Ms, Ms] {
 }
 
 /**
- * A side of a hold, or a rest, with what of it is in the queue and how much of it has been led; Infinity where it is
+ * A side of a hold, or a rest, with what of it is in the queue and how much of it has been led; Infinity if it is
  * past.
  */
 interface Turn {
@@ -165,7 +165,7 @@ function fitted(free: readonly Free[], budgetMs: Ms): Ms[] {
     costs: choices.map((ms) => sides * ((ms - nowMs) / nowMs) ** 2),
   }));
   const solution = solve(items, budgetMs);
-  // Lengths of too many different fractions of a second: what fits as it is stays.
+  // Too many different fractions of a second: everything stays as it is.
   if (solution === 'tooFine') {
     const nowMs = free.reduce((all, one) => all + one.nowMs * one.sides, 0);
     return free.map((one) => (nowMs <= budgetMs ? one.nowMs : one.leastMs));

@@ -4,13 +4,13 @@ import type { Ms } from '#core/numbers';
 import type { Run } from './run';
 import { groupAround, phaseAt } from './queue';
 
-/** Something that will be led: a side of a hold, a breath practice, a rest, a talk, a loosening between steps. */
+/** A coming stretch: a side of a hold, a breath practice, a rest, a talk, a loosening between steps. */
 export interface Coming {
   phase: Phase;
   lengthMs: Ms;
   /** Set-ups, changes, getting in and coming out and rebounds between what comes before it and it. */
   afterMs: Ms;
-  /** What has to be done with the props on the way there. */
+  /** The prop moves before it. */
   moves: PropMove[];
 }
 

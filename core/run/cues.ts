@@ -13,7 +13,7 @@ import { advance } from './fold';
 import type { Run } from './run';
 import { groupAround, phaseAt, type Group } from './queue';
 
-/** Something that will sound or be said, and when by the clock if nothing changes before. */
+/** A coming bell, tone or prompt, with its moment by the clock if nothing changes before. */
 export type Cue =
   | { kind: 'bell'; atMs: Ms; bell: BellKind; stepIndex: number; key: string }
   | { kind: 'prompt'; atMs: Ms; text: string; stepIndex: number; key: string }
@@ -90,7 +90,7 @@ export function cuesAhead(rules: TimelineRules, run: Run, nowMs: Ms, horizonMs: 
       cues.push({ kind: 'bell', atMs, bell: kind, stepIndex, key: `${phase?.index}@${atMs} ${kind}` });
     if (phase) cues.push(...promptsOf(timeline, phase, startMs, group.totalMs));
     cues.push(...tonesBetween(timeline, run, group, startMs, nowMs, untilMs));
-    // What goes on until it is ended has no end to ring, and when what follows begins is not known.
+    // What continues until it is ended has no end to ring, and when what follows begins is not known.
     if (isOpen) break;
     startMs += group.totalMs;
     group = groupAround(timeline, run.queue, group.end);

@@ -1,9 +1,9 @@
 import type { RunEvent, RunEventKind } from './events';
 
-/** What is noted about a session, perhaps days later, by whoever looks back: it moves no clock. */
+/** Events that annotate a session, perhaps days later; they do not affect its clock. */
 export const ANNOTATION_EVENTS: ReadonlySet<RunEventKind> = new Set(['rated', 'present', 'reviewed', 'corrected']);
 
-/** What a window that no longer leads may still add. */
+/** Events that a window may still add after it has handed over the lead. */
 const ALLOWED_AFTER_HANDOVER: ReadonlySet<RunEventKind> = new Set([
   ...ANNOTATION_EVENTS,
   'started',
@@ -11,7 +11,7 @@ const ALLOWED_AFTER_HANDOVER: ReadonlySet<RunEventKind> = new Set([
   'prompted',
 ]);
 
-/** What no `undone` takes back. */
+/** Events that cannot be undone. */
 const FINAL_EVENTS: ReadonlySet<RunEventKind> = new Set(['started', 'led']);
 
 /**
@@ -34,9 +34,9 @@ function fromTheLeader(events: readonly RunEvent[]): RunEvent[] {
 }
 
 /**
- * The events of a run that count, in their order: none that was undone, unless its undoing was undone as well, and none
- * that a window sent after another had taken the lead. Whatever reads the events of a run reads these. The order is the
- * server's; clocks of devices decide nothing.
+ * The events of a run that count, in order: without undone ones (unless the undo was undone as well), and without those
+ * that a window sent after another had taken the lead. All code reads these. The order is the server's; device clocks
+ * decide nothing.
  */
 export function effectiveEvents(events: readonly RunEvent[]): RunEvent[] {
   const arrived = fromTheLeader(events);

@@ -7,7 +7,7 @@ import { Correction, RunReview } from './review';
 const milliseconds = (min: Ms, max: Ms): z.ZodType<Ms, Ms> => z.int().min(min).max(max);
 
 const base = {
-  /** Made where the event happened, so that sending it twice stores it once. */
+  /** Created where the event happened, so that sending it twice stores it once. */
   id: Id.min(8, 'An id of an event has at least 8 letters.'),
   /** The clock of the device at that moment: milliseconds since 1970 UTC. */
   atMs: milliseconds(0, 8_640_000_000_000_000),
@@ -22,7 +22,7 @@ const others = z.int().min(0, 'Fewer than none cannot be there.').max(500, 'At m
 const StepIndex = z.int().min(0).max(10_000);
 const PhaseLength = z.tuple([z.int().min(0), z.int().min(0).max(86_400_000)]);
 
-/** What happened while a plan was taught. A run is the append-only list of these. */
+/** An event while a plan was taught. A run is the append-only list of events. */
 export const RunEvent = z.discriminatedUnion('kind', [
   z.strictObject({ ...common, kind: z.literal('started') }),
   z.strictObject({ ...common, kind: z.literal('paused') }),
@@ -37,7 +37,7 @@ export const RunEvent = z.discriminatedUnion('kind', [
   z.strictObject({ ...common, kind: z.literal('cut') }),
   /** Gave the second side of the present step what the first side really had. */
   z.strictObject({ ...common, kind: z.literal('matched') }),
-  /** The present hold goes on until it is ended by hand, or (false) it ends when its time is over. */
+  /** The present hold continues until it is ended by hand, or (false) it ends when its time is over. */
   z.strictObject({ ...common, kind: z.literal('opened'), open: z.boolean() }),
   /** Exchanged two steps to come, by their places in the plan. */
   z.strictObject({ ...common, kind: z.literal('swapped'), steps: z.tuple([StepIndex, StepIndex]) }),
@@ -45,7 +45,7 @@ export const RunEvent = z.discriminatedUnion('kind', [
   z.strictObject({ ...common, kind: z.literal('restAdded'), ms: z.int().min(1000).max(3_600_000) }),
   /** Gave stretches to come other lengths, by phase, so that the session ends in time. */
   z.strictObject({ ...common, kind: z.literal('refitted'), lengths: z.array(PhaseLength).max(2000) }),
-  /** Time that passed unseen since `fromMs`, while the machine slept, does not count: it goes on from there. */
+  /** Time that passed unseen since `fromMs`, while the machine slept, does not count: it continues from there. */
   z.strictObject({ ...common, kind: z.literal('missed'), fromMs: common.atMs }),
   /** Took back an event, as if it had not happened. A start cannot be taken back. */
   z.strictObject({ ...common, kind: z.literal('undone'), event: common.id }),
@@ -63,16 +63,16 @@ export const RunEvent = z.discriminatedUnion('kind', [
   z.strictObject({ ...common, kind: z.literal('led'), by: z.string().min(1).max(64) }),
   /** The clock of the machine was set by so much; the moments of a run go on as if it had not been. */
   z.strictObject({ ...common, kind: z.literal('clockSet'), byMs: milliseconds(-MAX_SET_MS, MAX_SET_MS) }),
-  /** Who was there: people by their ids, and how many besides. */
+  /** Attendance: people by their ids, and how many others. */
   z.strictObject({
     ...common,
     kind: z.literal('present'),
     people: z.array(Id).max(500),
     others,
   }),
-  /** What the teacher says of it afterwards; a later one stands in the place of an earlier, which is kept. */
+  /** The teacher's review; a later one replaces an earlier one, which is kept. */
   z.strictObject({ ...common, kind: z.literal('reviewed'), review: RunReview }),
-  /** What was measured is corrected afterwards: lengths of sides or steps, or when it really ended. */
+  /** Corrections of measured lengths of sides or steps, or of the end. */
   z.strictObject({ ...common, kind: z.literal('corrected'), ...Correction.shape }),
   z.strictObject({ ...common, kind: z.literal('ended') }),
 ]);

@@ -162,7 +162,7 @@ export function applyEvent(before: Run, event: RunEvent): Run {
   }
 }
 
-/** A session of which nothing has happened yet. */
+/** A session before its first event. */
 export const runBefore = (timeline: Timeline): Run => ({
   timeline,
   queue: plannedQueue(timeline),

@@ -1,4 +1,4 @@
-/** A live session: a pure function of what happened and the clock. */
+/** A live session: a pure function of its events and the clock. */
 export { RunEvent, type RunEventKind } from './events';
 export {
   Correction,

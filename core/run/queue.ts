@@ -52,7 +52,7 @@ export function groupAround(timeline: Timeline, queue: Queue, at: number): Group
 export const withLength = (queue: Queue, at: number, ms: Ms): Queue =>
   queue.map((item, i) => (i === at ? { ...item, ms } : item));
 
-/** Lets one item go on until it is ended by hand, or end when its time is over. */
+/** Lets one item continue until it is ended by hand, or end when its time is over. */
 export const withOpen = (queue: Queue, at: number, open: boolean): Queue =>
   queue.map((item, i) => (i === at ? { phase: item.phase, ms: item.ms, ...(open && { open: true as const }) } : item));
 
@@ -69,7 +69,7 @@ export function withLengths(queue: Queue, at: number, intoMs: Ms, lengths: Reado
   });
 }
 
-/** The items of a step that is wholly to come after `at`: from, up to not including; undefined where it is not. */
+/** The items of a step that is wholly to come after `at`: from, up to not including; undefined if it is not. */
 function stepAhead(timeline: Timeline, queue: Queue, at: number, stepIndex: number): [number, number] | undefined {
   const stepOf = (i: number): number | undefined => queue[i] && phaseOf(timeline, queue[i]).stepIndex;
   const first = queue.findIndex((_, i) => stepOf(i) === stepIndex);
@@ -100,7 +100,7 @@ interface Rounds {
 }
 
 /**
- * The rounds of the breath set around item `at`, or null where no set is. A round begins where the planned phase goes
+ * The rounds of the breath set around item `at`, or null if no set is. A round begins where the planned phase goes
  * to another round, or back to an earlier phase (an added round is a copy).
  */
 export function roundsAround(timeline: Timeline, queue: Queue, at: number): Rounds | null {

@@ -10,8 +10,8 @@ const MIGRATIONS: Readonly<Record<number, Migration>> = { 0: (event) => event };
 export const storedEvent = (event: RunEvent): RunEvent & { version: number } => ({ version: EVENT_VERSION, ...event });
 
 /**
- * Reads an event of a run as it was stored by this version or an older one. Returns the event, or every field that is
- * wrong with the reason. Never throws.
+ * Reads an event of a run as it was stored by this version or an older one. Returns the event, or every invalid field
+ * with the reason. Never throws.
  */
 export function readStoredEvent(value: unknown): Read<RunEvent> {
   const refuse = (field: string, reason: string): Read<RunEvent> => ({ ok: false, issues: [{ field, reason }] });

@@ -3,10 +3,10 @@ import { Id, text } from '#core/document';
 
 /** Which side was the tighter one. */
 export const TIGHTER = ['left', 'right', 'alike'] as const;
-/** Whether the props of a step were at the height that was needed. */
+/** Whether the props of a step had the right height. */
 export const PROP_HEIGHT = ['tooLow', 'right', 'tooHigh'] as const;
 
-/** What was seen in one step. */
+/** The review of one step. */
 export const StepReview = z.strictObject({
   stepId: Id,
   tighter: z.enum(TIGHTER).nullable(),
@@ -14,10 +14,10 @@ export const StepReview = z.strictObject({
 });
 export type StepReview = z.infer<typeof StepReview>;
 
-/** What a teacher says of a session that was taught, beside how strong its holds were. All of it may be left empty. */
+/** A teacher's review of a taught session, besides the intensity of its holds. All of it is optional. */
 export const RunReview = z.strictObject({
   steps: z.array(StepReview).max(1000),
-  /** What to do otherwise the next time. */
+  /** What to change next time. */
   change: text('What to change', 2000),
   note: text('A note', 4000),
 });
@@ -35,7 +35,7 @@ export type LengthCorrection = z.infer<typeof LengthCorrection>;
 
 export const Correction = z.strictObject({
   lengths: z.array(LengthCorrection).max(500),
-  /** When it really ended, milliseconds since 1970 UTC; null where that was right. */
+  /** When it really ended, milliseconds since 1970 UTC; null if that was right. */
   endedAtMs: z.int().min(0).max(8_640_000_000_000_000).nullable(),
   why: text('A reason', 400),
 });

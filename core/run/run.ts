@@ -35,6 +35,6 @@ export interface Run {
   pausedMs: Ms;
   spans: readonly DoneSpan[];
   notes: readonly { atMs: Ms; stepIndex: number | null; text: string }[];
-  /** The window that leads it; empty where none has said so. */
+  /** The window that leads it; empty if none has. */
   ledBy: string;
 }

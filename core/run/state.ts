@@ -20,7 +20,7 @@ export interface RunState {
   groupMs: Ms;
   groupMoreMs: Ms;
   groupIntoMs: Ms;
-  /** It goes on until it is ended by hand. */
+  /** It continues until it is ended by hand. */
   open: boolean;
   startedAtMs: Ms | null;
   /** The end by the plan, by the pace so far, and the difference (above zero: late). */
@@ -48,7 +48,7 @@ export function stateAt(run: Run, nowMs: Ms): RunState {
   const phase = item ? (timeline.phases[item.phase] as Phase) : null;
   const group = groupAround(timeline, run.queue, cursor.at);
   const laterMs = run.queue.slice(cursor.at + 1).reduce((sum, later) => sum + later.ms, 0);
-  // What goes on until it is ended may have gone on past its time.
+  // What continues until it is ended may have gone on past its time.
   const hereMs = item ? Math.max(0, item.ms - cursor.intoMs) : 0;
   const moreMs = hereMs + laterMs;
   const plannedMs = phase ? phase.endMs - phase.startMs : 0;

@@ -10,12 +10,12 @@ const MAX_RUNGS = 40;
 const SECOND_SIDE = ['always', 'ask', 'never'] as const;
 export type SecondSide = (typeof SECOND_SIDE)[number];
 
-/** The settings: what is offered, how it may grow, and what is worth a second look. */
+/** The settings: ratios on offer, growth limits, and when to flag a practice. */
 export const Settings = z.strictObject({
   format: z.literal(SETTINGS_FORMAT, 'These are not house rules.'),
   version: z.literal(SETTINGS_VERSION),
   breath: z.strictObject({
-    /** Ratios from the gentle to the strong. */
+    /** Ratios from gentle to strong. */
     ladder: z
       .array(Rung)
       .min(1, 'A ladder has at least one ratio.')
@@ -24,10 +24,10 @@ export const Settings = z.strictObject({
     load: BreathLoadRules,
   }),
   teach: z.strictObject({
-    /** Whether a second side gets what the first really had: by itself, when it is asked for, or not at all. */
+    /** Whether a second side is matched to what the first really had: automatically, on request, or not at all. */
     secondSide: z.enum(SECOND_SIDE),
   }),
-  /** What an order of steps is chosen by. */
+  /** The rules for ordering steps. */
   order: OrderRules,
 });
 export type Settings = z.infer<typeof Settings>;
@@ -55,5 +55,5 @@ const SETTINGS_DOCUMENT: DocumentKind<Settings> = {
   schema: Settings,
 };
 
-/** Reads settings from anything. Returns them, or every field that is wrong with the reason. Never throws. */
+/** Reads settings from any value. Returns them, or every invalid field with the reason. Never throws. */
 export const readSettings = (value: unknown): Read<Settings> => readDocument(SETTINGS_DOCUMENT, value);

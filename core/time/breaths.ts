@@ -1,6 +1,6 @@
 import { toMs, type Seconds } from '#core/numbers';
 
-/** A length as so many breaths, `4 breaths`, where it is a whole number of them; undefined where it is not. */
+/** A length as so many breaths, `4 breaths`, where it is a whole number of them; undefined if it is not. */
 export function inBreaths(seconds: Seconds, breathSeconds: Seconds): string | undefined {
   const [ms, breathMs] = [toMs(seconds), toMs(breathSeconds)];
   if (ms === 0 || ms % breathMs !== 0) return undefined;

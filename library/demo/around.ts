@@ -18,8 +18,9 @@ function later<T>(value: T, days: number): T {
 }
 
 /**
- * Gives what moves the dates of demo data so that they lie around a day (`2026-11-26`) as they lie around the day they
- * were written for: by whole weeks, so that a Thursday class stays one. Times of day, and birthdays, stay as they are.
+ * Returns what moves the dates of demo data so that they lie around a day (`2026-11-26`) as they lie around the day
+ * they were written for: by whole weeks, so that a Thursday class stays one. Times of day, and birthdays, stay as they
+ * are.
  */
 export function datesAround(day: string): <T>(value: T) => T {
   const weeks = Math.floor((dayNumber(day) - dayNumber(WRITTEN_FOR)) / 7);

@@ -28,7 +28,7 @@ export interface DocumentResource<T, S extends StoredDocument<T> = StoredDocumen
   max: number;
   full: string;
   /**
-   * What else is wrong with a document that is sent at this moment. Throws an HttpProblem where it is refused as a
+   * What else is wrong with a document that is sent at this moment. Throws an HttpProblem if it is refused as a
    * whole.
    */
   refuse?: (document: T, nowMs: number) => FieldIssue[];

@@ -32,7 +32,7 @@ export async function onlyDocument<T>(of: OnlyKind<T>, store: Tables, id: string
   return { revision: row.revision, updatedAt: iso(row.updatedMs), document: readRow(of, row.document) };
 }
 
-/** Saves it over a revision, 0 where there was none. */
+/** Saves it over a revision, 0 if there was none. */
 export const putOnly = <T>(of: OnlyKind<T>, tables: Tables, id: string, revision: number, document: T, now: number) =>
   putDocument(tableFor(of, tables), id, revision, document, now);
 

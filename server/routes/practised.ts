@@ -39,7 +39,7 @@ export async function practisedBetween(
   };
 }
 
-/** What was practised by a journal entry; empty where it says nothing. Throws a NotReadable. */
+/** What was practised by a journal entry; empty if it says nothing. Throws a NotReadable. */
 function practisedOnce(id: string, text: string, library: Library): PractisedOnce[] {
   const entry = readStored('entry of the journal', text, readJournalEntry);
   // Its moment is by the clock of the place, which is that of the server.

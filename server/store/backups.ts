@@ -47,7 +47,7 @@ function pruneBackups(file: string): void {
 
 /**
  * Writes a copy of the whole database, as it is at one moment, beside it, and checks it by opening it. Only its owner
- * can read it. Gives its path; throws where it could not be written or does not open, and then there is none.
+ * can read it. Returns its path; throws if it could not be written or does not open, and then there is none.
  */
 export async function backUp(database: Sequelize, file: string, nowMs: number): Promise<string> {
   const folder = backupFolder(file);

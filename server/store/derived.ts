@@ -8,7 +8,7 @@ const MAX_KEPT = 5000;
 export class Derived<T> {
   readonly #values = new Map<string, { stamp: string; value: T }>();
 
-  /** The value of a row as it is at this stamp, or undefined where it has to be worked out. */
+  /** The value of a row as it is at this stamp, or undefined if it has to be worked out. */
   get(id: string, stamp: string): T | undefined {
     const known = this.#values.get(id);
     if (known?.stamp !== stamp) return undefined;

@@ -61,7 +61,7 @@ export async function createDocument<T>(
 
 /**
  * Saves a document over the revision it was made from. A save whose answer was lost, sent again, is the same save.
- * Gives undefined where there is no such document. Throws an HttpProblem (409), with both versions, where it was
+ * Returns undefined if there is no such document. Throws an HttpProblem (409), with both versions, where it was
  * changed elsewhere.
  */
 export async function saveDocument<T>(

@@ -34,7 +34,8 @@ async function forgetIn(path: string, id: string, nowMs: number): Promise<void> 
 }
 
 /**
- * Forgets someone in every backup of a database file as well. Gives the names of those in which that was not possible.
+ * Forgets someone in every backup of a database file as well. Returns the names of those in which that was not
+ * possible.
  */
 export async function forgetInBackups(file: string, id: string, nowMs: number): Promise<string[]> {
   const left: string[] = [];

@@ -27,7 +27,7 @@ async function isOpenElsewhere(file: string): Promise<boolean> {
 
 /**
  * Puts a backup in the place of a database file. What was there is kept: it is copied into a folder beside the backups
- * first, and that folder is given back; undefined where there was nothing. Interrupted at any moment, either the old
+ * first, and that folder is given back; undefined if there was nothing. Interrupted at any moment, either the old
  * file or the backup is in place, and the copy is whole before the old one is touched.
  * Throws a StartProblem where the backup is not sound or Zovrin is still running.
  */
@@ -53,7 +53,7 @@ export async function restoreBackup(file: string, backup: string, nowMs: number)
   return kept;
 }
 
-/** Copies a database file and its log into a folder of their own. Gives the folder. */
+/** Copies a database file and its log into a folder of their own. Returns the folder. */
 async function setAside(file: string, nowMs: number): Promise<string | undefined> {
   const parts = PARTS.filter((part) => existsSync(file + part));
   if (parts.length === 0) return undefined;

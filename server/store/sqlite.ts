@@ -21,7 +21,7 @@ const rows = <T>(database: sqlite3.Database, sql: string): Promise<T[]> =>
   );
 
 /**
- * What is wrong with a database file, as SQLite says it, or undefined where the file is sound and holds Zovrin's
+ * What is wrong with a database file, as SQLite says it, or undefined if the file is sound and holds Zovrin's
  * tables. A file that is no database at all is described too. Never throws.
  */
 export async function faultOf(file: string): Promise<string | undefined> {

@@ -27,7 +27,7 @@ export interface Store extends Tables {
   write<T>(change: (tables: Tables) => Promise<T>): Promise<T>;
   /** Makes many changes as one transaction: all of them, or none. The store it gives is for the work inside only. */
   atomically<T>(work: (inside: Store) => Promise<T>): Promise<T>;
-  /** Calls back after every change that was committed through this store. Gives what ends that. */
+  /** Calls back after every change that was committed through this store. Returns what ends that. */
   afterWrite(listener: () => void): () => void;
   /** A number that is another one whenever the database was changed, by this process or by any other. */
   version(): Promise<number>;

@@ -28,7 +28,7 @@ export function readStored<T>(noun: string, text: string, read: Reading<T>): T {
   throw new NotReadable(noun, first?.reason ?? 'It does not fit its format.');
 }
 
-/** Why a row cannot be read, or undefined where it can. */
+/** Why a row cannot be read, or undefined if it can. */
 export function reasonNotToRead(read: () => unknown): string | undefined {
   try {
     read();

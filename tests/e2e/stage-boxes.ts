@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 
-/** Words that lie over other words, over a picture, or that are cut off; empty where everything has its place. */
+/** Words that lie over other words, over a picture, or that are cut off; empty if everything has its place. */
 export const misplacedWords = (page: Page): Promise<string[]> =>
   page.evaluate(() => {
     interface Box {

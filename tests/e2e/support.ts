@@ -20,7 +20,7 @@ export async function newPlan(
 export const storedPlan = async (request: APIRequestContext, id: string): Promise<StoredPlan> =>
   PLANS.stored.parse(await (await request.get(`/api/v1/plans/${id}`)).json());
 
-/** The events of the latest session of a plan, as the server has them; none where there is no session. */
+/** The events of the latest session of a plan, as the server has them; none if there is no session. */
 export async function eventsOf(request: APIRequestContext, planId: string): Promise<RunEvent[]> {
   const { items: runs } = ListRunsResponse.parse(await (await request.get(`/api/v1/runs?planId=${planId}`)).json());
   const [latest] = runs;
@@ -53,8 +53,8 @@ export async function openPlan(page: Page, id: string): Promise<void> {
 }
 
 /**
- * Goes to a page of the interface as a link would, without loading everything anew: it is there when its address is, and
- * nothing is asked of the server any more.
+ * Goes to a page of the interface as a link would, without loading everything anew: it is there when its address is,
+ * and nothing is asked of the server any more.
  */
 export function walker(page: Page): (path: string) => Promise<void> {
   const pending = new Set<unknown>();

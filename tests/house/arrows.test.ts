@@ -8,7 +8,7 @@ const root = new URL('../../', import.meta.url).pathname;
 const house = mkdtempSync(join(tmpdir(), 'zovrin-house-'));
 afterAll(() => rmSync(house, { recursive: true }));
 
-/** A file of a small house that holds nothing but one import, and the rule it breaks; none where it is allowed. */
+/** A file of a small house that holds nothing but one import, and the rule it breaks; none if it is allowed. */
 const ARROWS: readonly [from: string, to: string, broken?: string][] = [
   ['core/time/wrong.ts', '../plan/index', 'core-time-looks-down'],
   ['core/numbers/wrong.ts', '../time/index', 'core-numbers-looks-down'],

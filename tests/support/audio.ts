@@ -8,7 +8,7 @@ export interface Tone {
 
 /**
  * Puts a stand-in for Web Audio in place of the global, whose clock is `seconds`. It asks for what the real one asks
- * for: nothing may be set to begin in the past, and no curve may go to nothing. Gives every tone that was set.
+ * for: nothing may be set to begin in the past, and no curve may go to nothing. Returns every tone that was set.
  */
 export function fakeAudio(seconds: () => number): Tone[] {
   const tones: Tone[] = [];

@@ -27,7 +27,9 @@ export function startThread(): Thread {
 /** A plain copy, whatever the page has wrapped a value in: only that can be sent to a thread. */
 const plain = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T;
 
-/** Has a thread do one job for a plan. Rejects if the job or the thread fails. `ticks` hears the progress, from 0 to 1. */
+/**
+ * Has a thread do one job for a plan. Rejects if the job or the thread fails. `ticks` hears the progress, from 0 to 1.
+ */
 export const runJob = <K extends JobKind>(
   { run, failed }: Thread,
   kind: K,

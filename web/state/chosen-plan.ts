@@ -3,8 +3,7 @@ import type { Plan } from '#core/plan';
 import { planClient } from '../client/documents';
 
 /**
- * The document of the plan that is chosen from a list, read when it is; undefined until it is here, or where none is
- * chosen.
+ * The document of the plan selected in a list; undefined until it has loaded, or if none is selected.
  */
 export function useChosenPlan(id: Ref<string>) {
   const plan = shallowRef<Plan>();
@@ -16,7 +15,7 @@ export function useChosenPlan(id: Ref<string>) {
       if (chosen === '') return;
       try {
         const { document } = await planClient.at(chosen).read();
-        // Another one was chosen meanwhile.
+        // Another one was selected meanwhile.
         if (id.value === chosen) plan.value = document;
       } catch (error) {
         if (id.value === chosen) trouble.value = (error as Error).message;

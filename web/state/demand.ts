@@ -8,7 +8,7 @@ import { useEditor } from './editor';
 import { useLibrary } from './library';
 import { usePlaces } from './places';
 
-/** What the plan on the desk needs for its group, compared with the cupboard and the room of its place. */
+/** What the open plan needs for its group, compared with the cupboard and the room of its place. */
 export const useDemand = defineStore('demand', () => {
   const editor = useEditor();
   const places = usePlaces();
@@ -28,7 +28,7 @@ export const useDemand = defineStore('demand', () => {
     const { plan, timeline } = editor;
     return plan && timeline ? propNeeds(timeline, plan.groupSize) : [];
   });
-  /** How many people have room at the wall; null where that is not known. */
+  /** How many people have room at the wall; null if that is not known. */
   const atWall = computed(() => (place.value ? peopleAtWall(place.value) : null));
 
   /** How the place meets the needs of a version of the plan, by the ids of its steps. */

@@ -20,7 +20,7 @@ function editOf(step: { edit?: unknown } | undefined): PlanEdit | undefined {
   return read?.ok ? read.value : undefined;
 }
 
-/** The plan on the desk: kept saved, with its undo, its timeline, and the step that is selected. */
+/** The open plan: kept saved, with its undo, its timeline, and the step that is selected. */
 export const useEditor = defineStore('editor', () => {
   const library = useLibrary();
   const id = ref('');
@@ -46,7 +46,7 @@ export const useEditor = defineStore('editor', () => {
   );
 
   const opens = latestOnly();
-  /** Opens a plan, with the changes that an earlier visit could not save. Rejects where it cannot be read. */
+  /** Opens a plan, with the changes that an earlier visit could not save. Rejects if it cannot be read. */
   async function open(planId: string): Promise<void> {
     const isLatest = opens();
     void synced.value?.close();
@@ -55,7 +55,7 @@ export const useEditor = defineStore('editor', () => {
     try {
       await opened.opened();
     } catch (error) {
-      // Another plan was opened meanwhile: this one is nobody’s concern any more.
+      // Another plan was opened meanwhile: this one is no longer of interest.
       if (isLatest()) throw error;
     }
   }
@@ -63,7 +63,7 @@ export const useEditor = defineStore('editor', () => {
   /** Leaves the plan: what is not saved yet is sent now, and what cannot be sent stays here for the next visit. */
   const close = (): Promise<void> => synced.value?.close() ?? Promise.resolve();
 
-  /** Makes an edit. Gives the fields that would be wrong, and then nothing has changed; an empty list is success. */
+  /** Makes an edit. Returns the fields that would be wrong, and then nothing has changed; an empty list is success. */
   function edit(change: PlanEdit): FieldIssue[] {
     if (!synced.value || !plan.value) return [];
     const result = applyEdit(plan.value, change);
@@ -86,7 +86,7 @@ export const useEditor = defineStore('editor', () => {
     trouble: computed(() => synced.value?.trouble.value ?? ''),
     storageFull: computed(() => synced.value?.storageFull.value ?? false),
     conflict: computed(() => synced.value?.conflict.value),
-    /** The edits that undo would take back and redo make again; undefined where they are not known as data. */
+    /** The edits that undo would take back and redo make again; undefined if they are not known as data. */
     lastEdit: computed(() => editOf(synced.value?.lastChange.value)),
     nextEdit: computed(() => editOf(synced.value?.nextChange.value)),
     canUndo: computed(() => synced.value?.canUndo.value ?? false),

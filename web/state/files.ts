@@ -4,7 +4,7 @@ import { useLibrary } from './library';
 
 const MAX_BYTES = 2_000_000;
 
-/** Gives a document to the browser as a file: its name from what is given, without signs a file cannot have. */
+/** Saves a document as a file; characters that a file name cannot have are left out. */
 export function saveJson(document: unknown, name: string): void {
   const text = `${JSON.stringify(document, null, 2)}\n`;
   const link = window.document.createElement('a');
@@ -16,7 +16,7 @@ export function saveJson(document: unknown, name: string): void {
   URL.revokeObjectURL(link.href);
 }
 
-/** Gives a plan to the browser as a file in the open format, with the custom entries that it uses. */
+/** Saves a plan as a file in the open format, with the custom entries that it uses. */
 export function savePlanFile(plan: Plan): void {
   const { all, own } = useLibrary();
   saveJson(planFile(plan, all, own), `${plan.title}.zovrin`);

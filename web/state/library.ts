@@ -39,7 +39,7 @@ export const useLibrary = defineStore('library', () => {
     list.value = [...stored.value.filter(({ id }) => id !== entry.id), entry];
     tell();
   }
-  /** Puts an entry into the bin. Throws where the server can not. */
+  /** Puts an entry into the bin. Throws if the server cannot. */
   async function remove(id: string): Promise<void> {
     await entryClient.remove(id);
     tell();

@@ -67,7 +67,7 @@ export const useLock = defineStore('lock', () => {
     announce('locked');
     await closeLock().catch(() => undefined);
   }
-  /** Sets a passphrase, or changes it where `current` is the one there is. Throws where it is refused. */
+  /** Sets a passphrase, or changes it where `current` is the one there is. Throws if it is refused. */
   async function set(passphrase: string, minutes: number, current?: string): Promise<void> {
     await setLock({ passphrase, minutes, ...(current === undefined ? {} : { current }) });
     await load();

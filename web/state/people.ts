@@ -29,7 +29,7 @@ export const usePeople = defineStore('people', () => {
   const group = (id: string | null): Group | undefined =>
     id === null ? undefined : groups.value?.find((one) => one.id === id)?.document;
 
-  /** Outside their own room people are reported by initials, unless the teacher wants names. */
+  /** Outside the People pages, people are shown by initials, unless the teacher wants names. */
   const showNames = useLocalStorage('zovrin.showNames', false);
   const initials = computed(() =>
     initialsOf((people.value ?? []).map(({ id, document }) => ({ id, name: document.name }))),

@@ -2,7 +2,7 @@ import { defineStore } from 'pinia';
 import { useClass } from './use-class';
 import { useEditor } from './editor';
 
-/** The people of the plan on the desk compared with it. */
+/** The screening of the open plan's group. */
 export const useScreening = defineStore('screening', () => {
   const editor = useEditor();
   return useClass(

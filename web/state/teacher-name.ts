@@ -1,4 +1,4 @@
 import { useLocalStorage } from '@vueuse/core';
 
-/** As whom this browser’s teacher decides: stands beside what was seen and left. */
+/** The teacher's name in this browser, shown beside decisions. */
 export const useTeacherName = () => useLocalStorage('zovrin.teacher', 'teacher');

@@ -1,14 +1,14 @@
 import { ref, shallowRef } from 'vue';
 
 /**
- * What the server has many of: read once, and again whenever one of them was changed anywhere in this browser, which is
- * told on a channel where there is one. Where answers overtake each other, one to an earlier question is left aside.
+ * A list on the server: read once, and again whenever one of its items changes anywhere in this browser, if there is a
+ * channel. If answers overtake each other, the answer to an earlier request is ignored.
  */
 export function cachedList<T>(fetch: () => Promise<T>, channelName?: string) {
   const list = shallowRef<T>();
   const trouble = ref('');
   let loading: Promise<void> | undefined;
-  /** How many questions were asked, and which of them was answered last of all. */
+  /** How many requests were made, and the latest that was answered. */
   let [request, answered] = [0, 0];
 
   function load(): Promise<void> {
@@ -25,7 +25,7 @@ export function cachedList<T>(fetch: () => Promise<T>, channelName?: string) {
   }
   /** Resolves when they are here, or cannot be had now; the next call tries again. */
   const ready = (): Promise<void> => loading ?? load();
-  /** Nothing of them is left in this window, also of an answer under way: the next call asks again. */
+  /** Drops them from this window, pending answers too; the next call asks again. */
   function forget(): void {
     answered = request;
     [list.value, loading] = [undefined, undefined];

@@ -15,11 +15,11 @@ export interface DocumentSource<T, Initial extends T | undefined = undefined> {
   /** Reads what is kept in this browser, which may be unfinished; `read` where nothing is unfinished. */
   readUnfinished?: (value: unknown) => T | undefined;
   fetch: () => Promise<Stored<T>>;
-  /** Sends it over a revision, from 0 where there was none. */
+  /** Sends it over a revision, from 0 if there was none. */
   send: (revision: number, document: T) => Promise<Saved>;
   /** What the server has now, where an error says that it was changed elsewhere. */
   conflictOf: (error: unknown) => Stored<T> | undefined;
-  /** What counts until it is here. */
+  /** The value until it has loaded. */
   initial?: Initial;
   /** Identifies the things in its lists, if not by their id. */
   keyOf?: KeyOf;
@@ -29,6 +29,6 @@ export interface DocumentSource<T, Initial extends T | undefined = undefined> {
   saveAfterMs?: number;
   /** Called whenever the server has it. */
   onSaved?: (saved: Saved, document: T) => void;
-  /** Keeps the version that does not go on as a document of its own; rejects where it cannot. */
+  /** Keeps the version that was not chosen as a document of its own; rejects if it cannot. */
   keepCopy?: (document: T) => Promise<void>;
 }

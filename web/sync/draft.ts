@@ -3,7 +3,7 @@ import type { Revised } from '#core/document';
 /** A document with changes that the server has not acknowledged, as a window keeps it. */
 export interface Draft<T> extends Revised<T> {
   /**
-   * The version of `revision`, from which the changes set out; undefined where there was none yet, or it is not known.
+   * The version of `revision`, from which the changes set out; undefined if there was none yet, or it is not known.
    */
   base: T | undefined;
   /** Versions that were sent and not answered: the server may have stored one of them. */

@@ -2,16 +2,16 @@ import { newId } from '../client/new-id';
 import { openTabs, tabName } from './tabs';
 import { vault } from './vault';
 
-/** What was kept of a document and not acknowledged, by someone who is no longer there. */
+/** The unacknowledged draft of an editor that no longer exists. */
 interface Leftover {
   text: string;
   /** Removes it from this browser. */
   remove: () => void;
 }
 
-/** The drafts of one who edits: one for each document, written at once and kept until the server has the document. */
+/** The drafts of one editor: one for each document, written at once and kept until the server has the document. */
 export interface Drafts {
-  /** Keeps the draft of a document. Gives whether the browser had room for it. */
+  /** Keeps the draft of a document. Returns whether the browser had room for it. */
   write(key: string, text: string): boolean;
   drop(key: string): void;
   /**

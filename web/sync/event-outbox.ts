@@ -20,7 +20,7 @@ const keyOf = ({ planId, id }: Pick<LocalRun, 'planId' | 'id'>): string => `${PR
 const hasEnded = ({ events }: LocalRun): boolean => events.some(({ kind }) => kind === 'ended');
 const allSent = ({ events, acknowledged }: LocalRun): boolean => acknowledged >= events.length;
 
-/** Reads an event that this browser kept. Throws where it is none. */
+/** Reads an event that this browser kept. Throws if it is none. */
 function readEvent(value: unknown): RunEvent {
   const read = readStoredEvent(value);
   if (!read.ok) throw new TypeError(read.issues[0]?.reason);
@@ -43,7 +43,7 @@ const keptRuns = (planId = ''): LocalRun[] =>
 export const readLocalRun = (run: Pick<LocalRun, 'planId' | 'id'>): LocalRun | undefined =>
   parsedRun(vault.read(keyOf(run)));
 
-/** The window that leads a session; empty where none has said so. */
+/** The window that leads a session; empty if none has said so. */
 export function ledBy(events: readonly RunEvent[]): string {
   const last = events.findLast((event) => event.kind === 'led');
   return last?.kind === 'led' ? last.by : '';
@@ -96,7 +96,7 @@ const dropLocalRun = (run: LocalRun): void => vault.remove(keyOf(run));
 
 /**
  * Sends a batch of what the server has not acknowledged. The server stores each event once, however often it comes.
- * Gives the server's events after those it had acknowledged, where others have added to them meanwhile.
+ * Returns the server's events after those it had acknowledged, where others have added to them meanwhile.
  */
 async function post(run: LocalRun, batch: readonly RunEvent[], nowMs?: number): Promise<RunEvent[] | undefined> {
   const { id, planId, planRevision, acknowledged } = run;

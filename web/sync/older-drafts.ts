@@ -16,7 +16,7 @@ const OLDER: readonly [name: RegExp, kind: string][] = [
 ];
 
 /**
- * Gives what earlier versions had not sent the names that drafts have now, as if a window that is gone had left it.
+ * Returns what earlier versions had not sent the names that drafts have now, as if a window that is gone had left it.
  * What cannot be read now, because people are locked, stays until it can be.
  */
 export function renameOlderDrafts(): void {

@@ -10,7 +10,7 @@ export interface Outgoing<E, A> {
   post: (batch: readonly E[]) => Promise<A>;
   /** Called with every batch that was sent, so that it no longer waits. */
   sent: (batch: readonly E[], answer: A) => void;
-  /** Called after each try with the reason why something still waits; empty where nothing does. */
+  /** Called after each try with the reason why something still waits; empty if nothing does. */
   report: (trouble: string, isTriedAgain: boolean) => void;
 }
 

@@ -15,7 +15,7 @@ export interface RecoveredDraft<T> {
 
 interface How<T> {
   keyOf: KeyOf | undefined;
-  /** Reads a document that may be unfinished; undefined where it is none. */
+  /** Reads a document that may be unfinished; undefined if it is none. */
   read: (value: unknown) => T | undefined;
 }
 
@@ -29,7 +29,7 @@ function mergeDraft<T>(draft: Draft<T>, stored: Revised<T>, now: T, { keyOf, rea
 }
 
 /**
- * Puts what was left in this browser, the earliest first, onto what the server has. Undefined where there is neither.
+ * Puts what was left in this browser, the earliest first, onto what the server has. Undefined if there is neither.
  * Where one of them does not go together with the rest, it is the document, and in conflict.
  */
 export function recoverDraft<T>(

@@ -46,7 +46,7 @@ export function syncedDocument<T extends object, Initial extends T | undefined =
   const savedAt = ref<Date>();
   /** What was saved elsewhere and does not go together with what was changed here. */
   const conflict = shallowRef<Stored<T>>();
-  /** The version of `revision`, from which the changes here set out; undefined where there is none yet. */
+  /** The version of `revision`, from which the changes here set out; undefined if there is none yet. */
   const base = shallowRef<T>();
   /**
    * Versions that were sent and not answered: the server may have any of them, so only an answer makes it known again.
@@ -211,14 +211,14 @@ export function syncedDocument<T extends object, Initial extends T | undefined =
   }
   /** Resolves when it is here, or cannot be had now; the next call tries again. */
   const ready = (): Promise<void> => loading?.catch(() => undefined) ?? load();
-  /** Resolves when it is here; rejects where it cannot be had. */
+  /** Resolves when it is here; rejects if it cannot be had. */
   async function opened(): Promise<void> {
     await (loading ?? (loading = open()));
   }
 
   /**
-   * Finds out what became of what was sent and not answered, before anything else is sent. Gives whether the server has
-   * another version than the one that is known here; that is met then. Rejects where the server cannot say.
+   * Finds out what became of what was sent and not answered, before anything else is sent. Returns whether the server
+   * has another version than the one that is known here; that is met then. Rejects if the server cannot say.
    */
   async function learnOutcome(): Promise<boolean> {
     const stored = await source.fetch().catch((error: unknown) => {
@@ -302,7 +302,9 @@ export function syncedDocument<T extends object, Initial extends T | undefined =
   }
   channel.listen((news) => (news === 'forgotten' ? letGo() : void followOthers()));
 
-  /** Lets go of a document that was forgotten for good, here or in another window: nothing of it is shown, kept or sent. */
+  /**
+   * Lets go of a document that was forgotten for good, here or in another window: nothing of it is shown, kept or sent.
+   */
   function letGo(): void {
     isForgotten = true;
     clearTimeout(timer);
@@ -312,7 +314,7 @@ export function syncedDocument<T extends object, Initial extends T | undefined =
     [isMissing.value, state.value, trouble.value] = [true, 'saved', ''];
   }
 
-  /** Changes the document. Gives the reason where that is refused, and then nothing has changed. */
+  /** Changes the document. Returns the reason if that is refused, and then nothing has changed. */
   function change(name: string, next: T, merge?: string): string | undefined {
     const read = source.read(next);
     if (!read.ok) return read.issues[0]?.reason ?? 'This does not fit.';
@@ -333,7 +335,7 @@ export function syncedDocument<T extends object, Initial extends T | undefined =
 
   /**
    * Ends a conflict: what only one of the two changed is kept of both, and where both changed the same thing the chosen
-   * version counts. Rejects where the other version could not be kept as a copy; then nothing has changed.
+   * version counts. Rejects if the other version could not be kept as a copy; then nothing has changed.
    */
   const isStill = (other: Stored<T>): boolean => conflict.value === other;
   async function resolve(choice: Resolution): Promise<void> {

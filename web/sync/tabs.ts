@@ -5,7 +5,7 @@ const lockName = (tab: string): string => `zovrin.tab.${tab}`;
 
 let mine: Promise<string> | undefined;
 
-/** Holds a lock for as long as this page lives. Gives whether the lock was free. */
+/** Holds a lock for as long as this page lives. Returns whether the lock was free. */
 function hold(name: string): Promise<boolean> {
   return new Promise((taken) => {
     void navigator.locks.request(name, { ifAvailable: true }, (lock) => {

@@ -6,7 +6,7 @@ import { vault } from './vault';
 
 /** Where the steps of undo of a document outlive its page. */
 export interface UndoStore<T> {
-  /** What this window kept of a document, or else a window that is no longer open; undefined where there is nothing. */
+  /** What this window kept of a document, or else a window that is no longer open; undefined if there is nothing. */
   read(): Promise<History<T> | undefined>;
   /** Keeps a history. Only the versions that are new are written. */
   write(history: History<T>): Promise<void>;

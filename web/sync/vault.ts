@@ -55,13 +55,13 @@ export const vault = {
     key?.fill(0);
     key = undefined;
   },
-  /** A text as it may be kept under a name; null where it is about people and the vault is closed. */
+  /** A text as it may be kept under a name; null if it is about people and the vault is closed. */
   seal(name: string, text: string): string | null {
     if (!isAboutPeople(name)) return text;
     if (key === undefined) return null;
     return FORMAT + toBase64(cipherFor(key, name).encrypt(new TextEncoder().encode(text)));
   },
-  /** What was sealed under a name; null where it cannot be read with this key. */
+  /** What was sealed under a name; null if it cannot be read with this key. */
   unseal(name: string, sealed: string): string | null {
     if (!isAboutPeople(name)) return sealed;
     if (key === undefined || !sealed.startsWith(FORMAT)) return null;
@@ -71,7 +71,7 @@ export const vault = {
       return null;
     }
   },
-  /** The text under a name; null where there is none, or it cannot be read with this key. */
+  /** The text under a name; null if there is none, or it cannot be read with this key. */
   read(name: string): string | null {
     const sealed = safeStorage.read(name);
     return sealed === null ? null : vault.unseal(name, sealed);

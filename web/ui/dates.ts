@@ -11,7 +11,7 @@ export const longDayOf = (ms: number): string => longDay.format(ms);
 /** `19:02`. */
 export const clockTime = (ms: number): string => clock.format(ms);
 
-/** A plan's local start as `Thursday 26 November, 18:30`; empty where none is set. */
+/** A plan's local start as `Thursday 26 November, 18:30`; empty if none is set. */
 export function startInWords(startsAt: string | null): string {
   if (!startsAt) return '';
   const ms = new Date(startsAt).getTime();

@@ -95,7 +95,7 @@ const SMALLEST_RING = 8;
 
 /**
  * The smooth outline of what is covered, as one SVG path in millimetres: smoothed, cut at one half (marching squares),
- * fitted with cubic curves no further than `errorMm` away. Empty where nothing is covered. `passes` is how often it is
+ * fitted with cubic curves no further than `errorMm` away. Empty if nothing is covered. `passes` is how often it is
  * smoothed by about a cell.
  */
 export function outlineOf(covered: Coverage, grid: Grid, errorMm: number, passes = 1): string {

@@ -1,7 +1,7 @@
 import { toLocal, Y_AXIS, type Vec3 } from '../vector';
 import type { Ellipsoid } from './ellipsoid';
 
-/** How high one piece reaches straight above a place of the floor, in centimetres; 0 where it is not. */
+/** How high one piece reaches straight above a place of the floor, in centimetres; 0 if it is not. */
 function topOfPiece({ at, frame, radii }: Ellipsoid, x: number, z: number): number {
   // The upright line through the place meets the ellipsoid where its scaled local distance is one.
   const start = toLocal(frame, [x - at[0], 0, z - at[2]]);
@@ -14,7 +14,7 @@ function topOfPiece({ at, frame, radii }: Ellipsoid, x: number, z: number): numb
   return root < 0 ? 0 : at[1] + (Math.sqrt(root) - half) / square;
 }
 
-/** The top of some parts of a body over a place of the floor; 0 where there are none. */
+/** The top of some parts of a body over a place of the floor; 0 if there are none. */
 export const topOfParts = (
   flesh: readonly Ellipsoid[],
   [x, , z]: Vec3,

@@ -67,7 +67,7 @@ const lowestOf = (pose: Pose): number => lowestPoint(fleshOf(skeletonOf(pose, RE
 
 const round = (degrees: number): number => Math.round(degrees * 10) / 10;
 
-/** Turns a joint from where it is held towards the floor; undefined where the limb has no such joint or stays level. */
+/** Turns a joint from where it is held towards the floor; undefined if the limb has no such joint or stays level. */
 function lowering(pose: Pose, joint: JointName, side: Side, part: LetDown): SettleStep | undefined {
   const value = jointOf(pose, joint, side);
   if (value === undefined) return undefined;

@@ -4,7 +4,7 @@ import type { HoldStep, Plan } from '#core/plan';
 import StepFigure from '../../widgets/figures/StepFigure.vue';
 import { useLibrary } from '../../state/library';
 
-/** The figures of a plan in a row on one ground line, in the order in which they come. */
+/** The figures of a plan in a row on one ground line, in order. */
 const { plan } = defineProps<{ plan: Plan }>();
 const library = useLibrary();
 

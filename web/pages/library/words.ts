@@ -76,16 +76,8 @@ export const FILTERS: readonly Group[] = [
 /** What is chosen in every group of filters, as fields and the address hold it. */
 export type ChosenValues = { [group in keyof Chosen]: string[] };
 
-export const nothingChosen = (): ChosenValues => ({
-  approach: [],
-  family: [],
-  area: [],
-  sides: [],
-  props: [],
-  wall: [],
-  length: [],
-  leaveOut: [],
-});
+export const nothingChosen = (): ChosenValues =>
+  structuredClone<{ readonly [group in keyof Chosen]: readonly string[] }>(NOTHING_CHOSEN) as ChosenValues;
 
 /** What is chosen, as the search takes it: an address that was typed by hand may name what there is not. */
 export function chosenOf(values: ChosenValues): Chosen {

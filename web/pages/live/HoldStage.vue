@@ -30,7 +30,7 @@ const held = computed(() => {
   return step?.kind === 'hold' ? step : undefined;
 });
 const figureSide = computed(() => (lit.value === 'both' ? 'left' : lit.value));
-/** What is still to come of it; what it has had, where it goes on until it is ended. */
+/** What is still to come of it; what it has had, where it continues until it is ended. */
 const time = computed(() =>
   state.value.open ? clockOfMs(state.value.groupIntoMs) : countdown(state.value.groupMoreMs),
 );

@@ -76,7 +76,7 @@ export function useLedRun(stored: StoredPlan, plan: Plan, clock: SessionClock, f
     isStorageFull.value = !storeLocalRun(local.value);
     void outbox.send();
   }
-  /** Adds an event, where this window leads. Gives whether it did. */
+  /** Adds an event, where this window leads. Returns whether it did. */
   function happen(body: NewRunEvent): boolean {
     if (!leading.value) return false;
     const storedRun = local.value && !clock.rehearsal ? readLocalRun(local.value) : undefined;

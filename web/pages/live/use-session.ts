@@ -102,7 +102,7 @@ export function useSession(
     void led.listen();
   });
   onBeforeUnmount(stopTicker);
-  /** What went by unseen does not count: it goes on from where it was. */
+  /** What went by unseen does not count: it continues from where it was. */
   function excludeGap(): void {
     const gap = unseen.value;
     if (gap) happen({ kind: 'missed', fromMs: gap.fromMs });
@@ -152,7 +152,7 @@ export function useSession(
     else happen({ kind: 'stretched', byMs: by * 30_000 });
   }
 
-  /** The hold under way goes on until it is ended by hand, or again only for its time. */
+  /** The hold under way continues until it is ended by hand, or again only for its time. */
   function holdOn(): void {
     happen({ kind: 'opened', open: !state.value.open });
   }

@@ -36,7 +36,7 @@ const COLUMNS = [
   { key: 'note', label: 'Note', of: ({ note }: Row) => note },
 ];
 async function add(): Promise<void> {
-  // Whoever is quick types before the groups are here.
+  // Fast typing can come before the groups have loaded.
   await people.ready();
   const there = namesake(name.value, rows.value);
   refused.value =

@@ -66,7 +66,7 @@ async function add(anyway = false): Promise<void> {
   same.value = undefined;
   refused.value = name.value.trim() === '' ? 'Type a name, or initials, first.' : '';
   if (refused.value) return;
-  // Whoever is quick types before the people are here.
+  // Fast typing can come before the people have loaded.
   await people.ready();
   same.value = anyway ? undefined : namesake(name.value, known.value);
   if (!same.value) await make(newPerson(name.value.trim()));

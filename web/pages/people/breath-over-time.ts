@@ -58,7 +58,7 @@ export const breathOverTime = (measured: readonly MeasuredOn[], tone: Tone): Cha
 
 const STEADY_SECONDS = 0.3;
 
-/** What became of the out-breath, in a sentence: from the first measuring to the last. */
+/** The trend of the out-breath, in a sentence: from the first measurement to the last. */
 export function breathOverTimeInWords(measured: readonly MeasuredOn[]): string {
   const [first, last] = [measured[0], measured.at(-1)];
   if (!first || !last || first === last) {

@@ -105,7 +105,7 @@ export function useMeasuring(now: () => Ms = Date.now) {
 
   const SIMULATED_BREATHS = 7;
   const simulating = ref(false);
-  /** What stands here was made up: it is nobody's breath, and is not kept. */
+  /** These values are simulated: they are nobody's breath, and are not saved. */
   const simulated = ref(false);
   function stopSimulating(): void {
     clearTimeout(timer);

@@ -15,7 +15,7 @@ export function usePerson(id: string) {
   void synced.ready();
   return {
     ...synced,
-    /** Changes some of what is kept of them. Gives the reason where that is refused. */
+    /** Changes some of what is kept of them. Returns the reason if that is refused. */
     put: (name: string, patch: Partial<Person>): string | undefined =>
       synced.change(name, { ...synced.document.value, ...patch }),
   };

@@ -14,7 +14,7 @@ void places.ready();
 const options = computed(() => [
   { value: '', label: 'no place chosen' },
   ...(places.places ?? []).map(({ id, document }) => ({ value: id, label: document.name })),
-  // A place that is gone, or not here yet, stays chosen.
+  // A place that was deleted, or has not loaded yet, stays selected.
   ...(plan.cupboard !== null && !places.place(plan.cupboard)
     ? [{ value: plan.cupboard, label: places.places ? `${plan.place || 'a place'}, not here any more` : plan.place }]
     : []),

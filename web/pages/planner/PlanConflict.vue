@@ -9,7 +9,7 @@ import ConflictDialog from '../../widgets/documents/ConflictDialog.vue';
 import { changeInWords } from './versions/words';
 import RibbonThumb from '../../widgets/ribbon/RibbonThumb.vue';
 
-/** The plan on the desk changed in two windows: both versions as ribbons, one below the other. */
+/** The open plan changed in two windows: both versions as ribbons, one below the other. */
 const editor = useEditor();
 const library = useLibrary();
 const drawn = (plan: Plan) => ({ plan, timeline: compileTimeline(plan, library.all) });
@@ -17,7 +17,7 @@ const versions = computed(() =>
   editor.conflict && editor.plan ? { mine: drawn(editor.plan), theirs: drawn(editor.conflict.document) } : undefined,
 );
 const MAX_SHOWN = 3;
-/** What is otherwise in this window, in a few words. */
+/** What differs in this window, in a few words. */
 const differences = computed(() => {
   if (!versions.value) return '';
   const changes = planChanges(versions.value.theirs.plan, versions.value.mine.plan).map(changeInWords);

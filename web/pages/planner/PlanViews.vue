@@ -8,8 +8,8 @@ import { useUndoKeys } from '../../ui/use-undo-keys';
 import { useEditor } from '../../state/editor';
 
 /**
- * A room of the plan on the desk with some views: the way back, the views, undo, and what the room puts beside them
- * (`head`, `end`). The view is part of the address, so that it can be kept and gone back from; the slot gets it.
+ * The frame of a planner page with several views: back link, views, undo, and what the page adds (`head`, `end`). The
+ * view is part of the address, so that it survives a reload and Back works; the slot gets it.
  */
 const { views } = defineProps<{
   /** The first is the one it opens with. */

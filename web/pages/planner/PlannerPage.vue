@@ -6,7 +6,7 @@ import { ApiProblem } from '../../client/http';
 import { useEditor } from '../../state/editor';
 import PlanConflict from './PlanConflict.vue';
 
-/** A plan, opened: its steps and its props are two views of the same desk, with one history of undo. */
+/** The planner: the pages of one open plan share its undo. */
 const { id } = defineProps<{ id: string }>();
 
 const editor = useEditor();

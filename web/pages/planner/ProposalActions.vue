@@ -7,12 +7,12 @@ import { useEditor } from '../../state/editor';
 import { useVariants } from './variants/use-variants';
 
 /**
- * What is proposed, in words (the slot), and what becomes of it: taken as one step of undo, kept as a variant, or left.
+ * A proposal in words (the slot), with its actions: apply as one step of undo, keep as a variant, or discard.
  */
 const { edit, name, after } = defineProps<{
-  /** What taking it does; undefined where there is nothing to take. */
+  /** Applies it; undefined if there is nothing to apply. */
   edit: PlanEdit | undefined;
-  /** What it is called as a variant, and the plan it makes. */
+  /** Its name as a variant, and the plan it leads to. */
   name: string;
   after: Plan | undefined;
 }>();

@@ -11,7 +11,7 @@ import { useForecast } from '../../widgets/jobs/use-forecast';
 import ForecastLine from './forecast/ForecastLine.vue';
 import { usePlanKeys } from './use-plan-keys';
 
-/** The steps of the plan on the desk: ribbon, list and the chosen step. */
+/** The steps of the open plan: ribbon, list and the chosen step. */
 const editor = useEditor();
 const demand = useDemand();
 const list = useTemplateRef('list');
@@ -21,7 +21,7 @@ const { forecast } = useForecast(toRef(() => editor.plan));
 
 usePlanKeys({
   add: () => add.value?.focus(),
-  // After the step that was chosen last has its fields.
+  // Once the step that was selected last has its fields.
   toFields: () => void nextTick(() => inspector.value?.querySelector<HTMLElement>('input, select, button')?.focus()),
   toList: () => list.value?.focusSelected(),
   inFields: (target) => inspector.value?.contains(target) ?? false,
@@ -61,7 +61,7 @@ watch(
         <StepList ref="list" :plan="editor.plan" :timeline="editor.timeline" />
         <AddStep ref="add" @added="list?.focusSelected()" />
       </div>
-      <!-- What is done at one field, without leaving it, is one step of undo. -->
+      <!-- Changes in one field, without leaving it, are one step of undo. -->
       <aside
         ref="inspector"
         aria-label="Chosen step"

@@ -15,7 +15,7 @@ const {
   before: { plan: Plan; timeline: Timeline };
   after: { plan: Plan; timeline: Timeline } | undefined;
   locks?: boolean;
-  /** Id of the step that is looked at; it is lit in both. */
+  /** Id of the highlighted step; it is highlighted in both. */
   chosen: string | undefined;
 }>();
 const emit = defineEmits<{ choose: [id: string]; lock: [id: string] }>();

@@ -4,7 +4,7 @@ import { useEditor } from '../../state/editor';
 import IconButton from '../../ui/IconButton.vue';
 import { editInWords } from './edit-words';
 
-/** Undo and redo of the plan on the desk; what each would do is said where it is known. */
+/** Undo and redo of the open plan; what each would do is said where it is known. */
 const editor = useEditor();
 const inWords = (edit: typeof editor.lastEdit): string => (edit ? `: ${editInWords(edit, editor.plan)}` : '');
 const undoHint = computed(() => `Undo${inWords(editor.lastEdit)} (Ctrl Z)`);

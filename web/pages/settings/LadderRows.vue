@@ -9,7 +9,7 @@ import IconButton from '../../ui/IconButton.vue';
 /** The ladder of ratios, the gentle first: each is a row with its gate. */
 const { ladder, accept } = defineProps<{
   ladder: readonly Rung[];
-  /** Takes the changed ladder; gives the reason where it is refused. */
+  /** Takes the changed ladder; returns the reason if it is refused. */
   accept: (ladder: Rung[]) => string | undefined;
 }>();
 

@@ -11,7 +11,7 @@ import { useSettings } from '../../state/settings';
 import LadderRows from './LadderRows.vue';
 import LockFields from './LockFields.vue';
 
-/** The settings: what is worth a second look, how a breath may grow, and the ladder of ratios. */
+/** The settings: what is worth checking, how a breath may grow, and the ladder of ratios. */
 const settings = useSettings();
 void settings.ready();
 

@@ -22,7 +22,7 @@ const {
 } = defineProps<{
   modelValue: Seconds | null;
   label: string;
-  /** Takes the length; gives the reason where it is refused. */
+  /** Takes the length; returns the reason if it is refused. */
   accept: (seconds: Seconds | null) => string | undefined;
   usual?: Seconds | string;
   /** Where lengths are measured in breaths: the seconds of one. */

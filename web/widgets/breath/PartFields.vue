@@ -11,7 +11,7 @@ const { part, number, only, accept } = defineProps<{
   part: BreathPart;
   number: number;
   only: boolean;
-  /** Takes the changed part, or null to remove it; gives the reason where it is refused. */
+  /** Takes the changed part, or null to remove it; returns the reason if it is refused. */
   accept: (part: BreathPart | null) => string | undefined;
 }>();
 

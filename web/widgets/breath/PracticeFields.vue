@@ -15,7 +15,7 @@ const {
   practice: BreathPractice;
   /** Practices to begin with. */
   presets?: readonly Preset[];
-  /** Takes the changed practice; gives the reason where it is refused. */
+  /** Takes the changed practice; returns the reason if it is refused. */
   accept: (practice: BreathPractice) => string | undefined;
 }>();
 

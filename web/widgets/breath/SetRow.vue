@@ -33,7 +33,7 @@ const { set, number, only, open, countSeconds, accept } = defineProps<{
   only: boolean;
   open: boolean;
   countSeconds: Seconds;
-  /** Takes the changed set, or null to remove it; gives the reason where it is refused. */
+  /** Takes the changed set, or null to remove it; returns the reason if it is refused. */
   accept: (set: BreathSet | null) => string | undefined;
 }>();
 const emit = defineEmits<{ toggle: []; copy: []; move: [by: -1 | 1] }>();

@@ -6,7 +6,7 @@ import { BREATH_LIMITS, QUARTERS, QUARTER_NAMES, type Quarter, type Ratio } from
 /** A breath as a wave whose corners are pulled in whole counts, or moved with the arrow keys. */
 const { counts, accept } = defineProps<{
   counts: Ratio;
-  /** Takes other counts; gives the reason where they are refused. */
+  /** Takes other counts; returns the reason where they are refused. */
   accept: (counts: Ratio) => string | undefined;
 }>();
 

@@ -95,6 +95,6 @@ export const partOf = (
   { set, part }: Pick<TonedPhase, 'set' | 'part'>,
 ): BreathPart | undefined => sets[set]?.parts[part];
 
-/** Where a breath is felt, in words; empty where it is said nowhere. */
+/** Where a breath is felt, in words; empty if it is said nowhere. */
 export const placeWord = (part: BreathPart | undefined): string =>
   part && 'place' in part && part.place ? PLACE_WORDS[part.place] : '';

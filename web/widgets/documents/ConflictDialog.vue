@@ -16,7 +16,7 @@ const { conflict, noun, keepsCopy, resolve } = defineProps<{
   noun: string;
   /** Whether the version that is not chosen is kept as a document of its own. */
   keepsCopy?: boolean;
-  /** Rejects where the other version could not be kept. */
+  /** Rejects if the other version could not be kept. */
   resolve: (choice: Resolution) => Promise<void>;
 }>();
 const trouble = ref('');

@@ -14,7 +14,7 @@ const {
   least = 1300,
 } = defineProps<{
   figure: DrawnFigure | undefined;
-  /** What is read out; empty where the name stands beside it. */
+  /** What is read out; empty if the name stands beside it. */
   label: string;
   /** For the second side. */
   mirrored?: boolean;

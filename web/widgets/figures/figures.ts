@@ -41,7 +41,7 @@ function ask<T>(of: (artist: Remote<Artist>) => unknown): Promise<T> {
   return Promise.race([of(artist) as Promise<T>, broken]);
 }
 
-/** Draws a figure in the worker; the same one is drawn once. Rejects when the worker can not draw it. */
+/** Draws a figure in the worker; the same one is drawn once. Rejects when the worker cannot draw it. */
 export function drawFigure(request: FigureRequest): Promise<MeasuredFigure> {
   const key = JSON.stringify(request);
   const known = cache.get(key);
@@ -83,7 +83,7 @@ const standard = shallowRef<Readonly<Record<string, DrawnFigure>>>();
 let isRequested = false;
 
 /**
- * The figures that ship ready, by the position's id; undefined until they have come, empty where they can not be had.
+ * The figures that ship ready, by the position's id; undefined until they have come, empty if they cannot be had.
  */
 export function useStandardFigures() {
   if (!isRequested) {

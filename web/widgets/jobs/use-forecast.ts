@@ -8,7 +8,7 @@ import { useJob } from './use-job';
 
 const AFTER_MS = 350;
 
-/** When the plan on the desk would end, worked out anew a moment after it was changed. */
+/** When the open plan would end, worked out anew a moment after it was changed. */
 export function useForecast(plan: Ref<Plan | undefined>) {
   const library = useLibrary();
   const paces = usePaces();

@@ -37,7 +37,7 @@ const {
   withWhy?: boolean;
   /** The position whose figure gives heights; none if there is no figure. */
   position?: Position | undefined;
-  /** What one person can have of each kind; undefined where no place is chosen. */
+  /** What one person can have of each kind; undefined if no place is chosen. */
   atHand?: Available | undefined;
   /** What is done with the props on the way to this set-up. */
   moves?: readonly MoveInWords[];

@@ -24,7 +24,7 @@ const { position, setUp, row, atHand } = defineProps<{
   position: Position;
   setUp: SetUp;
   row: SetUpRow;
-  /** What one person can have of each kind; undefined where no place is chosen. */
+  /** What one person can have of each kind; undefined if no place is chosen. */
   atHand: Available | undefined;
 }>();
 const emit = defineEmits<{ take: [Stack] }>();

@@ -30,11 +30,11 @@ export function insteadInWords({ want, instead, pieces }: Given): string {
   return `${pieces} of ${want.pieces} ${wanted(want, want.pieces)}: ${pieces === 1 ? '' : 'for each '}${by.join(' and ')}`;
 }
 
-/** `6 blankets, long half, short`; `10 eye pillows short, only if wished`. */
+/** `6 blankets, long half, short`; `10 eye pillows short, optional`. */
 export const unmetInWords = ({ want, pieces }: Unmet): string =>
   `${pieces} ${wanted(want, pieces)} short${want.optional ? ', only if wished' : ''}`;
 
-/** What is said of people at a wall where not all have room at once; empty where they do, or nobody needs it. */
+/** What is said of people at a wall where not all have room at once; empty if they do, or nobody needs it. */
 export function wallInWords(some: number, step: Step, place: Place): string {
   if (some === 0) return '';
   if (place.wallCm === 0)
@@ -50,13 +50,13 @@ export function wallInWords(some: number, step: Step, place: Place): string {
     : `${people(some)} at the wall, room for ${atOnce} at once${heads}: in ${turns.length} turns of ${turns[0]}, or split the group.`;
 }
 
-/** What a place lacks for a step, in words: pieces, and the wall (empty where it is enough, or not needed). */
+/** What a place lacks for a step, in words: pieces, and the wall (empty if it is enough, or not needed). */
 export interface StepTrouble {
   short: string[];
   wall: string;
 }
 
-/** Everything that a place lacks for a step, in words; undefined where it lacks nothing. */
+/** Everything that a place lacks for a step, in words; undefined if it lacks nothing. */
 export function stepTrouble(step: Step, moments: readonly MetMoment[], place: Place): StepTrouble | undefined {
   const unmet = moments.flatMap(({ assignment }) => assignment.unmet.filter(({ want }) => !want.optional));
   const short = [...new Set(unmet.map((one) => `${unmetInWords(one)} in ${place.name}.`))];

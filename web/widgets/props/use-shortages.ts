@@ -3,7 +3,7 @@ import { useDemand } from '../../state/demand';
 import { useEditor } from '../../state/editor';
 import { stepTrouble, type StepTrouble } from './need-words';
 
-/** What the plan's place lacks for each step that it lacks something for, in words; empty where no place is chosen. */
+/** What the plan's place lacks for each step that it lacks something for, in words; empty if no place is chosen. */
 export function useShortages() {
   const editor = useEditor();
   const demand = useDemand();

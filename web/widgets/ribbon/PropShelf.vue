@@ -13,7 +13,7 @@ const { timeline, scale, groupSize, stock, y, width } = defineProps<{
   timeline: Timeline;
   scale: RibbonScale;
   groupSize: number;
-  /** What the place has; undefined where no place is chosen. */
+  /** What the place has; undefined if no place is chosen. */
   stock: Available | undefined;
   y: number;
   width: number;

@@ -6,7 +6,7 @@ import NumberField from '../../ui/fields/NumberField.vue';
 /** Who is there: people by name, and how many besides. */
 const { people, others = null } = defineProps<{
   people: readonly string[];
-  /** How many besides; null where that is not asked. */
+  /** How many besides; null if that is not asked. */
   others?: number | null;
 }>();
 const emit = defineEmits<{ change: [people: string[], others: number] }>();

@@ -60,7 +60,7 @@ export function steadyClock(leftOutMs = 0): SessionClock {
   };
 }
 
-/** A clock that begins now and goes faster; at another speed it goes on from where it is. */
+/** A clock that begins now and goes faster; at another speed it continues from where it is. */
 export function rehearsalClock(atFirst: number): SessionClock {
   const speed = ref(atFirst);
   let [since, from] = [Date.now(), Date.now()];

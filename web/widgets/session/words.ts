@@ -16,7 +16,7 @@ export const people = (count: number): string => (count === 1 ? '1 person' : `${
 export const spareInWords = ({ totals: { spareMs } }: Sums): string =>
   `${clockOfMs(Math.abs(spareMs))} ${spareMs < 0 ? 'over' : 'to spare'}`;
 
-/** Whether the sides of a plan are even: `even`, `right 0:40 short`, or empty where nothing has sides. */
+/** Whether the sides of a plan are even: `even`, `right 0:40 short`, or empty if nothing has sides. */
 export function balanceInWords({ totals: { leftMs, rightMs } }: Sums): string {
   if (leftMs + rightMs === 0) return '';
   if (leftMs === rightMs) return 'even';

@@ -20,7 +20,7 @@ const {
   problem = () => '',
 } = defineProps<{
   prompts: readonly Line[];
-  /** Takes the changed prompts; gives the reason where they are refused. */
+  /** Takes the changed prompts; returns the reason where they are refused. */
   accept: (prompts: Line[]) => string | undefined;
   twoSided?: boolean;
   /** What is wrong with the words of a prompt, by its place in the list. */

@@ -17,7 +17,7 @@ export function readUnfinished(stored: unknown): CustomEntry | undefined {
 /** The key of the drafts of an entry. */
 export const draftKey = (id: string): string => `entry.${id}`;
 
-/** Begins a custom entry in this browser. Gives its id. */
+/** Begins a custom entry in this browser. Returns its id. */
 export async function beginEntry(make: (id: string) => CustomEntry): Promise<string> {
   const id = `own-${newId()}`;
   const drafts = await openDrafts();

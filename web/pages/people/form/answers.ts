@@ -9,7 +9,7 @@ import {
   type Person,
 } from '#core/people';
 
-/** What was answered to one question; what is typed stays as it was typed until it is kept. */
+/** The answer to one question; typed text stays as it was until it is saved. */
 export interface Answer {
   yes: boolean;
   degree: string;
@@ -39,7 +39,7 @@ export function answersOf({ conditions }: Person, questions: readonly Condition[
   );
 }
 
-/** What is wrong with the answers, by question; nothing where nothing is. */
+/** The problems of the answers, by question; empty if there are none. */
 export function refusals(answers: Answers, questions: readonly Condition[], today: string): Record<string, string> {
   return Object.fromEntries(
     questions.flatMap((question): [string, string][] => {

@@ -5,7 +5,7 @@ import PickField from '../../../ui/fields/PickField.vue';
 import { useEditor } from '../../../state/editor';
 import { usePeople } from '../../../state/people';
 
-/** Which group of people comes to the plan on the desk; its name and number come with it. */
+/** Which group of people comes to the open plan; its name and number come with it. */
 const { plan, label = 'for' } = defineProps<{ plan: Plan; label?: string }>();
 
 const editor = useEditor();
@@ -17,7 +17,7 @@ const options = computed(() => [
     value: id,
     label: `${document.name}, ${document.members.length}`,
   })),
-  // A group that is gone, or not here yet, stays chosen.
+  // A group that was deleted, or has not loaded yet, stays selected.
   ...(plan.groupId !== null && !people.group(plan.groupId)
     ? [{ value: plan.groupId, label: people.groups ? `${plan.group || 'a group'}, not here any more` : plan.group }]
     : []),

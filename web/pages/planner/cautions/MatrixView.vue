@@ -6,7 +6,7 @@ import CautionMark from '../../../widgets/cautions/CautionMark.vue';
 import ClassMatrix from './ClassMatrix.vue';
 import DecideFor from './DecideFor.vue';
 
-/** Everyone against every step, and beside it the cell that is chosen. */
+/** Everyone by every step, and beside it the selected cell. */
 const { plan, matrix } = defineProps<{ plan: Plan; matrix: Matrix }>();
 
 const chosen = ref<{ personId: string; stepId: string } | null>(null);
@@ -24,7 +24,7 @@ const summary = computed(() => {
   if (open === 0) return `Nothing is open${others}.`;
   return `${people} of ${matrix.rows.length} people have something to look at, ${open} in all${others}.`;
 });
-/** It opens with the most careful that is open, the first of these. */
+/** Opens with the first cell of the most careful open level. */
 onMounted(() => {
   const open = matrix.rows.flatMap(({ personId, cells, session }) => [
     ...cells.map((one, i) => ({ personId, stepId: plan.steps[i]?.id ?? '', level: openLevel(one) })),

@@ -13,7 +13,7 @@ import { useLibrary } from '../../../state/library';
 import { usePeople } from '../../../state/people';
 import { useScreening } from '../../../state/screening';
 
-/** The plan as one person does it beside that of the others: step for step as long. */
+/** One person's version of the plan beside the plan itself: each step takes as long. */
 const { plan, matrix } = defineProps<{ plan: Plan; matrix: Matrix }>();
 
 const people = usePeople();
@@ -33,7 +33,7 @@ const differences = computed(() =>
     step: version.value?.plan.steps[one.index],
   })),
 );
-/** What was chosen and has no room in the time of its step. */
+/** Chosen alternatives that do not fit into the time of their step. */
 const unfitting = computed(() =>
   (row.value?.cells ?? []).flatMap(({ state }, i) => {
     const step = plan.steps[i];

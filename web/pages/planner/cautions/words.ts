@@ -1,6 +1,6 @@
 import { LEVEL_WORDS, LEVELS, openLevel, type Cell, type Level, type MatrixRow } from '#core/caution';
 
-/** What a cell is in one or two words. */
+/** The state of a cell in one or two words. */
 export function cellInWords(cell: Cell): string {
   if (cell.state === 'instead') return cell.insteadLevel === null ? 'instead' : 'look again';
   if (cell.state === 'seen') return 'seen';

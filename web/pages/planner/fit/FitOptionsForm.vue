@@ -8,7 +8,7 @@ import TextField from '../../../ui/fields/TextField.vue';
 import TimeField from '../../../ui/fields/TimeField.vue';
 import { useLibrary } from '../../../state/library';
 
-/** What a plan is to be fitted to: a length or the hour it ends, in which steps, and what is kept. */
+/** The fit options: a length or an end time, the grid, and what is reserved. */
 const { plan, options } = defineProps<{ plan: Plan; options: FitOptions }>();
 const emit = defineEmits<{ change: [options: FitOptions | null] }>();
 const library = useLibrary();
@@ -19,7 +19,7 @@ const KINDS = [
 ];
 const GRIDS = FIT_GRIDS.filter((grid) => grid > 1).map((grid) => ({ value: String(grid), label: `${grid} s` }));
 
-/** Takes a change; gives the reason where it makes no length. */
+/** Accepts a change; returns the reason if it gives no length. */
 function put(patch: Partial<FitOptions>): string | undefined {
   const next = { ...options, ...patch };
   const length = targetLength(plan, next);

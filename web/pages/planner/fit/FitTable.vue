@@ -8,7 +8,7 @@ import { useEditor } from '../../../state/editor';
 import type { FitRow } from './rows';
 import WeightSlider from './WeightSlider.vue';
 
-/** Each length before and after, what it gains or loses about one line, and how hard it holds on. */
+/** Each length before and after, the difference about one line, and its priority. */
 const { rows, fitted } = defineProps<{ rows: readonly FitRow[]; fitted: boolean }>();
 const chosen = defineModel<string | undefined>('chosen');
 const editor = useEditor();

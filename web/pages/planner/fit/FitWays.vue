@@ -4,7 +4,7 @@ import { makeUpInWords, wayEdit, wayInWords, type Fit, type FitOptions, type Way
 import { several, type Plan } from '#core/plan';
 import { useEditor } from '../../../state/editor';
 
-/** Why a plan cannot be fitted, and what would do it: each by itself, or the two that cost the least. */
+/** Why a plan cannot be fitted, and what would help: single changes, or the cheapest pair. */
 const { plan, fit, options } = defineProps<{
   plan: Plan;
   fit: Extract<Fit, { kind: 'tooLong' | 'tooShort' }>;

@@ -17,7 +17,7 @@ import { fitRows } from './rows';
 import ProposalActions from '../ProposalActions.vue';
 import TwoRibbons from '../TwoRibbons.vue';
 
-/** Fit to the hour: before and after as two ribbons, what each length gains or loses, then take it or leave it. */
+/** Fit to a length: before and after as two ribbons, the difference of each length, then apply or discard. */
 const { plan, timeline } = defineProps<{ plan: Plan; timeline: Timeline }>();
 const editor = useEditor();
 const library = useLibrary();

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { FIT_WEIGHTS, type FitWeight } from '#core/plan';
 
-/** How hard a step holds on to its length: three stops, from giving way first to keeping it. */
+/** The priority of a step's length: three stops, from "shorten first" to "keep". */
 const { name, disabled = false } = defineProps<{ name: string; disabled?: boolean }>();
 const weight = defineModel<FitWeight>({ required: true });
 

@@ -10,7 +10,7 @@ export interface FitRow {
   key: string;
   step: Step;
   index: number;
-  /** `each side`, `left`, `set 2`; empty where there is one. */
+  /** `each side`, `left`, `set 2`; empty if there is one. */
   which: string;
   from: string;
   to: string;
@@ -51,7 +51,7 @@ function lockedRows(step: Step, index: number): FitRow[] {
   return (['left', 'right'] as const).map((side) => row(side, clockOfSeconds(length[side])));
 }
 
-/** A row for each length that is or could be fitted, in the order of the steps; locked ones stand as they are. */
+/** A row for each length that is or could be fitted, in the order of the steps; locked ones are shown unchanged. */
 export function fitRows({ steps }: Plan, lengths: readonly FittedLength[]): FitRow[] {
   return steps.flatMap((step, index) => {
     const own = lengths.filter(({ stepId }) => stepId === step.id);

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { basisInWords, chanceInWords, forecastInWords, type Forecast } from '#core/review';
 
-/** When the plan would really end, as one line under its ribbon. It keeps its place while it is worked out. */
+/** The forecast end as one line under the ribbon. It keeps its space while it is computed. */
 const { planId, forecast } = defineProps<{ planId: string; forecast: Forecast | undefined }>();
 </script>
 

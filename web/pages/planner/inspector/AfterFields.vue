@@ -8,7 +8,7 @@ import { useEdit } from '../use-edit';
 import FieldGroup from '../../../ui/fields/FieldGroup.vue';
 import { useLibrary } from '../../../state/library';
 
-/** What follows the hold: a still rest after each side or after both, and a loosening. */
+/** What follows the hold: a still rest after each side or after both, and a release. */
 const { step } = defineProps<{ step: HoldStep }>();
 
 const edit = useEdit();

@@ -15,7 +15,7 @@ import { rateInWords } from '../steps/words';
 import LoadFlags from './LoadFlags.vue';
 import { useEdit } from '../use-edit';
 
-/** A breath practised inside the hold: which, after how long, and whether it goes on to the end. */
+/** A breath practised inside the hold: which, after how long, and whether it continues to the end. */
 const { step } = defineProps<{ step: HoldStep }>();
 
 const edit = useEdit();

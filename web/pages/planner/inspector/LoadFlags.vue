@@ -7,7 +7,7 @@ import { useEditor } from '../../../state/editor';
 import { useSettings } from '../../../state/settings';
 import { useLastTaught } from './use-last-taught';
 
-/** What is worth a second look in a practice by the settings, and what grew too fast since it was last taught. */
+/** What is worth checking in a practice by the settings, and what grew too fast since it was last taught. */
 const { practice, stepId } = defineProps<{ practice: BreathPractice; stepId: string }>();
 
 const settings = useSettings();

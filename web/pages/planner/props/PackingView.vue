@@ -18,7 +18,7 @@ const demand = useDemand();
 const places = usePlaces();
 const library = useLibrary();
 
-/** Any other place can be packed from; one at home is the likeliest. */
+/** Props can be packed from any other place; one at home comes first. */
 const stores = computed(() =>
   (places.places ?? [])
     .filter(({ id }) => id !== plan.cupboard)
@@ -41,7 +41,7 @@ watch(
 const kinds = computed(() => list.value?.kinds.filter(({ bring }) => bring > 0) ?? []);
 const stays = computed(() => list.value?.kinds.filter(({ there }) => there > 0) ?? []);
 const mats = computed(() => Math.max(0, plan.groupSize - (demand.place?.mats.count ?? 0)));
-/** What is to be known while laying out: what lies in place of what, and what nobody has. */
+/** What to know while setting out: substitutes, and what is missing. */
 const steps = computed(() =>
   plan.steps.flatMap((step, index) => {
     const moments = list.value?.moments.filter(({ stepIndex }) => stepIndex === index) ?? [];

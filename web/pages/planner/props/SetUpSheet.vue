@@ -17,7 +17,7 @@ const known = useKnowledge();
 const people = usePeople();
 const screening = useScreening();
 const cells = computed(() => sheetCells(plan, timeline));
-/** What single people do is only on the sheet where the teacher wants it there. */
+/** Alternatives for individual people are on the sheet only if the teacher wants them there. */
 const withPeople = ref(false);
 const careful = computed(
   () =>

@@ -11,11 +11,11 @@ export interface SheetCell {
   number: string;
   setUp: SetUp;
   rows: string[];
-  /** What is counted out for the group: `12 bolsters, 24 blankets`. */
+  /** Totals for the group: `12 bolsters, 24 blankets`. */
   group: string;
-  /** What changes while it is held: `after 2:00 block away`, `moves to the other side`. */
+  /** Prop changes during the hold: `after 2:00 block away`, `moves to the other side`. */
   changes: string[];
-  /** `4 of 12 instead: cushion, …`; empty where all have the same. */
+  /** `4 of 12 instead: cushion, …`; empty if all have the same. */
   other: string;
 }
 

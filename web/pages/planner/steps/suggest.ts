@@ -10,7 +10,7 @@ import {
 import { breathFrom, holdDefaults, holdFrom, holdNamed, moveStep, restStep, talkStep, type Step } from '#core/plan';
 import { clockOfSeconds } from '#core/time';
 
-/** Something that can be added to a plan, found by what was typed. */
+/** Something that can be added to a plan. */
 export interface Suggestion {
   name: string;
   says: string;
@@ -25,7 +25,7 @@ interface Entry extends Suggestion {
   names: string[];
 }
 
-/** What there is to choose from. */
+/** The entries to choose from. */
 export interface Offer {
   positions: readonly Position[];
   techniques: readonly Technique[];

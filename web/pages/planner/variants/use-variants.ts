@@ -15,7 +15,7 @@ export function useVariants(planId: string) {
   const put = (name: string, variants: Variant[]): string | undefined =>
     synced.change(name, { ...synced.document.value, variants });
 
-  /** Keeps a plan as one more variant; gives what came of it, in words. The oldest gives way to a fourth. */
+  /** Keeps a plan as another variant; returns the outcome in words. A fourth replaces the oldest. */
   async function keep(name: string, plan: Plan): Promise<string> {
     await synced.ready();
     if (!synced.isLoaded.value) return synced.trouble.value;

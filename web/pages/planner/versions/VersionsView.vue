@@ -39,7 +39,7 @@ const reads = latestOnly();
 async function load(): Promise<void> {
   const isLatest = asks();
   try {
-    // What was just done is a version too.
+    // The present state is a version too.
     await editor.save();
     const found = await listVersions(editor.id);
     if (!isLatest()) return;
