@@ -22,7 +22,7 @@ export default {
     '<rootDir>/tests/house',
   ],
   testMatch: ['**/*.test.ts'],
-  // Tests of components ask for `jsdom` in their first line; Vue is then still the one for Node.
+  // Tests of components ask for `tests/support/jsdom.js` in their first line; Vue is then still the one for Node.
   testEnvironmentOptions: { customExportConditions: ['node', 'node-addons'] },
   moduleFileExtensions: ['ts', 'vue', 'js', 'mjs', 'cjs', 'json'],
   extensionsToTreatAsEsm: ['.ts', '.vue'],

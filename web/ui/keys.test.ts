@@ -1,4 +1,4 @@
-/** @jest-environment jsdom */
+/** @jest-environment ./tests/support/jsdom.js */
 import { afterEach, beforeEach, describe, expect, jest, test } from '@jest/globals';
 import { nextTick } from 'vue';
 import { mounted, type Mounted } from '../../tests/support/mounted';

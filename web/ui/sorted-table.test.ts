@@ -1,4 +1,4 @@
-/** @jest-environment jsdom */
+/** @jest-environment ./tests/support/jsdom.js */
 import { afterEach, expect, test } from '@jest/globals';
 import { enableAutoUnmount, mount } from '@vue/test-utils';
 import SortedTable from './SortedTable.vue';

@@ -1,4 +1,4 @@
-/** @jest-environment jsdom */
+/** @jest-environment ./tests/support/jsdom.js */
 import { afterEach, beforeEach, describe, expect, jest, test } from '@jest/globals';
 import { enableAutoUnmount, mount, type VueWrapper } from '@vue/test-utils';
 import NumberField from './NumberField.vue';

@@ -1,4 +1,4 @@
-/** @jest-environment jsdom */
+/** @jest-environment ./tests/support/jsdom.js */
 import { afterEach, beforeAll, expect, jest, test } from '@jest/globals';
 import { enableAutoUnmount, flushPromises, mount } from '@vue/test-utils';
 import PrimeVue from 'primevue/config';

@@ -1,0 +1,111 @@
+/** @jest-environment ./tests/support/jsdom.js */
+import { afterEach, beforeEach, describe, expect, jest, test } from '@jest/globals';
+import { flushPromises } from '@vue/test-utils';
+import { createPinia, setActivePinia } from 'pinia';
+import { emptyPlan, holdNamed, setStepCommon, talkStep, type Plan } from '#core/plan';
+import { fakeBrowser } from '../../../tests/support/browser';
+import { fakeServer } from '../../../tests/support/fake-server';
+import { mounted, type Mounted } from '../../../tests/support/mounted';
+import { useEditor } from '../../state/editor';
+import { usePlanKeys } from './use-plan-keys';
+
+const plan: Plan = {
+  ...emptyPlan('Evening'),
+  steps: [holdNamed('Long lean', 'a'), holdNamed('Quay fold', 'b'), talkStep('c')],
+};
+const calls = { add: jest.fn(), toFields: jest.fn(), toList: jest.fn() };
+let editor: ReturnType<typeof useEditor>;
+let page: Mounted<void>;
+
+beforeEach(async () => {
+  setActivePinia(createPinia());
+  const browser = fakeBrowser();
+  const server = fakeServer();
+  server.put('/plans/p', plan);
+  browser.answer = server.answer;
+  document.body.innerHTML =
+    '<ol id="list"><li id="row" tabindex="0">Long lean</li></ol><div id="fields"><input id="name"></div><button id="other">Print</button>';
+  const within = (id: string) => (target: Node) => document.getElementById(id)?.contains(target) === true;
+  for (const one of Object.values(calls)) one.mockReset();
+  editor = useEditor();
+  page = mounted(() => usePlanKeys({ ...calls, inFields: within('fields'), onSteps: within('list') }));
+  await editor.open('p');
+  editor.selected = 'b';
+});
+afterEach(async () => {
+  page.unmount();
+  await editor.close();
+  document.body.replaceChildren();
+  await flushPromises();
+});
+
+/** Presses a key on an element; says whether the page took it from the browser. */
+function press(id: string, key: string, keys: KeyboardEventInit = {}): boolean {
+  const event = new KeyboardEvent('keydown', { key, bubbles: true, cancelable: true, ...keys });
+  document.getElementById(id)?.dispatchEvent(event);
+  return event.defaultPrevented;
+}
+const ids = (): string[] => editor.plan?.steps.map(({ id }) => id) ?? [];
+
+describe('on the list of steps', () => {
+  test('d copies the selected step and selects the copy', () => {
+    expect(press('row', 'd')).toBe(true);
+    expect(ids()).toHaveLength(4);
+    expect(editor.selectedStep?.name).toBe('Quay fold');
+    expect(editor.selectedIndex).toBe(2);
+  });
+
+  test('l locks and unlocks it; Delete and Backspace delete it, and a neighbour is selected', () => {
+    press('row', 'L');
+    expect(editor.selectedStep?.locked).toBe(true);
+    press('row', 'l');
+    expect(editor.selectedStep?.locked).toBe(false);
+    press('row', 'Delete');
+    expect(ids()).toEqual(['a', 'c']);
+    press('row', 'Backspace');
+    expect([ids(), editor.selected]).toEqual([['a'], 'a']);
+  });
+
+  test('Alt with an arrow moves it, not past the ends; without Alt the arrow is the list’s', () => {
+    expect(press('row', 'ArrowUp')).toBe(false);
+    press('row', 'ArrowUp', { altKey: true });
+    press('row', 'ArrowUp', { altKey: true });
+    expect(ids()).toEqual(['b', 'a', 'c']);
+    for (let i = 0; i < 3; i++) press('row', 'ArrowDown', { altKey: true });
+    expect([ids(), editor.selected]).toEqual([['a', 'c', 'b'], 'b']);
+  });
+
+  test('Enter goes to the fields, a to the field for a new step; both change nothing', () => {
+    press('row', 'Enter');
+    press('row', 'a');
+    expect([calls.toFields.mock.calls.length, calls.add.mock.calls.length, ids()]).toEqual([1, 1, ['a', 'b', 'c']]);
+  });
+
+  test('with Ctrl they are the browser’s, but for undo and redo', () => {
+    expect(press('row', 'd', { ctrlKey: true })).toBe(false);
+    editor.edit(setStepCommon('a', { name: 'Short lean' }));
+    expect(press('row', 'z', { ctrlKey: true })).toBe(true);
+    expect(editor.plan?.steps[0]?.name).toBe('Long lean');
+    press('row', 'z', { ctrlKey: true, shiftKey: true });
+    expect(editor.plan?.steps[0]?.name).toBe('Short lean');
+  });
+});
+
+test.each(['name', 'other'])('on %s they belong to the control', (id) => {
+  for (const key of ['d', 'l', 'a', 'Delete', 'Backspace']) expect(press(id, key)).toBe(false);
+  expect([ids(), calls.add.mock.calls.length]).toEqual([['a', 'b', 'c'], 0]);
+});
+
+test('Escape leads from the fields back to the list, and nowhere from elsewhere', () => {
+  press('other', 'Escape');
+  expect(calls.toList).not.toHaveBeenCalled();
+  press('name', 'Escape');
+  expect(calls.toList).toHaveBeenCalledTimes(1);
+});
+
+test('under a dialog nothing happens', () => {
+  document.body.insertAdjacentHTML('beforeend', '<div role="dialog"></div>');
+  press('row', 'Delete');
+  press('row', 'a');
+  expect([ids(), calls.add.mock.calls.length]).toEqual([['a', 'b', 'c'], 0]);
+});
