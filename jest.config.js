@@ -9,7 +9,7 @@ const COMPILED = {
 export default {
   testEnvironment: 'node',
   // Generous, for a machine that is busy with something else: no test is about time.
-  testTimeout: 30_000,
+  testTimeout: 120_000,
   maxWorkers: 2,
   roots: [
     '<rootDir>/core',
