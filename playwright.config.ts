@@ -10,7 +10,7 @@ export default defineConfig({
   testDir: 'tests/e2e',
   fullyParallel: true,
   workers: 2,
-  // Where a change is judged, a test that fails once on a busy machine and then passes is given as flaky; here it fails.
+  // Where a change is judged, a test that fails once on a busy machine and then passes is reported as flaky; here it fails.
   retries: Number(process.env.ZOVRIN_TEST_RETRIES ?? 0),
   // Generous, for a machine that is busy with something else: no test is about time.
   timeout: 120_000,

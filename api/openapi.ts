@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { API_BASE } from './base';
-import { OPERATIONS, type Operation } from './operations';
+import type { Operation } from './operation';
+import { OPERATIONS } from './operations';
 
 export { OPERATIONS, type Operation };
 import { Problem } from './problem';

@@ -42,8 +42,8 @@ export interface Reminder {
 
 /**
  * What is to be known of everyone of a matrix at a step (by its place, from 0) while it is led: their alternative, what
- * to do where a caution is open, and what the class as a whole asks of them here. What was seen and left is not given
- * again, and no condition is named: others may look on.
+ * to do where a caution is open, and what the class as a whole asks of them here. Acknowledged cautions are not
+ * repeated, and no condition is named: others may look on.
  */
 export function remindersAt(rows: readonly MatrixRow[], index: number): Reminder[] {
   return rows.flatMap(({ personId, cells, session }): Reminder[] => {

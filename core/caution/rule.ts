@@ -19,7 +19,7 @@ export interface Instead {
 
 /** What a rule examines: what a step demands of a body, one library entry, or the whole class. */
 export type RuleOn =
-  /** From `atLeast` on, in the unit of the trait; from any where that is not given. */
+  /** From `atLeast` on, in the unit of the trait; any amount if it is not given. */
   | { kind: 'trait'; trait: CautionTrait; atLeast?: number }
   | { kind: 'position'; position: string }
   | { kind: 'technique'; technique: string }

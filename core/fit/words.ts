@@ -13,7 +13,7 @@ const nameOf = (plan: Plan, stepId: string): string =>
 /** `−0:30`, `+1:00`. */
 const signed = (ms: number): string => `${ms < 0 ? '−' : '+'}${clockOfMs(Math.abs(ms))}`;
 
-/** `Hip fold −0:30 a side`: how a length changes. Rounds are given as rounds. */
+/** `Hip fold −0:30 a side`: how a length changes. Rounds are shown as rounds. */
 export function changeInWords(plan: Plan, { stepId, what, times, from, to, fromMs, toMs }: FittedLength): string {
   const name = nameOf(plan, stepId);
   if (what.kind === 'breath') {

@@ -58,7 +58,7 @@ export type Order =
     }
   | { kind: 'refused'; issues: readonly FieldIssue[] };
 
-/** How far a cost may be from the best possible, as a share; null if that cannot be given as one. */
+/** How far a cost may be from the best possible, as a share; null if that cannot be computed. */
 export function shareFromBest({ after, proof }: Extract<Order, { kind: 'ordered' }>): number | null {
   if (proof.kind === 'best' || after.cost <= proof.cost) return 0;
   return proof.cost > 0 ? (after.cost - proof.cost) / proof.cost : null;

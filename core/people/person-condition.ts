@@ -21,7 +21,7 @@ export const PersonCondition = z.strictObject({
 });
 export type PersonCondition = z.infer<typeof PersonCondition>;
 
-/** The condition of something that is only given in words. */
+/** A condition that is only known in words. */
 export const IN_WORDS = 'in-words';
 
 /** A condition as it is first noted: nothing known of how it is or since when. */

@@ -64,7 +64,7 @@ test('a workshop of every shape of breath, taught to its end', async ({ page, re
   session.shift(hold.endMs - hold.startMs - 7200);
   await expect(word).toHaveText('Recover');
 
-  // Alternate nostrils: the out-breath grows from four counts to eight, the nostril is reported by place.
+  // Alternate nostrils: the out-breath grows from four counts to eight, the nostril is shown by place.
   await session.to(phase(3, 'in').startMs + 1500);
   await expect(detail).toHaveText('left nostril');
   await expect(page.locator('.half-left')).toBeVisible();

@@ -40,7 +40,7 @@ test('the hour for the night shift, taught to its end and compared to the plan',
   await pass(page, 195 - 1);
   await expect(page.locator('.prompt')).toContainText('Let the thighs lean where they like');
 
-  // To the first side of the twist; the side is reported by place and word, then it is ended early.
+  // To the first side of the twist; the side is shown by place and word, then it is ended early.
   await pass(page, 195 + (timeline.steps[1] ? (timeline.steps[1].endMs - (calves?.endMs ?? 0)) / 1000 : 0));
   const twist = timeline.phases.filter(({ stepIndex }) => stepIndex === 2);
   const before = twist.find(({ kind }) => kind === 'hold');

@@ -28,7 +28,7 @@ export interface OpenSession {
 
 const LATEST = 5;
 const LOOK_MS = 60_000;
-/** What was left running on another device longer ago is only given in the history. */
+/** A session that was left running on another device long ago is only shown in the history. */
 const TOLD_FOR_MS = 7 * 24 * 3600 * 1000;
 
 const startOf = ({ events }: Pick<LocalRun, 'events'>): number | undefined =>

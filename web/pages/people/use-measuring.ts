@@ -18,7 +18,7 @@ type Stage = 'ready' | 'breathing' | 'looking' | 'holding';
 const HELD_MS = 400;
 
 /**
- * Measuring an easy breath: turns are reported by a tap at each, or by holding through every in-breath; then, if
+ * Measuring an easy breath: turns are marked by a tap at each, or by holding through every in-breath; then, if
  * wanted, some easy holds. A hold that is a strain is left out and ends the holds. `now` is the clock in milliseconds.
  */
 export function useMeasuring(now: () => Ms = Date.now) {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, useId, watch } from 'vue';
 
-/** A number. Returns the reason under the field if it is refused, and keeps what was typed. */
+/** A number. Shows the reason under the field if it is refused, and keeps what was typed. */
 const {
   modelValue,
   label,

@@ -2,7 +2,7 @@
 import { computed, ref, useId, watch } from 'vue';
 
 /**
- * A line (or, with `rows`, some lines) of text. Returns the reason under the field if it is refused; keeps what was
+ * A line (or, with `rows`, some lines) of text. Shows the reason under the field if it is refused; keeps what was
  * typed.
  */
 const {

@@ -13,7 +13,7 @@ function nextThread(): Thread {
   return ready;
 }
 
-/** What takes less than this is not given as being at work. */
+/** Work shorter than this shows no progress. */
 const SOON_MS = 150;
 
 /**

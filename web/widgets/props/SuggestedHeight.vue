@@ -82,7 +82,7 @@ const range = computed(() => {
 const judged = computed(() => {
   if (!high.value) return '';
   const { lowCm, highCm, nowCm } = high.value;
-  // Told from the rounded numbers, so that what is read adds up.
+  // Computed from the rounded numbers, so that they add up.
   const [low, most, now] = [lowCm, highCm, nowCm].map(Math.round) as [number, number, number];
   if (nowCm < lowCm - NEAR_CM) return `now ${now} cm, ${Math.max(1, low - now)} too low`;
   if (nowCm > highCm + NEAR_CM) return `now ${now} cm, ${Math.max(1, now - most)} too high`;

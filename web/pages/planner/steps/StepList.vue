@@ -32,7 +32,7 @@ const totalOf = (index: number): number => {
   const span = timeline.steps[index];
   return span ? span.endMs - span.startMs : 0;
 };
-/** The first thing to know about each step, its props last; that a set-up was capped is only given in the inspector. */
+/** The first thing to know about each step, its props last; that a set-up was capped is only shown in the inspector. */
 const warnings = computed(() => {
   const first = new Map<number, string>();
   for (const { stepIndex, kind, message } of timeline.notes) {
