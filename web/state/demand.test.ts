@@ -95,6 +95,15 @@ describe('what a plan needs of its place', () => {
     expect(demand.needs).toHaveLength(1);
   });
 
+  test('a copy of the plan, whose steps have the same ids, has nothing of the one that was open before', async () => {
+    server.put('/plans/copy', { ...plan, groupSize: 2 });
+    const { editor, demand } = await opened();
+    await until(() => demand.isMet);
+    gate = new Promise(() => undefined);
+    await editor.open('copy');
+    expect([demand.isMet, demand.momentsOfStep(1)]).toEqual([false, []]);
+  });
+
   test('a thread that fails is said, and the next edit has a new one', async () => {
     const { editor, demand } = await opened();
     await until(() => demand.isMet);

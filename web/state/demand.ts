@@ -36,7 +36,7 @@ export const useDemand = defineStore('demand', () => {
   const trouble = ref('');
   let thread: Thread | undefined;
   let isRunning = false;
-  /** Works it out in a thread, one version after the other; versions that were passed meanwhile are left out. */
+  /** Works it out in a thread, one version after the other; versions that have been replaced meanwhile are skipped. */
   async function meet(): Promise<void> {
     if (isRunning) return;
     isRunning = true;
@@ -64,6 +64,12 @@ export const useDemand = defineStore('demand', () => {
     if (!plan || !stock || (met.value?.plan === plan && met.value.stock === stock)) return undefined;
     return { plan, stock };
   }
+  // A copy of a plan has steps of the same ids.
+  watch(
+    () => editor.id,
+    () => (met.value = undefined),
+    { flush: 'sync' },
+  );
   watch(
     [() => editor.plan, available],
     () => {
