@@ -64,16 +64,11 @@ export const useDemand = defineStore('demand', () => {
     if (!plan || !stock || (met.value?.plan === plan && met.value.stock === stock)) return undefined;
     return { plan, stock };
   }
-  // A copy of a plan has steps of the same ids.
-  watch(
-    () => editor.id,
-    () => (met.value = undefined),
-    { flush: 'sync' },
-  );
   watch(
     [() => editor.plan, available],
     () => {
-      if (met.value && (met.value.stock !== available.value || editor.plan === undefined)) met.value = undefined;
+      // Also while another plan is opened, when there is no stock: a copy has steps of the same ids, and must not show these.
+      if (met.value?.stock !== available.value) met.value = undefined;
       void meet();
     },
     { immediate: true },
