@@ -212,8 +212,8 @@ export interface GeneralCaution {
 }
 
 /**
- * What is usually said of a step when nothing is known of who comes: every condition that has a caution here in some
- * degree, with the most careful, by level.
+ * The general cautions of a step, for unknown people: every condition with a caution here in some degree, with the most
+ * careful one, by level.
  */
 export function generalCautions(step: Step, knowledge: Knowledge): GeneralCaution[] {
   const asks = demandsOf(step, knowledge);

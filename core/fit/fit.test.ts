@@ -591,7 +591,7 @@ test.each([
   (startsAt, classSeconds, end) => {
     const plan = planOf([hold('a', 600, [60, 3600])], { startsAt, classSeconds });
     expect(classEndsAt(plan)).toBe(end);
-    // Without a beginning its end is told from midnight, and it cannot be fitted to an hour.
+    // A plan without a start ends as counted from midnight, and cannot be fitted to an end time.
     expect(fit(plan, options(1, { target: { kind: 'endsAt', time: end } }))).toMatchObject(
       startsAt === null
         ? { kind: 'refused', issues: [{ field: 'target.time' }] }

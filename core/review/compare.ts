@@ -80,7 +80,7 @@ export interface RunRecord {
   steps: StepRecord[];
   spans: readonly DoneSpan[];
   notes: readonly { atMs: Ms; stepIndex: number | null; text: string }[];
-  /** What was said of it: who was there, how strong, what to change, what was corrected. */
+  /** Its annotations: attendance, intensity, review and corrections. */
   annotations: RunAnnotations;
 }
 

@@ -201,10 +201,10 @@ test('the screening form at the screen: nothing without consent, what is wrong a
   await page.getByLabel('A stroke or a small stroke: when').fill('2025-05-05');
   await page.getByLabel(/I agree that my teacher/).check();
   await page.getByRole('button', { name: 'Keep the answers' }).click();
-  const conditionsHeader = page.getByRole('region', { name: 'Told of' });
-  await expect(conditionsHeader).toContainText('A knee injury');
-  await expect(conditionsHeader).toContainText('A stroke or a small stroke');
-  await expect(conditionsHeader).toContainText('hay dust');
+  const conditionsSection = page.getByRole('region', { name: 'Told of' });
+  await expect(conditionsSection).toContainText('A knee injury');
+  await expect(conditionsSection).toContainText('A stroke or a small stroke');
+  await expect(conditionsSection).toContainText('hay dust');
   await expect(page.getByRole('link', { name: /^Asked on/ })).toBeVisible();
 });
 
