@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { readDocument, text, words, type DocumentKind, type Read } from '#core/document';
-import { labelOfCustom, CustomKind, PROP_KIND_NAMES, propKind, type Available, type KnownKind } from '#core/props';
+import { customKindLabel, CustomKind, PROP_KIND_NAMES, propKind, type Available, type KnownKind } from '#core/props';
 
 const PLACE_FORMAT = 'zovrin-place';
 const PLACE_VERSION = 1;
@@ -97,7 +97,7 @@ export const newPlace = (name: string, setting: Setting): Place => ({
 /** The stock of a place, custom kinds included. */
 export function availableIn({ stock, own }: Place): Available {
   const pieces: Available = { ...stock };
-  for (const { kind, count } of own) pieces[labelOfCustom(kind)] = count;
+  for (const { kind, count } of own) pieces[customKindLabel(kind)] = count;
   return pieces;
 }
 

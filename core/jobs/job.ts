@@ -24,7 +24,7 @@ import { entriesOf, type Plan } from '#core/plan';
 import { forecastFinish, pacesOf, SIMULATED, type Forecast, type PaceOfRun, type Paces } from '#core/review';
 import { compileTimeline, type TimelineRules, type Timeline } from '#core/timeline';
 import type { Seconds } from '#core/numbers';
-import type { Available } from '#core/props';
+import type { Available, SetUp } from '#core/props';
 
 /** What can be worked out for a plan away from the page, with what comes of it. */
 export interface Jobs {
@@ -42,10 +42,10 @@ export interface Jobs {
   sure: { ask: { runs: readonly PaceOfRun[]; seed: number; evenings: number }; answer: OnTimeFit };
   /** What a plan needs for its group, and how a cupboard meets it. */
   props: { ask: { available: Available }; answer: Demand };
-  /** What else could be done in a step that needs more props than there are; `atWall` people can be at the wall. */
+  /** What else could be done in steps that need more props than there are, by step id; `atWall` people can be at the wall. */
   propSolutions: {
-    ask: { stepId: string; candidates: readonly Position[]; available: Available; atWall: number | null };
-    answer: PropSolution[];
+    ask: { stepIds: readonly string[]; candidates: readonly Position[]; available: Available; atWall: number | null };
+    answer: Record<string, PropSolution[]>;
   };
   /** What to bring from a cupboard of the teacher's to a place with these props. */
   packing: { ask: { there: Available; own: Available }; answer: PackingList };
@@ -88,12 +88,15 @@ const WORK: { [K in JobKind]: (planned: Planned, ask: Jobs[K]['ask'], ticks: Tic
     fitToEndOnTime(planned, usualFitOptions(planned.plan, planned.library), pacesOf(runs), seed, evenings),
   timeline: ({ plan, library }, { rules }) => compileTimeline(plan, library, rules),
   props: ({ plan, library }, { available }) => propDemand(compileTimeline(plan, library), plan.groupSize, available),
-  propSolutions({ plan, library }, { stepId, candidates, available, atWall }) {
-    const step = plan.steps.find(({ id }) => id === stepId);
-    if (step?.kind !== 'hold' && step?.kind !== 'breath') return [];
-    return propSolutions(step, plan, library, candidates, available, (setUp, people) =>
-      fitsWall(setUp, people, atWall),
-    );
+  propSolutions({ plan, library }, { stepIds, candidates, available, atWall }, ticks) {
+    const canUseWall = (setUp: SetUp, people: number): boolean => fitsWall(setUp, people, atWall);
+    const steps = plan.steps.filter(({ id }) => stepIds.includes(id));
+    const found = steps.map((step, i): [string, PropSolution[]] => {
+      ticks(i / steps.length);
+      const isPractised = step.kind === 'hold' || step.kind === 'breath';
+      return [step.id, isPractised ? propSolutions(step, plan, library, candidates, available, canUseWall) : []];
+    });
+    return Object.fromEntries(found);
   },
   packing: ({ plan, library }, { there, own }) =>
     packingList(compileTimeline(plan, library), plan.groupSize, there, own),

@@ -9,7 +9,7 @@ import {
   planMetrics,
   FORECAST,
   jobOf,
-  storedBeside,
+  withVariant,
   MAX_VARIANTS,
   NO_VARIANTS,
   readVariants,
@@ -53,18 +53,14 @@ describe('jobs', () => {
     );
     const [step] = plan.steps as [HoldStep];
     const candidates = POSITIONS.slice(0, 20);
-    const ask = { stepId: step.id, candidates, available: here, atWall: 0 };
-    expect(doJob(sent(jobOf('propSolutions', plan, builtInLibrary, ask)))).toEqual(
-      propSolutions(
-        step,
-        plan,
-        builtInLibrary,
-        candidates,
-        here,
-        (setUp) => !setUp.some(({ kind }) => kind === 'wall'),
-      ),
-    );
-    expect(doJob(jobOf('propSolutions', plan, builtInLibrary, { ...ask, stepId: 'r' }))).toEqual([]);
+    const ask = { stepIds: [step.id, 'r'], candidates, available: here, atWall: 0 };
+    const noWall: Parameters<typeof propSolutions>[5] = (setUp) => !setUp.some(({ kind }) => kind === 'wall');
+    // A rest has none, and a step that is not in the plan has no answer.
+    expect(doJob(sent(jobOf('propSolutions', plan, builtInLibrary, ask)))).toEqual({
+      [step.id]: propSolutions(step, plan, builtInLibrary, candidates, here, noWall),
+      r: [],
+    });
+    expect(doJob(jobOf('propSolutions', plan, builtInLibrary, { ...ask, stepIds: ['gone'] }))).toEqual({});
     expect(doJob(sent(jobOf('packing', plan, builtInLibrary, { there: {}, own: { blanket: 30 } })))).toEqual(
       packingList(timeline, 8, {}, { blanket: 30 }),
     );
@@ -136,7 +132,7 @@ describe('variants', () => {
   const variant = (id: string): Variant => ({ id, name: id, madeAt: '2026-11-25T15:00:00.000Z', plan });
 
   test('as many as can be told apart; the oldest gives way', () => {
-    const kept = ['a', 'b', 'c', 'd'].reduce((all, id) => storedBeside(all, variant(id)), NO_VARIANTS);
+    const kept = ['a', 'b', 'c', 'd'].reduce((all, id) => withVariant(all, variant(id)), NO_VARIANTS);
     expect(kept.variants.map(({ id }) => id)).toEqual(['b', 'c', 'd']);
     expect(kept.variants).toHaveLength(MAX_VARIANTS);
     expect(readVariants(sent(kept))).toEqual({ ok: true, value: kept });

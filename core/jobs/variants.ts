@@ -38,7 +38,7 @@ const DOCUMENT: DocumentKind<Variants> = {
 export const readVariants = (value: unknown): Read<Variants> => readDocument(DOCUMENT, value);
 
 /** Variants with one more; the oldest gives way where there are as many as are kept. */
-export const storedBeside = (variants: Variants, variant: Variant): Variants => ({
+export const withVariant = (variants: Variants, variant: Variant): Variants => ({
   ...variants,
   variants: [...variants.variants, variant].slice(-MAX_VARIANTS),
 });

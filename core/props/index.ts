@@ -10,7 +10,7 @@ export {
   sizeOfPiece,
 } from './kinds';
 export type { KnownKind, PropKind, Sized } from './kinds';
-export { MAX_FACES, labelOfCustom, CustomKind, CustomSize } from './own';
+export { MAX_FACES, customKindLabel, CustomKind, CustomSize } from './own';
 export { PROP_PLACES, PROP_PLACE_NAMES, type PropPlace } from './places';
 export { SetUp, SetUpRow, mirrorSetUp, movesAtSwitch, piecesByKind, placedProps } from './setup';
 export type { PlacedProp, PropSide } from './setup';
@@ -19,7 +19,7 @@ export { propMoves, type PropMove } from './moves';
 export { isStacked, stackFor, type Available, type Stack } from './stacks';
 export {
   movesInWords,
-  movesInWordsEach,
+  moveLines,
   pieceCount,
   setUpInWords,
   setUpRowInWords,

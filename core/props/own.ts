@@ -58,4 +58,4 @@ export const CustomKind = z
 export type CustomKind = z.infer<typeof CustomKind>;
 
 /** The name by which rows of a set-up know a custom kind. */
-export const labelOfCustom = ({ label }: CustomKind): CustomKindName => customKindName(label);
+export const customKindLabel = ({ label }: CustomKind): CustomKindName => customKindName(label);

@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import {
   mirrorSetUp,
   movesInWords,
-  movesInWordsEach,
+  moveLines,
   movesAtSwitch,
   piecesByKind,
   placedProps,
@@ -165,11 +165,11 @@ describe('rows and words', () => {
     fc.assert(
       fc.property(fewPlaced, fewPlaced, (before, after) => {
         const moves = propMoves(before, after);
-        expect(movesInWordsEach(moves).reduce((sum, { moves: count }) => sum + count, 0)).toBe(moves.length);
+        expect(moveLines(moves).reduce((sum, { moves: count }) => sum + count, 0)).toBe(moves.length);
       }),
     );
     const block = (state: string) => [placed({ kind: 'block', state })];
-    expect(movesInWordsEach(propMoves(block('flat'), block('edge')))).toEqual([
+    expect(moveLines(propMoves(block('flat'), block('edge')))).toEqual([
       { sort: 'turn', says: 'block: on its edge', moves: 1 },
     ]);
   });

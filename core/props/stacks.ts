@@ -1,5 +1,5 @@
 import { isKnownKind, PROP_KIND_NAMES, propKind, sizeOfPiece, type PropKind, type PropSize } from './kinds';
-import { labelOfCustom, type CustomKind, type CustomSize } from './own';
+import { customKindLabel, type CustomKind, type CustomSize } from './own';
 
 /** How many pieces of each kind are at hand; a kind that is not named is not there. */
 export type Available = Partial<Record<PropKind, number>>;
@@ -58,7 +58,7 @@ const KNOWN: readonly Candidate[] = PROP_KIND_NAMES.filter((kind) => STACKED.has
 );
 
 const candidatesOfOwn = (own: CustomKind): Candidate[] =>
-  own.faces.flatMap(({ label, size }) => candidateOf({ kind: labelOfCustom(own), state: label, size }, size));
+  own.faces.flatMap(({ label, size }) => candidateOf({ kind: customKindLabel(own), state: label, size }, size));
 
 /** Centimetres a piece gives under a body; 0 for one that has no such state. */
 const giveOf = (piece: StackPiece): number => sizeOfPiece(piece)?.giveCm ?? 0;

@@ -94,7 +94,7 @@ function errands(moves: readonly PropMove[]): Errand[] {
 }
 
 /** The actions between two set-ups as what a teacher does, pieces alike together: put down, take away, turn, move. */
-export function movesInWordsEach(moves: readonly PropMove[]): MoveInWords[] {
+export function moveLines(moves: readonly PropMove[]): MoveInWords[] {
   const alike = new Map<string, { errand: Errand; left: number; right: number; middle: number; moves: number }>();
   for (const errand of errands(moves)) {
     const key = `${errand.sort} ${errand.kind}${errand.says}`;
@@ -113,7 +113,7 @@ export function movesInWordsEach(moves: readonly PropMove[]): MoveInWords[] {
 
 /** What to do before a change, in a colleague's words: `bring bolster along the spine; block away`. */
 export function movesInWords(moves: readonly PropMove[]): string {
-  const byKind = movesInWordsEach(moves);
+  const byKind = moveLines(moves);
   const of = (...sorts: MoveSort[]): string[] =>
     byKind.filter(({ sort }) => sorts.includes(sort)).map(({ says }) => says);
   const [bring, away] = [of('putDown').join(' and '), of('takeAway').join(', ')];

@@ -5,6 +5,11 @@ const cards = (page: Page) => page.getByRole('list', { name: 'Positions' }).getB
 const figure = (page: Page, name: string) => page.getByRole('img', { name, exact: true });
 
 test.describe('the library', () => {
+  // What ships and nothing else: other tests make entries of the same names.
+  test.beforeEach(({ page }) =>
+    page.route('**/api/v1/entries?*', (route) => route.fulfill({ json: { items: [], total: 0, unreadable: 0 } })),
+  );
+
   test('is searched by any name without accents, by a part of the body and by props', async ({ page }) => {
     await page.goto('/library');
     await expect(cards(page)).not.toHaveCount(0);
@@ -15,11 +20,9 @@ test.describe('the library', () => {
     await page.keyboard.press('/');
     const search = page.getByRole('searchbox', { name: 'Search the library' });
     await expect(search).toBeFocused();
-    // Other tests may have made entries of the same names.
     await search.fill('janu');
-    await expect(cards(page).filter({ hasNotText: 'Head to knee' }).filter({ hasText: 'Butterfly' })).toHaveCount(0);
+    await expect(cards(page)).toHaveCount(1);
     await expect(cards(page).first()).toContainText('Head to knee');
-    expect(await cards(page).count()).toBeLessThan(all / 4);
     await search.fill('half butterfly');
     await expect(cards(page).first()).toContainText('Head to knee');
     await search.fill('two blocks');
@@ -44,7 +47,7 @@ test.describe('the library', () => {
     await expect(cards(page)).toHaveCount(left);
     await page.getByRole('button', { name: /^At the wall/ }).click();
     await page.getByRole('button', { name: /^leave out/ }).click();
-    await expect(page.getByText(/^(\d+) of \1$/)).toBeVisible();
+    await expect(page.getByText('77 of 77')).toBeVisible();
   });
 
   test('is walked with the arrow keys and opened with Enter; Back comes to the same search', async ({ page }) => {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { STOCKED, type KindNeed, type Place } from '#core/cupboard';
-import { isCustomKind, labelOfCustom, propKind, sizeOfPiece, type Sized } from '#core/props';
+import { isCustomKind, customKindLabel, propKind, sizeOfPiece, type Sized } from '#core/props';
 import AppIcon from '../../ui/AppIcon.vue';
 import NumberField from '../../ui/fields/NumberField.vue';
 import PropGlyph from '../../widgets/props/PropGlyph.vue';
@@ -35,8 +35,10 @@ const rows = computed((): Row[] => [
     ),
   ),
   ...place.own.map(({ kind, count: there }, i) =>
-    rowOf({ kind: labelOfCustom(kind), state: kind.faces[0]?.label ?? '', size: kind.faces[0]?.size }, there, (count) =>
-      accept('count stock', { own: place.own.map((one, at) => (at === i ? { ...one, count } : one)) }),
+    rowOf(
+      { kind: customKindLabel(kind), state: kind.faces[0]?.label ?? '', size: kind.faces[0]?.size },
+      there,
+      (count) => accept('count stock', { own: place.own.map((one, at) => (at === i ? { ...one, count } : one)) }),
     ),
   ),
 ]);

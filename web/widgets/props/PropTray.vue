@@ -2,7 +2,7 @@
 import { computed } from 'vue';
 import {
   isKnownKind,
-  labelOfCustom,
+  customKindLabel,
   PROP_KIND_NAMES,
   propKind,
   rowFor,
@@ -35,8 +35,8 @@ const tray = computed(() => [
     face: undefined,
   })),
   ...places.ownKinds
-    .filter((own) => isThere(labelOfCustom(own)))
-    .map((own) => ({ kind: labelOfCustom(own), state: own.faces[0]?.label ?? '', face: own.faces[0] })),
+    .filter((own) => isThere(customKindLabel(own)))
+    .map((own) => ({ kind: customKindLabel(own), state: own.faces[0]?.label ?? '', face: own.faces[0] })),
 ]);
 const pieceOf = ({ kind, face }: HeldProp) => ({
   kind,

@@ -4,7 +4,7 @@ import type { Position } from '#core/catalogue';
 import { MEASURED_PLACES } from '#core/heights';
 import {
   isCustomKind,
-  labelOfCustom,
+  customKindLabel,
   PROP_KIND_NAMES,
   PROP_PLACES,
   propKind,
@@ -55,10 +55,10 @@ const change = (patch: Partial<SetUpRow>): void => {
 };
 const label = computed(() => propKind(row.kind).label);
 const facesOf = (kind: PropKind): CustomFace[] =>
-  places.ownKinds.find((one) => labelOfCustom(one) === kind)?.faces ??
+  places.ownKinds.find((one) => customKindLabel(one) === kind)?.faces ??
   (kind === row.kind && row.size ? [{ label: row.state, size: row.size }] : []);
 const ownKinds = computed(() => {
-  const names = places.ownKinds.map(labelOfCustom);
+  const names = places.ownKinds.map(customKindLabel);
   return isCustomKind(row.kind) && !names.includes(row.kind) ? [...names, row.kind] : names;
 });
 function changeKind(kind: PropKind): void {

@@ -57,8 +57,8 @@ function takeBack(stepId: string): void {
     <p v-if="record.annotations.review.change" class="change">{{ record.annotations.review.change }}</p>
     <p v-if="trouble" class="caution" role="alert">
       {{ trouble }}
-      <button v-if="plan" type="button" class="link-button" @click="synced.save()">Save again</button>
-      <button v-else-if="!synced.isMissing.value" type="button" class="link-button" @click="synced.load()">
+      <button v-if="plan && !refused" type="button" class="link-button" @click="synced.save()">Save again</button>
+      <button v-else-if="!plan && !synced.isMissing.value" type="button" class="link-button" @click="synced.load()">
         Try again
       </button>
     </p>

@@ -12,6 +12,7 @@ import { useShortages } from '../../../widgets/props/use-shortages';
 import { useEditor } from '../../../state/editor';
 import { useEdit } from '../use-edit';
 import PropSolutions from '../props/PropSolutions.vue';
+import { useSolutions } from '../props/use-solutions';
 import BreathInspector from './BreathInspector.vue';
 import HoldInspector from './HoldInspector.vue';
 import PlainInspector from './PlainInspector.vue';
@@ -53,6 +54,7 @@ const lacking = computed(() => {
   const trouble = shortages.value.get(index);
   return trouble ? troubleLines(trouble) : [];
 });
+const { solutions, trouble } = useSolutions(() => (lacking.value.length > 0 ? [step.id] : []));
 
 function duplicate(): void {
   const id = newId();
@@ -107,7 +109,8 @@ function duplicate(): void {
     </p>
     <details class="small">
       <summary>Ways out</summary>
-      <PropSolutions :step="step" />
+      <p v-if="trouble" class="caution" role="alert">{{ trouble }}</p>
+      <PropSolutions v-else :step="step" :solutions="solutions?.[step.id]" />
     </details>
   </div>
   <HoldInspector v-if="step.kind === 'hold'" :step="step" :index="index" :timeline="timeline" />

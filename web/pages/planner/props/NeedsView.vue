@@ -11,6 +11,7 @@ import { useDemand } from '../../../state/demand';
 import { useShortages } from '../../../widgets/props/use-shortages';
 import { useEditor } from '../../../state/editor';
 import PropSolutions from './PropSolutions.vue';
+import { useSolutions } from './use-solutions';
 import CarryingList from './CarryingList.vue';
 
 /**
@@ -55,6 +56,7 @@ const steps = computed(() =>
       })
     : [],
 );
+const { solutions, trouble } = useSolutions(() => steps.value.filter(({ short }) => short).map(({ step }) => step.id));
 function goTo(index: number): void {
   editor.selected = plan.steps[index]?.id;
   void router.push(`/plans/${editor.id}`);
@@ -122,7 +124,8 @@ function goTo(index: number): void {
           <p v-for="line in instead" :key="line" class="small">{{ line }}</p>
           <template v-if="short">
             <p class="small quiet ways">Ways out</p>
-            <PropSolutions :step="step" />
+            <p v-if="trouble" class="small caution" role="alert">{{ trouble }}</p>
+            <PropSolutions v-else :step="step" :solutions="solutions?.[step.id]" />
           </template>
         </li>
       </ol>

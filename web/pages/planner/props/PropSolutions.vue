@@ -1,31 +1,20 @@
 <script setup lang="ts">
-import { computed, watch } from 'vue';
+import { computed } from 'vue';
 import type { PropSolution } from '#core/cupboard';
 import { replacePosition, setOtherSetUp, takeSetUp, type Step } from '#core/plan';
-import { useDemand } from '../../../state/demand';
 import { useEditor } from '../../../state/editor';
-import { useLibrary } from '../../../state/library';
-import { useJob } from '../../../widgets/jobs/use-job';
 import { solutionInWords } from '../../../widgets/props/need-words';
 
 /** What else could be done in a step that needs more than the place has; one press takes it, undo takes it back. */
-const { step } = defineProps<{ step: Step }>();
+const { step, solutions } = defineProps<{
+  step: Step;
+  /** Undefined until they have been worked out. */
+  solutions: readonly PropSolution[] | undefined;
+}>();
 
 const editor = useEditor();
-const demand = useDemand();
-const library = useLibrary();
-const { answer, trouble, ask } = useJob('propSolutions');
-watch(
-  [() => editor.plan, () => demand.available, () => step.id],
-  () => {
-    const [{ plan }, { available, atWall }] = [editor, demand];
-    if (!plan || !available) return;
-    void ask(plan, library.all, { stepId: step.id, candidates: library.positions, available, atWall });
-  },
-  { immediate: true },
-);
 const ways = computed(() =>
-  (answer.value ?? []).map((way) => ({ way, says: solutionInWords(way, editor.plan?.groupSize ?? 0) })),
+  (solutions ?? []).map((way) => ({ way, says: solutionInWords(way, editor.plan?.groupSize ?? 0) })),
 );
 function take(way: PropSolution): void {
   editor.seal();
@@ -43,8 +32,7 @@ function take(way: PropSolution): void {
       <button type="button" class="link-button small" @click="take(way)">{{ says }}</button>
     </li>
   </ul>
-  <p v-else-if="trouble" class="small caution" role="alert">{{ trouble }}</p>
-  <p v-else-if="answer" class="small quiet">
+  <p v-else-if="solutions" class="small quiet">
     Nothing in the library works with what is there. Bring what is short, or take a smaller group.
   </p>
 </template>

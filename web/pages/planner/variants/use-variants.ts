@@ -1,5 +1,5 @@
 import { computed } from 'vue';
-import { storedBeside, NO_VARIANTS, readVariants, type Variant, type Variants } from '#core/jobs';
+import { withVariant, NO_VARIANTS, readVariants, type Variant, type Variants } from '#core/jobs';
 import type { Plan } from '#core/plan';
 import { variantsOf } from '../../../client/documents';
 import { newId } from '../../../client/new-id';
@@ -26,8 +26,8 @@ export function useVariants(planId: string) {
       madeAt: new Date().toISOString(),
       plan,
     };
-    const gone = list.value.length + 1 - storedBeside(synced.document.value, variant).variants.length;
-    const refused = synced.change('keep a variant', storedBeside(synced.document.value, variant));
+    const gone = list.value.length + 1 - withVariant(synced.document.value, variant).variants.length;
+    const refused = synced.change('keep a variant', withVariant(synced.document.value, variant));
     if (refused) return refused;
     return gone > 0 ? 'Kept as a variant; the oldest made room.' : 'Kept as a variant.';
   }
