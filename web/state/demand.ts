@@ -52,7 +52,8 @@ export const useDemand = defineStore('demand', () => {
       } catch {
         thread?.stop();
         thread = undefined;
-        trouble.value = 'How far the props go could not be worked out. The plan is as it was; reload the page to try again.';
+        trouble.value =
+          'How far the props go could not be worked out. The plan is as it was; reload the page to try again.';
         break;
       }
     }
