@@ -1,5 +1,5 @@
 import { fieldIssues, type FieldIssue } from '#core/document';
-import type { ChosenLength, PlanEdit, StepLength } from './edits';
+import { readPlanEdit, type ChosenLength, type PlanEdit, type StepLength } from './edits';
 import { Plan } from './plan';
 import { isTwoSided, mapSides, withEven, withSideSeconds, withSidesKind } from './sides';
 import type { HoldStep, Step } from './step';
@@ -194,5 +194,8 @@ export function applyEdit(plan: Plan, edit: PlanEdit): EditResult {
   if (reason !== undefined) return { ok: false, issues: [{ field: 'edit', reason }] };
   const edited = editedPlan(plan, edit);
   const parsed = Plan.safeParse(edited);
-  return parsed.success ? { ok: true, plan: edited } : { ok: false, issues: fieldIssues(parsed.error) };
+  if (!parsed.success) return { ok: false, issues: fieldIssues(parsed.error) };
+  // A later edit can hide what an earlier one did wrong; such a list could be applied but never read back.
+  const read = edit.kind === 'several' ? readPlanEdit(edit) : undefined;
+  return read?.ok === false ? read : { ok: true, plan: edited };
 }

@@ -122,6 +122,12 @@ describe('an edit is data', () => {
     expect(read.ok ? [] : read.issues.map(({ reason }) => reason).join()).toContain('by');
   });
 
+  test('of several, one that is wrong is refused, also where a later one would hide it', () => {
+    const hidden = several([setDetails({ title: '' }), setDetails({ title: 'A quiet hour' })]);
+    expect(readPlanEdit(hidden).ok).toBe(false);
+    expect(applyEdit(planOf(workedHold), hidden).ok).toBe(false);
+  });
+
   test('its inverse leads back exactly, for any edit of any plan', () => {
     let inverted = 0;
     const kinds = new Set<string>();
