@@ -20,6 +20,7 @@ export default defineConfig({
     baseURL: `http://127.0.0.1:${port}`,
     viewport: { width: 1280, height: 800 },
     timezoneId: 'Europe/London',
+    locale: 'en-GB',
     launchOptions: {
       ...(chromium === undefined ? {} : { executablePath: chromium }),
       args: [

@@ -95,9 +95,9 @@ export const ForecastRequest = z.strictObject({
   document: Document,
   seed: z.int('A seed is a whole number.').min(0).max(0xffff_ffff).default(1),
   evenings: z
-    .int('Evenings are counted whole.')
-    .min(100, 'At least 100 evenings are simulated.')
-    .max(SIMULATED, `At most ${SIMULATED} evenings are simulated.`)
+    .int('Sessions are a whole number.')
+    .min(100, 'At least 100 sessions are simulated.')
+    .max(SIMULATED, `At most ${SIMULATED} sessions are simulated.`)
     .default(SIMULATED),
 });
 /**

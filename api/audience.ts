@@ -77,7 +77,7 @@ export const AUDIENCE_EVENTS: ReadonlySet<RunEventKind> = new Set<RunEventKind>(
   'missed',
   'ended',
 ]);
-const AudienceEvent = RunEvent.refine(({ kind }) => AUDIENCE_EVENTS.has(kind), 'This event is not for the audience.');
+const AudienceEvent = RunEvent.refine(({ kind }) => AUDIENCE_EVENTS.has(kind), 'This event is not shown to students.');
 
 /** A session under way as the audience sees it. */
 export const AudienceSession = z.object({ runId: Id, plan: AudiencePlan, events: z.array(AudienceEvent) });

@@ -12,7 +12,7 @@ type Json = Record<string, unknown>;
 const REFUSALS: Readonly<Record<number, string>> = {
   400: 'The request is not JSON, or could not be read',
   403: 'Not the passphrase',
-  404: 'There is nothing at this address',
+  404: 'There is no such thing here',
   409: 'Changed elsewhere, or taken; where it was changed, both versions are in the answer',
   410: 'This session is over',
   413: 'A request holds at most 2 MB',

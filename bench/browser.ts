@@ -45,8 +45,8 @@ async function drawGrid(page: Page, url: string): Promise<number> {
   await page.locator('.card .figure-view path').first().waitFor();
   const times: number[] = [];
   for (let i = 0; i < 5; i++) {
-    await page.getByRole('link', { name: 'Look back' }).click();
-    await page.getByRole('heading', { name: 'Look back' }).waitFor();
+    await page.getByRole('link', { name: 'History' }).click();
+    await page.getByRole('heading', { name: 'History' }).waitFor();
     times.push(
       await page.evaluate(async () => {
         const from = performance.now();

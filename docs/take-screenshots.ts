@@ -64,13 +64,13 @@ const SHOTS: Record<string, { take: Shot; context?: BrowserContextOptions }> = {
   order: {
     take: async (page, url) => {
       await page.goto(`${url}/plans/demo-hour/fit?view=order`);
-      await page.getByRole('heading', { name: 'What holds it back' }).waitFor();
+      await page.getByRole('heading', { name: 'Rules that limit it' }).waitFor();
     },
   },
   forecast: {
     take: async (page, url) => {
       await page.goto(`${url}/plans/demo-potters/fit?view=forecast`);
-      await page.getByRole('button', { name: 'Take these lengths' }).waitFor();
+      await page.getByRole('button', { name: 'Apply these lengths' }).waitFor();
     },
   },
   teach: { take: (page, url) => teach(page, url, 'demo-nurses', 'Head to knee', 90) },
@@ -113,7 +113,7 @@ const SHOTS: Record<string, { take: Shot; context?: BrowserContextOptions }> = {
     take: async (page, url) => {
       await page.clock.setFixedTime(new Date('2026-11-26T18:00:00'));
       await page.goto(`${url}/runs/weeks`);
-      await page.getByRole('heading', { name: 'Left against right' }).evaluate((title) => title.scrollIntoView());
+      await page.getByRole('heading', { name: 'Left and right' }).evaluate((title) => title.scrollIntoView());
     },
   },
   library: { take: async (page, url) => void (await page.goto(`${url}/library`)) },

@@ -40,7 +40,7 @@ describe('the journal', () => {
 
   test('what does not fit is refused with its field', async () => {
     const refused = await write('j1', { ...morning, beganAt: '2026-11-02' }).expect(422);
-    expect(refused.body.errors).toEqual([{ field: 'document.beganAt', reason: 'Say a day and a time.' }]);
+    expect(refused.body.errors).toEqual([{ field: 'document.beganAt', reason: 'A day and a time are needed.' }]);
   });
 });
 

@@ -39,7 +39,7 @@ describe('fitting, ordering and forecasting for scripts', () => {
     };
     const { status, body } = await post('fit', { document, options });
     expect([status, body.fit.kind]).toEqual([200, 'tooLong']);
-    expect(body.says).toMatch(/^It cannot be so short/);
+    expect(body.says).toMatch(/^It cannot be that short/);
     expect(body.document).toEqual(JSON.parse(JSON.stringify(document)));
   });
 
@@ -63,7 +63,7 @@ describe('fitting, ordering and forecasting for scripts', () => {
     await loadDemo(server.store, '2026-11-25');
     const some = await post('forecast', { document, evenings: 500, seed: 9 });
     expect(some.body.forecast.runs).toBeGreaterThan(8);
-    expect(some.body.says).toMatch(/^Planned .*; your evenings run .*; 9 in 10 would end by /);
+    expect(some.body.says).toMatch(/^Planned .*; your sessions run .*; 90 % likely to end by /);
     expect((await post('forecast', { document, evenings: 500, seed: 9 })).body).toEqual(some.body);
     const { body } = await server.api().get('/api/v1/pace');
     expect(body.runs).toHaveLength(some.body.forecast.runs);

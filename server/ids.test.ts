@@ -93,7 +93,7 @@ const REQUESTS: Record<
     body: { id: 'g', document: { ...newGroup('Nurses'), members: [id] } },
   }),
   'a place': (id) => ({ method: 'post', path: '/api/v1/places', body: { id, document: newPlace('Hall', 'hall') } }),
-  'an entry of the journal': (id) => ({
+  'a journal entry': (id) => ({
     method: 'post',
     path: '/api/v1/journal',
     body: { id, document: newJournalEntry('2026-11-02T06:40') },

@@ -214,7 +214,7 @@ describe('a change over the rounds', () => {
     );
   });
 
-  test('the slowest breath and the longest hold are those it grows to', () => {
+  test('the slowest breathing and the longest hold are those it grows to', () => {
     const cost = breathCost(grown({ of: 'holdFull', to: 8, steps: 'counts' }, 5, '4-4-8-0'));
     expect(cost).toMatchObject({ longestFullMs: 8000, slowestRate: 3, cycles: 5 });
   });
@@ -277,7 +277,7 @@ describe('in words', () => {
     ['1 round = in left, out right, in right, out left', [cycle('4-0-4-0', LEFT), cycle('4-0-4-0', RIGHT)]],
     ['1 round = in, hold full, out, hold empty', [cycle('4-4-4-4')]],
     ['1 round = in by the mouth, out', [cycle('4-0-6-0', { inThrough: 'mouth' })]],
-    ['1 round = 30 strokes, 15 s quiet, hold full 20 s', [strokesOf(30, 60), recoverOf(15), retentionOf('full', 20)]],
+    ['1 round = 30 pumps, 15 s quiet, hold full 20 s', [strokesOf(30, 60), recoverOf(15), retentionOf('full', 20)]],
     [
       '1 round = 12 breaths at one’s own pace, hold empty as long as easy with 10 pulses',
       [ownPaceOf(12, 8), retentionOf('empty', 12, { asLongAsEasy: true, pulses: 10 })],
@@ -326,7 +326,7 @@ describe('limits', () => {
     ['a cycle over three minutes', of(3, 1, cycle('20-20-20-20')), 'at most 3 minutes'],
     ['201 rounds', of(1, 201, cycle('4-0-4-0')), 'at most 200'],
     ['a count of 4 s', of(4, 1, cycle('4-0-4-0')), 'at most 3 s'],
-    ['181 strokes a minute', of(1, 1, strokesOf(30, 181)), 'At most 180 strokes a minute'],
+    ['181 strokes a minute', of(1, 1, strokesOf(30, 181)), 'At most 180 pumps a minute'],
     ['a hold of over three minutes', of(1, 1, retentionOf('full', 181)), 'at most 3:00'],
     ['a change past the most counts', ramped({ of: 'out', to: 61, steps: 'counts' }), 'at most 60 counts'],
     ['a change to nothing', ramped({ of: 'out', to: 0, steps: 'counts' }), 'at least one count'],

@@ -37,7 +37,7 @@ describe('growing from week to week', () => {
 
   test('not two parts at once, and a longer count lets all of them grow', () => {
     expect(growthRefusals(usual, breath([5, 4, 9, 0]), true)).toEqual([
-      'One part at a time: the in-breath and the out-breath would grow together.',
+      'One part at a time: the in-breath and the out-breath would be lengthened together.',
     ]);
     expect(growthRefusals(usual, breath([4, 4, 8, 0], 1.1), true)[0]).toContain('One part at a time');
   });
@@ -45,7 +45,7 @@ describe('growing from week to week', () => {
   test('the holds grow last', () => {
     expect(growthRefusals(usual, breath([4, 5, 8, 0]), true)).toEqual([]);
     expect(growthRefusals(usual, breath([4, 5, 8, 0]), false)).toEqual([
-      'The holds grow last: first in- and out-breath should be easy as they are.',
+      'Retentions are lengthened last: first the in- and out-breath should be comfortable as they are.',
     ]);
   });
 
@@ -77,7 +77,7 @@ describe('what a practice asks', () => {
     expect(kinds([4, 16, 8, 0])).toEqual(['muchHolding', 'verySlow']);
     expect(kinds([6, 24, 12, 0])).toEqual(['longHold', 'muchHolding', 'verySlow']);
     expect(kinds([4, 2, 6, 4])).toEqual(['emptyLongerThanFull']);
-    expect(loadFlags(of([4, 16, 8, 0]), true)[0]?.message).toBe('57 % of the time is holding; the house rule is 50 %.');
+    expect(loadFlags(of([4, 16, 8, 0]), true)[0]?.message).toBe('57 % of the time is holding; your limit is 50 %.');
   });
 
   test('strokes after a long hold of the breath are pointed out, counted, grown or held as a part of its own', () => {

@@ -37,7 +37,9 @@ export function growthRefusals(
   const grown = QUARTERS.filter((part) => partMs(to, part) > partMs(from, part) + SAME_MS);
   const refusals: string[] = [];
   if (grown.length > 1) {
-    refusals.push(`One part at a time: ${grown.map((part) => QUARTER_NAMES[part]).join(' and ')} would grow together.`);
+    refusals.push(
+      `One part at a time: ${grown.map((part) => QUARTER_NAMES[part]).join(' and ')} would be lengthened together.`,
+    );
   }
   for (const part of grown) {
     const before = partMs(from, part);
@@ -50,7 +52,7 @@ export function growthRefusals(
     }
   }
   if (!easy && grown.some((part) => part === 'holdFull' || part === 'holdEmpty')) {
-    refusals.push('The holds grow last: first in- and out-breath should be easy as they are.');
+    refusals.push('Retentions are lengthened last: first the in- and out-breath should be comfortable as they are.');
   }
   return refusals;
 }

@@ -67,7 +67,7 @@ export function readRatio(typed: string): ReadRatio {
       ? { in: first, holdFull: 0, out: second, holdEmpty: 0 }
       : { in: first, holdFull: second, out: third, holdEmpty: fourth };
   const parsed = Ratio.safeParse(counts);
-  if (!parsed.success) return { ok: false, reason: parsed.error.issues[0]?.message ?? 'This is no ratio.' };
+  if (!parsed.success) return { ok: false, reason: parsed.error.issues[0]?.message ?? 'This is not a ratio.' };
   if (pieces.length === 2) {
     return { ok: false, ask: parsed.data, reason: `In ${first} and out ${second}, without a hold?` };
   }

@@ -16,9 +16,9 @@ export const BreathLoadRules = z.strictObject({
     .max(20, 'At most 20 breaths a minute.'),
   strokesMinutes: z.number('Minutes are a number.').min(0.5, 'At least half a minute.').max(30, 'At most 30 minutes.'),
   fastestStrokes: z
-    .number('Strokes a minute are a number.')
-    .min(10, 'At least 10 strokes a minute.')
-    .max(180, 'At most 180 strokes a minute.'),
+    .number('Pumps a minute are a number.')
+    .min(10, 'At least 10 pumps a minute.')
+    .max(180, 'At most 180 pumps a minute.'),
 });
 export type BreathLoadRules = z.infer<typeof BreathLoadRules>;
 
@@ -80,27 +80,27 @@ const CHECKS: Record<LoadFlag['kind'], Check> = {
   retention: ({ retentionMs }, _, __, checked) =>
     retentionMs > 0 &&
     !checked &&
-    'Breath is held here, and nobody has been asked about pregnancy, blood pressure, heart or eyes.',
+    'Breath is held here, and nobody has been screened for pregnancy, blood pressure, heart or eye problems.',
   longHold: ({ longestRetentionMs }, _, { longestHoldSeconds }) =>
     longestRetentionMs > longestHoldSeconds * 1000 &&
-    `The longest hold is ${clockOfMs(longestRetentionMs)}; the house rule is ${clockOfMs(longestHoldSeconds * 1000)}.`,
+    `The longest hold is ${clockOfMs(longestRetentionMs)}; your limit is ${clockOfMs(longestHoldSeconds * 1000)}.`,
   muchHolding: ({ retentionShare }, _, { shareHolding }) =>
     retentionShare > shareHolding &&
-    `${Math.round(retentionShare * 100)} % of the time is holding; the house rule is ${Math.round(shareHolding * 100)} %.`,
+    `${Math.round(retentionShare * 100)} % of the time is holding; your limit is ${Math.round(shareHolding * 100)} %.`,
   verySlow: ({ slowestRate }, _, rules) =>
     slowestRate !== null &&
     slowestRate < rules.slowestRate &&
-    `The slowest breath is ${twoDecimals(slowestRate)} a minute; the house rule is ${rules.slowestRate}.`,
+    `The slowest breathing is ${twoDecimals(slowestRate)} breaths a minute; your limit is ${rules.slowestRate}.`,
   emptyLongerThanFull: (_, practice) => hasLongEmptyHold(practice) && 'An empty hold is longer than the full one.',
   manyStrokes: ({ strokesMs }, _, { strokesMinutes }) =>
     strokesMs > strokesMinutes * 60_000 &&
-    `Strokes take ${clockOfMs(strokesMs)} in all; the house rule is ${clockOfMs(strokesMinutes * 60_000)}.`,
+    `Pumps take ${clockOfMs(strokesMs)} in total; your limit is ${clockOfMs(strokesMinutes * 60_000)}.`,
   fastStrokes: (cost, _, { fastestStrokes }) =>
     cost.fastestStrokes > fastestStrokes &&
-    `Strokes go at ${cost.fastestStrokes} a minute; the house rule is ${fastestStrokes}.`,
+    `Pumps go at ${cost.fastestStrokes} a minute; your limit is ${fastestStrokes}.`,
   strokesAfterHold: (_, practice, { longestHoldSeconds }) =>
     hasStrokesAfterHold(practice, longestHoldSeconds) &&
-    'Strokes come after a long hold: let the breath come back to rest first, or put the strokes before it.',
+    'Pumps come after a long retention: let the breath settle first, or put the pumps before it.',
 };
 
 /**

@@ -64,7 +64,7 @@ export function strainOf(before: readonly Seconds[], hold: Seconds): string | un
   if (limit === undefined || hold <= limit) return undefined;
   const longest = Math.max(...before);
   const by = Math.round((hold / longest - 1) * 100);
-  return `This hold was ${hold.toFixed(1)} s, ${by} % longer than the longest before it. A hold that grows so much at once is an effort, and only what is easy is measured. Let it go and breathe as it comes: this one is left out, and the holds end here.`;
+  return `This hold was ${hold.toFixed(1)} s, ${by} % longer than the longest before it. Holding that much longer at once is an effort, and only what is easy is measured. Let go and breathe freely: this one is not counted, and the measuring of holds ends here.`;
 }
 
 /**

@@ -75,13 +75,13 @@ export type OwnPacePart = z.infer<typeof OwnPacePart>;
 export const StrokesPart = z.strictObject({
   kind: z.literal('strokes'),
   count: z
-    .int('Strokes are whole numbers.')
-    .min(1, 'At least one stroke.')
-    .max(MOST.maxStrokes, `At most ${MOST.maxStrokes} strokes in a row.`),
+    .int('Pumps are a whole number.')
+    .min(1, 'At least one pump.')
+    .max(MOST.maxStrokes, `At most ${MOST.maxStrokes} pumps in a row.`),
   perMinute: z
-    .number('Strokes a minute are a number.')
-    .min(MOST.minStrokesPerMinute, `At least ${MOST.minStrokesPerMinute} strokes a minute.`)
-    .max(MOST.maxStrokesPerMinute, `At most ${MOST.maxStrokesPerMinute} strokes a minute.`),
+    .number('Pumps a minute are a number.')
+    .min(MOST.minStrokesPerMinute, `At least ${MOST.minStrokesPerMinute} pumps a minute.`)
+    .max(MOST.maxStrokesPerMinute, `At most ${MOST.maxStrokesPerMinute} pumps a minute.`),
   active: z.enum(['out', 'both']),
   through: Through,
 });

@@ -32,13 +32,13 @@ export const QUARTER_WORDS: Record<Quarter, string> = {
 const many = (count: number, one: string, more = `${one}s`): string => `${count} ${count === 1 ? one : more}`;
 const SHORT_THROUGH: Record<Through, string> = { nose: '', left: ' left', right: ' right', mouth: ' by the mouth' };
 
-/** A part other than a counted cycle: `30 strokes`, `hold empty as long as easy with 10 pulses`, `15 s quiet`. */
+/** A part other than a counted cycle: `30 pumps`, `hold empty as long as easy with 10 pulses`, `15 s quiet`. */
 function otherInWords(part: Exclude<BreathPart, CyclePart>): string {
   switch (part.kind) {
     case 'ownPace':
       return `${many(part.cycles, 'breath')} at one’s own pace`;
     case 'strokes':
-      return many(part.count, 'stroke');
+      return many(part.count, 'pump');
     case 'retention': {
       const length = part.asLongAsEasy ? 'as long as easy' : `${part.seconds} s`;
       return `hold ${part.held} ${length}${part.pulses > 0 ? ` with ${many(part.pulses, 'pulse')}` : ''}`;

@@ -8,7 +8,7 @@ const ENTRY_FORMAT = 'zovrin-entry';
 export const ENTRY_VERSION = 3;
 
 const document = {
-  format: z.literal(ENTRY_FORMAT, 'This is not an entry of a library.'),
+  format: z.literal(ENTRY_FORMAT, 'This is not a library entry.'),
   version: z.literal(ENTRY_VERSION),
 };
 
@@ -36,7 +36,7 @@ const fromVersion2: Migration = (document) => document;
 
 const ENTRY_DOCUMENT: DocumentKind<CustomEntry> = {
   format: ENTRY_FORMAT,
-  called: 'an entry of a library',
+  called: 'a library entry',
   version: ENTRY_VERSION,
   migrations: { 1: fromVersion1, 2: fromVersion2 },
   schema: CustomEntry,

@@ -58,9 +58,9 @@ export const HoldDefaults = z
     minSeconds: seconds('The shortest', 1, MAX_SECONDS),
     maxSeconds: seconds('The longest', 1, MAX_SECONDS),
     strength: z
-      .number('Strength is a number.')
-      .min(0, 'Strength goes from 0 to 10.')
-      .max(10, 'Strength goes from 0 to 10.'),
+      .number('Intensity is a number.')
+      .min(0, 'Intensity goes from 0 to 10.')
+      .max(10, 'Intensity goes from 0 to 10.'),
   })
   .superRefine(({ seconds: usual, minSeconds, maxSeconds }, context) => {
     const refuse = (field: string, message: string) => context.addIssue({ code: 'custom', path: [field], message });
@@ -129,22 +129,22 @@ export const Position = z
     /** What "left" means here: which leg, which arm. Empty for a position done together. */
     leftMeans: text('What left means', 120),
     defaults: z.partialRecord(Approach, HoldDefaults),
-    enterSeconds: Seconds('A way in'),
-    leaveSeconds: Seconds('A way out'),
+    enterSeconds: Seconds('Getting in'),
+    leaveSeconds: Seconds('Coming out'),
     switchSeconds: Seconds('A change of sides'),
     areas: z.array(oneOf('An area', AREAS)).min(1, 'Name at least one area of the body.'),
     aims: text('What it aims at', 400),
     setUps: z.array(NamedSetUp).min(1, 'A position has at least one set-up; it may be without props.').max(12),
     stages: z.array(z.strictObject({ name: words('A stage name', 60), length: StageLength })).max(8),
-    waysIn: Ways('A way in'),
-    waysOut: Ways('A way out'),
+    waysIn: Ways('Getting in'),
+    waysOut: Ways('Coming out'),
     prompts: z.array(z.strictObject({ at: Moment, text: words('A prompt', 200) })).max(12),
     easier: Variation,
     stronger: Variation,
     /** Seconds of still rest that usually follow, after each side or after both. */
     rebound: z.strictObject({ seconds: Seconds('A rest'), when: z.enum(['none', 'afterEach', 'afterBoth']) }),
     /** A small movement that loosens what was held. */
-    loosen: text('A loosening', 200),
+    loosen: text('A release', 200),
     /** The counterpose: a position that goes the other way. */
     answer: text('An answer', 200),
     traits: z.array(oneOf('A trait', TRAITS)),

@@ -24,7 +24,7 @@ export const TRAIT_WORDS: Record<Position['traits'][number], string> = {
 export const BREATH_TRAIT_WORDS: Record<Technique['traits'][number], string> = {
   holdFull: 'Holding full',
   holdEmpty: 'Holding empty',
-  strokes: 'Strokes',
+  strokes: 'Pumps',
   fast: 'Fast breathing',
   nostrils: 'A free nose needed',
   bellyPressed: 'Belly pressed in',

@@ -288,7 +288,7 @@ describe('the class as a whole', () => {
     const counted = demandsOf(strokes, builtInKnowledge).get('strokes')!;
     expect(session(planOf(strokes, { ...strokes, id: 'b' }), 'migraine')).toContainEqual([
       'strokes',
-      `${2 * counted} strokes`,
+      `${2 * counted} pumps`,
       [0, 1],
     ]);
     expect(session(planOf(breathStep([setOf('s', [cycleOf([4, 4, 4, 0])], 10)])), 'heart')).toContainEqual([

@@ -145,7 +145,7 @@ export function screenStep(step: Step, asks: Demands, active: readonly ActiveRul
 
 const COUNTED: Record<keyof SessionDemands, (amount: number) => string> = {
   flatRest: (seconds) => clockOfSeconds(Math.round(seconds)),
-  strokes: (count) => `${count} strokes`,
+  strokes: (count) => `${count} pumps`,
   retention: (seconds) => clockOfSeconds(Math.round(seconds)),
   gettingUp: (times) => (times === 1 ? 'once' : `${times} times`),
   prone: (seconds) => clockOfSeconds(Math.round(seconds)),

@@ -33,7 +33,7 @@ function wantsOf(sorts: readonly { props: readonly PlacedProp[]; people: number 
     if (people === 0) continue;
     for (const { kind, state, size, count, optional } of props) {
       if (propKind(kind).fixture) continue;
-      const key = `${kind} ${state} ${optional ? 'if wished' : ''}`;
+      const key = `${kind} ${state} ${optional ? 'optional' : ''}`;
       const want = wants.get(key) ?? { kind, state, ...(size && { size }), optional: optional ?? false, pieces: 0 };
       want.pieces += count * people;
       wants.set(key, want);

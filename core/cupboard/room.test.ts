@@ -118,7 +118,7 @@ describe('a place read from outside', () => {
       own: [{ count: 2, kind: { label, faces: [{ label: 'flat', size: { ...size, ...look } }] } }],
     });
     expect(reasons(bench('Bench'))).toEqual(['own.0.kind.faces.0.size.widthCm: The length is at least 1 cm.']);
-    expect(reasons(bench('Bench', { widthCm: 45, giveCm: 17 }))[0]).toMatch(/cannot give as much as it is high/);
+    expect(reasons(bench('Bench', { widthCm: 45, giveCm: 17 }))[0]).toMatch(/cannot sink by its whole height/);
     expect(reasons(bench('Block', { widthCm: 45 }))[0]).toMatch(/There is a block already/);
     expect(reasons(bench('Bench', { widthCm: 45 }))).toEqual([]);
   });

@@ -148,7 +148,7 @@ describe('fitting holds to a length', () => {
       'an end without a beginning',
       planOf([hold('a', 60, null)]),
       options(1, { target: { kind: 'endsAt', time: '19:00' } }),
-      /no hour at which it begins/,
+      /no start time/,
     ],
     ['all of it talk', planOf([hold('a', 60, null)]), options(600, { talkSeconds: 600 }), /beside the talk/],
     [
@@ -311,17 +311,17 @@ describe('when it cannot be', () => {
       restStep('r', 'Rest', 240),
     );
     expect(found.totalMs).toBe((240 + 360 + 240 + 60 + 120) * 1000);
-    expect(fitInWords(found)).toBe('It cannot be so short: with every length at its shortest it is 17:00, 2:00 over.');
+    expect(fitInWords(found)).toBe('It cannot be that short: with every length at its minimum it is 17:00, 2:00 over.');
     expect(makeUpInWords(found.madeUpOf, 'shortest')).toBe(
       '12:00 holds, rests and breath at their shortest, 4:00 what is locked, 1:00 talk.',
     );
     const wayTexts = found.ways.map(wayInWords);
     expect(wayTexts).toContain('Unlock Kept: up to 2:00 less.');
-    expect(wayTexts).toContain('Leave out Lean: 6:00 less at the shortest.');
+    expect(wayTexts).toContain('Remove Lean: 6:00 less at the shortest.');
     expect(wayTexts).toContain('Let Lean go down to 2:00; now it stops at 3:00.');
     expect(wayTexts).toContain('Hold Lean on both sides at once, if the position allows it: 3:00 less.');
     // A talk of a minute is not two.
-    expect(wayTexts.filter((words) => words.startsWith('Leave out Talk'))).toEqual([]);
+    expect(wayTexts.filter((words) => words.startsWith('Remove Talk'))).toEqual([]);
     expect(found.pair).toBeNull();
   });
 
@@ -458,8 +458,8 @@ describe('when it cannot be', () => {
     );
     expect(found.ways).toEqual([]);
     expect(found.pair?.map(wayInWords)).toEqual([
-      'Leave out a: 2:00 less at the shortest.',
-      'Leave out b: 2:30 less at the shortest.',
+      'Remove a: 2:00 less at the shortest.',
+      'Remove b: 2:30 less at the shortest.',
     ]);
     // 4:30 has to go; what the two lose is what is told, and no other two lose less.
     expect(found.pair!.reduce((sum, { byMs }) => sum + byMs, 0)).toBeGreaterThanOrEqual(found.overMs);
@@ -476,7 +476,7 @@ describe('when it cannot be', () => {
     const one = hold('Lean', 0, [60, 120], { sides: { kind: 'one', side: 'left', seconds: 60 } });
     const found = fit(planOf([one, hold('Fold', 60, [60, 180])]), options(400));
     if (found.kind !== 'tooShort') throw new Error(found.kind);
-    expect(fitInWords(found)).toBe('It cannot be so long: with every length at its longest it is 5:00, 1:40 short.');
+    expect(fitInWords(found)).toBe('It cannot be that long: with every length at its maximum it is 5:00, 1:40 short.');
     expect(found.ways.map(wayInWords)).toEqual([
       'Let Lean go up to 3:45; now it stops at 2:00.',
       'Let Fold go up to 4:45; now it stops at 3:00.',
@@ -544,9 +544,9 @@ describe('what a minute costs', () => {
 
   test('what is to spare goes first', () => {
     const roomy = { ...plan, classSeconds: 1140 };
-    expect(priceInWords(roomy, price(60, roomy), 60)).toMatch(/^1:00 more here costs 1:00 of what is to spare, /);
+    expect(priceInWords(roomy, price(60, roomy), 60)).toMatch(/^1:00 more here costs 1:00 of the spare time, /);
     const roomier = { ...plan, classSeconds: 1500 };
-    expect(priceInWords(roomier, price(60, roomier), 60)).toBe('1:00 more here costs 2:00 of what is to spare.');
+    expect(priceInWords(roomier, price(60, roomier), 60)).toBe('1:00 more here costs 2:00 of the spare time.');
   });
 
   test('less here gives to others; what nobody can give is told', () => {

@@ -25,7 +25,7 @@ const FitTarget = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('length'), seconds: TargetSeconds }),
   z.strictObject({
     kind: z.literal('endsAt'),
-    time: z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'An hour of the day like 19:30.'),
+    time: z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'A time of day like 19:30.'),
   }),
 ]);
 type FitTarget = z.infer<typeof FitTarget>;
@@ -38,9 +38,9 @@ export const FitOptions = z.strictObject({
     'Lengths go by 1, 5, 15, 30 or 60 seconds.',
   ),
   /** The last rest does not become shorter than this; null leaves it to its own range. */
-  lastRestSeconds: seconds('The last rest', 0, PLAN_LIMITS.maxPlain).nullable(),
+  lastRestSeconds: seconds('The final rest', 0, PLAN_LIMITS.maxPlain).nullable(),
   /** Time of the target that is kept free for talk, beside the plan's own talk. */
-  talkSeconds: seconds('Time kept for talk', 0, PLAN_LIMITS.maxPlain),
+  talkSeconds: seconds('Time reserved for talking', 0, PLAN_LIMITS.maxPlain),
 });
 export type FitOptions = z.infer<typeof FitOptions>;
 
@@ -104,12 +104,12 @@ export function targetLength(plan: Plan, options: FitOptions): TargetLength {
   if (!parsed.success) return { ok: false, issues: fieldIssues(parsed.error) };
   const { target, talkSeconds } = options;
   if (target.kind === 'endsAt' && plan.startsAt === null)
-    return refuse('target.time', 'This plan has no hour at which it begins. Give it one, or fit it to a length.');
+    return refuse('target.time', 'This plan has no start time. Give it one, or fit it to a length.');
   const whole = target.kind === 'length' ? target.seconds : secondsUntil(plan.startsAt ?? '', target.time);
   if (whole === 0) return refuse('target.time', 'It would end when it begins.');
   if (whole > MAX_TARGET)
     return refuse('target.time', `That is ${clockOfSeconds(whole)} after it begins; a target is at most six hours.`);
   if (talkSeconds >= whole)
-    return refuse('talkSeconds', `Nothing of ${clockOfSeconds(whole)} would remain beside the talk.`);
+    return refuse('talkSeconds', `Nothing of ${clockOfSeconds(whole)} would remain beside the talking.`);
   return { ok: true, seconds: whole - talkSeconds, classSeconds: whole };
 }

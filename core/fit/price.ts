@@ -36,8 +36,7 @@ export function priceOf(planned: Planned, stepId: string, by: Seconds, options: 
   const all = freeLengths({ ...planned, plan: { ...plan, steps } }, options);
   const own = all.filter((one) => one.stepId === stepId && one.what.kind !== 'breath');
   const step = plan.steps.find(({ id }) => id === stepId);
-  if (own.length === 0)
-    return { kind: 'none', reason: 'Only holds and rests have a length that can be given and taken.' };
+  if (own.length === 0) return { kind: 'none', reason: 'Only holds and rests have a length that can be changed.' };
   const changed = own.map((one) => fittedLength(one, moved(one, by)));
   if (changed.some(({ to }) => to < 1 || to > 3600))
     return { kind: 'none', reason: `${step?.name ?? 'It'} cannot be so much ${by < 0 ? 'shorter' : 'longer'}.` };
@@ -54,7 +53,7 @@ export function priceOf(planned: Planned, stepId: string, by: Seconds, options: 
     const mostMs = others.reduce((sum, one) => sum + one.times * (one.now.ms - one.choices[0]!.ms), 0) + spareMs;
     return {
       kind: 'none',
-      reason: `The other steps and what is to spare can give ${clockOfMs(mostMs)}, and it would take ${clockOfMs(needMs)}.`,
+      reason: `The other steps and the spare time can give ${clockOfMs(mostMs)}, but this would take ${clockOfMs(needMs)}.`,
     };
   }
   const lengths = others.map((one, i) => fittedLength(one, one.choices[solution.picks[i]!]!));

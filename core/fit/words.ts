@@ -28,7 +28,7 @@ export function changeInWords(plan: Plan, { stepId, what, times, from, to, fromM
 export function wayInWords(way: Way): string {
   switch (way.kind) {
     case 'remove':
-      return `Leave out ${way.name}: ${clockOfMs(way.byMs)} less at the shortest.`;
+      return `Remove ${way.name}: ${clockOfMs(way.byMs)} less at the shortest.`;
     case 'together':
       return `Hold ${way.name} on both sides at once, if the position allows it: ${clockOfMs(way.byMs)} less.`;
     case 'bothSides':
@@ -40,11 +40,11 @@ export function wayInWords(way: Way): string {
         ? `Let ${way.name} go down to ${clockOfSeconds(way.to)}; now it stops at ${clockOfSeconds(way.from)}.`
         : `Let ${way.name} go up to ${clockOfSeconds(way.to)}; now it stops at ${clockOfSeconds(way.from)}.`;
     case 'floor':
-      return `Let the last rest go down to ${clockOfSeconds(way.to)} instead of ${clockOfSeconds(way.from)}.`;
+      return `Let the final rest go down to ${clockOfSeconds(way.to)} instead of ${clockOfSeconds(way.from)}.`;
     case 'talk':
       return way.to === 0
-        ? 'Keep no time free for talk.'
-        : `Keep ${clockOfSeconds(way.to)} for talk instead of ${clockOfSeconds(way.from)}.`;
+        ? 'Reserve no time for talking.'
+        : `Keep ${clockOfSeconds(way.to)} for talking instead of ${clockOfSeconds(way.from)}.`;
   }
 }
 
@@ -55,10 +55,10 @@ export function makeUpInWords(
 ): string {
   const parts: [number, string][] = [
     [freeMs, `holds, rests and breath at their ${end}`],
-    [betweenMs, 'set-ups, changes and ways in and out'],
+    [betweenMs, 'setting up, changing, getting in and coming out'],
     [lockedMs, 'what is locked'],
     [talkMs, 'talk'],
-    [keptForTalkMs, 'kept free for talk'],
+    [keptForTalkMs, 'reserved for talking'],
   ];
   const listed = parts
     .filter(([ms]) => ms > 0)
@@ -78,9 +78,9 @@ export function fitInWords(fit: Fit): string {
       return `${clockOfMs(fit.totalMs)}, ${off}, with ${changed} ${changed === 1 ? 'length' : 'lengths'} changed.`;
     }
     case 'tooLong':
-      return `It cannot be so short: with every length at its shortest it is ${clockOfMs(fit.totalMs)}, ${clockOfMs(fit.overMs)} over.`;
+      return `It cannot be that short: with every length at its minimum it is ${clockOfMs(fit.totalMs)}, ${clockOfMs(fit.overMs)} over.`;
     case 'tooShort':
-      return `It cannot be so long: with every length at its longest it is ${clockOfMs(fit.totalMs)}, ${clockOfMs(fit.missingMs)} short.`;
+      return `It cannot be that long: with every length at its maximum it is ${clockOfMs(fit.totalMs)}, ${clockOfMs(fit.missingMs)} short.`;
     case 'refused':
       return fit.issues[0]?.reason ?? 'It cannot be fitted.';
   }
@@ -91,7 +91,7 @@ export function priceInWords(plan: Plan, price: Price, by: number): string {
   if (price.kind === 'none') return price.reason;
   const lead = `${clockOfSeconds(Math.abs(by))} ${by < 0 ? 'less' : 'more'} here`;
   const parts = price.others.map((length) => changeInWords(plan, length));
-  if (price.fromSpareMs < 0) parts.unshift(`${clockOfMs(-price.fromSpareMs)} of what is to spare`);
+  if (price.fromSpareMs < 0) parts.unshift(`${clockOfMs(-price.fromSpareMs)} of the spare time`);
   if (price.fromSpareMs > 0) parts.push(`${clockOfMs(price.fromSpareMs)} to spare`);
   if (parts.length === 0) return `${lead} costs nothing.`;
   return `${lead} ${by < 0 ? 'gives' : 'costs'} ${parts.join(', ')}.`;

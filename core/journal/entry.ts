@@ -7,9 +7,9 @@ const MAX_LINES = 200;
 const MAX_SECONDS = 4 * 3600;
 
 const Strength = z
-  .number('Strength is a number.')
-  .min(0, 'Strength goes from 0 to 10.')
-  .max(10, 'Strength goes from 0 to 10.')
+  .number('Intensity is a number.')
+  .min(0, 'Intensity goes from 0 to 10.')
+  .max(10, 'Intensity goes from 0 to 10.')
   .nullable();
 const Held = (what: string) => seconds(what, 0, MAX_SECONDS);
 
@@ -43,14 +43,14 @@ export type JournalBreath = z.infer<typeof JournalBreath>;
 
 /** A practice without a recorded session: alone, or taught elsewhere. */
 export const JournalEntry = z.strictObject({
-  format: z.literal(JOURNAL_FORMAT, 'This is no entry of the journal.'),
+  format: z.literal(JOURNAL_FORMAT, 'This is not a journal entry.'),
   version: z.literal(JOURNAL_VERSION),
   title: words('A title', 120),
   /** Practised alone, taught elsewhere, or taught here without the clock. */
   where: z.enum(['alone', 'elsewhere', 'here']),
   group: text('A group', 120),
   /** The local moment it began, `2026-11-24T06:40`. */
-  beganAt: z.string().regex(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/, 'Say a day and a time.'),
+  beganAt: z.string().regex(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/, 'A day and a time are needed.'),
   /** How long it took in total. */
   seconds: seconds('The length', 0, 24 * 3600),
   holds: z.array(JournalHold).max(MAX_LINES, `At most ${MAX_LINES} holds.`),
@@ -63,7 +63,7 @@ export type JournalEntry = z.infer<typeof JournalEntry>;
 
 const JOURNAL_DOCUMENT: DocumentKind<JournalEntry> = {
   format: JOURNAL_FORMAT,
-  called: 'an entry of the journal',
+  called: 'a journal entry',
   version: JOURNAL_VERSION,
   migrations: {},
   schema: JournalEntry,

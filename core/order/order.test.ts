@@ -171,7 +171,7 @@ describe('the best order', () => {
     expect(savedInWords(found)).toMatch(/changes? of position → \d/);
     const taken = editedPlan(plan, takeOrder(found.after.stepIds));
     expect(taken.steps.map(({ id }) => id)).toEqual(found.after.stepIds);
-    expect(proofInWords(found)).toBe('No order of these steps is quieter.');
+    expect(proofInWords(found)).toBe('No smoother order exists.');
   });
 
   test('an order that is the best already stays as it is', () => {
@@ -210,7 +210,9 @@ describe('the best order', () => {
     const places = ['s0', 's4'].map((id) => found.after.stepIds.indexOf(id));
     expect(Math.abs(places[0]! - places[1]!)).toBeLessThanOrEqual(2);
     const alone = order(planOf(steps.slice(0, 4)));
-    expect(alone.after.broken.map(brokenInWords)).toContain('Nothing here answers s0, a deep fold, in any order.');
+    expect(alone.after.broken.map(brokenInWords)).toContain(
+      'No step here is a counterpose for s0, a deep fold, in any order.',
+    );
   });
 });
 
@@ -230,14 +232,14 @@ describe('what cannot be ordered is told', () => {
       { before: 'A', after: 'B' },
       { before: 'B', after: 'A' },
     ];
-    expect(refusal(planOf([a, b, c], { orderPairs }))).toBe('These go in a circle: “A” before “B” before “A”.');
+    expect(refusal(planOf([a, b, c], { orderPairs }))).toBe('These rules go in a circle: “A” before “B” before “A”.');
   });
 
   test('two pins the wrong way round, and a pin that nothing can come before', () => {
     const orderPairs = [{ before: 'B', after: 'A' }];
     const pinned = (step: Step): Step => ({ ...step, pinned: true });
     expect(refusal(planOf([pinned(a), pinned(b), c, hold('D', 'butterfly-fold')], { orderPairs }))).toMatch(
-      /“B” should come before “A”, but both keep/,
+      /“B” should come before “A”, but both are pinned/,
     );
     expect(refusal(planOf([pinned(a), b, c], { orderPairs }))).toMatch(/Unpin a step/);
   });

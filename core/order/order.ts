@@ -131,10 +131,10 @@ const refuse = (field: string, reason: string): Order => ({ kind: 'refused', iss
 function contradiction({ units: { units }, pairs }: OrderProblem): string | null {
   const circle = circleOf(units.length, pairs);
   const named = (i: number): string => `“${units[i]!.name}”`;
-  if (circle) return `These go in a circle: ${[...circle, circle[0]!].map(named).join(' before ')}.`;
+  if (circle) return `These rules go in a circle: ${[...circle, circle[0]!].map(named).join(' before ')}.`;
   const wrong = pairs.find(([a, b]) => units[a]!.fixed && units[b]!.fixed && a > b);
   if (wrong)
-    return `${named(wrong[0])} should come before ${named(wrong[1])}, but both keep their places, the other way round.`;
+    return `${named(wrong[0])} should come before ${named(wrong[1])}, but both are pinned the other way round.`;
   return null;
 }
 
@@ -174,8 +174,7 @@ export function orderSteps(
   const movable = problem.movable.length;
   const against = contradiction(ask);
   if (against) return refuse('plan.orderPairs', against);
-  if (movable < 2)
-    return refuse('plan.steps', 'There is nothing to put into another order: fewer than two steps may move.');
+  if (movable < 2) return refuse('plan.steps', 'There is nothing to reorder: fewer than two steps can move.');
   if (movable > MAX_MOVABLE)
     return refuse(
       'plan.steps',
@@ -184,7 +183,7 @@ export function orderSteps(
   const exact = movable <= MAX_EXACT;
   const found = solved(problem, (share) => ticks(exact ? share : share * 0.4));
   if (!found)
-    return refuse('plan.orderPairs', 'No order keeps both what is pinned and what comes before what. Unpin a step.');
+    return refuse('plan.orderPairs', 'No order keeps both the pinned places and the required order. Unpin a step.');
   const now = problem.units.map((_, i) => i);
   // The present order stays if nothing is better.
   const sequence = costOfSequence(problem, now) <= found.cost ? now : sequenceOf(problem, found.order);

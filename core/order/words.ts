@@ -9,7 +9,7 @@ const many = (n: number, one: string, more: string): string => `${n} ${n === 1 ?
 export const TALLY_WORDS: readonly { of: keyof Tally; one: string; many: string }[] = [
   { of: 'family', one: 'change of position', many: 'changes of position' },
   { of: 'propMove', one: 'prop move', many: 'prop moves' },
-  { of: 'wall', one: 'way to the wall', many: 'ways to the wall' },
+  { of: 'wall', one: 'move to the wall', many: 'moves to the wall' },
   { of: 'side', one: 'change of side', many: 'changes of side' },
 ];
 
@@ -26,8 +26,8 @@ export function savedInWords({ before, after }: Extract<Order, { kind: 'ordered'
 /** How good an order is, as a sentence. */
 export function proofInWords(order: Extract<Order, { kind: 'ordered' }>): string {
   const share = shareFromBest(order);
-  if (share === 0) return 'No order of these steps is quieter.';
-  if (share === null) return 'A good order; how far the best possible is from it could not be told.';
+  if (share === 0) return 'No smoother order exists.';
+  if (share === null) return 'A good order; how close it is to the best possible is not known.';
   return `A good order, at most ${Math.max(1, Math.round(100 * share))} % from the best possible.`;
 }
 
@@ -44,8 +44,8 @@ export function brokenInWords(rule: BrokenRule): string {
   switch (rule.kind) {
     case 'unanswered':
       return rule.possible
-        ? `${rule.name}, a ${BEND_WORDS[rule.bend]}, is not answered within two steps.`
-        : `Nothing here answers ${rule.name}, a ${BEND_WORDS[rule.bend]}, in any order.`;
+        ? `${rule.name}, a ${BEND_WORDS[rule.bend]}, is not followed by a counterpose within two steps.`
+        : `No step here is a counterpose for ${rule.name}, a ${BEND_WORDS[rule.bend]}, in any order.`;
     case 'joints':
       return `${rule.names[0]} and ${rule.names[1]} are both long on the ${rule.joint}, one after the other.`;
     case 'breath':
@@ -57,7 +57,7 @@ export function brokenInWords(rule: BrokenRule): string {
 export function heldBackInWords(plan: Plan, { rule, tally }: HeldBack, after: Tally): string {
   const nameOf = (id: string): string => plan.steps.find((step) => step.id === id)?.name ?? 'a step';
   const what = {
-    answer: () => 'answering deep folds and back bends within two steps',
+    answer: () => 'counterposes for deep folds and back bends within two steps',
     joints: () => 'no two long holds on the same joint in a row',
     breath: () => 'breath where this approach wants it',
     pinned: () => (rule.kind === 'pinned' ? `${rule.name} where it is pinned` : ''),

@@ -1,26 +1,21 @@
+import { addDays, differenceInCalendarDays, isValid, lightFormat, parseISO } from 'date-fns';
 import { z } from 'zod';
 
-const DAY_MS = 86_400_000;
 /** A pregnancy lasts forty weeks; what is typed as more than this is a slip. */
 export const MAX_WEEKS = 42;
-
-const utcOf = (day: string): number => Date.parse(`${day}T00:00:00Z`);
 
 /** A day of the calendar without an hour: `2026-11-26`. Refused where there is no such day. */
 export const Day = z
   .string()
   .regex(/^\d{4}-\d{2}-\d{2}$/, 'A day like 2026-11-26.')
-  .refine((day) => {
-    const ms = utcOf(day);
-    return !Number.isNaN(ms) && new Date(ms).toISOString().startsWith(day);
-  }, 'There is no such day.');
+  .refine((day) => isValid(parseISO(day)), 'There is no such day.');
 
 /** The day so many days later, or earlier below zero. */
-export const daysLater = (day: string, days: number): string =>
-  new Date(utcOf(day) + days * DAY_MS).toISOString().slice(0, 10);
+export const daysLater = (day: string, days: number): string => lightFormat(addDays(parseISO(day), days), 'yyyy-MM-dd');
 
 /** Whole weeks from one day to another; negative where the other comes first. */
-export const weeksBetween = (from: string, to: string): number => Math.floor((utcOf(to) - utcOf(from)) / (7 * DAY_MS));
+export const weeksBetween = (from: string, to: string): number =>
+  Math.floor(differenceInCalendarDays(parseISO(to), parseISO(from)) / 7);
 
 /** Whole months from one day to another, by the calendar: from the 31st of January to the 28th of February none. */
 export function monthsBetween(from: string, to: string): number {

@@ -38,7 +38,7 @@ export function readPersonFile(value: unknown): { ok: true; value: Person } | { 
   const isObject = typeof value === 'object' && value !== null;
   if (!isObject || !('format' in value) || value.format === PERSON_FORMAT) return readPerson(value);
   if (value.format !== PERSON_FILE_FORMAT) {
-    return { ok: false, issues: [{ field: 'format', reason: 'This is not the file of a person.' }] };
+    return { ok: false, issues: [{ field: 'format', reason: 'This is not a person’s file.' }] };
   }
   const read = readPerson('person' in value ? value.person : undefined);
   if (read.ok) return read;

@@ -32,7 +32,7 @@ export type StepTrait = (typeof STEP_TRAITS)[number];
 export const KeptInMind = z.strictObject({
   id: Id,
   words: words('What to keep in mind', 120),
-  asks: z.array(oneOf('What a step asks', STEP_TRAITS)).min(1, 'Say at least one thing a step asks of the body.'),
+  asks: z.array(oneOf('The area', STEP_TRAITS)).min(1, 'Choose at least one area.'),
 });
 export type KeptInMind = z.infer<typeof KeptInMind>;
 
@@ -50,8 +50,8 @@ export const Person = z.strictObject({
   /** A name, or initials. */
   name: words('A name', 80),
   birthDate: Day.nullable(),
-  contact: text('How to reach them', 300),
-  emergency: text('Whom to call', 300),
+  contact: text('Contact details', 300),
+  emergency: text('The emergency contact', 300),
   note: text('A note', 2000),
   notes: z.array(DatedNote).max(MAX_NOTES, `At most ${MAX_NOTES} notes are kept for a person.`),
   conditions: z.array(PersonCondition).max(MAX_CONDITIONS, `At most ${MAX_CONDITIONS} conditions are kept.`),
@@ -59,15 +59,15 @@ export const Person = z.strictObject({
   askedOn: Day.nullable(),
   /** The day they agreed that it is kept. */
   consentOn: Day.nullable(),
-  keepInMind: z.array(KeptInMind).max(MAX_IN_MIND, `At most ${MAX_IN_MIND} things are kept in mind.`),
+  keepInMind: z.array(KeptInMind).max(MAX_IN_MIND, `At most ${MAX_IN_MIND} reminders are kept.`),
   /** For the figure: how tall, and three measured angles; null if they were not measured. */
   statureCm: z
-    .number('A stature is a number of centimetres.')
-    .min(MIN_HEIGHT_CM, `A stature is at least ${MIN_HEIGHT_CM} cm.`)
-    .max(MAX_HEIGHT_CM, `A stature is at most ${MAX_HEIGHT_CM} cm.`)
+    .number('A height is a number of centimetres.')
+    .min(MIN_HEIGHT_CM, `A height is at least ${MIN_HEIGHT_CM} cm.`)
+    .max(MAX_HEIGHT_CM, `A height is at most ${MAX_HEIGHT_CM} cm.`)
     .nullable(),
   flexibility: Flexibility.nullable(),
-  breaths: z.array(BreathMeasure).max(MAX_MEASURES, `At most ${MAX_MEASURES} measurings are kept for a person.`),
+  breaths: z.array(BreathMeasure).max(MAX_MEASURES, `At most ${MAX_MEASURES} measurements are kept for a person.`),
 });
 export type Person = z.infer<typeof Person>;
 
@@ -117,7 +117,7 @@ export function daysToCome({ birthDate, conditions, notes }: Person, today: stri
     day !== null && day > today ? [{ field, reason: `${what} cannot be in the future.` }] : [];
   return [
     ...refused('birthDate', birthDate, 'A birth date'),
-    ...conditions.flatMap(({ since }, i) => refused(`conditions.${i}.since`, since, 'Since when something is')),
+    ...conditions.flatMap(({ since }, i) => refused(`conditions.${i}.since`, since, 'The date of a condition')),
     ...notes.flatMap(({ on }, i) => refused(`notes.${i}.on`, on, 'The day of a note')),
   ];
 }

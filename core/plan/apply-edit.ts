@@ -151,7 +151,7 @@ function misfitOfStep(step: Step, edit: Extract<PlanEdit, { step: string }>): st
   const not = (what: string): string => `“${step.name}” is not ${what}.`;
   if (OF_HOLDS.has(edit.kind) && step.kind !== 'hold') return not('a hold');
   if (edit.kind === 'setBreath' && step.kind !== 'breath') return not('a breath');
-  if (edit.kind === 'setSeconds' && !('seconds' in step)) return not('a rest, a loosening or a talk');
+  if (edit.kind === 'setSeconds' && !('seconds' in step)) return not('a rest, a release or a talk');
   const isAboutProps = edit.kind === 'setSetUp' || edit.kind === 'takeSetUp' || edit.kind === 'setOtherSetUp';
   if (isAboutProps && !('setUp' in step)) return `“${step.name}” has no set-up.`;
   if (step.kind !== 'hold') return undefined;

@@ -44,7 +44,7 @@ describe('a plan file', () => {
 
   test.each([
     [{ entries: {} }, 'entries', 'a list'],
-    [{ entries: [7] }, 'entries.0', 'not an entry'],
+    [{ entries: [7] }, 'entries.0', 'not a library entry'],
     [{ entries: [{ ...mine, entry: { ...mine.entry, areas: [] } }] }, 'entries.0.entry.areas', 'at least one area'],
     [{ title: '' }, 'title', 'needs a title'],
     [{ entries: Array.from({ length: 201 }, () => mine) }, 'entries', 'at most 200'],

@@ -29,7 +29,7 @@ export const Plan = z
     /** Id of the group of people who come; null if none is chosen. It need not be here. */
     groupId: Id.nullable(),
     groupSize: z
-      .int('A group is counted in whole people.')
+      .int('The number of people is a whole number.')
       .min(1, 'A group has at least one person.')
       .max(PLAN_LIMITS.maxGroup, `A group has at most ${PLAN_LIMITS.maxGroup} people.`),
     place: text('A place', 120),
@@ -75,7 +75,7 @@ export const Plan = z
         ],
         message:
           `Up to here the plan has ${letters.format(phases)} breaths, holds and changes, each timed on its own; ` +
-          `at most ${letters.format(MAX_PHASES)} can be led. Take some rounds out.`,
+          `at most ${letters.format(MAX_PHASES)} can be led. Remove some rounds.`,
       });
     }
   });

@@ -92,8 +92,8 @@ export type HoldBreath = z.infer<typeof HoldBreath>;
 export const OtherSetUp = z.strictObject({
   /** How many people have it; the others have the step's own. */
   people: z
-    .int('People are counted whole.')
-    .min(1, 'At least one person has the other set-up.')
+    .int('The number of people is a whole number.')
+    .min(1, 'At least one person uses the alternative set-up.')
     .max(PLAN_LIMITS.maxGroup, `A group has at most ${PLAN_LIMITS.maxGroup} people.`),
   setUp: SetUp,
 });
@@ -113,19 +113,19 @@ export const HoldStep = z.strictObject({
     .refine((range) => range.min <= range.max, 'The shorter end of a range comes first.')
     .nullable(),
   /** Aimed-at strength from 0 to 10; null leaves it to the approach. */
-  strength: z.number().min(0).max(10, 'Strength goes from 0 to 10.').nullable(),
+  strength: z.number().min(0).max(10, 'Intensity goes from 0 to 10.').nullable(),
   stages: z.array(Stage).max(PLAN_LIMITS.maxStages, `A hold has at most ${PLAN_LIMITS.maxStages} stages.`),
   setUp: SetUp,
   otherSetUp: OtherSetUp.nullable(),
   setupSeconds: OptionalSeconds('A set-up', PLAN_LIMITS.maxSetup),
-  enterSeconds: OptionalSeconds('A way in'),
-  leaveSeconds: OptionalSeconds('A way out'),
+  enterSeconds: OptionalSeconds('Getting in'),
+  leaveSeconds: OptionalSeconds('Coming out'),
   switchSeconds: OptionalSeconds('A change of sides'),
   prompts: z.array(Prompt).max(PLAN_LIMITS.maxPrompts, `A hold has at most ${PLAN_LIMITS.maxPrompts} prompts.`),
   breath: HoldBreath.nullable(),
   rebound: Rebound,
   loosen: z
-    .strictObject({ seconds: seconds('A loosening', 1, PLAN_LIMITS.maxChange), text: text('A loosening', 200) })
+    .strictObject({ seconds: seconds('A release', 1, PLAN_LIMITS.maxChange), text: text('A release', 200) })
     .nullable(),
 });
 export type HoldStep = z.infer<typeof HoldStep>;
@@ -172,7 +172,7 @@ export const RestStep = z.strictObject({
 });
 export type RestStep = z.infer<typeof RestStep>;
 
-export const MoveStep = z.strictObject({ ...common, kind: z.literal('move'), seconds: PlainSeconds('A loosening') });
+export const MoveStep = z.strictObject({ ...common, kind: z.literal('move'), seconds: PlainSeconds('A release') });
 export type MoveStep = z.infer<typeof MoveStep>;
 
 export const TalkStep = z.strictObject({ ...common, kind: z.literal('talk'), seconds: PlainSeconds('A talk') });

@@ -17,11 +17,11 @@ export const CustomSize = z
     widthCm: centimetres('The length', 1),
     depthCm: centimetres('The depth', 1),
     heightCm: centimetres('The height', 0.2, 100),
-    giveCm: centimetres('What it gives', 0, 50),
+    giveCm: centimetres('Its softness', 0, 50),
   })
   .refine(({ heightCm, giveCm }) => giveCm < heightCm, {
     path: ['giveCm'],
-    message: 'It cannot give as much as it is high. Say how far it sinks under a body.',
+    message: 'It cannot sink by its whole height. Enter how far it sinks under a body.',
   });
 export type CustomSize = z.infer<typeof CustomSize>;
 
@@ -44,7 +44,7 @@ export const CustomKind = z
       context.addIssue({
         code: 'custom',
         path: ['label'],
-        message: `There is a ${known.label} already. Name it otherwise.`,
+        message: `There is a ${known.label} already. Choose another name.`,
       });
     for (const [i, face] of faces.entries()) {
       if (faces.findIndex((other) => other.label === face.label) < i)

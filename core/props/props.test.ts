@@ -205,7 +205,7 @@ describe('a prop of one’s own', () => {
     const reasons = (any: object) =>
       SetUpRow.safeParse(any).error?.issues.map(({ path, message }) => `${path.join('.')}: ${message}`);
     expect(reasons({ ...bench, size: undefined })).toEqual([
-      "size: A kneeling bench is a prop of one's own: say what it measures.",
+      'size: A kneeling bench is a custom prop: its measurements are needed.',
     ]);
     expect(reasons(row({ size }))).toEqual(['size: What a blanket measures is known.']);
     expect(reasons({ ...bench, size: { ...size, heightCm: 0 } })?.[0]).toMatch(/The height is at least 0.2 cm/);

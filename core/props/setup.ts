@@ -43,7 +43,7 @@ export const SetUpRow = z
     const refuse = (path: string, message: string) => context.addIssue({ code: 'custom', path: [path], message });
     const { label, states } = propKind(row.kind);
     if (isCustomKind(row.kind)) {
-      if (!row.size) refuse('size', `A ${label} is a prop of one's own: say what it measures.`);
+      if (!row.size) refuse('size', `A ${label} is a custom prop: its measurements are needed.`);
     } else {
       if (row.size) refuse('size', `What a ${label} measures is known.`);
       if (!propState(row.kind, row.state))

@@ -9,7 +9,7 @@ const GRID_SECONDS = 5;
 
 /** One length of a step as it is planned, and as it was really taught. */
 export interface AdoptedTime {
-  what: 'left' | 'right' | 'each' | 'both' | 'length' | 'set-up' | 'way in' | 'way out' | 'change of sides';
+  what: 'left' | 'right' | 'each' | 'both' | 'length' | 'set-up' | 'getting in' | 'coming out' | 'changing sides';
   from: Seconds;
   to: Seconds;
 }
@@ -31,9 +31,9 @@ function meanOf(timeline: Timeline, spans: readonly DoneSpan[], stepIndex: numbe
 
 const CHANGES = [
   ['setup', 'set-up', 'setupSeconds'],
-  ['enter', 'way in', 'enterSeconds'],
-  ['leave', 'way out', 'leaveSeconds'],
-  ['switch', 'change of sides', 'switchSeconds'],
+  ['enter', 'getting in', 'enterSeconds'],
+  ['leave', 'coming out', 'leaveSeconds'],
+  ['switch', 'changing sides', 'switchSeconds'],
 ] as const;
 
 /** The sides of a hold as they were really held. Sides that are planned even stay even, at the longer of the two. */

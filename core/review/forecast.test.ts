@@ -265,15 +265,17 @@ describe('when it would end', () => {
   test('in words', () => {
     const base = { plannedMs: 3600_000, targetMs: 3600_000, earlyMs: 0, uncertain: [] };
     const annotations = { ...base, middleMs: 3744_000, lateMs: 3870_000, chance: 0.22, runs: 12 };
-    expect(forecastInWords(annotations)).toBe('Planned 60:00; your evenings run 4 % over; 9 in 10 would end by 64:30.');
-    expect(chanceInWords(annotations)).toBe('2 in 10 would end by 60:00.');
-    expect(chanceInWords({ ...annotations, chance: 0.001 })).toBe('Hardly an evening would end by 60:00.');
-    expect(chanceInWords({ ...annotations, chance: 0.99 })).toBe('Nearly every evening would end by 60:00.');
+    expect(forecastInWords(annotations)).toBe(
+      'Planned 60:00; your sessions run 4 % over; 90 % likely to end by 64:30.',
+    );
+    expect(chanceInWords(annotations)).toBe('20 % likely to end by 60:00.');
+    expect(chanceInWords({ ...annotations, chance: 0.001 })).toBe('Very unlikely to end by 60:00.');
+    expect(chanceInWords({ ...annotations, chance: 0.99 })).toBe('Very likely to end by 60:00.');
     expect(forecastInWords({ ...annotations, runs: 0, middleMs: 3600_000 })).toMatch(
-      /^Planned 60:00; evenings usually run to plan;/,
+      /^Planned 60:00; sessions usually run to plan;/,
     );
     expect(basisInWords({ runs: 0 })).toMatch(/this is assumed/);
-    expect(basisInWords({ runs: 1 })).toMatch(/^Learned from 1 evening; /);
-    expect(basisInWords({ runs: 30 })).toBe('Learned from 30 evenings.');
+    expect(basisInWords({ runs: 1 })).toMatch(/^Based on 1 session; /);
+    expect(basisInWords({ runs: 30 })).toBe('Based on 30 sessions.');
   });
 });

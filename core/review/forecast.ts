@@ -116,38 +116,39 @@ export function forecastFinish(
 
 const percentOver = (ms: Ms, ofMs: Ms): number => Math.round(100 * (ms / ofMs - 1));
 
-/** `planned 60:00; your evenings run 4 % over; 9 in 10 would end by 64:30`. */
+/** `Planned 60:00; your sessions run 4 % over; 90 % likely to end by 64:30.` */
 export function forecastInWords({ plannedMs, middleMs, lateMs, runs }: Forecast): string {
   if (plannedMs === 0) return 'Nothing is planned yet.';
   const over = percentOver(middleMs, plannedMs);
-  const whose = runs === 0 ? 'evenings usually run' : 'your evenings run';
+  const whose = runs === 0 ? 'sessions usually run' : 'your sessions run';
   const how = over === 0 ? 'to plan' : `${Math.abs(over)} % ${over > 0 ? 'over' : 'under'}`;
-  return `Planned ${clockOfMs(plannedMs)}; ${whose} ${how}; 9 in 10 would end by ${clockOfMs(lateMs)}.`;
+  return `Planned ${clockOfMs(plannedMs)}; ${whose} ${how}; 90 % likely to end by ${clockOfMs(lateMs)}.`;
 }
 
 /** What it stands on, as a sentence. */
 export function basisInWords({ runs }: Pick<Forecast, 'runs'>): string {
   if (runs === 0)
-    return 'No evening has been led to its end yet, so this is assumed: holds and breath as planned, set-ups and changes of sides a tenth longer, ways in and out a twentieth, talk a seventh.';
+    return 'No session has been led to its end yet, so this is assumed: holds and breath as planned, setting up and changing sides a tenth longer, getting in and coming out a twentieth, talking a seventh.';
   if (runs < 2 * PRIOR_RUNS)
-    return `Learned from ${runs} ${runs === 1 ? 'evening' : 'evenings'}; what is usually so still counts for a part.`;
-  return `Learned from ${runs} evenings.`;
+    return `Based on ${runs} ${runs === 1 ? 'session' : 'sessions'}; typical values still count for a part.`;
+  return `Based on ${runs} sessions.`;
 }
 
-/** The chance to end on time, in words: `9 in 10`. */
+/** The chance to end on time, in words: `90 % likely to end by 60:00.` */
 export function chanceInWords({ chance, targetMs }: Forecast): string {
-  const inTen = Math.round(chance * 10);
   const hour = clockOfMs(targetMs);
-  if (chance > 0.97) return `Nearly every evening would end by ${hour}.`;
-  if (chance < 0.03) return `Hardly an evening would end by ${hour}.`;
-  return `${inTen === 0 ? 'Fewer than 1' : inTen === 10 ? 'More than 9' : inTen} in 10 would end by ${hour}.`;
+  if (chance > 0.97) return `Very likely to end by ${hour}.`;
+  if (chance < 0.03) return `Very unlikely to end by ${hour}.`;
+  // Tens of per cent: the simulation says no more.
+  const percent = Math.min(90, Math.max(10, Math.round(chance * 10) * 10));
+  return `${percent} % likely to end by ${hour}.`;
 }
 
 const KIND_WORDS: Record<PaceKind, string> = {
   setup: 'set-ups',
-  switch: 'changes of sides',
-  enter: 'ways in',
-  leave: 'ways out',
+  switch: 'changing sides',
+  enter: 'getting in',
+  leave: 'coming out',
   talk: 'talk',
   loosen: 'loosening',
   hold: 'holds',

@@ -39,7 +39,7 @@ describe('planned against done', () => {
       at(760, { kind: 'ended' }),
     ]);
     expect(record.changes.differenceMs).toBe(90_000);
-    expect(comparisonInWords(record, name)).toBe('Ended 1:30 late, 1:30 of it in set-ups and changes.');
+    expect(comparisonInWords(record, name)).toBe('Ended 1:30 late, 1:30 of it in setting up and changing.');
   });
 
   test('pauses are no time in a hold, but they are time by the clock', () => {

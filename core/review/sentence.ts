@@ -55,13 +55,14 @@ function notReached(record: RunRecord, nameOf: (stepIndex: number) => string): s
  */
 export function comparisonInWords(record: RunRecord, nameOf: (stepIndex: number) => string): string {
   const { balance, total } = record;
-  if (!record.ended) return 'This session was not ended; what was led until then is here.';
+  if (!record.ended) return 'This session was not ended; this is what was led until then.';
   if (record.steps.every((step) => step.skipped)) return 'Nothing of the plan was led.';
   if (Math.abs(balance.offMs) >= WORTH_SAYING_MS) return unevenSides(record, nameOf);
   const lateMs = total.differenceMs;
   if (Math.abs(lateMs) >= LATE_MS || record.notReachedMs > 0) {
     const changeMs = record.changes.differenceMs;
-    const where = lateMs > 0 && changeMs > lateMs / 2 ? `, ${clockOfMs(changeMs)} of it in set-ups and changes` : '';
+    const where =
+      lateMs > 0 && changeMs > lateMs / 2 ? `, ${clockOfMs(changeMs)} of it in setting up and changing` : '';
     const when =
       Math.abs(lateMs) < EQUAL_MS ? 'on time' : `${clockOfMs(Math.abs(lateMs))} ${lateMs > 0 ? 'late' : 'early'}`;
     return `Ended ${when}${where}${notReached(record, nameOf)}.`;

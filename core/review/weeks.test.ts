@@ -175,21 +175,19 @@ describe('over weeks', () => {
 
   test('left against right, and that they come closer', () => {
     expect(sidesInWords(sidesByWeek(all, weekOf))).toBe(
-      'Right sides had 20 % less than left ones, 6:00 in all; they are coming closer.',
+      'Right sides had 20 % less than left ones, 6:00 in total; they are coming closer.',
     );
     expect(sidesInWords(sidesByWeek([third], weekOf))).toBe('Left and right are even: within 0:00 of each other.');
-    expect(sidesInWords([])).toBe('No hold with two sides was held in this time.');
+    expect(sidesInWords([])).toBe('No two-sided holds completed in this period.');
   });
 
   test('planned against done leaves the journal out', () => {
     const late = practised('l', T0, { total: { plannedMs: 3_600_000, doneMs: 3_780_000, differenceMs: 180_000 } });
     const entry = practised('e', T0, { kind: 'entry' });
-    expect(plannedInWords(plannedAndDone([late, entry]))).toBe(
-      '1 session ran 5 % over the plan, 3:00 each on the average.',
-    );
+    expect(plannedInWords(plannedAndDone([late, entry]))).toBe('1 session ran 5 % over the plan, 3:00 on average.');
     expect(plannedAndDone([practised('open', T0, { ended: false })])).toEqual([]);
     expect(plannedInWords(plannedAndDone([first]))).toBe('1 session took as long as planned, within a per cent.');
-    expect(plannedInWords(plannedAndDone([entry]))).toBe('Nothing was led by a plan in this time.');
+    expect(plannedInWords(plannedAndDone([entry]))).toBe('No planned sessions in this period.');
   });
 
   test('the mean set-up, not the mean of means', () => {
@@ -201,7 +199,7 @@ describe('over weeks', () => {
       practised('b', T0, setUp(3, 90_000, 120_000)),
     ]);
     expect(parts).toEqual([{ what: 'setUp', times: 4, plannedMs: 30_000, doneMs: 45_000 }]);
-    expect(transitionTimesInWords(parts)).toBe('A set-up or change takes 0:45 (planned 0:30).');
+    expect(transitionTimesInWords(parts)).toBe('Setting up or changing takes 0:45 (planned 0:30).');
   });
 
   test('strength against length by position', () => {
@@ -211,9 +209,9 @@ describe('over weeks', () => {
     const [one] = strengthAgainstLength(strong);
     expect(one?.points).toHaveLength(3);
     expect(strengthInWords(one!)).toBe(
-      'Reclined twist: 3.0 of 10 on the average of 3 holds; longer holds were stronger.',
+      'Reclined twist: 3.0 of 10 on average over 3 holds; longer holds felt more intense.',
     );
-    expect(strengthInWords({ ...one!, points: one!.points.slice(0, 2) })).toContain('too little differs yet');
+    expect(strengthInWords({ ...one!, points: one!.points.slice(0, 2) })).toContain('too few differences yet');
   });
 
   test('the breath from the first session to the last', () => {
@@ -225,9 +223,9 @@ describe('over weeks', () => {
       practised('b', T0 + DAY, breath(16_000, 4.25, 9)),
     ]);
     expect(breathTrendInWords(sessions)).toBe(
-      'The longest retention went from 8 s to 16 s; the slowest breath went from 6.0 to 4.3 a minute; 19 rounds in all.',
+      'The longest retention went from 8 s to 16 s; the slowest breathing went from 6.0 to 4.3 a minute; 19 rounds in total.',
     );
-    expect(breathTrendInWords([])).toBe('No breath was practised in this time.');
+    expect(breathTrendInWords([])).toBe('No breath practised in this period.');
   });
 
   test('filters: by plan, group, person, position and dates; nothing asked lets all through, in order', () => {

@@ -18,7 +18,7 @@ const window = z.string().min(1).max(64).optional();
 const common = { ...base, window };
 
 const MAX_SET_MS = 400 * 86_400_000;
-const others = z.int().min(0, 'Fewer than none cannot be there.').max(500, 'At most 500.');
+const others = z.int().min(0, 'There cannot be fewer than no people.').max(500, 'At most 500.');
 const StepIndex = z.int().min(0).max(10_000);
 const PhaseLength = z.tuple([z.int().min(0), z.int().min(0).max(86_400_000)]);
 

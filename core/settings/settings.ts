@@ -12,7 +12,7 @@ export type SecondSide = (typeof SECOND_SIDE)[number];
 
 /** The settings: ratios on offer, growth limits, and when to flag a practice. */
 export const Settings = z.strictObject({
-  format: z.literal(SETTINGS_FORMAT, 'These are not house rules.'),
+  format: z.literal(SETTINGS_FORMAT, 'These are not settings.'),
   version: z.literal(SETTINGS_VERSION),
   breath: z.strictObject({
     /** Ratios from gentle to strong. */
@@ -49,7 +49,7 @@ const fromVersion2: Migration = (house) => ({ order: ORDER_RULES, ...house });
 
 const SETTINGS_DOCUMENT: DocumentKind<Settings> = {
   format: SETTINGS_FORMAT,
-  called: 'a set of house rules',
+  called: 'settings',
   version: SETTINGS_VERSION,
   migrations: { 1: fromVersion1, 2: fromVersion2 },
   schema: Settings,

@@ -116,7 +116,7 @@ describe('a breath inside a hold', () => {
     );
     expect(breaths).toEqual([]);
     expect(notes.map(({ message }) => message)).toContain(
-      'Even breath does not fit in: not one whole breath after 3:35 of settling.',
+      'Even breath does not fit: there is not one whole breath after 3:35 of settling.',
     );
   });
 });

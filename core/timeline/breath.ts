@@ -82,7 +82,7 @@ export function writeBreathStep(
   if (!library.technique(step.technique)) {
     writer.note(
       'unknownTechnique',
-      `“${step.name || step.technique}” is not in your library; its own counts are used.`,
+      `“${step.name || step.technique}” is not in your library; the counts in the plan are used.`,
     );
   }
   if (moves && !library.position(moves.position)) {

@@ -65,7 +65,7 @@ function writeBreathInside(writer: TimelineWriter, step: HoldStep, held: Held, t
   if (phases.length === 0) {
     writer.note(
       'breathShort',
-      `${step.breath.name} does not fit in: not one whole breath after ${clockOfMs(settleMs)} of settling.`,
+      `${step.breath.name} does not fit: there is not one whole breath after ${clockOfMs(settleMs)} of settling.`,
     );
     return;
   }
@@ -107,7 +107,7 @@ function writeNotes(writer: TimelineWriter, step: HoldStep, turns: readonly Turn
   if (!library.position(step.position)) {
     writer.note(
       'unknownPosition',
-      `“${step.name || step.position}” is not in your library; its own times are counted.`,
+      `“${step.name || step.position}” is not in your library; the times in the plan are used.`,
     );
   }
   const [first, second] = turns;
@@ -120,7 +120,7 @@ function writeNotes(writer: TimelineWriter, step: HoldStep, turns: readonly Turn
     writer.note('outsideRange', `Outside its range of ${clockOfSeconds(min)} to ${clockOfSeconds(max)}.`);
   }
   if (step.strength !== null && step.strength > 7) {
-    writer.note('strong', `Strength ${step.strength} of 10 is above what any school here aims at.`);
+    writer.note('strong', `Intensity ${step.strength} of 10 is higher than any approach here aims for.`);
   }
 }
 

@@ -54,7 +54,7 @@ describe('a plan with more than can be led', () => {
     const read = readPlan(planOf(['a', 'b', 'c'].map(finestBreath)));
     expect(read).toMatchObject({ ok: false, issues: [{ field: 'steps.1.practice.sets' }] });
     expect(read.ok ? '' : read.issues[0]!.reason).toBe(
-      'Up to here the plan has 14,412 breaths, holds and changes, each timed on its own; at most 12,000 can be led. Take some rounds out.',
+      'Up to here the plan has 14,412 breaths, holds and changes, each timed on its own; at most 12,000 can be led. Remove some rounds.',
     );
     expect(Plan.safeParse(planOf(['a'].map(finestBreath))).success).toBe(true);
   });

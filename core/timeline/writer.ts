@@ -162,7 +162,7 @@ export function timelineWriter(rules: TimelineRules) {
       const { baseSeconds, perMoveSeconds, capSeconds } = rules.setup;
       const usual = baseSeconds + perMoveSeconds * moves.length;
       if (ownSeconds === null && usual > capSeconds) {
-        this.note('setupCapped', `${moves.length} prop moves before this; counted as ${capSeconds} seconds at most.`);
+        this.note('setupCapped', `${moves.length} prop changes before this; counted as ${capSeconds} seconds at most.`);
       }
       change(toMs(ownSeconds ?? Math.min(usual, capSeconds)), 'setup', moves);
     },

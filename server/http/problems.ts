@@ -22,7 +22,7 @@ export class HttpProblem extends Error {
 export const notFound = (what: string): HttpProblem => new HttpProblem(404, 'Not found', `There is no ${what} here.`);
 
 export const unprocessable = (errors: FieldIssue[]): HttpProblem =>
-  new HttpProblem(422, 'Not accepted', 'Nothing was stored. Each field below says what to put right.', errors);
+  new HttpProblem(422, 'Not accepted', 'Nothing was saved. Each field below says what to correct.', errors);
 
 /** The same for the document in a request, whose fields stand below it. */
 export const unprocessableDocument = (issues: readonly FieldIssue[]): HttpProblem =>

@@ -41,7 +41,7 @@ export async function practisedBetween(
 
 /** What was practised by a journal entry; empty if it says nothing. Throws a NotReadable. */
 function practisedOnce(id: string, text: string, library: Library): PractisedOnce[] {
-  const entry = readStored('entry of the journal', text, readJournalEntry);
+  const entry = readStored('journal entry', text, readJournalEntry);
   // Its moment is by the clock of the place, which is that of the server.
   const once = practisedOfEntry(id, entry, new Date(entry.beganAt).getTime(), library);
   return [PractisedOnce.parse(once)];

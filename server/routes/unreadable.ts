@@ -36,8 +36,8 @@ const KEPT: Record<StoredKind, Kept> = {
   group: { table: 'groups', read: document('group', readGroup), deletable: true },
   class: { table: 'classPeople', read: document('class', readClassPeople), deletable: false },
   place: { table: 'places', read: document('place', readPlace), deletable: true },
-  journal: { table: 'journal', read: document('entry of the journal', readJournalEntry), deletable: true },
-  settings: { table: 'house', read: document('set of house rules', readSettings), deletable: false },
+  journal: { table: 'journal', read: document('journal entry', readJournalEntry), deletable: true },
+  settings: { table: 'house', read: document('settings', readSettings), deletable: false },
 };
 
 /** So many rows are read at once: the loop is not held while they are made. */

@@ -77,7 +77,7 @@ test.describe('by day and by night', () => {
     await page.getByRole('button', { name: 'Measure the breath' }).click();
     await expect(page.getByRole('dialog')).toBeVisible();
     await check(page);
-    await page.goto('/house');
+    await page.goto('/settings?group=breath');
     await expect(page.getByLabel('Ratio 1', { exact: true })).toBeVisible();
     await check(page);
   });
@@ -88,7 +88,7 @@ test.describe('by day and by night', () => {
     await expect(page.getByText(/people have something to look at/)).toBeVisible();
     await check(page);
     for (const view of ['For one person', 'In general']) {
-      await page.getByRole('radio', { name: view }).click();
+      await page.getByRole('tab', { name: view }).click();
       await check(page);
     }
     await page.goto('/people/groups/demo-group-singers');
@@ -103,18 +103,18 @@ test.describe('by day and by night', () => {
   });
 
   test('cupboard, a place, the props of a plan', async ({ page, request }) => {
-    await page.goto('/cupboard');
+    await page.goto('/places');
     await expect(page.getByRole('link', { name: 'Wrackline Hall, low room' })).toBeVisible();
     await check(page);
-    await page.goto('/cupboard/demo-low-room');
+    await page.goto('/places/demo-low-room');
     await expect(page.getByRole('img', { name: /A floor of/ })).toBeVisible();
     await check(page);
     const { id } = await newPlan(request, 'restorative', { groupSize: 16, cupboard: 'demo-low-room' });
     await page.goto(`/plans/${id}/props`);
-    await expect(page.getByRole('heading', { name: 'Where it is not enough' })).toBeVisible();
+    await expect(page.getByRole('heading', { name: 'Shortages' })).toBeVisible();
     await check(page);
     for (const view of ['Packing list', 'Set-up sheet', 'At home']) {
-      await page.getByRole('radio', { name: view }).click();
+      await page.getByRole('tab', { name: view }).click();
       await expect(page.getByRole('article')).toBeVisible();
       await check(page);
     }
@@ -125,23 +125,23 @@ test.describe('by day and by night', () => {
     await page.goto(`/plans/${id}/fit`);
     await expect(page.getByText('to the second')).toBeVisible();
     await check(page);
-    await page.getByRole('button', { name: 'Keep as a variant' }).click();
-    await expect(page.getByText('Kept as a variant.')).toBeVisible();
+    await page.getByRole('button', { name: 'Save as a variant' }).click();
+    await expect(page.getByText('Saved as a variant.')).toBeVisible();
     await page.getByLabel('Length', { exact: true }).fill('40:00');
     await page.keyboard.press('Enter');
-    await expect(page.getByText(/^It cannot be so short/)).toBeVisible();
+    await expect(page.getByText(/^It cannot be that short/)).toBeVisible();
     await check(page);
-    await page.getByRole('radio', { name: 'Order', exact: true }).click();
-    await expect(page.getByText(/No order of these steps is quieter/)).toBeVisible();
+    await page.getByRole('tab', { name: 'Order', exact: true }).click();
+    await expect(page.getByText(/No smoother order exists/)).toBeVisible();
     await check(page);
-    await page.getByRole('radio', { name: 'When it ends' }).click();
+    await page.getByRole('tab', { name: 'End time' }).click();
     await expect(page.getByRole('heading', { name: 'What makes it uncertain' })).toBeVisible();
     await check(page);
-    await page.getByRole('radio', { name: 'Variants' }).click();
-    await expect(page.getByRole('button', { name: 'Take this one' })).toBeVisible();
+    await page.getByRole('tab', { name: 'Variants' }).click();
+    await expect(page.getByRole('button', { name: 'Use this one' })).toBeVisible();
     await check(page);
     await page.goto('/');
-    await page.getByRole('button', { name: 'I have 45 minutes today' }).click();
+    await page.getByRole('button', { name: 'Fit a plan to today’s time' }).click();
     await expect(
       page
         .getByRole('dialog')
@@ -165,20 +165,20 @@ test.describe('by day and by night', () => {
   });
 
   test('look back: all runs and one', async ({ page }) => {
-    await page.goto('/runs');
+    await page.goto('/history');
     await expect(page.getByRole('link', { name: /Before the night shift/ }).first()).toBeVisible();
     await check(page);
-    await page.goto('/runs/demo-run-nurses');
+    await page.goto('/history/demo-run-nurses');
     await expect(page.getByRole('heading', { level: 1 })).toContainText('Right sides were 0:50 shorter');
     await check(page);
-    for (const view of ['Close the session', 'Put right']) {
-      await page.getByRole('radio', { name: view }).click();
+    for (const view of ['Review the session', 'Correct times']) {
+      await page.getByRole('tab', { name: view }).click();
       await check(page);
     }
-    await page.goto('/runs/weeks');
+    await page.goto('/history/trends');
     await expect(page.getByRole('heading', { name: 'Breath', exact: true })).toBeVisible();
     await check(page);
-    await page.goto('/runs/journal/demo-journal-1');
+    await page.goto('/history/journal/demo-journal-1');
     await expect(page.getByRole('heading', { name: 'Holds' })).toBeVisible();
     await check(page);
   });
@@ -204,12 +204,12 @@ test('nothing scrolls sideways, at a desk and on a tablet', async ({ page, reque
     `/plans/${id}/fit?view=variants`,
     `/plans/${id}`,
     `/teach/${id}`,
-    '/runs',
-    '/runs/demo-run-nurses',
-    '/runs/demo-run-nurses?view=close',
-    '/runs/demo-run-nurses?view=right',
-    '/runs/weeks',
-    '/runs/journal/demo-journal-1',
+    '/history',
+    '/history/demo-run-nurses',
+    '/history/demo-run-nurses?view=close',
+    '/history/demo-run-nurses?view=right',
+    '/history/trends',
+    '/history/journal/demo-journal-1',
     '/library',
     '/library/head-to-knee',
     '/library/breath/belly-strokes',
@@ -221,7 +221,7 @@ test('nothing scrolls sideways, at a desk and on a tablet', async ({ page, reque
     '/plans/demo-hour/people',
     '/plans/demo-hour/people?view=one',
     '/plans/demo-hour/people?view=general',
-    '/house',
+    '/settings',
   ]) {
     await walkTo(path);
     await expect(page.locator('main')).not.toBeEmpty();
@@ -247,7 +247,7 @@ test('nothing scrolls sideways, at a desk and on a tablet', async ({ page, reque
 
 test('on a phone the name of a person, a group and a place is there to be read and changed', async ({ page }) => {
   await page.setViewportSize({ width: 390, height: 844 });
-  for (const path of ['/people/demo-ines', '/people/groups/demo-group-singers', '/cupboard/demo-boat-loft']) {
+  for (const path of ['/people/demo-ines', '/people/groups/demo-group-singers', '/places/demo-boat-loft']) {
     await page.goto(path);
     const name = page.getByRole('textbox', { name: 'Name', exact: true });
     await expect(name).toBeInViewport();

@@ -6,7 +6,7 @@ import type { BreathStep } from '#core/plan';
 import { compileTimeline, type Phase } from '#core/timeline';
 import { builtInLibrary, TEMPLATES } from '#library';
 import { PEOPLE, StoredRun } from '#api';
-import { newPlan, openPlan, passMs, rows, saved, storedPlan } from './support';
+import { choose, newPlan, openPlan, passMs, rows, saved, storedPlan } from './support';
 
 const BEGIN = new Date('2026-12-12T10:00:00Z');
 
@@ -78,7 +78,7 @@ test('a workshop of every shape of breath, taught to its end', async ({ page, re
 
   // Strokes: ticks on the ground, one lit for each.
   await session.to(phase(4, 'strokes').startMs + 9500);
-  await expect(word).toHaveText('Strokes');
+  await expect(word).toHaveText('Pumps');
   await expect(count).toHaveText('10');
   await expect(page.locator('.tick')).toHaveCount(30);
   await expect(page.locator('.tick.on')).toHaveCount(10);
@@ -105,7 +105,7 @@ test('a workshop of every shape of breath, taught to its end', async ({ page, re
   await session.to(timeline.totals.totalMs + 1000);
   await expect(page.getByText('The plan is over', { exact: true })).toBeVisible();
   await page.getByRole('button', { name: 'End the session' }).click();
-  await expect(page).toHaveURL(/\/runs\//);
+  await expect(page).toHaveURL(/\/history\//);
   const run = StoredRun.parse(await (await request.get(`/api/v1/runs/${page.url().split('/').at(-1)}`)).json());
   expect(run.events.map(({ kind }) => kind)).toEqual(['started', 'led', 'cut', 'ended']);
 });
@@ -196,21 +196,21 @@ test.describe('the breath editor', () => {
       await page.clock.runFor(1200);
     }
     await expect(page.getByLabel('Seconds a count')).toHaveValue('1.2');
-    await page.getByLabel('over the rounds').selectOption('out');
+    await choose(page.getByRole('combobox', { name: 'over the rounds' }), 'the out-breath');
     await page.getByLabel('Counts at the end').fill('61');
     await page.keyboard.press('Enter');
     await expect(page.getByText('A phase has at most 60 counts.')).toBeVisible();
     await page.getByLabel('Counts at the end').fill('10');
     await page.keyboard.press('Enter');
     await expect(page.getByRole('button', { name: /in 5, out 5 to 10/ })).toBeVisible();
-    await page.getByLabel('Add a part').selectOption('strokes');
+    await choose(page.getByRole('combobox', { name: 'Add a part' }), 'Pumps');
     await page.getByLabel('a minute', { exact: true }).fill('190');
     await page.keyboard.press('Enter');
-    await expect(page.getByText('At most 180 strokes a minute.')).toBeVisible();
+    await expect(page.getByText('At most 180 pumps a minute.')).toBeVisible();
     await page.getByLabel('a minute', { exact: true }).fill('120');
     await page.keyboard.press('Enter');
-    await expect(page.getByText('1 round = in, out, 30 strokes')).toBeVisible();
-    await expect(page.getByRole('list', { name: 'Worth a second look' })).toContainText('Strokes go at 120 a minute');
+    await expect(page.getByText('1 round = in, out, 30 pumps')).toBeVisible();
+    await expect(page.getByRole('list', { name: 'Please check' })).toContainText('Pumps go at 120 a minute');
     await page.getByLabel('rounds', { exact: true }).fill('201');
     await page.keyboard.press('Enter');
     await expect(page.getByText('A set has at most 200 rounds.')).toBeVisible();
@@ -228,14 +228,14 @@ test.describe('the breath editor', () => {
     await openPlan(page, id);
     await rows(page).filter({ hasText: 'Throat breath' }).click();
     await page.getByRole('button', { name: 'As usual' }).click();
-    await expect(page.getByLabel('What it costs')).toContainText('2:00');
+    await expect(page.getByLabel('Length and load')).toContainText('2:00');
     await page.getByRole('button', { name: 'Half the rounds' }).click();
-    await expect(page.getByLabel('What it costs')).toContainText('1:00');
+    await expect(page.getByLabel('Length and load')).toContainText('1:00');
     // Each choice is one step of undo.
     await page.keyboard.press('Control+z');
-    await expect(page.getByLabel('What it costs')).toContainText('2:00');
+    await expect(page.getByLabel('Length and load')).toContainText('2:00');
     await page.keyboard.press('Control+Shift+z');
-    await expect(page.getByLabel('What it costs')).toContainText('1:00');
+    await expect(page.getByLabel('Length and load')).toContainText('1:00');
     await page.getByRole('button', { name: 'Teach it in steps' }).click();
     await expect(page.getByRole('button', { name: /Step 1/ })).toBeVisible();
     await page.getByRole('button', { name: 'Try it' }).click();
@@ -251,21 +251,21 @@ test.describe('the breath editor', () => {
     const { id } = await newPlan(request, 'yin');
     await openPlan(page, id);
     await rows(page).nth(2).click();
-    await page.getByLabel('Breath inside the hold').selectOption('equal-breath');
+    await choose(page.getByRole('combobox', { name: 'Breathing during the hold' }), /^Even breath/);
     await expect(page.getByText('21 breaths at 6 a minute, the last ends 0:00 before the hold does.')).toBeVisible();
-    await page.getByLabel('told in breaths').check();
+    await page.getByLabel('measured in breaths').check();
     const both = page.getByLabel('Both sides', { exact: true });
     await expect(both).toHaveValue('40 breaths');
     await both.fill('4 breaths');
     await page.keyboard.press('Enter');
-    await expect(page.getByText('Not one whole breath fits in.')).toBeVisible();
-    await expect(page.getByText('Even breath does not fit in')).toBeVisible();
+    await expect(page.getByText('Not one whole breath fits.')).toBeVisible();
+    await expect(page.getByText('Even breath does not fit')).toBeVisible();
     await both.fill('2:00');
     await page.keyboard.press('Enter');
     await expect(both).toHaveValue('20 breaths');
     await rows(page).nth(1).click();
-    await page.getByLabel('Position', { exact: true }).selectOption('seated-side-bend');
-    await page.getByLabel('Sides', { exact: true }).selectOption('each');
+    await choose(page.getByRole('combobox', { name: 'Position', exact: true }), 'Seated side bend');
+    await choose(page.getByRole('combobox', { name: 'Sides', exact: true }), 'all on one side, then the other');
     await saved(page);
     const { document } = await storedPlan(request, id);
     expect(document.steps[1]).toMatchObject({ moves: { position: 'seated-side-bend', sides: 'each' } });
@@ -281,17 +281,17 @@ test.describe('measuring a breath', () => {
     test.setTimeout(90_000);
     await page.clock.install({ time: BEGIN });
     await page.goto('/people');
-    await page.getByLabel('Name of someone new').fill(`Wilf Tarrant ${Date.now()}`);
+    await page.getByLabel('Name of a new person').fill(`Wilf Tarrant ${Date.now()}`);
     await page.getByRole('button', { name: 'Add' }).click();
     await expect(page.getByText('Not measured yet')).toBeVisible();
     await page.getByRole('button', { name: 'Measure the breath' }).click();
     // A simulated breath is shown, and is nobody's.
-    await page.getByLabel('Without a person').selectOption({ label: 'Long, a singer' });
+    await choose(page.getByRole('combobox', { name: 'Without a person' }), 'Long, a singer');
     await page.getByRole('button', { name: 'Simulate' }).click();
     const nobodys = page.getByText('it is shown, and not kept');
     for (let i = 0; i < 260 && !(await nobodys.isVisible()); i++) await page.clock.fastForward(1000);
-    await expect(page.getByRole('button', { name: 'Keep it' })).toHaveCount(0);
-    await page.getByRole('button', { name: 'Begin again' }).click();
+    await expect(page.getByRole('button', { name: 'Save' })).toHaveCount(0);
+    await page.getByRole('button', { name: 'Start again' }).click();
     // Tapped by hand: seven breaths, and three holds of twelve seconds.
     await page.clock.pauseAt(BEGIN.getTime() + 600_000);
     for (let i = 0; i < 7; i++) {
@@ -307,7 +307,7 @@ test.describe('measuring a breath', () => {
       await page.clock.runFor(12_000);
       await page.getByRole('button', { name: 'End the hold' }).click();
     }
-    await page.getByRole('button', { name: 'Keep it' }).click();
+    await page.getByRole('button', { name: 'Save' }).click();
     await expect(page.getByRole('heading', { name: /Easy breath/ })).toBeVisible();
     await expect(page.getByRole('row', { name: /^1 : 4 : 2 / })).toContainText('yes');
     const path = `/api/v1/people/${page.url().split('/').at(-1)}`;
@@ -324,7 +324,7 @@ test.describe('measuring a breath', () => {
     await page.clock.install({ time: BEGIN });
     await page.goto('/people/demo-odo');
     await page.getByRole('button', { name: 'Measure the breath' }).click();
-    await page.getByLabel('Without a person').selectOption({ label: 'Short, and strains' });
+    await choose(page.getByRole('combobox', { name: 'Without a person' }), 'Short, and strains');
     await page.getByRole('button', { name: 'Simulate' }).click();
     for (let i = 0; i < 150 && !(await page.getByRole('alert').isVisible()); i++) await page.clock.fastForward(500);
     await expect(page.getByRole('alert')).toContainText('longer than the longest before it');
@@ -357,11 +357,11 @@ test.describe('measuring a breath', () => {
     await expect(inBreaths.getByRole('button')).toHaveCount(5);
     await inBreaths.getByRole('button').first().click();
     await expect(page.getByText('At least 5 breaths are needed.')).toBeVisible();
-    await expect(page.getByRole('button', { name: 'Keep it' })).toBeDisabled();
+    await expect(page.getByRole('button', { name: 'Save' })).toBeDisabled();
   });
 
   test('the ladder is the house’s: changed, refused with a reason, undone', async ({ page, request }) => {
-    await page.goto('/house');
+    await page.goto('/settings?group=breath');
     const second = page.getByLabel('Ratio 2', { exact: true });
     await expect(second).toHaveValue('2 : 0 : 3');
     await second.fill('0:1:1');

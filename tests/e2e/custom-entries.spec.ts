@@ -31,7 +31,7 @@ test('from nothing: what is missing is told at its field, nothing is stored, and
   await page.getByRole('menuitem', { name: 'A position' }).click();
   await field(page, 'What it aims at').fill('Quiet after the tide tables');
   await page.getByRole('button', { name: 'Save' }).click();
-  await expect(page.getByText('Not saved: 3 fields need putting right.')).toBeVisible();
+  await expect(page.getByText('Not saved: 3 fields need correcting.')).toBeVisible();
   await expect(page.getByText('A name is needed.')).toBeVisible();
   await expect(page.getByText('Name at least one area of the body.')).toBeVisible();
   await expect(field(page, 'Name')).toBeFocused();
@@ -44,7 +44,7 @@ test('from nothing: what is missing is told at its field, nothing is stored, and
   await expect(field(page, 'What it aims at')).toHaveValue('Quiet after the tide tables');
   await page.goto('/library');
   await expect(page.getByText('Not saved yet:')).toBeVisible();
-  await page.getByRole('link', { name: 'without a name yet' }).first().click();
+  await page.getByRole('link', { name: 'untitled' }).first().click();
   await field(page, 'Name').fill('Harbour rest');
   await page.keyboard.press('Tab');
   await expect(field(page, 'Short name, for the ribbon')).toHaveValue('Harbour rest');
@@ -112,7 +112,7 @@ test('an own entry is used everywhere like the others: picked, drawn, taught, an
   await page.getByRole('button', { name: 'Change', exact: true }).click();
   await page.getByRole('button', { name: 'Add a prop' }).click();
   await page.getByRole('textbox', { name: 'Why, blanket' }).last().fill('soft under the head');
-  await field(page, 'Way in').last().fill('0:44');
+  await field(page, 'Getting in').last().fill('0:44');
   await page.keyboard.press('Control+s');
   await expect(page.getByText('blanket, basic fold, crosswise, under the head: soft under the head')).toBeVisible();
 
@@ -132,7 +132,7 @@ test('an own entry is used everywhere like the others: picked, drawn, taught, an
   expect(step).toMatchObject({ kind: 'hold', position: id });
 
   const download = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'Save to a file' }).click();
+  await page.getByRole('button', { name: 'Download plan' }).click();
   const path = await (await download).path();
   const file = JSON.parse(readFileSync(path, 'utf8'));
   expect(file.entries.map(({ entry }: { entry: { id: string } }) => entry.id)).toEqual([id]);
@@ -156,7 +156,7 @@ test('deleted, it stays where it is used; it comes back from the file of a plan 
   const plan = await newPlan(request, 'yin', { steps: [{ ...usual, name, position: id }] as never });
   await openPlan(page, plan.id);
   const download = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'Save to a file' }).click();
+  await page.getByRole('button', { name: 'Download plan' }).click();
   const path = await (await download).path();
   const file = JSON.parse(readFileSync(path, 'utf8'));
 
@@ -176,7 +176,7 @@ test('deleted, it stays where it is used; it comes back from the file of a plan 
   await page.goto('/');
   await page.getByRole('button', { name: 'New plan' }).click();
   const broken = { ...file, entries: [{ ...file.entries[0], entry: { ...file.entries[0].entry, areas: [] } }] };
-  const chooser = page.getByLabel('From a file');
+  const chooser = page.locator('input[type=file][aria-label="Open a plan file"]');
   await chooser.setInputFiles({
     name: 'broken.json',
     mimeType: 'application/json',
@@ -189,7 +189,7 @@ test('deleted, it stays where it is used; it comes back from the file of a plan 
 
   // The bin gives it back.
   await page.goto('/bin');
-  await page.getByRole('button', { name: `Take back ${name}` }).click();
+  await page.getByRole('button', { name: `Restore ${name}` }).click();
   await page.goto(`/library?search=${encodeURIComponent(name)}`);
   await expect(cards(page)).toHaveCount(1);
 });
@@ -238,5 +238,5 @@ test('a breath technique of one’s own, with its counts; what ships can only be
   await page.goto(`/library?search=${encodeURIComponent(name)}`);
   await expect(page.getByRole('link', { name: new RegExp(name) })).toContainText('yours');
   await page.goto('/library/equal-breath/edit');
-  await expect(page.getByText('what ships with Zovrin stays as it is')).toBeVisible();
+  await expect(page.getByText('Entries that come with Zovrin cannot be changed')).toBeVisible();
 });

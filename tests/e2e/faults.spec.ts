@@ -59,7 +59,7 @@ test('the clock of the machine jumps by an hour, ahead and back: the session goe
   const now = () => page.evaluate(() => Date.now());
   await page.clock.setSystemTime((await now()) + HOUR);
   await page.clock.runFor(400);
-  await expect(page.getByText('The clock of this machine was set ahead by 60:00.')).toBeVisible();
+  await expect(page.getByText('This computer’s clock was changed ahead by 60:00.')).toBeVisible();
   await expect(page.locator('.side')).toHaveText('Talk');
   await expect(time(page)).toHaveText(before);
   // The time of day is that of the machine, as everyone reads it.
@@ -67,7 +67,7 @@ test('the clock of the machine jumps by an hour, ahead and back: the session goe
   await page.getByRole('button', { name: 'Good' }).click();
   await page.clock.setSystemTime((await now()) - 2 * HOUR);
   await page.clock.runFor(400);
-  await expect(page.getByText('was set back by 2:00:00.')).toBeVisible();
+  await expect(page.getByText('was changed back by 2:00:00.')).toBeVisible();
   await expect(page.locator('.side')).toHaveText('Talk');
   await page.reload();
   await expect(page.locator('.side')).toHaveText('Talk');
@@ -76,7 +76,7 @@ test('the clock of the machine jumps by an hour, ahead and back: the session goe
   // That much really went by: then it counts.
   await page.clock.setSystemTime((await now()) + HOUR);
   await page.clock.runFor(400);
-  await page.getByRole('button', { name: 'So much really went by' }).click();
+  await page.getByRole('button', { name: 'Count this time' }).click();
   await expect(page.getByText('The plan is over', { exact: true })).toBeVisible();
 });
 
@@ -145,7 +145,7 @@ test('the wake lock is refused: the session goes on, and says that the screen ma
   });
   await teach(page, id);
   await pass(page, 3);
-  await expect(page.getByText('This screen may go dark by itself')).toBeVisible();
+  await expect(page.getByText('This screen may switch off')).toBeVisible();
   await expect(time(page)).toHaveText('1:12');
 });
 
@@ -163,7 +163,7 @@ test('the storage of the browser is full: it is said, events go to the server, a
   });
   await teach(page, id);
   await pass(page, 5);
-  await expect(page.getByText('This browser has no room to keep what happens')).toBeVisible();
+  await expect(page.getByText('This browser has no room to keep the session')).toBeVisible();
   await page.keyboard.press('+');
   await expect
     .poll(async () => {
@@ -197,7 +197,7 @@ test('two windows cannot both lead: the second follows, takes the lead when told
   await page.keyboard.press('ArrowRight');
   await expect(second.locator('.side')).toHaveText('Set up');
 
-  await second.getByRole('button', { name: 'Lead it here' }).click();
+  await second.getByRole('button', { name: 'Take control here' }).click();
   await expect(second.getByRole('button', { name: 'Pause' })).toBeVisible();
   await expect(page.getByText('This one follows, without bells.')).toBeVisible();
   await page.keyboard.press('ArrowRight');
@@ -205,10 +205,10 @@ test('two windows cannot both lead: the second follows, takes the lead when told
   await expect(page.locator('.side')).toHaveText('Set up, paused');
   // The window that leads is reloaded, and leads again; it is closed, and the other may lead at once.
   await second.reload();
-  await expect(second.getByRole('button', { name: 'Go on' })).toBeVisible();
+  await expect(second.getByRole('button', { name: 'Resume' })).toBeVisible();
   await second.close();
   await page.reload();
-  await expect(page.getByRole('button', { name: 'Go on' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Resume' })).toBeVisible();
   await expect
     .poll(async () => {
       return (await eventsOf(request, id)).map(({ kind }) => kind);
@@ -229,8 +229,8 @@ test('another device finds the session, follows it, and can take the lead', asyn
   await expect(tablet.getByText('This one follows, without bells.')).toBeVisible();
   await page.keyboard.press('Space');
   await expect(tablet.locator('.side')).toHaveText('Set up, paused');
-  await tablet.getByRole('button', { name: 'Lead it here' }).click();
-  await tablet.getByRole('button', { name: 'Go on' }).click();
+  await tablet.getByRole('button', { name: 'Take control here' }).click();
+  await tablet.getByRole('button', { name: 'Resume' }).click();
   await expect(page.getByText('This one follows, without bells.')).toBeVisible({ timeout: 15_000 });
   await expect(page.locator('.side')).toHaveText('Set up');
   await tablet.context().close();
@@ -247,7 +247,7 @@ test('a phone on the same network sees the session when the teacher allows it, a
   await page.getByRole('button', { name: 'Student display' }).click();
   await page.getByRole('switch', { name: 'Let phones view' }).click();
   const address = page.locator('.address').first();
-  const nobody = page.getByText('This machine is on no network that a phone could reach.');
+  const nobody = page.getByText('This computer is not on a network that a phone could reach.');
   await expect(address.or(nobody)).toBeVisible();
   // Where this machine is on no network at all, that is said; the door itself is tested with the server.
   if (await nobody.isVisible()) return;
@@ -261,7 +261,7 @@ test('a phone on the same network sees the session when the teacher allows it, a
   await expect(phone.locator('.side')).toHaveText('Set up');
   await page.getByRole('button', { name: 'Student display' }).click();
   await page.getByRole('switch', { name: 'Let phones view' }).click();
-  await expect(phone.getByText('The teacher’s machine cannot be reached.')).toBeVisible({ timeout: 10_000 });
+  await expect(phone.getByText('The teacher’s computer cannot be reached.')).toBeVisible({ timeout: 10_000 });
   // Opened again, the old link is worth nothing; the new one works until the session ends.
   await page.getByRole('switch', { name: 'Let phones view' }).click();
   await expect(address).not.toHaveText(link);

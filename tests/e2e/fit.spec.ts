@@ -1,7 +1,7 @@
 /// <reference lib="dom" />
 import { expect, test, type APIRequestContext, type Page } from '@playwright/test';
 import type { HoldStep, Plan } from '#core/plan';
-import { newPlan, openPlan, rows, saved, storedPlan, total } from './support';
+import { choose, newPlan, openPlan, rows, saved, storedPlan, total } from './support';
 
 const FOURTEEN_OVER = 100;
 
@@ -23,7 +23,7 @@ const secondsOf = (plan: Plan, index: number): number => {
   const { sides } = plan.steps[index] as HoldStep;
   return 'seconds' in sides ? sides.seconds : sides.length.kind === 'even' ? sides.length.seconds : sides.length.left;
 };
-const view = (page: Page, name: string) => page.getByRole('radio', { name, exact: true });
+const view = (page: Page, name: string) => page.getByRole('tab', { name, exact: true });
 const verdict = (page: Page) =>
   page.getByRole('status').filter({ hasText: /to the second|to spare|cannot be|fits as/ });
 const row = (page: Page, name: RegExp) => page.getByRole('row').filter({ hasText: name }).first();
@@ -35,13 +35,13 @@ test.describe('fit to the hour', () => {
   }) => {
     const { id, document } = await overPlan(request, 'Fourteen over');
     await openPlan(page, id);
-    await expect(page.getByLabel('Against the hour')).toHaveText('14:02 over');
+    await expect(page.getByLabel('Compared with class length')).toHaveText('14:02 over');
     await page.getByRole('link', { name: 'Fit', exact: true }).click();
     await expect(verdict(page)).toHaveText('60:00, to the second, with 11 lengths changed.');
     await expect(page.getByRole('group', { name: /14 steps, 74:02 of 60:00, 14:02 over/ })).toBeVisible();
     await expect(page.getByRole('group', { name: /14 steps, 60:00 of 60:00/ })).toBeVisible();
     await expect(row(page, /Wide-legged fold/)).toContainText('5:00');
-    await page.getByRole('button', { name: 'Take it' }).click();
+    await page.getByRole('button', { name: 'Apply' }).click();
     await expect(verdict(page)).toHaveText('It fits as it is: 60:00, to the second.');
     await saved(page);
     const fitted = (await storedPlan(request, id)).document;
@@ -62,7 +62,7 @@ test.describe('fit to the hour', () => {
     await expect(page.getByRole('button', { name: 'Free Child’s pose on a bolster' })).toBeVisible();
     await expect(row(page, /Child’s pose/)).toContainText('4:004:00');
     const before = await row(page, /Wide-legged fold/).innerText();
-    const slider = page.getByRole('slider', { name: 'Weight of Wide-legged fold' });
+    const slider = page.getByRole('slider', { name: 'Priority of Wide-legged fold' });
     await slider.focus();
     await page.keyboard.press('ArrowRight');
     await expect(slider).toHaveAttribute('aria-valuetext', 'keeps its length');
@@ -79,7 +79,7 @@ test.describe('fit to the hour', () => {
   }) => {
     const { id } = await overPlan(request, 'By the clock', { startsAt: '2026-11-26T18:30' });
     await page.goto(`/plans/${id}/fit`);
-    await page.getByRole('radio', { name: 'an hour' }).click();
+    await page.getByRole('radio', { name: 'an end time' }).click();
     const hour = page.getByLabel('Ends at');
     await expect(hour).toHaveValue('19:30');
     await hour.fill('18:30');
@@ -88,7 +88,7 @@ test.describe('fit to the hour', () => {
     await hour.fill('19:35');
     await hour.blur();
     await page.getByRole('radio', { name: '60 s' }).click();
-    await page.getByLabel('kept free for talk').fill('2:00');
+    await page.getByLabel('reserved for talking').fill('2:00');
     await page.keyboard.press('Enter');
     await expect(verdict(page)).toHaveText(/^6[23]:\d\d, /);
     await page.getByRole('radio', { name: 'a length' }).click();
@@ -96,7 +96,7 @@ test.describe('fit to the hour', () => {
     await page.keyboard.press('Enter');
     await expect(page.getByRole('alert')).toBeVisible();
     await expect(page.getByLabel('Length', { exact: true })).toHaveValue('7 h');
-    await page.getByRole('button', { name: 'As usual' }).click();
+    await page.getByRole('button', { name: 'Reset to defaults' }).click();
     await expect(verdict(page)).toHaveText(/^60:00/);
   });
 
@@ -107,13 +107,13 @@ test.describe('fit to the hour', () => {
     await length.fill('50:00');
     await page.keyboard.press('Enter');
     await expect(verdict(page)).toHaveText(
-      /^It cannot be so short: with every length at its shortest it is 55:35, 5:35 over\.$/,
+      /^It cannot be that short: with every length at its minimum it is 55:35, 5:35 over\.$/,
     );
     await expect(
-      page.getByText(/holds, rests and breath at their shortest, .* set-ups, changes and ways in and out/),
+      page.getByText(/holds, rests and breath at their shortest, .* setting up, changing, getting in and coming out/),
     ).toBeVisible();
-    await expect(page.getByRole('button', { name: 'Take it' })).toBeDisabled();
-    const ways = page.getByRole('region', { name: 'What would do it' });
+    await expect(page.getByRole('button', { name: 'Apply' })).toBeDisabled();
+    const ways = page.getByRole('region', { name: 'What would make it fit' });
     await expect(ways.getByRole('listitem').first()).toBeVisible();
     await ways.getByRole('button', { name: 'Do this' }).first().click();
     await expect(verdict(page)).toHaveText(/^(50:00|49:\d\d), /);
@@ -143,10 +143,10 @@ test.describe('fit to the hour', () => {
   });
 
   test('a minute more on one step says what it costs, and does it as one step of undo', async ({ page, request }) => {
-    const { id } = await overPlan(request, 'Give and take', { classSeconds: 4500 });
+    const { id } = await overPlan(request, 'Effect on other steps', { classSeconds: 4500 });
     await openPlan(page, id);
     await rows(page).filter({ hasText: 'Wide-legged fold' }).click();
-    const give = page.getByRole('region', { name: 'Give and take' });
+    const give = page.getByRole('region', { name: 'Effect on other steps' });
     await expect(give).toContainText('1:00 more here costs');
     await give.getByRole('button', { name: /^Do this: 1:00 more/ }).click();
     await expect(rows(page).filter({ hasText: 'Wide-legged fold' })).toContainText('6:00');
@@ -159,10 +159,10 @@ test.describe('a quieter order', () => {
   test('before and after with what it saves and what holds it back; taken and undone', async ({ page, request }) => {
     const { id, document } = await overPlan(request, 'Order');
     await page.goto(`/plans/${id}/fit?view=order`);
-    await expect(page.getByText(/changes of position → \d.*No order of these steps is quieter\./)).toBeVisible();
+    await expect(page.getByText(/changes of position → \d.*No smoother order exists\./)).toBeVisible();
     await expect(page.getByText(/Without “no two long holds on the same joint in a row”/)).toBeVisible();
     await expect(page.getByRole('list', { name: 'The order' }).getByRole('listitem').last()).toContainText('Sit up');
-    await page.getByRole('button', { name: 'Take it' }).click();
+    await page.getByRole('button', { name: 'Apply' }).click();
     await expect(page.getByText('It stays as it is.')).toBeVisible();
     await saved(page);
     const taken = (await storedPlan(request, id)).document.steps.map((step) => step.id);
@@ -178,24 +178,24 @@ test.describe('a quieter order', () => {
   }) => {
     const { id, document } = await overPlan(request, 'Rules of order');
     await page.goto(`/plans/${id}/fit?view=order`);
-    const rules = page.getByRole('region', { name: 'What comes before what, in this plan' });
+    const rules = page.getByRole('region', { name: 'Required order' });
     const [before, after] = [rules.getByLabel('Before', { exact: true }), rules.getByLabel('After', { exact: true })];
     const add = async (first: string, second: string): Promise<void> => {
-      await before.selectOption({ label: first });
-      await after.selectOption({ label: second });
+      await choose(before, first);
+      await choose(after, second);
       await page.getByRole('button', { name: 'Add', exact: true }).click();
     };
     await page.getByRole('button', { name: 'Add', exact: true }).click();
     await expect(page.getByRole('alert')).toHaveText('Choose both steps.');
     await add('8 Wide-legged fold', '3 Child’s pose on a bolster');
     await expect(page.getByText('Wide-legged fold before Child’s pose on a bolster')).toBeVisible();
-    await expect(page.getByText(/No order of these steps is quieter/)).toBeVisible();
+    await expect(page.getByText(/No smoother order exists/)).toBeVisible();
     await add('3 Child’s pose on a bolster', '8 Wide-legged fold');
     await expect(page.getByRole('alert').filter({ hasText: 'circle' })).toHaveText(
-      /^These go in a circle: “.+” before “.+” before “.+”\.$/,
+      /^These rules go in a circle: “.+” before “.+” before “.+”\.$/,
     );
-    await page.getByRole('button', { name: 'Forget Child’s pose on a bolster before Wide-legged fold' }).click();
-    await expect(page.getByText(/No order of these steps is quieter/)).toBeVisible();
+    await page.getByRole('button', { name: 'Remove Child’s pose on a bolster before Wide-legged fold' }).click();
+    await expect(page.getByText(/No smoother order exists/)).toBeVisible();
     await page.getByRole('button', { name: 'Pin Reclined twist to its place' }).click();
     await expect(page.getByRole('button', { name: 'Let Reclined twist move' })).toBeVisible();
     await saved(page);
@@ -217,12 +217,12 @@ test.describe('a quieter order', () => {
     });
     expect(answer.status()).toBe(200);
     await page.goto(`/plans/${id}/fit?view=order`);
-    await expect(page.getByRole('progressbar', { name: 'Looking for a quieter order' })).toBeVisible();
+    await expect(page.getByRole('progressbar', { name: 'Looking for a smoother order' })).toBeVisible();
     // The page stays in hand meanwhile.
     await page.getByRole('button', { name: 'Pin', exact: false }).first().focus();
     await page.getByRole('button', { name: 'Stop' }).click();
     await expect(page.getByRole('alert')).toContainText('Stopped. The plan is as it was.');
-    await expect(page.getByRole('button', { name: 'Take it' })).toBeDisabled();
+    await expect(page.getByRole('button', { name: 'Apply' })).toBeDisabled();
     expect((await storedPlan(request, id)).document.steps).toEqual(steps);
   });
 });
@@ -231,18 +231,18 @@ test.describe('when it ends', () => {
   test('a sentence and a soft edge on the plan, what it stands on, and what to shorten', async ({ page, request }) => {
     const { id } = await overPlan(request, 'Forecast', { classSeconds: 4500 });
     await openPlan(page, id);
-    const sentence = page.getByRole('link', { name: /^Planned 74:02; your evenings run .*; 9 in 10 would end by / });
+    const sentence = page.getByRole('link', { name: /^Planned 74:02; your sessions run .*; 90 % likely to end by / });
     await expect(sentence).toBeVisible();
     await expect(page.locator('.soft')).toBeVisible();
     await sentence.click();
     await expect(page.getByRole('heading', { name: /^Planned 74:02/ })).toBeVisible();
-    await expect(page.getByText(/Learned from \d+ evenings/)).toBeVisible();
+    await expect(page.getByText(/Based on \d+ sessions/)).toBeVisible();
     await expect(page.getByRole('row', { name: /^talk/ })).toContainText('longer');
     await expect(page.getByRole('heading', { name: 'What makes it uncertain' })).toBeVisible();
-    await page.getByRole('button', { name: 'Take these lengths' }).click();
-    await expect(page.getByText('Nothing has to be shorter.')).toBeVisible();
+    await page.getByRole('button', { name: 'Apply these lengths' }).click();
+    await expect(page.getByText('Nothing needs to be shorter.')).toBeVisible();
     await page.keyboard.press('Control+z');
-    await expect(page.getByRole('button', { name: 'Take these lengths' })).toBeVisible();
+    await expect(page.getByRole('button', { name: 'Apply these lengths' })).toBeVisible();
   });
 
   test('with no runs yet it says what it assumes; with the server away it says so, and the plan is there', async ({
@@ -252,7 +252,7 @@ test.describe('when it ends', () => {
     const { id } = await overPlan(request, 'No runs');
     await page.route('**/api/v1/pace', (route) => route.fulfill({ json: { runs: [], unreadable: 0 } }));
     await page.goto(`/plans/${id}/fit?view=forecast`);
-    await expect(page.getByText(/No evening has been led to its end yet, so this is assumed/)).toBeVisible();
+    await expect(page.getByText(/No session has been led to its end yet, so this is assumed/)).toBeVisible();
     await expect(page.getByRole('heading', { name: 'What is assumed' })).toBeVisible();
     await page.unroute('**/api/v1/pace');
     await page.route('**/api/v1/pace', (route) => route.abort());
@@ -267,25 +267,25 @@ test.describe('when it ends', () => {
 test('variants are kept beside the plan, compared, renamed and taken', async ({ page, request }) => {
   const { id } = await overPlan(request, 'Variants');
   await page.goto(`/plans/${id}/fit`);
-  await page.getByRole('button', { name: 'Keep as a variant' }).click();
-  await expect(page.getByText('Kept as a variant.')).toBeVisible();
+  await page.getByRole('button', { name: 'Save as a variant' }).click();
+  await expect(page.getByText('Saved as a variant.')).toBeVisible();
   await view(page, 'Order').click();
-  await page.getByRole('button', { name: 'Keep as a variant' }).click();
-  await expect(page.getByText('Kept as a variant.')).toBeVisible();
+  await page.getByRole('button', { name: 'Save as a variant' }).click();
+  await expect(page.getByText('Saved as a variant.')).toBeVisible();
   await view(page, 'Variants').click();
-  await expect(row(page, /in all/)).toContainText('74:02');
-  await expect(row(page, /in all/)).toContainText('60:00');
+  await expect(row(page, /^total/)).toContainText('74:02');
+  await expect(row(page, /^total/)).toContainText('60:00');
   await expect(row(page, /left · right/)).toContainText('10:45 · 10:45');
   const name = page.getByLabel('Name of the variant').first();
   await name.fill('The short one');
   await name.blur();
-  await page.getByRole('button', { name: 'Take out Quieter order' }).click();
-  await expect(page.getByText('“Quieter order” is taken out.')).toBeVisible();
-  await page.getByRole('button', { name: 'Take this one' }).click();
-  await expect(page.getByText('“The short one” is the plan now.', { exact: false })).toBeVisible();
+  await page.getByRole('button', { name: 'Delete Quieter order' }).click();
+  await expect(page.getByText('“Quieter order” was deleted.')).toBeVisible();
+  await page.getByRole('button', { name: 'Use this one' }).click();
+  await expect(page.getByText('“The short one” is now the plan.', { exact: false })).toBeVisible();
   await page.reload();
   await expect(page.getByLabel('Name of the variant')).toHaveValue('The short one');
-  await expect(row(page, /in all/)).toContainText('60:0060:00');
+  await expect(row(page, /^total/)).toContainText('60:0060:00');
 });
 
 test('forty-five minutes today: a copy that fits, by keyboard; the plan stays', async ({ page, request }) => {
@@ -293,10 +293,10 @@ test('forty-five minutes today: a copy that fits, by keyboard; the plan stays', 
   await page.goto('/');
   await page.getByRole('searchbox', { name: 'Search plans' }).fill('Longer than today');
   await expect(page.getByRole('link', { name: /Longer than today/ }).first()).toBeVisible();
-  await page.getByRole('button', { name: 'I have 45 minutes today' }).press('Enter');
-  const dialog = page.getByRole('dialog', { name: 'So much time today' });
-  await dialog.getByLabel('Plan').selectOption({ label: 'Longer than today' });
-  await expect(dialog.getByRole('status').filter({ hasText: /It cannot be so short/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Fit a plan to today’s time' }).press('Enter');
+  const dialog = page.getByRole('dialog', { name: 'Time available today' });
+  await choose(dialog.getByRole('combobox', { name: 'Plan' }), 'Longer than today');
+  await expect(dialog.getByRole('status').filter({ hasText: /It cannot be that short/ })).toBeVisible();
   await dialog.getByLabel('I have').fill('0');
   await page.keyboard.press('Enter');
   await expect(dialog.getByRole('alert')).toHaveText(/longer than nothing/);

@@ -96,7 +96,7 @@ async function withLock(page: Page, port: number, work: (url: string, file: stri
 const lockNow = async (page: Page, url: string): Promise<void> => {
   // In another window of the same browser.
   const other = await page.context().newPage();
-  await other.goto(`${url}/house`);
+  await other.goto(`${url}/settings?group=lock`);
   await other.getByRole('button', { name: 'Lock now' }).click();
   await expect(other.getByRole('heading', { name: 'Locked' })).toBeVisible();
   await other.close();

@@ -12,7 +12,7 @@ test('an earlier version is looked at beside the plan now, restored as one edit,
   await expect(rows(page)).toHaveCount(document.steps.length - 1);
   await saved(page);
   const shorter = await total(page).innerText();
-  await page.getByRole('link', { name: 'History' }).click();
+  await page.getByRole('link', { name: 'Versions', exact: true }).click();
   const versions = page.getByRole('listbox', { name: 'Versions' }).getByRole('option');
   await expect(versions).toHaveCount(2);
   await expect(versions.first()).toContainText(`Removed ${document.steps[1]!.name}`);

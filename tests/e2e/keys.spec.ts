@@ -131,7 +131,7 @@ test('while teaching, Space and letters belong to the control that has the focus
   // After a press with the mouse the keys are the stage's again.
   await page.getByRole('button', { name: 'Bell', exact: true }).click();
   await page.keyboard.press(' ');
-  await expect(page.getByRole('button', { name: 'Go on' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Resume' })).toBeVisible();
   await page.keyboard.press('Escape');
   await expect(page.getByRole('dialog', { name: /Leave the session/ })).toBeVisible();
 });

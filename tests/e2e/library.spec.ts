@@ -28,7 +28,7 @@ test.describe('the library', () => {
     await search.fill('two blocks');
     await expect(cards(page).filter({ hasText: 'Head to knee' })).toHaveCount(1);
     await search.fill('sibilant');
-    await expect(page.getByText('Nothing answers this.')).toBeVisible();
+    await expect(page.getByText('No matches.')).toBeVisible();
     await page.getByRole('button', { name: 'Show everything' }).click();
     await expect(cards(page)).toHaveCount(all);
   });
@@ -40,13 +40,13 @@ test.describe('the library', () => {
     expect(count).toBeGreaterThan(3);
     await wall.click();
     await expect(cards(page)).toHaveCount(count);
-    await page.getByRole('group', { name: 'Leave out' }).locator('label', { hasText: 'Legs above the heart' }).click();
+    await page.getByRole('group', { name: 'Avoid' }).locator('label', { hasText: 'Legs above the heart' }).click();
     const left = await cards(page).count();
     expect(left).toBeLessThan(count);
     await page.reload();
     await expect(cards(page)).toHaveCount(left);
     await page.getByRole('button', { name: /^At the wall/ }).click();
-    await page.getByRole('button', { name: /^leave out/ }).click();
+    await page.getByRole('button', { name: /^avoid/ }).click();
     await expect(page.getByText('77 of 77')).toBeVisible();
   });
 
@@ -97,7 +97,7 @@ test.describe('the library', () => {
 
   test('an entry that is not there says so and leads back', async ({ page }) => {
     await page.goto('/library/nowhere');
-    await expect(page.getByText('This entry is not here any more.')).toBeVisible();
+    await expect(page.getByText('This entry could not be found.')).toBeVisible();
     await page.getByRole('link', { name: 'Back to the library' }).click();
     await expect(page.getByRole('heading', { name: 'Library' })).toBeVisible();
   });

@@ -4,7 +4,7 @@ import { eventsOf, newPlan } from './support';
 const WIDTHS = [1280, 1024, 820, 390];
 
 test('the order of a session’s steps can be chosen at any width', async ({ page }) => {
-  await page.goto('/runs/demo-run-nurses');
+  await page.goto('/history/demo-run-nurses');
   for (const width of WIDTHS) {
     await page.setViewportSize({ width, height: 900 });
     for (const name of ['order of the plan', 'largest difference first']) {

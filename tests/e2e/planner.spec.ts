@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import type { BreathStep } from '#core/plan';
-import { newPlan, openPlan, rowNames, rows, saved, storedPlan, total } from './support';
+import { choose, newPlan, openPlan, rowNames, rows, saved, storedPlan, total } from './support';
 
 test.describe('writing a plan', () => {
   test('a hold is typed, the totals follow, and it is still there after a reload', async ({ page, request }) => {
@@ -66,7 +66,7 @@ test.describe('writing a plan', () => {
     await page.keyboard.press('d');
     expect((await rowNames(page)).slice(0, 3)).toEqual(['Reclined twist', 'Reclined twist', 'Arrive']);
     await page.keyboard.press('l');
-    await expect(page.getByRole('button', { name: 'Length is locked: free it' })).toBeVisible();
+    await expect(page.getByRole('button', { name: 'Unlock its length' })).toBeVisible();
     await page.keyboard.press('Delete');
     await expect(rows(page)).toHaveCount(before.length + 1);
     for (let i = 0; i < 6; i++) await page.keyboard.press('Control+z');
@@ -81,7 +81,7 @@ test.describe('writing a plan', () => {
     await page.keyboard.press('Escape');
     await expect(page.locator('[role=option][aria-selected=true]')).toBeFocused();
     await page.keyboard.press('?');
-    await expect(page.getByRole('dialog')).toContainText('Duplicate the chosen step');
+    await expect(page.getByRole('dialog')).toContainText('Duplicate the selected step');
   });
 
   test('a row is dragged to its place', async ({ page, request }) => {
@@ -127,7 +127,7 @@ test.describe('writing a plan', () => {
     await rows(page).nth(1).click();
     const { document } = await storedPlan(request, id);
     const before = document.steps[1] as BreathStep;
-    const into = page.getByLabel('into', { exact: true });
+    const into = page.getByLabel('to a length of', { exact: true });
     await into.fill('3s');
     await page.keyboard.press('Enter');
     await expect(page.getByText(/^Too short: one round of each set takes/)).toBeVisible();
@@ -135,7 +135,7 @@ test.describe('writing a plan', () => {
     await page.keyboard.press('Enter');
     await expect(page.getByText('12 rounds: 2:00, then 0:05 of quiet breathing.')).toBeVisible();
     expect((await storedPlan(request, id)).revision).toBe(1);
-    await page.getByRole('button', { name: 'Take it' }).click();
+    await page.getByRole('button', { name: 'Apply' }).click();
     await saved(page);
     const after = (await storedPlan(request, id)).document.steps[1];
     expect(after).toMatchObject({ afterSeconds: 5, practice: { sets: [{ rounds: 12 }] } });
@@ -143,14 +143,14 @@ test.describe('writing a plan', () => {
     await expect.poll(async () => (await storedPlan(request, id)).document.steps[1]).toEqual(before);
     await page.getByLabel('hold full', { exact: true }).fill('20');
     await page.keyboard.press('Enter');
-    await expect(page.getByRole('list', { name: 'Worth a second look' })).toContainText('Breath is held here');
+    await expect(page.getByRole('list', { name: 'Please check' })).toContainText('Breath is held here');
   });
 
   test('breath shows at once what it costs', async ({ page, request }) => {
     const { id } = await newPlan(request, 'yin');
     await openPlan(page, id);
     await rows(page).nth(1).click();
-    const cost = page.getByLabel('What it costs');
+    const cost = page.getByLabel('Length and load');
     await expect(cost).toContainText('3:00');
     for (const [label, counts] of [
       ['in', '4'],
@@ -176,8 +176,8 @@ test.describe('writing a plan', () => {
     await rows(page).nth(3).click();
     const inspector = page.getByRole('complementary');
     await inspector.getByRole('button', { name: 'Add a prop' }).click();
-    await inspector.getByLabel('Prop', { exact: true }).last().selectOption('strap');
-    await inspector.getByLabel('Place', { exact: true }).last().selectOption('feet');
+    await choose(inspector.getByRole('combobox', { name: 'Prop', exact: true }).last(), 'strap');
+    await choose(inspector.getByRole('combobox', { name: 'Place', exact: true }).last(), 'round the feet');
     await inspector.getByRole('button', { name: 'Add a stage' }).click();
     await inspector.getByRole('button', { name: 'Add a stage' }).click();
     await inspector.getByLabel('Length of stage 1').fill('1:00');
@@ -209,8 +209,8 @@ test.describe('writing a plan', () => {
     await request.put(`/api/v1/plans/${id}`, { data: { revision: 1, document: { ...document, steps } } });
     await openPlan(page, id);
     await rows(page).filter({ hasText: 'Harbour rest' }).click();
-    await expect(page.getByRole('complementary')).toContainText('not in your library, counted with its own times');
-    await expect(page.getByLabel('Way in', { exact: true })).toHaveValue('0:50');
+    await expect(page.getByRole('complementary')).toContainText('not in your library, using the times in the plan');
+    await expect(page.getByLabel('Getting in', { exact: true })).toHaveValue('0:50');
   });
 
   test('an empty plan says what to do first', async ({ page, request }) => {

@@ -3,7 +3,7 @@ import { expect, test, type APIRequestContext, type Page } from '@playwright/tes
 import { newPlace, type Place } from '#core/cupboard';
 import type { HoldStep, Plan } from '#core/plan';
 import { PLACES, type StoredPlace } from '#api';
-import { newPlan, openPlan, rows, saved, storedPlan } from './support';
+import { choose, newPlan, openPlan, rows, saved, storedPlan } from './support';
 
 const inspector = (page: Page) => page.getByRole('complementary');
 const setUpOf = async (request: APIRequestContext, id: string, index: number) => {
@@ -23,7 +23,7 @@ const indexOf = (plan: Plan, position: string): number =>
 
 test.describe('the cupboard', () => {
   test('a place is made, counted, measured, and survives a lost line and a reload', async ({ page, request }) => {
-    await page.goto('/cupboard');
+    await page.goto('/places');
     await page.getByRole('button', { name: 'Add' }).click();
     await expect(page.getByRole('alert')).toHaveText('Type a name first.');
     await page.getByLabel('Name of a new place').fill('Sail shed');
@@ -31,7 +31,7 @@ test.describe('the cupboard', () => {
     await page.getByRole('button', { name: 'Add' }).click();
     await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Sail shed');
 
-    const blocks = page.getByLabel('blocks there');
+    const blocks = page.getByLabel('blocks available');
     await blocks.fill('-3');
     await page.keyboard.press('Enter');
     await expect(page.getByRole('alert')).toHaveText('There cannot be fewer than no pieces.');
@@ -44,11 +44,11 @@ test.describe('the cupboard', () => {
     await page.keyboard.press('Control+Shift+Z');
     await expect(page.getByText('24 pieces')).toBeVisible();
 
-    await page.getByLabel('mats there').fill('30');
+    await page.getByLabel('mats', { exact: true }).fill('30');
     await page.keyboard.press('Enter');
     await page.getByRole('button', { name: 'Measure the floor' }).click();
     await expect(page.getByRole('img', { name: /A floor of 8 by 6 metres with \d+ mats/ })).toBeVisible();
-    await page.getByLabel('in all').fill('4');
+    await page.getByLabel('in total').fill('4');
     await page.keyboard.press('Enter');
     await expect(page.getByText('4 at once, side by side.')).toBeVisible();
 
@@ -56,12 +56,12 @@ test.describe('the cupboard', () => {
     await page.route('**/api/v1/places/*', (route) =>
       route.request().method() === 'PUT' ? route.abort() : route.continue(),
     );
-    await page.getByLabel('chairs there').fill('9');
+    await page.getByLabel('chairs available').fill('9');
     await page.keyboard.press('Enter');
-    await expect(page.getByText('What you changed is still here.')).toBeVisible();
+    await expect(page.getByText('Your changes are still here.')).toBeVisible();
     await page.unroute('**/api/v1/places/*');
     await page.reload();
-    await expect(page.getByLabel('chairs there')).toHaveValue('9');
+    await expect(page.getByLabel('chairs available')).toHaveValue('9');
     const id = page.url().split('/').at(-1)!;
     await expect
       .poll(
@@ -74,7 +74,7 @@ test.describe('the cupboard', () => {
 
   test('a custom kind, a size of nothing, two windows', async ({ page, context, request }) => {
     const { id } = await newPlaceOf(request, {});
-    await page.goto(`/cupboard/${id}`);
+    await page.goto(`/places/${id}`);
     await page.getByRole('button', { name: 'Add a kind' }).click();
     await page.getByLabel('Name of kind 1').fill('kneeling bench');
     await page.keyboard.press('Enter');
@@ -86,35 +86,35 @@ test.describe('the cupboard', () => {
     await expect(page.getByRole('rowheader', { name: /kneeling benches/ })).toBeVisible();
 
     const other = await context.newPage();
-    await other.goto(`/cupboard/${id}`);
-    await other.getByLabel('bolsters there', { exact: true }).fill('5');
+    await other.goto(`/places/${id}`);
+    await other.getByLabel('bolsters available', { exact: true }).fill('5');
     await other.keyboard.press('Enter');
     await expect(other.getByText('6 pieces')).toBeVisible();
     await expect
       .poll(async () => PLACES.stored.parse(await (await request.get(`/api/v1/places/${id}`)).json()).document.stock)
       .toEqual({ flatBolster: 5 });
     // What is changed here is put together with what was changed there.
-    await page.getByLabel('straps there').fill('7');
+    await page.getByLabel('straps available').fill('7');
     await page.keyboard.press('Enter');
-    await expect(page.getByLabel('bolsters there', { exact: true })).toHaveValue('5');
+    await expect(page.getByLabel('bolsters available', { exact: true })).toHaveValue('5');
     const stock = async () =>
       PLACES.stored.parse(await (await request.get(`/api/v1/places/${id}`)).json()).document.stock;
     await expect.poll(stock).toEqual({ flatBolster: 5, strap: 7 });
 
     // Both changed the same while one was offline: both are shown until one is chosen, and what gave way can be had back.
     await page.route('**/api/v1/places/*', (route) => route.abort());
-    await page.getByLabel('straps there').fill('8');
+    await page.getByLabel('straps available').fill('8');
     await page.keyboard.press('Enter');
     await expect(page.getByText('The server cannot be reached.')).toBeVisible();
-    await other.getByLabel('straps there').fill('9');
+    await other.getByLabel('straps available').fill('9');
     await other.keyboard.press('Enter');
     await expect.poll(stock).toEqual({ flatBolster: 5, strap: 9 });
     await page.unrouteAll();
     await expect(page.getByRole('dialog', { name: 'This place was changed in two windows' })).toBeVisible();
     await page.getByRole('button', { name: 'Use the other version' }).click();
-    await expect(page.getByLabel('straps there')).toHaveValue('9');
+    await expect(page.getByLabel('straps available')).toHaveValue('9');
     await page.getByRole('button', { name: 'Undo' }).click();
-    await expect(page.getByLabel('straps there')).toHaveValue('8');
+    await expect(page.getByLabel('straps available')).toHaveValue('8');
   });
 });
 
@@ -132,7 +132,7 @@ test.describe('a plan and its place', () => {
     const step = indexOf(document, 'reclined-bound-angle');
     await openPlan(page, id);
     await page.getByRole('button', { name: /change title, group/ }).click();
-    await page.getByLabel('Cupboard and room').selectOption({ label: place.document.name });
+    await choose(page.getByRole('combobox', { name: 'Saved place' }), place.document.name);
     await expect(page.getByRole('textbox', { name: 'Place' })).toHaveValue(place.document.name);
     await page.getByRole('button', { name: 'Done' }).click();
 
@@ -141,8 +141,8 @@ test.describe('a plan and its place', () => {
     await page.getByRole('button', { name: /^blanket: 3 each, 42 for 14 of 20 there, 22 short/ }).click();
     await expect(rows(page).nth(step)).toHaveAttribute('aria-selected', 'true');
     await expect(rows(page).nth(step)).toHaveAttribute('aria-label', /short in Net loft of the bolsters/);
-    await inspector(page).getByText('Ways out', { exact: true }).click();
-    const ways = inspector(page).getByRole('list', { name: 'Ways out' }).getByRole('button');
+    await inspector(page).getByText('Solutions', { exact: true }).click();
+    const ways = inspector(page).getByRole('list', { name: 'Solutions' }).getByRole('button');
     await ways.first().focus();
     await page.keyboard.press('Enter');
     await expect(inspector(page).getByText(/short in Net loft/)).toHaveCount(0);
@@ -154,7 +154,7 @@ test.describe('a plan and its place', () => {
     ).toBeVisible();
 
     await page.getByRole('link', { name: 'Props', exact: true }).click();
-    const short = page.getByRole('region', { name: 'Where something else is needed' });
+    const short = page.getByRole('region', { name: 'Substitutes' });
     await expect(short).toContainText('short');
     await short
       .getByRole('button', { name: /for \d+, as it is for \d+/ })
@@ -181,13 +181,13 @@ test.describe('a plan and its place', () => {
     await rows(page).nth(step).click();
     await expect(inspector(page)).toContainText('9 people at the wall, but Bare loft has none free.');
     await page.getByRole('button', { name: /change title, group/ }).click();
-    await page.getByRole('textbox', { name: 'People' }).fill('400');
+    await page.getByRole('textbox', { name: 'Number of people' }).fill('400');
     await page.keyboard.press('Enter');
     const dialog = page.getByRole('dialog');
     await expect(dialog).toContainText('400 people, but Bare loft has 30 mats. 370 would have to bring their own');
-    await page.getByRole('textbox', { name: 'People' }).fill('9');
+    await page.getByRole('textbox', { name: 'Number of people' }).fill('9');
     await page.keyboard.press('Enter');
-    await page.getByLabel('Cupboard and room').selectOption({ label: 'Short wall' });
+    await choose(page.getByRole('combobox', { name: 'Saved place' }), 'Short wall');
     await expect(dialog).toContainText('9 people at the wall, room for 4 at once, heads out: in 3 turns of 3');
   });
 
@@ -198,15 +198,15 @@ test.describe('a plan and its place', () => {
     const pages = async (): Promise<number> =>
       ((await page.pdf({ format: 'A4' })).toString('latin1').match(/\/Type\s*\/Page\b/g) ?? []).length;
     await page.goto(`/plans/${id}/props?view=packing`);
-    await page.getByLabel('packed from').selectOption({ label: 'A store' });
+    await choose(page.getByRole('combobox', { name: 'pack from' }), 'A store');
     await expect(page.getByRole('region', { name: 'To bring' })).toContainText(/2\s*mats/);
-    await expect(page.getByRole('region', { name: 'In place of something' })).toContainText('2 pillows');
+    await expect(page.getByRole('region', { name: 'Substitutes' })).toContainText('2 pillows');
     expect(await pages()).toBe(1);
-    await page.getByRole('radio', { name: 'Set-up sheet' }).click();
+    await page.getByRole('tab', { name: 'Set-up sheet' }).click();
     await expect(page.getByRole('heading', { name: /^Set-ups:/ })).toBeVisible();
     await expect(page.getByRole('img').first()).toBeVisible();
     expect(await pages()).toBe(1);
-    await page.getByRole('radio', { name: 'At home' }).click();
+    await page.getByRole('tab', { name: 'At home' }).click();
     await expect(page.getByText(/in place of bolster/).first()).toBeVisible();
   });
 });
@@ -233,7 +233,7 @@ test.describe('the set-up of a step', () => {
 
     await page.getByRole('button', { name: 'Add cushion', exact: true }).focus();
     await page.keyboard.press('Enter');
-    await expect(inspector(page).getByLabel('Place', { exact: true }).last()).toBeFocused();
+    await expect(inspector(page).getByRole('combobox', { name: 'Place', exact: true }).last()).toBeFocused();
     await expect.poll(async () => (await setUpOf(request, id, step)).at(-1)?.kind).toBe('cushion');
     await page.keyboard.press('Control+z');
     await page.keyboard.press('Control+z');
@@ -249,9 +249,9 @@ test.describe('the set-up of a step', () => {
       .getByText(/^for a body of/)
       .click();
     await inspector(page).getByRole('button', { name: 'stiff' }).click();
-    await inspector(page).getByRole('button', { name: 'how high?' }).first().click();
+    await inspector(page).getByRole('button', { name: 'suggested height' }).first().click();
     const measured = inspector(page).locator('.how-high').first();
-    await expect(measured).toContainText('with the body on it');
+    await expect(measured).toContainText('under the body’s weight');
     await expect(measured).toContainText('Hips no lower than the knees');
     const stack = measured.getByRole('button').first();
     await expect(stack).toContainText(/: \d+ cm$/);
@@ -279,8 +279,8 @@ test.describe('the set-up of a step', () => {
     );
     await inspector(page).getByLabel('Length of the loop').fill('150');
     await page.keyboard.press('Enter');
-    await inspector(page).getByRole('button', { name: 'Another set-up for some' }).click();
-    const some = inspector(page).getByLabel('How many have the other set-up');
+    await inspector(page).getByRole('button', { name: 'Alternative set-up for some' }).click();
+    const some = inspector(page).getByLabel('How many use the alternative set-up');
     await some.fill('13');
     await page.keyboard.press('Enter');
     await expect(inspector(page).getByRole('alert')).toContainText('The group is 12.');

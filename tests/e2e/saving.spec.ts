@@ -111,7 +111,7 @@ test('a plan goes to a file and comes back from one; a broken file is refused wi
   await openPlan(page, id);
   const [download] = await Promise.all([
     page.waitForEvent('download'),
-    page.getByRole('button', { name: 'Save to a file' }).click(),
+    page.getByRole('button', { name: 'Download plan' }).click(),
   ]);
   expect(download.suggestedFilename()).toBe('Sánchez-on-file.zovrin.json');
   const path = await download.path();
@@ -126,11 +126,11 @@ test('a plan goes to a file and comes back from one; a broken file is refused wi
     mimeType: 'application/json',
     buffer: Buffer.from(JSON.stringify(broken)),
   });
-  await expect(page.getByRole('alert')).toContainText('Nothing was stored');
+  await expect(page.getByRole('alert')).toContainText('Nothing was saved');
   await expect(page.getByRole('alert')).toContainText('title: A title has at most 200 letters.');
   await expect(page.getByRole('alert')).toContainText('groupSize');
   await input.setInputFiles({ name: 'noise.json', mimeType: 'application/json', buffer: Buffer.from('\u0000{') });
-  await expect(page.getByRole('alert')).toContainText('it is no JSON');
+  await expect(page.getByRole('alert')).toContainText('it is not JSON');
   await input.setInputFiles(path);
   await expect(page.getByRole('listbox', { name: 'Steps' })).toBeVisible();
   expect(await rowNames(page)).toEqual(names);
@@ -167,8 +167,8 @@ test('home: make from a template, search, copy, delete, take back', async ({ pag
   await page.getByRole('menuitem', { name: 'Delete' }).click();
   await expect(page.getByText(`No plan has “rtu ${mark} kathe copy”`)).toBeVisible();
   await page.getByRole('link', { name: 'Bin' }).click();
-  await page.getByRole('button', { name: `Take back ${title} (copy)` }).click();
-  await expect(page.getByRole('button', { name: `Take back ${title} (copy)` })).toHaveCount(0);
+  await page.getByRole('button', { name: `Restore ${title} (copy)` }).click();
+  await expect(page.getByRole('button', { name: `Restore ${title} (copy)` })).toHaveCount(0);
   await page.goto('/');
   await page.getByLabel('Search plans').fill(`rtu ${mark} kathe copy`);
   await expect(page.getByRole('link', { name: /Ṛtu evening/ })).toHaveCount(1);
@@ -239,7 +239,7 @@ test('notes about one person in two windows without a line: both survive the win
   }
   await first.getByLabel('Note', { exact: true }).fill('sings low');
   await first.keyboard.press('Tab');
-  await second.getByLabel('How to reach them').fill('at the ferry office');
+  await second.getByLabel('Contact details').fill('at the ferry office');
   await second.keyboard.press('Tab');
   for (const tab of [first, second]) {
     await expect(tab.getByText('The server cannot be reached.')).toBeVisible();
@@ -247,7 +247,7 @@ test('notes about one person in two windows without a line: both survive the win
   }
   await page.goto(`/people/${id}`);
   await expect(page.getByLabel('Note', { exact: true })).toHaveValue('sings low');
-  await expect(page.getByLabel('How to reach them')).toHaveValue('at the ferry office');
+  await expect(page.getByLabel('Contact details')).toHaveValue('at the ferry office');
   const kept = async () => PEOPLE.stored.parse(await (await request.get(`/api/v1/people/${id}`)).json()).document;
   await expect.poll(kept).toMatchObject({ note: 'sings low', contact: 'at the ferry office' });
 });

@@ -4,7 +4,7 @@ import { compareRun } from '#core/review';
 import { compileTimeline } from '#core/timeline';
 import { builtInLibrary } from '#library';
 import { StoredRun } from '#api';
-import { newPlan, passMs, storedPlan } from './support';
+import { choose, newPlan, passMs, storedPlan } from './support';
 
 const BEGIN = new Date('2026-11-26T18:00:00Z');
 const time = (page: Page) => page.getByRole('timer');
@@ -52,9 +52,9 @@ test('a full session: stretched first side, evened second, late, caught up, clos
 
   // Caught up: shown before it is taken, and then it ends in time.
   await page.keyboard.press('c');
-  const dialog = page.getByRole('dialog', { name: 'End in time' });
-  await expect(dialog).toContainText('in time');
-  await dialog.getByRole('button', { name: 'Take it' }).click();
+  const dialog = page.getByRole('dialog', { name: 'Finish on time' });
+  await expect(dialog).toContainText('on time');
+  await dialog.getByRole('button', { name: 'Apply' }).click();
   await expect(page.getByText('on time', { exact: true })).toBeVisible();
   await page.clock.runFor(1000);
   await page.keyboard.press('n');
@@ -67,11 +67,11 @@ test('a full session: stretched first side, evened second, late, caught up, clos
 
   // One minute afterwards, kept as it is said.
   await expect(page).toHaveURL(/view=close/);
-  const rate = page.getByRole('slider', { name: 'How strong was Reclined twist, right' });
+  const rate = page.getByRole('slider', { name: 'Intensity of Reclined twist, right' });
   await rate.focus();
   await page.keyboard.press('6');
   await expect(rate).toHaveAttribute('aria-valuetext', '6 of 10');
-  await page.getByRole('slider', { name: 'How strong was Reclined twist, left' }).locator('.mark').nth(6).click();
+  await page.getByRole('slider', { name: 'Intensity of Reclined twist, left' }).locator('.mark').nth(6).click();
   await page
     .getByRole('radiogroup', { name: 'Which side was tighter in Reclined twist' })
     .getByRole('radio', { name: 'right' })
@@ -100,9 +100,9 @@ test('a full session: stretched first side, evened second, late, caught up, clos
   ).toBeVisible();
 
   // Its times into the plan, and back.
-  const put = page.getByRole('button', { name: 'Put in plan, Reclined twist' });
+  const put = page.getByRole('button', { name: 'Use in plan, Reclined twist' });
   await put.click();
-  const back = page.getByRole('button', { name: 'Take back, Reclined twist' });
+  const back = page.getByRole('button', { name: 'Undo, Reclined twist' });
   await expect(back).toBeVisible();
   const seconds = async () => {
     const step = (await storedPlan(request, id)).document.steps[2];
@@ -116,15 +116,15 @@ test('a full session: stretched first side, evened second, late, caught up, clos
   await expect.poll(seconds).toBe(210);
 
   // A length corrected, and what was measured beside it.
-  await page.getByRole('radio', { name: 'Put right' }).click();
+  await page.getByRole('tab', { name: 'Correct times' }).click();
   const field = page.getByRole('textbox', { name: 'Reclined twist right, as it was' });
   await field.fill('4:00');
   await page.keyboard.press('Enter');
-  await page.getByRole('radio', { name: 'How it went' }).click();
+  await page.getByRole('tab', { name: 'How it went' }).click();
   await expect(page.getByText('measured 4:30')).toBeVisible();
-  await page.getByRole('radio', { name: 'Put right' }).click();
-  await page.getByRole('button', { name: 'Take back' }).click();
-  await page.getByRole('radio', { name: 'How it went' }).click();
+  await page.getByRole('tab', { name: 'Correct times' }).click();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('tab', { name: 'How it went' }).click();
   await expect(page.getByText('measured 4:30')).toBeHidden();
 
   const runId = new URL(page.url()).pathname.split('/').at(-1) ?? '';
@@ -146,36 +146,37 @@ test('a full session: stretched first side, evened second, late, caught up, clos
   expect(Math.abs(record.total.differenceMs)).toBeLessThan(61_000);
 });
 
-test('over weeks: each thing in a sentence, by filters, with its numbers; an entry of the journal without a run', async ({
+test('over weeks: each thing in a sentence, by filters, with its numbers; a journal entry without a run', async ({
   page,
 }) => {
   await page.clock.install({ time: new Date('2026-11-26T18:00:00Z') });
-  await page.goto('/runs');
+  await page.goto('/history');
   await expect(page.getByText('Before the ferry')).toBeVisible();
-  await page.getByRole('link', { name: 'Over weeks' }).click();
+  await page.getByRole('link', { name: 'Trends' }).click();
   await expect(page.getByText(/^Most time went to .* in \d weeks; least to/)).toBeVisible();
   await expect(page.getByText(/^(Left|Right) sides had \d+ % less than (left|right) ones/)).toBeVisible();
   await expect(page.getByText(/^\d+ sessions (ran \d+ % (over|under) the plan|took as long as planned)/)).toBeVisible();
-  await expect(page.getByText(/^A set-up or change takes/)).toBeVisible();
+  await expect(page.getByText(/^Setting up or changing takes/)).toBeVisible();
   await expect(page.locator('canvas')).toHaveCount(5);
-  const planned = page.getByRole('region', { name: 'Planned against done' });
-  await planned.getByRole('button', { name: 'The numbers' }).click();
+  const planned = page.getByRole('region', { name: 'Planned and done' });
+  await planned.getByRole('button', { name: 'Show the numbers' }).click();
   await expect(planned.getByRole('row', { name: /19 Nov.*Before the night shift.*59:47.*61:29/ })).toBeVisible();
 
-  await page.getByRole('combobox', { name: 'Group' }).selectOption('Potters');
+  await choose(page.getByRole('combobox', { name: 'Group' }), 'Potters');
   await expect(planned.getByRole('row', { name: /Before the night shift/ })).toHaveCount(0);
   await expect(planned.getByRole('row', { name: /Hips and hands/ }).first()).toBeVisible();
   await page.getByRole('button', { name: 'Show all' }).click();
-  await page.getByRole('combobox', { name: 'Person' }).selectOption('BS');
+  await choose(page.getByRole('combobox', { name: 'Person' }), 'BS');
   await expect(page.getByText(/^\d+ sessions? (ran|took)/)).toBeVisible();
-  await page.getByRole('radio', { name: 'from … to' }).click();
+  await page.getByRole('radio', { name: 'choose days' }).click();
   await page.getByLabel('from', { exact: true }).fill('2026-12-24');
+  await page.keyboard.press('Enter');
   await expect(page.getByText('The last day comes before the first.')).toBeVisible();
 
   await page.getByRole('link', { name: 'Sessions' }).click();
-  await page.getByRole('button', { name: 'Write an entry' }).click();
+  await page.getByRole('button', { name: 'New journal entry' }).click();
   await page.getByRole('textbox', { name: 'Name' }).fill('On the night train');
-  await page.getByRole('textbox', { name: 'In all' }).fill('12:00');
+  await page.getByRole('textbox', { name: 'Total length' }).fill('12:00');
   await page
     .getByRole('textbox', { name: 'A position' })
     .or(page.getByRole('combobox', { name: 'A position' }))
@@ -187,14 +188,11 @@ test('over weeks: each thing in a sentence, by filters, with its numbers; an ent
   await expect(page.locator('.field-reason').first()).toBeVisible();
   await page.getByRole('textbox', { name: 'right' }).fill('1:45');
   await page.keyboard.press('Enter');
-  await page.getByRole('link', { name: 'Look back' }).first().click();
+  await page.getByRole('link', { name: 'History' }).first().click();
   await page.reload();
-  const entry = page.getByRole('link', { name: /On the night train/ });
+  const entry = page.getByRole('row', { name: /On the night train/ });
   await expect(entry).toContainText('practised alone, Reclined twist');
   await expect(entry).toContainText('12:00');
-  await page
-    .locator('li', { has: entry })
-    .getByRole('button', { name: /^Delete the entry/ })
-    .click();
+  await entry.getByRole('button', { name: /^Delete the journal entry/ }).click();
   await expect(entry).toHaveCount(0);
 });

@@ -79,7 +79,7 @@ for (const id of DEMOS) {
     async function look(atMs: number, where: string): Promise<void> {
       await passMs(page, atMs - nowMs);
       nowMs = atMs;
-      const unseen = page.getByRole('button', { name: 'Leave it' });
+      const unseen = page.getByRole('button', { name: 'Stay here' });
       // The clock was moved in a jump, which looks as if the machine had slept.
       if (await unseen.isVisible()) await unseen.click();
       for (const size of SIZES) {

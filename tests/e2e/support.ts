@@ -1,4 +1,4 @@
-import { expect, type APIRequestContext, type Page } from '@playwright/test';
+import { expect, type APIRequestContext, type Locator, type Page } from '@playwright/test';
 import { TEMPLATES } from '#library';
 import type { Plan } from '#core/plan';
 import type { RunEvent } from '#core/run';
@@ -40,6 +40,13 @@ export async function passMs(page: Page, ms: number): Promise<void> {
   const jump = Math.max(0, ms - LAST_MS);
   if (jump > 0) await page.clock.fastForward(jump);
   await page.clock.runFor(ms - jump);
+}
+
+/** Chooses something of a list that opens. */
+export async function choose(list: Locator, option: string | RegExp): Promise<void> {
+  await list.click();
+  const opened = list.page().locator(`[id="${await list.getAttribute('aria-controls')}"]`);
+  await opened.getByRole('option', { name: option, exact: true }).click();
 }
 
 export const rows = (page: Page) => page.getByRole('listbox', { name: 'Steps' }).getByRole('option');

@@ -49,8 +49,8 @@ test('the hour for the night shift, taught to its end and compared to the plan',
   await expect(time(page)).toHaveText('2:00');
   await expect(page.getByRole('heading', { name: 'Right, 3:30' })).toBeVisible();
   await page.getByRole('button', { name: 'End this hold' }).click();
-  await expect(page.locator('.side')).toHaveText('Way out');
-  await expect(page.getByText('The second side gets the same')).toBeVisible();
+  await expect(page.locator('.side')).toHaveText('Coming out');
+  await expect(page.getByText('The second side gets the same length')).toBeVisible();
   await expect(page.getByRole('heading', { name: 'Right, 1:30' })).toBeVisible();
 
   // A reload in the middle goes on at the right place.
@@ -70,7 +70,7 @@ test('the hour for the night shift, taught to its end and compared to the plan',
     await pass(page, 60);
   await expect(page.getByText('The plan is over', { exact: true })).toBeVisible();
   await page.getByRole('button', { name: 'End the session' }).click();
-  await expect(page).toHaveURL(/\/runs\//);
+  await expect(page).toHaveURL(/\/history\//);
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
   await expect(page.getByText('Cold by the door')).toBeVisible();
 
@@ -140,7 +140,7 @@ test('leaving asks, and a session left running is found again', async ({ page, r
   await pass(page, 1);
   await expect(dialog).toBeHidden();
   await page.getByRole('button', { name: 'Leave', exact: true }).click();
-  await dialog.getByRole('button', { name: 'Leave it running' }).click();
+  await dialog.getByRole('button', { name: 'Keep it running' }).click();
   await expect(page.getByRole('listbox', { name: 'Steps' })).toBeVisible();
   await pass(page, 29);
   await page.getByRole('button', { name: 'Teach' }).click();
@@ -160,7 +160,7 @@ test('the server goes away during a session: nothing stops, and every event arri
   await page.route('**/api/v1/runs**', (route) => route.abort());
   await page.keyboard.press('Space');
   await pass(page, 20);
-  await expect(page.getByText(/What happens is kept here and sent later/)).toBeVisible();
+  await expect(page.getByText(/The session is kept here and sent later/)).toBeVisible();
   await page.keyboard.press('+');
   await page.keyboard.press('ArrowRight');
   await page.reload();
@@ -213,12 +213,12 @@ test('in hand: held until said, taken back, a rest, two exchanged, late and caug
   await page.keyboard.press('Space');
   await pass(page, first.startMs / 1000 + 1);
   await page.keyboard.press('h');
-  await expect(page.getByText('until you say')).toBeVisible();
+  await expect(page.getByText('until you end it', { exact: true })).toBeVisible();
   await pass(page, 420);
   await expect(page.locator('.side')).toHaveText('Both sides');
   await expect(time(page)).toHaveText('7:01');
   await page.keyboard.press('e');
-  await expect(page.locator('.side')).toHaveText('Way out');
+  await expect(page.locator('.side')).toHaveText('Coming out');
   await page.keyboard.press('z');
   await expect(page.locator('.side')).toHaveText('Both sides');
   await page.keyboard.press('r');
@@ -231,18 +231,18 @@ test('in hand: held until said, taken back, a rest, two exchanged, late and caug
   await expect(page.getByRole('heading', { name: /^Longer out-breath/ }).first()).toBeVisible();
 
   await page.getByRole('button', { name: 'Catch up' }).click();
-  const dialog = page.getByRole('dialog', { name: 'End in time' });
+  const dialog = page.getByRole('dialog', { name: 'Finish on time' });
   await expect(dialog).toContainText('each side');
-  await expect(dialog).toContainText(/in time|late: the ranges/);
-  await dialog.getByRole('button', { name: 'Take it' }).click();
-  await expect(page.getByText('Refitted to end in time')).toBeVisible();
+  await expect(dialog).toContainText(/on time|late: the ranges/);
+  await dialog.getByRole('button', { name: 'Apply' }).click();
+  await expect(page.getByText('Refitted to finish on time')).toBeVisible();
 
   // The dialog fades.
   await page.clock.runFor(1000);
   await page.clock.fastForward(50_000);
-  await expect(page.getByText('0:50 went by unseen.')).toBeVisible();
+  await expect(page.getByText('0:50 passed while the screen was asleep.')).toBeVisible();
   const before = await time(page).innerText();
-  await page.getByRole('button', { name: 'Go on from where it was' }).click();
+  await page.getByRole('button', { name: 'Resume from where it was' }).click();
   await expect(time(page)).not.toHaveText(before);
   await expect
     .poll(async () => {
@@ -259,7 +259,7 @@ test('a rehearsal goes ten or sixty times as fast, and is not in the record', as
   await page.getByRole('link', { name: '10×' }).click();
   await page.clock.pauseAt(BEGIN.getTime() + 60_000);
   await page.getByRole('button', { name: 'Begin the rehearsal' }).click();
-  await expect(page.getByRole('radiogroup', { name: 'How fast' })).toBeVisible();
+  await expect(page.getByRole('radiogroup', { name: 'Speed' })).toBeVisible();
   await page.clock.runFor(16_000);
   await expect(page.locator('.side')).toHaveText('Both sides');
   await page.keyboard.press('+');

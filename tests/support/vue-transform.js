@@ -7,7 +7,10 @@ import ts from 'typescript';
 registerTS(() => ts);
 
 function moduleOf(source, path) {
-  const { descriptor, errors } = parse(source, { filename: path });
+  const { descriptor, errors } = parse(source, {
+    filename: path,
+    templateParseOptions: { expressionPlugins: ['typescript'] },
+  });
   if (errors.length > 0) throw errors[0];
   const id = createHash('sha256').update(path).digest('hex').slice(0, 8);
   return compileScript(descriptor, { id, inlineTemplate: true, genDefaultAs: undefined }).content;

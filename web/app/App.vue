@@ -1,14 +1,16 @@
 <script setup lang="ts">
-import Toast from 'primevue/toast';
+import { usePrimeVue } from 'primevue/config';
 import { useToast } from 'primevue/usetoast';
 import { defineAsyncComponent, watch, watchEffect } from 'vue';
 import { useRoute } from 'vue-router';
 import AppNavigation from './AppNavigation.vue';
-import LockScreen from './LockScreen.vue';
 import { useLock } from '../state/lock';
 import { useDeviceSettings } from '../state/device-settings';
 import UnreadableBar from './UnreadableBar.vue';
 import { sendLeftovers } from '../sync/event-outbox';
+import { dateStyle } from '../ui/dates';
+import AppToast from './AppToast.vue';
+import { followDisplaySettings } from './display-style';
 
 /** What the first page does not need waits until the browser is idle. */
 const whenIdle = (): Promise<void> =>
@@ -17,6 +19,7 @@ const whenIdle = (): Promise<void> =>
     else setTimeout(ready, 1000);
   });
 const RunningBar = defineAsyncComponent(() => whenIdle().then(() => import('./RunningBar.vue')));
+const LockScreen = defineAsyncComponent(() => import('./LockScreen.vue'));
 const route = useRoute();
 const settings = useDeviceSettings();
 const lock = useLock();
@@ -37,6 +40,13 @@ watch(
   },
 );
 
+followDisplaySettings();
+// What PrimeVue’s calendar needs of it.
+const { config } = usePrimeVue();
+watchEffect(() => {
+  if (config.locale) config.locale.firstDayOfWeek = dateStyle().firstDay;
+});
+
 watchEffect(() => {
   const night = settings.night || route.meta.bare === true;
   document.documentElement.classList.toggle('night', night);
@@ -53,5 +63,5 @@ watchEffect(() => {
     <!-- Views of one thing stay on it: the steps and the props of a plan are the same desk. -->
     <RouterView :key="`${route.matched[0]?.path} ${String(route.params.id)}`" />
   </div>
-  <Toast position="bottom-center" />
+  <AppToast />
 </template>

@@ -1,32 +1,36 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core';
-import { computed, ref } from 'vue';
+import { computed, defineAsyncComponent, ref } from 'vue';
 import { useRoute } from 'vue-router';
 import { useEditor } from '../state/editor';
 import { useDeviceSettings } from '../state/device-settings';
 import IconButton from '../ui/IconButton.vue';
-import ShortcutsDialog from './ShortcutsDialog.vue';
 import ZovrinMark from './ZovrinMark.vue';
 import SaveStatus from './SaveStatus.vue';
+import { onceOpened } from '../ui/once-opened';
+import { mayBeShortcut } from '../ui/keys';
+
+const ShortcutsDialog = defineAsyncComponent(() => import('./ShortcutsDialog.vue'));
 
 const route = useRoute();
 const editor = useEditor();
 const settings = useDeviceSettings();
 const shortcuts = ref(false);
-const rooms = computed(() => [
+const everShortcuts = onceOpened(shortcuts);
+const sections = computed(() => [
   { room: 'home', label: 'Plans', to: '/' },
   ...(editor.id ? [{ room: 'plan', label: 'Plan', to: `/plans/${editor.id}` }] : []),
-  { room: 'lookback', label: 'Look back', to: '/runs' },
+  { room: 'history', label: 'History', to: '/history' },
   { room: 'people', label: 'People', to: '/people' },
   { room: 'library', label: 'Library', to: '/library' },
-  { room: 'cupboard', label: 'Cupboard', to: '/cupboard' },
-  { room: 'house', label: 'House rules', to: '/house' },
+  { room: 'places', label: 'Props & places', to: '/places' },
+  { room: 'settings', label: 'Settings', to: '/settings' },
 ]);
 const here = computed(() => route.meta.room ?? (route.path === '/' ? 'home' : ''));
 
 function onKey(event: KeyboardEvent): void {
   const typing = (event.target as HTMLElement).closest('input, textarea, [contenteditable]');
-  if (event.key === '?' && !typing) shortcuts.value = true;
+  if (event.key === '?' && !typing && mayBeShortcut(event)) shortcuts.value = true;
 }
 // The navigation is not there while a class is led: nothing of it must stay behind.
 useEventListener(window, 'keydown', onKey);
@@ -35,9 +39,9 @@ useEventListener(window, 'keydown', onKey);
 <template>
   <header class="nav">
     <RouterLink to="/" class="brand" aria-label="Zovrin, home"><ZovrinMark /><span>Zovrin</span></RouterLink>
-    <nav aria-label="Rooms">
+    <nav aria-label="Main">
       <RouterLink
-        v-for="{ room, label, to } in rooms"
+        v-for="{ room, label, to } in sections"
         :key="room"
         :to="to"
         :class="{ on: room === here }"
@@ -57,7 +61,7 @@ useEventListener(window, 'keydown', onKey);
       </button>
     </div>
   </header>
-  <ShortcutsDialog v-model:visible="shortcuts" />
+  <ShortcutsDialog v-if="everShortcuts" v-model:visible="shortcuts" />
 </template>
 
 <style scoped>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
-import { nextTick, onMounted, ref, useTemplateRef } from 'vue';
+import InputText from 'primevue/inputtext';
+import { nextTick, onMounted, ref } from 'vue';
 import ZovrinMark from './ZovrinMark.vue';
 import { useLock } from '../state/lock';
 
@@ -8,8 +9,8 @@ import { useLock } from '../state/lock';
 const lock = useLock();
 const passphrase = ref('');
 const wrong = ref('');
-const field = useTemplateRef<HTMLInputElement>('field');
-onMounted(() => field.value?.focus());
+const field = (): HTMLInputElement | null => document.querySelector('#passphrase');
+onMounted(() => field()?.focus());
 
 async function open(): Promise<void> {
   try {
@@ -18,7 +19,7 @@ async function open(): Promise<void> {
   } catch (error) {
     wrong.value = (error as Error).message;
     await nextTick();
-    field.value?.select();
+    field()?.select();
   }
 }
 </script>
@@ -29,19 +30,19 @@ async function open(): Promise<void> {
     <h1>Locked</h1>
     <p class="quiet">Everything about people is locked. What you typed is saved.</p>
     <form @submit.prevent="open">
-      <input
-        ref="field"
+      <InputText
+        id="passphrase"
         v-model="passphrase"
-        class="plain-input"
         type="password"
         autocomplete="current-password"
         aria-label="Passphrase"
         placeholder="Passphrase"
-        :aria-invalid="wrong !== ''"
+        :invalid="wrong !== ''"
+        :aria-describedby="wrong === '' ? undefined : 'passphrase-reason'"
       />
       <Button type="submit" label="Unlock" />
     </form>
-    <p v-if="wrong" class="caution" role="alert">{{ wrong }}</p>
+    <p v-if="wrong" id="passphrase-reason" class="caution" role="alert">{{ wrong }}</p>
   </main>
 </template>
 

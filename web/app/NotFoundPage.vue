@@ -1,6 +1,6 @@
 <template>
   <main>
-    <h1>Nothing at this address</h1>
+    <h1>Page not found</h1>
     <p>It may have been deleted. <RouterLink to="/">All plans</RouterLink> · <RouterLink to="/bin">Bin</RouterLink></p>
   </main>
 </template>

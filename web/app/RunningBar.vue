@@ -34,14 +34,14 @@ async function end(session: OpenSession): Promise<void> {
     </p>
     <p v-else>
       <strong>{{ latest.title }}</strong> of {{ dayOf(latest.startedAtMs) }}, {{ clockTime(latest.startedAtMs) }}, was
-      never ended.
+      not ended.
     </p>
     <RouterLink v-if="latest.isUnderWay" :to="`/teach/${latest.planId}`" class="link-button"
       >Back to the session</RouterLink
     >
     <template v-else>
       <button type="button" class="link-button" :disabled="ending" @click="end(latest)">End it</button>
-      <RouterLink :to="`/runs/${latest.id}`" class="link-button">See what was taught</RouterLink>
+      <RouterLink :to="`/history/${latest.id}`" class="link-button">See what was taught</RouterLink>
     </template>
     <p v-if="more > 0" class="quiet small">{{ more }} more not ended</p>
     <p v-if="trouble" class="caution small" role="alert">{{ trouble }} It was not ended.</p>

@@ -1,4 +1,4 @@
-import { createRouter, createWebHistory } from 'vue-router';
+import { createRouter, createWebHistory, type RouteLocation } from 'vue-router';
 import HomePage from '../pages/home/HomePage.vue';
 import { useLibrary } from '../state/library';
 import { useLock } from '../state/lock';
@@ -6,12 +6,18 @@ import { useLock } from '../state/lock';
 declare module 'vue-router' {
   interface RouteMeta {
     /** Which section of the navigation this belongs to. */
-    room?: 'plan' | 'teach' | 'lookback' | 'people' | 'library' | 'cupboard' | 'house';
+    room?: 'plan' | 'teach' | 'history' | 'people' | 'library' | 'places' | 'settings';
     title: string;
     /** A page without the navigation. */
     bare?: boolean;
   }
 }
+
+/** An address under its new name, with all that follows it. */
+const moved = (from: string, to: string, { path, query }: RouteLocation) => ({
+  path: to + path.slice(from.length),
+  query,
+});
 
 export const router = createRouter({
   history: createWebHistory(),
@@ -40,29 +46,29 @@ export const router = createRouter({
       path: '/room/:id',
       component: () => import('../pages/live/audience/AudiencePage.vue'),
       props: true,
-      meta: { room: 'teach', title: 'Room', bare: true },
+      meta: { room: 'teach', title: 'Student display', bare: true },
     },
     {
-      path: '/runs',
+      path: '/history',
       component: () => import('../pages/history/sessions/SessionsPage.vue'),
-      meta: { room: 'lookback', title: 'Look back' },
+      meta: { room: 'history', title: 'History' },
     },
     {
-      path: '/runs/weeks',
+      path: '/history/trends',
       component: () => import('../pages/history/trends/TrendsPage.vue'),
-      meta: { room: 'lookback', title: 'Over weeks' },
+      meta: { room: 'history', title: 'Trends' },
     },
     {
-      path: '/runs/journal/:id',
+      path: '/history/journal/:id',
       component: () => import('../pages/history/journal/JournalPage.vue'),
       props: true,
-      meta: { room: 'lookback', title: 'Journal' },
+      meta: { room: 'history', title: 'Journal' },
     },
     {
-      path: '/runs/:id',
+      path: '/history/:id',
       component: () => import('../pages/history/sessions/SessionPage.vue'),
       props: true,
-      meta: { room: 'lookback', title: 'Look back' },
+      meta: { room: 'history', title: 'History' },
     },
     {
       path: '/library',
@@ -122,28 +128,33 @@ export const router = createRouter({
       meta: { room: 'people', title: 'People' },
     },
     {
-      path: '/cupboard',
+      path: '/places',
       component: () => import('../pages/places/PlacesPage.vue'),
-      meta: { room: 'cupboard', title: 'Cupboard' },
+      meta: { room: 'places', title: 'Props & places' },
     },
     {
-      path: '/cupboard/:id',
+      path: '/places/:id',
       component: () => import('../pages/places/PlacePage.vue'),
       props: true,
-      meta: { room: 'cupboard', title: 'Cupboard' },
+      meta: { room: 'places', title: 'Props & places' },
     },
     {
-      path: '/house',
+      path: '/settings',
       component: () => import('../pages/settings/SettingsPage.vue'),
-      meta: { room: 'house', title: 'House rules' },
+      meta: { room: 'settings', title: 'Settings' },
     },
+    // Addresses of earlier versions, which may be in bookmarks.
+    { path: '/runs/weeks', redirect: '/history/trends' },
+    { path: '/runs/:rest(.*)*', redirect: (to) => moved('/runs', '/history', to) },
+    { path: '/cupboard/:rest(.*)*', redirect: (to) => moved('/cupboard', '/places', to) },
+    { path: '/house', redirect: '/settings' },
     { path: '/bin', component: () => import('../pages/bin/BinPage.vue'), meta: { title: 'Bin' } },
     {
       path: '/unreadable',
       component: () => import('../pages/unreadable/UnreadablePage.vue'),
       meta: { title: 'Items that cannot be opened' },
     },
-    { path: '/:path(.*)*', component: () => import('./NotFoundPage.vue'), meta: { title: 'Not here' } },
+    { path: '/:path(.*)*', component: () => import('./NotFoundPage.vue'), meta: { title: 'Page not found' } },
   ],
 });
 
@@ -151,6 +162,7 @@ export const router = createRouter({
 // Plans are drawn with the custom entries, so these come first; without them everything else still opens.
 router.beforeEach(() => Promise.all([useLibrary().ready(), useLock().ready()]).then(() => undefined));
 
-router.afterEach((to) => {
-  document.title = `${to.meta.title} · Zovrin`;
+// A page that knows more, such as the name of a plan, puts its own title in place of this.
+router.afterEach((to, from) => {
+  if (to.path !== from.path) document.title = `${to.meta.title} · Zovrin`;
 });

@@ -23,6 +23,12 @@ export const useDeviceSettings = defineStore('device', () => {
   const dark = usePreferredDark();
   const chosen = useLocalStorage<'light' | 'night' | 'system'>('zovrin.theme', 'system');
   const night = computed(() => (chosen.value === 'system' ? dark.value : chosen.value === 'night'));
+  const dates = useLocalStorage<'device' | 'dayFirst' | 'monthFirst' | 'yearFirst'>('zovrin.dates', 'device');
+  const clock = useLocalStorage<'device' | '12' | '24'>('zovrin.clock', 'device');
+  const weekStart = useLocalStorage<'device' | 'monday' | 'sunday' | 'saturday'>('zovrin.weekStart', 'device');
+  const lengths = useLocalStorage<'device' | 'cm' | 'in'>('zovrin.lengths', 'device');
+  /** Whether single letters are shortcuts; arrow keys, and those with Ctrl or Alt, always are. */
+  const singleKeys = useLocalStorage('zovrin.singleKeys', true);
   const volume = useLocalStorage('zovrin.volume', 0.6);
   // What an older visit kept has not all the kinds of today.
   const bells = useLocalStorage<Record<BellKind, boolean>>('zovrin.bells', DEFAULT_RULES.bells, {
@@ -46,5 +52,22 @@ export const useDeviceSettings = defineStore('device', () => {
   const toggleTheme = (): void => {
     chosen.value = night.value ? 'light' : 'night';
   };
-  return { night, toggleTheme, volume, bells, bellSound, shakes, speaks, tones, hears, body };
+  return {
+    night,
+    theme: chosen,
+    dates,
+    clock,
+    weekStart,
+    lengths,
+    singleKeys,
+    toggleTheme,
+    volume,
+    bells,
+    bellSound,
+    shakes,
+    speaks,
+    tones,
+    hears,
+    body,
+  };
 });

@@ -57,9 +57,9 @@ describe('files', () => {
       const read = await opened;
       return read.ok ? '' : read.reason;
     };
-    expect(await reasonOf(openPlanFile(file('{"title": ')))).toBe('“evening.json” is not a plan file: it is no JSON.');
+    expect(await reasonOf(openPlanFile(file('{"title": ')))).toBe('“evening.json” is not a plan file: it is not JSON.');
     expect(await reasonOf(openPlanFile(file('{"format": "other"}')))).toBe(
-      '“evening.json” cannot be opened. Nothing was stored.',
+      '“evening.json” cannot be opened. Nothing was saved.',
     );
     expect(await reasonOf(openPlanFile(file('x'.repeat(2_000_001))))).toContain('larger than 2 MB');
     const broken = await openPlanFile(file(JSON.stringify({ ...plan, title: '', steps: 'none' })));

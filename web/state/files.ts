@@ -27,14 +27,14 @@ export type OpenedFile = ({ ok: true } & PlanFile) | { ok: false; reason: string
 /** Reads a plan file. Nothing is stored; what is wrong comes back with every field. */
 export async function openPlanFile(file: File): Promise<OpenedFile> {
   if (file.size > MAX_BYTES)
-    return { ok: false, reason: `“${file.name}” is larger than 2 MB; a plan file is not.`, issues: [] };
+    return { ok: false, reason: `“${file.name}” is larger than 2 MB. A plan file is smaller than that.`, issues: [] };
   let value: unknown;
   try {
     value = JSON.parse(await file.text());
   } catch {
-    return { ok: false, reason: `“${file.name}” is not a plan file: it is no JSON.`, issues: [] };
+    return { ok: false, reason: `“${file.name}” is not a plan file: it is not JSON.`, issues: [] };
   }
   const read = readPlanFile(value);
   if (read.ok) return read;
-  return { ok: false, reason: `“${file.name}” cannot be opened. Nothing was stored.`, issues: read.issues };
+  return { ok: false, reason: `“${file.name}” cannot be opened. Nothing was saved.`, issues: read.issues };
 }

@@ -38,7 +38,7 @@ test('outside People they are initials, until names are wanted', async () => {
   await people.ready();
   expect([people.shown('ines'), people.shown('odo')]).toEqual(['IQ', 'OR']);
   people.showNames = true;
-  expect([people.shown('ines'), people.shown('gone')]).toEqual(['Ines Quay', 'someone no longer here']);
+  expect([people.shown('ines'), people.shown('gone')]).toEqual(['Ines Quay', 'someone who could not be found']);
 });
 
 test('locked, nothing of them is left in the window', async () => {
@@ -46,7 +46,7 @@ test('locked, nothing of them is left in the window', async () => {
   await people.ready();
   people.lock();
   expect([people.people, people.groups, people.of(['ines'])]).toEqual([undefined, undefined, []]);
-  expect(people.shown('ines')).toBe('someone no longer here');
+  expect(people.shown('ines')).toBe('someone who could not be found');
 });
 
 test('where the server is away that is said, and asked again it comes', async () => {

@@ -35,7 +35,7 @@ export const usePeople = defineStore('people', () => {
     initialsOf((people.value ?? []).map(({ id, document }) => ({ id, name: document.name }))),
   );
   const shown = (id: string): string =>
-    (showNames.value ? byId.value.get(id)?.name : initials.value.get(id)) ?? 'someone no longer here';
+    (showNames.value ? byId.value.get(id)?.name : initials.value.get(id)) ?? 'someone who could not be found';
 
   return { people, groups, trouble, ready, load, lock: forget, changed, byId, of, group, showNames, shown };
 });

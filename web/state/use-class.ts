@@ -80,7 +80,7 @@ export function useClass(planId: MaybeRefOrGetter<string>, planOf: MaybeRefOrGet
   const now = () => ({ by: teacher.value.trim() || 'teacher', at: new Date().toISOString() });
   const leave = (personId: string, stepId: string, { cautions }: Pick<Cell, 'cautions'>): string | undefined =>
     change(
-      'leave it',
+      'acknowledge a caution',
       withSeen(decided.value, { personId, stepId, rules: cautions.map(({ rule }) => rule.id), ...now() }),
     );
   const use = (personId: string, stepId: string, step: Step): string | undefined =>

@@ -172,7 +172,7 @@ describe('people', () => {
     const initials = ['p0', 'p1', 'p2'].map((id) => people.shown(id));
     expect(new Set(initials).size).toBe(3);
     for (const one of initials) expect(one).not.toMatch(/Mara|Odo|Maplin/);
-    expect(people.shown('gone')).toBe('someone no longer here');
+    expect(people.shown('gone')).toBe('someone who could not be found');
     people.showNames = true;
     expect(people.shown('p1')).toBe('Odo Maplin');
   });
@@ -185,7 +185,7 @@ describe('people', () => {
       undefined,
       undefined,
       0,
-      'someone no longer here',
+      'someone who could not be found',
     ]);
   });
 

@@ -161,6 +161,6 @@ export function makeOutbox(
       else storeLocalRun(after);
     },
     report: (trouble, isTriedAgain) =>
-      report(trouble && `${trouble} What happens is kept here${isTriedAgain ? ' and sent later' : ''}.`),
+      report(trouble && `${trouble} The session is kept here${isTriedAgain ? ' and sent later' : ''}.`),
   });
 }

@@ -2,7 +2,7 @@
 import { afterEach, beforeEach, describe, expect, jest, test } from '@jest/globals';
 import { nextTick } from 'vue';
 import { mounted, type Mounted } from '../../tests/support/mounted';
-import { belongsToControl } from './keys';
+import { belongsToControl, mayBeShortcut, setSingleKeys } from './keys';
 import { useUndoKeys } from './use-undo-keys';
 
 afterEach(() => document.body.replaceChildren());
@@ -28,6 +28,25 @@ test('whatever lies in a panel belongs to the panel', () => {
   expect(belongsToControl(document.querySelector('#inside'))).toBe(true);
   expect(belongsToControl(null)).toBe(false);
   expect(belongsToControl(window)).toBe(false);
+});
+
+test('single letters can be switched off as shortcuts; arrows, space and keys with Ctrl or Alt stay', () => {
+  const pressed = (key: string, keys: KeyboardEventInit = {}) =>
+    mayBeShortcut(new KeyboardEvent('keydown', { key, ...keys }));
+  const all = () => [
+    pressed('a'),
+    pressed('?'),
+    pressed('ArrowUp'),
+    pressed(' '),
+    pressed('Enter'),
+    pressed('z', { ctrlKey: true }),
+    pressed('z', { metaKey: true }),
+    pressed('z', { altKey: true }),
+  ];
+  expect(all()).toEqual(Array(8).fill(true));
+  setSingleKeys(false);
+  expect(all()).toEqual([false, false, true, true, true, true, true, true]);
+  setSingleKeys(true);
 });
 
 describe('the keys of undo', () => {

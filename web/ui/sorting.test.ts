@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { sortedBy, sortingAfter } from './sorting';
+import { sortedBy } from './sorting';
 
 interface Row {
   name: string;
@@ -38,20 +38,5 @@ describe('sorting', () => {
         known.slice(1).forEach((value, i) => expect((value - known[i]!) * (down ? -1 : 1)).toBeGreaterThanOrEqual(0));
       }),
     );
-  });
-
-  test('a head is pressed: one way, the other, and as it was; another head begins anew', () => {
-    const once = sortingAfter(undefined, 'name', false);
-    const twice = sortingAfter(once, 'name', false);
-    expect([once, twice, sortingAfter(twice, 'name', false)]).toEqual([
-      { key: 'name', down: false },
-      { key: 'name', down: true },
-      undefined,
-    ]);
-    const most = sortingAfter(once, 'told', true);
-    expect([most, sortingAfter(most, 'told', true)]).toEqual([
-      { key: 'told', down: true },
-      { key: 'told', down: false },
-    ]);
   });
 });

@@ -1,12 +1,6 @@
 /** What a row is sorted by; empty text stands for nothing known. */
 export type SortValue = string | number;
 
-/** By which column, and whether from the last to the first; nothing: as the rows come. */
-export interface Sorting {
-  key: string;
-  down: boolean;
-}
-
 /**
  * The rows by a value: text as people order names, numbers by size. Rows that are alike stay as they were, and those of
  * which nothing is known come last, whichever way round.
@@ -22,12 +16,4 @@ export function sortedBy<R>(rows: readonly R[], of: (row: R) => SortValue, down:
   };
   const known = rows.filter((row) => !unknown(row));
   return [...known.sort((a, b) => way * compare(a, b)), ...rows.filter(unknown)];
-}
-
-/**
- * What comes of pressing the head of a column: numbers begin with the most, text with a; a third press sorts no more.
- */
-export function sortingAfter(now: Sorting | undefined, key: string, isNumber: boolean): Sorting | undefined {
-  if (now?.key !== key) return { key, down: isNumber };
-  return now.down === isNumber ? { key, down: !isNumber } : undefined;
 }

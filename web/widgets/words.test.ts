@@ -39,9 +39,9 @@ describe('while teaching', () => {
     });
     expect(words).toEqual([
       ['Set up', 'both'],
-      ['Way in', 'left'],
+      ['Getting in', 'left'],
       ['Left', 'left'],
-      ['Way out', 'both'],
+      ['Coming out', 'both'],
       ['Change sides', 'both'],
       ['Right', 'right'],
       ['Talk', 'both'],

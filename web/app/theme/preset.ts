@@ -35,19 +35,19 @@ const night = {
   },
   primary: { color: '#e3a75e', contrastColor: '#1a140a', hoverColor: '#ebb878', activeColor: '#d3964c' },
 };
-/** Choices side by side: the chosen one lies on the sheet, the others in the well. */
+/** Choices side by side: the chosen one in ink, the others on the sheet. */
 const toggle = {
   root: {
-    background: 'var(--well)',
+    background: 'var(--sheet)',
     hoverBackground: 'var(--well)',
-    checkedBackground: 'var(--well)',
-    borderColor: 'var(--well)',
-    checkedBorderColor: 'var(--well)',
-    color: 'var(--ink-2)',
+    checkedBackground: 'var(--ink)',
+    borderColor: 'var(--line-strong)',
+    checkedBorderColor: 'var(--ink)',
+    color: 'var(--ink)',
     hoverColor: 'var(--ink)',
-    checkedColor: 'var(--ink)',
+    checkedColor: 'var(--paper)',
   },
-  content: { checkedBackground: 'var(--sheet)', checkedShadow: 'none' },
+  content: { checkedBackground: 'transparent', checkedShadow: 'none' },
 };
 /** Both themes read their colours from the tokens; only what PrimeVue computes with is given as a number. */
 const fromTokens = {
@@ -93,6 +93,8 @@ export const ZovrinPreset = definePreset(Aura, {
       paddingX: '10px',
       paddingY: '6px',
       borderRadius: '{border.radius.md}',
+      shadow: 'none',
+      sm: { fontSize: '14px', paddingX: '7px', paddingY: '3px' },
       focusRing: { width: '2px', style: 'solid', color: 'var(--focus)', offset: '1px', shadow: 'none' },
     },
     overlay: {
@@ -117,7 +119,33 @@ export const ZovrinPreset = definePreset(Aura, {
       sortIcon: { color: 'var(--ink-2)', hoverColor: 'var(--ink)' },
       bodyCell: { borderColor: 'var(--line)' },
     },
-    togglebutton: { colorScheme: { light: toggle, dark: toggle } },
+    togglebutton: {
+      root: { padding: '0', fontWeight: '400', sm: { fontSize: '14px', padding: '0' } },
+      content: { padding: '4px 10px', borderRadius: '3px', sm: { padding: '2px 9px' } },
+      colorScheme: { light: toggle, dark: toggle },
+    },
+    tabs: {
+      tablist: { background: 'transparent', borderWidth: '0' },
+      tab: {
+        padding: '5px 10px 7px',
+        borderWidth: '0',
+        fontWeight: '400',
+        color: 'var(--ink-2)',
+        hoverColor: 'var(--ink)',
+        activeColor: 'var(--ink)',
+        margin: '0',
+      },
+      activeBar: { height: '3px', bottom: '0', background: 'var(--ink)' },
+      navButton: { background: 'var(--paper)', color: 'var(--ink-2)', hoverColor: 'var(--ink)', width: '24px' },
+    },
+    select: { dropdown: { width: '24px' } },
+    message: {
+      text: { fontWeight: '400', sm: { fontSize: '13px' } },
+      colorScheme: {
+        light: { error: { simple: { color: 'var(--caution)' } } },
+        dark: { error: { simple: { color: 'var(--caution)' } } },
+      },
+    },
     button: {
       colorScheme: {
         light: { outlined: { primary: outlined } },

@@ -39,7 +39,7 @@ async function takeBack(item: BinnedItem): Promise<void> {
 const KINDS = {
   plan: 'plan',
   run: 'run',
-  entry: 'entry of the library',
+  entry: 'library entry',
   person: 'person',
   group: 'group',
   place: 'place',
@@ -59,14 +59,14 @@ void load();
       <li v-for="item in items" :key="item.kind + item.id">
         <span class="strong">{{ titleOf(item) }}</span>
         <span class="quiet"
-          >{{ KINDS[item.kind] }}, deleted {{ day(item.deletedAt) }}, gone for good {{ day(item.goneAt)
+          >{{ KINDS[item.kind] }}, deleted {{ day(item.deletedAt) }}, deleted for good {{ day(item.goneAt)
           }}<template v-if="item.kind === 'entry'">, unless a plan uses it</template></span
         >
         <Button
-          label="Take back"
+          label="Restore"
           outlined
           size="small"
-          :aria-label="`Take back ${titleOf(item)}`"
+          :aria-label="`Restore ${titleOf(item)}`"
           @click="takeBack(item)"
         />
       </li>

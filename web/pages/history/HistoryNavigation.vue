@@ -4,10 +4,10 @@
 
 <template>
   <header>
-    <h1>Look back</h1>
-    <nav aria-label="Ways to look back">
-      <RouterLink to="/runs" exact-active-class="here">Sessions</RouterLink>
-      <RouterLink to="/runs/weeks" exact-active-class="here">Over weeks</RouterLink>
+    <h1>History</h1>
+    <nav aria-label="History views">
+      <RouterLink to="/history" exact-active-class="here">Sessions</RouterLink>
+      <RouterLink to="/history/trends" exact-active-class="here">Trends</RouterLink>
     </nav>
     <slot />
   </header>

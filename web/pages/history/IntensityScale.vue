@@ -46,7 +46,7 @@ function onKey(event: KeyboardEvent): void {
     aria-valuemin="0"
     :aria-valuemax="MOST"
     :aria-valuenow="strength ?? undefined"
-    :aria-valuetext="strength === null ? 'not said' : `${strength} of 10`"
+    :aria-valuetext="strength === null ? 'not rated' : `${strength} of 10`"
     @keydown="onKey"
   >
     <span

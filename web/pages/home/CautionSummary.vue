@@ -16,9 +16,9 @@ const { matrix } = useClass(
 const care = computed(() => {
   if (!matrix.value) return '';
   const { people: who, open, instead } = matrixCounts(matrix.value);
-  const decided = instead > 0 ? `${instead} done otherwise` : '';
+  const decided = instead > 0 ? `${instead} done differently` : '';
   if (open === 0) return decided ? `Cautions looked at, ${decided}` : '';
-  return `Cautions open for ${people(who)}, ${open} in all${decided ? `; ${decided}` : ''}`;
+  return `${open} ${open === 1 ? 'caution' : 'cautions'} to decide for ${people(who)}${decided ? `; ${decided}` : ''}`;
 });
 </script>
 

@@ -1,9 +1,8 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
 import InputText from 'primevue/inputtext';
-import { useToast } from 'primevue/usetoast';
 import { watchDebounced } from '@vueuse/core';
-import { computed, ref, shallowRef } from 'vue';
+import { computed, defineAsyncComponent, ref, shallowRef } from 'vue';
 import { useRouter } from 'vue-router';
 import { editedPlan, setDetails, type Plan, type PlanFile } from '#core/plan';
 import type { ListedPlan, ListedRun, StoredPlan } from '#api';
@@ -14,17 +13,20 @@ import { savePlanFile } from '../../state/files';
 import { compileTimeline } from '#core/timeline';
 import { useLibrary } from '../../state/library';
 import RecentlyTaught from './RecentlyTaught.vue';
-import NewPlanDialog from './NewPlanDialog.vue';
 import { localMoment } from '../../state/days';
 import NextUp from './NextUp.vue';
 import PlanRow from './PlanRow.vue';
-import TodayDialog from './TodayDialog.vue';
 import { latestOnly } from '../../sync/latest';
+import { onceOpened } from '../../ui/once-opened';
+import { useDeletedToast } from '../../widgets/documents/use-deleted-toast';
+
+const NewPlanDialog = defineAsyncComponent(() => import('./NewPlanDialog.vue'));
+const TodayDialog = defineAsyncComponent(() => import('./TodayDialog.vue'));
 
 const PAGE = 40;
 const router = useRouter();
 const library = useLibrary();
-const toast = useToast();
+const deleted = useDeletedToast();
 const plans = shallowRef<ListedPlan[]>([]);
 const runs = shallowRef<ListedRun[]>([]);
 /** The plan that is taught next. */
@@ -36,8 +38,10 @@ const search = ref('');
 const trouble = ref('');
 const loaded = ref(false);
 const making = ref(false);
+const everMade = onceOpened(making);
 /** The plan being fitted to today's time, while the dialog is open. */
 const today = ref(false);
+const everToday = onceOpened(today);
 const todaysPlan = ref<string>();
 function askToday(planId?: string): void {
   [todaysPlan.value, today.value] = [planId, true];
@@ -115,7 +119,7 @@ const copy = (listed: ListedPlan) =>
 async function remove({ id, summary }: ListedPlan): Promise<void> {
   try {
     await planClient.remove(id);
-    toast.add({ severity: 'secondary', summary: `“${summary.title}” is in the bin for 30 days`, life: 8000 });
+    deleted(`“${summary.title}”`, { kind: 'plan', id }, load);
     await load();
   } catch (error) {
     trouble.value = (error as Error).message;
@@ -140,7 +144,7 @@ void load();
             size="small"
             class="search"
           />
-          <Button v-if="plans.length > 0" label="I have 45 minutes today" outlined @click="askToday()" />
+          <Button v-if="plans.length > 0" label="Fit a plan to today’s time" outlined @click="askToday()" />
           <Button label="New plan" @click="making = true" />
         </header>
         <p v-if="trouble" class="trouble caution" role="alert">
@@ -159,11 +163,11 @@ void load();
           />
         </ul>
         <p v-else-if="loaded && !trouble && search" class="empty">
-          No plan has “{{ search }}” in its title, group or intent.
+          No plan has “{{ search }}” in its title, group or focus.
         </p>
         <div v-else-if="loaded && !trouble" class="empty">
-          <p>No plans yet. Begin with one that is nearly right, or from nothing.</p>
-          <Button label="Make the first plan" @click="making = true" />
+          <p>No plans yet. Start from an example or a blank plan.</p>
+          <Button label="Create your first plan" @click="making = true" />
         </div>
         <footer>
           <button v-if="seen < total" type="button" class="link-button" @click="showMore">
@@ -174,8 +178,9 @@ void load();
       </section>
       <RecentlyTaught :runs="runs" :px-per-ms="pxPerMs" />
     </div>
-    <NewPlanDialog v-model:visible="making" @make="make" />
+    <NewPlanDialog v-if="everMade" v-model:visible="making" @make="make" />
     <TodayDialog
+      v-if="everToday"
       v-model:visible="today"
       :plans="plans"
       :first="todaysPlan ?? next?.id"

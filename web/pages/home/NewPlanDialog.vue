@@ -9,6 +9,7 @@ import { compileTimeline, ribbonBlocks } from '#core/timeline';
 import RibbonThumb from '../../widgets/ribbon/RibbonThumb.vue';
 import { openPlanFile } from '../../state/files';
 import { useLibrary } from '../../state/library';
+import FileButton from '../../ui/fields/FileButton.vue';
 
 const visible = defineModel<boolean>('visible', { required: true });
 const emit = defineEmits<{ make: [file: PlanFile] }>();
@@ -26,12 +27,8 @@ function make(plan: Plan, entries: PlanFile['entries'] = []): void {
   visible.value = false;
   emit('make', { plan, entries });
 }
-async function openFile(event: Event): Promise<void> {
-  const input = event.target as HTMLInputElement;
-  const file = input.files?.[0];
-  if (!file) return;
+async function openFile(file: File): Promise<void> {
   const opened = await openPlanFile(file);
-  input.value = '';
   [reason.value, issues.value] = opened.ok ? ['', []] : [opened.reason, opened.issues];
   if (opened.ok) make(opened.plan, opened.entries);
 }
@@ -42,8 +39,8 @@ async function openFile(event: Event): Promise<void> {
     <ul>
       <li>
         <button type="button" class="choice" autofocus @click="make(emptyPlan('New plan'))">
-          <strong>From nothing</strong>
-          <span class="small quiet">An hour, no steps yet</span>
+          <strong>Blank plan</strong>
+          <span class="small quiet">An hour, with no steps yet</span>
         </button>
       </li>
       <li v-for="{ id, says, plan, timeline } in templates" :key="id">
@@ -60,11 +57,8 @@ async function openFile(event: Event): Promise<void> {
         </button>
       </li>
       <li>
-        <label class="choice file">
-          <strong>From a file</strong>
-          <span class="small quiet">A plan saved in the open format, ending in .zovrin.json</span>
-          <input type="file" accept=".json,application/json" class="sr-only" @change="openFile" />
-        </label>
+        <FileButton label="Open a plan file" types=".json,application/json" @open="openFile" />
+        <span class="small quiet">A file that ends in .zovrin.json</span>
       </li>
     </ul>
     <div v-if="reason" class="refused caution" role="alert">

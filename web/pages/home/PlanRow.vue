@@ -21,7 +21,7 @@ const taught = computed(() =>
 const items = [
   { label: 'Copy', command: () => emit('copy') },
   { label: 'Copy fitted to today’s time', command: () => emit('today') },
-  { label: 'Save to a file', command: () => emit('saveFile') },
+  { label: 'Download plan', command: () => emit('saveFile') },
   { label: 'Delete', command: () => emit('remove') },
 ];
 </script>

@@ -22,11 +22,11 @@ const taught = computed(() =>
 <template>
   <section aria-labelledby="lately-title">
     <header>
-      <h2 id="lately-title">Lately taught</h2>
-      <RouterLink to="/runs" class="link-button">All runs</RouterLink>
+      <h2 id="lately-title">Recently taught</h2>
+      <RouterLink to="/history" class="link-button">All sessions</RouterLink>
     </header>
-    <p v-if="taught.length === 0" class="quiet empty">Nothing yet. What you teach is kept here, as it really went.</p>
-    <RouterLink v-for="run in taught" :key="run.id" :to="`/runs/${run.id}`" class="run">
+    <p v-if="taught.length === 0" class="quiet empty">Nothing yet. Sessions you teach appear here as they happened.</p>
+    <RouterLink v-for="run in taught" :key="run.id" :to="`/history/${run.id}`" class="run">
       <span class="head">
         <strong>{{ run.title }}</strong>
         <span class="small quiet">{{ run.day }}</span>

@@ -10,7 +10,7 @@ import type { Seconds } from '#core/numbers';
 import type { ListedPlan } from '#api';
 import { useJob } from '../../widgets/jobs/use-job';
 import JobProgress from '../../widgets/jobs/JobProgress.vue';
-import PickField from '../../ui/fields/PickField.vue';
+import SelectField from '../../ui/fields/SelectField.vue';
 import TimeField from '../../ui/fields/TimeField.vue';
 import { classLength } from '../../widgets/session/words';
 import RibbonThumb from '../../widgets/ribbon/RibbonThumb.vue';
@@ -83,14 +83,14 @@ function make(): void {
   <Dialog
     v-model:visible="visible"
     modal
-    header="So much time today"
+    header="Time available today"
     class="dialog"
     :style="{ width: 'min(560px, 94vw)' }"
   >
     <div class="today">
       <p class="line">
         <TimeField label="I have" :model-value="seconds" :accept="setSeconds" /> today, for
-        <PickField v-model="planId" label="Plan" hide-label :options="choices" />
+        <SelectField v-model="planId" label="Plan" hide-label :options="choices" />
       </p>
       <p v-if="trouble" class="caution" role="alert">{{ trouble }}</p>
       <dl v-if="before">
@@ -126,7 +126,7 @@ function make(): void {
         <Button label="Cancel" outlined @click="visible = false" />
         <Button
           :disabled="!copy"
-          :label="tooLong ? 'Make it at its shortest, then make room' : 'Make the copy'"
+          :label="tooLong ? 'Copy at minimum length, then edit' : 'Make the copy'"
           @click="make"
         />
       </p>

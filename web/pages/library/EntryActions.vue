@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
-import { useToast } from 'primevue/usetoast';
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import {
@@ -13,13 +12,14 @@ import {
 } from '#core/catalogue';
 import { useLibrary } from '../../state/library';
 import { beginEntry, editPath } from './edit/entry-drafts';
+import { useUndoToast } from '../../ui/use-undo-toast';
 
 /** Actions on an entry: copy; and edit or delete, if it is a custom one. */
 const { entry } = defineProps<{ entry: Position | Technique }>();
 
 const library = useLibrary();
 const router = useRouter();
-const toast = useToast();
+const undoable = useUndoToast();
 const trouble = ref('');
 const stored = computed(() => library.ownEntry(entry.id));
 const deleted = computed(() => stored.value !== undefined && stored.value.deletedAt !== null);
@@ -41,11 +41,9 @@ const remove = () =>
   attempt(async () => {
     const { english } = entry.names;
     await library.remove(entry.id);
-    toast.add({
-      severity: 'secondary',
-      summary: `“${english}” is in the bin. Plans that use it stay as they are.`,
-      life: 8000,
-    });
+    undoable(`“${english}” is in the bin. Plans that use it stay as they are.`, () =>
+      attempt(() => library.takeBack(entry.id)),
+    );
     await router.push('/library');
   });
 const takeBack = () => attempt(() => library.takeBack(entry.id));
@@ -56,10 +54,10 @@ const takeBack = () => attempt(() => library.takeBack(entry.id));
     <span v-if="stored" class="yours">yours</span>
     <template v-if="deleted">
       <span class="small quiet">Deleted; plans that use it stay as they are.</span>
-      <Button label="Take back" size="small" @click="takeBack" />
+      <Button label="Restore" size="small" @click="takeBack" />
     </template>
     <template v-else>
-      <Button label="Make a copy" outlined size="small" title="An entry of your own to change at will" @click="copy" />
+      <Button label="Make a copy" outlined size="small" title="A custom entry that you can change" @click="copy" />
       <template v-if="stored">
         <Button label="Delete" outlined size="small" @click="remove" />
         <Button label="Change" size="small" @click="router.push(editPath(document))" />

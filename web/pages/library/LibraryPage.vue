@@ -1,6 +1,7 @@
 <script setup lang="ts">
+import { useEventListener } from '@vueuse/core';
 import InputText from 'primevue/inputtext';
-import { computed, onMounted, onUnmounted, ref, useTemplateRef, watch } from 'vue';
+import { computed, ref, useTemplateRef, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { findPositions, matchScore, type Chosen } from '#core/catalogue';
 import AppIcon from '../../ui/AppIcon.vue';
@@ -10,6 +11,7 @@ import FilterPanel from './FilterPanel.vue';
 import NewEntry from './NewEntry.vue';
 import TechniqueRow from './TechniqueRow.vue';
 import { chosenOf, FILTERS, nothingChosen, type ChosenValues } from './words';
+import { mayBeShortcut } from '../../ui/keys';
 
 const library = useLibrary();
 const route = useRoute();
@@ -68,13 +70,12 @@ watch(
 
 function onKey(event: KeyboardEvent): void {
   const typing = (event.target as HTMLElement).closest('input, textarea');
-  if (event.key === '/' && !typing) {
+  if (event.key === '/' && !typing && mayBeShortcut(event)) {
     event.preventDefault();
     box.value?.querySelector('input')?.focus();
   }
 }
-onMounted(() => window.addEventListener('keydown', onKey));
-onUnmounted(() => window.removeEventListener('keydown', onKey));
+useEventListener(window, 'keydown', onKey);
 
 /** Arrow keys move through the grid: left and right by one, up and down by a row. */
 function walk(event: KeyboardEvent): void {
@@ -106,7 +107,7 @@ function walk(event: KeyboardEvent): void {
       </div>
       <div class="tags">
         <button v-for="tag in tags" :key="tag.value" type="button" class="tag" @click="dropTag(tag)">
-          {{ tag.label }} <span aria-hidden="true">×</span><span class="sr-only">, take this filter away</span>
+          {{ tag.label }} <span aria-hidden="true">×</span><span class="sr-only">, remove this filter</span>
         </button>
         <span class="quiet" aria-live="polite">{{ found.length }} of {{ library.positions.length }}</span>
       </div>
@@ -116,7 +117,7 @@ function walk(event: KeyboardEvent): void {
       <FilterPanel v-model="chosen" :query="query" />
       <div class="entries">
         <p v-if="found.length === 0 && breaths.length === 0" class="empty">
-          Nothing answers this. <button type="button" class="link-button" @click="clear">Show everything</button>
+          No matches. <button type="button" class="link-button" @click="clear">Show everything</button>
         </p>
         <ul class="grid" aria-label="Positions" @keydown="walk">
           <EntryCard v-for="entry in found" :key="entry.id" :entry="entry" />

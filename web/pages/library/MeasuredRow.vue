@@ -1,16 +1,16 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { Measures } from '#core/body';
+import { lengthInWords } from '../../ui/lengths';
 
 /** What the figure says about heights: gaps that a prop could fill, and head and hips against the heart. */
 const { measures, mirrored } = defineProps<{ measures: Measures; mirrored: boolean }>();
 
 const SMALL_CM = 1;
-const cm = (value: number): string => `${Math.round(value)} cm`;
 const over = (what: string, value: number): string =>
   Math.abs(value) < SMALL_CM
     ? `${what} level with the heart`
-    : `${what} ${cm(Math.abs(value))} ${value > 0 ? 'above' : 'below'} the heart`;
+    : `${what} ${lengthInWords(Math.abs(value))} ${value > 0 ? 'above' : 'below'} the heart`;
 
 const gaps = computed(() => {
   const { head, chest, sacrum, leftKnee, rightKnee, leftHand, rightHand } = measures.gaps;
@@ -34,10 +34,10 @@ const gaps = computed(() => {
     <p v-if="gaps.length > 0" class="quiet">
       Free under
       <template v-for="({ place, value }, i) in gaps" :key="place"
-        >{{ i > 0 ? ', ' : '' }}{{ place }} <strong>{{ cm(value) }}</strong></template
+        >{{ i > 0 ? ', ' : '' }}{{ place }} <strong>{{ lengthInWords(value) }}</strong></template
       >.
     </p>
-    <p v-else class="quiet">Head, chest, hips, knees and hands all lie on something.</p>
+    <p v-else class="quiet">Head, chest, hips, knees and hands are all supported.</p>
   </div>
 </template>
 

@@ -19,7 +19,7 @@ void waitingEntries().then((entries) => {
   waiting.value = entries
     // A page that was left before the answer came may have kept what is stored by now.
     .filter((document) => !equal(library.ownEntry(document.entry.id)?.document, document))
-    .map((document) => ({ name: document.entry.names.english || 'without a name yet', path: editPath(document) }));
+    .map((document) => ({ name: document.entry.names.english || 'untitled', path: editPath(document) }));
 });
 
 /** Begins with sitting, from where every other position is a joint away. */
@@ -42,13 +42,13 @@ const choices = [
       outlined
       size="small"
       aria-haspopup="true"
-      title="An entry of your own; or open one and make a copy"
+      title="A custom entry; or open an entry and make a copy"
       @click="menu?.toggle($event)"
     />
     <Menu ref="menu" :model="choices" popup />
   </div>
   <p v-if="library.trouble" class="told caution" role="alert">
-    Your own entries are not here: {{ library.trouble }}
+    Your custom entries could not be loaded: {{ library.trouble }}
     <button type="button" class="link-button" @click="library.reload()">Try again</button>
   </p>
   <p v-if="waiting.length > 0" class="told">

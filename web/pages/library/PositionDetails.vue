@@ -46,13 +46,13 @@ const variations = computed(() =>
     <h2>{{ setUp.name }}</h2>
     <ul v-if="rows.length > 0" class="lines">
       <li v-for="row in rows" :key="row.id">
-        {{ setUpRowInWords(row) }}<span v-if="row.optional" class="quiet">, if wished</span
+        {{ setUpRowInWords(row) }}<span v-if="row.optional" class="quiet">, optional</span
         ><span v-if="row.why" class="quiet">: {{ row.why }}</span>
       </li>
     </ul>
     <p v-else class="quiet">No props.</p>
     <template v-if="entry.waysIn.length > 0">
-      <h2>Way in</h2>
+      <h2>Getting in</h2>
       <ol class="lines">
         <li v-for="way in entry.waysIn" :key="way">{{ way }}</li>
       </ol>
@@ -66,7 +66,7 @@ const variations = computed(() =>
       </ul>
     </template>
     <template v-if="entry.waysOut.length > 0">
-      <h2>Way out</h2>
+      <h2>Coming out</h2>
       <ol class="lines">
         <li v-for="way in entry.waysOut" :key="way">{{ way }}</li>
       </ol>

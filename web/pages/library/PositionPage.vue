@@ -47,7 +47,7 @@ const names = computed(() => [entry.value?.names.sanskrit, entry.value?.names.yi
   </main>
   <main v-else class="missing">
     <h1>Not in the library</h1>
-    <p>This entry is not here any more. <RouterLink to="/library">Back to the library</RouterLink></p>
+    <p>This entry could not be found. <RouterLink to="/library">Back to the library</RouterLink></p>
   </main>
 </template>
 

@@ -87,7 +87,7 @@ const details = computed(() =>
   </main>
   <main v-else>
     <h1>Not in the library</h1>
-    <p>This technique is not here any more. <RouterLink to="/library">Back to the library</RouterLink></p>
+    <p>This technique could not be found. <RouterLink to="/library">Back to the library</RouterLink></p>
   </main>
 </template>
 

@@ -28,7 +28,7 @@ watch(
   <section>
     <h2>In your plans</h2>
     <p v-if="trouble" class="caution">{{ trouble }}</p>
-    <p v-else-if="using?.length === 0" class="quiet">In none yet.</p>
+    <p v-else-if="using?.length === 0" class="quiet">Not used in a plan yet.</p>
     <ul>
       <li v-for="plan in using" :key="plan.id">
         <RouterLink :to="`/plans/${plan.id}`">{{ plan.summary.title }}</RouterLink>

@@ -70,7 +70,7 @@ export const FILTERS: readonly Group[] = [
       { value: 'long', label: 'Longer' },
     ],
   },
-  { group: 'leaveOut', title: 'Leave out', options: TRAITS.map((value) => ({ value, label: TRAIT_WORDS[value] })) },
+  { group: 'leaveOut', title: 'Avoid', options: TRAITS.map((value) => ({ value, label: TRAIT_WORDS[value] })) },
 ];
 
 /** What is chosen in every group of filters, as fields and the address hold it. */
@@ -110,12 +110,12 @@ export function propsInWords({ setUps }: Position): string {
   return words.join(', ') || 'no props';
 }
 
-/** Length and range in one approach: `3:00, from 2:00 to 5:00, strength 2`. */
+/** Length and range in one approach: `3:00, from 2:00 to 5:00, intensity 2`. */
 export function usualInWords(defaults: Position['defaults'], approach: Approach): string {
   const usual = defaults[approach];
   if (!usual) return '';
   const { seconds, minSeconds, maxSeconds, strength } = usual;
-  return `${clockOfSeconds(seconds)}, from ${clockOfSeconds(minSeconds)} to ${clockOfSeconds(maxSeconds)}, strength ${strength}`;
+  return `${clockOfSeconds(seconds)}, from ${clockOfSeconds(minSeconds)} to ${clockOfSeconds(maxSeconds)}, intensity ${strength}`;
 }
 
 export const SIDES_WORDS: Record<Position['sides'], string> = {

@@ -81,7 +81,7 @@ const spoken = computed(() => [`${word.value}.`, ...summary.value.map(({ text })
           </p>
           <p v-else-if="!plain" class="quiet over">Take the time you need, then end the session below.</p>
           <p v-if="state.open" class="part">
-            <strong>until you say</strong> <span class="quiet">planned {{ clockOfMs(state.groupMs) }}</span>
+            <strong>until you end it</strong> <span class="quiet">planned {{ clockOfMs(state.groupMs) }}</span>
           </p>
           <p v-if="breath" class="part">
             <strong>{{ breath }}</strong>

@@ -28,26 +28,26 @@ const inWords = (body: Body): string => eventInWords({ ...body, id: 'event-1', a
 describe('what was just done, in words', () => {
   test.each<[Body, string]>([
     [{ kind: 'paused' }, 'Paused'],
-    [{ kind: 'resumed' }, 'It goes on'],
+    [{ kind: 'resumed' }, 'Resumed'],
     [{ kind: 'stretched', byMs: 30_000 }, '0:30 more'],
     [{ kind: 'stretched', byMs: -15_000 }, '0:15 less'],
     [{ kind: 'rounds', by: 1 }, '1 round more'],
     [{ kind: 'rounds', by: -2 }, '2 rounds less'],
     [{ kind: 'cut' }, 'Ended by hand'],
-    [{ kind: 'matched' }, 'The second side gets the same'],
-    [{ kind: 'opened', open: true }, 'It holds until you end it'],
-    [{ kind: 'opened', open: false }, 'It ends at its time'],
-    [{ kind: 'swapped', steps: [1, 2] }, 'The next two are exchanged'],
+    [{ kind: 'matched' }, 'The second side gets the same length'],
+    [{ kind: 'opened', open: true }, 'Holding until you end it'],
+    [{ kind: 'opened', open: false }, 'Back to its planned time'],
+    [{ kind: 'swapped', steps: [1, 2] }, 'The next two steps are swapped'],
     [{ kind: 'restAdded', ms: 60_000 }, 'A rest of 1:00 is added'],
-    [{ kind: 'refitted', lengths: [] }, 'Refitted to end in time'],
-    [{ kind: 'missed', fromMs: 0 }, 'Going on from where it was'],
+    [{ kind: 'refitted', lengths: [] }, 'Refitted to finish on time'],
+    [{ kind: 'missed', fromMs: 0 }, 'Resumed from where it was'],
     [{ kind: 'noted', text: 'cold' }, ''],
   ])('%j', (body, words) => expect(inWords(body)).toBe(words));
 
   test('a jump names the step it went to', () => {
     const close = timeline.phases.findIndex(({ stepIndex }) => stepIndex === 1);
-    expect(inWords({ kind: 'jumped', phase: close })).toBe('Gone to Talk');
-    expect(inWords({ kind: 'jumped', phase: 999 })).toBe('Gone to another step');
+    expect(inWords({ kind: 'jumped', phase: close })).toBe('Moved to Talk');
+    expect(inWords({ kind: 'jumped', phase: 999 })).toBe('Moved to another step');
   });
 });
 

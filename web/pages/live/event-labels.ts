@@ -8,9 +8,9 @@ export function eventInWords(event: RunEvent, plan: Plan, run: Run): string {
     case 'paused':
       return 'Paused';
     case 'resumed':
-      return 'It goes on';
+      return 'Resumed';
     case 'jumped':
-      return `Gone to ${plan.steps[run.timeline.phases[event.phase]?.stepIndex ?? -1]?.name ?? 'another step'}`;
+      return `Moved to ${plan.steps[run.timeline.phases[event.phase]?.stepIndex ?? -1]?.name ?? 'another step'}`;
     case 'stretched':
       return `${clockOfMs(Math.abs(event.byMs))} ${event.byMs < 0 ? 'less' : 'more'}`;
     case 'rounds':
@@ -18,17 +18,17 @@ export function eventInWords(event: RunEvent, plan: Plan, run: Run): string {
     case 'cut':
       return 'Ended by hand';
     case 'matched':
-      return 'The second side gets the same';
+      return 'The second side gets the same length';
     case 'opened':
-      return event.open ? 'It holds until you end it' : 'It ends at its time';
+      return event.open ? 'Holding until you end it' : 'Back to its planned time';
     case 'swapped':
-      return 'The next two are exchanged';
+      return 'The next two steps are swapped';
     case 'restAdded':
       return `A rest of ${clockOfMs(event.ms)} is added`;
     case 'refitted':
-      return 'Refitted to end in time';
+      return 'Refitted to finish on time';
     case 'missed':
-      return 'Going on from where it was';
+      return 'Resumed from where it was';
     default:
       return '';
   }

@@ -41,7 +41,7 @@ export function useLedRun(stored: StoredPlan, plan: Plan, clock: SessionClock, f
   const trouble = computed(
     () =>
       outboxTrouble.value ||
-      (isStorageFull.value ? 'This browser has no room to keep what happens; it is only sent to the server.' : ''),
+      (isStorageFull.value ? 'This browser has no room to keep the session; it is only sent to the server.' : ''),
   );
   const outbox = makeOutbox(
     () => (leading.value ? local.value : undefined),

@@ -491,7 +491,7 @@ describe('kept, followed, taken over', () => {
   test('without a line everything goes on; it is told, and sent when the line is back', async () => {
     browser.answer = () => 'unreachable';
     const { session } = await begun();
-    expect(session.trouble.value).toContain('What happens is kept here and sent later');
+    expect(session.trouble.value).toContain('The session is kept here and sent later');
     session.next();
     await pass(1000);
     expect(arrived).toEqual([]);

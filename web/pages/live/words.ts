@@ -8,9 +8,9 @@ import { breathWord } from '../../widgets/breath/pace';
 
 const PHASE_WORDS: Record<Exclude<Phase['kind'], BreathTimelinePhase['kind']>, string> = {
   setup: 'Set up',
-  enter: 'Way in',
+  enter: 'Getting in',
   hold: 'Hold',
-  leave: 'Way out',
+  leave: 'Coming out',
   switch: 'Change sides',
   rebound: 'Still rest',
   loosen: 'Loosen',
@@ -18,7 +18,7 @@ const PHASE_WORDS: Record<Exclude<Phase['kind'], BreathTimelinePhase['kind']>, s
   move: 'Loosen',
   talk: 'Talk',
 };
-/** What a phase is: `Way in`, `Hold empty`, `Quiet breathing`. */
+/** What a phase is: `Getting in`, `Hold empty`, `Quiet breathing`. */
 export const phaseWord = (phase: Phase): string => ('round' in phase ? breathWord(phase) : PHASE_WORDS[phase.kind]);
 
 /** The side as one word, or what the phase is where there is none: `Left`, `Both sides`, `Change sides`. */

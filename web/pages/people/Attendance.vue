@@ -5,8 +5,7 @@ import { clockOfMs } from '#core/time';
 import { listPractised } from '../../client/practised';
 import ChartView from '../../widgets/charts/ChartView.vue';
 import { sidesChart } from '../../widgets/charts/chart-data';
-import { dayOf } from '../../ui/dates';
-import { weekOf } from '../../state/days';
+import { dayOf, weekOf } from '../../ui/dates';
 
 /** The classes somebody came to, with left and right over the weeks. */
 const { personId } = defineProps<{ personId: string }>();
@@ -36,11 +35,11 @@ const sides = computed(() => sidesByWeek(all.value ?? [], weekOf));
 </script>
 
 <template>
-  <section aria-label="Came to">
-    <h2>Came to</h2>
+  <section aria-label="Attended">
+    <h2>Attended</h2>
     <p v-if="trouble" class="caution small" role="alert">{{ trouble }}</p>
     <p v-else-if="all && rows.length === 0" class="quiet small">
-      No class yet. Who is there is told at the start of a session, or in its closing form.
+      No classes yet. Attendance is recorded at the start of a session or in its review.
     </p>
     <template v-else-if="rows.length > 0">
       <p>{{ sidesInWords(sides) }}</p>
@@ -56,7 +55,7 @@ const sides = computed(() => sidesByWeek(all.value ?? [], weekOf));
           <tr>
             <th scope="col">When</th>
             <th scope="col">What</th>
-            <th scope="col" class="number">In all</th>
+            <th scope="col" class="number">Total</th>
             <th scope="col" class="number">Left</th>
             <th scope="col" class="number">Right</th>
           </tr>
@@ -65,7 +64,7 @@ const sides = computed(() => sidesByWeek(all.value ?? [], weekOf));
           <tr v-for="row in rows" :key="row.id">
             <td class="quiet">{{ row.when }}</td>
             <th scope="row">
-              <RouterLink :to="row.kind === 'run' ? `/runs/${row.id}` : `/runs/journal/${row.id}`">{{
+              <RouterLink :to="row.kind === 'run' ? `/history/${row.id}` : `/history/journal/${row.id}`">{{
                 row.title
               }}</RouterLink>
             </th>

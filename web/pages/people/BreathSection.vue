@@ -65,19 +65,20 @@ const over = computed(() =>
       <h2>What each ratio would mean</h2>
       <p class="quiet small">
         The longest count at which every part stays within four fifths of what was easy. A count below 0.8 s is not
-        offered. The ladder is the house’s. Not medical advice: with a condition no holding without a doctor’s word.
+        offered. The ladder of ratios is in the settings. Not medical advice: with a condition, no breath holding unless
+        a doctor agrees.
       </p>
       <RatioTable :measured="easy" :ladder="settings.current.breath.ladder" />
     </section>
     <GrowthCheck :rules="settings.current.breath.growth" />
     <section>
-      <h2>All measurings</h2>
+      <h2>All measurements</h2>
       <table class="figures">
         <thead>
           <tr>
             <th scope="col">When</th>
             <th v-for="{ part, title } in PARTS" :key="part" scope="col" class="number">{{ title }}, s</th>
-            <th><span class="sr-only">Take out</span></th>
+            <th><span class="sr-only">Remove</span></th>
           </tr>
         </thead>
         <tbody>
@@ -85,7 +86,7 @@ const over = computed(() =>
             <th scope="row">{{ row.when }}</th>
             <td v-for="(value, i) in row.values" :key="i" class="number">{{ value }}</td>
             <td class="number">
-              <IconButton icon="remove" :size="14" :label="`Take out ${row.when}`" @click="emit('drop', row.id)" />
+              <IconButton icon="remove" :size="14" :label="`Remove ${row.when}`" @click="emit('drop', row.id)" />
             </td>
           </tr>
         </tbody>
@@ -93,7 +94,7 @@ const over = computed(() =>
     </section>
   </template>
   <p v-else class="empty">
-    The breath is not measured yet. It takes a minute: at least five easy breaths, and holds only if they are easy too.
+    Not measured yet. It takes a minute: at least five easy breaths, and breath holding only if that is easy too.
   </p>
 </template>
 

@@ -4,9 +4,10 @@ import type { Condition } from '#core/caution';
 import { countedFrom, MAX_WEEKS, pastDayRefusal, weeksBetween, weeksRefusal, type PersonCondition } from '#core/people';
 import IconButton from '../../ui/IconButton.vue';
 import NumberField from '../../ui/fields/NumberField.vue';
-import PickField from '../../ui/fields/PickField.vue';
+import SelectField from '../../ui/fields/SelectField.vue';
 import TextField from '../../ui/fields/TextField.vue';
 import { today } from '../../state/days';
+import DayField from '../../ui/fields/DayField.vue';
 
 /** One condition: its degree, since when, a note. An unknown one says that it is not screened. */
 const { kept: stored, known } = defineProps<{ kept: PersonCondition; known: Condition | undefined }>();
@@ -14,7 +15,7 @@ const emit = defineEmits<{ change: [patch: Partial<PersonCondition>]; remove: []
 
 const name = computed(() => known?.name ?? (stored.words || stored.condition));
 const degrees = computed(() => [
-  { value: '', label: 'not known: most careful' },
+  { value: '', label: 'not known: treated as the most serious' },
   ...(known?.degrees ?? []).map(({ id, words }) => ({ value: id, label: words })),
 ]);
 const degree = computed({
@@ -24,7 +25,7 @@ const degree = computed({
 /** Until it is asked again, it is screened as a pregnancy of unknown weeks. */
 const weeksProblem = computed(() =>
   weeks.value > MAX_WEEKS
-    ? `More than ${MAX_WEEKS} weeks: ask how it is now.`
+    ? `More than ${MAX_WEEKS} weeks: ask how things are now.`
     : weeks.value < 0
       ? 'The recorded date is in the future: ask again.'
       : '',
@@ -37,7 +38,7 @@ function setWeeks(count: number): string | undefined {
   return undefined;
 }
 function setSince(day: string): string | undefined {
-  const refused = pastDayRefusal(day, 'Since when something is', today());
+  const refused = pastDayRefusal(day, 'This date', today());
   if (refused) return refused;
   emit('change', { since: day === '' ? null : day });
   return undefined;
@@ -54,10 +55,10 @@ function setNote(note: string): string | undefined {
     <span class="name">
       <strong>{{ name }}</strong>
       <span v-if="known" class="small quiet terms">{{ known.terms }}</span>
-      <span v-else class="small caution terms">not screened: no rule here knows it</span>
+      <span v-else class="small caution terms">not screened: no guidance available</span>
     </span>
     <span class="fields">
-      <PickField v-if="degrees.length > 1" v-model="degree" hide-label :label="`How ${name} is`" :options="degrees" />
+      <SelectField v-if="degrees.length > 1" v-model="degree" hide-label :label="`How ${name} is`" :options="degrees" />
       <NumberField
         v-if="known?.since === 'weeks'"
         label="weeks today"
@@ -65,16 +66,10 @@ function setNote(note: string): string | undefined {
         :problem="weeksProblem"
         :accept="setWeeks"
       />
-      <TextField
-        v-else-if="known?.since === 'day'"
-        type="date"
-        label="since"
-        :model-value="stored.since ?? ''"
-        :accept="setSince"
-      />
+      <DayField v-else-if="known?.since === 'day'" label="since" :model-value="stored.since ?? ''" :accept="setSince" />
       <TextField class="note" label="note" :model-value="stored.note" :accept="setNote" />
     </span>
-    <IconButton icon="remove" :size="14" :label="`Take out: ${name}`" @click="emit('remove')" />
+    <IconButton icon="remove" :size="14" :label="`Remove: ${name}`" @click="emit('remove')" />
   </li>
 </template>
 

@@ -42,7 +42,7 @@ function addTyped(): void {
   else if (fitting.length > 1) open.value = true;
   else if (words.length > 120) refused.value = 'At most 120 letters.';
   else if (conditions.some((one) => searchable(one.words) === searchable(words) && one.words !== ''))
-    refused.value = 'That is here already.';
+    refused.value = 'That has been added already.';
   else add(IN_WORDS, words);
 }
 const change = (id: string, patch: Partial<PersonCondition>): void =>
@@ -58,9 +58,9 @@ const remove = (id: string): void =>
 </script>
 
 <template>
-  <section aria-label="Told of">
-    <h2>Told of</h2>
-    <p v-if="conditions.length === 0" class="quiet small">Nothing that asks for care is known.</p>
+  <section aria-label="Conditions">
+    <h2>Conditions</h2>
+    <p v-if="conditions.length === 0" class="quiet small">No conditions are known.</p>
     <ul>
       <ConditionRow
         v-for="one in conditions"
@@ -76,19 +76,19 @@ const remove = (id: string): void =>
         v-model="typed"
         class="plain-input"
         placeholder="Add: knee, glaucoma, pregnancy …"
-        aria-label="Something told of"
+        aria-label="Add a condition"
         :aria-invalid="refused !== ''"
         @focus="open = true"
         @keydown.esc="open = false"
       />
       <button type="submit" class="link-button">Add</button>
       <button type="button" class="link-button quiet" :aria-expanded="open" @click="open = !open">
-        {{ open ? 'Close the list' : 'The list' }}
+        {{ open ? 'Hide the list' : 'Show the list' }}
       </button>
     </form>
     <p v-if="refused" class="caution small" role="alert">{{ refused }}</p>
     <p v-if="typed.trim() && groups.length === 0" class="small quiet">
-      No rule here knows “{{ typed.trim() }}”. It can be kept in words; it is screened by nothing.
+      There is no guidance for “{{ typed.trim() }}”. You can add it in your own words, but it will not be screened.
     </p>
     <div v-if="open" class="list">
       <div v-for="{ title, questions } in groups" :key="title">

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
+import Textarea from 'primevue/textarea';
 import { computed, ref } from 'vue';
 import type { DatedNote } from '#core/people';
 import IconButton from '../../ui/IconButton.vue';
@@ -7,6 +8,7 @@ import TextField from '../../ui/fields/TextField.vue';
 import { shortDayOf } from '../../ui/dates';
 import { today } from '../../state/days';
 import { newId } from '../../client/new-id';
+import FieldReason from '../../ui/fields/FieldReason.vue';
 
 /** Notes with their days, the newest first. */
 const { notes } = defineProps<{ notes: readonly DatedNote[] }>();
@@ -23,7 +25,7 @@ function add(): void {
   typed.value = '';
 }
 function setWords(id: string, words: string): string | undefined {
-  if (words.trim() === '') return 'Take the note out instead.';
+  if (words.trim() === '') return 'A note cannot be empty. Remove it instead.';
   if (words.length > 2000) return 'At most 2,000 letters.';
   emit(
     'change',
@@ -37,16 +39,18 @@ function setWords(id: string, words: string): string | undefined {
   <section aria-label="Notes">
     <h2>Notes</h2>
     <form @submit.prevent="add">
-      <textarea
+      <Textarea
         v-model="typed"
-        class="plain-input"
+        size="small"
         rows="2"
         placeholder="What you noticed today"
-        aria-label="A note of today"
+        aria-label="Today’s note"
+        :invalid="refused !== ''"
+        :aria-describedby="refused === '' ? undefined : 'note-reason'"
       />
-      <Button type="submit" size="small" outlined label="Keep" />
+      <Button type="submit" size="small" outlined label="Add note" />
     </form>
-    <p v-if="refused" class="caution small" role="alert">{{ refused }}</p>
+    <FieldReason v-if="refused" id="note-reason">{{ refused }}</FieldReason>
     <ul>
       <li v-for="note in newestFirst" :key="note.id">
         <span class="quiet">{{ shortDayOf(note.on) }}</span>
@@ -60,7 +64,7 @@ function setWords(id: string, words: string): string | undefined {
         <IconButton
           icon="remove"
           :size="14"
-          :label="`Take out the note of ${shortDayOf(note.on)}`"
+          :label="`Remove the note of ${shortDayOf(note.on)}`"
           @click="
             emit(
               'change',

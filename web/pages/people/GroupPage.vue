@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useToast } from 'primevue/usetoast';
+import InputText from 'primevue/inputtext';
 import { computed, ref, shallowRef } from 'vue';
 import { useRouter } from 'vue-router';
 import { stateInWords, stateOn } from '#core/caution';
@@ -19,12 +19,13 @@ import { today } from '../../state/days';
 import { sourceOf, useSyncedDocument } from '../../sync/source';
 import { useKnowledge } from '../../state/knowledge';
 import { usePeople } from '../../state/people';
+import { useDeletedToast } from '../../widgets/documents/use-deleted-toast';
 
 /** A group: who is in it, and the plans that are made for it. */
 const { id } = defineProps<{ id: string }>();
 
 const router = useRouter();
-const toast = useToast();
+const deleted = useDeletedToast();
 const people = usePeople();
 const cautions = useKnowledge();
 void people.load();
@@ -48,17 +49,17 @@ const others = computed(() => {
 });
 const put = (name: string, patch: Partial<Group>): string | undefined => change(name, { ...document.value, ...patch });
 const setMembers = (name: string, ids: string[]): void => {
-  refused.value = people.people ? (put(name, { members: ids }) ?? '') : 'People are not here yet.';
+  refused.value = people.people ? (put(name, { members: ids }) ?? '') : 'People have not loaded yet.';
 };
-const add = (...ids: string[]): void => setMembers('put in', [...document.value.members, ...ids]);
+const add = (...ids: string[]): void => setMembers('add', [...document.value.members, ...ids]);
 const takeOut = (personId: string): void =>
   setMembers(
-    'take out',
+    'remove',
     document.value.members.filter((one) => one !== personId),
   );
 const dropGone = (): void =>
   setMembers(
-    'take out',
+    'remove',
     members.value.map((one) => one.id),
   );
 /** A condition as it is today, in one line. */
@@ -81,7 +82,7 @@ async function remove(): Promise<void> {
   try {
     await groupClient.remove(id);
     people.changed();
-    toast.add({ severity: 'secondary', summary: `${document.value.name} is in the bin for 30 days`, life: 8000 });
+    deleted(document.value.name, { kind: 'group', id }, people.changed);
     await router.push('/people?view=groups');
   } catch (error) {
     trouble.value = (error as Error).message;
@@ -125,29 +126,35 @@ async function bringBack(): Promise<void> {
         <h2>
           In the group <span class="small quiet">{{ document.members.length }} of at most {{ MAX_MEMBERS }}</span>
         </h2>
-        <p v-if="document.members.length === 0" class="quiet">Nobody yet. Press a name beside to put them in.</p>
+        <p v-if="document.members.length === 0" class="quiet">Nobody yet. Choose a name from the list to add them.</p>
         <ul>
           <li v-for="one in members" :key="one.id">
             <RouterLink :to="`/people/${one.id}`">{{ one.person.name }}</RouterLink>
             <span class="quiet small">{{ toldOf(one.person.conditions) }}</span>
-            <IconButton icon="remove" :size="14" :label="`Take out ${one.person.name}`" @click="takeOut(one.id)" />
+            <IconButton icon="remove" :size="14" :label="`Remove ${one.person.name}`" @click="takeOut(one.id)" />
           </li>
         </ul>
         <p v-if="people.people && gone > 0" class="small quiet">
-          and {{ gone }} who {{ gone === 1 ? 'is' : 'are' }} no longer here
-          <button type="button" class="link-button small" @click="dropGone">take out</button>
+          and {{ gone }} who {{ gone === 1 ? 'is' : 'are' }} could not be found
+          <button type="button" class="link-button small" @click="dropGone">remove</button>
         </p>
       </section>
       <section aria-label="Others">
         <h2>Others</h2>
-        <input v-model="query" class="plain-input find" placeholder="Find" aria-label="Find someone to put in" />
+        <InputText
+          v-model="query"
+          class="find"
+          size="small"
+          placeholder="Search"
+          aria-label="Search for someone to add"
+        />
         <div class="chips">
           <button v-for="one in others" :key="one.id" type="button" @click="add(one.id)">
             {{ one.document.name }}
           </button>
         </div>
         <p v-if="others.length === 0" class="quiet small">
-          Nobody else. <RouterLink to="/people">Add people</RouterLink>
+          Everyone is in the group. <RouterLink to="/people">Add people</RouterLink>
         </p>
       </section>
     </div>

@@ -5,7 +5,7 @@ import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { namesake, newGroup } from '#core/people';
 import { groupClient } from '../../client/documents';
-import SortedTable from '../../ui/SortedTable.vue';
+import RecordTable from '../../ui/RecordTable.vue';
 import { newId } from '../../client/new-id';
 import { usePeople } from '../../state/people';
 
@@ -31,8 +31,8 @@ type Row = (typeof rows.value)[number];
 const COLUMNS = [
   { key: 'name', label: 'Group', of: ({ name: called }: Row) => called },
   { key: 'people', label: 'People', number: true, of: ({ people: many }: Row) => many },
-  { key: 'conditions', label: 'Told of something', number: true, of: ({ conditions }: Row) => conditions },
-  { key: 'unasked', label: 'Not asked yet', number: true, of: ({ unasked }: Row) => unasked },
+  { key: 'conditions', label: 'With conditions', number: true, of: ({ conditions }: Row) => conditions },
+  { key: 'unasked', label: 'Not screened', number: true, of: ({ unasked }: Row) => unasked },
   { key: 'note', label: 'Note', of: ({ note }: Row) => note },
 ];
 async function add(): Promise<void> {
@@ -64,14 +64,24 @@ async function add(): Promise<void> {
     <Button type="submit" label="Add" />
   </form>
   <p v-if="refused" class="caution" role="alert">{{ refused }}</p>
-  <p v-if="people.groups?.length === 0" class="empty">
-    No groups yet. A group is who comes together: choose it in a plan, and everyone in it is held against every step.
-  </p>
-  <SortedTable v-else-if="rows.length > 0" :columns="COLUMNS" :rows="rows">
+  <RecordTable
+    v-if="people.groups || !people.trouble"
+    name="groups"
+    label="Groups"
+    :columns="COLUMNS"
+    :rows="rows"
+    :loading="!people.groups"
+  >
+    <template #empty>
+      <p class="empty">
+        No groups yet. A group is the people who practise together: choose it in a plan, and every step is checked for
+        everyone in it.
+      </p>
+    </template>
     <template #name="{ row }">
       <RouterLink :to="`/people/groups/${row.id}`">{{ row.name }}</RouterLink>
     </template>
-  </SortedTable>
+  </RecordTable>
 </template>
 
 <style scoped>

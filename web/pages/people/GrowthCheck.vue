@@ -4,6 +4,7 @@ import { growthRefusals, readCounts, ratioInWords, type GrowthRules, type Ratio 
 import FieldGroup from '../../ui/fields/FieldGroup.vue';
 import NumberField from '../../ui/fields/NumberField.vue';
 import TextField from '../../ui/fields/TextField.vue';
+import CheckField from '../../ui/fields/CheckField.vue';
 
 /** Whether a breath may grow from what is practised now to what is wanted next week, by the settings. */
 const { rules } = defineProps<{ rules: GrowthRules }>();
@@ -32,7 +33,7 @@ const refusals = computed(() => growthRefusals(from.value, to.value, easy.value,
 </script>
 
 <template>
-  <FieldGroup title="May it grow?">
+  <FieldGroup title="Can it progress?">
     <div class="rows">
       <div v-for="{ what, title } in ROWS" :key="title" class="row">
         <span class="strong">{{ title }}</span>
@@ -49,10 +50,10 @@ const refusals = computed(() => growthRefusals(from.value, to.value, easy.value,
           :accept="setCount(what)"
         />
       </div>
-      <label class="small"><input v-model="easy" type="checkbox" /> in and out are easy as they are</label>
+      <CheckField v-model="easy" class="small" label="in and out are comfortable as they are" />
     </div>
     <div role="status">
-      <p v-if="refusals.length === 0">Yes, by the house rules.</p>
+      <p v-if="refusals.length === 0">Yes, within your settings.</p>
       <p v-for="refusal in refusals" :key="refusal" class="caution">{{ refusal }}</p>
     </div>
   </FieldGroup>

@@ -21,7 +21,7 @@ const changed = (id: string, patch: Partial<KeptInMind>): void =>
     reminders.map((one) => (one.id === id ? { ...one, ...patch } : one)),
   );
 function setWords(id: string, words: string): string | undefined {
-  if (words.trim() === '') return 'Say in a few words what to keep in mind.';
+  if (words.trim() === '') return 'Write in a few words what to keep in mind.';
   changed(id, { words: words.trim() });
   return undefined;
 }
@@ -32,8 +32,8 @@ const add = (): void => emit('change', [...reminders, { id: newId(), words: 'go 
   <section>
     <h2>Keep in mind</h2>
     <p class="quiet small">
-      Your own words, shown by initials while you teach a step that asks one of these of the body. Nothing is concluded
-      from them; with a condition, a doctor or licensed practitioner is asked first.
+      Your own reminders, shown with initials while you teach a step that puts demand on one of these areas. Nothing is
+      concluded from them; anyone with a condition should ask a doctor or licensed practitioner first.
     </p>
     <ul>
       <li v-for="one in reminders" :key="one.id">
@@ -46,7 +46,7 @@ const add = (): void => emit('change', [...reminders, { id: newId(), words: 'go 
         />
         <IconButton
           icon="remove"
-          :label="`Take out: ${one.words}`"
+          :label="`Remove: ${one.words}`"
           @click="
             emit(
               'change',
@@ -56,7 +56,7 @@ const add = (): void => emit('change', [...reminders, { id: newId(), words: 'go 
         />
       </li>
     </ul>
-    <Button outlined label="Keep something in mind" @click="add" />
+    <Button outlined label="Add a reminder" @click="add" />
   </section>
 </template>
 

@@ -8,6 +8,7 @@ import { localMoment } from '../../state/days';
 import { newId } from '../../client/new-id';
 import { useMeasuring } from './use-measuring';
 import ValueDots from './ValueDots.vue';
+import SelectField from '../../ui/fields/SelectField.vue';
 
 /** Measures someone's easy breath: at least five breaths, then, if wanted, easy holds; shown before it is kept. */
 const { name, save } = defineProps<{
@@ -36,8 +37,8 @@ const held = computed(() => (holding.value ? Math.max(0, (clock.value - holding.
 const hint = computed(() => {
   if (stage.value === 'holding') return 'Press again as soon as it stops being easy.';
   const more = MIN_BREATHS - count.value;
-  if (more <= 0) return 'That is enough. A few more make it surer.';
-  return `Let it be as small as it likes. ${more} more ${more === 1 ? 'breath' : 'breaths'} at least.`;
+  if (more <= 0) return 'That is enough. A few more make it more reliable.';
+  return `Let the breath be as small as it likes. ${more} more ${more === 1 ? 'breath' : 'breaths'} at least.`;
 });
 const PARTS: readonly { part: MeasuredPart; title: string }[] = [
   { part: 'in', title: 'In' },
@@ -83,8 +84,8 @@ useEventListener(window, 'keyup', (event: KeyboardEvent) => {
   >
     <template v-if="stage !== 'looking'">
       <p class="quiet">
-        Press the field (or the space bar) when a breath begins to come in and again when it begins to go out; or hold
-        it down through every in-breath.
+        Press the field (or the space bar) when a breath starts to come in and again when it starts to go out; or hold
+        it down through each in-breath.
       </p>
       <button
         type="button"
@@ -116,36 +117,36 @@ useEventListener(window, 'keyup', (event: KeyboardEvent) => {
       </div>
       <p v-if="strain" class="strain" role="alert">{{ strain }}</p>
       <p v-else class="quiet">
-        If holding is no trouble today: hold after a breath in, or after a breath out, only as long as it is easy, up to
-        three times each. No holding in pregnancy, with high blood pressure, heart or eye trouble.
+        If holding is comfortable today: hold after a breath in, or after a breath out, only as long as it is easy, up
+        to three times each. No breath holding in pregnancy, or with high blood pressure, heart or eye problems.
       </p>
     </template>
-    <p v-if="trouble" class="caution strong" role="alert">{{ trouble }} What was measured is still here.</p>
+    <p v-if="trouble" class="caution strong" role="alert">{{ trouble }} Your measurement is still here.</p>
     <div class="controls">
       <template v-if="stage === 'breathing'">
         <Button label="Enough" :disabled="!enough" @click="measuring.finish()" />
-        <Button label="Begin again" outlined @click="measuring.again()" />
+        <Button label="Start again" outlined @click="measuring.again()" />
       </template>
       <template v-else-if="stage === 'holding'">
         <Button v-if="!simulating" label="End the hold" @click="measuring.endHold()" />
       </template>
       <template v-else-if="stage === 'looking'">
-        <Button v-if="!simulated" label="Keep it" :disabled="!whole" @click="keep" />
-        <p v-else class="small quiet">A simulated breath is nobody’s: it is shown, and not kept.</p>
+        <Button v-if="!simulated" label="Save" :disabled="!whole" @click="keep" />
+        <p v-else class="small quiet">A simulated breath belongs to nobody: it is shown but not saved.</p>
         <template v-if="!strain && !simulated">
           <Button label="Hold full" outlined @click="measuring.beginHold('holdFull')" />
           <Button label="Hold empty" outlined @click="measuring.beginHold('holdEmpty')" />
         </template>
-        <Button label="Begin again" text @click="measuring.again()" />
+        <Button label="Start again" text @click="measuring.again()" />
         <span v-if="!whole" class="caution small">At least {{ MIN_BREATHS }} breaths are needed.</span>
       </template>
       <span v-if="stage === 'ready' || simulating" class="simulated small">
-        <label>
-          Without a person:
-          <select v-model.number="breather" :disabled="simulating">
-            <option v-for="(one, i) in BREATHERS" :key="one.name" :value="i">{{ one.name }}</option>
-          </select>
-        </label>
+        <SelectField
+          v-model="breather"
+          label="Without a person:"
+          :disabled="simulating"
+          :options="BREATHERS.map(({ name }, i) => ({ value: i, label: name }))"
+        />
         <button
           type="button"
           class="link-button"

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import ChoiceField from '../../ui/fields/ChoiceField.vue';
+import { usePageTitle } from '../../ui/page-title';
+import ViewTabs from '../../ui/ViewTabs.vue';
 import { usePeople } from '../../state/people';
 import GroupTable from './GroupTable.vue';
 import PersonTable from './PersonTable.vue';
@@ -21,20 +22,23 @@ const view = computed<View>({
   get: () => (route.query.view === 'groups' ? 'groups' : 'people'),
   set: (value) => void router.replace({ query: value === 'people' ? {} : { view: value } }),
 });
+usePageTitle(() => [view.value === 'people' ? 'People' : 'Groups']);
 </script>
 
 <template>
   <main class="room">
     <header>
       <h1>People</h1>
-      <ChoiceField v-model="view" label="View" :options="VIEWS" />
+      <ViewTabs v-model="view" label="View" :views="VIEWS" />
       <RouterLink to="/people/form" class="link-button end">Screening form on paper</RouterLink>
     </header>
     <p v-if="people.trouble" class="caution strong" role="alert">
       {{ people.trouble }} <button type="button" class="link-button" @click="people.load">Try again</button>
     </p>
-    <PersonTable v-if="view === 'people'" />
-    <GroupTable v-else />
+    <div role="tabpanel" :aria-label="view === 'people' ? 'People' : 'Groups'">
+      <PersonTable v-if="view === 'people'" />
+      <GroupTable v-else />
+    </div>
   </main>
 </template>
 

@@ -4,6 +4,8 @@ import { Flexibility, MAX_HEIGHT_CM, MIN_HEIGHT_CM, ORDINARY } from '#core/body'
 import { pastDayRefusal, type Person } from '#core/people';
 import TextField from '../../ui/fields/TextField.vue';
 import { today } from '../../state/days';
+import DayField from '../../ui/fields/DayField.vue';
+import { fromUnit, inUnit, lengthInWords, lengthUnit } from '../../ui/lengths';
 
 /** How to reach somebody, and the measures of the body the figure is drawn with. Nothing of it is needed. */
 const { person } = defineProps<{ person: Person }>();
@@ -27,11 +29,12 @@ const numberOf = (typed: string): number | null | undefined => {
 };
 function setStature(typed: string): string | undefined {
   const value = numberOf(typed);
-  if (value === undefined) return 'Type a number of centimetres.';
-  if (value !== null && (value < MIN_HEIGHT_CM || value > MAX_HEIGHT_CM)) {
-    return `From ${MIN_HEIGHT_CM} to ${MAX_HEIGHT_CM} cm.`;
+  if (value === undefined) return `Type a number of ${lengthUnit() === 'cm' ? 'centimetres' : 'inches'}.`;
+  const cm = value === null ? null : fromUnit(value);
+  if (cm !== null && (cm < MIN_HEIGHT_CM || cm > MAX_HEIGHT_CM)) {
+    return `From ${lengthInWords(MIN_HEIGHT_CM)} to ${lengthInWords(MAX_HEIGHT_CM)}.`;
   }
-  return put({ statureCm: value });
+  return put({ statureCm: cm });
 }
 const ANGLES = [
   { key: 'hipFold', label: 'Hip fold, °', hint: 'straight leg, lying' },
@@ -49,25 +52,25 @@ const setAngle = (key: keyof Flexibility) => (typed: string) => {
   }
   return put({ flexibility: wanted.data });
 };
-const stature = computed(() => (person.statureCm === null ? '' : String(person.statureCm)));
+const stature = computed(() => (person.statureCm === null ? '' : String(inUnit(person.statureCm))));
 </script>
 
 <template>
-  <section class="fields" aria-label="About them">
+  <section class="fields" aria-label="Details">
     <TextField
-      label="How to reach them"
-      placeholder="if they want it kept"
+      label="Contact details"
+      placeholder="optional"
       :model-value="person.contact"
-      :accept="words('How to reach them', 'contact')"
+      :accept="words('Contact details', 'contact')"
     />
     <TextField
-      label="Whom to call in an emergency"
-      placeholder="if they want it kept"
+      label="Emergency contact"
+      placeholder="optional"
       :model-value="person.emergency"
-      :accept="words('Whom to call', 'emergency')"
+      :accept="words('The emergency contact', 'emergency')"
     />
-    <TextField type="date" label="Born" :model-value="person.birthDate ?? ''" :accept="setBirth" />
-    <TextField label="Stature, cm" :model-value="stature" :accept="setStature" />
+    <DayField label="Date of birth" :model-value="person.birthDate ?? ''" :accept="setBirth" />
+    <TextField :label="`Height, ${lengthUnit()}`" :model-value="stature" :accept="setStature" />
     <TextField
       v-for="{ key, label, hint } in ANGLES"
       :key="key"

@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
-import { useToast } from 'primevue/usetoast';
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import type { BreathMeasure } from '#core/breath';
@@ -20,12 +19,13 @@ import MeasureDialog from './MeasureDialog.vue';
 import PersonFields from './PersonFields.vue';
 import TheirData from './TheirData.vue';
 import { usePerson } from './use-person';
+import { useDeletedToast } from '../../widgets/documents/use-deleted-toast';
 
 /** One person: conditions, reminders, notes, the body, the breath, and the classes they attended. */
 const { id } = defineProps<{ id: string }>();
 
 const router = useRouter();
-const toast = useToast();
+const deleted = useDeletedToast();
 const people = usePeople();
 const synced = usePerson(id);
 const { document: person, trouble, load, put, forget } = synced;
@@ -37,12 +37,12 @@ const setNote = (note: string): string | undefined => put('change note', { note 
 const addMeasure = (measure: BreathMeasure): string | undefined =>
   put('measure the breath', { breaths: [...person.value.breaths, measure] });
 const dropMeasure = (measureId: string): string | undefined =>
-  put('take out a measuring', { breaths: person.value.breaths.filter((one) => one.id !== measureId) });
+  put('remove a measurement', { breaths: person.value.breaths.filter((one) => one.id !== measureId) });
 async function remove(): Promise<void> {
   try {
     await personClient.remove(id);
     people.changed();
-    toast.add({ severity: 'secondary', summary: `${person.value.name} is in the bin for 30 days`, life: 8000 });
+    deleted(person.value.name, { kind: 'person', id }, people.changed);
     await router.push('/people');
   } catch (error) {
     trouble.value = (error as Error).message;
@@ -69,7 +69,7 @@ async function bringBack(): Promise<void> {
     <template #head>
       <Button label="Measure the breath" @click="measuring = true" />
       <RouterLink :to="`/people/${id}/form`" class="link-button">
-        {{ person.askedOn ? `Asked on ${shortDayOf(person.askedOn)}` : 'Ask by the form' }}
+        {{ person.askedOn ? `Screened on ${shortDayOf(person.askedOn)}` : 'Screening form' }}
       </RouterLink>
     </template>
     <p v-if="groups.length > 0" class="small quiet">

@@ -1,17 +1,16 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
 import InputText from 'primevue/inputtext';
-import { computed, ref, useTemplateRef } from 'vue';
+import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { easyBreath } from '#core/breath';
-import { searchable } from '#core/catalogue';
 import { namesake, newPerson, readPersonFile, type Person } from '#core/people';
 import { personClient } from '../../client/documents';
-import AppIcon from '../../ui/AppIcon.vue';
 import { shortDayOf } from '../../ui/dates';
-import SortedTable from '../../ui/SortedTable.vue';
+import RecordTable from '../../ui/RecordTable.vue';
 import { newId } from '../../client/new-id';
 import { usePeople } from '../../state/people';
+import FileButton from '../../ui/fields/FileButton.vue';
 
 /** Everyone by name: in which groups, how much there is to know, how their breath was. */
 const MAX_BYTES = 2_000_000;
@@ -21,35 +20,30 @@ const name = ref('');
 const refused = ref('');
 /** Someone of this name is here already. */
 const same = ref<{ id: string; name: string }>();
-const query = ref('');
-const file = useTemplateRef<HTMLInputElement>('file');
 
 const known = computed(() => (people.people ?? []).map(({ id, document }) => ({ id, name: document.name })));
-const rows = computed(() => {
-  const wanted = searchable(query.value);
-  return (people.people ?? [])
-    .filter(({ document }) => searchable(document.name).includes(wanted))
-    .map(({ id, document }) => {
-      const last = document.breaths.at(-1);
-      const easy = last && easyBreath(last);
-      const groups = (people.groups ?? []).filter((group) => group.document.members.includes(id));
-      return {
-        id,
-        name: document.name,
-        groups: groups.map((group) => group.document.name).join(', '),
-        conditions: document.conditions.length,
-        screenedOn: document.askedOn ?? '',
-        breath: easy ? `${easy.in.toFixed(1)} in, ${easy.out.toFixed(1)} out` : '',
-      };
-    });
-});
+const rows = computed(() =>
+  (people.people ?? []).map(({ id, document }) => {
+    const last = document.breaths.at(-1);
+    const easy = last && easyBreath(last);
+    const groups = (people.groups ?? []).filter((group) => group.document.members.includes(id));
+    return {
+      id,
+      name: document.name,
+      groups: groups.map((group) => group.document.name).join(', '),
+      conditions: document.conditions.length,
+      screenedOn: document.askedOn ?? '',
+      breath: easy ? `${easy.in.toFixed(1)} in, ${easy.out.toFixed(1)} out` : '',
+    };
+  }),
+);
 
 type Row = (typeof rows.value)[number];
 const COLUMNS = [
   { key: 'name', label: 'Name', of: ({ name: called }: Row) => called },
   { key: 'groups', label: 'Groups', of: ({ groups }: Row) => groups },
-  { key: 'conditions', label: 'Told of', number: true, of: ({ conditions }: Row) => conditions },
-  { key: 'screenedOn', label: 'Asked on', of: ({ screenedOn }: Row) => screenedOn },
+  { key: 'conditions', label: 'Conditions', number: true, of: ({ conditions }: Row) => conditions },
+  { key: 'screenedOn', label: 'Screened on', of: ({ screenedOn }: Row) => screenedOn },
   { key: 'breath', label: 'Easy breath, s', of: ({ breath }: Row) => breath },
 ];
 
@@ -71,32 +65,28 @@ async function add(anyway = false): Promise<void> {
   same.value = anyway ? undefined : namesake(name.value, known.value);
   if (!same.value) await make(newPerson(name.value.trim()));
 }
-async function takeIn(event: Event): Promise<void> {
-  const input = event.target as HTMLInputElement;
-  const [chosen] = input.files ?? [];
-  input.value = '';
-  if (!chosen) return;
+async function takeIn(chosen: File): Promise<void> {
   same.value = undefined;
   if (chosen.size > MAX_BYTES) {
-    refused.value = `“${chosen.name}” is larger than 2 MB; the file of a person is not.`;
+    refused.value = `“${chosen.name}” is larger than 2 MB. A person’s file is smaller than that.`;
     return;
   }
   let value: unknown;
   try {
     value = JSON.parse(await chosen.text());
   } catch {
-    refused.value = `“${chosen.name}” is not the file of a person: it is no JSON.`;
+    refused.value = `“${chosen.name}” is not a person’s file: it is not JSON.`;
     return;
   }
   const read = readPersonFile(value);
   if (!read.ok) {
-    refused.value = `“${chosen.name}” cannot be taken in. ${read.issues.map(({ field, reason }) => `${field}: ${reason}`).join(' ')}`;
+    refused.value = `“${chosen.name}” could not be added. ${read.issues.map(({ field, reason }) => `${field}: ${reason}`).join(' ')}`;
     return;
   }
   await people.ready();
   const there = namesake(read.value.name, known.value);
   if (there) {
-    refused.value = `${there.name} is here already. Nothing was taken in.`;
+    refused.value = `${there.name} is here already. Nothing was added.`;
     same.value = there;
   } else await make(read.value);
 }
@@ -107,22 +97,12 @@ async function takeIn(event: Event): Promise<void> {
     <InputText
       v-model="name"
       placeholder="A name, or initials"
-      aria-label="Name of someone new"
+      aria-label="Name of a new person"
       maxlength="80"
       :invalid="refused !== '' || same !== undefined"
     />
     <Button type="submit" label="Add" />
-    <Button type="button" text label="From a file" @click="file?.click()"
-      ><template #icon><AppIcon name="open" /></template
-    ></Button>
-    <input ref="file" class="sr-only" type="file" accept=".json" aria-label="File of a person" @change="takeIn" />
-    <InputText
-      v-if="rows.length > 8 || query"
-      v-model="query"
-      class="end"
-      placeholder="Find"
-      aria-label="Find someone"
-    />
+    <FileButton label="Open a person’s file" types=".json,application/json" @open="takeIn" />
   </form>
   <p v-if="refused" class="caution" role="alert">{{ refused }}</p>
   <p v-if="same" class="caution" role="alert">
@@ -133,20 +113,28 @@ async function takeIn(event: Event): Promise<void> {
       <button type="button" class="link-button" @click="add(true)">add another of this name</button></template
     >
   </p>
-  <p v-if="people.people?.length === 0" class="empty">
-    Nobody is here yet. Add someone by name or initials; tell what to be careful of, or let them fill in the screening
-    form; measure how they breathe when it is easy. Then put people together in a group and choose it in a plan.
-  </p>
-  <p v-else-if="people.people && rows.length === 0" class="empty">Nobody of this name.</p>
-  <SortedTable v-else-if="rows.length > 0" :columns="COLUMNS" :rows="rows">
+  <RecordTable
+    v-if="people.people || !people.trouble"
+    name="people"
+    label="People"
+    :columns="COLUMNS"
+    :rows="rows"
+    :loading="!people.people"
+  >
+    <template #empty>
+      <p class="empty">
+        Nobody here yet. Add someone by name or initials, note their conditions or let them fill in the screening form,
+        and measure their easy breath. Then add people to a group and choose it in a plan.
+      </p>
+    </template>
     <template #name="{ row }">
       <RouterLink :to="`/people/${row.id}`">{{ row.name }}</RouterLink>
     </template>
     <template #screenedOn="{ row }">
       <template v-if="row.screenedOn">{{ shortDayOf(row.screenedOn) }}</template>
-      <RouterLink v-else :to="`/people/${row.id}/form`" class="quiet">not yet: ask</RouterLink>
+      <RouterLink v-else :to="`/people/${row.id}/form`" class="quiet">not screened</RouterLink>
     </template>
-  </SortedTable>
+  </RecordTable>
 </template>
 
 <style scoped>
@@ -155,9 +143,6 @@ async function takeIn(event: Event): Promise<void> {
   flex-wrap: wrap;
   gap: 10px;
   margin: 12px 0;
-}
-.end {
-  margin-left: auto;
 }
 .empty {
   max-width: 640px;

@@ -26,7 +26,7 @@ const rows = computed(() =>
     says: offer.offered
       ? offer.gate > 0
         ? `after ${offer.gate} easy ${offer.gate === 1 ? 'session' : 'sessions'} at the one before`
-        : 'from the beginning'
+        : 'from the start'
       : offer.reason,
   })),
 );
@@ -40,7 +40,7 @@ const rows = computed(() =>
           <th scope="col">Ratio</th>
           <th scope="col" class="number">Count, s</th>
           <th scope="col" class="number">Cycle, s</th>
-          <th scope="col" class="number">A minute</th>
+          <th scope="col" class="number">Per minute</th>
           <th scope="col" class="number">Longest hold, s</th>
           <th scope="col">Offered</th>
           <th scope="col">Practised as</th>

@@ -31,7 +31,7 @@ async function forget(): Promise<void> {
     const { swept, backupsLeft } = await forgetPerson(id);
     emit('forgotten');
     if (!swept || backupsLeft.length > 0) {
-      const file = swept ? '' : 'Another program still has the database open; the rest goes when it is closed.';
+      const file = swept ? '' : 'Another program still has the database open; the rest is deleted when it is closed.';
       const backups =
         backupsLeft.length > 0 ? `They are still in ${backupsLeft.join(', ')}; delete that yourself.` : '';
       toast.add({
@@ -56,11 +56,11 @@ const ask = (what: 'file' | 'forget'): void => {
   <section aria-label="Their data">
     <h2>Their data</h2>
     <p class="small quiet">
-      Health notes stay in this house’s database. No plan’s file, print or address carries them; outside this room
-      people are told by initials.
+      Health notes stay in this database. No plan file, printout or link contains them; elsewhere people appear by their
+      initials.
     </p>
     <p>
-      <Button size="small" outlined label="Save as a file" @click="ask('file')" />
+      <Button size="small" outlined label="Download their data" @click="ask('file')" />
       <button type="button" class="link-button caution forget" @click="ask('forget')">Forget for good</button>
     </p>
     <Dialog
@@ -71,13 +71,13 @@ const ask = (what: 'file' | 'forget'): void => {
       @update:visible="asking = ''"
     >
       <p>
-        The file holds health notes in plain, readable JSON: what was told, notes, measurings, groups and classes. Give
-        it only to {{ name }}, and delete it where you no longer need it.
+        The file contains health notes in plain, readable JSON: conditions, notes, measurements, groups and classes.
+        Give it only to {{ name }}, and delete it where you no longer need it.
       </p>
       <p v-if="wrong" class="caution" role="alert">{{ wrong }}</p>
       <template #footer>
         <Button text label="Not now" @click="asking = ''" />
-        <Button label="Save the file" @click="save" />
+        <Button label="Download" @click="save" />
       </template>
     </Dialog>
     <Dialog
@@ -88,8 +88,9 @@ const ask = (what: 'file' | 'forget'): void => {
       @update:visible="asking = ''"
     >
       <p>
-        Their page, their place in groups and what was decided for them go at once and cannot be taken back. Runs stay,
-        with one more nameless person in them. To be able to take them back for 30 days, use the bin above instead.
+        Their page, their place in groups and all decisions for them are deleted at once and cannot be recovered.
+        Sessions stay, with one more unnamed person in them. To be able to restore them for 30 days, use the bin above
+        instead.
       </p>
       <p v-if="wrong" class="caution" role="alert">{{ wrong }}</p>
       <template #footer>

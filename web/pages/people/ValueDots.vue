@@ -45,7 +45,7 @@ const inWords = (seconds: number): string => seconds.toFixed(1);
         :class="{ out: isLeftOut(part, i) }"
         :aria-pressed="!isLeftOut(part, i)"
         :aria-label="`${title} ${i + 1}: ${inWords(seconds)} seconds${isLeftOut(part, i) ? ', left out' : ''}`"
-        :title="canToggle ? 'Leave out, or take in again' : undefined"
+        :title="canToggle ? 'Leave out or include again' : undefined"
         @click="emit('toggle', i)"
       >
         <span class="column" :style="{ height: `${HEIGHT - y(seconds)}px` }" />

@@ -3,7 +3,7 @@ import type { Place } from '#core/cupboard';
 import { MAX_FACES, type CustomKind, type CustomSize } from '#core/props';
 import ChoiceField from '../../ui/fields/ChoiceField.vue';
 import FieldGroup from '../../ui/fields/FieldGroup.vue';
-import NumberField from '../../ui/fields/NumberField.vue';
+import LengthField from '../../ui/fields/LengthField.vue';
 import TextField from '../../ui/fields/TextField.vue';
 import IconButton from '../../ui/IconButton.vue';
 
@@ -21,11 +21,11 @@ const SIZES = [
   { key: 'widthCm' as const, label: 'width' },
   { key: 'depthCm' as const, label: 'depth' },
   { key: 'heightCm' as const, label: 'height' },
-  { key: 'giveCm' as const, label: 'give' },
+  { key: 'giveCm' as const, label: 'sinks by' },
 ];
 const ORDINARY: CustomSize = { shape: 'box', widthCm: 40, depthCm: 30, heightCm: 15, giveCm: 0 };
 
-const put = (own: Place['own']) => accept('change own kinds', { own });
+const put = (own: Place['own']) => accept('change custom props', { own });
 const setKind = (index: number, patch: Partial<CustomKind>) =>
   put(place.own.map((one, i) => (i === index ? { ...one, kind: { ...one.kind, ...patch } } : one)));
 const facesOf = (index: number): CustomKind['faces'] => place.own[index]?.kind.faces ?? [];
@@ -33,8 +33,8 @@ const setFace = (index: number, face: number, patch: Partial<CustomKind['faces']
   setKind(index, { faces: facesOf(index).map((one, i) => (i === face ? { ...one, ...patch } : one)) });
 function add(): void {
   const taken = new Set(place.own.map(({ kind }) => kind.label));
-  let label = 'own prop';
-  for (let i = 2; taken.has(label); i++) label = `own prop ${i}`;
+  let label = 'custom prop';
+  for (let i = 2; taken.has(label); i++) label = `custom prop ${i}`;
   put([...place.own, { kind: { label, faces: [{ label: 'as it is', size: ORDINARY }] }, count: 1 }]);
 }
 function addFace(index: number): void {
@@ -45,8 +45,8 @@ function addFace(index: number): void {
 
 <template>
   <FieldGroup
-    title="Kinds of your own"
-    :says="place.own.length === 0 ? 'a bench, a wedge, a stool: anything with its sizes' : ''"
+    title="Custom props"
+    :says="place.own.length === 0 ? 'a bench, a wedge, a stool: anything, with its measurements' : ''"
     add="Add a kind"
     @add="add"
   >
@@ -60,7 +60,7 @@ function addFace(index: number): void {
             :accept="(label) => setKind(i, { label: label.trim() })"
           />
           <button v-if="kind.faces.length < MAX_FACES" type="button" class="link-button small" @click="addFace(i)">
-            Another face
+            Another way it lies
           </button>
           <IconButton
             icon="remove"
@@ -82,12 +82,11 @@ function addFace(index: number): void {
             :model-value="face.size.shape"
             @update:model-value="(shape) => setFace(i, j, { size: { ...face.size, shape } })"
           />
-          <NumberField
+          <LengthField
             v-for="{ key, label } in SIZES"
             :key="key"
             :hide-label="j > 0"
             :label="label"
-            :unit="key === 'giveCm' ? 'cm' : ''"
             :model-value="face.size[key]"
             :accept="(value) => setFace(i, j, { size: { ...face.size, [key]: value } })"
           />

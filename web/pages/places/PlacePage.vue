@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { useToast } from 'primevue/usetoast';
 import { computed, ref, shallowRef } from 'vue';
 import { useRouter } from 'vue-router';
 import type { Place } from '#core/cupboard';
@@ -10,7 +9,7 @@ import { placeClient } from '../../client/documents';
 import { restore } from '../../client/bin';
 import { listAllPlans } from '../../client/plans';
 import ChoiceField from '../../ui/fields/ChoiceField.vue';
-import PickField from '../../ui/fields/PickField.vue';
+import SelectField from '../../ui/fields/SelectField.vue';
 import TextField from '../../ui/fields/TextField.vue';
 import DocumentPage from '../../widgets/documents/DocumentPage.vue';
 import { people } from '../../widgets/session/words';
@@ -22,12 +21,13 @@ import CustomKindRows from './CustomKindRows.vue';
 import RoomFields from './RoomFields.vue';
 import StockTable from './StockTable.vue';
 import { piecesIn, SETTING_WORDS } from './words';
+import { useDeletedToast } from '../../widgets/documents/use-deleted-toast';
 
 /** One place: what is in its cupboard, its mats, wall and floor, and what a plan needs of it. */
 const { id } = defineProps<{ id: string }>();
 
 const router = useRouter();
-const toast = useToast();
+const deleted = useDeletedToast();
 const library = useLibrary();
 const places = usePlaces();
 const synced = useSyncedDocument<Place, Place>({
@@ -65,8 +65,8 @@ async function remove(): Promise<void> {
   try {
     await placeClient.remove(id);
     places.changed();
-    toast.add({ severity: 'secondary', summary: `${document.value.name} is in the bin for 30 days`, life: 8000 });
-    await router.push('/cupboard');
+    deleted(document.value.name, { kind: 'place', id }, places.changed);
+    await router.push('/places');
   } catch (error) {
     trouble.value = (error as Error).message;
   }
@@ -82,15 +82,15 @@ async function bringBack(): Promise<void> {
     :synced="synced"
     :name="document.name"
     :rename="(name) => accept('rename', { name: name.trim() })"
-    back-to="/cupboard"
-    back-label="Cupboard"
+    back-to="/places"
+    back-label="Props & places"
     noun="place"
     @remove="remove"
     @bring-back="bringBack"
   >
     <template #head>
       <ChoiceField
-        label="What sort of place"
+        label="Type of place"
         :options="settings"
         :model-value="document.setting"
         @update:model-value="(setting) => accept('change sort', { setting })"
@@ -99,17 +99,17 @@ async function bringBack(): Promise<void> {
     <TextField
       hide-label
       label="Note"
-      placeholder="A note: the key, the light, what sticks"
+      placeholder="A note: the key, the lights, which door sticks"
       :model-value="document.note"
       :accept="(note) => accept('change note', { note })"
     />
     <div class="columns">
-      <section aria-label="In the cupboard">
+      <section aria-label="Props">
         <div class="against">
           <h2>
-            In the cupboard <span class="small quiet">{{ piecesIn(document) }} pieces</span>
+            Props <span class="small quiet">{{ piecesIn(document) }} pieces</span>
           </h2>
-          <PickField v-if="plans.length > 1" v-model="planId" label="held against" :options="planChoices" />
+          <SelectField v-if="plans.length > 1" v-model="planId" label="compare with" :options="planChoices" />
         </div>
         <p v-if="planTrouble || chosenTrouble" class="caution small" role="alert">{{ planTrouble || chosenTrouble }}</p>
         <p v-if="plan" class="small">

@@ -9,6 +9,7 @@ import ChoiceField from '../../ui/fields/ChoiceField.vue';
 import { newId } from '../../client/new-id';
 import { usePlaces } from '../../state/places';
 import { capacityInWords, piecesIn, SETTING_WORDS, wallInWords } from './words';
+import RecordTable from '../../ui/RecordTable.vue';
 
 /** The places where classes are held, each with its cupboard, its wall and its floor. */
 const router = useRouter();
@@ -34,16 +35,24 @@ async function add(): Promise<void> {
   try {
     const { id } = await placeClient.create(newId(), newPlace(name.value.trim(), setting.value));
     store.changed();
-    await router.push(`/cupboard/${id}`);
+    await router.push(`/places/${id}`);
   } catch (error) {
     refused.value = (error as Error).message;
   }
 }
+type Row = (typeof rows.value)[number];
+const COLUMNS = [
+  { key: 'name', label: 'Place', of: ({ name: called }: Row) => called },
+  { key: 'setting', label: 'Type', of: ({ setting: type }: Row) => type },
+  { key: 'pieces', label: 'Pieces', number: true, of: ({ pieces }: Row) => pieces },
+  { key: 'room', label: 'Capacity', of: ({ room }: Row) => room },
+  { key: 'wall', label: 'Wall', of: ({ wall }: Row) => wall },
+];
 </script>
 
 <template>
   <main class="room">
-    <h1>Cupboard</h1>
+    <h1>Props & places</h1>
     <form class="add" @submit.prevent="add">
       <InputText
         v-model="name"
@@ -52,39 +61,31 @@ async function add(): Promise<void> {
         maxlength="80"
         :invalid="refused !== ''"
       />
-      <ChoiceField v-model="setting" label="What sort of place" :options="settings" />
+      <ChoiceField v-model="setting" label="Type of place" :options="settings" />
       <Button type="submit" label="Add" />
     </form>
     <p v-if="refused" class="caution" role="alert">{{ refused }}</p>
     <p v-if="store.trouble" class="caution strong" role="alert">
       {{ store.trouble }} <button type="button" class="link-button" @click="store.load">Try again</button>
     </p>
-    <p v-if="store.places?.length === 0" class="empty">
-      No places yet. Add the room you teach in and count what is in its cupboard once; plans held there are then checked
-      against it, and a class elsewhere gets a packing list.
-    </p>
-    <table v-else-if="rows.length > 0" class="figures">
-      <thead>
-        <tr>
-          <th scope="col">Place</th>
-          <th scope="col">Sort</th>
-          <th scope="col" class="number">Pieces</th>
-          <th scope="col">Takes</th>
-          <th scope="col">Wall</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="row in rows" :key="row.id">
-          <th scope="row">
-            <RouterLink :to="`/cupboard/${row.id}`">{{ row.name }}</RouterLink>
-          </th>
-          <td class="quiet">{{ row.setting }}</td>
-          <td class="number">{{ row.pieces }}</td>
-          <td>{{ row.room }}</td>
-          <td class="quiet">{{ row.wall }}</td>
-        </tr>
-      </tbody>
-    </table>
+    <RecordTable
+      v-if="store.places || !store.trouble"
+      name="places"
+      label="Places"
+      :columns="COLUMNS"
+      :rows="rows"
+      :loading="!store.places"
+    >
+      <template #empty>
+        <p class="empty">
+          No places yet. Add the room you teach in and count its props once: plans for that room are then checked
+          against them, and a class elsewhere gets a packing list.
+        </p>
+      </template>
+      <template #name="{ row }">
+        <RouterLink :to="`/places/${row.id}`">{{ row.name }}</RouterLink>
+      </template>
+    </RecordTable>
   </main>
 </template>
 

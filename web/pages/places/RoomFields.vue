@@ -5,6 +5,8 @@ import FieldGroup from '../../ui/fields/FieldGroup.vue';
 import NumberField from '../../ui/fields/NumberField.vue';
 import RoomPlan from './RoomPlan.vue';
 import { capacityInWords } from './words';
+import LengthField from '../../ui/fields/LengthField.vue';
+import LargeLengthField from '../../ui/fields/LargeLengthField.vue';
 
 /** The mats, the floor and the wall of a place, and how many people that makes. */
 const { place, accept } = defineProps<{
@@ -14,7 +16,6 @@ const { place, accept } = defineProps<{
 
 const setMats = (patch: Partial<Place['mats']>) => accept('change mats', { mats: { ...place.mats, ...patch } });
 const setFloor = (floor: Place['floor']) => accept('change floor', { floor });
-const toCm = (metres: number): number => Math.round(metres * 100);
 const fit = computed(() => matsOnFloor(place).length);
 const atOnce = computed(() => peopleAtWall(place));
 </script>
@@ -22,37 +23,29 @@ const atOnce = computed(() => peopleAtWall(place));
 <template>
   <FieldGroup title="Mats" :says="capacityInWords(place)">
     <div class="fields">
-      <NumberField label="mats there" :model-value="place.mats.count" :accept="(count) => setMats({ count })" />
-      <NumberField
-        label="width"
-        unit="cm"
-        :model-value="place.mats.widthCm"
-        :accept="(widthCm) => setMats({ widthCm })"
-      />
-      <NumberField
+      <NumberField label="mats" :model-value="place.mats.count" :accept="(count) => setMats({ count })" />
+      <LengthField label="width" :model-value="place.mats.widthCm" :accept="(widthCm) => setMats({ widthCm })" />
+      <LengthField
         label="length"
-        unit="cm"
         :step="5"
         :model-value="place.mats.lengthCm"
         :accept="(lengthCm) => setMats({ lengthCm })"
       />
-      <NumberField
+      <LengthField
         label="free between"
-        unit="cm"
         :step="5"
         :model-value="place.mats.gapCm"
         :accept="(gapCm) => setMats({ gapCm })"
       />
     </div>
   </FieldGroup>
-  <FieldGroup title="Wall" :says="place.wallCm > 0 ? 'free of doors and radiators' : 'none to lie or sit against'">
+  <FieldGroup title="Wall" :says="place.wallCm > 0 ? 'clear of doors and radiators' : 'no usable wall'">
     <div class="fields">
-      <NumberField
-        label="in all"
-        unit="m"
+      <LargeLengthField
+        label="in total"
         :step="0.5"
-        :model-value="place.wallCm / 100"
-        :accept="(metres) => accept('change wall', { wallCm: toCm(metres) })"
+        :model-value="place.wallCm"
+        :accept="(wallCm) => accept('change wall', { wallCm })"
       />
       <p v-if="place.wallCm > 0" class="told">
         <strong>{{ atOnce }}</strong> at once, side by side.
@@ -68,23 +61,21 @@ const atOnce = computed(() => peopleAtWall(place));
   >
     <template v-if="place.floor">
       <div class="fields">
-        <NumberField
+        <LargeLengthField
           label="along the wall"
-          unit="m"
           :step="0.1"
-          :model-value="place.floor.widthCm / 100"
-          :accept="(metres) => setFloor({ ...place.floor!, widthCm: toCm(metres) })"
+          :model-value="place.floor.widthCm"
+          :accept="(widthCm) => setFloor({ ...place.floor!, widthCm })"
         />
-        <NumberField
+        <LargeLengthField
           label="away from it"
-          unit="m"
           :step="0.1"
-          :model-value="place.floor.lengthCm / 100"
-          :accept="(metres) => setFloor({ ...place.floor!, lengthCm: toCm(metres) })"
+          :model-value="place.floor.lengthCm"
+          :accept="(lengthCm) => setFloor({ ...place.floor!, lengthCm })"
         />
         <p class="told">
           Room for <strong>{{ fit }}</strong> mats.
-          <button type="button" class="link-button small" @click="setFloor(null)">Forget the floor</button>
+          <button type="button" class="link-button small" @click="setFloor(null)">Remove the floor</button>
         </p>
       </div>
       <RoomPlan :place="place" />

@@ -5,6 +5,8 @@ import { isCustomKind, customKindLabel, propKind, sizeOfPiece, type Sized } from
 import AppIcon from '../../ui/AppIcon.vue';
 import NumberField from '../../ui/fields/NumberField.vue';
 import PropGlyph from '../../widgets/props/PropGlyph.vue';
+import { inUnit, lengthUnit } from '../../ui/lengths';
+import RecordTable from '../../ui/RecordTable.vue';
 
 /** What lies in a cupboard, kind by kind, and what a plan needs of it at the same moment. */
 const { place, needs, accept } = defineProps<{
@@ -15,6 +17,7 @@ const { place, needs, accept } = defineProps<{
 }>();
 
 type Row = {
+  id: string;
   piece: Sized;
   label: string;
   own: boolean;
@@ -26,7 +29,16 @@ type Row = {
 function rowOf(piece: Sized, there: number, set: Row['accept']): Row {
   const need = needs?.find(({ kind }) => kind === piece.kind);
   const short = Math.max(0, (need?.group ?? 0) - there);
-  return { piece, label: propKind(piece.kind).plural, own: isCustomKind(piece.kind), there, need, short, accept: set };
+  return {
+    id: piece.kind,
+    piece,
+    label: propKind(piece.kind).plural,
+    own: isCustomKind(piece.kind),
+    there,
+    need,
+    short,
+    accept: set,
+  };
 }
 const rows = computed((): Row[] => [
   ...STOCKED.map((kind) =>
@@ -44,58 +56,63 @@ const rows = computed((): Row[] => [
 ]);
 function measures(piece: Sized): string {
   const size = sizeOfPiece(piece);
-  return size ? `${size.widthCm} × ${size.depthCm} × ${size.heightCm} cm` : '';
+  return size ? [size.widthCm, size.depthCm, size.heightCm].map(inUnit).join(' × ') + ` ${lengthUnit()}` : '';
 }
+const columns = computed(() => [
+  { key: 'label', label: 'Kind', of: ({ label }: Row) => label },
+  { key: 'measures', label: 'Measurements' },
+  { key: 'there', label: 'Available', number: true, of: ({ there }: Row) => there },
+  ...(needs
+    ? [
+        { key: 'need', label: 'Needed', number: true, of: ({ need }: Row) => need?.group ?? '' },
+        { key: 'short', label: 'Enough?', of: ({ short }: Row) => short },
+      ]
+    : []),
+]);
 </script>
 
 <template>
-  <table class="figures stock">
-    <thead>
-      <tr>
-        <th scope="col" colspan="2">Kind</th>
-        <th scope="col">Measures</th>
-        <th scope="col" class="number">There</th>
-        <th v-if="needs" scope="col" class="number">Needed</th>
-        <th v-if="needs" scope="col"><span class="sr-only">Whether it is enough</span></th>
-      </tr>
-    </thead>
-    <tbody>
-      <tr v-for="row in rows" :key="row.piece.kind" :class="{ none: row.there === 0 && !row.need }">
-        <td class="glyph"><PropGlyph :piece="row.piece" :scale="0.7" /></td>
-        <th scope="row">{{ row.label }} <span v-if="row.own" class="yours">your own</span></th>
-        <td class="quiet small">{{ measures(row.piece) }}</td>
-        <td class="number">
-          <NumberField hide-label :label="`${row.label} there`" :model-value="row.there" :accept="row.accept" />
-        </td>
-        <td v-if="needs" class="number">{{ row.need?.group ?? '' }}</td>
-        <td v-if="needs" class="mark">
-          <span v-if="row.short > 0" class="caution strong small">
-            <AppIcon name="warn" :size="14" /> {{ row.short }} short
-          </span>
-        </td>
-      </tr>
-    </tbody>
-  </table>
+  <RecordTable class="stock" name="stock" label="Props" :columns="columns" :rows="rows" unsearched>
+    <template #label="{ row }">
+      <span class="kind" :class="{ none: row.there === 0 && !row.need }">
+        <PropGlyph :piece="row.piece" :scale="0.7" />
+        {{ row.label }} <span v-if="row.own" class="yours">custom</span>
+      </span>
+    </template>
+    <template #measures="{ row }"
+      ><span class="quiet small">{{ measures(row.piece) }}</span></template
+    >
+    <template #there="{ row }">
+      <NumberField hide-label :label="`${row.label} available`" :model-value="row.there" :accept="row.accept" />
+    </template>
+    <template #short="{ row }">
+      <span v-if="row.short > 0" class="caution strong small">
+        <AppIcon name="warn" :size="14" /> {{ row.short }} short
+      </span>
+    </template>
+  </RecordTable>
 </template>
 
 <style scoped>
-.stock td,
-.stock th {
-  padding-top: 1px;
-  padding-bottom: 1px;
+.kind {
+  display: grid;
+  grid-template-columns: 62px auto auto 1fr;
+  gap: 8px;
+  align-items: center;
 }
-.glyph {
-  width: 48px;
+.kind :deep(svg) {
+  justify-self: center;
 }
-.none th {
+.none {
+  color: var(--ink-2);
   font-weight: 400;
 }
 .stock :deep(input) {
-  height: 26px;
+  width: 56px;
   text-align: right;
 }
-.mark span {
-  display: inline-flex;
+.caution {
+  display: flex;
   gap: 4px;
   align-items: center;
   white-space: nowrap;

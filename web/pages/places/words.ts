@@ -1,4 +1,5 @@
 import { capacityOf, peopleAtWall, type Place, type Setting } from '#core/cupboard';
+import { largeLengthInWords } from '../../ui/lengths';
 import { people } from '../../widgets/session/words';
 
 export const SETTING_WORDS: Readonly<Record<Setting, string>> = {
@@ -6,8 +7,6 @@ export const SETTING_WORDS: Readonly<Record<Setting, string>> = {
   hall: 'Community hall',
   home: 'At home',
 };
-
-const metres = (cm: number): string => `${Math.round(cm) / 100} m`;
 
 /** How many pieces lie in a cupboard, its own kinds among them. */
 export const piecesIn = ({ stock, own }: Place): number =>
@@ -23,5 +22,5 @@ export function capacityInWords(place: Place): string {
 /** `4 m of wall, 4 at once`. */
 export function wallInWords(place: Place): string {
   if (place.wallCm === 0) return 'no free wall';
-  return `${metres(place.wallCm)} of wall, ${peopleAtWall(place)} at once`;
+  return `${largeLengthInWords(place.wallCm)} of wall, ${peopleAtWall(place)} at once`;
 }

@@ -13,6 +13,7 @@ import GroupPick from './cautions/GroupPick.vue';
 import PlacePick from './PlacePick.vue';
 import { useShortages } from '../../widgets/props/use-shortages';
 import { useEdit } from './use-edit';
+import DayField from '../../ui/fields/DayField.vue';
 
 const { plan } = defineProps<{ plan: Plan }>();
 const visible = defineModel<boolean>('visible', { required: true });
@@ -45,27 +46,27 @@ const approaches = APPROACHES.map((value) => ({ value, label: APPROACH_LABELS[va
           @update:model-value="(approach) => edit(setDetails({ approach }))"
         />
       </div>
-      <div class="wide"><GroupPick :plan="plan" label="People" /></div>
+      <div class="wide"><GroupPick :plan="plan" label="Saved group" /></div>
       <TextField
-        label="Group"
+        label="Group name"
         placeholder="Who comes"
         :model-value="plan.group"
         :accept="(group) => edit(setDetails({ group }))"
       />
       <NumberField
-        label="People"
+        label="Number of people"
         :model-value="plan.groupSize"
         :accept="(groupSize) => edit(setDetails({ groupSize }))"
       />
       <div class="cupboard wide">
-        <PlacePick :plan="plan" label="Cupboard and room" />
+        <PlacePick :plan="plan" label="Saved place" />
         <p v-if="demand.tooMany" class="caution small" role="alert">{{ demand.tooMany }}</p>
         <p v-for="line in wall" :key="line" class="caution small" role="alert">{{ line }}</p>
       </div>
       <TextField label="Place" :model-value="plan.place" :accept="(place) => edit(setDetails({ place }))" />
-      <TextField
-        label="Begins"
-        type="datetime-local"
+      <DayField
+        time
+        label="Date and time"
         :model-value="plan.startsAt ?? ''"
         :accept="(startsAt) => edit(setDetails({ startsAt: startsAt === '' ? null : startsAt }))"
       />
@@ -80,7 +81,7 @@ const approaches = APPROACHES.map((value) => ({ value, label: APPROACH_LABELS[va
       </div>
       <TextField
         class="wide"
-        label="Intent"
+        label="Focus of the class"
         :rows="3"
         :model-value="plan.intent"
         :accept="(intent) => edit(setDetails({ intent }))"

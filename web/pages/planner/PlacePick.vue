@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { setDetails, type Plan } from '#core/plan';
-import PickField from '../../ui/fields/PickField.vue';
+import SelectField from '../../ui/fields/SelectField.vue';
 import { useEditor } from '../../state/editor';
 import { usePlaces } from '../../state/places';
 
@@ -16,7 +16,7 @@ const options = computed(() => [
   ...(places.places ?? []).map(({ id, document }) => ({ value: id, label: document.name })),
   // A place that was deleted, or has not loaded yet, stays selected.
   ...(plan.cupboard !== null && !places.place(plan.cupboard)
-    ? [{ value: plan.cupboard, label: places.places ? `${plan.place || 'a place'}, not here any more` : plan.place }]
+    ? [{ value: plan.cupboard, label: places.places ? `${plan.place || 'a place'}, could not be found` : plan.place }]
     : []),
 ]);
 const chosen = computed({
@@ -32,6 +32,6 @@ const chosen = computed({
 </script>
 
 <template>
-  <PickField v-if="options.length > 1" v-model="chosen" :label="label" :options="options" />
-  <RouterLink v-else to="/cupboard" class="small">Add a place with its cupboard</RouterLink>
+  <SelectField v-if="options.length > 1" v-model="chosen" :label="label" :options="options" />
+  <RouterLink v-else to="/places" class="small">Add a place with its props</RouterLink>
 </template>

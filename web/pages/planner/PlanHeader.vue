@@ -42,7 +42,7 @@ const share = computed(() => {
     <button
       type="button"
       class="plain-button title"
-      :aria-label="`${plan.title}: change title, group, place, hour`"
+      :aria-label="`${plan.title}: change title, group, place, time`"
       @click="details = true"
     >
       <h1>{{ plan.title }}</h1>
@@ -51,7 +51,7 @@ const share = computed(() => {
     <p class="number" aria-label="Total">
       <span class="numeral">{{ clockOfMs(timeline.totals.totalMs) }}</span> of {{ clockOfMs(timeline.totals.targetMs) }}
     </p>
-    <p class="number" :class="{ caution: timeline.totals.spareMs < 0 }" aria-label="Against the hour">
+    <p class="number" :class="{ caution: timeline.totals.spareMs < 0 }" aria-label="Compared with class length">
       <span class="numeral">{{ spare[0] }}</span> {{ spare.slice(1).join(' ') }}
     </p>
     <p class="number" aria-label="In holds">
@@ -64,9 +64,9 @@ const share = computed(() => {
       <RouterLink :to="`/plans/${editor.id}/fit`" class="link-button">Fit</RouterLink>
       <RouterLink :to="`/plans/${editor.id}/props`" class="link-button">Props</RouterLink>
       <RouterLink :to="`/plans/${editor.id}/people`" class="link-button">Cautions</RouterLink>
-      <RouterLink :to="`/plans/${editor.id}/history`" class="link-button">History</RouterLink>
+      <RouterLink :to="`/plans/${editor.id}/history`" class="link-button">Versions</RouterLink>
       <UndoButtons />
-      <IconButton icon="save" label="Save to a file" @click="savePlanFile(plan)" />
+      <IconButton icon="save" label="Download plan" @click="savePlanFile(plan)" />
       <Button label="Teach" :disabled="plan.steps.length === 0" @click="router.push(`/teach/${editor.id}`)" />
     </div>
   </header>

@@ -3,7 +3,8 @@ import { computed } from 'vue';
 import UndoButtons from './UndoButtons.vue';
 import { useRoute, useRouter } from 'vue-router';
 import BackLink from '../../ui/BackLink.vue';
-import ChoiceField from '../../ui/fields/ChoiceField.vue';
+import ViewTabs from '../../ui/ViewTabs.vue';
+import { usePageTitle } from '../../ui/page-title';
 import { useUndoKeys } from '../../ui/use-undo-keys';
 import { useEditor } from '../../state/editor';
 
@@ -24,20 +25,25 @@ const view = computed<T>({
   get: () => (views.find(({ value }) => value === route.query.view) ?? views[0]).value,
   set: (value) => void router.replace({ query: { view: value } }),
 });
+const shownView = computed(() => views.find(({ value }) => value === view.value)?.label ?? '');
+usePageTitle(() => [shownView.value, editor.plan?.title]);
 </script>
 
 <template>
   <main v-if="editor.plan && editor.timeline" class="room">
     <header class="screen-only">
       <BackLink class="back" :to="`/plans/${editor.id}`" :label="editor.plan.title" />
-      <ChoiceField v-model="view" label="View" :options="views" />
+      <ViewTabs v-model="view" label="View" :views="views" />
       <slot name="head" :view="view" :plan="editor.plan" />
       <span class="end">
         <UndoButtons />
         <slot name="end" :view="view" />
       </span>
     </header>
-    <slot :view="view" :plan="editor.plan" :timeline="editor.timeline" />
+    <h1 class="sr-only">{{ shownView }}: {{ editor.plan.title }}</h1>
+    <div role="tabpanel" class="panel" :aria-label="shownView">
+      <slot :view="view" :plan="editor.plan" :timeline="editor.timeline" />
+    </div>
   </main>
 </template>
 
@@ -53,6 +59,9 @@ header {
   flex-wrap: wrap;
   gap: 8px 18px;
   align-items: center;
+}
+.panel {
+  display: contents;
 }
 .back {
   max-width: 280px;

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
-import { onBeforeUnmount, ref, watch } from 'vue';
-import { onBeforeRouteLeave, useRoute } from 'vue-router';
+import { onBeforeUnmount, ref } from 'vue';
+import { onBeforeRouteLeave } from 'vue-router';
 import { ApiProblem } from '../../client/http';
 import { useEditor } from '../../state/editor';
 import PlanConflict from './PlanConflict.vue';
@@ -10,7 +10,6 @@ import PlanConflict from './PlanConflict.vue';
 const { id } = defineProps<{ id: string }>();
 
 const editor = useEditor();
-const route = useRoute();
 const trouble = ref('');
 const missing = ref(false);
 const ready = ref(false);
@@ -22,17 +21,10 @@ async function open(): Promise<void> {
     ready.value = true;
   } catch (error) {
     missing.value = error instanceof ApiProblem && error.status === 404;
-    trouble.value = missing.value ? 'There is no such plan. It may lie in the bin.' : (error as Error).message;
+    trouble.value = missing.value ? 'This plan could not be found. It may be in the bin.' : (error as Error).message;
   }
 }
 
-watch(
-  () => [editor.plan?.title, route.path],
-  ([title]) => {
-    if (title) document.title = `${title} · Zovrin`;
-  },
-  { flush: 'post' },
-);
 const warn = (event: BeforeUnloadEvent): void => {
   if (editor.storageFull && editor.state !== 'saved') event.preventDefault();
 };

@@ -26,7 +26,7 @@ function take(): void {
   editor.seal();
   editor.edit(edit);
   editor.seal();
-  message.value = 'Taken. Undo brings it back as it was.';
+  message.value = 'Applied. Undo brings back the plan as it was.';
 }
 async function keep(): Promise<void> {
   if (after) message.value = await variants.keep(name, after);
@@ -38,9 +38,9 @@ async function keep(): Promise<void> {
     <slot />
     <span class="end">
       <span class="small quiet" role="status">{{ message }}</span>
-      <Button v-if="edit && after" label="Keep as a variant" outlined size="small" @click="keep" />
-      <Button label="Leave it" outlined size="small" @click="router.push(`/plans/${editor.id}`)" />
-      <Button label="Take it" size="small" :disabled="!edit" @click="take" />
+      <Button v-if="edit && after" label="Save as a variant" outlined size="small" @click="keep" />
+      <Button label="Discard" outlined size="small" @click="router.push(`/plans/${editor.id}`)" />
+      <Button label="Apply" size="small" :disabled="!edit" @click="take" />
     </span>
   </div>
 </template>

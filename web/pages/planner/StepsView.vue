@@ -10,6 +10,7 @@ import StepList from './steps/StepList.vue';
 import { useForecast } from '../../widgets/jobs/use-forecast';
 import ForecastLine from './forecast/ForecastLine.vue';
 import { usePlanKeys } from './use-plan-keys';
+import { usePageTitle } from '../../ui/page-title';
 
 /** The steps of the open plan: ribbon, list and the chosen step. */
 const editor = useEditor();
@@ -39,6 +40,7 @@ watch(
     inspector.value?.scrollTo({ top: 0 });
   },
 );
+usePageTitle(() => [editor.plan?.title, 'Plan']);
 </script>
 
 <template>
@@ -64,7 +66,7 @@ watch(
       <!-- Changes in one field, without leaving it, are one step of undo. -->
       <aside
         ref="inspector"
-        aria-label="Chosen step"
+        aria-label="Selected step"
         class="inspector"
         @focusin="editor.seal"
         @pointerdown.capture="editor.seal"
@@ -80,7 +82,7 @@ watch(
           {{
             editor.plan.steps.length === 0
               ? 'This plan has no steps yet. Add the first below the list: type a position, a breath, rest or talk.'
-              : 'Choose a step to see and change it.'
+              : 'Select a step to see and change it.'
           }}
         </p>
       </aside>

@@ -1,7 +1,7 @@
 import { useEventListener } from '@vueuse/core';
 import { duplicateStep, moveStepTo, removeStep, setStepCommon } from '#core/plan';
 import { newId } from '../../client/new-id';
-import { belongsToControl } from '../../ui/keys';
+import { belongsToControl, mayBeShortcut } from '../../ui/keys';
 import { useUndoKeys } from '../../ui/use-undo-keys';
 import { useEditor } from '../../state/editor';
 
@@ -59,7 +59,7 @@ export function usePlanKeys({ add, toFields, toList, inFields, onSteps }: Places
   );
 
   useEventListener(window, 'keydown', (event: KeyboardEvent) => {
-    if (event.defaultPrevented || document.querySelector('[role="dialog"]')) return;
+    if (event.defaultPrevented || !mayBeShortcut(event) || document.querySelector('[role="dialog"]')) return;
     const key = event.key.length === 1 ? event.key.toLowerCase() : event.key;
     if (key === 'Escape' && inFields(event.target as Node)) return toList();
     if (belongsToControl(event.target) || event.ctrlKey || event.metaKey) return;

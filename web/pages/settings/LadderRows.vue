@@ -41,9 +41,14 @@ function add(): void {
 </script>
 
 <template>
-  <FieldGroup title="Ladder of ratios" says="in, full, out, empty; the gentle first" add="Add a ratio" @add="add">
+  <FieldGroup
+    title="Ladder of ratios"
+    says="in, hold full, out, hold empty; the gentlest first"
+    add="Add a ratio"
+    @add="add"
+  >
     <template #head>
-      <button type="button" class="link-button small" @click="accept([...LADDER])">As built in</button>
+      <button type="button" class="link-button small" @click="accept([...LADDER])">Reset to defaults</button>
     </template>
     <ol>
       <li v-for="(rung, i) in ladder" :key="i">
@@ -61,7 +66,7 @@ function add(): void {
           :model-value="rung.gate"
           :accept="(gate) => accept(ladder.with(i, { ...rung, gate }))"
         />
-        <span class="quiet small grow">easy sessions at the one before</span>
+        <span class="quiet small grow">easy sessions with the ratio before</span>
         <IconButton icon="up" :size="14" :label="`Move ratio ${i + 1} up`" :disabled="i === 0" @click="move(i, -1)" />
         <IconButton
           icon="down"

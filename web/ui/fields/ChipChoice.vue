@@ -1,4 +1,8 @@
 <script setup lang="ts" generic="T extends string">
+import SelectButton from 'primevue/selectbutton';
+import { useId } from 'vue';
+import FieldReason from './FieldReason.vue';
+
 /** Several of a closed list, each on or off. */
 const {
   label,
@@ -12,34 +16,44 @@ const {
   problem?: string;
 }>();
 const emit = defineEmits<{ choose: [chosen: T[]] }>();
+const id = useId();
 
-function toggle(value: T): void {
-  const on = chosen.includes(value);
-  // In the order of the list, whatever the order of choosing.
+/** In the order of the list, whatever the order of choosing. */
+function choose(values: readonly T[]): void {
   emit(
     'choose',
-    options.map((option) => option.value).filter((one) => (one === value ? !on : chosen.includes(one))),
+    options.map(({ value }) => value).filter((value) => values.includes(value)),
   );
 }
 </script>
 
 <template>
-  <div class="chips" role="group" :aria-label="label">
-    <button
-      v-for="{ value, label: words } in options"
-      :key="value"
-      type="button"
-      :aria-pressed="chosen.includes(value)"
-      @click="toggle(value)"
-    >
-      {{ words }}
-    </button>
-    <p v-if="problem" class="caution small" role="alert">{{ problem }}</p>
+  <div class="several">
+    <span :id="id" class="sr-only">{{ label }}</span>
+    <SelectButton
+      multiple
+      :model-value="[...chosen]"
+      :options="[...options]"
+      option-value="value"
+      option-label="label"
+      data-key="value"
+      size="small"
+      :aria-labelledby="id"
+      :aria-describedby="problem ? `${id}-reason` : undefined"
+      @update:model-value="choose"
+    />
+    <FieldReason v-if="problem" :id="`${id}-reason`">{{ problem }}</FieldReason>
   </div>
 </template>
 
 <style scoped>
-p {
-  flex-basis: 100%;
+.several :deep(.p-selectbutton) {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+}
+.several :deep(.p-togglebutton) {
+  border: 1px solid var(--line-strong);
+  border-radius: 4px;
 }
 </style>

@@ -1,81 +1,77 @@
 <script setup lang="ts" generic="T extends string">
-/** A few choices side by side, one of them chosen; arrow keys move between them. A slot draws them instead of words. */
+import SelectButton from 'primevue/selectbutton';
+import { computed, nextTick, useId, useTemplateRef } from 'vue';
+
+/**
+ * A few choices side by side, one of them chosen: a group of radio buttons, in which arrow keys move the choice. A slot
+ * draws them instead of words.
+ */
 const { options, label } = defineProps<{ options: readonly { value: T; label: string }[]; label: string }>();
 defineSlots<{ default?: (props: { value: T }) => unknown }>();
 const chosen = defineModel<T>({ required: true });
+const id = useId();
+const group = useTemplateRef<HTMLElement>('group');
 
-function step(by: number): void {
-  const at = options.findIndex(({ value }) => value === chosen.value);
-  const next = options[(at + by + options.length) % options.length];
-  if (next) chosen.value = next.value;
+const at = computed(() => options.findIndex(({ value }) => value === chosen.value));
+interface Drawn {
+  context: { active: boolean };
 }
-function onKey(event: KeyboardEvent): void {
-  const by = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 }[event.key];
+/** One stop of the Tab key for the whole group, as people expect of radio buttons. */
+const radios = computed(() => ({
+  root: { role: 'radiogroup' },
+  pcToggleButton: {
+    root: ({ context: { active } }: Drawn) => ({
+      role: 'radio',
+      'aria-checked': active,
+      'aria-pressed': null,
+      tabindex: active || at.value < 0 ? 0 : -1,
+    }),
+  },
+}));
+
+const STEPS: Readonly<Record<string, number>> = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 };
+async function onKey(event: KeyboardEvent): Promise<void> {
+  const by = STEPS[event.key];
   if (by === undefined) return;
   event.preventDefault();
-  step(by);
-  const group = event.currentTarget as HTMLElement;
-  requestAnimationFrame(() => group.querySelector<HTMLElement>('[aria-checked="true"]')?.focus());
+  const next = options[(at.value + by + options.length) % options.length];
+  if (next) chosen.value = next.value;
+  await nextTick();
+  group.value?.querySelector<HTMLElement>('[aria-checked="true"]')?.focus();
 }
 </script>
 
 <template>
-  <span class="choices" :class="{ drawn: $slots.default }" role="radiogroup" :aria-label="label" @keydown="onKey">
-    <button
-      v-for="{ value, label: text } in options"
-      :key="value"
-      type="button"
-      role="radio"
-      :aria-checked="value === chosen"
-      :aria-label="$slots.default ? text : undefined"
-      :title="$slots.default ? text : undefined"
-      :tabindex="value === chosen ? 0 : -1"
-      @click="chosen = value"
+  <span ref="group" class="choices" :class="{ drawn: $slots.default }" @keydown="onKey">
+    <span :id="id" class="sr-only">{{ label }}</span>
+    <SelectButton
+      v-model="chosen"
+      :options="[...options]"
+      option-value="value"
+      option-label="label"
+      data-key="value"
+      size="small"
+      :allow-empty="false"
+      :aria-labelledby="id"
+      :pt="radios"
     >
-      <slot :value="value">{{ text }}</slot>
-    </button>
+      <template v-if="$slots.default" #option="{ option }">
+        <span class="sr-only">{{ option.label }}</span>
+        <span aria-hidden="true" :title="option.label"><slot :value="option.value" /></span>
+      </template>
+    </SelectButton>
   </span>
 </template>
 
 <style scoped>
 .choices {
   display: inline-flex;
-  border: 1px solid var(--line-strong);
-  border-radius: 4px;
-  overflow: hidden;
+  min-width: 0;
 }
-button {
-  min-height: 26px;
-  padding: 0 9px;
-  border: 0;
-  background: none;
-  font-size: 14px;
-  cursor: pointer;
+.choices :deep(.p-selectbutton) {
+  flex-wrap: wrap;
 }
-button[aria-checked='true'] {
-  background: var(--ink);
-  color: var(--paper);
-  font-weight: 600;
-}
-button:focus-visible {
-  outline-offset: -2px;
-}
-.drawn {
-  border-color: transparent;
-  overflow: visible;
-}
-.drawn button {
+.drawn :deep(.p-togglebutton-content) {
   padding: 3px;
-  border: 1px solid transparent;
-  border-radius: 3px;
-}
-.drawn button[aria-checked='true'] {
-  border-color: var(--ink);
-  background: none;
-}
-@media (pointer: coarse) {
-  button {
-    min-height: 44px;
-  }
 }
 </style>

@@ -1,7 +1,13 @@
 <script setup lang="ts">
-import { computed, ref, useId, watch } from 'vue';
+import InputText from 'primevue/inputtext';
+import FieldReason from './FieldReason.vue';
+import { useTyped } from './use-typed';
 
-/** A number. Shows the reason under the field if it is refused, and keeps what was typed. */
+/**
+ * A number. Shows the reason under the field if it is refused, and keeps what was typed. A plain text field below, and
+ * not the library’s own for numbers: that one drops a comma without a word and makes 45 of “4,5”, and puts a number
+ * that is too large back to the largest instead of saying so.
+ */
 const {
   modelValue,
   label,
@@ -21,26 +27,25 @@ const {
   problem?: string;
 }>();
 
-const id = useId();
-const typed = ref('');
-const reason = ref('');
-const shownProblem = computed(() => reason.value || problem);
-watch(
-  () => modelValue,
-  (value) => {
-    typed.value = String(value);
-    reason.value = '';
-  },
-  { immediate: true },
+const {
+  id,
+  typed,
+  reason,
+  problem: shown,
+  aria,
+  reasonId,
+} = useTyped(
+  () => String(modelValue),
+  () => problem,
 );
+const numberIn = (text: string): number => (text.trim() === '' ? Number.NaN : Number(text.trim().replace(',', '.')));
 function commit(): void {
-  const text = typed.value.trim().replace(',', '.');
-  const value = text === '' ? Number.NaN : Number(text);
+  const value = numberIn(typed.value);
   if (Number.isNaN(value)) reason.value = 'Type a number.';
   else reason.value = (value === modelValue ? undefined : accept(value)) ?? '';
 }
 function nudge(by: number): void {
-  const value = Number(typed.value.replace(',', '.'));
+  const value = numberIn(typed.value);
   if (Number.isNaN(value)) return;
   typed.value = String(Math.round((value + by) * 1000) / 1000);
   commit();
@@ -48,15 +53,17 @@ function nudge(by: number): void {
 </script>
 
 <template>
-  <span class="field" :class="{ bad: shownProblem !== '' }">
+  <span class="field">
     <label :for="id" :class="{ 'sr-only': hideLabel }">{{ label }}</label>
     <span class="line">
-      <input
+      <InputText
         :id="id"
         v-model="typed"
+        size="small"
         inputmode="decimal"
         autocomplete="off"
-        :aria-invalid="shownProblem !== ''"
+        :invalid="shown !== ''"
+        v-bind="aria"
         @change="commit"
         @keydown.enter="commit"
         @keydown.up.prevent="nudge(step)"
@@ -64,7 +71,7 @@ function nudge(by: number): void {
       />
       <span v-if="unit" class="quiet">{{ unit }}</span>
     </span>
-    <span v-if="shownProblem !== ''" class="field-reason" role="alert">{{ shownProblem }}</span>
+    <FieldReason v-if="shown !== ''" :id="reasonId" floating>{{ shown }}</FieldReason>
   </span>
 </template>
 
@@ -87,24 +94,9 @@ label {
 }
 input {
   width: 56px;
-  height: 30px;
-  padding: 4px 8px;
-  border: 1px solid var(--line-strong);
-  border-radius: 4px;
-  background: var(--sheet);
-  color: var(--ink);
-  font: inherit;
   font-variant-numeric: tabular-nums;
-}
-.bad input {
-  border-color: var(--caution);
 }
 .field-reason {
   left: 0;
-}
-@media (pointer: coarse) {
-  input {
-    height: 44px;
-  }
 }
 </style>

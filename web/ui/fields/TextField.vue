@@ -1,5 +1,8 @@
 <script setup lang="ts">
-import { computed, ref, useId, watch } from 'vue';
+import InputText from 'primevue/inputtext';
+import Textarea from 'primevue/textarea';
+import FieldReason from './FieldReason.vue';
+import { useTyped } from './use-typed';
 
 /**
  * A line (or, with `rows`, some lines) of text. Shows the reason under the field if it is refused; keeps what was
@@ -12,7 +15,6 @@ const {
   placeholder = '',
   rows = 1,
   hideLabel = false,
-  type = 'text',
   problem = '',
   autofocus = false,
 } = defineProps<{
@@ -22,24 +24,22 @@ const {
   placeholder?: string;
   rows?: number;
   hideLabel?: boolean;
-  type?: string;
   /** What is wrong with the value that stands here, where it was taken all the same. */
   problem?: string;
   /** The field that a dialog puts the focus into when it opens. */
   autofocus?: boolean;
 }>();
 
-const id = useId();
-const typed = ref('');
-const reason = ref('');
-const shownProblem = computed(() => reason.value || problem);
-watch(
+const {
+  id,
+  typed,
+  reason,
+  problem: shown,
+  aria,
+  reasonId,
+} = useTyped(
   () => modelValue,
-  (text) => {
-    typed.value = text;
-    reason.value = '';
-  },
-  { immediate: true },
+  () => problem,
 );
 function commit(): void {
   reason.value = (typed.value === modelValue ? undefined : accept(typed.value)) ?? '';
@@ -47,30 +47,33 @@ function commit(): void {
 </script>
 
 <template>
-  <span class="field" :class="{ bad: shownProblem !== '' }">
+  <span class="field">
     <label :for="id" :class="{ 'sr-only': hideLabel }">{{ label }}</label>
-    <textarea
+    <Textarea
       v-if="rows > 1"
       :id="id"
       v-model="typed"
+      size="small"
       :rows="rows"
       :placeholder="placeholder"
-      :aria-invalid="shownProblem !== ''"
+      :invalid="shown !== ''"
+      v-bind="aria"
       @change="commit"
     />
-    <input
+    <InputText
       v-else
       :id="id"
       v-model="typed"
-      :type="type"
+      size="small"
       :autofocus="autofocus"
       :placeholder="placeholder"
-      :aria-invalid="shownProblem !== ''"
+      :invalid="shown !== ''"
       autocomplete="off"
+      v-bind="aria"
       @change="commit"
       @keydown.enter="commit"
     />
-    <span v-if="shownProblem !== ''" class="reason" role="alert">{{ shownProblem }}</span>
+    <FieldReason v-if="shown !== ''" :id="reasonId">{{ shown }}</FieldReason>
   </span>
 </template>
 
@@ -89,24 +92,8 @@ label {
 input,
 textarea {
   width: 100%;
-  min-height: 30px;
-  padding: 4px 8px;
-  border: 1px solid var(--line-strong);
-  border-radius: 4px;
-  background: var(--sheet);
-  color: var(--ink);
-  font: inherit;
 }
 textarea {
   resize: vertical;
-}
-.bad input,
-.bad textarea {
-  border-color: var(--caution);
-}
-.reason {
-  color: var(--caution);
-  font-size: 13px;
-  line-height: 17px;
 }
 </style>

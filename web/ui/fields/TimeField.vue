@@ -1,8 +1,11 @@
 <script setup lang="ts">
 import { useTimeoutFn } from '@vueuse/core';
-import { computed, ref, useId, watch } from 'vue';
+import InputText from 'primevue/inputtext';
+import { computed, ref } from 'vue';
 import type { Seconds } from '#core/numbers';
 import { editableClock, inBreaths, parseBreaths, parseDuration } from '#core/time';
+import FieldReason from './FieldReason.vue';
+import { useTyped } from './use-typed';
 
 /**
  * A length typed as people write it. Gives seconds when what is typed can be read and is accepted; otherwise says why
@@ -35,10 +38,6 @@ const {
   problem?: string;
 }>();
 
-const id = useId();
-const typed = ref('');
-const reason = ref('');
-const shownProblem = computed(() => reason.value || problem);
 /** How a number alone was understood: `5 → 5:00`. */
 const understood = ref('');
 const UNDERSTOOD_MS = 6000;
@@ -48,13 +47,16 @@ const shown = computed(() => {
   if (modelValue === null) return '';
   return (breath === null ? undefined : inBreaths(modelValue, breath)) ?? editableClock(modelValue);
 });
-watch(
-  shown,
-  (text) => {
-    typed.value = text;
-    reason.value = '';
-  },
-  { immediate: true },
+const {
+  id,
+  typed,
+  reason,
+  problem: shownProblem,
+  aria,
+  reasonId,
+} = useTyped(
+  () => shown.value,
+  () => problem,
 );
 
 function read(text: string): ReturnType<typeof parseDuration> {
@@ -93,24 +95,24 @@ function nudge(by: number): void {
 </script>
 
 <template>
-  <span class="field" :class="{ large, bad: shownProblem !== '' }">
+  <span class="field" :class="{ large }">
     <label :for="id" :class="{ 'sr-only': hideLabel }">{{ label }}</label>
-    <input
+    <InputText
       :id="id"
       v-model="typed"
-      type="text"
+      size="small"
       inputmode="text"
       autocomplete="off"
       :placeholder="placeholder"
-      :aria-invalid="shownProblem !== ''"
-      :aria-describedby="shownProblem === '' ? undefined : `${id}-reason`"
+      :invalid="shownProblem !== ''"
+      v-bind="aria"
       @change="commit"
       @keydown.enter="commit"
       @keydown.up.prevent="nudge($event.shiftKey ? 60 : 15)"
       @keydown.down.prevent="nudge($event.shiftKey ? -60 : -15)"
     />
     <span v-if="shownProblem === '' && understood !== ''" class="understood" role="status">{{ understood }}</span>
-    <span v-if="shownProblem !== ''" :id="`${id}-reason`" class="field-reason" role="alert">{{ shownProblem }}</span>
+    <FieldReason v-if="shownProblem !== ''" :id="reasonId" floating>{{ shownProblem }}</FieldReason>
   </span>
 </template>
 
@@ -128,12 +130,10 @@ input {
   width: 72px;
   height: 28px;
   padding: 0 6px;
-  border: 1px solid transparent;
+  border-color: transparent;
   border-bottom-color: var(--line-strong);
   border-radius: 3px;
   background: none;
-  color: var(--ink);
-  font: inherit;
   font-variant-numeric: tabular-nums;
 }
 .understood {
@@ -146,10 +146,10 @@ input::placeholder {
   color: var(--ink-3);
   opacity: 1;
 }
-input:hover {
+input:hover:not(.p-invalid) {
   border-color: var(--line-strong);
 }
-.bad input {
+input.p-invalid {
   border-color: var(--caution);
 }
 .large {

@@ -1,6 +1,7 @@
 /** @jest-environment ./tests/support/jsdom.js */
 import { afterEach, beforeEach, describe, expect, jest, test } from '@jest/globals';
 import { enableAutoUnmount, mount, type VueWrapper } from '@vue/test-utils';
+import '../../../tests/support/components';
 import NumberField from './NumberField.vue';
 import TextField from './TextField.vue';
 import TimeField from './TimeField.vue';

@@ -4,6 +4,7 @@ import { linkedCounts, QUARTERS, ratioInWords, readCounts, type Quarter, type Ra
 import NumberField from '../../ui/fields/NumberField.vue';
 import TextField from '../../ui/fields/TextField.vue';
 import WaveEditor from './WaveEditor.vue';
+import CheckField from '../../ui/fields/CheckField.vue';
 
 /** The counts of a breath: as a wave, as four fields that may keep their ratio, and typed as one. */
 const { counts, accept } = defineProps<{
@@ -52,7 +53,7 @@ const ratio = computed(() => ratioInWords(counts).replaceAll(' : ', '-'));
         :model-value="counts[quarter]"
         :accept="setOne(quarter)"
       />
-      <label class="link small"><input v-model="linked" type="checkbox" /> keep the ratio</label>
+      <CheckField v-model="linked" class="link small" label="keep the ratio" />
       <TextField class="ratio" label="as a ratio" placeholder="1:4:2" :model-value="ratio" :accept="setRatio" />
     </div>
     <p v-if="confirming" class="ask" role="alert">

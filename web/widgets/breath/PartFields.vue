@@ -3,8 +3,9 @@ import { computed, ref } from 'vue';
 import type { BreathLock, BreathPart, BreathPlace, RecoverPart } from '#core/breath';
 import IconButton from '../../ui/IconButton.vue';
 import NumberField from '../../ui/fields/NumberField.vue';
-import PickField from '../../ui/fields/PickField.vue';
+import SelectField from '../../ui/fields/SelectField.vue';
 import { LOCK_OPTIONS, PART_TITLES, PLACE_OPTIONS, SOUND_OPTIONS, THROUGH_OPTIONS } from './options';
+import CheckField from '../../ui/fields/CheckField.vue';
 
 /** One part of a round besides its counts: where the breath passes, its sound, its place, its locks, its pace. */
 const { part, number, only, accept } = defineProps<{
@@ -44,13 +45,13 @@ const RECOVER: Record<'seconds' | 'cycles', RecoverPart['for']> = {
   <div class="part" role="group" :aria-label="title">
     <span class="title small">{{ title }}</span>
     <template v-if="part.kind === 'cycle'">
-      <PickField
+      <SelectField
         :model-value="part.inThrough"
         label="in by"
         :options="THROUGH_OPTIONS"
         @update:model-value="pick({ inThrough: $event })"
       />
-      <PickField
+      <SelectField
         :model-value="part.outThrough"
         label="out by"
         :options="THROUGH_OPTIONS"
@@ -64,7 +65,7 @@ const RECOVER: Record<'seconds' | 'cycles', RecoverPart['for']> = {
         :model-value="part.secondsPerCycle"
         :accept="(secondsPerCycle) => put({ secondsPerCycle })"
       />
-      <PickField
+      <SelectField
         :model-value="part.through"
         label="by"
         :options="THROUGH_OPTIONS"
@@ -72,14 +73,14 @@ const RECOVER: Record<'seconds' | 'cycles', RecoverPart['for']> = {
       />
     </template>
     <template v-else-if="part.kind === 'strokes'">
-      <NumberField label="strokes" :model-value="part.count" :accept="(count) => put({ count })" />
+      <NumberField label="pumps" :model-value="part.count" :accept="(count) => put({ count })" />
       <NumberField
         label="a minute"
         :step="5"
         :model-value="part.perMinute"
         :accept="(perMinute) => put({ perMinute })"
       />
-      <PickField
+      <SelectField
         :model-value="part.active"
         label="strong"
         :options="[
@@ -88,7 +89,7 @@ const RECOVER: Record<'seconds' | 'cycles', RecoverPart['for']> = {
         ]"
         @update:model-value="pick({ active: $event })"
       />
-      <PickField
+      <SelectField
         :model-value="part.through"
         label="by"
         :options="THROUGH_OPTIONS"
@@ -96,7 +97,7 @@ const RECOVER: Record<'seconds' | 'cycles', RecoverPart['for']> = {
       />
     </template>
     <template v-else-if="part.kind === 'retention'">
-      <PickField
+      <SelectField
         :model-value="part.held"
         label="held"
         :options="[
@@ -111,13 +112,15 @@ const RECOVER: Record<'seconds' | 'cycles', RecoverPart['for']> = {
         :accept="(seconds) => put({ seconds })"
       />
       <NumberField label="pulses" :model-value="part.pulses" :accept="(pulses) => put({ pulses })" />
-      <label class="check small"
-        ><input type="checkbox" :checked="part.asLongAsEasy" @change="pick({ asLongAsEasy: !part.asLongAsEasy })" /> as
-        long as easy</label
-      >
+      <CheckField
+        class="small"
+        label="as long as easy"
+        :model-value="part.asLongAsEasy"
+        @update:model-value="(asLongAsEasy) => pick({ asLongAsEasy })"
+      />
     </template>
     <template v-else>
-      <PickField
+      <SelectField
         :model-value="part.for.kind"
         label="for"
         :options="[
@@ -142,18 +145,23 @@ const RECOVER: Record<'seconds' | 'cycles', RecoverPart['for']> = {
       </template>
     </template>
     <template v-if="part.kind === 'cycle' || part.kind === 'ownPace'">
-      <PickField
+      <SelectField
         :model-value="part.sound"
         label="sound"
         :options="SOUND_OPTIONS"
         @update:model-value="pick({ sound: $event })"
       />
-      <PickField v-model="place" label="felt" :options="PLACE_OPTIONS" />
+      <SelectField v-model="place" label="felt" :options="PLACE_OPTIONS" />
     </template>
     <span v-if="'locks' in part" class="locks">
-      <label v-for="{ value, label } in LOCK_OPTIONS" :key="value" class="check small">
-        <input type="checkbox" :checked="part.locks.includes(value)" @change="toggleLock(value)" /> {{ label }}
-      </label>
+      <CheckField
+        v-for="{ value, label } in LOCK_OPTIONS"
+        :key="value"
+        class="small"
+        :label="label"
+        :model-value="part.locks.includes(value)"
+        @update:model-value="toggleLock(value)"
+      />
     </span>
     <p v-if="reason" class="small caution" role="alert">{{ reason }}</p>
     <IconButton v-if="!only" icon="remove" :label="`Remove part ${number}`" :size="14" @click="accept(null)" />

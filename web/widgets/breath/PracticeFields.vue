@@ -44,7 +44,7 @@ function take(preset: Preset): void {
       <BeatFields :count-seconds="practice.countSeconds" :accept="(countSeconds) => put({ countSeconds })" />
     </template>
     <p v-if="presets.length > 0" class="presets small">
-      <span class="quiet">Begin with</span>
+      <span class="quiet">Start from</span>
       <button v-for="preset in presets" :key="preset.name" type="button" class="link-button" @click="take(preset)">
         {{ preset.name }}
       </button>

@@ -2,7 +2,7 @@
 import { computed } from 'vue';
 import { QUARTERS, QUARTER_NAMES, type CyclePart, type Quarter, type Ramp } from '#core/breath';
 import NumberField from '../../ui/fields/NumberField.vue';
-import PickField from '../../ui/fields/PickField.vue';
+import SelectField from '../../ui/fields/SelectField.vue';
 
 /** What changes over the rounds of a set: one quarter of the breath, up or down, in whole counts or in tenths. */
 const { ramp, part, rounds, accept } = defineProps<{
@@ -32,7 +32,7 @@ const steps = computed({
 
 <template>
   <span class="ramp">
-    <PickField v-model="of" label="over the rounds" :options="OPTIONS" />
+    <SelectField v-model="of" label="over the rounds" :options="OPTIONS" />
     <template v-if="ramp">
       <span class="small quiet">goes from {{ part[ramp.of] }} to</span>
       <NumberField
@@ -42,7 +42,7 @@ const steps = computed({
         :model-value="ramp.to"
         :accept="(to) => accept({ ...ramp, to })"
       />
-      <PickField
+      <SelectField
         v-model="steps"
         hide-label
         label="In which steps"

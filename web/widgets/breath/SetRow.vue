@@ -17,7 +17,7 @@ import { clockOfMs } from '#core/time';
 import AppIcon from '../../ui/AppIcon.vue';
 import IconButton from '../../ui/IconButton.vue';
 import NumberField from '../../ui/fields/NumberField.vue';
-import PickField from '../../ui/fields/PickField.vue';
+import SelectField from '../../ui/fields/SelectField.vue';
 import TextField from '../../ui/fields/TextField.vue';
 import TimeField from '../../ui/fields/TimeField.vue';
 import CountFields from './CountFields.vue';
@@ -102,13 +102,13 @@ const setRounds = (rounds: number): string | undefined => put({ rounds, ramp: ro
       </div>
       <p v-if="reason" class="small caution" role="alert">{{ reason }}</p>
       <div class="line">
-        <PickField v-model="adding" hide-label label="Add a part" :options="ADD_OPTIONS" />
+        <SelectField v-model="adding" hide-label label="Add a part" :options="ADD_OPTIONS" />
         <TimeField
           label="rest after it"
           :model-value="set.restSeconds"
           :accept="(seconds) => put({ restSeconds: seconds ?? 0 })"
         />
-        <PickField
+        <SelectField
           :model-value="set.eyes"
           hide-label
           :label="`Eyes in set ${number}`"
@@ -134,8 +134,8 @@ const setRounds = (rounds: number): string | undefined => put({ rounds, ramp: ro
         <TextField
           class="says"
           hide-label
-          :label="`RunAnnotations with set ${number}`"
-          placeholder="What is said with it"
+          :label="`Words for set ${number}`"
+          placeholder="What to say"
           :model-value="set.says"
           :accept="(says) => put({ says })"
         />

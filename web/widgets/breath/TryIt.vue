@@ -114,8 +114,8 @@ onBeforeUnmount(() => sounds.close());
       :paused="began === undefined"
     />
     <footer>
-      <Button autofocus :label="over ? 'Once more' : began === undefined ? 'Go on' : 'Pause'" @click="toggle" />
-      <Button label="From the beginning" outlined @click="again" />
+      <Button autofocus :label="over ? 'Again' : began === undefined ? 'Resume' : 'Pause'" @click="toggle" />
+      <Button label="From the start" outlined @click="again" />
       <span class="quiet">{{ clockOfMs(totalMs - atMs) }} to go</span>
       <details>
         <summary class="small">Tones</summary>

@@ -25,7 +25,7 @@ export const EYES_OPTIONS = [
 export const PART_TITLES: Record<PartKind, string> = {
   cycle: 'Counted breath',
   ownPace: 'Own pace',
-  strokes: 'Strokes',
+  strokes: 'Pumps',
   retention: 'Hold',
   recover: 'Recover',
 };

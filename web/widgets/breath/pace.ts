@@ -16,7 +16,7 @@ export function breathWord(phase: TonedPhase): string {
     case 'ownPace':
       return 'Own pace';
     case 'strokes':
-      return 'Strokes';
+      return 'Pumps';
     case 'retention':
       return phase.held === 'full' ? 'Hold full' : 'Hold empty';
     case 'recover':

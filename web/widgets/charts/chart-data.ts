@@ -55,14 +55,14 @@ export const plannedChart = (runs: ReturnType<typeof plannedAndDone>, tone: Tone
   ],
 });
 
-export const TRANSITION_WORDS = { setUp: 'set-up, change of sides', entries: 'way in, way out', talk: 'talk' };
+export const TRANSITION_WORDS = { setUp: 'set-up, change of sides', entries: 'getting in, coming out', talk: 'talk' };
 
-/** Seconds of one set-up, way and talk: as it goes as fill, planned as outline. */
+/** Seconds of one set-up, way and talk: actual as fill, planned as outline. */
 export const transitionTimesChart = (parts: ReturnType<typeof transitionTimes>, tone: Tone): ChartData => ({
   labels: parts.map(({ what }) => TRANSITION_WORDS[what]),
   datasets: [
     filled(
-      'as it goes',
+      'actual',
       parts.map(({ doneMs }) => Math.round(doneMs / 1000)),
       tone('both'),
     ),
@@ -107,7 +107,7 @@ export const breathChart = (sessions: ReturnType<typeof breathBySession>, tone: 
       spanGaps: true,
     },
     {
-      label: 'slowest breath, a minute',
+      label: 'slowest breathing, per minute',
       data: sessions.map(({ slowestRate }) => (slowestRate === null ? null : Math.round(slowestRate * 10) / 10)),
       borderColor: tone('ink'),
       backgroundColor: tone('ink'),

@@ -53,7 +53,7 @@ async function choose(choice: Resolution): Promise<void> {
     <p>
       Choose which version counts where both changed the same thing. What only one of them changed stays.
       <template v-if="keepsCopy">The other version is kept as a {{ noun }} of its own.</template>
-      <template v-else>Undo brings the other one back.</template>
+      <template v-else>Undo brings the other version back.</template>
     </p>
     <slot name="differences" />
     <section>

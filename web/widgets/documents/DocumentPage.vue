@@ -6,11 +6,12 @@ import DocumentStatus from './DocumentStatus.vue';
 import TextField from '../../ui/fields/TextField.vue';
 import { useUndoKeys } from '../../ui/use-undo-keys';
 import type { SyncedDocument } from '../../sync/synced-document';
+import { usePageTitle } from '../../ui/page-title';
 
 /**
  * The page of one document that is saved as it is changed: its name as the heading, undo, the bin, and what went wrong.
  */
-const { synced, name, rename } = defineProps<{
+const { synced, name, rename, backLabel } = defineProps<{
   synced: Pick<
     SyncedDocument<object>,
     | 'isLoaded'
@@ -36,6 +37,7 @@ const { synced, name, rename } = defineProps<{
 const emit = defineEmits<{ remove: []; bringBack: [] }>();
 const { isLoaded, isMissing, isSaving, trouble, conflict, canUndo, canRedo, undo, redo, load, save, resolve } = synced;
 useUndoKeys(undo, redo);
+usePageTitle(() => [name, backLabel]);
 </script>
 
 <template>
@@ -47,16 +49,16 @@ useUndoKeys(undo, redo);
       <slot name="head" />
       <IconButton icon="undo" label="Undo" hint="Undo (Ctrl Z)" :disabled="!canUndo" @click="undo" />
       <IconButton icon="redo" label="Redo" hint="Redo (Ctrl Shift Z)" :disabled="!canRedo" @click="redo" />
-      <IconButton icon="remove" label="Delete" hint="Into the bin for 30 days" @click="emit('remove')" />
+      <IconButton icon="delete" label="Delete" hint="To the bin, for 30 days" @click="emit('remove')" />
     </header>
     <DocumentStatus :noun="noun" :trouble="trouble" :conflict="conflict" :resolve="resolve" @save="save" />
     <slot />
   </main>
   <main v-else class="document">
-    <h1>{{ isMissing ? 'Not here' : backLabel }}</h1>
+    <h1>{{ isMissing ? 'Could not be found' : backLabel }}</h1>
     <p v-if="isMissing">
-      This {{ noun }} is not here any more.
-      <button type="button" class="link-button" @click="emit('bringBack')">Take back from the bin</button> or
+      This {{ noun }} could not be found. It may be in the bin.
+      <button type="button" class="link-button" @click="emit('bringBack')">Restore</button> or
       <RouterLink :to="backTo">back to {{ backLabel.toLowerCase() }}</RouterLink
       >.
     </p>

@@ -15,7 +15,7 @@ const emit = defineEmits<{ save: [] }>();
 
 <template>
   <p v-if="trouble" class="caution strong" role="alert">
-    {{ trouble }} What you changed is still here.
+    {{ trouble }} Your changes are still here.
     <button type="button" class="link-button" @click="emit('save')">Save again</button>
   </p>
   <ConflictDialog :conflict="conflict" :noun="noun" :resolve="resolve" />

@@ -5,6 +5,7 @@ import { useDeviceSettings } from '../../state/device-settings';
 import { usePeople } from '../../state/people';
 import { useScreening } from '../../state/screening';
 import BodySliders from './BodySliders.vue';
+import { heightInWords } from '../../ui/lengths';
 
 /** For which body heights are measured and the figure is drawn: its height, and how far it folds and opens. */
 const settings = useDeviceSettings();
@@ -12,7 +13,7 @@ const people = usePeople();
 const screening = useScreening();
 const KNOWN: readonly { label: string; flexibility: Flexibility }[] = [
   { label: 'stiff', flexibility: STIFF },
-  { label: 'ordinary', flexibility: ORDINARY },
+  { label: 'average flexibility', flexibility: ORDINARY },
   { label: 'supple', flexibility: SUPPLE },
 ];
 const same = (a: Flexibility, b: Flexibility): boolean =>
@@ -34,7 +35,7 @@ const bodies = computed(() =>
 const summary = computed(() => {
   const { statureCm, flexibility } = settings.body;
   const known = KNOWN.find((one) => same(one.flexibility, flexibility));
-  return `${statureCm} cm, ${known?.label ?? 'as set'}`;
+  return `${heightInWords(statureCm)}, ${known?.label ?? 'as set'}`;
 });
 </script>
 

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import Slider from 'primevue/slider';
 import { MAX_HEIGHT_CM, MIN_HEIGHT_CM, ORDINARY, REFERENCE_HEIGHT_CM, type Flexibility } from '#core/body';
+import { heightInWords } from '../../ui/lengths';
 
 /** The body a figure is drawn for: height and three measures of flexibility. */
 const statureCm = defineModel<number>('statureCm', { required: true });
@@ -13,7 +14,7 @@ const MEASURES = [
   { key: 'shoulder', label: 'Shoulder', least: 110, most: 180, says: 'arm lifted overhead' },
 ] as const;
 
-function setStature(value: number | number[]): void {
+function setHeight(value: number | number[]): void {
   emit('moving', true);
   statureCm.value = Number(value);
 }
@@ -30,16 +31,16 @@ function reset(): void {
 <template>
   <div class="sliders">
     <div class="slider">
-      <span id="stature-label">Stature</span>
+      <span id="height-label">Height</span>
       <Slider
         :model-value="statureCm"
         :min="MIN_HEIGHT_CM"
         :max="MAX_HEIGHT_CM"
-        aria-labelledby="stature-label"
-        @update:model-value="setStature"
+        aria-labelledby="height-label"
+        @update:model-value="setHeight"
         @slideend="emit('moving', false)"
       />
-      <strong>{{ statureCm }} cm</strong>
+      <strong>{{ heightInWords(statureCm) }}</strong>
     </div>
     <div v-for="{ key, label, least, most, says } in MEASURES" :key="key" class="slider" :title="says">
       <span :id="`${key}-label`">{{ label }}</span>

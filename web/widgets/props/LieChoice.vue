@@ -8,7 +8,7 @@ const LIES = (['lengthwise', 'crosswise'] as const).map((value) => ({ value, lab
 </script>
 
 <template>
-  <ChoiceField v-model="lie" label="Lie" :options="LIES">
+  <ChoiceField v-model="lie" label="Direction" :options="LIES">
     <template #default="{ value }">
       <svg width="26" height="16" viewBox="0 0 26 16" aria-hidden="true">
         <rect class="mat" x=".5" y="2.5" width="25" height="11" rx="1.5" />

@@ -18,7 +18,6 @@ import {
   type SetUpRow,
   type Stack,
 } from '#core/props';
-import AppIcon from '../../ui/AppIcon.vue';
 import NumberField from '../../ui/fields/NumberField.vue';
 import TextField from '../../ui/fields/TextField.vue';
 import IconButton from '../../ui/IconButton.vue';
@@ -26,6 +25,10 @@ import { usePlaces } from '../../state/places';
 import FaceChoice from './FaceChoice.vue';
 import SuggestedHeight from './SuggestedHeight.vue';
 import LieChoice from './LieChoice.vue';
+import SelectField from '../../ui/fields/SelectField.vue';
+import CheckField from '../../ui/fields/CheckField.vue';
+import LengthField from '../../ui/fields/LengthField.vue';
+import { lengthInWords } from '../../ui/lengths';
 
 /**
  * One row of a set-up: how many of which prop, in which fold, how it lies, where, on which side, and how high it should
@@ -72,71 +75,73 @@ function changeState(state: string, face: CustomFace | undefined): void {
 }
 const height = computed(() => {
   const cm = stackHeightCm(row, row.count);
-  return cm >= 3 ? `${Math.round(cm)} cm` : '';
+  return cm >= 3 ? lengthInWords(cm) : '';
 });
 const hasFaces = computed(() => Object.keys(propKind(row.kind).states).length + facesOf(row.kind).length > 1);
 const measured = computed(() => position !== undefined && MEASURED_PLACES.includes(row.place));
 const isLoop = computed(() => row.kind === 'strap' && row.state === 'loop');
 const USUAL_LOOP_CM = 120;
-const value = (event: Event): string => (event.target as HTMLSelectElement).value;
+const PLACES = Object.entries(PROP_PLACES).map(([place, words]) => ({ value: place as PropPlace, label: words }));
+const PROP_SIDES = [
+  { value: 'centre', label: 'middle' },
+  { value: 'left', label: 'left' },
+  { value: 'right', label: 'right' },
+  { value: 'each', label: 'each side' },
+] as const;
+const asChoices = (kinds: readonly PropKind[]) => kinds.map((kind) => ({ value: kind, label: propKind(kind).label }));
+const kinds = computed(() => [
+  { label: 'Props', items: asChoices(PROP_KIND_NAMES) },
+  ...(ownKinds.value.length > 0 ? [{ label: 'Custom', items: asChoices(ownKinds.value) }] : []),
+]);
 </script>
 
 <template>
   <li :title="row.why || undefined">
-    <input
+    <NumberField
       class="count"
-      type="number"
-      min="1"
-      max="12"
-      :value="row.count"
-      :aria-label="`How many, ${label}`"
-      @change="change({ count: Number(value($event)) })"
+      hide-label
+      :label="`How many, ${label}`"
+      :model-value="row.count"
+      :accept="(count) => accept({ ...row, count })"
     />
-    <select :value="row.kind" aria-label="Prop" class="kind" @change="changeKind(value($event) as PropKind)">
-      <option v-for="kind in PROP_KIND_NAMES" :key="kind" :value="kind">{{ propKind(kind).label }}</option>
-      <optgroup v-if="ownKinds.length > 0" label="your own">
-        <option v-for="kind in ownKinds" :key="kind" :value="kind">{{ propKind(kind).label }}</option>
-      </optgroup>
-    </select>
+    <SelectField
+      class="kind"
+      hide-label
+      label="Prop"
+      :groups="kinds"
+      :model-value="row.kind"
+      @update:model-value="(kind) => changeKind(kind)"
+    />
     <FaceChoice v-if="hasFaces" :kind="row.kind" :state="row.state" :faces="facesOf(row.kind)" @choose="changeState" />
     <span v-else />
     <span class="small quiet cm">{{ height }}</span>
     <IconButton icon="remove" :label="`Remove ${label}`" :size="14" @click="emit('remove')" />
     <div class="where">
-      <select
-        :value="row.place"
-        aria-label="Place"
+      <SelectField
         class="place"
-        @change="change({ place: value($event) as PropPlace })"
-      >
-        <option v-for="(words, place) in PROP_PLACES" :key="place" :value="place">{{ words }}</option>
-      </select>
+        hide-label
+        label="Place"
+        :options="PLACES"
+        :model-value="row.place"
+        @update:model-value="(place) => change({ place })"
+      />
       <LieChoice :model-value="row.lie" @update:model-value="(lie) => change({ lie })" />
-      <select
-        :value="row.side"
-        :aria-label="twoSided ? 'Side while the left side is held' : 'Side'"
-        @change="change({ side: value($event) as SetUpRow['side'] })"
-      >
-        <option value="centre">middle</option>
-        <option value="left">left</option>
-        <option value="right">right</option>
-        <option value="each">each side</option>
-      </select>
-      <label
+      <SelectField
+        hide-label
+        :label="twoSided ? 'Side while the left side is held' : 'Side'"
+        :options="PROP_SIDES"
+        :model-value="row.side"
+        @update:model-value="(side) => change({ side })"
+      />
+      <CheckField
         v-if="twoSided && (row.side === 'left' || row.side === 'right')"
-        class="small quiet mirror"
-        title="Moves to the other side at the change"
-      >
-        <input
-          type="checkbox"
-          :checked="row.mirror"
-          aria-label="Moves to the other side at the change"
-          @change="change({ mirror: !row.mirror })"
-        />
-        <AppIcon name="swap" :size="14" /> changes sides
-      </label>
+        class="small quiet"
+        label="moves to the other side"
+        :model-value="row.mirror"
+        @update:model-value="(mirror) => change({ mirror })"
+      />
       <button v-if="measured" type="button" class="link-button small ask" :aria-expanded="asks" @click="asks = !asks">
-        how high?
+        suggested height
       </button>
       <button
         v-if="!withWhy"
@@ -146,23 +151,20 @@ const value = (event: Event): string => (event.target as HTMLSelectElement).valu
         :aria-expanded="more"
         @click="more = !more"
       >
-        {{ row.optional ? 'if wished' : 'why' }}
+        {{ row.optional ? 'optional' : 'why' }}
       </button>
     </div>
     <div v-if="isLoop" class="loop small">
-      <label
-        ><input
-          type="checkbox"
-          :checked="row.loopCm !== undefined"
-          @change="change({ loopCm: row.loopCm === undefined ? USUAL_LOOP_CM : undefined })"
-        />
-        a loop of
-      </label>
-      <NumberField
+      <CheckField
+        label="a loop of"
+        :model-value="row.loopCm !== undefined"
+        @update:model-value="(measured) => change({ loopCm: measured ? USUAL_LOOP_CM : undefined })"
+      />
+      <LengthField
         v-if="row.loopCm !== undefined"
         hide-label
         label="Length of the loop"
-        unit="cm round"
+        after="round"
         :step="5"
         :model-value="row.loopCm"
         :accept="(loopCm) => accept({ ...row, loopCm })"
@@ -186,15 +188,12 @@ const value = (event: Event): string => (event.target as HTMLSelectElement).valu
         :model-value="row.why"
         :accept="(why) => accept({ ...row, why })"
       />
-      <label class="small quiet mirror">
-        <input
-          type="checkbox"
-          :checked="row.optional"
-          :aria-label="`${label} if wished`"
-          @change="change({ optional: !row.optional })"
-        />
-        if wished
-      </label>
+      <CheckField
+        class="small quiet"
+        :model-value="row.optional"
+        @update:model-value="(optional) => change({ optional })"
+        ><span class="sr-only">{{ label }} </span>optional</CheckField
+      >
     </div>
     <p v-if="trouble" class="caution small wide" role="alert">{{ trouble }}</p>
   </li>
@@ -242,11 +241,10 @@ li {
   margin-left: auto;
   padding: 2px 0;
 }
-select,
-.count {
+li > .select {
   min-width: 0;
 }
-.kind {
+.kind :deep(.p-select-label) {
   font-weight: 600;
 }
 .cm {
@@ -262,19 +260,7 @@ select,
   align-items: center;
   white-space: nowrap;
 }
-.count {
-  height: 26px;
-  padding: 0 4px;
-  border: 1px solid transparent;
-  border-bottom-color: var(--line-strong);
-  border-radius: 3px;
-  background: none;
-  color: var(--ink);
-  font: inherit;
-}
-@media (pointer: coarse) {
-  .count {
-    height: 44px;
-  }
+.count :deep(input) {
+  width: 100%;
 }
 </style>

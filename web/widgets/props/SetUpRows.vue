@@ -14,6 +14,7 @@ import {
 import { newId } from '../../client/new-id';
 import SetUpRowFields from './SetUpRowFields.vue';
 import FieldGroup from '../../ui/fields/FieldGroup.vue';
+import SelectField from '../../ui/fields/SelectField.vue';
 
 /** A set-up as rows: which prop, in which fold, how it lies, where, on which side, how many, how high. */
 const {
@@ -59,24 +60,28 @@ const acceptRow =
     accept(setUp.map((other) => (other === row ? next : other)));
 const stack = (row: SetUpRow, chosen: Stack): void => put(withStack(setUp, row, chosen, newId));
 const addRow = (): void => put([...setUp, rowFor('blanket', 'head', 'centre', newId())]);
-function take(event: Event): void {
-  const select = event.target as HTMLSelectElement;
-  const chosen = ready.find(({ id }) => id === select.value);
+function take(from: string): void {
+  const chosen = ready.find(({ id }) => id === from);
   if (chosen) put(chosen.items.map((row) => ({ ...row })));
-  select.value = '';
 }
 </script>
 
 <template>
   <FieldGroup :title="title" :says="says" add="Add a prop" @add="addRow">
     <template #head>
-      <select v-if="ready.length > 0" class="ready small" aria-label="Take a set-up from the library" @change="take">
-        <option value="">from the library…</option>
-        <option v-for="named in ready" :key="named.id" :value="named.id">{{ named.name }}</option>
-      </select>
+      <SelectField
+        v-if="ready.length > 0"
+        class="ready small"
+        hide-label
+        label="Choose a library set-up"
+        placeholder="choose a library set-up"
+        :options="ready.map(({ id, name }) => ({ value: id, label: name }))"
+        :model-value="null"
+        @update:model-value="take"
+      />
     </template>
     <slot />
-    <ul v-if="moves.length > 0" class="moves small" aria-label="Moves to here">
+    <ul v-if="moves.length > 0" class="moves small" aria-label="Prop changes before this">
       <li v-for="{ sort, says: what } in moves" :key="sort + what">
         <span class="quiet">{{ SORTS[sort] }}</span> {{ what }}
       </li>
@@ -102,8 +107,8 @@ function take(event: Event): void {
 </template>
 
 <style scoped>
-.ready {
-  max-width: 150px;
+.ready :deep(.p-select) {
+  max-width: 210px;
 }
 .moves {
   padding: 0 0 4px;

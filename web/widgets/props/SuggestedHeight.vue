@@ -18,6 +18,7 @@ import {
 import { askSuggestedHeight } from '../figures/figures';
 import { usePlaces } from '../../state/places';
 import { useDeviceSettings } from '../../state/device-settings';
+import { lengthInWords, lengthsInWords, withLengths } from '../../ui/lengths';
 
 /** How high what lies at a place should be for the chosen body, and stacks that come to it; one press takes one. */
 const { position, setUp, row, atHand } = defineProps<{
@@ -71,22 +72,21 @@ const stacks = computed(() => {
   const { lowCm, highCm } = high.value;
   return stackFor((lowCm + highCm) / 2, (highCm - lowCm) / 2 + NEAR_CM, free.value, MOST, places.ownKinds);
 });
-const cm = (value: number): string => String(Math.round(value));
 const range = computed(() => {
   if (!high.value) return '';
   const { lowCm, highCm } = high.value;
   if (highCm === 0) return 'Nothing is needed here';
-  if (cm(lowCm) === cm(highCm)) return `${cm(highCm)} cm`;
-  return lowCm < 0.5 ? `up to ${cm(highCm)} cm` : `${cm(lowCm)} to ${cm(highCm)} cm`;
+  return lowCm < 0.5 ? `up to ${lengthInWords(highCm)}` : lengthsInWords(lowCm, highCm);
 });
 const judged = computed(() => {
   if (!high.value) return '';
   const { lowCm, highCm, nowCm } = high.value;
   // Computed from the rounded numbers, so that they add up.
   const [low, most, now] = [lowCm, highCm, nowCm].map(Math.round) as [number, number, number];
-  if (nowCm < lowCm - NEAR_CM) return `now ${now} cm, ${Math.max(1, low - now)} too low`;
-  if (nowCm > highCm + NEAR_CM) return `now ${now} cm, ${Math.max(1, now - most)} too high`;
-  return `now ${now} cm, right`;
+  const shown = `now ${lengthInWords(now)}`;
+  if (nowCm < lowCm - NEAR_CM) return `${shown}, ${lengthInWords(Math.max(1, low - now))} too low`;
+  if (nowCm > highCm + NEAR_CM) return `${shown}, ${lengthInWords(Math.max(1, now - most))} too high`;
+  return `${shown}, right`;
 });
 const isRight = computed(() => judged.value.endsWith('right'));
 function stackInWords({ pieces, heightCm }: Stack): string {
@@ -100,11 +100,11 @@ function stackInWords({ pieces, heightCm }: Stack): string {
     const label = Object.keys(propKind(kind).states).length > 1 ? ` ${propState(kind, fold)?.label}` : '';
     return `${count === 1 ? propKind(kind).label : pieceCount(kind, count)}${label}`;
   });
-  return `${alikeInWords.join(', then ')}: ${cm(heightCm)} cm`;
+  return `${alikeInWords.join(', then ')}: ${lengthInWords(heightCm)}`;
 }
 const ruleSays = computed(() => {
   const says = high.value ? HEIGHT_RULES[high.value.rule].says : '';
-  return says.charAt(0).toUpperCase() + says.slice(1);
+  return withLengths(says.charAt(0).toUpperCase() + says.slice(1));
 });
 const canStack = computed(() => isStacked(row.kind));
 </script>
@@ -113,11 +113,11 @@ const canStack = computed(() => isStacked(row.kind));
   <div class="how-high small" aria-live="polite">
     <p v-if="state === 'asking'" class="quiet">Measuring the figure…</p>
     <p v-else-if="state === 'trouble'" class="caution">This figure cannot be measured.</p>
-    <p v-else-if="state === 'unknown'" class="quiet">No rule tells the height here; go by what is comfortable.</p>
+    <p v-else-if="state === 'unknown'" class="quiet">There is no suggested height here; go by what is comfortable.</p>
     <template v-else-if="high">
       <p>
         <strong>{{ range }}</strong>
-        <template v-if="high.highCm > 0"> with the body on it; </template><template v-else>; </template>
+        <template v-if="high.highCm > 0"> under the body’s weight; </template><template v-else>; </template>
         <span :class="{ caution: !isRight, strong: !isRight }">{{ judged }}</span>.
         <span class="quiet">{{ ruleSays }}.</span>
       </p>
@@ -128,7 +128,7 @@ const canStack = computed(() => isStacked(row.kind));
           </button>
         </li>
         <li v-if="stacks.length === 0 && high.highCm > 0" class="quiet">
-          Nothing {{ atHand ? 'each person can have there' : 'ordinary' }} stacks to that height.
+          Nothing {{ atHand ? 'each person can have here' : 'ordinary' }} stacks to that height.
         </li>
       </ul>
     </template>

@@ -31,7 +31,7 @@ describe('what is short, in words', () => {
   test('what is only wished is told as that, and is no trouble', () => {
     const wished = propRow('eyePillow', 'eyes', { optional: true });
     const [{ assignment }] = momentsOf([wished], 3) as [ReturnType<typeof momentsOf>[number]];
-    expect(assignment.unmet.map(unmetInWords)).toEqual(['3 eye pillows short, only if wished']);
+    expect(assignment.unmet.map(unmetInWords)).toEqual(['3 eye pillows short, optional']);
     expect(troubles([wished], 3)).toEqual([]);
   });
 });
@@ -48,7 +48,9 @@ describe('the wall, in words', () => {
   });
 
   test('none free, one shorter than a mat, nobody at it', () => {
-    expect(wallInWords(2, step([wall]), at(0))).toContain('but the loft has none free. Take a set-up without it');
+    expect(wallInWords(2, step([wall]), at(0))).toContain(
+      'but the loft has none free. Choose a set-up or a position that needs no wall',
+    );
     expect(wallInWords(2, step([wall]), at(50))).toContain('shorter than a mat is wide');
     expect(wallInWords(0, step([]), at(0))).toBe('');
     expect(troubles([wall], 2, at(0))).toHaveLength(1);

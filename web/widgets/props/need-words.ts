@@ -32,13 +32,13 @@ export function insteadInWords({ want, instead, pieces }: Given): string {
 
 /** `6 blankets, long half, short`; `10 eye pillows short, optional`. */
 export const unmetInWords = ({ want, pieces }: Unmet): string =>
-  `${pieces} ${wanted(want, pieces)} short${want.optional ? ', only if wished' : ''}`;
+  `${pieces} ${wanted(want, pieces)} short${want.optional ? ', optional' : ''}`;
 
 /** What is said of people at a wall where not all have room at once; empty if they do, or nobody needs it. */
 export function wallInWords(some: number, step: Step, place: Place): string {
   if (some === 0) return '';
   if (place.wallCm === 0)
-    return `${people(some)} at the wall, but ${place.name} has none free. Take a set-up without it, or a position that needs none.`;
+    return `${people(some)} at the wall, but ${place.name} has none free. Choose a set-up or a position that needs no wall.`;
   const atOnce = peopleAtWall(place);
   if (some <= atOnce) return '';
   const turns = wallTurns(some, atOnce);

@@ -2,7 +2,7 @@
 import { computed } from 'vue';
 import type { Plan } from '#core/plan';
 import type { Timeline } from '#core/timeline';
-import { ICONS } from '../../ui/icons';
+import AppIcon from '../../ui/AppIcon.vue';
 import { lockPlaces } from './layout';
 
 /**
@@ -29,7 +29,7 @@ const places = computed(() =>
   >
     <title>{{ locked ? 'Free' : 'Lock' }} {{ plan.steps[index]?.name }}</title>
     <rect width="24" height="22" />
-    <path :d="locked ? ICONS.lock : ICONS.unlock" transform="translate(4 2) scale(.9)" />
+    <AppIcon :name="locked ? 'lock' : 'unlock'" :size="16" x="4" y="3" />
   </g>
 </template>
 
@@ -40,16 +40,13 @@ const places = computed(() =>
 rect {
   fill: transparent;
 }
-path {
-  fill: none;
-  stroke: var(--ink-3);
-  stroke-width: 1.5;
+svg {
+  color: var(--ink-3);
 }
 .lock:hover rect {
   fill: var(--lit);
 }
-.locked path {
-  stroke: var(--ink);
-  stroke-width: 2;
+.locked svg {
+  color: var(--ink);
 }
 </style>

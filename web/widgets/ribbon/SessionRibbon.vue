@@ -101,7 +101,7 @@ const columns = computed(() =>
 const measure = computed(() => {
   const step = timeline.steps[pointed.value];
   if (!step || pointed.value === selected) return undefined;
-  const text = `${clockOfMs(step.endMs - step.startMs)} in all, ${clockOfMs(step.startMs)} to ${clockOfMs(step.endMs)}`;
+  const text = `${clockOfMs(step.endMs - step.startMs)} total, ${clockOfMs(step.startMs)} to ${clockOfMs(step.endMs)}`;
   const [from, to] = [x(step.startMs), x(step.endMs)];
   return { text, from, to, middle: Math.min(width.value - 90, Math.max(gutter.value + 90, (from + to) / 2)) };
 });

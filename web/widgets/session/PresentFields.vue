@@ -2,6 +2,7 @@
 import { computed } from 'vue';
 import { usePeople } from '../../state/people';
 import NumberField from '../../ui/fields/NumberField.vue';
+import CheckField from '../../ui/fields/CheckField.vue';
 
 /** Who is there: people by name, and how many besides. */
 const { people, others = null } = defineProps<{
@@ -35,10 +36,12 @@ function setOthers(count: number): string | undefined {
       <button v-for="{ id } in known" :key="id" type="button" :aria-pressed="people.includes(id)" @click="toggle(id)">
         {{ store.shown(id) }}
       </button>
-      <span v-if="gone > 0" class="quiet small">and {{ gone }} who {{ gone === 1 ? 'is' : 'are' }} no longer here</span>
-      <span v-if="store.people?.length === 0" class="quiet small">Nobody is under People yet.</span>
+      <span v-if="gone > 0" class="quiet small"
+        >and {{ gone }} who {{ gone === 1 ? 'is' : 'are' }} could not be found</span
+      >
+      <span v-if="store.people?.length === 0" class="quiet small">No people have been added yet.</span>
     </div>
-    <label v-if="known.length > 0" class="small quiet"><input v-model="store.showNames" type="checkbox" /> names</label>
+    <CheckField v-if="known.length > 0" v-model="store.showNames" class="small quiet" label="names" />
     <NumberField v-if="others !== null" label="and others" :model-value="others" :accept="setOthers" />
   </div>
 </template>

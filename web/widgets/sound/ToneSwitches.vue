@@ -8,7 +8,7 @@ const TONES: readonly { tone: ToneGroup; label: string }[] = [
   { tone: 'in', label: 'in, rising' },
   { tone: 'out', label: 'out, falling' },
   { tone: 'hold', label: 'holds and quiet breathing, softly' },
-  { tone: 'strokes', label: 'strokes and pulses' },
+  { tone: 'strokes', label: 'pumps and pulses' },
 ];
 </script>
 

@@ -6,6 +6,7 @@ import IconButton from '../../ui/IconButton.vue';
 import FieldGroup from '../../ui/fields/FieldGroup.vue';
 import TextField from '../../ui/fields/TextField.vue';
 import TimeField from '../../ui/fields/TimeField.vue';
+import SelectField from '../../ui/fields/SelectField.vue';
 
 /** What to say at which moment of a hold; and on which side, where the prompts say so. */
 interface Line {
@@ -28,6 +29,16 @@ const {
 }>();
 const emit = defineEmits<{ add: [] }>();
 
+const MOMENTS = [
+  { value: 'after', label: 'after' },
+  { value: 'half', label: 'half-way' },
+  { value: 'beforeEnd', label: 'before the end' },
+] as const;
+const ON_SIDES = [
+  { value: 'every', label: 'each side' },
+  { value: 'first', label: 'first side' },
+  { value: 'second', label: 'second side' },
+] as const;
 const trouble = ref('');
 /** Whether something is said on both sides that names one. */
 const namesSide = computed(
@@ -40,15 +51,14 @@ const namesSide = computed(
 const put = (lines: Line[]): string | undefined => accept(lines);
 const change = (prompt: Line, patch: Partial<Line>): string | undefined =>
   put(prompts.map((other) => (other === prompt ? { ...prompt, ...patch } : other)));
-function setKind(prompt: Line, event: Event): void {
-  const kind = (event.target as HTMLSelectElement).value as Moment['kind'];
+function setKind(prompt: Line, kind: Moment['kind']): void {
   const seconds = prompt.at.kind === 'half' ? 30 : prompt.at.seconds;
   trouble.value = change(prompt, { at: kind === 'half' ? { kind } : { kind, seconds } }) ?? '';
 }
 const setSeconds = (prompt: Line) => (seconds: number | null) =>
   prompt.at.kind === 'half' ? undefined : change(prompt, { at: { kind: prompt.at.kind, seconds: seconds ?? 0 } });
-function setOn(prompt: Line, event: Event): void {
-  trouble.value = change(prompt, { on: (event.target as HTMLSelectElement).value as Prompt['on'] }) ?? '';
+function setOn(prompt: Line, on: Prompt['on']): void {
+  trouble.value = change(prompt, { on }) ?? '';
 }
 </script>
 
@@ -56,11 +66,13 @@ function setOn(prompt: Line, event: Event): void {
   <FieldGroup title="Prompts" :says="prompts.length === 0 ? 'silence' : ''" add="Add a prompt" @add="emit('add')">
     <ul>
       <li v-for="(prompt, i) in prompts" :key="i">
-        <select :value="prompt.at.kind" :aria-label="`Moment of prompt ${i + 1}`" @change="setKind(prompt, $event)">
-          <option value="after">after</option>
-          <option value="half">half-way</option>
-          <option value="beforeEnd">before the end</option>
-        </select>
+        <SelectField
+          hide-label
+          :label="`Moment of prompt ${i + 1}`"
+          :options="MOMENTS"
+          :model-value="prompt.at.kind"
+          @update:model-value="(kind) => setKind(prompt, kind)"
+        />
         <TimeField
           v-if="prompt.at.kind !== 'half'"
           hide-label
@@ -77,16 +89,14 @@ function setOn(prompt: Line, event: Event): void {
           :problem="problem(i)"
           :accept="(text) => change(prompt, { text })"
         />
-        <select
+        <SelectField
           v-if="twoSided && prompt.on"
-          :value="prompt.on"
-          :aria-label="`On which side, prompt ${i + 1}`"
-          @change="setOn(prompt, $event)"
-        >
-          <option value="every">each side</option>
-          <option value="first">first side</option>
-          <option value="second">second side</option>
-        </select>
+          hide-label
+          :label="`On which side, prompt ${i + 1}`"
+          :options="ON_SIDES"
+          :model-value="prompt.on"
+          @update:model-value="(on) => setOn(prompt, on)"
+        />
         <span v-else />
         <IconButton
           icon="remove"
@@ -97,7 +107,7 @@ function setOn(prompt: Line, event: Event): void {
       </li>
     </ul>
     <p v-if="namesSide" class="small quiet">
-      Written for the left side: when the right side is held, “left” and “right” change places.
+      Written for the left side: on the right side, “left” and “right” are swapped.
     </p>
     <p v-if="trouble" class="caution small" role="alert">{{ trouble }}</p>
   </FieldGroup>

@@ -1,7 +1,9 @@
 <script setup lang="ts">
+import AutoComplete, { type AutoCompleteCompleteEvent } from 'primevue/autocomplete';
 import Button from 'primevue/button';
-import { computed, ref, useId } from 'vue';
+import { ref, useId } from 'vue';
 import { matchScore } from '#core/catalogue';
+import FieldReason from '../../../ui/fields/FieldReason.vue';
 
 /** Adds something by name: a library entry, or whatever was typed where the library has none. */
 const { label, button, entries, add } = defineProps<{
@@ -13,15 +15,21 @@ const { label, button, entries, add } = defineProps<{
 
 const typed = ref('');
 const wrong = ref('');
-const list = useId();
-const MOST = 60;
-const offered = computed(() =>
-  entries.filter(({ name }) => typed.value === '' || matchScore(typed.value, [name]) > 0).slice(0, MOST),
-);
+const id = useId();
+const MAX_OFFERED = 60;
+const offered = ref<string[]>([]);
+function offer({ query }: AutoCompleteCompleteEvent): void {
+  offered.value = entries
+    .map(({ name }) => ({ name, score: query === '' ? 1 : matchScore(query, [name]) }))
+    .filter(({ score }) => score > 0)
+    .sort((a, b) => b.score - a.score)
+    .slice(0, MAX_OFFERED)
+    .map(({ name }) => name);
+}
 function take(): void {
   const name = typed.value.trim();
   if (name === '') {
-    wrong.value = `${label} by its name.`;
+    wrong.value = 'Type a name.';
     return;
   }
   const entry = entries.find((one) => one.name.toLowerCase() === name.toLowerCase());
@@ -32,10 +40,21 @@ function take(): void {
 
 <template>
   <form class="add" @submit.prevent="take">
-    <input v-model="typed" :aria-label="label" :placeholder="label" :list="list" maxlength="120" />
-    <datalist :id="list"><option v-for="{ id, name } in offered" :key="id" :value="name" /></datalist>
+    <AutoComplete
+      v-model="typed"
+      :suggestions="offered"
+      :placeholder="label"
+      :delay="0"
+      :invalid="wrong !== ''"
+      :pt="{
+        pcInputText: {
+          root: { 'aria-label': label, maxlength: 120, 'aria-describedby': wrong === '' ? undefined : `${id}-reason` },
+        },
+      }"
+      @complete="offer"
+    />
     <Button type="submit" :label="button" outlined />
-    <span v-if="wrong" class="caution small" role="alert">{{ wrong }}</span>
+    <FieldReason v-if="wrong" :id="`${id}-reason`">{{ wrong }}</FieldReason>
   </form>
 </template>
 
@@ -48,14 +67,7 @@ function take(): void {
   padding: 8px 0;
   border-top: 1px solid var(--line);
 }
-input {
+:deep(input) {
   width: 280px;
-  height: 34px;
-  padding: 0 9px;
-  border: 1px solid var(--line-strong);
-  border-radius: 4px;
-  background: var(--sheet);
-  color: var(--ink);
-  font: inherit;
 }
 </style>

@@ -43,11 +43,11 @@ function numbered(text: string, take: (value: number | null) => string | undefin
     :lines="breaths"
     :entries="entries"
     :add="add"
-    :take-out="(left) => accept('take out a breath', left)"
+    :take-out="(left) => accept('remove a breath', left)"
   >
     <template #default="{ line: breath }">
       <TimeField
-        label="in all"
+        label="total"
         :model-value="breath.seconds"
         :accept="(seconds) => changed(breath.id, { seconds: seconds ?? 0 })"
       />

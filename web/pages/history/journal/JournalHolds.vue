@@ -7,7 +7,7 @@ import { useLibrary } from '../../../state/library';
 import IntensityScale from '../IntensityScale.vue';
 import JournalLines from './JournalLines.vue';
 
-/** The holds of an entry: which, how long on each side, and how strong. */
+/** The holds of an entry: which, how long on each side, and how intense. */
 const { holds, accept } = defineProps<{
   holds: readonly JournalHold[];
   accept: (name: string, holds: JournalHold[]) => string | undefined;
@@ -41,7 +41,7 @@ const LABELS = { left: 'left', right: 'right', both: 'both sides' };
     :lines="holds"
     :entries="entries"
     :add="add"
-    :take-out="(left) => accept('take out a hold', left)"
+    :take-out="(left) => accept('remove a hold', left)"
   >
     <template #default="{ line: hold }">
       <TimeField
@@ -53,10 +53,10 @@ const LABELS = { left: 'left', right: 'right', both: 'both sides' };
         :accept="(seconds) => changed(hold.id, { [side]: seconds ?? 0 })"
       />
       <span class="strength"
-        ><span class="small quiet">how strong</span>
+        ><span class="small quiet">intensity</span>
         <IntensityScale
           side="both"
-          :label="`How strong was ${hold.name}`"
+          :label="`Intensity of ${hold.name}`"
           :model-value="hold.strength"
           @update:model-value="changed(hold.id, { strength: $event })"
         />

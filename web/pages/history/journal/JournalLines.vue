@@ -26,7 +26,7 @@ const id = useId();
         <slot :line="line" />
         <IconButton
           icon="remove"
-          :label="`Take out ${line.name}`"
+          :label="`Remove ${line.name}`"
           @click="takeOut(lines.filter((other) => other.id !== line.id))"
         />
       </li>

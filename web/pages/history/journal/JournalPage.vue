@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { useToast } from 'primevue/usetoast';
 import { useRouter } from 'vue-router';
 import type { JournalEntry } from '#core/journal';
 import { newJournalEntry, readJournalEntry } from '#core/journal';
@@ -16,12 +15,14 @@ import PresentFields from '../../../widgets/session/PresentFields.vue';
 import { sourceOf, useSyncedDocument } from '../../../sync/source';
 import JournalBreaths from './JournalBreaths.vue';
 import JournalHolds from './JournalHolds.vue';
+import DayField from '../../../ui/fields/DayField.vue';
+import { useDeletedToast } from '../../../widgets/documents/use-deleted-toast';
 
 /** What was practised without a run: alone, or taught elsewhere, or here without the clock. */
 const { id } = defineProps<{ id: string }>();
 
 const router = useRouter();
-const toast = useToast();
+const deleted = useDeletedToast();
 const synced = useSyncedDocument<JournalEntry, JournalEntry>({
   ...sourceOf(`journal.${id}`, readJournalEntry, journalClient.at(id)),
   initial: newJournalEntry(localMoment(new Date())),
@@ -43,8 +44,8 @@ const secondsOfLines = (): number =>
 async function remove(): Promise<void> {
   try {
     await journalClient.remove(id);
-    toast.add({ severity: 'secondary', summary: 'The entry is in the bin for 30 days', life: 8000 });
-    await router.push('/runs');
+    deleted('The journal entry', { kind: 'journal', id }, () => router.push(`/history/journal/${id}`));
+    await router.push('/history');
   } catch (error) {
     trouble.value = (error as Error).message;
   }
@@ -59,8 +60,8 @@ async function bringBack(): Promise<void> {
     :synced="synced"
     :name="document.title"
     :rename="(title) => accept('rename', { title: title.trim() })"
-    back-to="/runs"
-    back-label="Look back"
+    back-to="/history"
+    back-label="History"
     noun="entry"
     @remove="remove"
     @bring-back="bringBack"
@@ -72,19 +73,19 @@ async function bringBack(): Promise<void> {
         :model-value="document.where"
         @update:model-value="(where) => accept('change where', { where })"
       />
-      <TextField
-        label="Began"
-        type="datetime-local"
+      <DayField
+        time
+        label="Date and time"
         :model-value="document.beganAt"
-        :accept="(beganAt) => accept('change when', { beganAt: beganAt.slice(0, 16) })"
+        :accept="(beganAt) => accept('change when', { beganAt })"
       />
       <TimeField
-        label="In all"
+        label="Total length"
         :model-value="document.seconds"
         :accept="(seconds) => accept('change length', { seconds: seconds ?? 0 })"
       />
       <span v-if="toMs(secondsOfLines()) > 0" class="small quiet"
-        >the lines below: {{ clockOfMs(toMs(secondsOfLines())) }}</span
+        >total of the lines below: {{ clockOfMs(toMs(secondsOfLines())) }}</span
       >
       <TextField
         v-if="document.where !== 'alone'"
@@ -98,7 +99,7 @@ async function bringBack(): Promise<void> {
     <div class="words">
       <div v-if="document.where !== 'alone'">
         <h2>Who was there</h2>
-        <PresentFields :people="document.people" @change="(people) => accept('change who was there', { people })" />
+        <PresentFields :people="document.people" @change="(people) => accept('change attendance', { people })" />
       </div>
       <TextField
         label="Notes"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { addDays, isBefore, parse } from 'date-fns';
 import { computed } from 'vue';
 import type { Plan } from '#core/plan';
 import type { RunRecord } from '#core/review';
@@ -6,10 +7,12 @@ import type { LengthCorrection } from '#core/run';
 import { toMs, type Seconds } from '#core/numbers';
 import { clockOfMs } from '#core/time';
 import { clockTime, dayOf } from '../../../ui/dates';
+import { readClock } from '../../../ui/typed-dates';
 import TextField from '../../../ui/fields/TextField.vue';
 import TimeField from '../../../ui/fields/TimeField.vue';
 import type { ReviewedRun } from './use-run-review';
 import { PART_WORDS } from './words';
+import RecordTable from '../../../ui/RecordTable.vue';
 
 /**
  * What the clock did not know, corrected: lengths and the end. What was measured stays, and every correction can be
@@ -21,7 +24,7 @@ const rows = computed(() =>
   record.steps.flatMap(({ stepIndex, stepId, sides, other, otherMeasuredMs }) => {
     const name = plan.steps[stepIndex]?.name ?? '';
     const of = (side: LengthCorrection['side'], doneMs: number, measuredMs: number | null) => ({
-      key: `${stepId} ${side}`,
+      id: `${stepId} ${side}`,
       number: stepIndex + 1,
       name,
       stepId,
@@ -42,13 +45,11 @@ function setLength({ stepId, side }: (typeof rows.value)[number], seconds: Secon
 const ended = computed(() => (record.endedAtMs === null ? '' : clockTime(record.endedAtMs)));
 /** The end as a time of day, after the beginning: past midnight it is the next day's. */
 function setEnd(text: string): string | undefined {
-  const [, hours, minutes] = /^([01]?\d|2[0-3]):([0-5]\d)$/.exec(text.trim()) ?? [];
-  if (hours === undefined || minutes === undefined) return 'A time of day, such as 19:05.';
+  const typed = readClock(text);
+  if (typed === undefined) return 'Type a time of day, such as 19:05.';
   if (text.trim() === ended.value || record.startedAtMs === null) return undefined;
-  const end = new Date(record.startedAtMs);
-  end.setHours(Number(hours), Number(minutes), 0, 0);
-  if (end.getTime() < record.startedAtMs) end.setDate(end.getDate() + 1);
-  return correct([], end.getTime());
+  const end = parse(typed, 'HH:mm', record.startedAtMs);
+  return correct([], (isBefore(end, record.startedAtMs) ? addDays(end, 1) : end).getTime());
 }
 const made = computed(() =>
   [...record.annotations.corrections].reverse().map(({ id, atMs, lengths, endedAtMs }) => ({
@@ -63,48 +64,44 @@ const made = computed(() =>
     ].join('; '),
   })),
 );
+type Row = (typeof rows.value)[number];
+const COLUMNS = [
+  { key: 'name', label: 'Step', of: ({ name }: Row) => name },
+  { key: 'number', label: 'no.', number: true, of: ({ number }: Row) => number },
+  { key: 'side', label: 'side', of: ({ side }: Row) => PART_WORDS[side] },
+  { key: 'done', label: 'done', of: ({ doneMs }: Row) => doneMs },
+  { key: 'measured', label: 'measured', number: true, of: ({ measuredMs }: Row) => measuredMs ?? '' },
+];
 </script>
 
 <template>
-  <section aria-label="Put right">
+  <section aria-label="Correct times">
     <p class="quiet">
-      For what the clock did not know: a hold that went on after the bell, a session that was left running. What was
-      measured is kept beside it.
+      For what the clock could not know: a hold that went on after the bell, or a session left running. The measured
+      time stays beside your correction.
     </p>
     <TextField class="end" label="It ended at" :model-value="ended" :accept="setEnd" />
-    <table class="figures">
-      <thead>
-        <tr>
-          <th scope="col" colspan="2">Step</th>
-          <th scope="col">side</th>
-          <th scope="col">done</th>
-          <th scope="col" class="number">measured</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="row in rows" :key="row.key">
-          <td class="quiet">{{ row.number }}</td>
-          <th scope="row">{{ row.name }}</th>
-          <td class="quiet">{{ PART_WORDS[row.side] }}</td>
-          <td>
-            <TimeField
-              hide-label
-              :bare="row.side === 'none' ? 'seconds' : 'minutes'"
-              :label="`${row.name} ${PART_WORDS[row.side]}, as it was`"
-              :model-value="Math.round(row.doneMs / 1000)"
-              :accept="(seconds) => setLength(row, seconds)"
-            />
-          </td>
-          <td class="number quiet">{{ row.measuredMs === null ? '' : clockOfMs(row.measuredMs) }}</td>
-        </tr>
-      </tbody>
-    </table>
+    <RecordTable name="corrections" label="Times of the steps" :columns="COLUMNS" :rows="rows">
+      <template #name="{ row }">{{ row.name }}</template>
+      <template #done="{ row }">
+        <TimeField
+          hide-label
+          :bare="row.side === 'none' ? 'seconds' : 'minutes'"
+          :label="`${row.name} ${PART_WORDS[row.side]}, as it was`"
+          :model-value="Math.round(row.doneMs / 1000)"
+          :accept="(seconds) => setLength(row, seconds)"
+        />
+      </template>
+      <template #measured="{ row }"
+        ><span class="quiet">{{ row.measuredMs === null ? '' : clockOfMs(row.measuredMs) }}</span></template
+      >
+    </RecordTable>
     <template v-if="made.length > 0">
-      <h2>Put right</h2>
+      <h2>Corrections</h2>
       <p v-for="one in made" :key="one.id">
         <span class="quiet">{{ one.when }}</span> {{ one.words }}
         <button type="button" class="link-button" @click="annotations.say({ kind: 'undone', event: one.id })">
-          Take back
+          Undo
         </button>
       </p>
     </template>

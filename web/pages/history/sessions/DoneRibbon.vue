@@ -77,7 +77,7 @@ const overMs = computed(() => record.total.doneMs - timeline.totals.targetMs);
       :width="width"
       height="134"
       role="img"
-      aria-label="The run along the clock, done as fill and planned as outline"
+      aria-label="The session along the clock: done is filled, planned is outlined"
     >
       <template v-for="(label, i) in labels" :key="i">
         <path class="r-tick" :d="`M${label.x} 2V14`" />

@@ -18,7 +18,7 @@ const plan = computed(() => synced.document.value);
 const refused = ref('');
 const trouble = computed(() =>
   synced.isMissing.value
-    ? 'The plan is no longer here, so nothing can be put into it.'
+    ? 'The plan could not be found, so nothing can be added to it.'
     : refused.value || synced.trouble.value,
 );
 /** The steps that have the times as taught, as they were before. */
@@ -66,13 +66,13 @@ function takeBack(stepId: string): void {
       <li v-for="{ step, number, words, back } in offers" :key="step.id">
         <span
           >{{ number }} {{ step.name }}
-          <span class="small quiet">{{ back ? 'has the times as taught' : words }}</span></span
+          <span class="small quiet">{{ back ? 'now has the times as taught' : words }}</span></span
         >
-        <Button v-if="back" text label="Take back" :aria-label="`Take back, ${step.name}`" @click="takeBack(step.id)" />
-        <Button v-else outlined label="Put in plan" :aria-label="`Put in plan, ${step.name}`" @click="adopt(step.id)" />
+        <Button v-if="back" text label="Undo" :aria-label="`Undo, ${step.name}`" @click="takeBack(step.id)" />
+        <Button v-else outlined label="Use in plan" :aria-label="`Use in plan, ${step.name}`" @click="adopt(step.id)" />
       </li>
     </ul>
-    <p v-if="plan && offers.length === 0" class="quiet">The plan has the times as they were taught.</p>
+    <p v-if="plan && offers.length === 0" class="quiet">The plan already has the times as taught.</p>
     <ConflictDialog :conflict="synced.conflict.value" noun="plan" keeps-copy :resolve="synced.resolve" />
   </section>
 </template>

@@ -51,11 +51,11 @@ const HEIGHT_OPTIONS = [NOT_SAID, ...PROP_HEIGHT.map((value) => ({ value, label:
 </script>
 
 <template>
-  <section aria-label="Close the session">
+  <section aria-label="Review the session">
     <table class="figures">
       <thead>
         <tr>
-          <th scope="col">how strong, 0 to 10</th>
+          <th scope="col">intensity, 0 to 10</th>
           <th scope="col" class="middle">left, or both</th>
           <th scope="col">right</th>
           <th scope="col">tighter</th>
@@ -68,7 +68,7 @@ const HEIGHT_OPTIONS = [NOT_SAID, ...PROP_HEIGHT.map((value) => ({ value, label:
           <td v-if="hold.both" colspan="2" class="middle">
             <IntensityScale
               side="both"
-              :label="`How strong was ${hold.name}`"
+              :label="`Intensity of ${hold.name}`"
               :model-value="hold.both.strength"
               @update:model-value="rate(hold.stepId, 'both', $event)"
             />
@@ -78,7 +78,7 @@ const HEIGHT_OPTIONS = [NOT_SAID, ...PROP_HEIGHT.map((value) => ({ value, label:
               <IntensityScale
                 v-if="hold[side]"
                 :side="side"
-                :label="`How strong was ${hold.name}, ${side}`"
+                :label="`Intensity of ${hold.name}, ${side}`"
                 :model-value="hold[side]?.strength ?? null"
                 @update:model-value="rate(hold.stepId, side, $event)"
               />
@@ -105,7 +105,7 @@ const HEIGHT_OPTIONS = [NOT_SAID, ...PROP_HEIGHT.map((value) => ({ value, label:
         </tr>
       </tbody>
     </table>
-    <p v-if="holds.length === 0" class="quiet">No hold was held.</p>
+    <p v-if="holds.length === 0" class="quiet">No holds completed.</p>
     <div class="words">
       <div>
         <h2>Who was there</h2>

@@ -37,11 +37,11 @@ const HALF = 104;
 
 <template>
   <section v-if="rows.length > 1 || trouble" aria-labelledby="sides-title">
-    <h2 id="sides-title">Shorter sides, last {{ rows.length }} sessions</h2>
+    <h2 id="sides-title">Shorter sides in the last {{ rows.length }} sessions</h2>
     <p v-if="trouble" class="caution small" role="alert">{{ trouble }}</p>
     <ul>
       <li v-for="{ id, atMs, ms } in rows" :key="id" :class="{ here: id === runId }">
-        <RouterLink :to="`/runs/${id}`">{{ dayOf(atMs) }}</RouterLink>
+        <RouterLink :to="`/history/${id}`">{{ dayOf(atMs) }}</RouterLink>
         <svg width="208" height="18" viewBox="-104 -9 208 18" aria-hidden="true">
           <path class="r-axis" d="M0 -9V9" />
           <rect

@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
-import { computed, ref, watch } from 'vue';
+import { computed, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { compareRun, runLog, comparisonInWords } from '#core/review';
 import { foldRun } from '#core/run';
 import { clockOfMs, signedClockOfMs } from '#core/time';
 import { people } from '../../../widgets/session/words';
 import { clockTime, longDayOf } from '../../../ui/dates';
-import ChoiceField from '../../../ui/fields/ChoiceField.vue';
+import { usePageTitle } from '../../../ui/page-title';
+import ViewTabs from '../../../ui/ViewTabs.vue';
 import { compileTimeline } from '#core/timeline';
 import ReviewForm from './ReviewForm.vue';
 import CorrectTimes from './CorrectTimes.vue';
@@ -29,8 +30,8 @@ const { run, trouble, missing, load } = annotations;
 
 const VIEWS = [
   { value: 'went', label: 'How it went' },
-  { value: 'close', label: 'Close the session' },
-  { value: 'right', label: 'Put right' },
+  { value: 'close', label: 'Review the session' },
+  { value: 'right', label: 'Correct times' },
 ] as const;
 type View = (typeof VIEWS)[number]['value'];
 const view = computed<View>({
@@ -64,12 +65,11 @@ const about = computed(() => {
     [people(attendance), plan.place].filter(Boolean).join(', '),
   ].join(' · ');
 });
-watch(run, (now) => {
-  if (now) document.title = `${now.plan.title} · Look back · Zovrin`;
-});
+const shownView = computed(() => VIEWS.find(({ value }) => value === view.value)?.label ?? '');
+usePageTitle(() => [shownView.value, run.value?.plan.title, 'History']);
 const whyNot = computed(() =>
   missing.value
-    ? 'There is no such run here. It may lie in the bin, or still be on its way from this browser.'
+    ? 'This session could not be found. It may be in the bin, or this browser may not have sent it yet.'
     : trouble.value,
 );
 const allHappened = ref(false);
@@ -91,7 +91,7 @@ void load();
       </p>
       <p class="number">
         <span class="numeral">{{ signedClockOfMs(record.changes.differenceMs) }}</span><span class="small quiet"
-          >in set-ups and changes</span
+          >setting up and changing</span
         >
       </p>
       <p v-if="record.pausedMs > 0" class="number">
@@ -99,26 +99,28 @@ void load();
       </p>
     </header>
     <p v-if="run.unreadable > 0" class="caution" role="status">
-      {{ run.unreadable === 1 ? '1 event' : `${run.unreadable} events` }} of this session cannot be read, so what is
-      shown here is not all of it. <RouterLink to="/unreadable" class="link-button">See what can be done</RouterLink>
+      {{ run.unreadable === 1 ? '1 event' : `${run.unreadable} events` }} of this session cannot be read, so something
+      is missing here. <RouterLink to="/unreadable" class="link-button">See what can be done</RouterLink>
     </p>
     <DoneRibbon :plan="run.plan" :timeline="timeline" :run="folded" :record="record" />
     <div class="desk" :class="{ wide: view !== 'went' }">
       <div class="left">
         <nav class="views">
-          <ChoiceField v-model="view" label="What to look at" :options="VIEWS" />
+          <ViewTabs v-model="view" label="View" :views="VIEWS" />
           <span v-if="trouble" class="caution small" role="alert"
             >{{ trouble }}
             <button type="button" class="link-button" @click="annotations.send()">Send again</button></span
           >
         </nav>
-        <SessionTable v-if="view === 'went'" :plan="run.plan" :record="record" />
-        <ReviewForm v-else-if="view === 'close'" :plan="run.plan" :record="record" :annotations="annotations" />
-        <CorrectTimes v-else :plan="run.plan" :record="record" :annotations="annotations" />
+        <div role="tabpanel" :aria-label="shownView">
+          <SessionTable v-if="view === 'went'" :plan="run.plan" :record="record" />
+          <ReviewForm v-else-if="view === 'close'" :plan="run.plan" :record="record" :annotations="annotations" />
+          <CorrectTimes v-else :plan="run.plan" :record="record" :annotations="annotations" />
+        </div>
         <footer>
           <Button v-if="view === 'close'" label="Done" @click="view = 'went'" />
           <RouterLink :to="`/plans/${run.planId}`" class="link-button">Open the plan</RouterLink
-          ><RouterLink to="/runs" class="link-button">All runs</RouterLink>
+          ><RouterLink to="/history" class="link-button">All sessions</RouterLink>
         </footer>
       </div>
       <aside v-if="view === 'went'">
@@ -143,7 +145,7 @@ void load();
           </button>
         </section>
         <button v-if="!record.annotations.reviewed" type="button" class="link-button" @click="view = 'close'">
-          Say how it was
+          Review it
         </button>
       </aside>
     </div>
@@ -151,7 +153,7 @@ void load();
   <main v-else-if="whyNot" class="trouble">
     <p class="caution strong" role="alert">{{ whyNot }}</p>
     <Button label="Try again" outlined @click="load" />
-    <RouterLink to="/runs">All runs</RouterLink>
+    <RouterLink to="/history">All sessions</RouterLink>
   </main>
 </template>
 

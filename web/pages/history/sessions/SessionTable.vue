@@ -20,7 +20,7 @@ const ORDERS = [
   { value: 'plan', label: 'order of the plan' },
 ] as const;
 const WORTH_MARKING_MS = 10_000;
-const CHANGES_AND = { tooLow: 'props too low', right: 'props right', tooHigh: 'props too high' } as const;
+const CHANGES_AND = { tooLow: 'props too low', right: 'props as planned', tooHigh: 'props too high' } as const;
 
 const steps = computed(() => {
   const byStep = new Map<number, DeviationRow[]>();
@@ -32,11 +32,11 @@ const steps = computed(() => {
       stepIndex,
       step,
       name: step?.name ?? '',
-      left: rows.some(({ reached }) => reached) ? (rows[0]?.skipped ? 'left out' : '') : 'not reached',
+      left: rows.some(({ reached }) => reached) ? (rows[0]?.skipped ? 'skipped' : '') : 'not reached',
       // The two sides stand under each other, the first that was held above.
       rows: rows.toSorted((a, b) => PARTS.indexOf(a.part) - PARTS.indexOf(b.part) || (a.set ?? -1) - (b.set ?? -1)),
       seen: [
-        seen?.tighter && (seen.tighter === 'alike' ? 'sides alike' : `${seen.tighter} tighter`),
+        seen?.tighter && (seen.tighter === 'alike' ? 'both sides alike' : `${seen.tighter} tighter`),
         seen?.props && seen.props !== 'right' && CHANGES_AND[seen.props],
       ].filter(Boolean),
       notes: record.notes.filter((note) => note.stepIndex === stepIndex).map(({ text }) => text),
@@ -78,7 +78,7 @@ function partOf(row: DeviationRow, step: Step | undefined): string {
 
 <template>
   <section>
-    <div class="order"><ChoiceField v-model="order" label="In which order" :options="ORDERS" /></div>
+    <div class="order"><ChoiceField v-model="order" label="Order" :options="ORDERS" /></div>
     <table class="figures">
       <thead>
         <tr>
@@ -91,7 +91,7 @@ function partOf(row: DeviationRow, step: Step | undefined): string {
           <th scope="col" class="number">done</th>
           <th scope="col" class="number">difference</th>
           <th scope="col" class="number share"><span class="sr-only">Share</span></th>
-          <th scope="col" class="number">strength</th>
+          <th scope="col" class="number">intensity</th>
         </tr>
       </thead>
       <tbody v-for="of in steps" :key="of.stepIndex">

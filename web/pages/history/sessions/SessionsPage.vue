@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
-import { useToast } from 'primevue/usetoast';
 import { computed, ref, shallowRef } from 'vue';
 import { useRouter } from 'vue-router';
 import { newJournalEntry } from '#core/journal';
-import { clockOfMs, clockOfSeconds, signedClockOfMs } from '#core/time';
+import { toMs } from '#core/numbers';
+import { clockOfMs, signedClockOfMs } from '#core/time';
 import type { Block } from '#core/timeline';
 import type { ListedRun, StoredJournalEntry } from '#api';
 import { journalClient } from '../../../client/documents';
@@ -16,8 +16,10 @@ import { newId } from '../../../client/new-id';
 import HistoryNavigation from '../HistoryNavigation.vue';
 import RibbonThumb from '../../../widgets/ribbon/RibbonThumb.vue';
 import { latestOnly } from '../../../sync/latest';
+import RecordTable from '../../../ui/RecordTable.vue';
+import { useDeletedToast } from '../../../widgets/documents/use-deleted-toast';
 
-const toast = useToast();
+const deleted = useDeletedToast();
 const router = useRouter();
 const runs = shallowRef<ListedRun[]>();
 const journal = shallowRef<StoredJournalEntry[]>();
@@ -26,34 +28,50 @@ const total = ref(0);
 const seen = ref(0);
 const trouble = ref('');
 
-const rows = computed(() =>
+const WHERE = { alone: 'practised alone', elsewhere: 'taught elsewhere', here: 'taught here, without the clock' };
+const taught = computed(() =>
   (runs.value ?? []).map(({ id, createdAt, summary }) => ({
+    kind: 'run' as const,
     id,
-    summary,
+    title: summary.title,
     ribbon: summary.ribbon as Block[],
+    totals: summary.totals,
     startMs: summary.startedAtMs ?? new Date(createdAt).getTime(),
+    ms: summary.doneMs,
+    differenceMs: summary.differenceMs,
+    says: summary.says,
   })),
 );
-const WHERE = { alone: 'practised alone', elsewhere: 'taught elsewhere', here: 'taught here, without the clock' };
 /**
- * Runs and what was written in the journal, the newest first; of the journal no more than reaches as far back as the
- * runs shown.
+ * Sessions and journal entries, the newest first; journal entries only as far back as the sessions that have been
+ * loaded.
  */
 const all = computed(() => {
-  const oldest = runs.value && seen.value < total.value ? Math.min(...rows.value.map((row) => row.startMs)) : 0;
+  const oldest = runs.value && seen.value < total.value ? Math.min(...taught.value.map((row) => row.startMs)) : 0;
   const written = (journal.value ?? []).map(({ id, document: entry }) => ({
     kind: 'entry' as const,
     id,
-    entry,
+    title: entry.title,
     startMs: new Date(entry.beganAt).getTime(),
-    says: [WHERE[entry.where], ...[...entry.holds, ...entry.breaths].map(({ name }) => name)].join(', '),
+    ms: toMs(entry.seconds),
+    differenceMs: '' as const,
+    practised: [WHERE[entry.where], ...[...entry.holds, ...entry.breaths].map(({ name }) => name)].join(', '),
+    says: entry.note,
   }));
-  const taught = rows.value.map((row) => ({ kind: 'run' as const, ...row }));
-  return [...taught, ...written.filter(({ startMs }) => startMs >= oldest)].sort((a, b) => b.startMs - a.startMs);
+  return [...taught.value, ...written.filter(({ startMs }) => startMs >= oldest)].sort((a, b) => b.startMs - a.startMs);
 });
+type Row = (typeof all.value)[number];
+const COLUMNS = [
+  { key: 'title', label: 'Session', of: ({ title }: Row) => title },
+  { key: 'date', label: 'Date', of: ({ startMs }: Row) => startMs },
+  { key: 'ribbon', label: 'Ribbon' },
+  { key: 'length', label: 'Length', number: true, of: ({ ms }: Row) => ms },
+  { key: 'difference', label: 'Compared with plan', number: true, of: ({ differenceMs }: Row) => differenceMs },
+  { key: 'says', label: 'Summary', of: ({ says }: Row) => says },
+  { key: 'remove', label: '' },
+];
 const pxPerMs = computed(
-  () =>
-    330 / Math.max(1_800_000, ...rows.value.flatMap(({ summary: { totals } }) => [totals.totalMs, totals.targetMs])),
+  () => 245 / Math.max(1_800_000, ...taught.value.flatMap(({ totals }) => [totals.totalMs, totals.targetMs])),
 );
 
 const asks = latestOnly();
@@ -68,11 +86,14 @@ async function load(limit = 40): Promise<void> {
     trouble.value = (error as Error).message;
   }
 }
-async function remove(kind: 'run' | 'entry', id: string): Promise<void> {
+async function remove({ kind, id }: Row): Promise<void> {
   try {
     await (kind === 'run' ? deleteRun(id) : journalClient.remove(id));
-    const summary = `The ${kind} is in the bin for 30 days`;
-    toast.add({ severity: 'secondary', summary, life: 8000 });
+    deleted(
+      kind === 'run' ? 'The session' : 'The journal entry',
+      { kind: kind === 'run' ? 'run' : 'journal', id },
+      load,
+    );
     await load();
   } catch (error) {
     trouble.value = (error as Error).message;
@@ -81,7 +102,7 @@ async function remove(kind: 'run' | 'entry', id: string): Promise<void> {
 async function write(): Promise<void> {
   try {
     const { id } = await journalClient.create(newId(), newJournalEntry(localMoment(new Date())));
-    await router.push(`/runs/journal/${id}`);
+    await router.push(`/history/journal/${id}`);
   } catch (error) {
     trouble.value = (error as Error).message;
   }
@@ -91,46 +112,57 @@ void load();
 
 <template>
   <main>
-    <HistoryNavigation><Button label="Write an entry" outlined @click="write" /></HistoryNavigation>
+    <HistoryNavigation><Button label="New journal entry" outlined @click="write" /></HistoryNavigation>
     <p v-if="trouble" class="caution strong" role="alert">
       {{ trouble }} <button type="button" class="link-button" @click="load()">Try again</button>
     </p>
-    <p v-else-if="runs && all.length === 0" class="empty">
-      Nothing has been taught yet. Open a plan and press Teach; what happens is kept here as it went. What you practise
-      without the clock can be written down.
-    </p>
-    <ul>
-      <li v-for="one in all" :key="one.id">
-        <RouterLink v-if="one.kind === 'run'" :to="`/runs/${one.id}`" class="row">
-          <span class="title"
-            ><strong>{{ one.summary.title }}</strong
-            ><span class="small quiet">{{ dayOf(one.startMs) }}, {{ clockTime(one.startMs) }}</span></span
-          >
-          <RibbonThumb :ribbon="one.ribbon" :totals="one.summary.totals" :px-per-ms="pxPerMs" :width="336" />
-          <span class="length"
-            ><strong>{{ clockOfMs(one.summary.doneMs) }}</strong
-            ><span class="small quiet">{{ signedClockOfMs(one.summary.differenceMs) }} against plan</span></span
-          >
-          <span>{{ one.summary.says }}</span>
-        </RouterLink>
-        <RouterLink v-else :to="`/runs/journal/${one.id}`" class="row entry">
-          <span class="title"
-            ><strong>{{ one.entry.title }}</strong
-            ><span class="small quiet">{{ dayOf(one.startMs) }}, {{ clockTime(one.startMs) }}</span></span
-          >
-          <span class="quiet">{{ one.says }}</span>
-          <span class="length"
-            ><strong>{{ one.entry.seconds > 0 ? clockOfSeconds(one.entry.seconds) : '' }}</strong></span
-          >
-          <span class="note">{{ one.entry.note }}</span>
-        </RouterLink>
-        <IconButton
-          icon="remove"
-          :label="`Delete the ${one.kind} of ${dayOf(one.startMs)}`"
-          @click="remove(one.kind, one.id)"
+    <RecordTable
+      v-if="runs || !trouble"
+      name="sessions"
+      label="Sessions"
+      :columns="COLUMNS"
+      :rows="all"
+      :loading="!runs"
+    >
+      <template #empty>
+        <p class="empty">
+          No sessions yet. Open a plan and press Teach: the session is recorded here as it happened. What you practise
+          without the clock can go into the journal.
+        </p>
+      </template>
+      <template #title="{ row }">
+        <RouterLink :to="row.kind === 'run' ? `/history/${row.id}` : `/history/journal/${row.id}`">{{
+          row.title
+        }}</RouterLink>
+      </template>
+      <template #date="{ row }"
+        ><span class="nowrap">{{ dayOf(row.startMs) }}, {{ clockTime(row.startMs) }}</span></template
+      >
+      <template #ribbon="{ row }">
+        <RibbonThumb
+          v-if="row.kind === 'run'"
+          :ribbon="row.ribbon"
+          :totals="row.totals"
+          :px-per-ms="pxPerMs"
+          :width="250"
         />
-      </li>
-    </ul>
+        <span v-else class="quiet small">{{ row.practised }}</span>
+      </template>
+      <template #length="{ row }"
+        ><strong>{{ row.ms > 0 ? clockOfMs(row.ms) : '' }}</strong></template
+      >
+      <template #difference="{ row }">{{ row.kind === 'run' ? signedClockOfMs(row.differenceMs) : '' }}</template>
+      <template #says="{ row }"
+        ><span class="says">{{ row.says }}</span></template
+      >
+      <template #remove="{ row }">
+        <IconButton
+          icon="delete"
+          :label="`Delete the ${row.kind === 'run' ? 'session' : 'journal entry'} of ${dayOf(row.startMs)}`"
+          @click="remove(row)"
+        />
+      </template>
+    </RecordTable>
     <button v-if="runs && seen < total" type="button" class="link-button" @click="load(100)">
       Show more of {{ total }}
     </button>
@@ -141,38 +173,14 @@ void load();
 main {
   padding: 18px 32px 32px;
 }
-.note {
+.nowrap {
+  white-space: nowrap;
+}
+.says {
   display: -webkit-box;
   overflow: hidden;
   -webkit-box-orient: vertical;
-  -webkit-line-clamp: 2;
-}
-li {
-  display: flex;
-  align-items: center;
-  border-bottom: 1px solid var(--line);
-}
-.row {
-  display: grid;
-  flex: 1;
-  grid-template-columns: minmax(140px, 220px) minmax(0, 336px) 150px minmax(0, 1fr);
-  gap: 16px;
-  align-items: center;
-  min-width: 0;
-  padding: 6px 0;
-  text-decoration: none;
-}
-.row:hover .title strong {
-  text-decoration: underline;
-  text-underline-offset: 3px;
-}
-.title,
-.length {
-  display: flex;
-  flex-direction: column;
-}
-strong {
-  font-weight: 600;
+  -webkit-line-clamp: 3;
 }
 .empty {
   padding: 24px 0;
@@ -180,14 +188,6 @@ strong {
 @media (width < 900px) {
   main {
     padding: 12px;
-  }
-  .row {
-    grid-template-columns: minmax(0, 1fr) 130px;
-  }
-  .row > :nth-child(2),
-  .row > :nth-child(4) {
-    grid-column: 1 / -1;
-    max-width: 100%;
   }
 }
 </style>

@@ -62,7 +62,7 @@ test('without the server it is kept here, tried again, and there after a reload'
   away = true;
   annotations.say(rated(4));
   await settle();
-  expect(annotations.trouble.value).toContain('What you said is kept here.');
+  expect(annotations.trouble.value).toContain('Your review is kept here.');
   scope.stop();
   scope = effectScope();
   away = false;
@@ -83,7 +83,7 @@ test('without the server it is kept here, tried again, and there after a reload'
 test('what does not fit is refused with the reason, and nothing is said', async () => {
   const annotations = await open();
   expect(annotations.say(rated(12))).toBeTruthy();
-  expect(annotations.say({ kind: 'present', people: [], others: -1 })).toBe('Fewer than none cannot be there.');
+  expect(annotations.say({ kind: 'present', people: [], others: -1 })).toBe('There cannot be fewer than no people.');
   expect(annotations.run.value?.events).toHaveLength(1);
 });
 

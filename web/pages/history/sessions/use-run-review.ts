@@ -59,7 +59,7 @@ export function useRunReview(runId: string) {
       waiting = waiting.filter(({ id }) => !sent.has(id));
       keep();
     },
-    report: (text) => (trouble.value = text && `${text} What you said is kept here.`),
+    report: (text) => (trouble.value = text && `${text} Your review is kept here.`),
   });
 
   const asks = latestOnly();
@@ -90,9 +90,9 @@ export function useRunReview(runId: string) {
   function say(body: Saying): string | undefined {
     const event = RunEvent.safeParse({ ...body, id: newId(), atMs: Date.now() });
     if (!event.success) return event.error.issues[0]?.message ?? 'This does not fit.';
-    if (!run.value) return 'The run is not here yet.';
+    if (!run.value) return 'This session has not been sent yet.';
     waiting = [...waiting, event.data];
-    if (!keep()) trouble.value = 'This browser has no room to keep what you say; it is only sent to the server.';
+    if (!keep()) trouble.value = 'This browser has no room to keep your review; it is only sent to the server.';
     run.value = { ...run.value, events: [...run.value.events, event.data] };
     void send();
     return undefined;

@@ -19,20 +19,20 @@ const happened = (body: Body<RunEvent>, patch: Partial<RunLogEntry> = {}): strin
 
 test.each<[Body<RunEvent>, string]>([
   [{ kind: 'paused' }, 'Paused in Reclined twist'],
-  [{ kind: 'jumped', phase: 4 }, 'Went on by hand from Reclined twist'],
+  [{ kind: 'jumped', phase: 4 }, 'Moved on by hand from Reclined twist'],
   [{ kind: 'stretched', byMs: 30_000 }, '0:30 longer in Reclined twist'],
   [{ kind: 'stretched', byMs: -75_000 }, '1:15 shorter in Reclined twist'],
   [{ kind: 'rounds', by: 1 }, '1 round more in Reclined twist'],
   [{ kind: 'rounds', by: -3 }, '3 rounds less in Reclined twist'],
   [{ kind: 'cut' }, 'Ended by hand in Reclined twist'],
   [{ kind: 'matched' }, 'The second side was given what the first had in Reclined twist'],
-  [{ kind: 'opened', open: true }, 'Held until you said in Reclined twist'],
-  [{ kind: 'opened', open: false }, 'Again only for its time in Reclined twist'],
-  [{ kind: 'swapped', steps: [0, 1] }, 'Reclined twist and A word to end with exchanged'],
+  [{ kind: 'opened', open: true }, 'Held until you ended it in Reclined twist'],
+  [{ kind: 'opened', open: false }, 'Back to its planned time in Reclined twist'],
+  [{ kind: 'swapped', steps: [0, 1] }, 'Reclined twist and A word to end with swapped'],
   [{ kind: 'restAdded', ms: 60_000 }, 'A rest of 1:00 added after Reclined twist'],
-  [{ kind: 'refitted', lengths: [[3, 60_000]] }, 'The rest refitted to end in time'],
-  [{ kind: 'missed', fromMs: 0 }, 'Went by unseen and left out in Reclined twist'],
-  [{ kind: 'clockSet', byMs: -3_600_000 }, 'The clock of the machine was set by −60:00'],
+  [{ kind: 'refitted', lengths: [[3, 60_000]] }, 'The rest refitted to finish on time'],
+  [{ kind: 'missed', fromMs: 0 }, 'Screen asleep, not counted in Reclined twist'],
+  [{ kind: 'clockSet', byMs: -3_600_000 }, 'The computer’s clock changed by −60:00'],
   [{ kind: 'started' }, ''],
   [{ kind: 'noted', text: 'cold' }, ''],
 ])('%j is told as “%s”', (body, words) => {
@@ -42,7 +42,7 @@ test.each<[Body<RunEvent>, string]>([
 test('a pause with its length, and outside of any step', () => {
   expect(happened({ kind: 'paused' }, { lengthMs: 95_000 })).toBe('Paused for 1:35 in Reclined twist');
   expect(happened({ kind: 'paused' }, { stepIndex: null, lengthMs: 5000 })).toBe('Paused for 0:05');
-  expect(happened({ kind: 'jumped', phase: 0 }, { stepIndex: null })).toBe('Went on by hand');
+  expect(happened({ kind: 'jumped', phase: 0 }, { stepIndex: null })).toBe('Moved on by hand');
 });
 
 test('a time that would be taken into the plan', () => {

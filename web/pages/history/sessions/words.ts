@@ -19,7 +19,7 @@ export function runLogInWords({ event, stepIndex, lengthMs }: RunLogEntry, plan:
     case 'paused':
       return lengthMs === null ? `Paused${within}` : `Paused for ${clockOfMs(lengthMs)}${within}`;
     case 'jumped':
-      return `Went on by hand${name ? ` from ${name}` : ''}`;
+      return `Moved on by hand${name ? ` from ${name}` : ''}`;
     case 'stretched':
       return `${clockOfMs(Math.abs(event.byMs))} ${event.byMs < 0 ? 'shorter' : 'longer'}${within}`;
     case 'rounds': {
@@ -31,17 +31,17 @@ export function runLogInWords({ event, stepIndex, lengthMs }: RunLogEntry, plan:
     case 'matched':
       return `The second side was given what the first had${within}`;
     case 'opened':
-      return event.open ? `Held until you said${within}` : `Again only for its time${within}`;
+      return event.open ? `Held until you ended it${within}` : `Back to its planned time${within}`;
     case 'swapped':
-      return `${event.steps.map((step) => plan.steps[step]?.name ?? '').join(' and ')} exchanged`;
+      return `${event.steps.map((step) => plan.steps[step]?.name ?? '').join(' and ')} swapped`;
     case 'restAdded':
       return `A rest of ${clockOfMs(event.ms)} added after ${name}`;
     case 'refitted':
-      return 'The rest refitted to end in time';
+      return 'The rest refitted to finish on time';
     case 'missed':
-      return `Went by unseen and left out${within}`;
+      return `Screen asleep, not counted${within}`;
     case 'clockSet':
-      return `The clock of the machine was set by ${signedClockOfMs(event.byMs)}`;
+      return `The computer’s clock changed by ${signedClockOfMs(event.byMs)}`;
     default:
       return '';
   }

@@ -17,7 +17,7 @@ const minutes = (ms: number): string => (ms === 0 ? '' : String(Math.max(1, Math
         <tr>
           <th scope="col">minutes, week of</th>
           <th v-for="week in areas.weeks" :key="week" scope="col" class="number">{{ shortDayOf(week) }}</th>
-          <th scope="col" class="number">in all</th>
+          <th scope="col" class="number">total</th>
         </tr>
       </thead>
       <tbody>

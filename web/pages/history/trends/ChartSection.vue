@@ -18,7 +18,7 @@ const id = useId();
     <p>{{ says }}</p>
     <slot v-if="rows.length > 0" />
     <button v-if="rows.length > 0" type="button" class="link-button" :aria-expanded="open" @click="open = !open">
-      {{ open ? 'Without the numbers' : 'The numbers' }}
+      {{ open ? 'Hide the numbers' : 'Show the numbers' }}
     </button>
     <div v-if="open && rows.length > 0" class="numbers">
       <table class="figures">

@@ -2,11 +2,12 @@
 import { computed } from 'vue';
 import { EVERYTHING } from '#core/review';
 import ChoiceField from '../../../ui/fields/ChoiceField.vue';
-import PickField from '../../../ui/fields/PickField.vue';
+import SelectField from '../../../ui/fields/SelectField.vue';
 import { usePeople } from '../../../state/people';
 import { SPANS, type useWeeks } from './use-trends';
+import DayField from '../../../ui/fields/DayField.vue';
 
-/** Which weeks, and what of them: by plan, group, person and position. */
+/** The period, and what of it is shown: by plan, group, person and position. */
 const { weeks } = defineProps<{ weeks: ReturnType<typeof useWeeks> }>();
 const { span, fromDay, untilDay, range, filter } = weeks;
 
@@ -25,17 +26,22 @@ const filtered = computed(() => picks.value.some(({ field }) => filter.value[fie
 function pick(field: Field, value: string): void {
   filter.value = { ...filter.value, [field]: value || null };
 }
+function setDay(which: 'from' | 'until', day: string): string | undefined {
+  if (day === '') return 'A day is needed.';
+  (which === 'from' ? fromDay : untilDay).value = day;
+  return undefined;
+}
 </script>
 
 <template>
-  <form class="filters" aria-label="What to look at" @submit.prevent>
-    <ChoiceField v-model="span" label="Which weeks" :options="SPANS" />
+  <form class="filters" aria-label="Filters" @submit.prevent>
+    <ChoiceField v-model="span" label="Period" :options="SPANS" />
     <span v-if="span === 'own'" class="days">
-      <label>from <input v-model="fromDay" type="date" /></label>
-      <label>to <input v-model="untilDay" type="date" /></label>
+      <DayField label="from" :above="false" :model-value="fromDay" :accept="(day) => setDay('from', day)" />
+      <DayField label="to" :above="false" :model-value="untilDay" :accept="(day) => setDay('until', day)" />
       <span v-if="range.wrong" class="caution small" role="alert">{{ range.wrong }}</span>
     </span>
-    <PickField
+    <SelectField
       v-for="{ field, label, options } in picks"
       :key="field"
       hide-label
@@ -62,17 +68,7 @@ function pick(field: Field, value: string): void {
   gap: 8px;
   align-items: center;
 }
-form :deep(select) {
+form :deep(.p-select) {
   max-width: min(240px, 80vw);
-}
-input {
-  height: 28px;
-  padding: 0 6px;
-  border: 1px solid var(--line-strong);
-  border-radius: 4px;
-  background: var(--sheet);
-  color: var(--ink);
-  font: inherit;
-  font-size: 14px;
 }
 </style>

@@ -16,8 +16,7 @@ import {
   strengthInWords,
 } from '#core/review';
 import { clockOfMs } from '#core/time';
-import { shortDayOf } from '../../../ui/dates';
-import { weekOf } from '../../../state/days';
+import { shortDayOf, weekOf } from '../../../ui/dates';
 import HistoryNavigation from '../HistoryNavigation.vue';
 import AreaMatrix from './AreaMatrix.vue';
 import ChartSection from './ChartSection.vue';
@@ -32,6 +31,7 @@ import {
 import ChartView from '../../../widgets/charts/ChartView.vue';
 import TrendFilters from './TrendFilters.vue';
 import { useWeeks } from './use-trends';
+import SelectField from '../../../ui/fields/SelectField.vue';
 
 /** Trends: each finding in one plain sentence, with its chart and its numbers. */
 const weeks = useWeeks();
@@ -52,12 +52,12 @@ const shown = computed(() => rated.value.find(({ position }) => position === rat
 
 const partsOptions: ChartOptions = {
   indexAxis: 'y',
-  scales: { x: { title: { text: 'seconds, the mean of one' }, beginAtZero: true } },
+  scales: { x: { title: { text: 'seconds, on average' }, beginAtZero: true } },
 } as ChartOptions;
 const strengthOptions: ChartOptions = {
   scales: {
-    x: { title: { text: 'minutes held' } },
-    y: { title: { text: 'strength, 0 to 10' }, min: 0, max: 10 },
+    x: { title: { text: 'minutes in the hold' } },
+    y: { title: { text: 'intensity, 0 to 10' }, min: 0, max: 10 },
   },
 } as ChartOptions;
 const fromZero: ChartOptions = {
@@ -76,15 +76,15 @@ const fromZero: ChartOptions = {
     <p v-else-if="all && practised.length === 0" class="empty">
       {{
         all.length === 0
-          ? 'Nothing was taught or written down in this time. What you teach is told here by the week.'
-          : 'Nothing of this time is left with these filters.'
+          ? 'Nothing was taught or recorded in this period. What you teach appears here week by week.'
+          : 'Nothing in this period matches these filters.'
       }}
     </p>
     <div v-if="practised.length > 0" class="charts">
       <ChartSection title="By part of the body" :says="areasInWords(areas)" :columns="[]" :rows="[]" class="whole" />
       <AreaMatrix v-if="areas.areas.length > 0" :areas="areas" class="whole matrix" />
       <ChartSection
-        title="Left against right"
+        title="Left and right"
         :says="sidesInWords(sides)"
         :columns="['week of', 'left', 'right']"
         :rows="sides.map(({ week, leftMs, rightMs }) => [shortDayOf(week), clockOfMs(leftMs), clockOfMs(rightMs)])"
@@ -97,7 +97,7 @@ const fromZero: ChartOptions = {
         />
       </ChartSection>
       <ChartSection
-        title="Planned against done"
+        title="Planned and done"
         :says="plannedInWords(runs)"
         :columns="['day', 'plan', 'planned', 'done']"
         :rows="
@@ -119,7 +119,7 @@ const fromZero: ChartOptions = {
       <ChartSection
         title="Between the holds"
         :says="transitionTimesInWords(parts)"
-        :columns="['one', 'times', 'planned', 'as it goes']"
+        :columns="['one', 'times', 'planned', 'actual']"
         :rows="
           parts.map(({ what, times, plannedMs, doneMs }) => [
             TRANSITION_WORDS[what],
@@ -137,9 +137,9 @@ const fromZero: ChartOptions = {
         />
       </ChartSection>
       <ChartSection
-        title="Strength against length"
-        :says="shown ? strengthInWords(shown) : 'Nobody has annotations yet how strong a hold was.'"
-        :columns="['day', 'side', 'held', 'strength']"
+        title="Intensity and length"
+        :says="shown ? strengthInWords(shown) : 'No hold has been rated yet.'"
+        :columns="['day', 'side', 'held', 'intensity']"
         :rows="
           (shown?.points ?? []).map(({ beganAtMs, side, doneMs, strength }) => [
             shortDayOf(beganAtMs),
@@ -149,12 +149,15 @@ const fromZero: ChartOptions = {
           ])
         "
       >
-        <label class="pick">
-          <span class="sr-only">Position</span>
-          <select :value="shown?.position" @change="ratedAt = ($event.target as HTMLSelectElement).value">
-            <option v-for="{ position, name } in rated" :key="position" :value="position">{{ name }}</option>
-          </select>
-        </label>
+        <SelectField
+          v-if="shown"
+          class="pick"
+          hide-label
+          label="Position"
+          :options="rated.map(({ position, name }) => ({ value: position, label: name }))"
+          :model-value="shown.position"
+          @update:model-value="(position) => (ratedAt = position)"
+        />
         <ChartView
           type="scatter"
           :data="(tone) => strengthChart(shown?.points ?? [], tone)"

@@ -1,29 +1,26 @@
+import { addDays, parseISO } from 'date-fns';
 import { computed, ref, shallowRef, watch } from 'vue';
 import { EVERYTHING, filterPractised, type Practised, type PractisedFilter } from '#core/review';
 import { listPractised } from '../../../client/practised';
-import { localMoment } from '../../../state/days';
+import { localMoment, today } from '../../../state/days';
 import { latestOnly } from '../../../sync/latest';
 
 export const SPANS = [
   { value: '6', label: '6 weeks' },
   { value: '13', label: '3 months' },
   { value: '52', label: 'a year' },
-  { value: 'own', label: 'from … to' },
+  { value: 'own', label: 'choose days' },
 ] as const;
 export type Span = (typeof SPANS)[number]['value'];
 /** The moment a day begins so many days after another, on the clock of this place; NaN where that is no day. */
-function startOf(day: string, daysAfter = 0): number {
-  const start = new Date(`${day}T00:00`);
-  // Days on which the clocks change are longer or shorter than others.
-  return start.setDate(start.getDate() + daysAfter);
-}
+const startOf = (day: string, daysAfter = 0): number => addDays(parseISO(day), daysAfter).getTime();
 
 /** What was practised in some weeks, and which of it is looked at. */
 export function useWeeks() {
   const span = ref<Span>('6');
-  const today = localMoment(new Date()).slice(0, 10);
-  const fromDay = ref(localMoment(new Date(startOf(today, -42))).slice(0, 10));
-  const untilDay = ref(today);
+  const now = today();
+  const fromDay = ref(localMoment(addDays(parseISO(now), -42)).slice(0, 10));
+  const untilDay = ref(now);
   const all = shallowRef<Practised[]>();
   const trouble = ref('');
   const filter = ref<Omit<PractisedFilter, 'fromMs' | 'untilMs'>>({ ...EVERYTHING });
@@ -31,12 +28,12 @@ export function useWeeks() {
   /** The days that are asked for, the last one included; what is wrong with them, where something is. */
   const range = computed(() => {
     if (span.value !== 'own') {
-      return { fromMs: startOf(today, 1 - Number(span.value) * 7), untilMs: startOf(today, 1), wrong: '' };
+      return { fromMs: startOf(now, 1 - Number(span.value) * 7), untilMs: startOf(now, 1), wrong: '' };
     }
     const [fromMs, untilMs] = [startOf(fromDay.value), startOf(untilDay.value, 1)];
     const wrong =
       Number.isNaN(fromMs) || Number.isNaN(untilMs)
-        ? 'Say both days.'
+        ? 'Both days are needed.'
         : untilMs <= fromMs
           ? 'The last day comes before the first.'
           : '';

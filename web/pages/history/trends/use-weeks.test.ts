@@ -91,7 +91,7 @@ describe('what was practised over weeks', () => {
     expect(weeks.range.value.wrong).toBe('The last day comes before the first.');
     weeks.untilDay.value = '';
     await nextTick();
-    expect([weeks.range.value.wrong, browser.calls.length]).toEqual(['Say both days.', before]);
+    expect([weeks.range.value.wrong, browser.calls.length]).toEqual(['Both days are needed.', before]);
     weeks.fromDay.value = weeks.untilDay.value = '2026-11-24';
     await nextTick();
     await settle();

@@ -10,6 +10,7 @@ import LineList from './LineList.vue';
 import StageFields from './StageFields.vue';
 import VariationFields from './VariationFields.vue';
 import { useEntryField } from './use-entry';
+import SelectField from '../../../ui/fields/SelectField.vue';
 
 /** How it is taught: getting in and coming out, what to say, other ways, what comes after, and what to look out for. */
 const { entry } = defineProps<{ entry: Position }>();
@@ -25,23 +26,26 @@ const promptProblem = computed(() => (i: number) => problem(`prompts.${i}.text`)
 function addPrompt(): void {
   if (entry.prompts.length < MAX_PROMPTS) set('prompts')([...entry.prompts, { at: { kind: 'half' }, text: '' }]);
 }
-const setWhen = (event: Event) => set('rebound.when')((event.target as HTMLSelectElement).value);
 </script>
 
 <template>
-  <LineList title="Way in" path="waysIn" one="Way in" :lines="entry.waysIn" :most="MAX_WAYS" />
+  <LineList title="Getting in" path="waysIn" one="Getting in" :lines="entry.waysIn" :most="MAX_WAYS" />
   <PromptRows :prompts="entry.prompts" :accept="set('prompts')" :problem="promptProblem" @add="addPrompt" />
-  <LineList title="Way out" path="waysOut" one="Way out" :lines="entry.waysOut" :most="MAX_WAYS" />
+  <LineList title="Coming out" path="waysOut" one="Coming out" :lines="entry.waysOut" :most="MAX_WAYS" />
   <StageFields :entry="entry" />
-  <FieldGroup title="Other ways">
+  <FieldGroup title="Variations">
     <VariationFields path="easier" title="Easier" :entry="entry" />
     <VariationFields path="stronger" title="Stronger" :entry="entry" />
   </FieldGroup>
   <FieldGroup title="After">
     <div class="after">
-      <select :value="entry.rebound.when" aria-label="Rest after it" @change="setWhen">
-        <option v-for="{ value, label } in REBOUNDS" :key="value" :value="value">{{ label }}</option>
-      </select>
+      <SelectField
+        hide-label
+        label="Rest after it"
+        :options="REBOUNDS"
+        :model-value="entry.rebound.when"
+        @update:model-value="set('rebound.when')($event)"
+      />
       <TimeField
         v-if="entry.rebound.when !== 'none'"
         label="for"
@@ -50,8 +54,8 @@ const setWhen = (event: Event) => set('rebound.when')((event.target as HTMLSelec
         :problem="problem('rebound.seconds')"
       />
     </div>
-    <TextField label="Loosen" :model-value="entry.loosen" :accept="set('loosen')" :problem="problem('loosen')" />
-    <TextField label="Answer" :model-value="entry.answer" :accept="set('answer')" :problem="problem('answer')" />
+    <TextField label="Release" :model-value="entry.loosen" :accept="set('loosen')" :problem="problem('loosen')" />
+    <TextField label="Counterpose" :model-value="entry.answer" :accept="set('answer')" :problem="problem('answer')" />
   </FieldGroup>
   <FieldGroup title="Look out for">
     <CautionFields

@@ -73,7 +73,7 @@ useUndoKeys(
   <main v-else-if="state === 'missing'" class="missing">
     <h1>Not in your library</h1>
     <p>
-      There is no entry of your own here, and what ships with Zovrin stays as it is: copy it to change it.
+      There is no custom entry here. Entries that come with Zovrin cannot be changed: make a copy and change that.
       <RouterLink to="/library">Back to the library</RouterLink>
     </p>
   </main>

@@ -25,7 +25,7 @@ const wrong = computed(() => (draft.tried.value ? draft.issues.value.length : 0)
   <header>
     <BackLink to="/library" label="Library" />
     <div class="line">
-      <h1>{{ name || 'An entry of your own' }} <span class="yours">yours</span></h1>
+      <h1>{{ name || 'A custom entry' }} <span class="yours">yours</span></h1>
       <span class="small quiet" role="status">{{ status }}</span>
       <div class="actions">
         <IconButton icon="undo" label="Undo" :disabled="!draft.canUndo.value" @click="draft.undo()" />
@@ -40,7 +40,7 @@ const wrong = computed(() => (draft.tried.value ? draft.issues.value.length : 0)
       </div>
     </div>
     <p v-if="wrong > 0" class="caution" role="alert">
-      Not saved: {{ wrong === 1 ? 'one field needs' : `${wrong} fields need` }} putting right. What you typed is kept.
+      Not saved: {{ wrong === 1 ? 'one field needs' : `${wrong} fields need` }} correcting. What you typed is kept.
     </p>
     <p v-else-if="draft.notSaved.value" class="caution" role="alert">{{ draft.notSaved.value }}</p>
   </header>

@@ -15,6 +15,7 @@ import SetUpFields from './SetUpFields.vue';
 import DescriptionFields from './DescriptionFields.vue';
 import { provideEntry } from './use-entry';
 import { useEntryDraft } from './use-entry-draft';
+import SelectField from '../../../ui/fields/SelectField.vue';
 
 /** A custom position: its figure beside its details. */
 const { id } = defineProps<{ id: string }>();
@@ -39,7 +40,7 @@ const { drawn, trouble } = useDrawnFigure(() =>
   }),
 );
 const LOOKS: readonly { value: 'best' | ViewName; label: string }[] = [
-  { value: 'best', label: 'Best' },
+  { value: 'best', label: 'Default' },
   { value: 'side', label: 'Side' },
   { value: 'above', label: 'Above' },
   { value: 'front', label: 'Front' },
@@ -55,10 +56,9 @@ function makeBest(): void {
   if (looked.value !== 'best') draft.change('figure.view', VIEWS[looked.value]);
   looked.value = 'best';
 }
-function takeFigure(event: Event): void {
-  const select = event.target as HTMLSelectElement;
-  const other = library.all.position(select.value);
-  select.value = '';
+const figures = computed(() => library.positions.map(({ id, names }) => ({ value: id, label: names.english })));
+function takeFigure(from: string): void {
+  const other = library.all.position(from);
   if (other) draft.change('figure', other.figure);
 }
 </script>
@@ -83,19 +83,23 @@ function takeFigure(event: Event): void {
             >
               {{ label }}
             </button>
-            <button v-if="!isBest" type="button" class="link-button" @click="makeBest">This is the best view</button>
-            <select aria-label="Take the figure of another position" @change="takeFigure">
-              <option value="">take the figure of…</option>
-              <option v-for="other in library.positions" :key="other.id" :value="other.id">
-                {{ other.names.english }}
-              </option>
-            </select>
+            <button v-if="!isBest" type="button" class="link-button" @click="makeBest">
+              Make this the default view
+            </button>
+            <SelectField
+              hide-label
+              label="Start from the figure of another position"
+              placeholder="start from the figure of…"
+              :options="figures"
+              :model-value="null"
+              @update:model-value="takeFigure"
+            />
           </div>
           <PoseFields :entry="entry" :items="items" @moving="setMoving" />
           <MeasuredRow v-if="drawn" :measures="drawn.measures" :mirrored="false" />
         </div>
       </section>
-      <section class="told" aria-label="What is told of it">
+      <section class="told" aria-label="Description">
         <p v-if="entry.sides !== 'together'" class="small quiet">Everything is written for the left side.</p>
         <NameFields :entry="entry" />
         <LengthFields :entry="entry" />

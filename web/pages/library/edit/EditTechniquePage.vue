@@ -40,7 +40,7 @@ function setPractice(practice: BreathPractice): string | undefined {
     <template v-if="entry">
       <section class="column side" aria-label="Its counts">
         <p v-if="cost" class="cost">
-          <span class="numeral">{{ clockOfMs(cost.lengthMs) }}</span> in all, {{ cost.cycles }}
+          <span class="numeral">{{ clockOfMs(cost.lengthMs) }}</span> total, {{ cost.cycles }}
           {{ cost.cycles === 1 ? 'breath' : 'breaths' }}
         </p>
         <PracticeFields :practice="entry.practice" :accept="setPractice" />
@@ -61,7 +61,7 @@ function setPractice(practice: BreathPractice): string | undefined {
           </div>
         </FieldGroup>
       </section>
-      <section class="column" aria-label="What is told of it">
+      <section class="column" aria-label="Description">
         <FieldGroup title="Names">
           <TitleFields :entry="entry" />
           <TextField

@@ -4,6 +4,7 @@ import FieldGroup from '../../../ui/fields/FieldGroup.vue';
 import NumberField from '../../../ui/fields/NumberField.vue';
 import TimeField from '../../../ui/fields/TimeField.vue';
 import { useEntryField } from './use-entry';
+import CheckField from '../../../ui/fields/CheckField.vue';
 
 /** How long and how strong it is held in each approach, and the time of ways in, out and across. */
 const { entry } = defineProps<{ entry: Position }>();
@@ -16,9 +17,9 @@ const LENGTHS = [
   { key: 'maxSeconds', label: 'to' },
 ] as const;
 const WAYS = [
-  { key: 'enterSeconds', label: 'Way in' },
-  { key: 'leaveSeconds', label: 'Way out' },
-  { key: 'switchSeconds', label: 'Change of sides' },
+  { key: 'enterSeconds', label: 'Getting in' },
+  { key: 'leaveSeconds', label: 'Coming out' },
+  { key: 'switchSeconds', label: 'Changing sides' },
 ] as const;
 
 function toggle(approach: Approach): void {
@@ -34,10 +35,11 @@ const setLength = (approach: Approach, key: string) => (value: number | null) =>
   <FieldGroup title="How long" says="a side">
     <ul>
       <li v-for="approach in APPROACHES" :key="approach">
-        <label
-          ><input type="checkbox" :checked="entry.defaults[approach] !== undefined" @change="toggle(approach)" />
-          {{ APPROACH_LABELS[approach] }}</label
-        >
+        <CheckField
+          :label="APPROACH_LABELS[approach]"
+          :model-value="entry.defaults[approach] !== undefined"
+          @update:model-value="toggle(approach)"
+        />
         <template v-if="entry.defaults[approach]">
           <TimeField
             v-for="{ key, label } in LENGTHS"
@@ -50,7 +52,7 @@ const setLength = (approach: Approach, key: string) => (value: number | null) =>
           />
           <NumberField
             class="strength"
-            label="strength"
+            label="intensity"
             hide-label
             unit="of 10"
             :model-value="entry.defaults[approach]!.strength"

@@ -6,13 +6,15 @@ import { capital, SIDES_WORDS } from '../words';
 import ChipChoice from '../../../ui/fields/ChipChoice.vue';
 import TitleFields from './TitleFields.vue';
 import { useEntryField } from './use-entry';
+import SelectField from '../../../ui/fields/SelectField.vue';
 
 /** What it is called, where it is in the room, how it lies over the sides, what it works on. */
 const { entry } = defineProps<{ entry: Position }>();
 
 const { set, problem } = useEntryField();
 const AREA_OPTIONS = AREAS.map((value) => ({ value, label: value }));
-const value = (event: Event): string => (event.target as HTMLSelectElement).value;
+const FAMILY_OPTIONS = FAMILIES.map((value) => ({ value, label: capital(familyLabel(value)) }));
+const SIDES_OPTIONS = SidesKind.options.map((value) => ({ value, label: SIDES_WORDS[value] }));
 
 function setSides(sides: Position['sides']): void {
   set('sides')(sides);
@@ -41,24 +43,27 @@ function setSides(sides: Position['sides']): void {
   </FieldGroup>
   <FieldGroup title="Place and sides">
     <div class="grid">
-      <label
-        >In the room
-        <select :value="entry.family" @change="set('family')(value($event))">
-          <option v-for="family in FAMILIES" :key="family" :value="family">{{ capital(familyLabel(family)) }}</option>
-        </select></label
-      >
-      <label
-        >Comes out into
-        <select :value="entry.comesOutInto" @change="set('comesOutInto')(value($event))">
-          <option v-for="family in FAMILIES" :key="family" :value="family">{{ capital(familyLabel(family)) }}</option>
-        </select></label
-      >
-      <label
-        >Sides
-        <select :value="entry.sides" @change="setSides(value($event) as Position['sides'])">
-          <option v-for="sides in SidesKind.options" :key="sides" :value="sides">{{ SIDES_WORDS[sides] }}</option>
-        </select></label
-      >
+      <SelectField
+        above
+        label="In the room"
+        :options="FAMILY_OPTIONS"
+        :model-value="entry.family"
+        @update:model-value="set('family')($event)"
+      />
+      <SelectField
+        above
+        label="Comes out into"
+        :options="FAMILY_OPTIONS"
+        :model-value="entry.comesOutInto"
+        @update:model-value="set('comesOutInto')($event)"
+      />
+      <SelectField
+        above
+        label="Sides"
+        :options="SIDES_OPTIONS"
+        :model-value="entry.sides"
+        @update:model-value="(sides) => setSides(sides)"
+      />
       <TextField
         v-if="entry.sides !== 'together'"
         label="What “left” means"

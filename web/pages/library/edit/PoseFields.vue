@@ -20,8 +20,9 @@ import { figureAsItLies } from '../../../widgets/figures/figures';
 import ChoiceField from '../../../ui/fields/ChoiceField.vue';
 import NumberField from '../../../ui/fields/NumberField.vue';
 import { useEntryField } from './use-entry';
+import CheckField from '../../../ui/fields/CheckField.vue';
 
-/** How the body is held, joint by joint, and which parts are let down until they rest on something. */
+/** How the body lies, joint by joint, and which parts are lowered to the floor until they rest on something. */
 const { entry, items } = defineProps<{ entry: Position; items: SetUp }>();
 const emit = defineEmits<{ moving: [boolean] }>();
 
@@ -78,17 +79,16 @@ async function takeAsItLies(): Promise<void> {
     put(await figureAsItLies(figure.value, placedProps(items, 'left')));
     trouble.value = '';
   } catch {
-    trouble.value = 'This figure cannot be taken apart.';
+    trouble.value = 'The joints of this figure cannot be edited.';
   }
 }
 </script>
 
 <template>
-  <section aria-label="How the body is held">
+  <section aria-label="How the body lies">
     <div v-if="!asSet" class="own-way">
       <p class="small quiet">
-        This figure comes to rest in a way of its own, for every body. To change it, take it as it lies and set its
-        joints.
+        This figure settles by itself for every body. To change it, fix it as it lies now and set its joints.
       </p>
       <button type="button" class="link-button" @click="takeAsItLies">Set its joints</button>
       <p v-if="trouble" class="caution small" role="alert">{{ trouble }}</p>
@@ -96,11 +96,16 @@ async function takeAsItLies(): Promise<void> {
     <template v-else>
       <div class="line">
         <span class="small quiet">Legs and arms</span>
-        <ChoiceField v-model="side" :options="SIDES" label="Which legs and arms" />
-        <span class="small quiet">let down</span>
-        <label v-for="part in LET_DOWN" :key="part" class="small">
-          <input type="checkbox" :checked="down.includes(part)" @change="toggleDown(part)" /> {{ LET_DOWN_WORDS[part] }}
-        </label>
+        <ChoiceField v-model="side" :options="SIDES" label="Legs and arms to set" />
+        <span class="small quiet">lowered to the floor</span>
+        <CheckField
+          v-for="part in LET_DOWN"
+          :key="part"
+          class="small"
+          :label="LET_DOWN_WORDS[part]"
+          :model-value="down.includes(part)"
+          @update:model-value="toggleDown(part)"
+        />
       </div>
       <details v-for="({ title, joints, sided }, g) in GROUPS" :key="title" :open="g === 0">
         <summary>{{ title }}</summary>

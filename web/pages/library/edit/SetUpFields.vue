@@ -9,6 +9,7 @@ import TextField from '../../../ui/fields/TextField.vue';
 import { newId } from '../../../client/new-id';
 import ShiftFields from './ShiftFields.vue';
 import { useEntryField } from './use-entry';
+import CheckField from '../../../ui/fields/CheckField.vue';
 
 /** The set-ups of a position, one of them open: the first is the one that plans begin with. */
 const { entry } = defineProps<{ entry: Position }>();
@@ -50,7 +51,7 @@ function makeFirst(): void {
 <template>
   <FieldGroup
     title="Set-ups"
-    :says="entry.setUps.length > 1 ? 'the first is what plans begin with' : ''"
+    :says="entry.setUps.length > 1 ? 'plans start with the first' : ''"
     :add="entry.setUps.length < MOST ? 'Add a set-up' : ''"
     @add="add"
   >
@@ -73,23 +74,18 @@ function makeFirst(): void {
         :accept="set(`setUps.${at}.name`)"
         :problem="problem(`setUps.${at}.name`)"
       />
-      <label class="small"
-        ><input type="checkbox" :checked="setUp.home" @change="set(`setUps.${at}.home`)(!setUp.home)" /> with things
-        found at home</label
-      >
+      <CheckField
+        class="small"
+        label="with things found at home"
+        :model-value="setUp.home"
+        @update:model-value="(home) => set(`setUps.${at}.home`)(home)"
+      />
       <button v-if="at > 0" type="button" class="link-button small" @click="makeFirst">Make it the first</button>
       <IconButton v-if="entry.setUps.length > 1" icon="remove" label="Remove this set-up" :size="14" @click="remove" />
     </div>
     <p v-if="trouble" class="caution small" role="alert">{{ trouble }}</p>
   </FieldGroup>
-  <SetUpRows
-    title="Its props"
-    :set-up="setUp.items"
-    :two-sided="twoSided"
-    :position="entry"
-    :accept="setItems"
-    with-why
-  />
+  <SetUpRows title="Props" :set-up="setUp.items" :two-sided="twoSided" :position="entry" :accept="setItems" with-why />
   <ShiftFields :entry="entry" :items="setUp.items" />
 </template>
 

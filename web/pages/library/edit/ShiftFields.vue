@@ -3,7 +3,7 @@ import { computed } from 'vue';
 import type { Position } from '#core/catalogue';
 import { PROP_PLACES, type PropPlace, type SetUp } from '#core/props';
 import FieldGroup from '../../../ui/fields/FieldGroup.vue';
-import NumberField from '../../../ui/fields/NumberField.vue';
+import LengthField from '../../../ui/fields/LengthField.vue';
 import { useEntryField } from './use-entry';
 
 /** Where props lie a little elsewhere than by rule: moved along the mat, up, and to the right, in centimetres. */
@@ -23,15 +23,15 @@ const setShift = (place: PropPlace, axis: number) => (cm: number) => {
 </script>
 
 <template>
-  <FieldGroup v-if="places.length > 0" title="Moved from their places" says="cm along, up, to the right">
+  <FieldGroup v-if="places.length > 0" title="Moved from their places" says="along, up, to the right">
     <ul>
       <li v-for="place in places" :key="place">
         <span>{{ PROP_PLACES[place] }}</span>
-        <NumberField
+        <LengthField
           v-for="(way, axis) in WAYS"
           :key="way"
           hide-label
-          :label="`${PROP_PLACES[place]}: ${way}, cm`"
+          :label="`${PROP_PLACES[place]}: ${way}`"
           :model-value="shiftOf(place)[axis] ?? 0"
           :accept="setShift(place, axis)"
         />

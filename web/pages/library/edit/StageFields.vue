@@ -23,7 +23,7 @@ const setLength = (i: number) => (seconds: number | null) =>
 <template>
   <FieldGroup
     title="Stages"
-    :says="entry.stages.length === 0 ? 'one shape throughout' : ''"
+    :says="entry.stages.length === 0 ? 'no stages' : ''"
     :add="entry.stages.length < MOST ? 'Add a stage' : ''"
     @add="add"
   >

@@ -4,6 +4,7 @@ import type { Position, Variation } from '#core/catalogue';
 import TextField from '../../../ui/fields/TextField.vue';
 import { useLibrary } from '../../../state/library';
 import { useEntryField } from './use-entry';
+import SelectField from '../../../ui/fields/SelectField.vue';
 
 /** An easier or a stronger way, in words, and the set-up or the position that shows it. */
 const { path, title, entry } = defineProps<{ path: 'easier' | 'stronger'; title: string; entry: Position }>();
@@ -15,10 +16,19 @@ const shown = computed(() => {
   const { setUp, position } = variation.value;
   return setUp !== undefined ? `set-up ${setUp}` : position !== undefined ? `position ${position}` : '';
 });
-const others = computed(() => library.positions.filter(({ id }) => id !== entry.id));
+const groups = computed(() => [
+  { label: 'No picture', items: [{ value: '', label: 'nothing' }] },
+  { label: 'A set-up', items: entry.setUps.map(({ id, name }) => ({ value: `set-up ${id}`, label: name })) },
+  {
+    label: 'Another position',
+    items: library.positions
+      .filter(({ id }) => id !== entry.id)
+      .map(({ id, names }) => ({ value: `position ${id}`, label: names.english })),
+  },
+]);
 
-function show(event: Event): void {
-  const [kind, ...id] = (event.target as HTMLSelectElement).value.split(' ');
+function show(chosen: string): void {
+  const [kind, ...id] = chosen.split(' ');
   const next: Variation = { words: variation.value.words };
   if (kind === 'set-up') next.setUp = id.join(' ');
   if (kind === 'position') next.position = id.join(' ');
@@ -34,20 +44,7 @@ function show(event: Event): void {
       :accept="set(`${path}.words`)"
       :problem="problem(`${path}.words`)"
     />
-    <label class="small quiet"
-      >shown by
-      <select :value="shown" @change="show">
-        <option value="">nothing</option>
-        <optgroup label="A set-up">
-          <option v-for="setUp in entry.setUps" :key="setUp.id" :value="`set-up ${setUp.id}`">{{ setUp.name }}</option>
-        </optgroup>
-        <optgroup label="Another position">
-          <option v-for="other in others" :key="other.id" :value="`position ${other.id}`">
-            {{ other.names.english }}
-          </option>
-        </optgroup>
-      </select></label
-    >
+    <SelectField label="shown by" :groups="groups" :model-value="shown" @update:model-value="show" />
     <p v-if="problem(`${path}.setUp`)" class="caution small" role="alert">{{ problem(`${path}.setUp`) }}</p>
   </div>
 </template>

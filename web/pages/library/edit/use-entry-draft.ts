@@ -94,7 +94,7 @@ export function useEntryDraft(id: string) {
     const read = document.value && readEntry(document.value);
     if (!read?.ok || synced.isSaving.value) return false;
     // As the server keeps it.
-    if (!equal(read.value, document.value)) synced.apply({ name: 'put in order' }, read.value);
+    if (!equal(read.value, document.value)) synced.apply({ name: 'reorder' }, read.value);
     await synced.save();
     return state.value === 'saved';
   }

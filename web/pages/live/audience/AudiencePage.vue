@@ -26,7 +26,7 @@ let tag = '';
 const TROUBLE: Record<number, string> = {
   404: 'This link shows nothing at the moment.',
   410: 'This session is over. Thank you for coming.',
-  429: 'Too many phones are asking at once.',
+  429: 'Too many phones are connecting at once.',
 };
 
 async function askNow(): Promise<void> {
@@ -50,7 +50,7 @@ async function askNow(): Promise<void> {
       : undefined;
   } catch (error) {
     const status = 'status' in (error as object) ? (error as { status: number }).status : 0;
-    trouble.value = TROUBLE[status] ?? 'The teacher’s machine cannot be reached.';
+    trouble.value = TROUBLE[status] ?? 'The teacher’s computer cannot be reached.';
     if (status !== 404 && status !== 410) return;
     [run.value, tag] = [undefined, ''];
     if (status === 410) asking.pause();

@@ -56,12 +56,12 @@ const USUAL_VOLUME = 0.6;
 <template>
   <div class="bells">
     <h3>Bell</h3>
-    <label><ToggleSwitch v-model="silent" aria-label="Silent mode" /> silent: the light pulses</label>
+    <label><ToggleSwitch v-model="silent" aria-label="Silent mode" /> silent: the screen pulses</label>
     <div class="slider">
       <span id="volume-label">{{ percent === 0 ? 'Silent' : `Volume ${percent} %` }}</span>
       <Slider v-model="percent" aria-labelledby="volume-label" />
     </div>
-    <ChoiceField v-model="sort" label="What is struck" :options="SORTS" />
+    <ChoiceField v-model="sort" label="Sound of the bell" :options="SORTS" />
     <div v-for="{ key, label, least, most } in SHAPES" :key="key" class="slider">
       <span :id="`${key}-of-bell`">{{ label }} {{ share(key) }} %</span>
       <Slider
@@ -78,14 +78,14 @@ const USUAL_VOLUME = 0.6;
       <IconButton icon="play" :size="14" :label="`Try the bell ${label}`" @click="emit('ring', kind)" />
     </div>
     <label v-if="canShake"
-      ><ToggleSwitch v-model="settings.shakes" aria-label="Shake with every bell" /> shake with every bell</label
+      ><ToggleSwitch v-model="settings.shakes" aria-label="Vibrate with every bell" /> vibrate with every bell</label
     >
     <label
       ><ToggleSwitch v-model="settings.speaks" :disabled="!hasVoice" aria-label="Speak the prompts" /> speak the
       prompts</label
     >
-    <p v-if="!hasVoice" class="small quiet">This machine has no voice; prompts stand on the screen.</p>
-    <h3>Tones of the breath</h3>
+    <p v-if="!hasVoice" class="small quiet">This computer has no voice; prompts are shown on the screen.</p>
+    <h3>Breath tones</h3>
     <ToneSwitches />
   </div>
 </template>

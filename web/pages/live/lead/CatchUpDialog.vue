@@ -28,10 +28,10 @@ const NEAR_MS = 1000;
 const says = computed(() => {
   if (!fit.value) return '';
   const { endMs, offMs } = fit.value;
-  if (Math.abs(offMs) <= NEAR_MS) return `It then ends at ${clockTime(endMs)}, in time.`;
+  if (Math.abs(offMs) <= NEAR_MS) return `It would then end at ${clockTime(endMs)}, on time.`;
   return offMs > 0
-    ? `Even so it ends at ${clockTime(endMs)}, ${clockOfMs(offMs)} late: the ranges of the holds allow no more. Leave out a step, or end one by hand.`
-    : `It then ends at ${clockTime(endMs)}, ${clockOfMs(-offMs)} early: the ranges of the holds allow no more.`;
+    ? `Even so it would end at ${clockTime(endMs)}, ${clockOfMs(offMs)} late: the ranges of the holds allow no more. Skip a step, or end one by hand.`
+    : `It would then end at ${clockTime(endMs)}, ${clockOfMs(-offMs)} early: the ranges of the holds allow no more.`;
 });
 function take(): void {
   // The clock has gone on while it was looked at.
@@ -42,8 +42,8 @@ function take(): void {
 </script>
 
 <template>
-  <Dialog v-model:visible="visible" modal header="End in time" :style="{ width: '560px' }">
-    <p v-if="rows.length === 0">Nothing that is to come can be made longer or shorter.</p>
+  <Dialog v-model:visible="visible" modal header="Finish on time" :style="{ width: '560px' }">
+    <p v-if="rows.length === 0">Nothing still to come can be made longer or shorter.</p>
     <table v-else class="figures">
       <thead>
         <tr>
@@ -65,7 +65,7 @@ function take(): void {
     <p class="says strong">{{ says }}</p>
     <template #footer>
       <Button label="Not now" outlined @click="visible = false" />
-      <Button v-if="rows.length > 0" label="Take it" autofocus @click="take" />
+      <Button v-if="rows.length > 0" label="Apply" autofocus @click="take" />
     </template>
   </Dialog>
 </template>

@@ -17,23 +17,26 @@ const says = computed(() => {
 
 <template>
   <p v-if="gap" class="strip" role="alert">
-    <span>{{ clockOfMs(gap.untilMs - gap.fromMs) }} went by unseen. Now it is where the clock is.</span>
-    <button type="button" class="link-button" @click="session.excludeGap()">Go on from where it was</button>
-    <button type="button" class="link-button" @click="session.dismissUnseen()">Leave it</button>
+    <span
+      >{{ clockOfMs(gap.untilMs - gap.fromMs) }} passed while the screen was asleep. The session has moved on with the
+      clock.</span
+    >
+    <button type="button" class="link-button" @click="session.excludeGap()">Resume from where it was</button>
+    <button type="button" class="link-button" @click="session.dismissUnseen()">Stay here</button>
   </p>
   <p v-else-if="setMs !== 0" class="strip" role="alert">
     <span
-      >The clock of this machine was set {{ setMs > 0 ? 'ahead' : 'back' }} by {{ clockOfMs(Math.abs(setMs)) }}. The
-      session goes on as it was.</span
+      >This computer’s clock was changed {{ setMs > 0 ? 'ahead' : 'back' }} by {{ clockOfMs(Math.abs(setMs)) }}. The
+      session is not affected.</span
     >
     <button v-if="setMs > 0" type="button" class="link-button" @click="session.revertClockCorrection()">
-      So much really went by
+      Count this time
     </button>
     <button type="button" class="link-button" @click="session.dismissUnseen()">Good</button>
   </p>
   <p v-else-if="says" class="strip" role="status">
     <span>{{ says }}</span>
-    <button type="button" class="link-button" @click="session.takeBack()">Take back <kbd>Z</kbd></button>
+    <button type="button" class="link-button" @click="session.takeBack()">Undo <kbd>Z</kbd></button>
   </p>
 </template>
 

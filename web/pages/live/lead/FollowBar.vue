@@ -9,7 +9,7 @@ const { session } = defineProps<{ session: Session }>();
 <template>
   <footer class="follow">
     <p role="status">This session is led in another window or on another device. This one follows, without bells.</p>
-    <Button label="Lead it here" @click="session.lead()" />
+    <Button label="Take control here" @click="session.lead()" />
   </footer>
 </template>
 

@@ -58,7 +58,7 @@ const controls = computed<Control[]>(() => {
   return [
     canMatch.value && held ? match : back,
     {
-      label: status === 'paused' ? 'Go on' : 'Pause',
+      label: status === 'paused' ? 'Resume' : 'Pause',
       icon: status === 'paused' ? 'play' : 'pause',
       main: true,
       wide: true,

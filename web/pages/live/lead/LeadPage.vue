@@ -36,7 +36,7 @@ async function load(): Promise<void> {
     else
       trouble.value =
         error instanceof ApiProblem && error.status === 404
-          ? 'There is no such plan. It may lie in the bin.'
+          ? 'This plan could not be found. It may be in the bin.'
           : (error as Error).message;
   }
 }
@@ -62,7 +62,7 @@ void load();
   <main v-else-if="stored && first?.leftRunning" class="trouble">
     <p role="status">
       The session of {{ longDayOf(first.leftRunning.events[0]?.atMs ?? 0) }},
-      {{ clockTime(first.leftRunning.events[0]?.atMs ?? 0) }}, was never ended.
+      {{ clockTime(first.leftRunning.events[0]?.atMs ?? 0) }}, was not ended.
     </p>
     <Button label="End it and start a new one" autofocus @click="endIt(first.leftRunning)" />
     <Button label="Resume it" outlined @click="resume(first.leftRunning)" />

@@ -11,7 +11,7 @@ import CatchUpDialog from './CatchUpDialog.vue';
 import DoneStrip from './DoneStrip.vue';
 import FollowBar from './FollowBar.vue';
 import HoldStage from '../HoldStage.vue';
-import { belongsToControl } from '../../../ui/keys';
+import { belongsToControl, mayBeShortcut } from '../../../ui/keys';
 import InMindStrip from '../InMindStrip.vue';
 import LeaveDialog from './LeaveDialog.vue';
 import MoreMenu from './MoreMenu.vue';
@@ -112,7 +112,7 @@ async function end(): Promise<void> {
   session.happen({ kind: 'ended' });
   mayLeave = true;
   if (rehearse > 0) await leave();
-  else await router.push(run ? `/runs/${run.id}?view=close` : '/');
+  else await router.push(run ? `/history/${run.id}?view=close` : '/');
 }
 async function leave(): Promise<void> {
   mayLeave = true;
@@ -164,6 +164,7 @@ const KEYS: Record<string, () => void> = {
 };
 useEventListener(window, 'keydown', (event: KeyboardEvent) => {
   if (noting.value || leaving.value || catching.value || event.ctrlKey || event.metaKey || event.altKey) return;
+  if (!mayBeShortcut(event)) return;
   if (event.defaultPrevented || belongsToControl(event.target)) {
     // Escape closes what lies over the stage; on a control of the stage it goes back to the stage.
     if (event.key === 'Escape' && !event.defaultPrevented && !(event.target as Element).closest(PANELS))

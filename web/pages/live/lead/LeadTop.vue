@@ -52,10 +52,10 @@ const room = useTemplateRef('room');
     <button v-else-if="silent" type="button" class="caution small said plain-button" @click="emit('wake')">
       Bell is silent until you touch the screen
     </button>
-    <span v-else-if="sleepy" class="small quiet said" role="status">This screen may go dark by itself</span>
+    <span v-else-if="sleepy" class="small quiet said" role="status">This screen may switch off</span>
     <span v-if="session.clock.rehearsal" class="rehearsal">
       Rehearsal
-      <ChoiceField v-model="speed" label="How fast" :options="speeds" />
+      <ChoiceField v-model="speed" label="Speed" :options="speeds" />
       <RouterLink :to="{ query: {} }" replace>Lead it</RouterLink>
     </span>
     <span class="clock numeral">{{ clockTime(session.clock.wall(session.now.value)) }}</span>
@@ -69,7 +69,7 @@ const room = useTemplateRef('room');
       v-if="!session.clock.rehearsal"
       icon="open"
       label="Student display"
-      hint="A second screen, or phones on this network: side, time and figure alone"
+      hint="A second screen, or phones on this network: only side, time and figure"
       @click="room?.toggle($event)"
     />
     <StudentDisplayMenu ref="room" :plan-id="session.planId" />

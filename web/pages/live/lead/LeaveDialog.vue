@@ -9,11 +9,11 @@ const emit = defineEmits<{ end: []; leave: [] }>();
 <template>
   <Dialog v-model:visible="visible" modal header="Leave the session?" :style="{ width: '520px' }">
     <p>
-      The session is under way. If you leave without ending it, its clock runs on, and you can come back to it from the
-      plan.
+      The session is under way. If you leave without ending it, its clock keeps running, and you can come back to it
+      from the plan.
     </p>
     <template #footer>
-      <Button label="Leave it running" outlined @click="emit('leave')" />
+      <Button label="Keep it running" outlined @click="emit('leave')" />
       <Button label="End the session" outlined @click="emit('end')" />
       <Button label="Stay" autofocus @click="visible = false" />
     </template>

@@ -18,7 +18,7 @@ const choices = computed(() => {
     { label: '15 seconds less', act: () => stretch(-15) },
     { label: '15 seconds more', act: () => stretch(15) },
     { label: 'A minute more', act: () => stretch(60) },
-    { label: open ? 'End at its time' : 'Hold until I say', key: 'H', act: session.holdOn },
+    { label: open ? 'Back to its planned time' : 'Hold until I end it', key: 'H', act: session.holdOn },
     { label: 'A minute of rest after this', key: 'R', act: () => session.happen({ kind: 'restAdded', ms: REST_MS }) },
     ...(two ? [{ label: `${stepName(two[1])} before ${stepName(two[0])}`, key: 'S', act: session.swapNext }] : []),
   ];

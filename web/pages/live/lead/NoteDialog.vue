@@ -25,9 +25,9 @@ function keep(): void {
       fluid
       autofocus
       aria-label="Note"
-      placeholder="Kept with the moment it was written"
+      placeholder="Saved with the time it was written"
       @keydown.enter.exact.prevent="keep"
     />
-    <template #footer><Button label="Keep it" @click="keep" /></template>
+    <template #footer><Button label="Save" @click="keep" /></template>
   </Dialog>
 </template>

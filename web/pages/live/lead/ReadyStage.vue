@@ -31,7 +31,7 @@ const bring = computed(() =>
       {{ [session.plan.group, people(session.plan.groupSize), session.plan.place].filter(Boolean).join(' · ') }}
     </p>
     <p class="length numeral">{{ clockOfMs(session.timeline.totals.totalMs) }}</p>
-    <p v-if="bring.length > 0">Lay ready: {{ bring.join(', ') }}</p>
+    <p v-if="bring.length > 0">Set out: {{ bring.join(', ') }}</p>
     <details v-if="!session.clock.rehearsal" class="who">
       <summary>Who is here{{ here }}</summary>
       <PresentFields
@@ -41,9 +41,9 @@ const bring = computed(() =>
       />
     </details>
     <p class="quiet safe">
-      Leave a position at once for sharp pain, tingling, numbness, breathlessness or dizziness. Nobody has to hold the
-      breath. What is told of people are usual cautions, not medical advice; with a condition, a doctor or licensed
-      practitioner is asked first.
+      Leave a position at once for sharp pain, tingling, numbness, breathlessness or dizziness. Nobody has to hold their
+      breath. Cautions about people are the usual ones, not medical advice; anyone with a condition should ask a doctor
+      or licensed practitioner first.
     </p>
     <Button
       :label="session.clock.rehearsal ? 'Begin the rehearsal' : 'Begin'"
@@ -52,7 +52,7 @@ const bring = computed(() =>
       @click="emit('begin')"
     />
     <p v-if="!session.clock.rehearsal" class="rehearse quiet">
-      or rehearse it, not in the record, at
+      or rehearse it, without recording, at
       <RouterLink v-for="speed in SPEEDS" :key="speed" :to="{ query: { rehearse: speed } }">{{ speed }}×</RouterLink>
     </p>
   </section>

@@ -59,9 +59,9 @@ defineExpose({ toggle });
       <p v-if="trouble" class="caution small" role="alert">{{ trouble }}</p>
       <template v-if="allowed">
         <p v-if="addresses.length === 0" class="caution small" role="alert">
-          This machine is on no network that a phone could reach.
+          This computer is not on a network that a phone could reach.
         </p>
-        <img v-if="code" :src="code" alt="The first address as a code for a phone’s camera" width="180" height="180" />
+        <img v-if="code" :src="code" alt="The first address as a QR code" width="180" height="180" />
         <p v-for="address in addresses" :key="address" class="small address">{{ address }}</p>
       </template>
     </div>

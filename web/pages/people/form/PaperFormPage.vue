@@ -17,12 +17,12 @@ const print = (): void => window.print();
       <Button size="small" label="Print" @click="print"
         ><template #icon><AppIcon name="print" /></template
       ></Button>
-      <span class="quiet small">One page. What comes back is typed on the person’s page, under “Ask by the form”.</span>
+      <span class="quiet small">One page. Type the answers on the person’s page, under “Screening form”.</span>
     </p>
     <h1>Before the first class</h1>
     <p class="lead">
-      Tick what is so; leave everything else. Whoever ticks something asks a doctor or licensed practitioner first
-      whether this practice suits them. {{ STOP_SIGNS }}
+      Tick all that apply. If you tick anything, ask a doctor or licensed practitioner first whether this practice suits
+      you. {{ STOP_SIGNS }}
     </p>
     <p class="lines"><span>Name</span><span>Date</span></p>
     <div class="columns">

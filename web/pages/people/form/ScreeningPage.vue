@@ -63,9 +63,8 @@ async function keep(): Promise<void> {
     <h1>Before the first class</h1>
     <p class="quiet">
       For {{ person.name }}.
-      {{ person.askedOn ? `Asked on ${shortDayOf(person.askedOn)}; what was said stands below.` : '' }} Tick what is so;
-      leave everything else. Whoever ticks something asks a doctor or licensed practitioner whether this practice suits
-      them.
+      {{ person.askedOn ? `Screened on ${shortDayOf(person.askedOn)}; the answers are below.` : '' }} Tick all that
+      apply. Anyone who ticks something should ask a doctor or licensed practitioner whether this practice suits them.
     </p>
     <form @submit.prevent="keep">
       <fieldset v-for="group in groups" :key="group.area">
@@ -110,20 +109,20 @@ async function keep(): Promise<void> {
       <label class="consent"
         ><input v-model="consent" type="checkbox" /> <span>{{ CONSENT }}</span></label
       >
-      <p v-if="tried && !consent" class="caution" role="alert">Nothing is kept without consent.</p>
+      <p v-if="tried && !consent" class="caution" role="alert">Nothing is saved without consent.</p>
       <p v-if="wrong" class="caution strong" role="alert">{{ wrong }}</p>
       <div class="end">
         <DocumentStatus noun="person" :trouble="trouble" :conflict="conflict" :resolve="resolve" @save="save" />
       </div>
       <p class="end">
-        <Button type="submit" label="Keep the answers" />
+        <Button type="submit" label="Save the answers" />
         <span class="quiet">{{ count === 0 ? 'nothing ticked' : `${count} ticked` }}</span>
       </p>
     </form>
     <NotAdvice />
   </main>
   <main v-else class="form">
-    <p v-if="isMissing">This person is not here any more. <RouterLink to="/people">Back to people</RouterLink>.</p>
+    <p v-if="isMissing">This person could not be found. <RouterLink to="/people">Back to people</RouterLink>.</p>
     <p v-else-if="trouble" class="caution strong" role="alert">
       {{ trouble }} <button type="button" class="link-button" @click="load">Try again</button>
     </p>

@@ -49,7 +49,7 @@ export function refusals(answers: Answers, questions: readonly Condition[], toda
         question.since === 'weeks' && answer.weeks.trim() !== ''
           ? weeksRefusal(Number(answer.weeks))
           : question.since === 'day'
-            ? pastDayRefusal(answer.since, 'When it was', today)
+            ? pastDayRefusal(answer.since, 'The date', today)
             : undefined;
       if (refused) return [[question.id, refused]];
       return answer.note.length > 500 ? [[question.id, 'At most 500 letters.']] : [];

@@ -8,6 +8,7 @@ import PlanViews from '../PlanViews.vue';
 import GeneralView from './GeneralView.vue';
 import MatrixView from './MatrixView.vue';
 import VersionView from './VersionView.vue';
+import CheckField from '../../../ui/fields/CheckField.vue';
 
 /** The people of a plan: who must not do what, their alternative, and the plan as one of them does it. */
 const VIEWS = [
@@ -23,9 +24,12 @@ const screening = useScreening();
   <PlanViews :views="VIEWS">
     <template #head="{ plan }">
       <GroupPick :plan="plan" />
-      <label v-if="screening.group" class="small names">
-        <input v-model="people.showNames" type="checkbox" /> names instead of initials
-      </label>
+      <CheckField
+        v-if="screening.group"
+        v-model="people.showNames"
+        class="small names"
+        label="names instead of initials"
+      />
     </template>
     <template #default="{ view, plan }">
       <DocumentStatus
@@ -41,11 +45,11 @@ const screening = useScreening();
       </p>
       <GeneralView v-if="view === 'general'" :plan="plan" />
       <p v-else-if="!screening.group" class="empty">
-        Choose a group above, and everyone in it is held against each step: what to leave out, what to change, what to
-        watch, and an easier way. Without a group, <em>In general</em> tells what is usually said of each step.
+        Choose a group above, and each step is checked for everyone in it: what to avoid, what to change, what to watch,
+        and an easier way. Without a group, <em>In general</em> shows the usual cautions for each step.
       </p>
       <p v-else-if="screening.members.length === 0" class="empty">
-        Nobody is in this group yet. <RouterLink :to="`/people/groups/${plan.groupId}`">Put people in</RouterLink>.
+        Nobody is in this group yet. <RouterLink :to="`/people/groups/${plan.groupId}`">Add people</RouterLink>.
       </p>
       <MatrixView v-else-if="view === 'matrix' && screening.matrix" :plan="plan" :matrix="screening.matrix" />
       <VersionView v-else-if="screening.matrix" :plan="plan" :matrix="screening.matrix" />

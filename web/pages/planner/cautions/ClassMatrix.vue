@@ -76,10 +76,10 @@ const isChosen = (personId: string, stepId: string): boolean =>
         <tr v-for="(row, r) in rows" :key="row.id">
           <th scope="row" class="who">
             <span class="name">{{ row.name }}</span>
-            <span v-if="row.notScreened" class="unknown" title="Told of something that is not screened here"
+            <span v-if="row.notScreened" class="unknown" title="Has a condition that cannot be screened"
               >?<span class="sr-only"> not screened: {{ row.notScreened }}</span></span
             >
-            <span v-if="row.stale" class="small caution">date to check</span>
+            <span v-if="row.stale" class="small caution">check the date</span>
           </th>
           <td v-for="({ cell, words }, c) in row.cells" :key="columns[c]?.id">
             <button

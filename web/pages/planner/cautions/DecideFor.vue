@@ -55,21 +55,21 @@ function setTeacher(name: string): string | undefined {
       >
       <span class="quiet small">{{ cell.by }}, {{ decidedAt }}</span>
       <button type="button" class="link-button small" @click="say(screening.undecide(personId, stepId))">
-        As the others after all
+        Remove this alternative
       </button>
     </p>
     <p v-else-if="cell.state === 'seen'" class="decided">
-      Seen and left as it is. <span class="quiet small">{{ cell.by }}, {{ decidedAt }}</span>
+      Acknowledged, no change. <span class="quiet small">{{ cell.by }}, {{ decidedAt }}</span>
       <button type="button" class="link-button small" @click="say(screening.undecide(personId, stepId))">
-        Open it again
+        Decide again
       </button>
     </p>
     <p v-if="cell.insteadLevel" class="caution strong" role="alert">
-      What they do instead has a caution now: something was told of since. Choose again.
+      The alternative now has a caution itself, because something new is known. Please choose again.
     </p>
     <CautionReasons :cautions="cell.cautions" />
     <template v-if="stepId !== SESSION_STEP">
-      <h4 class="small quiet">Easier ways, nothing to change in them</h4>
+      <h4 class="small quiet">Alternatives without cautions</h4>
       <ul class="ways">
         <li v-for="way in ways" :key="way.words">
           <span class="figure"><StepFigure v-if="way.step.kind === 'hold'" :step="way.step" :least="1500" /></span>
@@ -90,7 +90,7 @@ function setTeacher(name: string): string | undefined {
       </ul>
     </template>
     <div v-if="cell.state === 'open' && cell.level" class="leave">
-      <Button size="small" text label="Seen, leave it" @click="say(screening.leave(personId, stepId, cell))" />
+      <Button size="small" text label="Acknowledge, no change" @click="say(screening.leave(personId, stepId, cell))" />
       <TextField class="by" label="as" :model-value="teacher" :accept="setTeacher" />
     </div>
     <p v-if="wrong" class="caution small" role="alert">{{ wrong }}</p>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { setDetails, type Plan } from '#core/plan';
-import PickField from '../../../ui/fields/PickField.vue';
+import SelectField from '../../../ui/fields/SelectField.vue';
 import { useEditor } from '../../../state/editor';
 import { usePeople } from '../../../state/people';
 
@@ -19,7 +19,7 @@ const options = computed(() => [
   })),
   // A group that was deleted, or has not loaded yet, stays selected.
   ...(plan.groupId !== null && !people.group(plan.groupId)
-    ? [{ value: plan.groupId, label: people.groups ? `${plan.group || 'a group'}, not here any more` : plan.group }]
+    ? [{ value: plan.groupId, label: people.groups ? `${plan.group || 'a group'}, could not be found` : plan.group }]
     : []),
 ]);
 const chosen = computed({
@@ -37,6 +37,6 @@ const chosen = computed({
 
 <template>
   <p v-if="people.trouble" class="caution small" role="alert">{{ people.trouble }}</p>
-  <PickField v-else-if="options.length > 1" v-model="chosen" :label="label" :options="options" />
-  <RouterLink v-else to="/people?view=groups" class="small">Put a group together</RouterLink>
+  <SelectField v-else-if="options.length > 1" v-model="chosen" :label="label" :options="options" />
+  <RouterLink v-else to="/people?view=groups" class="small">Create a group</RouterLink>
 </template>

@@ -20,9 +20,9 @@ const cell = computed(() => {
 const counts = computed(() => matrixCounts(matrix));
 const summary = computed(() => {
   const { people, open, instead } = counts.value;
-  const others = instead > 0 ? `; ${instead === 1 ? 'one step is' : `${instead} steps are`} done otherwise` : '';
-  if (open === 0) return `Nothing is open${others}.`;
-  return `${people} of ${matrix.rows.length} people have something to look at, ${open} in all${others}.`;
+  const others = instead > 0 ? `; ${instead === 1 ? 'one step is' : `${instead} steps are`} done differently` : '';
+  if (open === 0) return `Nothing is left to decide${others}.`;
+  return `${people} of ${matrix.rows.length} people have something to look at, ${open} in total${others}.`;
 });
 /** Opens with the first cell of the most careful open level. */
 onMounted(() => {
@@ -42,10 +42,10 @@ onMounted(() => {
 <template>
   <p class="said" role="status">{{ summary }}</p>
   <p class="legend small quiet">
-    <span><CautionMark level="avoid" /> leave out</span>
+    <span><CautionMark level="avoid" /> avoid</span>
     <span><CautionMark level="change" /> change</span>
     <span><CautionMark level="watch" /> watch</span>
-    <span><CautionMark level="watch" state="seen" /> seen, left as it is</span>
+    <span><CautionMark level="watch" state="seen" /> acknowledged, no change</span>
     <span><CautionMark level="change" state="instead" /> does something else</span>
   </p>
   <div class="columns">

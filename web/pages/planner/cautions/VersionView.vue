@@ -5,7 +5,7 @@ import type { Plan } from '#core/plan';
 import { clockOfMs } from '#core/time';
 import { compileTimeline } from '#core/timeline';
 import StepFigure from '../../../widgets/figures/StepFigure.vue';
-import PickField from '../../../ui/fields/PickField.vue';
+import SelectField from '../../../ui/fields/SelectField.vue';
 import SessionRibbon from '../../../widgets/ribbon/SessionRibbon.vue';
 import CautionMark from '../../../widgets/cautions/CautionMark.vue';
 import { openInWords } from './words';
@@ -45,23 +45,24 @@ const toDecide = computed(() => row.value?.cells.some((cell) => openLevel(cell) 
 </script>
 
 <template>
-  <PickField v-model="personId" label="The plan of" :options="choices" />
+  <SelectField v-model="personId" label="The plan of" :options="choices" />
   <p class="said" role="status">
     {{
       differences.length === 0
-        ? 'As the others do it.'
+        ? 'The same as everyone else.'
         : differences.length === 1
-          ? 'One step otherwise, as long as that of the others.'
-          : `${differences.length} steps otherwise, each as long as that of the others.`
+          ? 'One step is different, and as long as everyone else’s.'
+          : `${differences.length} steps are different, each as long as everyone else’s.`
     }}
     <span v-if="open" class="caution">Still open: {{ open }}.</span>
-    <span v-if="toDecide" class="quiet"> Choose an easier way under <em>Everyone</em>.</span>
+    <span v-if="toDecide" class="quiet"> Choose an alternative under <em>Everyone</em>.</span>
   </p>
   <p v-for="name in unfitting" :key="name" class="caution strong" role="alert">
-    What was chosen for “{{ name }}” has no room in its time: choose a shorter way, or give the step more.
+    The alternative for “{{ name }}” does not fit into the time of the step: choose a shorter one, or make the step
+    longer.
   </p>
   <SessionRibbon v-if="version && timeline && differences.length > 0" :plan="version.plan" :timeline="timeline" />
-  <ol v-if="differences.length > 0" class="pairs" aria-label="What is otherwise">
+  <ol v-if="differences.length > 0" class="pairs" aria-label="What is different">
     <li v-for="one in differences" :key="one.stepId">
       <span class="when numeral">{{ clockOfMs(one.startMs) }}</span>
       <figure v-if="one.original">
@@ -69,7 +70,7 @@ const toDecide = computed(() => row.value?.cells.some((cell) => openLevel(cell) 
           ><StepFigure v-if="one.original.kind === 'hold'" :step="one.original" :least="1500"
         /></span>
         <figcaption>
-          <span class="quiet">{{ one.index + 1 }} the others</span><br />{{ one.from }}
+          <span class="quiet">{{ one.index + 1 }} everyone else</span><br />{{ one.from }}
         </figcaption>
       </figure>
       <CautionMark level="change" state="instead" />
@@ -79,7 +80,7 @@ const toDecide = computed(() => row.value?.cells.some((cell) => openLevel(cell) 
           <span class="quiet">{{ people.shown(personId) }}</span><br /><strong>{{ one.to }}</strong>
         </figcaption>
       </figure>
-      <span class="quiet">{{ clockOfMs(one.endMs - one.startMs) }} in all</span>
+      <span class="quiet">{{ clockOfMs(one.endMs - one.startMs) }} total</span>
     </li>
   </ol>
 </template>

@@ -4,7 +4,7 @@ import { classEndsAt, FIT_GRIDS, lastRestIndex, targetLength, usualFitOptions, t
 import type { Plan } from '#core/plan';
 import type { Seconds } from '#core/numbers';
 import ChoiceField from '../../../ui/fields/ChoiceField.vue';
-import TextField from '../../../ui/fields/TextField.vue';
+import ClockField from '../../../ui/fields/ClockField.vue';
 import TimeField from '../../../ui/fields/TimeField.vue';
 import { useLibrary } from '../../../state/library';
 
@@ -15,7 +15,7 @@ const library = useLibrary();
 
 const KINDS = [
   { value: 'length' as const, label: 'a length' },
-  { value: 'endsAt' as const, label: 'an hour' },
+  { value: 'endsAt' as const, label: 'an end time' },
 ];
 const GRIDS = FIT_GRIDS.filter((grid) => grid > 1).map((grid) => ({ value: String(grid), label: `${grid} s` }));
 
@@ -48,7 +48,7 @@ const setHour = (time: string) => put({ target: { kind: 'endsAt', time } });
 </script>
 
 <template>
-  <section class="asked" aria-label="What it is fitted to">
+  <section class="asked" aria-label="Fit options">
     <span class="group">
       <span class="quiet">Fit to</span>
       <ChoiceField v-model="kind" label="Fit to" :options="KINDS" />
@@ -59,7 +59,7 @@ const setHour = (time: string) => put({ target: { kind: 'endsAt', time } });
         :model-value="options.target.seconds"
         :accept="(seconds: Seconds | null) => put({ target: { kind: 'length', seconds: seconds ?? 0 } })"
       />
-      <TextField v-else label="Ends at" hide-label type="time" :model-value="options.target.time" :accept="setHour" />
+      <ClockField v-else label="Ends at" hide-label :model-value="options.target.time" :accept="setHour" />
     </span>
     <span class="group">
       <span class="quiet">in steps of</span>
@@ -67,18 +67,20 @@ const setHour = (time: string) => put({ target: { kind: 'endsAt', time } });
     </span>
     <TimeField
       v-if="hasLastRest"
-      label="last rest at least"
+      label="final rest at least"
       usual="its range"
       :model-value="options.lastRestSeconds"
       :accept="(lastRestSeconds: Seconds | null) => put({ lastRestSeconds })"
     />
     <TimeField
-      label="kept free for talk"
+      label="reserved for talking"
       usual="none"
       :model-value="options.talkSeconds === 0 ? null : options.talkSeconds"
       :accept="(seconds: Seconds | null) => put({ talkSeconds: seconds ?? 0 })"
     />
-    <button v-if="!asUsual" type="button" class="link-button small" @click="emit('change', null)">As usual</button>
+    <button v-if="!asUsual" type="button" class="link-button small" @click="emit('change', null)">
+      Reset to defaults
+    </button>
   </section>
 </template>
 

@@ -30,8 +30,8 @@ const setLock = (id: string, locked: boolean): void => void editor.edit(setStepC
         <th scope="col" class="step">Step</th>
         <th scope="col" class="number">now</th>
         <th scope="col" class="number">fitted</th>
-        <th scope="col" class="gain">loses · gains</th>
-        <th scope="col">holds on</th>
+        <th scope="col" class="gain">difference</th>
+        <th scope="col">priority</th>
         <th scope="col"><span class="sr-only">Lock</span></th>
       </tr>
     </thead>

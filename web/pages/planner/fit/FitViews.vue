@@ -8,9 +8,9 @@ import VariantsView from '../variants/VariantsView.vue';
 
 /** Making a plan fit: its lengths to the hour, a quieter order, when it would end, and variants beside each other. */
 const VIEWS = [
-  { value: 'lengths', label: 'Fit to the hour' },
+  { value: 'lengths', label: 'Fit' },
   { value: 'order', label: 'Order' },
-  { value: 'forecast', label: 'When it ends' },
+  { value: 'forecast', label: 'End time' },
   { value: 'variants', label: 'Variants' },
 ] as const;
 const editor = useEditor();

@@ -31,10 +31,10 @@ function take(ways: readonly Way[]): void {
 </script>
 
 <template>
-  <section class="ways" aria-label="What would do it">
+  <section class="ways" aria-label="What would make it fit">
     <p class="quiet">{{ makeUpInWords(fit.madeUpOf, fit.kind === 'tooLong' ? 'shortest' : 'longest') }}</p>
     <template v-if="fit.ways.length > 0">
-      <h3>{{ fit.kind === 'tooLong' ? 'Any one of these makes room' : 'Any one of these fills it' }}</h3>
+      <h3>{{ fit.kind === 'tooLong' ? 'Any one of these makes room' : 'Any one of these fills the time' }}</h3>
       <ul>
         <li v-for="(way, i) in shown" :key="i">
           <span>{{ wayInWords(way) }}</span>
@@ -42,11 +42,11 @@ function take(ways: readonly Way[]): void {
         </li>
       </ul>
       <p v-if="fit.ways.length > SHOWN" class="small quiet">
-        {{ fit.ways.length - SHOWN }} more would do it too, at a greater cost.
+        {{ fit.ways.length - SHOWN }} more would work too, at a greater cost.
       </p>
     </template>
     <template v-else-if="pair">
-      <h3>No single change is enough; these two together cost the least practice</h3>
+      <h3>No single change is enough; these two together cost the least practice time</h3>
       <ul>
         <li v-for="(way, i) in pair" :key="i">
           <span>{{ wayInWords(way) }}</span>

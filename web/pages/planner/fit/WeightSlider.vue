@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Slider from 'primevue/slider';
 import { FIT_WEIGHTS, type FitWeight } from '#core/plan';
 
 /** The priority of a step's length: three stops, from "shorten first" to "keep". */
@@ -7,25 +8,24 @@ const weight = defineModel<FitWeight>({ required: true });
 
 // The more to the right, the more it keeps.
 const STOPS = [...FIT_WEIGHTS].reverse();
-const WORDS: Record<FitWeight, string> = { givesWay: 'gives way first', normal: 'as usual', keep: 'keeps its length' };
-function set(event: Event): void {
-  const stop = STOPS[Number((event.target as HTMLInputElement).value)];
+const WORDS: Record<FitWeight, string> = { givesWay: 'shorten first', normal: 'as usual', keep: 'keeps its length' };
+function set(at: number | number[]): void {
+  const stop = STOPS[Number(at)];
   if (stop) weight.value = stop;
 }
 </script>
 
 <template>
   <span class="weight" :class="{ disabled }">
-    <input
-      type="range"
-      min="0"
-      max="2"
-      step="1"
-      :value="STOPS.indexOf(weight)"
+    <Slider
+      :min="0"
+      :max="2"
+      :step="1"
+      :model-value="STOPS.indexOf(weight)"
       :disabled="disabled"
-      :aria-label="`Weight of ${name}`"
-      :aria-valuetext="WORDS[weight]"
-      @input="set"
+      :aria-label="`Priority of ${name}`"
+      :pt="{ handle: { 'aria-valuetext': WORDS[weight] } }"
+      @update:model-value="set"
     />
     <span class="small quiet">{{ WORDS[weight] }}</span>
   </span>
@@ -37,18 +37,11 @@ function set(event: Event): void {
   gap: 8px;
   align-items: center;
 }
-input {
+.p-slider {
   width: 84px;
-  height: 24px;
-  margin: 0;
-  accent-color: var(--ink-2);
+  margin: 10px;
 }
 .disabled {
   visibility: hidden;
-}
-@media (pointer: coarse) {
-  input {
-    height: 44px;
-  }
 }
 </style>

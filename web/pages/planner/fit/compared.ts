@@ -64,9 +64,9 @@ export function comparedRows(plans: readonly Compared[]): ComparedRow[] {
   const time = (label: string, of: (totals: PlanMetrics['totals']) => Ms): ComparedRow =>
     row(label, ({ figures }) => [clockOfMs(of(figures.totals))]);
   return [
-    time('in all', ({ totalMs }) => totalMs),
+    time('total', ({ totalMs }) => totalMs),
     row(
-      'against the class',
+      'compared with class length',
       ({ figures }) => [spare(figures.totals.spareMs)],
       ({ figures }) => figures.totals.spareMs < 0,
     ),
@@ -80,11 +80,9 @@ export function comparedRows(plans: readonly Compared[]): ComparedRow[] {
     time('in rests', ({ restMs }) => restMs),
     time('between', ({ betweenMs }) => betweenMs),
     ...TALLY_WORDS.map(({ of, many }) => row(many, ({ figures }) => [String(figures.tally[of])])),
-    list('areas of the body', ({ areas }) =>
-      areas.map(({ area, ms }) => ({ key: area, text: `${area} ${clockOfMs(ms)}` })),
-    ),
+    list('body areas', ({ areas }) => areas.map(({ area, ms }) => ({ key: area, text: `${area} ${clockOfMs(ms)}` }))),
     list('props', ({ props }) => props.map(({ kind, group }) => ({ key: kind, text: pieceCount(kind, group) }))),
-    list('asks of the body', ({ asks }) =>
+    list('demands on the body', ({ asks }) =>
       asks.map(({ ask, steps }) => ({
         key: ask,
         text: `${CAUTION_TRAIT_WORDS[ask]}, ${steps} ${steps === 1 ? 'step' : 'steps'}`,

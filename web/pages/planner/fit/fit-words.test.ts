@@ -75,9 +75,9 @@ describe('plans held against each other', () => {
   test('the same plan in another order differs in what the order is, not in what is held', () => {
     const [one, other] = [of('butterfly-fold', 'sphinx', 'seated-fold'), of('butterfly-fold', 'seated-fold', 'sphinx')];
     expect(row('in holds', one, other).same).toBe(true);
-    expect(row('areas of the body', one, other).same).toBe(true);
+    expect(row('body areas', one, other).same).toBe(true);
     expect(row('props', one, other).same).toBe(true);
-    expect(row('asks of the body', one, other).same).toBe(true);
+    expect(row('demands on the body', one, other).same).toBe(true);
     expect(row('changes of position', one, other)).toMatchObject({
       same: false,
       values: [{ differs: false }, { differs: true }],
@@ -87,7 +87,7 @@ describe('plans held against each other', () => {
   test('over the class and uneven sides are cautions; nothing is told as none', () => {
     const uneven1 = { figures: planMetrics({ plan, library: noLibrary }) };
     expect(row('left · right', uneven1).values[0]).toMatchObject({ lines: ['7:00 · 6:20'], caution: true });
-    expect(row('against the class', uneven1).values[0]!.caution).toBe(uneven1.figures.totals.spareMs < 0);
-    expect(row('areas of the body', uneven1).values[0]!.lines).toEqual(['none']);
+    expect(row('compared with class length', uneven1).values[0]!.caution).toBe(uneven1.figures.totals.spareMs < 0);
+    expect(row('body areas', uneven1).values[0]!.lines).toEqual(['none']);
   });
 });

@@ -14,9 +14,9 @@ const percent = (value: number): string =>
       <thead class="sr-only">
         <tr>
           <th scope="col">What</th>
-          <th scope="col">Against plan</th>
-          <th scope="col">How much evenings differ</th>
-          <th scope="col">Learned from</th>
+          <th scope="col">Compared with plan</th>
+          <th scope="col">How much sessions vary</th>
+          <th scope="col">Based on</th>
         </tr>
       </thead>
       <tbody>

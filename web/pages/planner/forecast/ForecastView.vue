@@ -50,7 +50,7 @@ function take(): void {
   if (!shorten.value) return;
   editor.edit(takeFit(shorten.value.lengths));
   editor.seal();
-  message.value = 'Taken. Undo brings the lengths back.';
+  message.value = 'Applied. Undo brings the lengths back.';
 }
 </script>
 
@@ -62,7 +62,7 @@ function take(): void {
     <h2>{{ forecastInWords(forecast) }}</h2>
     <p class="quiet">{{ chanceInWords(forecast) }} {{ basisInWords(forecast) }}</p>
   </div>
-  <p v-else class="quiet" role="status">Working out when it would end.</p>
+  <p v-else class="quiet" role="status">Working out when it would end…</p>
   <SessionRibbon
     :plan="plan"
     :timeline="timeline"
@@ -76,15 +76,15 @@ function take(): void {
         <h3 id="ends-title">When it ends</h3>
         <dl>
           <div>
-            <dt>1 in 10 by</dt>
+            <dt>10 % likely by</dt>
             <dd>{{ clockOfMs(forecast.earlyMs) }}</dd>
           </div>
           <div>
-            <dt>half by</dt>
+            <dt>50 % likely by</dt>
             <dd>{{ clockOfMs(forecast.middleMs) }}</dd>
           </div>
           <div>
-            <dt>9 in 10 by</dt>
+            <dt>90 % likely by</dt>
             <dd>{{ clockOfMs(forecast.lateMs) }}</dd>
           </div>
           <div>
@@ -94,26 +94,27 @@ function take(): void {
         </dl>
       </section>
       <section aria-labelledby="sure-title">
-        <h3 id="sure-title">To be 9 in 10 sure of the hour</h3>
-        <p v-if="sure.answer.value?.kind === 'already'" role="status">Nothing has to be shorter.</p>
+        <h3 id="sure-title">To be 90 % sure of ending on time</h3>
+        <p v-if="sure.answer.value?.kind === 'already'" role="status">Nothing needs to be shorter.</p>
         <template v-else-if="shorten">
           <ul>
             <li v-for="(length, i) in changes" :key="i">{{ changeInWords(plan, length) }}</li>
           </ul>
           <p class="take">
-            <span class="quiet">Then 9 in 10 would end by {{ clockOfMs(shorten.forecast.lateMs) }}.</span>
-            <Button label="Take these lengths" size="small" @click="take" />
+            <span class="quiet">Then it is 90 % likely to end by {{ clockOfMs(shorten.forecast.lateMs) }}.</span>
+            <Button label="Apply these lengths" size="small" @click="take" />
           </p>
         </template>
         <p v-else-if="sure.answer.value?.kind === 'cannot'" class="caution">
-          With every length at its shortest 9 in 10 would still only end by {{ clockOfMs(sure.answer.value.lateMs) }}.
-          <RouterLink :to="`/plans/${editor.id}/fit`">See what would make room</RouterLink>
+          Even with every length at its minimum it is only 90 % likely to end by
+          {{ clockOfMs(sure.answer.value.lateMs) }}.
+          <RouterLink :to="`/plans/${editor.id}/fit`">See what would make it fit</RouterLink>
         </p>
         <p v-else-if="sure.answer.value?.kind === 'refused'" class="quiet">{{ sure.answer.value.reason }}</p>
         <JobProgress
           :share="sure.share.value"
           :trouble="sure.trouble.value"
-          what="Looking for what to shorten"
+          what="Looking for what to shorten…"
           @stop="sure.stop"
           @again="ask"
         />

@@ -48,11 +48,11 @@ const setLoosen = (seconds: number | null) => {
       />
     </template>
     <div class="loosen">
-      <TimeField label="Then loosen" :model-value="step.loosen?.seconds ?? null" usual="none" :accept="setLoosen" />
+      <TimeField label="Release" :model-value="step.loosen?.seconds ?? null" usual="none" :accept="setLoosen" />
       <TextField
         v-if="step.loosen"
         hide-label
-        label="How to loosen"
+        label="How to release"
         placeholder="How"
         :model-value="step.loosen.text"
         :accept="(text) => edit(setHold(step.id, { loosen: { seconds: step.loosen?.seconds ?? 30, text } }))"

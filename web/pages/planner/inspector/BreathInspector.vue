@@ -37,7 +37,7 @@ const technique = computed(() => library.all.technique(step.technique));
 const cost = computed(() => breathCost(step.practice));
 const presets = computed(() => (technique.value ? presetsOf(technique.value.practice) : []));
 const figures = computed(() => [
-  { value: clockOfMs(cost.value.lengthMs), what: 'in all' },
+  { value: clockOfMs(cost.value.lengthMs), what: 'total' },
   ...(cost.value.meanRate === null
     ? []
     : [
@@ -45,13 +45,13 @@ const figures = computed(() => [
         { value: rateInWords(cost.value.meanRate), what: 'a minute' },
       ]),
   ...(cost.value.strokes > 0
-    ? [{ value: String(cost.value.strokes), what: `strokes, ${clockOfMs(cost.value.strokesMs)}` }]
+    ? [{ value: String(cost.value.strokes), what: `pumps, ${clockOfMs(cost.value.strokesMs)}` }]
     : []),
   {
     value: cost.value.longestRetentionMs > 0 ? clockOfMs(cost.value.longestRetentionMs) : 'none',
     what: 'longest hold',
   },
-  { value: `${Math.round(1000 * cost.value.retentionShare) / 10} %`, what: 'of it holding' },
+  { value: `${Math.round(1000 * cost.value.retentionShare) / 10} %`, what: 'spent in retention' },
 ]);
 /**
  * Whose figure decides how high a seat should be: the position it moves, or the one that sits or lies with the same
@@ -74,7 +74,7 @@ const setAfter = (seconds: number | null) => edit(setBreath(step.id, { afterSeco
 
 <template>
   <div class="cost">
-    <dl aria-label="What it costs">
+    <dl aria-label="Length and load">
       <div v-for="{ value, what } in figures" :key="what">
         <dd class="numeral">{{ value }}</dd>
         <dt class="small quiet">{{ what }}</dt>

@@ -7,6 +7,7 @@ import { clockOfMs } from '#core/time';
 import FieldGroup from '../../../ui/fields/FieldGroup.vue';
 import TimeField from '../../../ui/fields/TimeField.vue';
 import { useEdit } from '../use-edit';
+import CheckField from '../../../ui/fields/CheckField.vue';
 
 /** Fits a practice into a length of time: whole rounds, the remainder as quiet breathing, shown before it is taken. */
 const { step } = defineProps<{ step: BreathStep }>();
@@ -27,7 +28,7 @@ const says = computed(() => {
   const { practice, lengthMs, quietMs } = fit.value;
   const rounds = practice.sets.map((set) => set.rounds).join(' and ');
   const count = practice.countSeconds === step.practice.countSeconds ? '' : `, one count ${practice.countSeconds} s`;
-  const quiet = quietMs === 0 ? 'nothing over' : `then ${clockOfMs(quietMs)} of quiet breathing`;
+  const quiet = quietMs === 0 ? 'no time left over' : `then ${clockOfMs(quietMs)} of quiet breathing`;
   return `${rounds} ${rounds === '1' ? 'round' : 'rounds'}${count}: ${clockOfMs(lengthMs)}, ${quiet}.`;
 });
 
@@ -45,13 +46,13 @@ function take(): void {
 </script>
 
 <template>
-  <FieldGroup title="Fit">
+  <FieldGroup title="Fit to a length">
     <div class="fit">
-      <TimeField label="into" usual="5:00" :model-value="target" :accept="setTarget" />
-      <label class="small"><input v-model="mayChangeCount" type="checkbox" /> the count may change by a tenth</label>
+      <TimeField label="to a length of" usual="5:00" :model-value="target" :accept="setTarget" />
+      <CheckField v-model="mayChangeCount" class="small" label="let the count vary by 10 %" />
       <template v-if="fit">
         <p class="says" :class="{ caution: !fit.ok }" role="status">{{ says }}</p>
-        <Button v-if="fit.ok" label="Take it" size="small" outlined @click="take" />
+        <Button v-if="fit.ok" label="Apply" size="small" outlined @click="take" />
       </template>
     </div>
   </FieldGroup>

@@ -16,7 +16,7 @@ import BodyPlaces from './BodyPlaces.vue';
 const { step, position } = defineProps<{ step: HoldStep; position: Position }>();
 
 const CHOICES: readonly { view: 'best' | ViewName; label: string }[] = [
-  { view: 'best', label: 'Best' },
+  { view: 'best', label: 'Default' },
   { view: 'side', label: 'Side' },
   { view: 'above', label: 'Above' },
   { view: 'front', label: 'Front' },

@@ -51,7 +51,9 @@ function addAt({ kind, face }: HeldProp, place: PropPlace, side: PropSide): void
   dropTrouble.value =
     edit(setHold(step.id, { setUp: [...step.setUp, rowFor(kind, place, side, newId(), face)] })) ?? '';
   if (dropTrouble.value) return;
-  void nextTick(() => [...(rows.value?.querySelectorAll<HTMLElement>('.place') ?? [])].at(-1)?.focus());
+  void nextTick(() =>
+    [...(rows.value?.querySelectorAll<HTMLElement>('.place [role="combobox"]') ?? [])].at(-1)?.focus(),
+  );
 }
 function dropped(held: HeldProp): void {
   const at = figure.value?.letGo();
@@ -79,10 +81,10 @@ const usualOf = (key: 'enterSeconds' | 'leaveSeconds' | 'switchSeconds'): number
           @back="figure?.letGo()"
           @press="addAt($event, usualPlace($event.kind), 'centre')"
         />
-        <p class="small strong">Way in</p>
+        <p class="small strong">Getting in</p>
         <p v-for="way in position.waysIn" :key="way" class="way">{{ wordsOnSide(way, firstSide) }}</p>
       </template>
-      <p v-else class="way quiet">This position is not in your library. The plan keeps its name and its own times.</p>
+      <p v-else class="way quiet">This position is not in your library. The plan keeps its name and times.</p>
     </div>
     <HoldLengths :step="step" />
   </div>
@@ -96,20 +98,20 @@ const usualOf = (key: 'enterSeconds' | 'leaveSeconds' | 'switchSeconds'): number
       :accept="(setupSeconds) => edit(setHold(step.id, { setupSeconds }))"
     />
     <TimeField
-      label="Way in"
+      label="Getting in"
       :model-value="step.enterSeconds"
       :usual="usualOf('enterSeconds')"
       :accept="(enterSeconds) => edit(setHold(step.id, { enterSeconds }))"
     />
     <TimeField
-      label="Way out"
+      label="Coming out"
       :model-value="step.leaveSeconds"
       :usual="usualOf('leaveSeconds')"
       :accept="(leaveSeconds) => edit(setHold(step.id, { leaveSeconds }))"
     />
     <TimeField
       v-if="twoSided"
-      label="Change"
+      label="Changing sides"
       :model-value="step.switchSeconds"
       :usual="usualOf('switchSeconds')"
       :accept="(switchSeconds) => edit(setHold(step.id, { switchSeconds }))"
@@ -144,7 +146,7 @@ const usualOf = (key: 'enterSeconds' | 'leaveSeconds' | 'switchSeconds'): number
   <div v-if="position" class="cautions">
     <AppIcon name="warn" :size="16" class="caution" />
     <div>
-      <p v-if="position.waysOut.length > 0"><span class="strong">Way out:</span> {{ position.waysOut.join(' ') }}</p>
+      <p v-if="position.waysOut.length > 0"><span class="strong">Coming out:</span> {{ position.waysOut.join(' ') }}</p>
       <p v-if="position.caution"><span class="strong">Caution:</span> {{ position.caution }}</p>
       <p v-if="position.easier.words"><span class="strong">Easier:</span> {{ position.easier.words }}</p>
     </div>

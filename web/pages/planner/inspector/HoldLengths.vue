@@ -7,6 +7,7 @@ import { DEFAULT_RULES, turnsOf } from '#core/timeline';
 import TimeField from '../../../ui/fields/TimeField.vue';
 import { useEdit } from '../use-edit';
 import RangeRail from './RangeRail.vue';
+import CheckField from '../../../ui/fields/CheckField.vue';
 
 const { step } = defineProps<{ step: HoldStep }>();
 
@@ -91,10 +92,11 @@ const setRange = (end: 'min' | 'max') => (seconds: number | null) => {
     </div>
     <RangeRail :marks="marks" :range="step.range" />
     <div class="breaths small">
-      <label>
-        <input type="checkbox" :checked="step.breathSeconds !== null" @change="toggleBreaths" />
-        told in breaths
-      </label>
+      <CheckField
+        label="measured in breaths"
+        :model-value="step.breathSeconds !== null"
+        @update:model-value="toggleBreaths"
+      />
       <TimeField
         v-if="step.breathSeconds !== null"
         label="of"

@@ -8,12 +8,13 @@ import { breathInHold } from '#core/timeline';
 import PracticeFields from '../../../widgets/breath/PracticeFields.vue';
 import TryIt from '../../../widgets/breath/TryIt.vue';
 import FieldGroup from '../../../ui/fields/FieldGroup.vue';
-import PickField from '../../../ui/fields/PickField.vue';
+import SelectField from '../../../ui/fields/SelectField.vue';
 import TimeField from '../../../ui/fields/TimeField.vue';
 import { useLibrary } from '../../../state/library';
 import { rateInWords } from '../steps/words';
 import LoadFlags from './LoadFlags.vue';
 import { useEdit } from '../use-edit';
+import CheckField from '../../../ui/fields/CheckField.vue';
 
 /** A breath practised inside the hold: which, after how long, and whether it continues to the end. */
 const { step } = defineProps<{ step: HoldStep }>();
@@ -46,16 +47,16 @@ const says = computed(() => {
   const cycles = new Set(phases.flatMap((phase) => ('cycle' in phase ? [phase.cycle] : []))).size;
   const own = phases.reduce((sum, phase) => sum + ('cycles' in phase ? (phase.cycles ?? 0) : 0), 0);
   const endMs = toMs(step.breath.settleSeconds) + (phases.at(-1)?.endMs ?? 0);
-  if (phases.length === 0) return 'Not one whole breath fits in.';
+  if (phases.length === 0) return 'Not one whole breath fits.';
   const rate = rateInWords(breathCost(step.breath.practice).meanRate);
   return `${cycles + own} breaths at ${rate} a minute, the last ends ${clockOfMs(holdMs - endMs)} before the hold does.`;
 });
 </script>
 
 <template>
-  <FieldGroup title="Breath inside">
+  <FieldGroup title="Breathing during the hold">
     <template #head>
-      <PickField v-model="technique" hide-label label="Breath inside the hold" :options="options" />
+      <SelectField v-model="technique" hide-label label="Breathing during the hold" :options="options" />
       <button v-if="step.breath" type="button" class="link-button small" @click="trying = true">Try it</button>
     </template>
     <template v-if="step.breath">
@@ -65,14 +66,12 @@ const says = computed(() => {
           :model-value="step.breath.settleSeconds"
           :accept="(seconds) => put(step.breath && { ...step.breath, settleSeconds: seconds ?? 0 })"
         />
-        <label class="small">
-          <input
-            type="checkbox"
-            :checked="step.breath.fill"
-            @change="put({ ...step.breath, fill: !step.breath.fill })"
-          />
-          goes on as long as the hold
-        </label>
+        <CheckField
+          class="small"
+          label="lasts as long as the hold"
+          :model-value="step.breath.fill"
+          @update:model-value="(fill) => put(step.breath && { ...step.breath, fill })"
+        />
       </div>
       <p class="small quiet">{{ says }}</p>
       <LoadFlags :practice="step.breath.practice" :step-id="step.id" />

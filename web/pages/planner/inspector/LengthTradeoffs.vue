@@ -43,7 +43,7 @@ function take(price: Price): void {
 </script>
 
 <template>
-  <section class="give small" aria-label="Give and take">
+  <section class="give small" aria-label="Effect on other steps">
     <p v-for="{ by, price, says } in offers" :key="by">
       <span :class="{ quiet: price.kind === 'none' }">{{ says }}</span>
       <button

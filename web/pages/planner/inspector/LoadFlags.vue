@@ -26,7 +26,7 @@ const flags = computed(() => {
 </script>
 
 <template>
-  <ul v-if="flags.length > 0" aria-label="Worth a second look">
+  <ul v-if="flags.length > 0" aria-label="Please check">
     <li v-for="message in flags" :key="message"><AppIcon name="warn" :size="16" class="caution" /> {{ message }}</li>
   </ul>
 </template>

@@ -2,7 +2,7 @@
 import { computed } from 'vue';
 import { breathMovesOf, setBreath, type BreathMoves, type BreathStep } from '#core/plan';
 import FieldGroup from '../../../ui/fields/FieldGroup.vue';
-import PickField from '../../../ui/fields/PickField.vue';
+import SelectField from '../../../ui/fields/SelectField.vue';
 import { useLibrary } from '../../../state/library';
 import { useEdit } from '../use-edit';
 
@@ -44,30 +44,30 @@ const FIRST = [
 </script>
 
 <template>
-  <FieldGroup title="Moves a position" :says="step.moves ? 'as long as its breath' : ''">
+  <FieldGroup title="Movement with the breath" :says="step.moves ? 'as long as its breath' : ''">
     <div class="moves">
-      <PickField v-model="position" hide-label label="Position" :options="options" />
+      <SelectField v-model="position" hide-label label="Position" :options="options" />
       <template v-if="step.moves">
-        <PickField
+        <SelectField
           :model-value="step.moves.into"
           label="into it on"
           :options="PHASES"
           @update:model-value="put({ ...step.moves, into: $event })"
         />
-        <PickField
+        <SelectField
           :model-value="step.moves.outOf"
           label="out of it on"
           :options="PHASES"
           @update:model-value="put({ ...step.moves, outOf: $event })"
         />
-        <PickField
+        <SelectField
           :model-value="step.moves.sides"
           hide-label
           label="Sides"
           :options="SIDES"
           @update:model-value="put({ ...step.moves, sides: $event })"
         />
-        <PickField
+        <SelectField
           v-if="step.moves.sides !== 'together'"
           :model-value="step.moves.first"
           hide-label

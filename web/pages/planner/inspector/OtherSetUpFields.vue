@@ -8,7 +8,7 @@ import SetUpRows from '../../../widgets/props/SetUpRows.vue';
 import { useDemand } from '../../../state/demand';
 import { useEdit } from '../use-edit';
 
-/** Another set-up for some of the group: where there is not enough of something for all, or not all want the same. */
+/** An alternative set-up for some of the group: where there is not enough of something for all, or not all want the same. */
 const {
   step,
   groupSize,
@@ -39,7 +39,7 @@ const setSetUp = (setUp: SetUp) =>
     v-if="!step.otherSetUp"
     title="Two set-ups"
     says="one for all"
-    add="Another set-up for some"
+    add="Alternative set-up for some"
     @add="split"
   />
   <template v-else>
@@ -55,12 +55,12 @@ const setSetUp = (setUp: SetUp) =>
       <div class="some">
         <NumberField
           hide-label
-          label="How many have the other set-up"
+          label="How many use the alternative set-up"
           :unit="`of ${groupSize}`"
           :model-value="step.otherSetUp.people"
           :accept="setPeople"
         />
-        <span class="small quiet">have this instead</span>
+        <span class="small quiet">use this instead</span>
         <button type="button" class="link-button small" @click="edit(setOtherSetUp(step.id, null))">
           One set-up for all
         </button>

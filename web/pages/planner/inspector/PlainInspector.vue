@@ -12,6 +12,7 @@ import { movesTo } from './moves-to';
 import LengthTradeoffs from './LengthTradeoffs.vue';
 import OtherSetUpFields from './OtherSetUpFields.vue';
 import SetUpRows from '../../../widgets/props/SetUpRows.vue';
+import CheckField from '../../../ui/fields/CheckField.vue';
 
 /** A rest, a loosening or a talk: a length, and what it is for. */
 const { step, index, timeline } = defineProps<{ step: PlainStep; index: number; timeline: Timeline }>();
@@ -26,25 +27,23 @@ const label = computed(() => ({ rest: 'Rest', move: 'Loosen', talk: 'Talk' })[st
 <template>
   <div class="length">
     <TimeField large :label="label" :model-value="step.seconds" :accept="setSeconds" />
-    <span class="quiet">{{ clockOfSeconds(step.seconds) }} in all</span>
+    <span class="quiet">{{ clockOfSeconds(step.seconds) }} total</span>
   </div>
   <LengthTradeoffs v-if="step.kind === 'rest'" :step="step" />
   <TextField
     label="Note"
     :rows="4"
-    placeholder="What to say or to see to"
+    placeholder="What to say or to remember"
     :model-value="step.note"
     :accept="(note) => edit(setStepCommon(step.id, { note }))"
   />
   <template v-if="step.kind === 'rest'">
-    <label class="own"
-      ><input
-        type="checkbox"
-        :checked="step.setUp !== null"
-        @change="edit(setSetUp(step.id, step.setUp === null ? [] : null))"
-      />
-      has props of its own</label
-    >
+    <CheckField
+      class="own"
+      label="different props for this step"
+      :model-value="step.setUp !== null"
+      @update:model-value="(own) => edit(setSetUp(step.id, own ? [] : null))"
+    />
     <SetUpRows
       v-if="step.setUp"
       title="Set-up"

@@ -10,8 +10,9 @@ import { newId } from '../../../client/new-id';
 import { useEdit } from '../use-edit';
 import FieldGroup from '../../../ui/fields/FieldGroup.vue';
 import SetUpRows from '../../../widgets/props/SetUpRows.vue';
+import CheckField from '../../../ui/fields/CheckField.vue';
 
-/** Parts of one hold, each with its length (or a share of the remainder) and, where wanted, props of its own. */
+/** Parts of one hold, each with its length (or a share of the remaining time) and, where wanted, different props. */
 const { step, twoSided, position, atHand } = defineProps<{
   step: HoldStep;
   twoSided: boolean;
@@ -41,12 +42,7 @@ function add(): void {
 </script>
 
 <template>
-  <FieldGroup
-    title="Stages"
-    :says="step.stages.length === 0 ? 'one shape throughout' : ''"
-    add="Add a stage"
-    @add="add"
-  >
+  <FieldGroup title="Stages" :says="step.stages.length === 0 ? 'no stages' : ''" add="Add a stage" @add="add">
     <ol>
       <li v-for="(stage, i) in step.stages" :key="stage.id">
         <div class="row">
@@ -61,19 +57,16 @@ function add(): void {
             hide-label
             :label="`Length of stage ${i + 1}`"
             :model-value="stage.length.kind === 'fixed' ? stage.length.seconds : null"
-            usual="share"
+            usual="split the remaining time"
             :breath="step.breathSeconds"
             :accept="setLength(stage)"
           />
-          <span class="small quiet">{{ stage.length.kind === 'share' ? 'of the remainder' : '' }}</span>
-          <label class="small quiet props">
-            <input
-              type="checkbox"
-              :checked="stage.setUp !== null"
-              @change="change(stage, { setUp: stage.setUp === null ? setUpBefore(i) : null })"
-            />
-            own props
-          </label>
+          <CheckField
+            class="small quiet props"
+            label="different props"
+            :model-value="stage.setUp !== null"
+            @update:model-value="(own) => change(stage, { setUp: own ? setUpBefore(i) : null })"
+          />
           <IconButton
             icon="remove"
             :label="`Remove stage ${i + 1}`"

@@ -40,7 +40,7 @@ const chosen = computed(() => concerned.value.find(({ personId }) => personId ==
         <strong>{{ people.shown(one.personId) }}</strong> {{ one.words }}
       </button>
     </div>
-    <p v-else-if="screening.group" class="small quiet">Nothing is known against it in this group.</p>
+    <p v-else-if="screening.group" class="small quiet">No cautions for this group.</p>
     <DecideFor
       v-if="chosen"
       :key="chosen.personId"

@@ -28,7 +28,7 @@ const edit = useEdit();
 const about = computed(() => {
   if (step.kind === 'hold') {
     const position = library.all.position(step.position);
-    if (!position) return 'not in your library, counted with its own times';
+    if (!position) return 'not in your library, using the times in the plan';
     const sides = {
       together: 'both sides together',
       each: 'one side, then the other',
@@ -43,9 +43,9 @@ const about = computed(() => {
     const technique = library.all.technique(step.technique);
     return technique
       ? [technique.names.sanskrit, technique.round].filter(Boolean).join(' · ')
-      : 'not in your library, counted with its own counts';
+      : 'not in your library, using the counts in the plan';
   }
-  return { rest: 'a still rest', move: 'a short loosening', talk: 'talk' }[step.kind];
+  return { rest: 'a still rest', move: 'a short release', talk: 'talk' }[step.kind];
 });
 const notes = computed(() => timeline.notes.filter(({ stepIndex, kind }) => stepIndex === index && kind !== 'uneven'));
 
@@ -91,13 +91,13 @@ function duplicate(): void {
       />
       <IconButton
         :icon="step.locked ? 'lock' : 'unlock'"
-        :label="step.locked ? 'Length is locked: free it' : 'Lock its length'"
+        :label="step.locked ? 'Unlock its length' : 'Lock its length'"
         :hint="step.locked ? 'Length is locked' : 'Lock its length'"
         :aria-pressed="step.locked"
         @click="editor.edit(setStepCommon(step.id, { locked: !step.locked }))"
       />
       <IconButton icon="copy" label="Duplicate" hint="Duplicate (D)" @click="duplicate" />
-      <IconButton icon="remove" label="Delete step" hint="Delete" @click="editor.edit(removeStep(step.id))" />
+      <IconButton icon="delete" label="Delete step" hint="Delete" @click="editor.edit(removeStep(step.id))" />
     </div>
   </header>
   <p v-for="note in notes" :key="note.kind + note.message" class="note caution small">
@@ -108,7 +108,7 @@ function duplicate(): void {
       <AppIcon name="warn" :size="14" /> {{ line }}
     </p>
     <details class="small">
-      <summary>Ways out</summary>
+      <summary>Solutions</summary>
       <p v-if="trouble" class="caution" role="alert">{{ trouble }}</p>
       <PropSolutions v-else :step="step" :solutions="solutions?.[step.id]" />
     </details>

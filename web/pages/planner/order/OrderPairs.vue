@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import { setOrderPairs, type Plan } from '#core/plan';
-import PickField from '../../../ui/fields/PickField.vue';
+import SelectField from '../../../ui/fields/SelectField.vue';
 import IconButton from '../../../ui/IconButton.vue';
 import { useEditor } from '../../../state/editor';
 
@@ -24,7 +24,7 @@ function add(): void {
   if (before.value === after.value) return void (reason.value = 'A step cannot come before itself.');
   const same = plan.orderPairs.some((pair) => pair.before === before.value && pair.after === after.value);
   reason.value = same
-    ? 'That is there already.'
+    ? 'That rule exists already.'
     : (editor.edit(setOrderPairs([...plan.orderPairs, { before: before.value, after: after.value }]))[0]?.reason ?? '');
   if (reason.value === '') [before.value, after.value] = ['', ''];
 }
@@ -33,19 +33,19 @@ const remove = (at: number): void => void editor.edit(setOrderPairs(plan.orderPa
 
 <template>
   <section aria-labelledby="pairs-title">
-    <h3 id="pairs-title">What comes before what, in this plan</h3>
+    <h3 id="pairs-title">Required order</h3>
     <ul v-if="pairs.length > 0">
       <li v-for="{ at, first, second } in pairs" :key="at">
         <span
           ><strong>{{ first }}</strong> before <strong>{{ second }}</strong></span
         >
-        <IconButton icon="remove" :size="16" :label="`Forget ${first} before ${second}`" @click="remove(at)" />
+        <IconButton icon="remove" :size="16" :label="`Remove ${first} before ${second}`" @click="remove(at)" />
       </li>
     </ul>
     <form class="add" @submit.prevent="add">
-      <PickField v-model="before" label="Before" hide-label :options="[{ value: '', label: 'a step' }, ...options]" />
+      <SelectField v-model="before" label="Before" hide-label :options="[{ value: '', label: 'a step' }, ...options]" />
       before
-      <PickField v-model="after" label="After" hide-label :options="[{ value: '', label: 'another' }, ...options]" />
+      <SelectField v-model="after" label="After" hide-label :options="[{ value: '', label: 'another' }, ...options]" />
       <button type="submit" class="link-button">Add</button>
     </form>
     <p v-if="reason" class="small caution" role="alert">{{ reason }}</p>

@@ -4,19 +4,19 @@ import { APPROACH_LABELS, type Approach } from '#core/catalogue';
 import { ORDER_RULES, type BreathSpot, type OrderRules } from '#core/order';
 import type { Seconds } from '#core/numbers';
 import NumberField from '../../../ui/fields/NumberField.vue';
-import PickField from '../../../ui/fields/PickField.vue';
+import SelectField from '../../../ui/fields/SelectField.vue';
 import TimeField from '../../../ui/fields/TimeField.vue';
 import DocumentStatus from '../../../widgets/documents/DocumentStatus.vue';
 import { useSettings } from '../../../state/settings';
+import CheckField from '../../../ui/fields/CheckField.vue';
 
-/** What an order is chosen by: what a change counts, and which rules it keeps. They apply to every plan. */
+/** What makes a smooth order: what a change counts, and which rules it keeps. They apply to every plan. */
 const { approach } = defineProps<{ approach: Approach }>();
 const settings = useSettings();
 void settings.ready();
 
 const rules = computed(() => settings.current.order);
-const put = (order: OrderRules): string | undefined =>
-  settings.change('rules of order', { ...settings.current, order });
+const put = (order: OrderRules): string | undefined => settings.change('order rules', { ...settings.current, order });
 const setWeight = (of: keyof OrderRules['weights'], value: number) =>
   put({ ...rules.value, weights: { ...rules.value.weights, [of]: value } });
 
@@ -26,8 +26,8 @@ const WEIGHTS = [
     label: 'a change of position',
     why: 'From lying to sitting, sitting to kneeling: the whole group moves.',
   },
-  { weight: 'propMove', label: 'a prop move', why: 'One prop put down, taken away, folded anew or moved.' },
-  { weight: 'wall', label: 'a way to the wall', why: 'Mats are turned and carried.' },
+  { weight: 'propMove', label: 'a prop move', why: 'One prop put down, taken away, refolded or moved.' },
+  { weight: 'wall', label: 'moving to the wall', why: 'Mats are turned and carried.' },
   { weight: 'side', label: 'a change of side', why: 'A step begins on the side the one before did not end on.' },
 ] as const;
 const SPOTS: readonly { value: BreathSpot; label: string }[] = [
@@ -46,9 +46,11 @@ const isUsual = computed(() => JSON.stringify(rules.value) === JSON.stringify(OR
 <template>
   <section class="rules" aria-labelledby="rules-title">
     <header>
-      <h3 id="rules-title">What an order is chosen by</h3>
-      <span class="small quiet">for all plans of the house</span>
-      <button v-if="!isUsual" type="button" class="link-button small" @click="put(ORDER_RULES)">As usual</button>
+      <h3 id="rules-title">What makes a smooth order</h3>
+      <span class="small quiet">for all plans</span>
+      <button v-if="!isUsual" type="button" class="link-button small" @click="put(ORDER_RULES)">
+        Reset to defaults
+      </button>
     </header>
     <DocumentStatus
       noun="set of rules"
@@ -69,14 +71,12 @@ const isUsual = computed(() => JSON.stringify(rules.value) === JSON.stringify(OR
       </span>
     </div>
     <div class="rule">
-      <label class="check">
-        <input
-          type="checkbox"
-          :checked="rules.answer"
-          @change="put({ ...rules, answer: ($event.target as HTMLInputElement).checked })"
-        />
-        answer a deep fold or a back bend within two steps
-      </label>
+      <CheckField
+        class="check"
+        label="follow a deep fold or a back bend with a counterpose within two steps"
+        :model-value="rules.answer"
+        @update:model-value="(answer) => put({ ...rules, answer })"
+      />
       <span class="small quiet"
         >A fold by a back bend or lying long; a back bend by a fold, a twist or a rounded back.</span
       >
@@ -84,7 +84,7 @@ const isUsual = computed(() => JSON.stringify(rules.value) === JSON.stringify(OR
     <div class="rule">
       <TimeField
         label="not twice in a row on one joint, from"
-        usual="never mind"
+        usual="ignore"
         :model-value="rules.longSeconds"
         :accept="(longSeconds: Seconds | null) => put({ ...rules, longSeconds })"
       />
@@ -93,12 +93,12 @@ const isUsual = computed(() => JSON.stringify(rules.value) === JSON.stringify(OR
       >
     </div>
     <div class="rule">
-      <PickField v-model="breath" :label="`${APPROACH_LABELS[approach]}: breath`" :options="SPOTS" />
+      <SelectField v-model="breath" :label="`${APPROACH_LABELS[approach]}: breath`" :options="SPOTS" />
       <span class="small quiet">Each approach has its own; this is for plans like this one.</span>
     </div>
     <p class="small quiet">
-      The last rest stays last, pinned steps stay where they are, and talk, loosening and rests without props of their
-      own go with the step before them.
+      The final rest stays last, pinned steps stay where they are, and talk, release and rests without different props
+      stay with the step before them.
     </p>
   </section>
 </template>

@@ -44,18 +44,18 @@ const saved = computed(() => (order.value ? savedInWords(order.value) : ''));
 
 <template>
   <TwoRibbons :before="{ plan, timeline }" :after="after" :chosen="chosen" @choose="chosen = $event">
-    {{ refusal ?? (job.share.value !== null ? 'Looking for a quieter order.' : '') }}
+    {{ refusal ?? (job.share.value !== null ? 'Looking for a smoother order…' : '') }}
   </TwoRibbons>
   <ProposalActions :edit="moved ? takeOrder(stepIds) : undefined" name="Quieter order" :after="after?.plan">
     <p v-if="refusal" class="caution strong" role="alert">{{ refusal }}</p>
     <p v-else-if="order" role="status">
-      <strong>{{ moved ? (saved ? `${saved}.` : 'As quiet as before.') : 'It stays as it is.' }}</strong>
+      <strong>{{ moved ? (saved ? `${saved}.` : 'As smooth as before.') : 'It stays as it is.' }}</strong>
       {{ proofInWords(order) }}
     </p>
     <JobProgress
       :share="job.share.value"
       :trouble="job.trouble.value"
-      what="Looking for a quieter order"
+      what="Looking for a smoother order"
       @stop="job.stop"
       @again="ask"
     />
@@ -64,22 +64,22 @@ const saved = computed(() => (order.value ? savedInWords(order.value) : ''));
     <div>
       <OrderRows v-model:chosen="chosen" :plan="plan" :step-ids="stepIds" />
       <template v-if="order">
-        <ul v-if="order.after.broken.length > 0" class="broken" aria-label="Rules that are not kept">
+        <ul v-if="order.after.broken.length > 0" class="broken" aria-label="Rules that are broken">
           <li v-for="(rule, i) in order.after.broken" :key="i" class="caution">{{ brokenInWords(rule) }}</li>
         </ul>
         <section v-if="why.answer.value && why.answer.value.length > 0" aria-labelledby="held-title">
-          <h3 id="held-title">What holds it back</h3>
+          <h3 id="held-title">Rules that limit it</h3>
           <ul>
             <li v-for="(one, i) in why.answer.value" :key="i">
               {{ heldBackInWords(plan, one, order.after.tally) }}
             </li>
           </ul>
         </section>
-        <p v-else-if="why.answer.value" class="quiet small held">No single rule holds it back.</p>
+        <p v-else-if="why.answer.value" class="quiet small held">No single rule limits it.</p>
         <JobProgress
           :share="why.share.value"
           :trouble="why.trouble.value"
-          what="Looking at what holds it back"
+          what="Looking for the rules that limit it"
           @stop="why.stop"
           @again="ask"
         />

@@ -20,7 +20,7 @@ const most = computed(() => Math.max(1, ...steps.value.map(({ propMoves }) => pr
 <template>
   <div v-if="steps.length > 0" class="carrying">
     <h2>
-      Carrying <span class="small quiet">{{ timeline.totals.propMoves }} moves each in the whole session</span>
+      Prop changes <span class="small quiet">{{ timeline.totals.propMoves }} prop changes per person</span>
     </h2>
     <ul>
       <li v-for="{ stepIndex, propMoves, name } in steps" :key="stepIndex">

@@ -22,7 +22,7 @@ const cells = computed(() =>
 function inWords({ row, instead, how }: HomeRow): string {
   const was = setUpRowInWords(row);
   if (how === 'same') return was;
-  if (how === 'nothing') return `${was}: leave it out`;
+  if (how === 'nothing') return `${was}: do without it`;
   return `${instead.map(setUpRowInWords).join(' and ')}, in place of ${was.split(',')[0]}`;
 }
 </script>
@@ -32,8 +32,8 @@ function inWords({ row, instead, how }: HomeRow): string {
     <header>
       <h1>At home: {{ plan.title }}</h1>
       <p class="quiet">
-        With blankets, cushions, pillows, towels, thick books, a belt, a scarf, a chair and a wall. Whatever carries you
-        must not slip or tip; try it with half your weight first.
+        With blankets, cushions, pillows, towels, thick books, a belt, a scarf, a chair and a wall. Whatever supports
+        you must not slip or tip; test it with half your weight first.
       </p>
     </header>
     <p v-if="cells.length === 0" class="quiet">No step of this plan has props.</p>

@@ -65,8 +65,8 @@ function goTo(index: number): void {
 
 <template>
   <div class="columns">
-    <section aria-label="What is needed">
-      <h2>What is needed at once</h2>
+    <section aria-label="Props needed">
+      <h2>Props needed at the same time</h2>
       <p v-if="rows.length === 0" class="empty">This plan needs no props yet.</p>
       <table v-else class="figures">
         <thead>
@@ -74,8 +74,8 @@ function goTo(index: number): void {
             <th scope="col" colspan="2">Kind</th>
             <th scope="col" class="number">Each</th>
             <th scope="col" class="number">For {{ plan.groupSize }}</th>
-            <th scope="col" class="number">There</th>
-            <th scope="col">Most in</th>
+            <th scope="col" class="number">Available</th>
+            <th scope="col">Peak</th>
           </tr>
         </thead>
         <tbody>
@@ -100,15 +100,15 @@ function goTo(index: number): void {
       </table>
       <CarryingList :plan="plan" :timeline="timeline" @choose="goTo" />
     </section>
-    <section aria-label="Where something else is needed">
-      <h2>Where it is not enough</h2>
+    <section aria-label="Substitutes">
+      <h2>Shortages</h2>
       <p v-if="!demand.available" class="empty">
-        Choose the place above: what its cupboard has is then shared out over the group, and what is short is told here.
+        Choose a saved place above: its props are then shared out over the group, and shortages are shown here.
       </p>
       <p v-else-if="demand.trouble" class="caution" role="alert">{{ demand.trouble }}</p>
       <p v-else-if="!demand.isMet && steps.length === 0" class="empty">Working out how far the props go…</p>
       <p v-else-if="steps.length === 0" class="empty">
-        {{ demand.place?.name }} has all of it, as it is wished, at every moment.
+        {{ demand.place?.name }} has everything, as planned, at every moment.
       </p>
       <ol v-else>
         <li v-for="{ step, index, instead, unmet, wall, short } in steps" :key="step.id">
@@ -117,13 +117,13 @@ function goTo(index: number): void {
             <button type="button" class="plain-button strong" @click="goTo(index)">
               {{ index + 1 }} {{ step.name }}
             </button>
-            <span class="small quiet">{{ short ? '' : 'works with what is there' }}</span>
+            <span class="small quiet">{{ short ? '' : 'works with what is available' }}</span>
           </p>
           <p v-for="line in unmet" :key="line" class="caution small">{{ line }}</p>
           <p v-if="wall" class="caution small">{{ wall }}</p>
           <p v-for="line in instead" :key="line" class="small">{{ line }}</p>
           <template v-if="short">
-            <p class="small quiet ways">Ways out</p>
+            <p class="small quiet ways">Solutions</p>
             <p v-if="trouble" class="small caution" role="alert">{{ trouble }}</p>
             <PropSolutions v-else :step="step" :solutions="solutions?.[step.id]" />
           </template>

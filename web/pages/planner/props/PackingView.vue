@@ -2,14 +2,15 @@
 import { computed, ref, watch } from 'vue';
 import { availableIn } from '#core/cupboard';
 import type { Plan } from '#core/plan';
-import { propKind } from '#core/props';
-import PickField from '../../../ui/fields/PickField.vue';
+import { propKind, type PropKind } from '#core/props';
+import SelectField from '../../../ui/fields/SelectField.vue';
 import { classInWords } from '../../../widgets/session/words';
 import { insteadInWords, unmetInWords } from '../../../widgets/props/need-words';
 import { useJob } from '../../../widgets/jobs/use-job';
 import { useDemand } from '../../../state/demand';
 import { useLibrary } from '../../../state/library';
 import { usePlaces } from '../../../state/places';
+import RecordTable from '../../../ui/RecordTable.vue';
 
 /** What to bring to a class held elsewhere, kind by kind, with what lies in place of what. */
 const { plan } = defineProps<{ plan: Plan }>();
@@ -41,6 +42,27 @@ watch(
 const kinds = computed(() => list.value?.kinds.filter(({ bring }) => bring > 0) ?? []);
 const stays = computed(() => list.value?.kinds.filter(({ there }) => there > 0) ?? []);
 const mats = computed(() => Math.max(0, plan.groupSize - (demand.place?.mats.count ?? 0)));
+/** Each kind to bring, and mats where the place has too few. */
+const bring = computed(() => {
+  const named = (kind: PropKind, count: number): string => (count === 1 ? propKind(kind).label : propKind(kind).plural);
+  const props = kinds.value.map(({ kind, bring: count, use, there }) => ({
+    id: kind as string,
+    count,
+    name: named(kind, count),
+    use,
+    there,
+  }));
+  const mat = { id: 'mat', count: mats.value, name: mats.value === 1 ? 'mat' : 'mats' };
+  const there = demand.place?.mats.count ?? 0;
+  return mats.value > 0 ? [...props, { ...mat, use: plan.groupSize, there }] : props;
+});
+type Row = (typeof bring.value)[number];
+const COLUMNS = [
+  { key: 'count', label: 'Bring', of: ({ count }: Row) => count },
+  { key: 'name', label: 'Prop', of: ({ name }: Row) => name },
+  { key: 'use', label: 'In use', number: true, of: ({ use }: Row) => use },
+  { key: 'there', label: 'Available there', number: true, of: ({ there }: Row) => there },
+];
 /** What to know while setting out: substitutes, and what is missing. */
 const steps = computed(() =>
   plan.steps.flatMap((step, index) => {
@@ -63,18 +85,20 @@ const steps = computed(() =>
       <p class="quiet">{{ classInWords(plan) }}</p>
     </header>
     <p v-if="stores.length === 0" class="empty">
-      Nothing to pack from yet. <RouterLink to="/cupboard">Add what you keep yourself</RouterLink> as a place of its
-      own.
+      There is no other place to pack from yet. <RouterLink to="/places">Add what you keep yourself</RouterLink> as a
+      separate place.
     </p>
     <template v-else>
       <p class="screen-only from">
-        <PickField
+        <SelectField
           v-model="fromId"
-          label="packed from"
+          label="pack from"
           :options="stores.map(({ id, document }) => ({ value: id, label: document.name }))"
         />
         <span class="small quiet">{{
-          demand.place ? `what ${demand.place.name} has stays there` : 'no place is chosen: all of it is brought'
+          demand.place
+            ? `what ${demand.place.name} has stays there`
+            : 'no saved place is chosen: everything has to be brought'
         }}</span>
       </p>
       <p v-if="trouble" class="caution" role="alert">{{ trouble }}</p>
@@ -84,23 +108,17 @@ const steps = computed(() =>
           <h2>
             Bring <span class="small quiet print-only">from {{ from?.name }}</span>
           </h2>
-          <p v-if="kinds.length === 0 && mats === 0" class="empty">Nothing: the place has all of it.</p>
-          <ul class="ticks">
-            <li v-for="{ kind, bring, use, there } in kinds" :key="kind">
-              <span class="box" aria-hidden="true" />
-              <strong class="numeral">{{ bring }}</strong>
-              <span>{{ bring === 1 ? propKind(kind).label : propKind(kind).plural }}</span>
-              <span class="small quiet">{{ there > 0 ? `${use} in use, ${there} there` : '' }}</span>
-            </li>
-            <li v-if="mats > 0">
-              <span class="box" aria-hidden="true" />
-              <strong class="numeral">{{ mats }}</strong>
-              <span>{{ mats === 1 ? 'mat' : 'mats' }}</span>
-              <span class="small quiet">{{ demand.place ? `${demand.place.mats.count} there` : '' }}</span>
-            </li>
-          </ul>
+          <RecordTable name="packing" label="What to bring" :columns="COLUMNS" :rows="bring" unsearched>
+            <template #empty><p class="empty">Nothing: the place has everything.</p></template>
+            <template #count="{ row }">
+              <span class="tick"
+                ><span class="box" aria-hidden="true" /><strong class="numeral">{{ row.count }}</strong></span
+              >
+            </template>
+            <template #there="{ row }">{{ row.there > 0 ? row.there : '' }}</template>
+          </RecordTable>
           <template v-if="stays.length > 0">
-            <h2>Take from the cupboard there</h2>
+            <h2>Use from the place</h2>
             <ul class="ticks">
               <li v-for="{ kind, there } in stays" :key="kind">
                 <span class="box" aria-hidden="true" />
@@ -110,8 +128,8 @@ const steps = computed(() =>
             </ul>
           </template>
         </section>
-        <section aria-label="In place of something">
-          <h2>What lies in place of what</h2>
+        <section aria-label="Substitutes">
+          <h2>What replaces what</h2>
           <p v-if="steps.length === 0" class="empty">Nothing: everyone has the props as planned.</p>
           <ol>
             <li v-for="{ index, name, lines } in steps" :key="index">
@@ -153,6 +171,11 @@ h2 {
 .numeral {
   font-size: 19px;
   text-align: right;
+}
+.tick {
+  display: flex;
+  gap: 10px;
+  align-items: center;
 }
 .box {
   width: 14px;

@@ -27,13 +27,13 @@ function take(way: PropSolution): void {
 </script>
 
 <template>
-  <ul v-if="ways.length > 0" aria-label="Ways out">
+  <ul v-if="ways.length > 0" aria-label="Solutions">
     <li v-for="{ way, says } in ways" :key="says">
       <button type="button" class="link-button small" @click="take(way)">{{ says }}</button>
     </li>
   </ul>
   <p v-else-if="solutions" class="small quiet">
-    Nothing in the library works with what is there. Bring what is short, or take a smaller group.
+    Nothing in the library works with what is available. Bring what is missing, or make the group smaller.
   </p>
 </template>
 

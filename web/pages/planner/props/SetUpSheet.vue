@@ -9,6 +9,7 @@ import { useKnowledge } from '../../../state/knowledge';
 import { usePeople } from '../../../state/people';
 import { useScreening } from '../../../state/screening';
 import { sheetCells } from './sheet';
+import CheckField from '../../../ui/fields/CheckField.vue';
 
 /** One page for those who lay the room out: each position with its props, per person and for the whole group. */
 const { plan, timeline } = defineProps<{ plan: Plan; timeline: Timeline }>();
@@ -50,12 +51,12 @@ const anyInstead = computed(() => [...instead.value.values()].some((all) => all.
       <p class="quiet">{{ classInWords(plan) }}</p>
     </header>
     <p v-if="anyInstead" class="screen-only">
-      <label
-        ><input v-model="withPeople" type="checkbox" /> with what single people do instead, by
-        {{ people.showNames ? 'name' : 'initials' }}</label
-      >
+      <CheckField
+        v-model="withPeople"
+        :label="`with what individuals do instead, by ${people.showNames ? 'name' : 'initials'}`"
+      />
       <span v-if="withPeople" class="caution small" role="status">
-        This goes onto the paper: what somebody does otherwise lets others guess why. No condition is printed.</span
+        This is printed: what somebody does differently lets others guess why. No condition is printed.</span
       >
     </p>
     <p v-if="cells.length === 0" class="quiet">No step of this plan has props.</p>

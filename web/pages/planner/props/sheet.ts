@@ -64,7 +64,7 @@ export function sheetCells(plan: Plan, timeline: Timeline): SheetCell[] {
       step,
       number: String(index + 1),
       setUp: step.setUp,
-      rows: step.setUp.map((row) => `${setUpRowInWords(row)}${row.optional ? ', if wished' : ''}`),
+      rows: step.setUp.map((row) => `${setUpRowInWords(row)}${row.optional ? ', optional' : ''}`),
       group: groupOf(step.setUp, plan.groupSize - others),
       changes: changesOf(timeline, index),
       other:

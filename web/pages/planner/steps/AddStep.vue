@@ -92,7 +92,7 @@ defineExpose({ focus });
           </span>
         </span>
       </template>
-      <template #empty>Nothing by that name.</template>
+      <template #empty>No matches.</template>
     </AutoComplete>
     <kbd>A</kbd>
     <p v-if="trouble" class="caution small" role="alert">{{ trouble }}</p>

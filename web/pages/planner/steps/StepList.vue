@@ -101,7 +101,7 @@ defineExpose({ focusSelected });
   <div class="head small quiet">
     <span>{{ plan.steps.length }} {{ plan.steps.length === 1 ? 'step' : 'steps' }}</span>
     <span class="sides"><span>left</span><span>right</span></span>
-    <span>in all</span>
+    <span>total</span>
   </div>
   <div
     ref="list"

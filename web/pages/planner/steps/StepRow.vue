@@ -61,7 +61,7 @@ const careWords = computed(
 const summary = computed(() => {
   const sides = leftMs + rightMs > 0 ? `left ${spokenMs(leftMs)}, right ${spokenMs(rightMs)}, ` : '';
   const careful = cautionLevel ? `. ${careWords.value}` : '';
-  return `${index + 1}, ${step.name}, ${sides}${spokenMs(totalMs)} in all${warning ? `. ${warning}` : ''}${careful}`;
+  return `${index + 1}, ${step.name}, ${sides}${spokenMs(totalMs)} in total${warning ? `. ${warning}` : ''}${careful}`;
 });
 </script>
 

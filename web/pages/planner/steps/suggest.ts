@@ -34,7 +34,7 @@ export interface Offer {
 
 const PLAIN: Entry[] = [
   { name: 'Rest', says: 'a still rest, 1:00', names: ['Rest', 'Pause', 'Stillness'], make: (id) => restStep(id) },
-  { name: 'Loosen', says: 'a short loosening, 0:45', names: ['Loosen', 'Move', 'Shake'], make: (id) => moveStep(id) },
+  { name: 'Loosen', says: 'a short release, 0:45', names: ['Loosen', 'Move', 'Shake'], make: (id) => moveStep(id) },
   {
     name: 'Talk',
     says: 'arrive, explain, close, 1:00',
@@ -90,7 +90,7 @@ export function suggestSteps(query: string, offer: Offer): Suggestion[] {
   const name = wanted.slice(0, 120);
   const own: Suggestion = {
     name: `“${name}”`,
-    says: 'a hold of your own under this name',
+    says: 'add as a custom hold',
     make: (id) => holdNamed(name, id),
   };
   const all = [...found, ...alsoFound];

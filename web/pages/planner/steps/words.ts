@@ -33,7 +33,7 @@ export function stepInWords(step: Step, library: Library): string {
       const { cycles, meanRate, strokes } = breathCost(step.practice);
       const details = [
         ...(meanRate === null ? [] : [`${cycles} breaths, ${rateInWords(meanRate)}/min`]),
-        ...(strokes > 0 ? [`${strokes} strokes`] : []),
+        ...(strokes > 0 ? [`${strokes} pumps`] : []),
       ];
       return [countsInWords(step.practice), details.join(', ')].filter(Boolean).join(' · ');
     }

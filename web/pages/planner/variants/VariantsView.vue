@@ -38,7 +38,7 @@ const column = (id: string | null, name: string, of: Plan): Column => ({
   figures: planMetrics({ plan: of, library: library.all }, settings.current.order),
 });
 const columns = computed(() => [
-  column(null, 'The plan now', plan),
+  column(null, 'Current plan', plan),
   ...list.value.map(({ id, name, plan: of }) => column(id, name, of)),
 ]);
 const rows = computed(() => comparedRows(columns.value));
@@ -49,7 +49,7 @@ const pxPerMs = computed(
 function take({ name, plan: of }: Column): void {
   editor.edit(takeVariant(name, of));
   editor.seal();
-  message.value = `“${name}” is the plan now. Undo brings the earlier one back.`;
+  message.value = `“${name}” is now the plan. Undo brings back the one before.`;
 }
 async function keepNow(): Promise<void> {
   const [present] = columns.value;
@@ -57,7 +57,7 @@ async function keepNow(): Promise<void> {
 }
 function remove({ id, name }: Column): void {
   if (id) variants.remove(id);
-  message.value = `“${name}” is taken out.`;
+  message.value = `“${name}” was deleted.`;
 }
 </script>
 
@@ -71,21 +71,18 @@ function remove({ id, name }: Column): void {
   />
   <div class="bar">
     <Button
-      label="Keep the plan as it is now"
+      label="Save the current plan"
       outlined
       size="small"
       :disabled="!isLoaded || list.length >= MAX_VARIANTS"
       @click="keepNow"
     />
     <span class="small quiet" role="status">{{ message }}</span>
-    <button v-if="canUndo" type="button" class="link-button small" @click="variants.undo">
-      Undo the last change here
-    </button>
+    <button v-if="canUndo" type="button" class="link-button small" @click="variants.undo">Undo</button>
   </div>
   <p v-if="isLoaded && list.length === 0" class="quiet none">
-    No variants yet. Keep the plan as it is, change its lengths or its order, and hold them against each other here: up
-    to
-    {{ MAX_VARIANTS }} beside the plan.
+    No variants yet. Save the plan as it is now, change its lengths or its order, and compare them here: up to
+    {{ MAX_VARIANTS }} next to the plan.
   </p>
   <div v-else class="scroll">
     <table>
@@ -102,7 +99,7 @@ function remove({ id, name }: Column): void {
                 :accept="(name) => variants.rename(one.id!, name)"
               />
               <span v-else class="now">{{ one.name }}</span>
-              <IconButton v-if="one.id" icon="remove" :size="16" :label="`Take out ${one.name}`" @click="remove(one)" />
+              <IconButton v-if="one.id" icon="remove" :size="16" :label="`Delete ${one.name}`" @click="remove(one)" />
             </span>
             <RibbonThumb
               :ribbon="ribbonBlocks(one.figures.timeline.phases)"
@@ -110,7 +107,7 @@ function remove({ id, name }: Column): void {
               :px-per-ms="pxPerMs"
               :width="220"
             />
-            <Button v-if="one.id" label="Take this one" size="small" outlined @click="take(one)" />
+            <Button v-if="one.id" label="Use this one" size="small" outlined @click="take(one)" />
           </th>
         </tr>
       </thead>

@@ -32,12 +32,12 @@ beforeEach(() => {
 
 test('are kept under a name that tells them apart; beyond what is kept the oldest makes room, and that is said', async () => {
   const { keep, list } = variants();
-  expect(await keep('fitted to 40:00', plan)).toBe('Kept as a variant.');
-  expect(await keep('fitted to 40:00', plan)).toBe('Kept as a variant.');
+  expect(await keep('fitted to 40:00', plan)).toBe('Saved as a variant.');
+  expect(await keep('fitted to 40:00', plan)).toBe('Saved as a variant.');
   await settle();
   expect(names()).toEqual(['fitted to 40:00', 'fitted to 40:00 (2)']);
   while (list.value.length < 3) await keep('another', plan);
-  expect(await keep('the last', plan)).toBe('Kept as a variant; the oldest made room.');
+  expect(await keep('the last', plan)).toBe('Saved as a variant; the oldest one was removed to make room.');
   await settle();
   expect(names()).toEqual(['fitted to 40:00 (2)', 'another', 'the last']);
 });
@@ -86,5 +86,5 @@ test('what cannot be had now is told, and nothing is kept on top of what is not 
   const { keep } = variants();
   expect(await keep('one', plan)).toBe('The server cannot be reached.');
   browser.answer = server.answer;
-  expect(await keep('one', plan)).toBe('Kept as a variant.');
+  expect(await keep('one', plan)).toBe('Saved as a variant.');
 });

@@ -27,9 +27,9 @@ export function useVariants(planId: string) {
       plan,
     };
     const gone = list.value.length + 1 - withVariant(synced.document.value, variant).variants.length;
-    const refused = synced.change('keep a variant', withVariant(synced.document.value, variant));
+    const refused = synced.change('save a variant', withVariant(synced.document.value, variant));
     if (refused) return refused;
-    return gone > 0 ? 'Kept as a variant; the oldest made room.' : 'Kept as a variant.';
+    return gone > 0 ? 'Saved as a variant; the oldest one was removed to make room.' : 'Saved as a variant.';
   }
   return {
     ...synced,
@@ -42,7 +42,7 @@ export function useVariants(planId: string) {
       ),
     remove: (id: string) =>
       put(
-        'take out a variant',
+        'delete a variant',
         list.value.filter((one) => one.id !== id),
       ),
   };

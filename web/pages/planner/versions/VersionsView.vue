@@ -16,6 +16,7 @@ import { useEditor } from '../../../state/editor';
 import { latestOnly } from '../../../sync/latest';
 import { useLibrary } from '../../../state/library';
 import { changeInWords } from './words';
+import { usePageTitle } from '../../../ui/page-title';
 
 /**
  * The earlier versions of a plan: when, what changed, how it looked beside how it is now, and the way back to one of
@@ -83,7 +84,7 @@ const when = ({ savedAt }: PlanVersion): string => {
   return `${longDayOf(ms)}, ${clockTime(ms)}`;
 };
 const summary = ({ changes, isFirst }: PlanVersion): string => {
-  if (!changes) return isFirst ? 'Created' : 'The earliest version that is kept';
+  if (!changes) return isFirst ? 'Created' : 'The earliest version';
   const [first] = changes;
   if (!first) return 'The same as the version before';
   const more = changes.length - 1;
@@ -96,7 +97,7 @@ function restore(): void {
   editor.seal();
   message.value = issue
     ? `It cannot be restored: ${issue.reason}`
-    : `The plan is as it was on ${when(version.value)}. Undo brings back what it was just now.`;
+    : `The plan is as it was on ${when(version.value)}. Undo brings back the plan as it was just now.`;
 }
 
 const list = useTemplateRef<HTMLElement>('list');
@@ -109,13 +110,14 @@ function walk(event: KeyboardEvent): void {
   chosen.value = all[Math.max(0, Math.min(all.length - 1, to))]?.revision ?? 0;
   void nextTick(() => list.value?.querySelector<HTMLElement>('[aria-selected="true"]')?.focus());
 }
+usePageTitle(() => ['Versions', editor.plan?.title]);
 </script>
 
 <template>
   <main v-if="editor.plan" class="room">
     <header>
       <BackLink class="back" :to="`/plans/${editor.id}`" :label="editor.plan.title" />
-      <h1>History</h1>
+      <h1>Versions</h1>
       <span class="end">
         <UndoButtons />
       </span>
@@ -145,7 +147,7 @@ function walk(event: KeyboardEvent): void {
       </ol>
       <section v-if="version" aria-label="Selected version">
         <h2>{{ when(version) }}</h2>
-        <p v-if="version.title !== editor.plan.title" class="quiet">Then called “{{ version.title }}”</p>
+        <p v-if="version.title !== editor.plan.title" class="quiet">It was called “{{ version.title }}”</p>
         <ul v-if="version.changes && version.changes.length > 0" class="changes">
           <li v-for="(change, i) in version.changes" :key="i">{{ changeInWords(change) }}</li>
         </ul>
@@ -158,7 +160,7 @@ function walk(event: KeyboardEvent): void {
         </template>
         <p class="actions">
           <Button label="Restore this version" :disabled="isNow || !document" @click="restore" />
-          <span class="quiet" role="status">{{ message || (isNow ? 'The plan is like this now.' : '') }}</span>
+          <span class="quiet" role="status">{{ message || (isNow ? 'This is the current plan.' : '') }}</span>
         </p>
       </section>
     </div>

@@ -1,0 +1,113 @@
+<script setup lang="ts" generic="T extends string | number">
+import Select from 'primevue/select';
+import { computed, nextTick, shallowRef, useId, watch } from 'vue';
+
+/** A group of choices in a list, under its own heading. */
+interface Group {
+  label: string;
+  items: readonly Choice[];
+}
+interface Choice {
+  value: T;
+  label: string;
+  disabled?: boolean;
+}
+
+/** One of a list, which opens. Long lists can be searched. */
+const {
+  modelValue,
+  label,
+  options,
+  groups,
+  hideLabel = false,
+  above = false,
+  disabled = false,
+  placeholder = '',
+} = defineProps<{
+  /** What is chosen; null while nothing is. */
+  modelValue: T | null;
+  label: string;
+  options?: readonly Choice[];
+  /** In place of `options`: the choices in groups. */
+  groups?: readonly Group[];
+  hideLabel?: boolean;
+  /** The label stands above the list and not beside it. */
+  above?: boolean;
+  disabled?: boolean;
+  /** What stands there while nothing of the list is chosen. */
+  placeholder?: string;
+}>();
+const emit = defineEmits<{ 'update:modelValue': [value: T] }>();
+
+/** What the list shows: after each choice what the document has, also where it took none of it. */
+const shown = shallowRef<T | null>(modelValue);
+watch(
+  () => modelValue,
+  (value) => (shown.value = value),
+);
+function choose(value: T | null): void {
+  if (value === null) return;
+  shown.value = value;
+  emit('update:modelValue', value);
+  void nextTick(() => (shown.value = modelValue));
+}
+
+const LONG = 12;
+const id = useId();
+const count = computed(() => options?.length ?? groups?.reduce((sum, { items }) => sum + items.length, 0) ?? 0);
+const list = computed(() => (groups ? groups.map((one) => ({ ...one, items: [...one.items] })) : [...(options ?? [])]));
+/** Without these the list takes no options out of groups. */
+const grouping = computed(() => (groups ? { optionGroupLabel: 'label', optionGroupChildren: 'items' } : {}));
+</script>
+
+<template>
+  <span class="select" :class="{ above }">
+    <label :id="id" :class="{ 'sr-only': hideLabel }">{{ label }}</label>
+    <Select
+      :model-value="shown"
+      :options="list"
+      option-value="value"
+      option-label="label"
+      option-disabled="disabled"
+      v-bind="grouping"
+      size="small"
+      :aria-labelledby="id"
+      :disabled="disabled"
+      :placeholder="placeholder"
+      :filter="count > LONG"
+      auto-filter-focus
+      reset-filter-on-hide
+      filter-placeholder="Search"
+      empty-filter-message="No matches"
+      scroll-height="320px"
+      @update:model-value="choose"
+    />
+  </span>
+</template>
+
+<style scoped>
+.select {
+  display: inline-flex;
+  gap: 6px;
+  align-items: center;
+  min-width: 0;
+}
+.above {
+  flex-direction: column;
+  gap: 2px;
+  align-items: stretch;
+}
+label {
+  color: var(--ink-2);
+  font-size: 13.5px;
+}
+.above label {
+  font-size: 12.5px;
+  line-height: 16px;
+}
+.select,
+.select :deep(.p-select) {
+  min-width: 0;
+  max-width: 100%;
+}
+</style>
