@@ -1,7 +1,8 @@
 import { propKind, type PropKind } from '#core/props';
 import { APPROACH_LABELS, type Approach } from './approach';
-import { familyLabel, matchScore, searchable } from './library';
+import { familyLabel } from './library';
 import type { Position } from './position';
+import { matchScore, searchable } from './search';
 
 /** What positions can be filtered by; every group may have several chosen, which widen it. */
 export interface Chosen {
@@ -81,26 +82,34 @@ const wordsOf = (entry: Position): string[] => [
 ];
 const NAMES = 4;
 
-function scoreOf(entry: Position, query: string): number {
+/** What else an entry is called, by its id. */
+export type AlsoCalled = (id: string) => readonly string[];
+
+function scoreOf(entry: Position, query: string, alsoCalled: AlsoCalled): number {
   const words = wordsOf(entry);
-  const byName = matchScore(query, words.slice(0, NAMES));
+  const byName = matchScore(query, [...words.slice(0, NAMES), ...alsoCalled(entry.id)]);
   if (byName > 0) return byName + 10;
   if (matchScore(query, words.slice(NAMES)) > 0) return 5;
   // Each word may match a different part: "hips bolster".
-  const all = searchable(words.join(' '));
+  const all = ` ${searchable(words.join(' '))}`;
   return searchable(query)
     .split(' ')
-    .every((word) => all.includes(word))
+    .every((word) => all.includes(` ${word}`))
     ? 1
     : 0;
 }
 
 /** The entries that match a query and the filters; the best first, or in library order without a query. */
-export function findPositions(entries: readonly Position[], query: string, chosen: Chosen): Position[] {
+export function findPositions(
+  entries: readonly Position[],
+  query: string,
+  chosen: Chosen,
+  alsoCalled: AlsoCalled = () => [],
+): Position[] {
   const left = entries.filter((entry) => passes(entry, chosen));
   if (searchable(query) === '') return left;
   return left
-    .map((entry) => ({ entry, score: scoreOf(entry, query) }))
+    .map((entry) => ({ entry, score: scoreOf(entry, query, alsoCalled) }))
     .filter(({ score }) => score > 0)
     .sort((a, b) => b.score - a.score || a.entry.names.english.length - b.entry.names.english.length)
     .map(({ entry }) => entry);
@@ -113,9 +122,12 @@ export function countOptions(
   chosen: Chosen,
   group: keyof Chosen,
   options: readonly string[],
+  alsoCalled: AlsoCalled = () => [],
 ): Map<string, number> {
   const hasQuery = searchable(query) !== '';
-  const others = entries.filter((entry) => passes(entry, chosen, group) && (!hasQuery || scoreOf(entry, query) > 0));
+  const others = entries.filter(
+    (entry) => passes(entry, chosen, group) && (!hasQuery || scoreOf(entry, query, alsoCalled) > 0),
+  );
   return new Map(
     options.map((option) => [
       option,

@@ -15,8 +15,9 @@ export {
 } from './position';
 export { BREATH_TRAITS, Technique } from './technique';
 export { BREATH_TRAIT_WORDS, TRAIT_WORDS } from './trait-words';
-export { familyLabel, libraryOf, matchScore, searchable, withCustomEntries, type Library } from './library';
-export { countOptions, findPositions, NOTHING_CHOSEN, type Chosen } from './find';
+export { familyLabel, libraryOf, withCustomEntries, type Library } from './library';
+export { editDistance, nameLikeness, matchScore, searchable } from './search';
+export { countOptions, findPositions, NOTHING_CHOSEN, type AlsoCalled, type Chosen } from './find';
 export { likeness } from './likeness';
 export { breathSeats, seatOf } from './seats';
 export { blankPosition, blankTechnique, copyOf } from './new-entry';

@@ -31,32 +31,3 @@ const SAME_FAMILY_WORDS: Record<string, string> = { sideLying: 'side lying', wal
 
 /** A family in words: `supine`, `side lying`, `at the wall`. */
 export const familyLabel = (family: Position['family']): string => SAME_FAMILY_WORDS[family] ?? family;
-
-/** Letters only, without accents or case, for search: `Ānanda-bālāsana` becomes `ananda balasana`. */
-export function searchable(text: string): string {
-  return text
-    .normalize('NFD')
-    .replace(/[\u0300-\u036f]/g, '')
-    .toLowerCase()
-    .replace(/[^a-z0-9]+/g, ' ')
-    .trim();
-}
-
-/**
- * How well an entry's names match the query: 0 for not at all, more for better (whole name, start of a name,
- * start of a word, all words somewhere).
- */
-export function matchScore(query: string, names: readonly string[]): number {
-  const wanted = searchable(query);
-  if (wanted === '') return 0;
-  const words = wanted.split(' ');
-  let best = 0;
-  for (const name of names.map(searchable)) {
-    if (name === '') continue;
-    if (name === wanted) best = Math.max(best, 4);
-    else if (name.startsWith(wanted)) best = Math.max(best, 3);
-    else if (` ${name}`.includes(` ${wanted}`)) best = Math.max(best, 2);
-    else if (words.every((word) => name.includes(word))) best = Math.max(best, 1);
-  }
-  return best;
-}

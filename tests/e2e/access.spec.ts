@@ -184,13 +184,14 @@ test.describe('by day and by night', () => {
   });
 });
 
-test('nothing scrolls sideways, at a desk and on a tablet', async ({ page, request }) => {
+test('nothing scrolls sideways: at a desk, on a tablet, and 320 pixels wide', async ({ page, request }) => {
   const walkTo = walker(page);
   await page.goto('/');
   const shown = new Set<string>();
   const sizes = [
     { width: 1280, height: 800 },
     { width: 820, height: 1180 },
+    { width: 320, height: 640 },
   ];
   const over = (): Promise<number> => page.evaluate(() => document.documentElement.scrollWidth - innerWidth);
   const { id } = await newPlan(request, 'yin', {
@@ -221,6 +222,12 @@ test('nothing scrolls sideways, at a desk and on a tablet', async ({ page, reque
     '/plans/demo-hour/people',
     '/plans/demo-hour/people?view=one',
     '/plans/demo-hour/people?view=general',
+    '/places',
+    '/places/demo-low-room',
+    '/bin',
+    '/settings?group=breath',
+    '/settings?group=lock',
+    '/people?view=groups',
     '/settings',
   ]) {
     await walkTo(path);

@@ -195,4 +195,8 @@ test('over weeks: each thing in a sentence, by filters, with its numbers; a jour
   await expect(entry).toContainText('12:00');
   await entry.getByRole('button', { name: /^Delete the journal entry/ }).click();
   await expect(entry).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(entry).toBeVisible();
+  await entry.getByRole('button', { name: /^Delete the journal entry/ }).click();
+  await expect(entry).toHaveCount(0);
 });

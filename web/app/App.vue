@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { usePrimeVue } from 'primevue/config';
 import { useToast } from 'primevue/usetoast';
-import { defineAsyncComponent, watch, watchEffect } from 'vue';
+import { defineAsyncComponent, useTemplateRef, watch, watchEffect } from 'vue';
 import { useRoute } from 'vue-router';
 import AppNavigation from './AppNavigation.vue';
 import { useLock } from '../state/lock';
@@ -51,17 +51,43 @@ watchEffect(() => {
   const night = settings.night || route.meta.bare === true;
   document.documentElement.classList.toggle('night', night);
 });
+/** For the keyboard: past the navigation, straight to what the page is about. */
+const content = useTemplateRef<HTMLElement>('content');
+const skip = (): void => content.value?.focus();
 </script>
 
 <template>
   <LockScreen v-if="lock.locked" />
   <!-- Nothing of a page is left while it is locked: any of them may name somebody. What was typed is kept. -->
   <div v-else>
+    <a href="#content" class="skip" @click.prevent="skip">Skip to the content</a>
     <AppNavigation v-if="!route.meta.bare" />
     <UnreadableBar v-if="!route.meta.bare" />
     <RunningBar v-if="!route.meta.bare" />
     <!-- Views of one thing stay on it: the steps and the props of a plan are the same desk. -->
-    <RouterView :key="`${route.matched[0]?.path} ${String(route.params.id)}`" />
+    <div id="content" ref="content" tabindex="-1">
+      <RouterView :key="`${route.matched[0]?.path} ${String(route.params.id)}`" />
+    </div>
   </div>
   <AppToast />
 </template>
+
+<style scoped>
+.skip {
+  position: absolute;
+  z-index: 20;
+  top: 4px;
+  left: 12px;
+  padding: 6px 12px;
+  border: 1px solid var(--line-strong);
+  border-radius: 4px;
+  background: var(--sheet);
+  transform: translateY(-200%);
+}
+.skip:focus {
+  transform: none;
+}
+#content:focus {
+  outline: none;
+}
+</style>

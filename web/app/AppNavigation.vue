@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { useEventListener } from '@vueuse/core';
-import { computed, defineAsyncComponent, ref } from 'vue';
-import { useRoute } from 'vue-router';
+import { useEventListener, useMediaQuery } from '@vueuse/core';
+import Menu from 'primevue/menu';
+import { computed, defineAsyncComponent, ref, useTemplateRef } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
 import { useEditor } from '../state/editor';
 import { useDeviceSettings } from '../state/device-settings';
 import IconButton from '../ui/IconButton.vue';
@@ -9,6 +10,7 @@ import ZovrinMark from './ZovrinMark.vue';
 import SaveStatus from './SaveStatus.vue';
 import { onceOpened } from '../ui/once-opened';
 import { mayBeShortcut } from '../ui/keys';
+import AppIcon from '../ui/AppIcon.vue';
 
 const ShortcutsDialog = defineAsyncComponent(() => import('./ShortcutsDialog.vue'));
 
@@ -26,6 +28,12 @@ const sections = computed(() => [
   { room: 'places', label: 'Props & places', to: '/places' },
   { room: 'settings', label: 'Settings', to: '/settings' },
 ]);
+const router = useRouter();
+const menu = useTemplateRef('menu');
+/** Below this the links do not fit beside each other, and stand in a menu. */
+const narrow = useMediaQuery('(width < 700px)');
+const hereLabel = computed(() => sections.value.find(({ room }) => room === here.value)?.label ?? 'Zovrin');
+const items = computed(() => sections.value.map(({ label, to }) => ({ label, command: () => void router.push(to) })));
 const here = computed(() => route.meta.room ?? (route.path === '/' ? 'home' : ''));
 
 function onKey(event: KeyboardEvent): void {
@@ -39,7 +47,7 @@ useEventListener(window, 'keydown', onKey);
 <template>
   <header class="nav">
     <RouterLink to="/" class="brand" aria-label="Zovrin, home"><ZovrinMark /><span>Zovrin</span></RouterLink>
-    <nav aria-label="Main">
+    <nav v-if="!narrow" aria-label="Main">
       <RouterLink
         v-for="{ room, label, to } in sections"
         :key="room"
@@ -49,6 +57,19 @@ useEventListener(window, 'keydown', onKey);
         >{{ label }}</RouterLink
       >
     </nav>
+    <template v-if="narrow">
+      <button
+        type="button"
+        class="icon-button"
+        aria-haspopup="menu"
+        :aria-label="`Menu: ${hereLabel}`"
+        @click="menu?.toggle($event)"
+      >
+        <AppIcon name="menu" />
+      </button>
+      <strong class="here">{{ hereLabel }}</strong>
+      <Menu ref="menu" popup :model="items" />
+    </template>
     <div class="end">
       <SaveStatus v-if="here === 'plan'" />
       <IconButton
@@ -126,10 +147,6 @@ nav a.on::after {
   .brand span {
     display: none;
   }
-  nav {
-    overflow-x: auto;
-    overflow-y: hidden;
-  }
   nav a {
     padding: 0 9px;
   }
@@ -139,13 +156,19 @@ nav a.on::after {
     left: 9px;
   }
 }
-@media (width < 640px) {
+@media (width < 700px) {
   .nav {
+    gap: 6px;
     padding: 0 12px;
   }
-  /* The links give way and scroll; the two buttons stay whole. */
-  .end {
-    min-width: 76px;
+  .brand {
+    margin-right: 2px;
+  }
+  .here {
+    overflow: hidden;
+    font-weight: 600;
+    text-overflow: ellipsis;
+    white-space: nowrap;
   }
 }
 </style>

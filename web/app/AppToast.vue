@@ -5,6 +5,9 @@ import IconButton from '../ui/IconButton.vue';
 import type { UndoableMessage } from '../ui/use-undo-toast';
 
 /** The messages at the foot of the page; one that can be undone has a button for it. */
+/** On a narrow screen a message takes its width. */
+const NARROW = { '640px': { width: 'calc(100vw - 24px)' } };
+
 function undo(message: UndoableMessage, close: () => void): void {
   close();
   void message.undo?.();
@@ -12,7 +15,7 @@ function undo(message: UndoableMessage, close: () => void): void {
 </script>
 
 <template>
-  <Toast position="bottom-center">
+  <Toast position="bottom-center" :breakpoints="NARROW">
     <template #container="{ message, closeCallback }: { message: UndoableMessage; closeCallback: () => void }">
       <div class="message">
         <p>

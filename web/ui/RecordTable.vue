@@ -108,9 +108,11 @@ const shown = computed(() => {
 
 <style scoped>
 .records {
+  position: relative;
   display: grid;
   gap: 8px;
   overflow-x: auto;
+  padding-top: 8px;
 }
 .search {
   justify-self: end;
@@ -124,5 +126,15 @@ const shown = computed(() => {
 }
 .records :deep(.number .p-datatable-column-header-content) {
   justify-content: flex-end;
+}
+.records :deep(th) {
+  font-size: 12.5px;
+}
+.records :deep(th[aria-sort='none'] .p-datatable-sort-icon) {
+  opacity: 0.4;
+}
+.records :deep(.p-datatable-sort-icon) {
+  width: 12px;
+  height: 12px;
 }
 </style>

@@ -107,17 +107,21 @@ export const ZovrinPreset = definePreset(Aura, {
   },
   components: {
     datatable: {
+      row: { background: 'transparent', hoverBackground: 'transparent', color: 'var(--ink)' },
+      columnTitle: { fontWeight: '400' },
       headerCell: {
-        background: 'var(--sheet)',
+        sm: { padding: '4px 14px 4px 0' },
+        borderColor: 'var(--line-strong)',
+        background: 'transparent',
         color: 'var(--ink-2)',
         hoverBackground: 'var(--well)',
         hoverColor: 'var(--ink)',
         // The arrow shows which column is sorted by; a slab of colour does not have to.
-        selectedBackground: 'var(--sheet)',
+        selectedBackground: 'transparent',
         selectedColor: 'var(--ink)',
       },
       sortIcon: { color: 'var(--ink-2)', hoverColor: 'var(--ink)' },
-      bodyCell: { borderColor: 'var(--line)' },
+      bodyCell: { borderColor: 'var(--line)', sm: { padding: '5px 14px 5px 0' } },
     },
     togglebutton: {
       root: { padding: '0', fontWeight: '400', sm: { fontSize: '14px', padding: '0' } },

@@ -169,6 +169,7 @@ void load();
           <p>No plans yet. Start from an example or a blank plan.</p>
           <Button label="Create your first plan" @click="making = true" />
         </div>
+        <p v-else-if="!loaded" class="empty quiet" role="status">Loading…</p>
         <footer>
           <button v-if="seen < total" type="button" class="link-button" @click="showMore">
             Show more of {{ total }}
@@ -176,7 +177,7 @@ void load();
           <RouterLink to="/bin" class="link-button">Bin</RouterLink>
         </footer>
       </section>
-      <RecentlyTaught :runs="runs" :px-per-ms="pxPerMs" />
+      <RecentlyTaught :runs="runs" :loading="!loaded" :px-per-ms="pxPerMs" />
     </div>
     <NewPlanDialog v-if="everMade" v-model:visible="making" @make="make" />
     <TodayDialog

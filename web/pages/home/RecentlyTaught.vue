@@ -5,7 +5,7 @@ import type { ListedRun } from '#api';
 import { dayOf } from '../../ui/dates';
 import RibbonThumb from '../../widgets/ribbon/RibbonThumb.vue';
 
-const { runs, pxPerMs } = defineProps<{ runs: readonly ListedRun[]; pxPerMs: number }>();
+const { runs, pxPerMs, loading } = defineProps<{ runs: readonly ListedRun[]; pxPerMs: number; loading: boolean }>();
 
 const taught = computed(() =>
   runs.map(({ id, createdAt, summary }) => ({
@@ -25,7 +25,10 @@ const taught = computed(() =>
       <h2 id="lately-title">Recently taught</h2>
       <RouterLink to="/history" class="link-button">All sessions</RouterLink>
     </header>
-    <p v-if="taught.length === 0" class="quiet empty">Nothing yet. Sessions you teach appear here as they happened.</p>
+    <p v-if="loading && taught.length === 0" class="quiet empty" role="status">Loading…</p>
+    <p v-else-if="taught.length === 0" class="quiet empty">
+      Nothing yet. Sessions you teach appear here as they happened.
+    </p>
     <RouterLink v-for="run in taught" :key="run.id" :to="`/history/${run.id}`" class="run">
       <span class="head">
         <strong>{{ run.title }}</strong>

@@ -31,9 +31,13 @@ const job = useJob('fit');
 const TODAY: Seconds = 2700;
 const seconds = ref(TODAY);
 const planId = ref('');
-watch(visible, (open) => {
-  if (open) planId.value = first ?? plans[0]?.id ?? '';
-});
+watch(
+  visible,
+  (open) => {
+    if (open) planId.value = first ?? plans[0]?.id ?? '';
+  },
+  { immediate: true },
+);
 const choices = computed(() => plans.map(({ id, summary }) => ({ value: id, label: summary.title })));
 const { plan, trouble } = useChosenPlan(planId);
 

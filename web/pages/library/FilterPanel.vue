@@ -2,6 +2,7 @@
 import Checkbox from 'primevue/checkbox';
 import { computed, ref } from 'vue';
 import { countOptions } from '#core/catalogue';
+import { alsoCalled } from '#library/synonyms';
 import { useLibrary } from '../../state/library';
 import { chosenOf, FILTERS, type ChosenValues } from './words';
 
@@ -19,6 +20,7 @@ const groups = computed(() =>
       chosenOf(chosen.value),
       filter.group,
       filter.options.map(({ value }) => value),
+      alsoCalled,
     );
     return {
       ...filter,

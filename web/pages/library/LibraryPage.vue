@@ -4,6 +4,7 @@ import InputText from 'primevue/inputtext';
 import { computed, ref, useTemplateRef, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { findPositions, matchScore, type Chosen } from '#core/catalogue';
+import { alsoCalled } from '#library/synonyms';
 import AppIcon from '../../ui/AppIcon.vue';
 import { useLibrary } from '../../state/library';
 import EntryCard from './EntryCard.vue';
@@ -24,13 +25,14 @@ for (const { group } of FILTERS) {
 }
 const box = useTemplateRef<HTMLElement>('box');
 
-const found = computed(() => findPositions(library.positions, query.value, chosenOf(chosen.value)));
+const found = computed(() => findPositions(library.positions, query.value, chosenOf(chosen.value), alsoCalled));
 const breaths = computed(() => {
   if (Object.entries(chosen.value).some(([group, values]) => group !== 'approach' && values.length > 0)) return [];
   if (chosen.value.approach.length > 0 && !chosen.value.approach.includes('pranayama')) return [];
   if (query.value.trim() === '') return library.techniques;
   return library.techniques.filter(
-    ({ names, short }) => matchScore(query.value, [names.english, names.sanskrit, short, 'breath']) > 0,
+    ({ id, names, short }) =>
+      matchScore(query.value, [names.english, names.sanskrit, short, 'breath', ...alsoCalled(id)]) > 0,
   );
 });
 const tags = computed(() =>

@@ -89,6 +89,9 @@ const sideOptions = [
   border-right: 1px solid var(--line-strong);
   background: var(--sheet);
 }
+.choices :deep(.p-selectbutton) {
+  flex-wrap: wrap;
+}
 .choices {
   display: flex;
   flex-wrap: wrap;

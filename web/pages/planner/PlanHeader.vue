@@ -39,15 +39,17 @@ const share = computed(() => {
 
 <template>
   <header>
-    <button
-      type="button"
-      class="plain-button title"
-      :aria-label="`${plan.title}: change title, group, place, time`"
-      @click="details = true"
-    >
-      <h1>{{ plan.title }}</h1>
-      <span class="small quiet">{{ about }}</span>
-    </button>
+    <h1>
+      <button
+        type="button"
+        class="plain-button title"
+        :title="plan.title"
+        :aria-label="`${plan.title}: change title, group, place, time`"
+        @click="details = true"
+      >
+        {{ plan.title }}
+      </button>
+    </h1>
     <p class="number" aria-label="Total">
       <span class="numeral">{{ clockOfMs(timeline.totals.totalMs) }}</span> of {{ clockOfMs(timeline.totals.targetMs) }}
     </p>
@@ -61,13 +63,18 @@ const share = computed(() => {
     </p>
     <BalanceBar class="balance" :left-ms="timeline.totals.leftMs" :right-ms="timeline.totals.rightMs" />
     <div class="actions">
-      <RouterLink :to="`/plans/${editor.id}/fit`" class="link-button">Fit</RouterLink>
-      <RouterLink :to="`/plans/${editor.id}/props`" class="link-button">Props</RouterLink>
-      <RouterLink :to="`/plans/${editor.id}/people`" class="link-button">Cautions</RouterLink>
-      <RouterLink :to="`/plans/${editor.id}/history`" class="link-button">Versions</RouterLink>
       <UndoButtons />
       <IconButton icon="save" label="Download plan" @click="savePlanFile(plan)" />
       <Button label="Teach" :disabled="plan.steps.length === 0" @click="router.push(`/teach/${editor.id}`)" />
+    </div>
+    <div class="second">
+      <span class="small quiet about" :title="about">{{ about }}</span>
+      <nav aria-label="Views of the plan">
+        <RouterLink :to="`/plans/${editor.id}/fit`" class="link-button">Fit</RouterLink>
+        <RouterLink :to="`/plans/${editor.id}/props`" class="link-button">Props</RouterLink>
+        <RouterLink :to="`/plans/${editor.id}/people`" class="link-button">Cautions</RouterLink>
+        <RouterLink :to="`/plans/${editor.id}/history`" class="link-button">Versions</RouterLink>
+      </nav>
     </div>
   </header>
   <DetailsDialog v-model:visible="details" :plan="plan" />
@@ -76,33 +83,47 @@ const share = computed(() => {
 <style scoped>
 header {
   display: flex;
+  flex-wrap: wrap;
   gap: 0 10px;
   align-items: center;
-  min-height: 60px;
-  padding: 6px 32px 0;
+  padding: 6px 32px 2px;
 }
-.title {
+h1 {
   flex: 1 1 0;
   min-width: 200px;
+  font-size: 25px;
+  line-height: 31px;
 }
-.title:hover h1 {
+.title {
+  overflow: hidden;
+  width: 100%;
+  padding-bottom: 3px;
+  font: inherit;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+.title:hover {
   text-decoration: underline;
   text-decoration-thickness: 1px;
   text-underline-offset: 4px;
 }
-h1 {
+.second {
+  display: flex;
+  flex: 1 1 100%;
+  gap: 20px;
+  align-items: center;
+  min-width: 0;
+}
+.about {
+  flex: 1;
   overflow: hidden;
-  padding-bottom: 3px;
-  font-size: 27px;
-  line-height: 31px;
+  min-width: 0;
   text-overflow: ellipsis;
   white-space: nowrap;
 }
-.title .small {
-  display: block;
-  overflow: hidden;
-  text-overflow: ellipsis;
-  white-space: nowrap;
+nav {
+  display: flex;
+  gap: 18px;
 }
 .number {
   padding-left: 10px;
@@ -126,21 +147,17 @@ h1 {
   gap: 2px;
   align-items: center;
 }
-.actions .link-button {
-  padding-right: 9px;
-}
 @media (width < 1060px) {
   /* The numbers that matter stay in view while the page scrolls. */
   header {
     position: sticky;
     z-index: 4;
     top: 0;
-    flex-wrap: wrap;
     padding-bottom: 6px;
     border-bottom: 1px solid var(--line);
     background: var(--paper);
   }
-  .title {
+  h1 {
     flex-basis: 100%;
   }
   .number:first-of-type {
@@ -154,6 +171,19 @@ h1 {
 @media (width < 640px) {
   header {
     padding: 6px 12px;
+  }
+  .number {
+    font-size: 13px;
+  }
+  .numeral {
+    font-size: 20px;
+  }
+  .about {
+    display: none;
+  }
+  nav {
+    flex-wrap: wrap;
+    gap: 0 16px;
   }
 }
 </style>

@@ -3,9 +3,10 @@ import { countsInWords, cycleOf, ownPaceOf, setOf, type BreathSet } from '#core/
 import { Plan, emptyPlan, holdNamed, talkStep, type Step } from '#core/plan';
 import { builtInLibrary, POSITIONS, TECHNIQUES, TEMPLATES } from '#library';
 import { rateInWords, stepInWords } from './steps/words';
+import { alsoCalled } from '#library/synonyms';
 import { suggestSteps } from './steps/suggest';
 
-const offer = { positions: POSITIONS, techniques: TECHNIQUES, isYours: () => false };
+const offer = { positions: POSITIONS, techniques: TECHNIQUES, isYours: () => false, alsoCalled };
 const make = (query: string): Step | undefined => suggestSteps(query, offer)[0]?.make('new', 'yin');
 const names = (query: string): string[] => suggestSteps(query, offer).map(({ name }) => name);
 
@@ -82,6 +83,7 @@ test('entries of one’s own are offered beside the others and told apart', () =
   const found = suggestSteps(mine.names.english, {
     ...offer,
     positions: [...POSITIONS, mine],
+    alsoCalled,
     isYours: (id) => id === 'own-seat',
   });
   expect(found.slice(0, 2).map(({ name, yours }) => [name, yours])).toEqual([

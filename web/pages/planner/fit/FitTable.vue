@@ -24,61 +24,63 @@ const setLock = (id: string, locked: boolean): void => void editor.edit(setStepC
 </script>
 
 <template>
-  <table>
-    <thead>
-      <tr class="small quiet">
-        <th scope="col" class="step">Step</th>
-        <th scope="col" class="number">now</th>
-        <th scope="col" class="number">fitted</th>
-        <th scope="col" class="gain">difference</th>
-        <th scope="col">priority</th>
-        <th scope="col"><span class="sr-only">Lock</span></th>
-      </tr>
-    </thead>
-    <tbody>
-      <tr
-        v-for="(row, at) in rows"
-        :key="row.key"
-        :class="{ chosen: row.step.id === chosen, follows: !leads(at) }"
-        @click="chosen = row.step.id"
-      >
-        <th scope="row" class="step">
-          <span class="line">
-            <span class="small quiet index">{{ leads(at) ? row.index + 1 : '' }}</span>
-            <SideGlyph :step="row.step" />
-            <span class="name">{{ row.step.name }}</span>
-            <span class="small quiet">{{ row.which }}</span>
-          </span>
-        </th>
-        <td class="number">{{ row.from }}</td>
-        <td class="number strong">{{ fitted ? row.to : '' }}</td>
-        <td class="gain">
-          <span class="bar" :class="row.gainMs < 0 ? 'loses' : 'gains'" :style="{ width: width(row.gainMs) }" />
-          <span class="told" :class="{ right: row.gainMs < 0 }">{{ fitted ? gain(row.gainMs) : '' }}</span>
-        </td>
-        <td>
-          <WeightSlider
-            v-if="leads(at)"
-            :name="row.step.name"
-            :disabled="row.step.locked"
-            :model-value="row.step.weight"
-            @update:model-value="setWeight(row.step.id, $event)"
-          />
-        </td>
-        <td>
-          <IconButton
-            v-if="leads(at)"
-            :icon="row.step.locked ? 'lock' : 'unlock'"
-            :size="16"
-            :label="row.step.locked ? `Free ${row.step.name}` : `Lock ${row.step.name}`"
-            :aria-pressed="row.step.locked"
-            :class="{ open: !row.step.locked }"
-            @click.stop="setLock(row.step.id, !row.step.locked)"
-          />
-        </td>
-      </tr>
-    </tbody>
-  </table>
+  <div class="scrolls" role="region" aria-label="Lengths of the steps" tabindex="0">
+    <table>
+      <thead>
+        <tr class="small quiet">
+          <th scope="col" class="step">Step</th>
+          <th scope="col" class="number">now</th>
+          <th scope="col" class="number">fitted</th>
+          <th scope="col" class="gain">difference</th>
+          <th scope="col">priority</th>
+          <th scope="col"><span class="sr-only">Lock</span></th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr
+          v-for="(row, at) in rows"
+          :key="row.key"
+          :class="{ chosen: row.step.id === chosen, follows: !leads(at) }"
+          @click="chosen = row.step.id"
+        >
+          <th scope="row" class="step">
+            <span class="line">
+              <span class="small quiet index">{{ leads(at) ? row.index + 1 : '' }}</span>
+              <SideGlyph :step="row.step" />
+              <span class="name">{{ row.step.name }}</span>
+              <span class="small quiet">{{ row.which }}</span>
+            </span>
+          </th>
+          <td class="number">{{ row.from }}</td>
+          <td class="number strong">{{ fitted ? row.to : '' }}</td>
+          <td class="gain">
+            <span class="bar" :class="row.gainMs < 0 ? 'loses' : 'gains'" :style="{ width: width(row.gainMs) }" />
+            <span class="told" :class="{ right: row.gainMs < 0 }">{{ fitted ? gain(row.gainMs) : '' }}</span>
+          </td>
+          <td>
+            <WeightSlider
+              v-if="leads(at)"
+              :name="row.step.name"
+              :disabled="row.step.locked"
+              :model-value="row.step.weight"
+              @update:model-value="setWeight(row.step.id, $event)"
+            />
+          </td>
+          <td>
+            <IconButton
+              v-if="leads(at)"
+              :icon="row.step.locked ? 'lock' : 'unlock'"
+              :size="16"
+              :label="row.step.locked ? `Free ${row.step.name}` : `Lock ${row.step.name}`"
+              :aria-pressed="row.step.locked"
+              :class="{ open: !row.step.locked }"
+              @click.stop="setLock(row.step.id, !row.step.locked)"
+            />
+          </td>
+        </tr>
+      </tbody>
+    </table>
+  </div>
 </template>
 
 <style scoped>

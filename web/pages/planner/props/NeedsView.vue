@@ -68,36 +68,38 @@ function goTo(index: number): void {
     <section aria-label="Props needed">
       <h2>Props needed at the same time</h2>
       <p v-if="rows.length === 0" class="empty">This plan needs no props yet.</p>
-      <table v-else class="figures">
-        <thead>
-          <tr>
-            <th scope="col" colspan="2">Kind</th>
-            <th scope="col" class="number">Each</th>
-            <th scope="col" class="number">For {{ plan.groupSize }}</th>
-            <th scope="col" class="number">Available</th>
-            <th scope="col">Peak</th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="row in rows" :key="row.kind" :class="{ short: row.short > 0 }">
-            <td class="glyph"><PropGlyph :piece="row" :scale="0.7" /></td>
-            <th scope="row">{{ row.label }}</th>
-            <td class="number">{{ row.each }}</td>
-            <td class="number strong">{{ row.group }}</td>
-            <td class="number">
-              <span v-if="row.short > 0" class="caution strong mark"
-                ><AppIcon name="warn" :size="14" />{{ row.there }}</span
-              >
-              <template v-else>{{ row.there ?? '' }}</template>
-            </td>
-            <td>
-              <button type="button" class="link-button small" @click="goTo(row.stepIndex)">
-                {{ row.stepIndex + 1 }} {{ row.step }}
-              </button>
-            </td>
-          </tr>
-        </tbody>
-      </table>
+      <div v-else class="scrolls" role="region" aria-label="Props needed at the same time" tabindex="0">
+        <table class="figures">
+          <thead>
+            <tr>
+              <th scope="col" colspan="2">Kind</th>
+              <th scope="col" class="number">Each</th>
+              <th scope="col" class="number">For {{ plan.groupSize }}</th>
+              <th scope="col" class="number">Available</th>
+              <th scope="col">Peak</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="row in rows" :key="row.kind" :class="{ short: row.short > 0 }">
+              <td class="glyph"><PropGlyph :piece="row" :scale="0.7" /></td>
+              <th scope="row">{{ row.label }}</th>
+              <td class="number">{{ row.each }}</td>
+              <td class="number strong">{{ row.group }}</td>
+              <td class="number">
+                <span v-if="row.short > 0" class="caution strong mark"
+                  ><AppIcon name="warn" :size="14" />{{ row.there }}</span
+                >
+                <template v-else>{{ row.there ?? '' }}</template>
+              </td>
+              <td>
+                <button type="button" class="link-button small" @click="goTo(row.stepIndex)">
+                  {{ row.stepIndex + 1 }} {{ row.step }}
+                </button>
+              </td>
+            </tr>
+          </tbody>
+        </table>
+      </div>
       <CarryingList :plan="plan" :timeline="timeline" @choose="goTo" />
     </section>
     <section aria-label="Substitutes">

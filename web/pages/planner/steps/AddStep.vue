@@ -2,6 +2,7 @@
 import AutoComplete from 'primevue/autocomplete';
 import { nextTick, ref, shallowRef, useTemplateRef } from 'vue';
 import { addStep } from '#core/plan';
+import { alsoCalled } from '#library/synonyms';
 import { newId } from '../../../client/new-id';
 import { useEditor } from '../../../state/editor';
 import { useLibrary } from '../../../state/library';
@@ -23,6 +24,7 @@ const suggest = (query: string): Suggestion[] =>
     positions: library.positions,
     techniques: library.techniques,
     isYours: (id) => library.ownEntry(id) !== undefined,
+    alsoCalled,
   });
 function find({ query }: { query: string }): void {
   // A search that was still waiting when its words were taken is no longer asked for.

@@ -2,7 +2,9 @@ import {
   familyLabel,
   findPositions,
   matchScore,
+  nameLikeness,
   NOTHING_CHOSEN,
+  type AlsoCalled,
   type Approach,
   type Position,
   type Technique,
@@ -30,11 +32,27 @@ export interface Offer {
   positions: readonly Position[];
   techniques: readonly Technique[];
   isYours: (id: string) => boolean;
+  /** What else an entry is called. */
+  alsoCalled: AlsoCalled;
 }
+
+/** The entries whose names are nearest to what was typed. */
+const nearest = (wanted: string, entries: readonly Entry[]): Entry[] =>
+  entries
+    .map((entry) => ({ entry, alike: nameLikeness(wanted, entry.names) }))
+    .filter(({ alike }) => alike >= ALIKE)
+    .sort((a, b) => b.alike - a.alike)
+    .slice(0, NEAREST)
+    .map(({ entry }) => entry);
 
 const PLAIN: Entry[] = [
   { name: 'Rest', says: 'a still rest, 1:00', names: ['Rest', 'Pause', 'Stillness'], make: (id) => restStep(id) },
-  { name: 'Loosen', says: 'a short release, 0:45', names: ['Loosen', 'Move', 'Shake'], make: (id) => moveStep(id) },
+  {
+    name: 'Release',
+    says: 'a short release, 0:45',
+    names: ['Loosen', 'Release', 'Move', 'Shake'],
+    make: (id) => moveStep(id),
+  },
   {
     name: 'Talk',
     says: 'arrive, explain, close, 1:00',
@@ -43,7 +61,7 @@ const PLAIN: Entry[] = [
   },
 ];
 
-const entriesOf = ({ positions, techniques, isYours }: Offer): Entry[] => [
+const entriesOf = ({ positions, techniques, isYours, alsoCalled }: Offer): Entry[] => [
   ...positions.map((position) => {
     const { english, sanskrit, yin } = position.names;
     const sides = { together: 'both sides', each: 'each side', crossing: 'crossing', one: 'one side' }[position.sides];
@@ -53,7 +71,7 @@ const entriesOf = ({ positions, techniques, isYours }: Offer): Entry[] => [
       says: [sanskrit, yin, familyLabel(position.family), `${sides}, about ${clockOfSeconds(seconds)}`]
         .filter(Boolean)
         .join(' · '),
-      names: [english, sanskrit, yin, position.short],
+      names: [english, sanskrit, yin, position.short, ...alsoCalled(position.id)],
       position,
       yours: isYours(position.id),
       make: (id: string, approach: Approach) => holdFrom(position, approach, id),
@@ -62,16 +80,20 @@ const entriesOf = ({ positions, techniques, isYours }: Offer): Entry[] => [
   ...techniques.map((technique) => ({
     name: technique.names.english,
     says: [technique.names.sanskrit, technique.round].filter(Boolean).join(' · '),
-    names: [technique.names.english, technique.names.sanskrit, technique.short, 'breath'],
+    names: [technique.names.english, technique.names.sanskrit, technique.short, 'breath', ...alsoCalled(technique.id)],
     yours: isYours(technique.id),
     make: (id: string) => breathFrom(technique, id),
   })),
   ...PLAIN,
 ];
 
+/** At least so alike, from 0 to 1, is what may have been meant where nothing matches. */
+const ALIKE = 0.6;
+const NEAREST = 3;
+
 /**
- * What can be added for what was typed, best first; everything while nothing is typed. An unknown name can be added as
- * a custom hold.
+ * What can be added for what was typed, best first; everything while nothing is typed. Where nothing matches, the
+ * nearest three that may have been meant. An unknown name can be added as a custom hold.
  */
 export function suggestSteps(query: string, offer: Offer): Suggestion[] {
   const wanted = query.trim();
@@ -84,15 +106,16 @@ export function suggestSteps(query: string, offer: Offer): Suggestion[] {
     .map(({ entry }) => entry);
   // Then what the library's search finds by a part of the body or a prop.
   const byName = new Set(found.map(({ position }) => position));
-  const alsoFound = findPositions(offer.positions, wanted, NOTHING_CHOSEN)
+  const alsoFound = findPositions(offer.positions, wanted, NOTHING_CHOSEN, offer.alsoCalled)
     .filter((position) => !byName.has(position))
     .flatMap((position) => entries.find((entry) => entry.position === position) ?? []);
   const name = wanted.slice(0, 120);
   const own: Suggestion = {
     name: `“${name}”`,
-    says: 'add as a custom hold',
+    says: 'Add as a custom hold: no picture, and not screened for cautions',
     make: (id) => holdNamed(name, id),
   };
-  const all = [...found, ...alsoFound];
+  const matching = [...found, ...alsoFound];
+  const all = matching.length > 0 ? matching : nearest(wanted, entries);
   return found.some((entry) => matchScore(wanted, entry.names) === 4) ? all : [...all, own];
 }
