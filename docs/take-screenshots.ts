@@ -83,7 +83,7 @@ const SHOTS: Record<string, { take: Shot; context?: BrowserContextOptions }> = {
     take: async (page, url) => {
       await plan(page, url, 'demo-nurses', 4);
       const fields = page.getByRole('complementary');
-      await fields.getByRole('button', { name: 'how high?' }).first().click();
+      await fields.getByRole('button', { name: 'suggested height' }).first().click();
       await fields.locator('.how-high strong').first().waitFor();
       await fields
         .locator('.how-high')
@@ -108,11 +108,11 @@ const SHOTS: Record<string, { take: Shot; context?: BrowserContextOptions }> = {
     },
   },
   person: { take: async (page, url) => void (await page.goto(`${url}/people/demo-bryony`)) },
-  lookback: { take: async (page, url) => void (await page.goto(`${url}/runs/demo-run-nurses`)) },
+  lookback: { take: async (page, url) => void (await page.goto(`${url}/history/demo-run-nurses`)) },
   weeks: {
     take: async (page, url) => {
       await page.clock.setFixedTime(new Date('2026-11-26T18:00:00'));
-      await page.goto(`${url}/runs/weeks`);
+      await page.goto(`${url}/history/trends`);
       await page.getByRole('heading', { name: 'Left and right' }).evaluate((title) => title.scrollIntoView());
     },
   },
@@ -159,7 +159,12 @@ async function changed(url: string): Promise<void> {
 async function take(browser: Browser, url: string, name: string): Promise<void> {
   const shot = SHOTS[name];
   if (!shot) throw new Error(`There is no picture “${name}”.`);
-  const context = await browser.newContext({ viewport: DESK, timezoneId: 'Europe/London', ...shot.context });
+  const context = await browser.newContext({
+    viewport: DESK,
+    timezoneId: 'Europe/London',
+    locale: 'en-GB',
+    ...shot.context,
+  });
   const page = await context.newPage();
   await shot.take(page, url);
   await page.waitForLoadState('networkidle');
