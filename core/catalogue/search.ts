@@ -52,19 +52,19 @@ function wordsOf(text: string): string[] {
  * (Damerau 1964, Levenshtein 1966; each pair of letters is swapped at most once).
  */
 export function editDistance(a: string, b: string): number {
-  const rows: number[][] = Array.from({ length: a.length + 1 }, (_, i) => [i]);
-  const at = (i: number, j: number): number => rows[i]?.[j] ?? 0;
-  for (let j = 1; j <= b.length; j++) (rows[0] ??= [])[j] = j;
+  let [earlier, before]: [number[], number[]] = [[], Array.from({ length: b.length + 1 }, (_, j) => j)];
+  const at = (row: readonly number[], j: number): number => row[j] ?? 0;
   for (let i = 1; i <= a.length; i++) {
+    const row = [i];
     for (let j = 1; j <= b.length; j++) {
       const change = a[i - 1] === b[j - 1] ? 0 : 1;
-      let least = Math.min(at(i - 1, j) + 1, at(i, j - 1) + 1, at(i - 1, j - 1) + change);
+      const least = Math.min(at(before, j) + 1, at(row, j - 1) + 1, at(before, j - 1) + change);
       const swapped = i > 1 && j > 1 && a[i - 1] === b[j - 2] && a[i - 2] === b[j - 1];
-      if (swapped) least = Math.min(least, at(i - 2, j - 2) + 1);
-      (rows[i] ??= [])[j] = least;
+      row.push(swapped ? Math.min(least, at(earlier, j - 2) + 1) : least);
     }
+    [earlier, before] = [before, row];
   }
-  return at(a.length, b.length);
+  return at(before, b.length);
 }
 
 /** How many wrong letters are forgiven in a word: none in a short one, where another word would be meant. */

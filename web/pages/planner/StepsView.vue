@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { nextTick, toRef, useTemplateRef, watch } from 'vue';
+import { defineAsyncComponent, nextTick, ref, toRef, useTemplateRef, watch } from 'vue';
 import SessionRibbon from '../../widgets/ribbon/SessionRibbon.vue';
 import { useDemand } from '../../state/demand';
 import { useEditor } from '../../state/editor';
@@ -11,6 +11,9 @@ import { useForecast } from '../../widgets/jobs/use-forecast';
 import ForecastLine from './forecast/ForecastLine.vue';
 import { usePlanKeys } from './use-plan-keys';
 import { usePageTitle } from '../../ui/page-title';
+import { onceOpened } from '../../ui/once-opened';
+
+const TimesDialog = defineAsyncComponent(() => import('./TimesDialog.vue'));
 
 /** The steps of the open plan: ribbon, list and the chosen step. */
 const editor = useEditor();
@@ -18,6 +21,8 @@ const demand = useDemand();
 const list = useTemplateRef('list');
 const inspector = useTemplateRef<HTMLElement>('inspector');
 const add = useTemplateRef('add');
+const table = ref(false);
+const everTable = onceOpened(table);
 const { forecast } = useForecast(toRef(() => editor.plan));
 
 usePlanKeys({
@@ -56,7 +61,11 @@ usePageTitle(() => [editor.plan?.title, 'Plan']);
         :soft="forecast"
         @select="choose"
       />
-      <ForecastLine :plan-id="editor.id" :forecast="forecast" />
+      <div class="below">
+        <button type="button" class="link-button small" @click="table = true">Show as a table</button>
+        <ForecastLine :plan-id="editor.id" :forecast="forecast" />
+      </div>
+      <TimesDialog v-if="everTable" v-model:visible="table" :plan="editor.plan" :timeline="editor.timeline" />
     </div>
     <div class="columns">
       <div class="steps">
@@ -100,6 +109,15 @@ usePageTitle(() => [editor.plan?.title, 'Plan']);
 .timeline {
   padding: 6px 32px 0;
   border-bottom: 1px solid var(--line-strong);
+}
+.below {
+  display: flex;
+  gap: 16px;
+  align-items: center;
+  justify-content: space-between;
+}
+.below button {
+  padding: 0;
 }
 .columns {
   display: grid;

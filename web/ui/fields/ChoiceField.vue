@@ -71,6 +71,17 @@ async function onKey(event: KeyboardEvent): Promise<void> {
 .choices :deep(.p-selectbutton) {
   flex-wrap: wrap;
 }
+/* What is drawn keeps its own colours: the chosen one has a frame. */
+.drawn :deep(.p-togglebutton) {
+  border-color: transparent;
+  border-radius: 3px;
+  background: none;
+  color: inherit;
+}
+.drawn :deep(.p-togglebutton[aria-checked='true']) {
+  border-color: var(--ink);
+  box-shadow: inset 0 0 0 1px var(--ink);
+}
 .drawn :deep(.p-togglebutton-content) {
   padding: 3px;
 }

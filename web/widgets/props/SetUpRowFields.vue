@@ -214,9 +214,6 @@ li {
   gap: 2px 6px;
   align-items: center;
 }
-.place {
-  width: 138px;
-}
 .wide,
 .loop {
   grid-column: 2 / -1;

@@ -121,7 +121,7 @@ const usualOf = (key: 'enterSeconds' | 'leaveSeconds' | 'switchSeconds'): number
   <div ref="rows">
     <SetUpRows
       title="Set-up"
-      :says="`${setup.count} ${setup.count === 1 ? 'move' : 'moves'} to here`"
+      :says="`${setup.count} prop ${setup.count === 1 ? 'change' : 'changes'} before this`"
       :set-up="step.setUp"
       :two-sided="twoSided"
       :ready="position?.setUps ?? []"
