@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import InputText from 'primevue/inputtext';
 import { computed, ref } from 'vue';
 import { AREA_WORDS, screeningQuestions } from '#core/caution';
 import { searchable } from '#core/catalogue';
@@ -6,6 +7,7 @@ import { IN_WORDS, personCondition, type PersonCondition } from '#core/people';
 import { newId } from '../../client/new-id';
 import { useKnowledge } from '../../state/knowledge';
 import ConditionRow from './ConditionRow.vue';
+import FieldReason from '../../ui/fields/FieldReason.vue';
 
 /** Someone's conditions, typed in plain words or by the usual term; unknown ones are kept as typed. */
 const { conditions } = defineProps<{ conditions: readonly PersonCondition[] }>();
@@ -72,12 +74,13 @@ const remove = (id: string): void =>
       />
     </ul>
     <form class="add" @submit.prevent="addTyped">
-      <input
+      <InputText
         v-model="typed"
-        class="plain-input"
+        size="small"
         placeholder="Add: knee, glaucoma, pregnancy …"
         aria-label="Add a condition"
-        :aria-invalid="refused !== ''"
+        :invalid="refused !== ''"
+        :aria-describedby="refused === '' ? undefined : 'condition-reason'"
         @focus="open = true"
         @keydown.esc="open = false"
       />
@@ -86,7 +89,7 @@ const remove = (id: string): void =>
         {{ open ? 'Hide the list' : 'Show the list' }}
       </button>
     </form>
-    <p v-if="refused" class="caution small" role="alert">{{ refused }}</p>
+    <FieldReason v-if="refused" id="condition-reason">{{ refused }}</FieldReason>
     <p v-if="typed.trim() && groups.length === 0" class="small quiet">
       There is no guidance for “{{ typed.trim() }}”. You can add it in your own words, but it will not be screened.
     </p>

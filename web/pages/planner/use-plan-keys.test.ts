@@ -2,11 +2,13 @@
 import { afterEach, beforeEach, describe, expect, jest, test } from '@jest/globals';
 import { flushPromises } from '@vue/test-utils';
 import { createPinia, setActivePinia } from 'pinia';
+import ToastService from 'primevue/toastservice';
 import { emptyPlan, holdNamed, setStepCommon, talkStep, type Plan } from '#core/plan';
 import { fakeBrowser } from '../../../tests/support/browser';
 import { fakeServer } from '../../../tests/support/fake-server';
 import { mounted, type Mounted } from '../../../tests/support/mounted';
 import { useEditor } from '../../state/editor';
+import type { UndoableMessage } from '../../ui/use-undo-toast';
 import { usePlanKeys } from './use-plan-keys';
 
 const plan: Plan = {
@@ -16,8 +18,11 @@ const plan: Plan = {
 const calls = { add: jest.fn(), toFields: jest.fn(), toList: jest.fn() };
 let editor: ReturnType<typeof useEditor>;
 let page: Mounted<void>;
+/** The messages at the foot of the page. */
+let messages: UndoableMessage[] = [];
 
 beforeEach(async () => {
+  messages = [];
   setActivePinia(createPinia());
   const browser = fakeBrowser();
   const server = fakeServer();
@@ -28,7 +33,13 @@ beforeEach(async () => {
   const within = (id: string) => (target: Node) => document.getElementById(id)?.contains(target) === true;
   for (const one of Object.values(calls)) one.mockReset();
   editor = useEditor();
-  page = mounted(() => usePlanKeys({ ...calls, inFields: within('fields'), onSteps: within('list') }));
+  page = mounted(
+    () => usePlanKeys({ ...calls, inFields: within('fields'), onSteps: within('list') }),
+    (app) => {
+      app.use(ToastService);
+      app.config.globalProperties.$toast.add = (message) => void messages.push(message);
+    },
+  );
   await editor.open('p');
   editor.selected = 'b';
 });
@@ -64,6 +75,14 @@ describe('on the list of steps', () => {
     expect(ids()).toEqual(['a', 'c']);
     press('row', 'Backspace');
     expect([ids(), editor.selected]).toEqual([['a'], 'a']);
+  });
+
+  test('a deleted step is said, and comes back to its place, whatever was changed since', () => {
+    press('row', 'Delete');
+    editor.edit(setStepCommon('a', { name: 'Longer lean' }));
+    expect([ids(), messages.map(({ summary }) => summary)]).toEqual([['a', 'c'], ['“Quay fold” was deleted']]);
+    messages[0]?.undo?.();
+    expect([ids(), editor.plan?.steps[0]?.name, editor.selected]).toEqual([['a', 'b', 'c'], 'Longer lean', 'b']);
   });
 
   test('Alt with an arrow moves it, not past the ends; without Alt the arrow is the list’s', () => {

@@ -1,9 +1,10 @@
 import { useEventListener } from '@vueuse/core';
-import { duplicateStep, moveStepTo, removeStep, setStepCommon } from '#core/plan';
+import { duplicateStep, moveStepTo, setStepCommon } from '#core/plan';
 import { newId } from '../../client/new-id';
 import { belongsToControl, mayBeShortcut } from '../../ui/keys';
 import { useUndoKeys } from '../../ui/use-undo-keys';
 import { useEditor } from '../../state/editor';
+import { useRemoveStep } from './use-remove-step';
 
 interface Places {
   add: () => void;
@@ -17,6 +18,7 @@ interface Places {
 /** The keys of the planner, as listed on `?`: those of the list and the ribbon. Controls and panels keep their own. */
 export function usePlanKeys({ add, toFields, toList, inFields, onSteps }: Places): void {
   const editor = useEditor();
+  const removeStep = useRemoveStep();
 
   function move(by: number): void {
     const [step, index] = [editor.selectedStep, editor.selectedIndex];
@@ -26,9 +28,7 @@ export function usePlanKeys({ add, toFields, toList, inFields, onSteps }: Places
   }
 
   function remove(): void {
-    const step = editor.selectedStep;
-    if (!step) return;
-    editor.edit(removeStep(step.id));
+    if (editor.selectedStep) removeStep(editor.selectedStep.id);
   }
 
   function duplicate(): void {

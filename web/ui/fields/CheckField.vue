@@ -7,7 +7,7 @@ const {
   label = '',
   disabled = false,
   describedBy,
-} = defineProps<{ label?: string; disabled?: boolean; describedBy?: string }>();
+} = defineProps<{ label?: string; disabled?: boolean; describedBy?: string | undefined }>();
 const checked = defineModel<boolean>({ required: true });
 defineSlots<{ default?: () => unknown }>();
 const id = useId();
@@ -33,8 +33,9 @@ const id = useId();
 .check {
   display: inline-flex;
   gap: 7px;
-  align-items: center;
+  align-items: start;
   min-height: 24px;
+  padding: 2px 0;
 }
 label {
   cursor: pointer;

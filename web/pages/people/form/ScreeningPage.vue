@@ -12,6 +12,11 @@ import { newId } from '../../../client/new-id';
 import { useKnowledge } from '../../../state/knowledge';
 import { usePerson } from '../use-person';
 import { answersOf, conditionsAfter, refusals, type Answers } from './answers';
+import CheckField from '../../../ui/fields/CheckField.vue';
+import DayField from '../../../ui/fields/DayField.vue';
+import FieldReason from '../../../ui/fields/FieldReason.vue';
+import RadioField from '../../../ui/fields/RadioField.vue';
+import TextField from '../../../ui/fields/TextField.vue';
 
 /**
  * The screening form at the screen, for one person: only what a rule uses is asked, and nothing is kept without
@@ -34,6 +39,14 @@ watch(isLoaded, () => {
 });
 const refused = computed(() => refusals(answers.value, questions, today()));
 const count = computed(() => Object.values(answers.value).filter(({ yes }) => yes).length);
+
+/** Takes what was typed for a question; what is wrong with it is shown when the answers are saved. */
+const answer =
+  (question: string, key: 'weeks' | 'since' | 'note') =>
+  (text: string): undefined => {
+    const given = answers.value[question];
+    if (given) given[key] = text;
+  };
 
 async function keep(): Promise<void> {
   tried.value = true;
@@ -71,45 +84,54 @@ async function keep(): Promise<void> {
         <legend>{{ group.title }}</legend>
         <div v-for="question in group.questions" :key="question.id" class="question">
           <template v-if="answers[question.id]">
-            <label>
-              <input v-model="answers[question.id]!.yes" type="checkbox" />
-              <span
-                >{{ question.question }} <span class="small quiet">{{ question.terms }}</span></span
-              >
-            </label>
+            <CheckField
+              v-model="answers[question.id]!.yes"
+              :described-by="tried && refused[question.id] ? `${question.id}-reason` : undefined"
+              >{{ question.question }} <span class="small quiet">{{ question.terms }}</span></CheckField
+            >
             <div v-if="answers[question.id]!.yes" class="more">
-              <label v-if="question.since === 'weeks'" class="small"
-                >in week
-                <input
-                  v-model="answers[question.id]!.weeks"
-                  inputmode="numeric"
-                  class="short"
-                  :aria-label="`${question.name}: week`"
-              /></label>
-              <label v-if="question.since === 'day'" class="small"
-                >when <input v-model="answers[question.id]!.since" type="date" :aria-label="`${question.name}: when`"
-              /></label>
-              <span v-if="question.degrees.length > 0" role="radiogroup" :aria-label="`${question.name}: how it is`">
-                <label v-for="degree in question.degrees" :key="degree.id" class="small"
-                  ><input v-model="answers[question.id]!.degree" type="radio" :name="question.id" :value="degree.id" />
-                  {{ degree.words }}</label
-                >
-              </span>
-              <input
-                v-model="answers[question.id]!.note"
+              <TextField
+                v-if="question.since === 'weeks'"
+                class="short"
+                :label="`${question.name}: week`"
+                :model-value="answers[question.id]!.weeks"
+                :accept="answer(question.id, 'weeks')"
+              />
+              <DayField
+                v-if="question.since === 'day'"
+                :label="`${question.name}: when`"
+                :model-value="answers[question.id]!.since"
+                :accept="answer(question.id, 'since')"
+              />
+              <RadioField
+                v-if="question.degrees.length > 0"
+                v-model="answers[question.id]!.degree"
+                class="small"
+                :label="`${question.name}: how it is`"
+                :options="question.degrees.map(({ id: value, words }) => ({ value, label: words }))"
+              />
+              <TextField
                 class="note"
+                :label="`${question.name}: a note`"
                 placeholder="which side, what helps"
-                :aria-label="`${question.name}: a note`"
+                :model-value="answers[question.id]!.note"
+                :accept="answer(question.id, 'note')"
               />
             </div>
-            <p v-if="tried && refused[question.id]" class="caution small" role="alert">{{ refused[question.id] }}</p>
+            <FieldReason v-if="tried && refused[question.id]" :id="`${question.id}-reason`">{{
+              refused[question.id]
+            }}</FieldReason>
           </template>
         </div>
       </fieldset>
-      <label class="consent"
-        ><input v-model="consent" type="checkbox" /> <span>{{ CONSENT }}</span></label
-      >
-      <p v-if="tried && !consent" class="caution" role="alert">Nothing is saved without consent.</p>
+      <div class="consent">
+        <CheckField
+          v-model="consent"
+          :label="CONSENT"
+          :described-by="tried && !consent ? 'consent-reason' : undefined"
+        />
+        <FieldReason v-if="tried && !consent" id="consent-reason">Nothing is saved without consent.</FieldReason>
+      </div>
       <p v-if="wrong" class="caution strong" role="alert">{{ wrong }}</p>
       <div class="end">
         <DocumentStatus noun="person" :trouble="trouble" :conflict="conflict" :resolve="resolve" @save="save" />
@@ -159,14 +181,6 @@ legend {
   padding: 4px 0;
   border-top: 1px solid var(--line);
 }
-.question > label,
-.consent {
-  display: grid;
-  grid-template-columns: 18px minmax(0, 1fr);
-  gap: 8px;
-  align-items: start;
-  cursor: pointer;
-}
 .more {
   display: flex;
   flex-wrap: wrap;
@@ -174,21 +188,8 @@ legend {
   align-items: center;
   padding: 4px 0 4px 26px;
 }
-.more input:not([type='radio']) {
-  height: 28px;
-  font: inherit;
-  padding: 2px 6px;
-  border: 1px solid var(--line-strong);
-  border-radius: 4px;
-  background: var(--sheet);
-  color: var(--ink);
-}
-.more [role='radiogroup'] {
-  display: flex;
-  flex-direction: column;
-}
 .short {
-  width: 48px;
+  width: 140px;
 }
 .note {
   flex: 1;
@@ -215,12 +216,6 @@ form > p {
   }
   .form {
     padding: 10px 16px 32px;
-  }
-}
-@media (pointer: coarse) {
-  .question > label {
-    min-height: 44px;
-    align-items: center;
   }
 }
 </style>

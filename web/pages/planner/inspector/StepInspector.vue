@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { familyLabel } from '#core/catalogue';
-import { duplicateStep, moveStepTo, removeStep, setStepCommon, type Step } from '#core/plan';
+import { duplicateStep, moveStepTo, setStepCommon, type Step } from '#core/plan';
 import type { Timeline } from '#core/timeline';
 import AppIcon from '../../../ui/AppIcon.vue';
 import IconButton from '../../../ui/IconButton.vue';
@@ -11,6 +11,7 @@ import { troubleLines } from '../../../widgets/props/need-words';
 import { useShortages } from '../../../widgets/props/use-shortages';
 import { useEditor } from '../../../state/editor';
 import { useEdit } from '../use-edit';
+import { useRemoveStep } from '../use-remove-step';
 import PropSolutions from '../props/PropSolutions.vue';
 import { useSolutions } from '../props/use-solutions';
 import BreathInspector from './BreathInspector.vue';
@@ -23,6 +24,7 @@ const { step, index, timeline } = defineProps<{ step: Step; index: number; timel
 const library = useLibrary();
 
 const editor = useEditor();
+const removeStep = useRemoveStep();
 const shortages = useShortages();
 const edit = useEdit();
 const about = computed(() => {
@@ -97,7 +99,7 @@ function duplicate(): void {
         @click="editor.edit(setStepCommon(step.id, { locked: !step.locked }))"
       />
       <IconButton icon="copy" label="Duplicate" hint="Duplicate (D)" @click="duplicate" />
-      <IconButton icon="delete" label="Delete step" hint="Delete" @click="editor.edit(removeStep(step.id))" />
+      <IconButton icon="delete" label="Delete step" hint="Delete" @click="removeStep(step.id)" />
     </div>
   </header>
   <p v-for="note in notes" :key="note.kind + note.message" class="note caution small">
