@@ -37,6 +37,7 @@ function undo(message: UndoableMessage, close: () => void): void {
 }
 p {
   flex: 1;
+  color: var(--ink);
 }
 strong {
   font-weight: 600;

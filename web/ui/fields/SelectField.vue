@@ -39,23 +39,32 @@ const {
 }>();
 const emit = defineEmits<{ 'update:modelValue': [value: T] }>();
 
+/**
+ * The choices by their place in the list: the list itself takes an empty text for nothing chosen, and here it is a
+ * choice such as “all plans”.
+ */
+const all = computed(() => options ?? groups?.flatMap(({ items }) => items) ?? []);
+const placeOf = (value: T | null): number | null => {
+  const at = all.value.findIndex((one) => one.value === value);
+  return at < 0 ? null : at;
+};
 /** What the list shows: after each choice what the document has, also where it took none of it. */
-const shown = shallowRef<T | null>(modelValue);
-watch(
-  () => modelValue,
-  (value) => (shown.value = value),
-);
-function choose(value: T | null): void {
-  if (value === null) return;
-  shown.value = value;
-  emit('update:modelValue', value);
-  void nextTick(() => (shown.value = modelValue));
+const shown = shallowRef(placeOf(modelValue));
+watch([() => modelValue, all], () => (shown.value = placeOf(modelValue)));
+function choose(at: number | null): void {
+  const choice = at === null ? undefined : all.value[at];
+  if (!choice) return;
+  shown.value = at;
+  emit('update:modelValue', choice.value);
+  void nextTick(() => (shown.value = placeOf(modelValue)));
 }
 
 const LONG = 12;
 const id = useId();
-const count = computed(() => options?.length ?? groups?.reduce((sum, { items }) => sum + items.length, 0) ?? 0);
-const list = computed(() => (groups ? groups.map((one) => ({ ...one, items: [...one.items] })) : [...(options ?? [])]));
+const placed = ({ value, label: text, disabled: off = false }: Choice) => ({ at: placeOf(value), label: text, off });
+const list = computed(() =>
+  groups ? groups.map((one) => ({ label: one.label, items: one.items.map(placed) })) : all.value.map(placed),
+);
 /** Without these the list takes no options out of groups. */
 const grouping = computed(() => (groups ? { optionGroupLabel: 'label', optionGroupChildren: 'items' } : {}));
 </script>
@@ -66,15 +75,15 @@ const grouping = computed(() => (groups ? { optionGroupLabel: 'label', optionGro
     <Select
       :model-value="shown"
       :options="list"
-      option-value="value"
+      option-value="at"
       option-label="label"
-      option-disabled="disabled"
+      option-disabled="off"
       v-bind="grouping"
       size="small"
       :aria-labelledby="id"
       :disabled="disabled"
       :placeholder="placeholder"
-      :filter="count > LONG"
+      :filter="all.length > LONG"
       auto-filter-focus
       reset-filter-on-hide
       filter-placeholder="Search"

@@ -3,6 +3,7 @@ import { afterEach, beforeEach, describe, expect, jest, test } from '@jest/globa
 import { enableAutoUnmount, mount, type VueWrapper } from '@vue/test-utils';
 import '../../../tests/support/components';
 import NumberField from './NumberField.vue';
+import SelectField from './SelectField.vue';
 import TextField from './TextField.vue';
 import TimeField from './TimeField.vue';
 
@@ -148,5 +149,46 @@ describe('a field for text', () => {
     expect([boxOf(field).value, problemOf(field)]).toEqual([' ', 'A title is needed.']);
     await field.setProps({ modelValue: 'Morning' });
     expect([boxOf(field).value, problemOf(field)]).toEqual(['Morning', '']);
+  });
+});
+
+describe('a list that opens', () => {
+  const OPTIONS = [
+    { value: '', label: 'all plans' },
+    { value: 'a', label: 'Potters' },
+    { value: 'b', label: 'Nurses' },
+  ];
+  const list = (modelValue: string | null) =>
+    mount(SelectField<string>, {
+      props: { label: 'Plan', options: OPTIONS, modelValue, placeholder: 'choose one' },
+      global: { stubs: { teleport: true, transition: true } },
+    });
+  const shown = (field: VueWrapper): string => field.get('[role="combobox"]').text();
+  async function choose(field: VueWrapper, name: string): Promise<void> {
+    await field.get('[role="combobox"]').trigger('click');
+    await field
+      .findAll('[role="option"]')
+      .find((one) => one.text() === name)!
+      .trigger('mousedown');
+    await field.vm.$nextTick();
+  }
+
+  test('its label names it; a choice that is an empty text is shown as any other', () => {
+    const field = list('');
+    expect(shown(field)).toBe('all plans');
+    const named = field.get('[role="combobox"]').attributes('aria-labelledby');
+    expect(field.get('label').attributes('id')).toBe(named);
+    expect([shown(list('b')), shown(list(null))]).toEqual(['Nurses', 'choose one']);
+  });
+
+  test('what is chosen is given; where it is not taken, the list shows what still stands', async () => {
+    const field = list('a');
+    await choose(field, 'Nurses');
+    expect(field.emitted('update:modelValue')).toEqual([['b']]);
+    expect(shown(field)).toBe('Potters');
+    await choose(field, 'all plans');
+    expect(field.emitted('update:modelValue')).toEqual([['b'], ['']]);
+    await field.setProps({ modelValue: '' });
+    expect(shown(field)).toBe('all plans');
   });
 });
