@@ -64,7 +64,11 @@ function show(): void {
   if (input) input.value = typed.value;
 }
 function pick(day: unknown): void {
-  if (day instanceof Date) take(format(day, time ? "yyyy-MM-dd'T'HH:mm" : 'yyyy-MM-dd'));
+  if (!(day instanceof Date)) return;
+  const when = format(day, time ? "yyyy-MM-dd'T'HH:mm" : 'yyyy-MM-dd');
+  // As if it had been typed: where it is refused, it stays with its reason.
+  typed.value = time ? typedMoment(when) : typedDay(when);
+  take(when);
 }
 function onInput(event: Event): void {
   typed.value = (event.target as HTMLInputElement).value;

@@ -2,6 +2,8 @@
 import { afterEach, beforeEach, describe, expect, jest, test } from '@jest/globals';
 import { enableAutoUnmount, mount, type VueWrapper } from '@vue/test-utils';
 import '../../../tests/support/components';
+import DatePicker from 'primevue/datepicker';
+import DayField from './DayField.vue';
 import NumberField from './NumberField.vue';
 import SelectField from './SelectField.vue';
 import TextField from './TextField.vue';
@@ -190,5 +192,73 @@ describe('a list that opens', () => {
     expect(field.emitted('update:modelValue')).toEqual([['b'], ['']]);
     await field.setProps({ modelValue: '' });
     expect(shown(field)).toBe('all plans');
+  });
+});
+
+describe('a field for a day', () => {
+  /** A field whose value follows what it gives, as on a page; days after the 26th of November are refused. */
+  function dayField(props: { time?: boolean; modelValue?: string } = {}) {
+    const given: string[] = [];
+    const field = mount(DayField, {
+      props: {
+        modelValue: '2026-11-20',
+        label: 'Since',
+        accept: (when: string) => {
+          if (when > '2026-11-26T23:59') return 'That is in the future.';
+          given.push(when);
+          void field.setProps({ modelValue: when });
+          return undefined;
+        },
+        ...props,
+      },
+      global: { stubs: { teleport: true, transition: true } },
+    });
+    return { field, given };
+  }
+  async function typeDay(field: VueWrapper, text: string): Promise<void> {
+    await type(field, text);
+    await field.get('input').trigger('blur');
+    await field.vm.$nextTick();
+  }
+
+  test('it is shown and read as people here write it; emptied, it is none', async () => {
+    const { field, given } = dayField();
+    expect(boxOf(field).value).toBe('20/11/2026');
+    await typeDay(field, '6 Oct 2026');
+    expect([given, boxOf(field).value]).toEqual([['2026-10-06'], '06/10/2026']);
+    await typeDay(field, '');
+    expect([given.at(-1), boxOf(field).value]).toEqual(['', '']);
+  });
+
+  test.each([
+    ['soon', 'Type a date like 26/11/2026.'],
+    ['27/11/2026', 'That is in the future.'],
+  ])('“%s” stays typed, with the reason linked to it', async (text, reason) => {
+    const { field, given } = dayField();
+    await typeDay(field, text);
+    expect([boxOf(field).value, problemOf(field), given]).toEqual([text, reason, []]);
+    expect(boxOf(field).getAttribute('aria-describedby')).toBe(field.get('[role="alert"]').attributes('id'));
+    await typeDay(field, '25/11/2026');
+    expect([given, problemOf(field)]).toEqual([['2026-11-25'], '']);
+  });
+
+  test('a day picked from the calendar is given; one that is refused stays with its reason, also when it is left', async () => {
+    const { field, given } = dayField();
+    const calendar = field.getComponent(DatePicker);
+    calendar.vm.$emit('date-select', new Date(2026, 10, 24));
+    await field.vm.$nextTick();
+    expect(given).toEqual(['2026-11-24']);
+    calendar.vm.$emit('date-select', new Date(2026, 10, 30));
+    await field.vm.$nextTick();
+    await field.get('input').trigger('blur');
+    await field.vm.$nextTick();
+    expect([given.length, problemOf(field), boxOf(field).value]).toEqual([1, 'That is in the future.', '30/11/2026']);
+  });
+
+  test('with a time it is a moment', async () => {
+    const { field, given } = dayField({ time: true, modelValue: '2026-11-20T18:30' });
+    expect(boxOf(field).value).toBe('20/11/2026 18:30');
+    await typeDay(field, '21/11/2026 7pm');
+    expect(given).toEqual(['2026-11-21T19:00']);
   });
 });
