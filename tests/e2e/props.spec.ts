@@ -174,20 +174,23 @@ test.describe('a plan and its place', () => {
       mats: mats(30),
       stock: { blanket: 99, eyePillow: 99 },
     });
-    await newPlaceOf(request, { name: 'Short wall', mats: mats(30), wallCm: 400 });
+    const short = `Short wall ${Date.now()}`;
+    await newPlaceOf(request, { name: short, mats: mats(30), wallCm: 400 });
     const { id, document } = await newPlan(request, 'restorative', { groupSize: 9, cupboard: none.id });
     const step = indexOf(document, 'legs-up-wall');
     await openPlan(page, id);
     await rows(page).nth(step).click();
     await expect(inspector(page)).toContainText('9 people at the wall, but Bare loft has none free.');
     await page.getByRole('button', { name: /change title, group/ }).click();
+    const dialog = page.getByRole('dialog');
+    // The dialog puts the focus into its first field as it opens; only then can another one be typed into.
+    await expect(dialog.getByRole('textbox', { name: 'Title' })).toBeFocused();
     await page.getByRole('textbox', { name: 'Number of people' }).fill('400');
     await page.keyboard.press('Enter');
-    const dialog = page.getByRole('dialog');
     await expect(dialog).toContainText('400 people, but Bare loft has 30 mats. 370 would have to bring their own');
     await page.getByRole('textbox', { name: 'Number of people' }).fill('9');
     await page.keyboard.press('Enter');
-    await choose(page.getByRole('combobox', { name: 'Saved place' }), 'Short wall');
+    await choose(page.getByRole('combobox', { name: 'Saved place' }), short);
     await expect(dialog).toContainText('9 people at the wall, room for 4 at once, heads out: in 3 turns of 3');
   });
 
