@@ -17,6 +17,7 @@ const plan: Plan = {
 };
 const calls = { add: jest.fn(), toFields: jest.fn(), toList: jest.fn() };
 let editor: ReturnType<typeof useEditor>;
+let server: ReturnType<typeof fakeServer>;
 let page: Mounted<void>;
 /** The messages at the foot of the page. */
 let messages: UndoableMessage[] = [];
@@ -25,7 +26,7 @@ beforeEach(async () => {
   messages = [];
   setActivePinia(createPinia());
   const browser = fakeBrowser();
-  const server = fakeServer();
+  server = fakeServer();
   server.put('/plans/p', plan);
   browser.answer = server.answer;
   document.body.innerHTML =
@@ -83,6 +84,14 @@ describe('on the list of steps', () => {
     expect([ids(), messages.map(({ summary }) => summary)]).toEqual([['a', 'c'], ['“Quay fold” was deleted']]);
     messages[0]?.undo?.();
     expect([ids(), editor.plan?.steps[0]?.name, editor.selected]).toEqual([['a', 'b', 'c'], 'Longer lean', 'b']);
+  });
+
+  test('it does not come into another plan that was opened meanwhile', async () => {
+    press('row', 'Delete');
+    server.put('/plans/q', { ...plan, title: 'Another', steps: [talkStep('z')] });
+    await editor.open('q');
+    messages[0]?.undo?.();
+    expect(ids()).toEqual(['z']);
   });
 
   test('Alt with an arrow moves it, not past the ends; without Alt the arrow is the list’s', () => {

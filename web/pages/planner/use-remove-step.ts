@@ -10,14 +10,15 @@ export function useRemoveStep(): (id: string) => void {
   const editor = useEditor();
   const undoable = useUndoToast();
   return (id) => {
-    const { plan } = editor;
+    const { id: planId, plan } = editor;
     const step = plan?.steps.find((one) => one.id === id);
     if (!plan || !step) return;
     const edit = removeStep(id);
     if (editor.edit(edit).length > 0) return;
     const back = invertEdit(plan, edit);
     undoable(`“${step.name}” was deleted`, () => {
-      if (editor.edit(back).length === 0) editor.selected = id;
+      // Another plan may have been opened meanwhile.
+      if (editor.id === planId && editor.edit(back).length === 0) editor.selected = id;
     });
   };
 }
