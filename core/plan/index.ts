@@ -54,6 +54,17 @@ export {
   takeSetUp,
   takeVariant,
 } from './make-edits';
+export {
+  chosenSteps,
+  duplicateSteps,
+  insertSteps,
+  removeSteps,
+  setLengthOfAll,
+  setRangeOfAll,
+  shiftSteps,
+  toggleLocks,
+} from './chosen-steps';
+export { copiedSteps, readCopiedSteps, STEPS_MEDIA_TYPE, stepsOutline } from './clipboard';
 export { sideSeconds, type Side } from './sides';
 export {
   breathFrom,

@@ -6,7 +6,7 @@ import type { BreathStep } from '#core/plan';
 import { compileTimeline, type Phase } from '#core/timeline';
 import { builtInLibrary, TEMPLATES } from '#library';
 import { PEOPLE, StoredRun } from '#api';
-import { choose, newPlan, openPlan, passMs, rows, saved, storedPlan } from './support';
+import { choose, newPlan, openPlan, openTab, passMs, rows, saved, storedPlan } from './support';
 
 const BEGIN = new Date('2026-12-12T10:00:00Z');
 
@@ -236,6 +236,7 @@ test.describe('the breath editor', () => {
     await expect(page.getByLabel('Length and load')).toContainText('2:00');
     await page.keyboard.press('Control+Shift+z');
     await expect(page.getByLabel('Length and load')).toContainText('1:00');
+    await openTab(page, 'Cues');
     await page.getByRole('button', { name: 'Teach it in steps' }).click();
     await expect(page.getByRole('button', { name: /Step 1/ })).toBeVisible();
     await page.getByRole('button', { name: 'Try it' }).click();
@@ -251,9 +252,12 @@ test.describe('the breath editor', () => {
     const { id } = await newPlan(request, 'yin');
     await openPlan(page, id);
     await rows(page).nth(2).click();
+    await openTab(page, 'Breath');
     await choose(page.getByRole('combobox', { name: 'Breathing during the hold' }), /^Even breath/);
     await expect(page.getByText('21 breaths at 6 a minute, the last ends 0:00 before the hold does.')).toBeVisible();
+    await openTab(page, 'Hold');
     await page.getByLabel('measured in breaths').check();
+    await openTab(page, 'Breath');
     const both = page.getByLabel('Both sides', { exact: true });
     await expect(both).toHaveValue('40 breaths');
     await both.fill('4 breaths');

@@ -76,7 +76,7 @@ test('while typing, Ctrl Z is the field’s own; afterwards it is the plan’s, 
   await rows(page)
     .nth(document.steps.findIndex(({ kind }) => kind === 'hold'))
     .click();
-  const field = page.locator('.inspector').getByLabel('Set-up', { exact: true });
+  const field = page.locator('.inspector').getByLabel('Setting up', { exact: true });
   const before = await total(page).innerText();
   await field.click();
   await page.keyboard.type('1:30');

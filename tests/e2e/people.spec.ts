@@ -6,7 +6,7 @@ import { expect, test, type Page } from '@playwright/test';
 import { newPerson, personCondition } from '#core/people';
 import { DECISIONS } from '#api';
 import { serve } from '../../bench/serve';
-import { choose, newPlan, openPlan, passMs, rows, storedPlan } from './support';
+import { choose, newPlan, openPlan, openTab, passMs, rows, storedPlan } from './support';
 
 const SINGERS = 'demo-group-singers';
 const cell = (page: Page, name: RegExp) => page.getByRole('grid').getByRole('button', { name });
@@ -17,6 +17,7 @@ test('a group of fourteen with eight conditions, from the plan to the teaching s
   await openPlan(page, id);
   // A plan without a group shows what is usually said of the step.
   await rows(page).nth(5).click();
+  await openTab(page, 'Cautions');
   const cautions = page.getByRole('region', { name: 'Cautions' });
   await expect(cautions.getByText(/\d+ to avoid/)).toBeVisible();
   await expect(cautions).toContainText('not medical advice');

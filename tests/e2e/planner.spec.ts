@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import type { BreathStep } from '#core/plan';
-import { choose, newPlan, openPlan, rowNames, rows, saved, storedPlan, total } from './support';
+import { choose, newPlan, openPlan, openTab, rowNames, rows, saved, storedPlan, total } from './support';
 
 test.describe('writing a plan', () => {
   test('a hold is typed, the totals follow, and it is still there after a reload', async ({ page, request }) => {
@@ -81,7 +81,76 @@ test.describe('writing a plan', () => {
     await page.keyboard.press('Escape');
     await expect(page.locator('[role=option][aria-selected=true]')).toBeFocused();
     await page.keyboard.press('?');
-    await expect(page.getByRole('dialog')).toContainText('Duplicate the selected step');
+    await expect(page.getByRole('dialog')).toContainText('Duplicate what is selected');
+  });
+
+  test('several steps: chosen by mouse and keys, given one length and range, deleted and brought back', async ({
+    page,
+    request,
+  }) => {
+    const { id, document } = await newPlan(request, 'restorative');
+    await openPlan(page, id);
+    const names = document.steps.map(({ name }) => name);
+    const holds = document.steps.flatMap(({ kind }, i) => (kind === 'hold' ? [i] : []));
+    const [first = 0, second = 0, third = 0] = holds;
+    const chosen = page.locator('[role=option][aria-selected=true] .name');
+    await rows(page).nth(first).click();
+    await rows(page)
+      .nth(second)
+      .click({ modifiers: ['ControlOrMeta'] });
+    await expect(chosen).toHaveText([names[first] ?? '', names[second] ?? '']);
+    const inspector = page.getByRole('complementary');
+    await expect(inspector).toContainText('2 steps selected');
+    await inspector.getByLabel('each hold and rest').fill('5');
+    await page.keyboard.press('Enter');
+    await inspector.getByLabel('from', { exact: true }).fill('4');
+    await page.keyboard.press('Enter');
+    await inspector.getByLabel('to', { exact: true }).fill('8');
+    await page.keyboard.press('Enter');
+    await saved(page);
+    const both = async () =>
+      (await storedPlan(request, id)).document.steps.flatMap((step, i) =>
+        step.kind === 'hold' && (i === first || i === second) ? [step.range] : [],
+      );
+    await expect.poll(both).toEqual([
+      { min: 240, max: 480 },
+      { min: 240, max: 480 },
+    ]);
+
+    // By keys: from the first hold to the third, less the second.
+    await rows(page).nth(first).click();
+    for (let i = first; i < third; i++) await page.keyboard.press('Shift+ArrowDown');
+    await expect(chosen).toHaveText(names.slice(first, third + 1));
+    for (let i = third; i > second; i--) await page.keyboard.press('Control+ArrowUp');
+    await page.keyboard.press('Control+Space');
+    await expect(chosen).toHaveText(names.slice(first, third + 1).filter((_, i) => first + i !== second));
+    await page.keyboard.press('Delete');
+    await expect(rows(page)).toHaveCount(names.length - (third - first));
+    await expect(page.locator('[role=option][aria-selected=true]')).toBeFocused();
+    await page.getByRole('button', { name: 'Undo', exact: true }).last().click();
+    await expect.poll(() => rowNames(page)).toEqual(names);
+  });
+
+  test('steps are copied by the menu of a row and pasted into another plan', async ({ page, request }) => {
+    const from = await newPlan(request, 'restorative');
+    const to = await newPlan(request, 'restorative', { title: `Copied into ${Date.now()}`, steps: [] });
+    await openPlan(page, from.id);
+    const [first = '', second = ''] = await rowNames(page);
+    await rows(page).nth(0).click();
+    await page.keyboard.press('Shift+ArrowDown');
+    await page.keyboard.press('Shift+F10');
+    const menu = page.getByRole('menubar', { name: 'Selected steps' });
+    await expect(menu).toBeVisible();
+    await menu.getByRole('menuitem', { name: 'Copy 2 steps' }).click();
+    await expect(page.locator('[role=option][aria-selected=true]').last()).toBeFocused();
+    await openPlan(page, to.id);
+    await page.getByRole('listbox', { name: 'Steps' }).focus();
+    await page.keyboard.press('Control+v');
+    await expect.poll(() => rowNames(page)).toEqual([first, second]);
+    await page.keyboard.press('Control+v');
+    await expect.poll(() => rowNames(page)).toEqual([first, second, first, second]);
+    await page.keyboard.press('Control+z');
+    await expect.poll(() => rowNames(page)).toEqual([first, second]);
   });
 
   test('a row is dragged to its place', async ({ page, request }) => {
@@ -175,16 +244,20 @@ test.describe('writing a plan', () => {
     await openPlan(page, id);
     await rows(page).nth(3).click();
     const inspector = page.getByRole('complementary');
+    await openTab(page, 'Props');
     await inspector.getByRole('button', { name: 'Add a prop' }).click();
     await choose(inspector.getByRole('combobox', { name: 'Prop', exact: true }).last(), 'strap');
     await choose(inspector.getByRole('combobox', { name: 'Place', exact: true }).last(), 'round the feet');
+    await openTab(page, 'Hold');
     await inspector.getByRole('button', { name: 'Add a stage' }).click();
     await inspector.getByRole('button', { name: 'Add a stage' }).click();
     await inspector.getByLabel('Length of stage 1').fill('1:00');
     await page.keyboard.press('Enter');
+    await openTab(page, 'Cues');
     await inspector.getByRole('button', { name: 'Add a prompt' }).click();
     await inspector.getByLabel('Words of prompt 3').fill('Soften the jaw');
     await page.keyboard.press('Enter');
+    await openTab(page, 'Hold');
     await inspector.getByRole('radio', { name: 'each side' }).click();
     await inspector.getByLabel('Length of the rest').fill('0:40');
     await page.keyboard.press('Enter');
@@ -209,7 +282,7 @@ test.describe('writing a plan', () => {
     await request.put(`/api/v1/plans/${id}`, { data: { revision: 1, document: { ...document, steps } } });
     await openPlan(page, id);
     await rows(page).filter({ hasText: 'Harbour rest' }).click();
-    await expect(page.getByRole('complementary')).toContainText('not in your library, using the times in the plan');
+    await expect(page.getByRole('complementary')).toContainText('not in your library');
     await expect(page.getByLabel('Getting in', { exact: true })).toHaveValue('0:50');
   });
 

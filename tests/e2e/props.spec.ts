@@ -3,7 +3,7 @@ import { expect, test, type APIRequestContext, type Page } from '@playwright/tes
 import { newPlace, type Place } from '#core/cupboard';
 import type { HoldStep, Plan } from '#core/plan';
 import { PLACES, type StoredPlace } from '#api';
-import { choose, newPlan, openPlan, rows, saved, storedPlan } from './support';
+import { choose, newPlan, openPlan, openTab, rows, saved, storedPlan } from './support';
 
 const inspector = (page: Page) => page.getByRole('complementary');
 const setUpOf = async (request: APIRequestContext, id: string, index: number) => {
@@ -141,7 +141,7 @@ test.describe('a plan and its place', () => {
     await page.getByRole('button', { name: /^blanket: 3 each, 42 for 14 of 20 there, 22 short/ }).click();
     await expect(rows(page).nth(step)).toHaveAttribute('aria-selected', 'true');
     await expect(rows(page).nth(step)).toHaveAttribute('aria-label', /short in Net loft of the bolsters/);
-    await inspector(page).getByText('Solutions', { exact: true }).click();
+    await inspector(page).getByRole('button', { name: 'Solutions' }).click();
     const ways = inspector(page).getByRole('list', { name: 'Solutions' }).getByRole('button');
     await ways.first().focus();
     await page.keyboard.press('Enter');
@@ -221,6 +221,7 @@ test.describe('the set-up of a step', () => {
     const before = await setUpOf(request, id, step);
     await openPlan(page, id);
     await rows(page).nth(step).click();
+    await openTab(page, 'Props');
     const block = page.getByRole('button', { name: 'Add block' });
     await block.hover();
     await page.mouse.down();
@@ -248,6 +249,7 @@ test.describe('the set-up of a step', () => {
     const step = indexOf(document, 'head-to-knee');
     await openPlan(page, id);
     await rows(page).nth(step).click();
+    await openTab(page, 'Props');
     await inspector(page)
       .getByText(/^for a body of/)
       .click();
@@ -268,6 +270,7 @@ test.describe('the set-up of a step', () => {
     const step = indexOf(document, 'reclined-bound-angle');
     await openPlan(page, id);
     await rows(page).nth(step).click();
+    await openTab(page, 'Props');
     const faces = inspector(page).getByRole('radiogroup', { name: 'Fold or face' }).first();
     await faces.getByRole('radio', { name: 'quarter fold' }).focus();
     await page.keyboard.press('ArrowRight');

@@ -49,6 +49,10 @@ export async function choose(list: Locator, option: string | RegExp): Promise<vo
   await opened.getByRole('option', { name: option, exact: true }).click();
 }
 
+/** Opens a part of the selected step in the inspector. */
+export const openTab = (page: Page, name: 'Hold' | 'Breath' | 'Props' | 'Cues' | 'Cautions' | 'About') =>
+  page.getByRole('tab', { name: new RegExp(`^${name}`) }).click();
+
 export const rows = (page: Page) => page.getByRole('listbox', { name: 'Steps' }).getByRole('option');
 export const rowNames = (page: Page) => page.locator('[role=option] .name').allInnerTexts();
 export const total = (page: Page) => page.getByLabel('Total', { exact: true });

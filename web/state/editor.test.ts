@@ -1,12 +1,14 @@
 import { afterEach, beforeEach, describe, expect, jest, test } from '@jest/globals';
 import { createPinia, setActivePinia } from 'pinia';
 import {
+  addStep,
   emptyPlan,
   holdNamed,
   removeStep,
   setDetails,
   setHoldSeconds,
   setStepCommon,
+  several,
   talkStep,
   type Plan,
 } from '#core/plan';
@@ -282,6 +284,28 @@ test('the chosen step follows: a hold first, and the neighbour when it is gone',
   expect(editor.selected).toBe('b');
   editor.edit(setStepCommon('b', { name: 'Close' }));
   expect(editor.selectedStep?.name).toBe('Close');
+});
+
+test('several steps are chosen: to one, besides the others, no longer; choosing one chooses it alone', async () => {
+  const editor = await opened();
+  editor.edit(several([addStep(talkStep('c'), 9), addStep(talkStep('d'), 9), addStep(talkStep('e'), 9)]));
+  editor.selected = 'b';
+  editor.selectTo('d');
+  expect([editor.selection, editor.selected]).toEqual([['b', 'c', 'd'], 'd']);
+  // A range always begins where the choice did.
+  editor.selectTo('a');
+  expect([editor.selection, editor.selected]).toEqual([['a', 'b'], 'a']);
+  editor.toggleSelected('e');
+  expect([editor.selection, editor.selected]).toEqual([['a', 'b', 'e'], 'e']);
+  editor.toggleSelected('e');
+  editor.toggleSelected('a');
+  editor.toggleSelected('b');
+  expect([editor.selection, editor.selected]).toEqual([['b'], 'b']);
+  editor.select(['c', 'e']);
+  editor.edit(removeStep('c'));
+  expect(editor.selection).toEqual(['e']);
+  editor.selected = 'a';
+  expect(editor.selection).toEqual(['a']);
 });
 
 describe('opening one plan after another', () => {

@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef, watch } from 'vue';
 import type { FieldIssue } from '#core/document';
-import { applyEdit, readPlanEdit, undoKey, type Plan, type PlanEdit } from '#core/plan';
+import { applyEdit, chosenSteps, readPlanEdit, undoKey, type Plan, type PlanEdit } from '#core/plan';
 import { compileTimeline } from '#core/timeline';
 import { latestOnly } from '../sync/latest';
 import type { Resolution } from '../sync/meet';
@@ -25,12 +25,47 @@ export const useEditor = defineStore('editor', () => {
   const library = useLibrary();
   const id = ref('');
   const synced = shallowRef<SyncedDocument<Plan>>();
-  const selected = ref<string>();
+  /** The step whose fields are shown, and with it every other that is chosen. */
+  const lead = ref<string>();
+  const chosen = shallowRef<readonly string[]>([]);
+  /** Where a range of chosen steps begins. */
+  const anchor = ref<string>();
+  function selectAll(ids: readonly string[], shown = ids.at(-1)): void {
+    [lead.value, chosen.value] = [shown, [...ids]];
+  }
+  const selected = computed({
+    get: () => lead.value,
+    set: (stepId: string | undefined) => {
+      anchor.value = stepId;
+      selectAll(stepId === undefined ? [] : [stepId]);
+    },
+  });
 
   const plan = computed(() => synced.value?.document.value);
   const timeline = computed(() => plan.value && compileTimeline(plan.value, library.all));
   const selectedIndex = computed(() => plan.value?.steps.findIndex((step) => step.id === selected.value) ?? -1);
   const selectedStep = computed(() => plan.value?.steps[selectedIndex.value]);
+  /** The ids of all chosen steps, in the order of the plan. */
+  const selection = computed(() => chosenSteps(plan.value?.steps ?? [], chosen.value).map(({ id: stepId }) => stepId));
+
+  /** Chooses a step besides the others, or no longer; the last one stays. */
+  function toggleSelected(stepId: string): void {
+    const others = chosen.value.filter((one) => one !== stepId);
+    anchor.value = stepId;
+    if (!chosen.value.includes(stepId)) selectAll([...others, stepId], stepId);
+    else if (others.length > 0) selectAll(others);
+  }
+  /** Chooses every step from where the choice began to this one. */
+  function selectTo(stepId: string): void {
+    const ids = plan.value?.steps.map((step) => step.id) ?? [];
+    const [from, to] = [ids.indexOf(anchor.value ?? lead.value ?? stepId), ids.indexOf(stepId)];
+    if (to >= 0) selectAll(ids.slice(Math.max(0, Math.min(from, to)), Math.max(from, to) + 1), stepId);
+  }
+  /** Chooses several steps; the fields of the last are shown. */
+  function select(ids: readonly string[]): void {
+    anchor.value = ids[0];
+    selectAll(ids);
+  }
 
   // A selected step that is gone leaves the selection to its neighbour.
   watch(
@@ -80,6 +115,10 @@ export const useEditor = defineStore('editor', () => {
     selected,
     selectedIndex,
     selectedStep,
+    selection,
+    select,
+    selectTo,
+    toggleSelected,
     revision: computed(() => synced.value?.revision.value ?? 0),
     state: computed(() => synced.value?.state.value ?? 'saved'),
     savedAt: computed(() => synced.value?.savedAt.value),

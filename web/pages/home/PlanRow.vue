@@ -1,10 +1,9 @@
 <script setup lang="ts">
-import Menu from 'primevue/menu';
-import { computed, useTemplateRef } from 'vue';
+import { computed } from 'vue';
 import { clockOfMs } from '#core/time';
 import type { Block } from '#core/timeline';
 import type { ListedPlan } from '#api';
-import IconButton from '../../ui/IconButton.vue';
+import ActionMenu from '../../ui/menus/ActionMenu.vue';
 import { dayOf } from '../../ui/dates';
 import RibbonThumb from '../../widgets/ribbon/RibbonThumb.vue';
 import { balanceInWords, classLength, groupAndApproach, spareInWords } from '../../widgets/session/words';
@@ -12,17 +11,18 @@ import { balanceInWords, classLength, groupAndApproach, spareInWords } from '../
 const { stored, pxPerMs } = defineProps<{ stored: ListedPlan; pxPerMs: number }>();
 const emit = defineEmits<{ copy: []; today: []; saveFile: []; remove: [] }>();
 
-const menu = useTemplateRef('menu');
 const summary = computed(() => stored.summary);
 const balance = computed(() => balanceInWords(summary.value));
 const taught = computed(() =>
   stored.lastTaughtAt ? `taught ${dayOf(new Date(stored.lastTaughtAt).getTime())}` : 'not yet taught',
 );
 const items = [
-  { label: 'Copy', command: () => emit('copy') },
-  { label: 'Copy fitted to today’s time', command: () => emit('today') },
-  { label: 'Download plan', command: () => emit('saveFile') },
-  { label: 'Delete', command: () => emit('remove') },
+  [
+    { label: 'Copy', command: () => emit('copy') },
+    { label: 'Copy fitted to today’s time', command: () => emit('today') },
+    { label: 'Download plan', command: () => emit('saveFile') },
+  ],
+  [{ label: 'Delete', command: () => emit('remove') }],
 ];
 </script>
 
@@ -51,8 +51,7 @@ const items = [
         <span class="small quiet">{{ taught }}</span>
       </span>
     </RouterLink>
-    <IconButton icon="more" :label="`More for ${summary.title}`" aria-haspopup="menu" @click="menu?.toggle($event)" />
-    <Menu ref="menu" :model="items" popup />
+    <ActionMenu :label="`More for ${summary.title}`" :groups="items" />
   </li>
 </template>
 

@@ -10,6 +10,8 @@ import type { Timeline } from '#core/timeline';
 import { people, spareInWords } from '../../widgets/session/words';
 import IconButton from '../../ui/IconButton.vue';
 import { startInWords } from '../../ui/dates';
+import { useShortages } from '../../widgets/props/use-shortages';
+import { useScreening } from '../../state/screening';
 import { useEditor } from '../../state/editor';
 import { savePlanFile } from '../../state/files';
 import BalanceBar from './BalanceBar.vue';
@@ -31,6 +33,11 @@ const about = computed(() =>
     .join(' · '),
 );
 const spare = computed(() => spareInWords(timeline).split(' ') as [string, ...string[]]);
+const shortages = useShortages();
+/** How many steps the place has too little for, and how many cautions still wait for a decision. */
+const short = computed(() => shortages.value.size);
+const screening = useScreening();
+const toDecide = computed(() => (screening.matrix?.columns ?? []).reduce((sum, { open }) => sum + open, 0));
 const share = computed(() => {
   const { holdMs, totalMs } = timeline.totals;
   return totalMs === 0 ? '' : `${Math.round((100 * holdMs) / totalMs)} %`;
@@ -70,10 +77,15 @@ const share = computed(() => {
     <div class="second">
       <span class="small quiet about" :title="about">{{ about }}</span>
       <nav aria-label="Views of the plan">
-        <RouterLink :to="`/plans/${editor.id}/fit`" class="link-button">Fit</RouterLink>
-        <RouterLink :to="`/plans/${editor.id}/props`" class="link-button">Props</RouterLink>
-        <RouterLink :to="`/plans/${editor.id}/people`" class="link-button">Cautions</RouterLink>
-        <RouterLink :to="`/plans/${editor.id}/history`" class="link-button">Versions</RouterLink>
+        <RouterLink :to="`/plans/${editor.id}`" aria-current="page">Steps</RouterLink>
+        <RouterLink :to="`/plans/${editor.id}/fit`">Fit</RouterLink>
+        <RouterLink :to="`/plans/${editor.id}/props`"
+          >Props <span v-if="short > 0" class="small caution">{{ short }} short</span></RouterLink
+        >
+        <RouterLink :to="`/plans/${editor.id}/people`"
+          >Cautions <span v-if="toDecide > 0" class="small caution">{{ toDecide }} to decide</span></RouterLink
+        >
+        <RouterLink :to="`/plans/${editor.id}/history`">Versions</RouterLink>
       </nav>
     </div>
   </header>
@@ -124,6 +136,23 @@ h1 {
 nav {
   display: flex;
   gap: 18px;
+}
+nav a {
+  padding: 2px 0;
+  border-bottom: 3px solid transparent;
+  color: var(--main);
+  font-weight: 600;
+  text-decoration: none;
+}
+nav a:hover {
+  border-color: var(--line-strong);
+}
+nav a[aria-current='page'] {
+  border-color: var(--ink);
+  color: var(--ink);
+}
+nav .small {
+  margin-right: 0;
 }
 .number {
   padding-left: 10px;

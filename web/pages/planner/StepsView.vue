@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { defineAsyncComponent, nextTick, ref, toRef, useTemplateRef, watch } from 'vue';
+import { useMediaQuery } from '@vueuse/core';
 import SessionRibbon from '../../widgets/ribbon/SessionRibbon.vue';
 import { useDemand } from '../../state/demand';
 import { useEditor } from '../../state/editor';
 import AddStep from './steps/AddStep.vue';
-import StepInspector from './inspector/StepInspector.vue';
+import SelectedStep from './inspector/SelectedStep.vue';
+import { provideInspectorTab } from './inspector/inspector-tabs';
 import PlanHeader from './PlanHeader.vue';
 import StepList from './steps/StepList.vue';
 import { useForecast } from '../../widgets/jobs/use-forecast';
@@ -13,6 +15,7 @@ import { usePlanKeys } from './use-plan-keys';
 import { usePageTitle } from '../../ui/page-title';
 import { onceOpened } from '../../ui/once-opened';
 
+const Drawer = defineAsyncComponent(() => import('primevue/drawer'));
 const TimesDialog = defineAsyncComponent(() => import('./TimesDialog.vue'));
 
 /** The steps of the open plan: ribbon, list and the chosen step. */
@@ -21,14 +24,21 @@ const demand = useDemand();
 const list = useTemplateRef('list');
 const inspector = useTemplateRef<HTMLElement>('inspector');
 const add = useTemplateRef('add');
+/** On a phone the inspector comes over the list when a step is chosen. */
+const onPhone = useMediaQuery('(width < 640px)');
+const drawer = ref(false);
 const table = ref(false);
 const everTable = onceOpened(table);
+provideInspectorTab();
 const { forecast } = useForecast(toRef(() => editor.plan));
 
 usePlanKeys({
   add: () => add.value?.focus(),
   // Once the step that was selected last has its fields.
-  toFields: () => void nextTick(() => inspector.value?.querySelector<HTMLElement>('input, select, button')?.focus()),
+  toFields: () => {
+    drawer.value = true;
+    void nextTick(() => inspector.value?.querySelector<HTMLElement>('input, select, button')?.focus());
+  },
   toList: () => list.value?.focusSelected(),
   inFields: (target) => inspector.value?.contains(target) ?? false,
   onSteps: (target) =>
@@ -69,32 +79,22 @@ usePageTitle(() => [editor.plan?.title, 'Plan']);
     </div>
     <div class="columns">
       <div class="steps">
-        <StepList ref="list" :plan="editor.plan" :timeline="editor.timeline" />
+        <StepList ref="list" :plan="editor.plan" :timeline="editor.timeline" @chosen="drawer = true" />
         <AddStep ref="add" @added="list?.focusSelected()" />
       </div>
-      <!-- Changes in one field, without leaving it, are one step of undo. -->
-      <aside
-        ref="inspector"
-        aria-label="Selected step"
-        class="inspector"
-        @focusin="editor.seal"
-        @pointerdown.capture="editor.seal"
-      >
-        <StepInspector
-          v-if="editor.selectedStep"
-          :key="editor.selectedStep.id"
-          :step="editor.selectedStep"
-          :index="editor.selectedIndex"
-          :timeline="editor.timeline"
-        />
-        <p v-else class="quiet none">
-          {{
-            editor.plan.steps.length === 0
-              ? 'This plan has no steps yet. Add the first below the list: type a position, a breath, rest or talk.'
-              : 'Select a step to see and change it.'
-          }}
-        </p>
+      <aside v-if="!onPhone" ref="inspector" aria-label="Selected step" class="inspector">
+        <SelectedStep :timeline="editor.timeline" />
       </aside>
+      <Drawer
+        v-else
+        v-model:visible="drawer"
+        position="bottom"
+        header="Selected step"
+        :style="{ height: '88dvh' }"
+        @hide="list?.focusSelected()"
+      >
+        <SelectedStep :timeline="editor.timeline" />
+      </Drawer>
     </div>
   </main>
 </template>
@@ -135,9 +135,6 @@ usePageTitle(() => [editor.plan?.title, 'Plan']);
   background: var(--sheet);
   padding: 12px 32px 24px 24px;
 }
-.none {
-  padding-top: 24px;
-}
 @media (width < 1060px) {
   .plan {
     height: auto;
@@ -153,9 +150,6 @@ usePageTitle(() => [editor.plan?.title, 'Plan']);
 @media (width < 640px) {
   .timeline {
     padding: 6px 12px 0;
-  }
-  .inspector {
-    padding: 12px;
   }
 }
 </style>

@@ -47,7 +47,10 @@ export function editInWords(edit: PlanEdit, plan: Plan | undefined): string {
   switch (edit.kind) {
     case 'several': {
       const [only, ...others] = edit.edits;
-      return only && others.length === 0 ? editInWords(only, plan) : 'Change several steps';
+      if (only && others.length === 0) return editInWords(only, plan);
+      const all = (kind: PlanEdit['kind']): boolean => edit.edits.every((one) => one.kind === kind);
+      if (all('removeStep')) return `Delete ${edit.edits.length} steps`;
+      return all('addStep') ? `Add ${edit.edits.length} steps` : 'Change several steps';
     }
     case 'setDetails':
       return `Change ${fields(edit.patch)}`;

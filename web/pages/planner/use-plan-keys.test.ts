@@ -119,6 +119,73 @@ describe('on the list of steps', () => {
   });
 });
 
+describe('several steps', () => {
+  /** A clipboard event on an element; says what it leaves on the clipboard, and whether the page took it. */
+  function clipboardEvent(kind: 'copy' | 'cut' | 'paste', id: string, data = new Map<string, string>()) {
+    const event = new Event(kind, { bubbles: true, cancelable: true });
+    Object.assign(event, {
+      clipboardData: {
+        setData: (type: string, text: string) => void data.set(type, text),
+        getData: (type: string) => data.get(type) ?? '',
+      },
+    });
+    document.getElementById(id)?.dispatchEvent(event);
+    return { data, taken: event.defaultPrevented };
+  }
+
+  test('are deleted, locked and moved as one, each one step of undo', () => {
+    press('row', 'a', { ctrlKey: true });
+    expect(editor.selection).toEqual(['a', 'b', 'c']);
+    press('row', 'l');
+    expect(editor.plan?.steps.map(({ locked }) => locked)).toEqual([true, true, true]);
+    editor.undo();
+    editor.select(['b', 'c']);
+    press('row', 'ArrowUp', { altKey: true });
+    expect([ids(), editor.selection]).toEqual([
+      ['b', 'c', 'a'],
+      ['b', 'c'],
+    ]);
+    editor.undo();
+    press('row', 'Delete');
+    expect([ids(), messages.at(-1)?.summary]).toEqual([['a'], '2 steps were deleted']);
+    messages.at(-1)?.undo?.();
+    expect([ids(), editor.selection]).toEqual([
+      ['a', 'b', 'c'],
+      ['b', 'c'],
+    ]);
+  });
+
+  test('are copied, and pasted after the selected one of another plan under ids of their own', async () => {
+    editor.select(['a', 'b']);
+    const { data, taken } = clipboardEvent('copy', 'row');
+    expect([taken, data.get('text/plain')]).toEqual([true, '1. Long lean 3:00\n2. Quay fold 3:00\n']);
+    server.put('/plans/q', { ...plan, title: 'Another', steps: [talkStep('y'), talkStep('z')] });
+    await editor.open('q');
+    editor.selected = 'y';
+    expect(clipboardEvent('paste', 'row', data).taken).toBe(true);
+    expect(editor.plan?.steps.map(({ name }) => name)).toEqual(['Talk', 'Long lean', 'Quay fold', 'Talk']);
+    expect(new Set(ids()).size).toBe(4);
+    expect(editor.selection).toEqual(ids().slice(1, 3));
+    editor.undo();
+    expect(ids()).toEqual(['y', 'z']);
+  });
+
+  test('are cut: copied and gone', () => {
+    editor.select(['a', 'c']);
+    const { data } = clipboardEvent('cut', 'row');
+    expect(ids()).toEqual(['b']);
+    clipboardEvent('paste', 'row', data);
+    expect(editor.plan?.steps.map(({ name }) => name)).toEqual(['Quay fold', 'Long lean', 'Talk']);
+  });
+
+  test('in a field the clipboard is the field’s own, and what is no copy of steps is left to the browser', () => {
+    expect(clipboardEvent('copy', 'name').taken).toBe(false);
+    expect(clipboardEvent('cut', 'name').taken).toBe(false);
+    expect(clipboardEvent('paste', 'row', new Map([['text/plain', 'Reclined twist 3:30']])).taken).toBe(false);
+    expect(ids()).toEqual(['a', 'b', 'c']);
+  });
+});
+
 test.each(['name', 'other'])('on %s they belong to the control', (id) => {
   for (const key of ['d', 'l', 'a', 'Delete', 'Backspace']) expect(press(id, key)).toBe(false);
   expect([ids(), calls.add.mock.calls.length]).toEqual([['a', 'b', 'c'], 0]);

@@ -1,10 +1,9 @@
 import { useEventListener } from '@vueuse/core';
-import { duplicateStep, moveStepTo, setStepCommon } from '#core/plan';
-import { newId } from '../../client/new-id';
 import { belongsToControl, mayBeShortcut } from '../../ui/keys';
 import { useUndoKeys } from '../../ui/use-undo-keys';
 import { useEditor } from '../../state/editor';
-import { useRemoveStep } from './use-remove-step';
+import { useStepClipboard } from '../../state/step-clipboard';
+import { useStepActions } from './steps/use-step-actions';
 
 interface Places {
   add: () => void;
@@ -18,35 +17,14 @@ interface Places {
 /** The keys of the planner, as listed on `?`: those of the list and the ribbon. Controls and panels keep their own. */
 export function usePlanKeys({ add, toFields, toList, inFields, onSteps }: Places): void {
   const editor = useEditor();
-  const removeStep = useRemoveStep();
-
-  function move(by: number): void {
-    const [step, index] = [editor.selectedStep, editor.selectedIndex];
-    if (!step || !editor.plan) return;
-    const to = Math.max(0, Math.min(editor.plan.steps.length - 1, index + by));
-    editor.edit(moveStepTo(step.id, to));
-  }
-
-  function remove(): void {
-    if (editor.selectedStep) removeStep(editor.selectedStep.id);
-  }
-
-  function duplicate(): void {
-    if (!editor.selectedStep) return;
-    const id = newId();
-    if (editor.edit(duplicateStep(editor.selectedStep.id, id)).length === 0) editor.selected = id;
-  }
-
-  function lock(): void {
-    const step = editor.selectedStep;
-    if (step) editor.edit(setStepCommon(step.id, { locked: !step.locked }));
-  }
+  const clipboard = useStepClipboard();
+  const steps = useStepActions();
 
   const onStep: Record<string, () => void> = {
-    d: duplicate,
-    l: lock,
-    Delete: remove,
-    Backspace: remove,
+    d: steps.duplicate,
+    l: steps.toggleLock,
+    Delete: steps.remove,
+    Backspace: steps.remove,
     Enter: toFields,
   };
 
@@ -58,16 +36,23 @@ export function usePlanKeys({ add, toFields, toList, inFields, onSteps }: Places
     keepFocus,
   );
 
+  const isOverlaid = (): boolean => document.querySelector('[role="dialog"]') !== null;
+
   useEventListener(window, 'keydown', (event: KeyboardEvent) => {
-    if (event.defaultPrevented || !mayBeShortcut(event) || document.querySelector('[role="dialog"]')) return;
+    if (event.defaultPrevented || !mayBeShortcut(event) || isOverlaid()) return;
     const key = event.key.length === 1 ? event.key.toLowerCase() : event.key;
     if (key === 'Escape' && inFields(event.target as Node)) return toList();
-    if (belongsToControl(event.target) || event.ctrlKey || event.metaKey) return;
+    if (belongsToControl(event.target)) return;
+    if ((event.ctrlKey || event.metaKey) && key === 'a' && onSteps(event.target as Node)) {
+      event.preventDefault();
+      return editor.select(editor.plan?.steps.map(({ id }) => id) ?? []);
+    }
+    if (event.ctrlKey || event.metaKey) return;
     if (event.altKey) {
-      const by = { ArrowUp: -1, ArrowDown: 1 }[key];
+      const by = ({ ArrowUp: -1, ArrowDown: 1 } as const)[key];
       if (by === undefined) return;
       event.preventDefault();
-      move(by);
+      steps.move(by);
       return toList();
     }
     if (key === 'a') {
@@ -79,5 +64,31 @@ export function usePlanKeys({ add, toFields, toList, inFields, onSteps }: Places
       onStep[key]();
       if (key !== 'Enter') requestAnimationFrame(toList);
     }
+  });
+
+  /** The steps are meant, and not some text that is selected or a field. */
+  const meansSteps = (event: ClipboardEvent): boolean =>
+    !event.defaultPrevented &&
+    !isOverlaid() &&
+    event.target instanceof Node &&
+    onSteps(event.target) &&
+    (document.getSelection()?.isCollapsed ?? true);
+  for (const kind of ['copy', 'cut'] as const) {
+    useEventListener(document, kind, (event) => {
+      if (!event.clipboardData || !meansSteps(event) || editor.selection.length === 0) return;
+      event.preventDefault();
+      clipboard.write(event.clipboardData, steps.chosen());
+      if (kind === 'copy') return;
+      steps.remove();
+      requestAnimationFrame(toList);
+    });
+  }
+  useEventListener(document, 'paste', (event) => {
+    if (!event.clipboardData || !meansSteps(event)) return;
+    const pasted = clipboard.read(event.clipboardData);
+    if (!pasted) return;
+    event.preventDefault();
+    steps.insert(pasted);
+    requestAnimationFrame(toList);
   });
 }

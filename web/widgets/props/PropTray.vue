@@ -52,12 +52,12 @@ const pieceOf = ({ kind, face }: HeldProp) => ({
       :key="kind"
       type="button"
       :aria-label="`Add ${propKind(kind).label}`"
-      :title="propKind(kind).label"
       @pointerdown="lift({ kind, face }, $event)"
       @keydown.enter.prevent="emit('press', { kind, face })"
       @keydown.space.prevent="emit('press', { kind, face })"
     >
       <PropGlyph :piece="{ kind, state, size: face?.size }" :scale="0.8" :px="34" />
+      <span aria-hidden="true">{{ propKind(kind).label }}</span>
     </button>
   </div>
   <div v-if="lifted" class="lifted" :style="{ left: `${lifted.x}px`, top: `${lifted.y}px` }" aria-hidden="true">
@@ -67,12 +67,17 @@ const pieceOf = ({ kind, face }: HeldProp) => ({
 
 <style scoped>
 .tray {
-  display: flex;
-  flex-wrap: wrap;
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(74px, 1fr));
   margin: 2px -3px;
 }
 button {
-  padding: 4px 3px;
+  display: flex;
+  flex-direction: column;
+  align-items: center;
+  padding: 3px;
+  font-size: 12px;
+  line-height: 14px;
   border: 1px solid transparent;
   border-radius: 3px;
   background: none;

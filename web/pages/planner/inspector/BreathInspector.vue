@@ -4,7 +4,7 @@ import { computed, ref } from 'vue';
 import { breathCost, presetsOf, taughtInSteps, type BreathPractice } from '#core/breath';
 import { seatOf } from '#core/catalogue';
 import { setBreath, type BreathStep } from '#core/plan';
-import { clockOfMs } from '#core/time';
+import { clockOfMs, clockOfSeconds } from '#core/time';
 import type { Timeline } from '#core/timeline';
 import AppIcon from '../../../ui/AppIcon.vue';
 import PracticeFields from '../../../widgets/breath/PracticeFields.vue';
@@ -23,6 +23,12 @@ import TryIt from '../../../widgets/breath/TryIt.vue';
 import LoadFlags from './LoadFlags.vue';
 import FitBreath from './FitBreath.vue';
 import StepRibbon from './StepRibbon.vue';
+import InspectorTabs from './InspectorTabs.vue';
+import StepCautions from './StepCautions.vue';
+import StepSolutions from './StepSolutions.vue';
+import PositionFigure from '../../../widgets/figures/PositionFigure.vue';
+import { useInspectorTab } from './inspector-tabs';
+import { setUpInWords } from '#core/props';
 import { newId } from '../../../client/new-id';
 import { useLibrary } from '../../../state/library';
 
@@ -63,72 +69,116 @@ const seatSays = computed(() =>
     .filter(Boolean)
     .join(' '),
 );
+const tabs = computed(() => [
+  { value: 'main' as const, label: 'Breath' },
+  { value: 'props' as const, label: 'Props' },
+  ...(technique.value ? [{ value: 'cues' as const, label: 'Cues' }] : []),
+  { value: 'cautions' as const, label: 'Cautions' },
+  ...(technique.value ? [{ value: 'about' as const, label: 'About' }] : []),
+]);
+const tab = useInspectorTab(() => tabs.value.map(({ value }) => value));
 const trying = ref(false);
 /** The steps in which it is taught come first, each for a while. */
 function teachInSteps(): void {
-  if (technique.value) put(taughtInSteps(step.practice, technique.value.taught, newId));
+  if (!technique.value || put(taughtInSteps(step.practice, technique.value.taught, newId)) !== undefined) return;
+  // The sets it is taught in are shown.
+  tab.value = 'main';
 }
 const put = (practice: BreathPractice): string | undefined => edit(setBreath(step.id, { practice }));
 const setAfter = (seconds: number | null) => edit(setBreath(step.id, { afterSeconds: seconds ?? 0 }));
 </script>
 
 <template>
-  <div class="cost">
-    <dl aria-label="Length and load">
-      <div v-for="{ value, what } in figures" :key="what">
-        <dd class="numeral">{{ value }}</dd>
-        <dt class="small quiet">{{ what }}</dt>
+  <div class="glance">
+    <figure v-if="seat">
+      <div class="seat">
+        <PositionFigure :position="seat" :set-up="step.setUp" :label="`Seat: ${seat.names.english}`" />
       </div>
-    </dl>
-    <Button class="try" label="Try it" size="small" outlined @click="trying = true" />
+      <figcaption class="small quiet">{{ setUpInWords(step.setUp) || 'no props' }}</figcaption>
+    </figure>
+    <div class="cost">
+      <dl aria-label="Length and load">
+        <div v-for="{ value, what } in figures" :key="what">
+          <dd class="numeral">{{ value }}</dd>
+          <dt class="small quiet">{{ what }}</dt>
+        </div>
+      </dl>
+      <Button class="try" label="Try it" size="small" outlined @click="trying = true" />
+    </div>
   </div>
   <TryIt v-model:visible="trying" :practice="step.practice" :name="step.name" />
   <LoadFlags :practice="step.practice" :step-id="step.id" />
-  <StepRibbon :timeline="timeline" :step="step" :index="index" />
-  <PracticeFields :practice="step.practice" :presets="presets" :accept="put" />
-  <FitBreath :step="step" />
-  <MovesFields :step="step" />
-  <FieldGroup title="After">
-    <TimeField label="Quiet breathing" :model-value="step.afterSeconds" :accept="setAfter" />
-  </FieldGroup>
-  <SetUpRows
-    title="Seat"
-    :says="seatSays"
-    :set-up="step.setUp"
-    :two-sided="false"
-    :position="seat"
-    :at-hand="demand.each"
-    :moves="movesTo(timeline, index)"
-    :accept="(setUp) => edit(setBreath(step.id, { setUp }))"
-  />
-  <BodyChoice v-if="seat" />
-  <OtherSetUpFields :step="step" :group-size="editor.plan?.groupSize ?? 1" :position="moved" />
-  <div v-if="technique" class="taught">
-    <div class="head">
-      <h3>How it is taught</h3>
-      <button v-if="technique.taught.length > 0" type="button" class="link-button small" @click="teachInSteps">
-        Teach it in steps
-      </button>
-    </div>
-    <ol>
-      <li v-for="line in technique.taught" :key="line">{{ line }}</li>
-    </ol>
-    <p class="quiet">{{ technique.mistakes }}</p>
-    <p class="warn"><AppIcon name="warn" :size="16" class="caution" /> {{ technique.caution }}</p>
-  </div>
+  <InspectorTabs v-model="tab" :index="index" :tabs="tabs" :counts="{ props: step.setUp.length }">
+    <template v-if="tab === 'main'">
+      <PracticeFields :practice="step.practice" :presets="presets" :accept="put" />
+      <FitBreath :step="step" />
+      <MovesFields :step="step" />
+      <FieldGroup title="After">
+        <TimeField label="Quiet breathing" :model-value="step.afterSeconds" :accept="setAfter" />
+      </FieldGroup>
+      <StepRibbon :timeline="timeline" :step="step" :index="index" />
+    </template>
+    <template v-else-if="tab === 'props'">
+      <StepSolutions :step="step" :index="index" />
+      <SetUpRows
+        title="Seat"
+        :says="seatSays"
+        :set-up="step.setUp"
+        :two-sided="false"
+        :position="seat"
+        :at-hand="demand.each"
+        :moves="movesTo(timeline, index)"
+        :accept="(setUp) => edit(setBreath(step.id, { setUp }))"
+      />
+      <BodyChoice v-if="seat" />
+      <OtherSetUpFields :step="step" :group-size="editor.plan?.groupSize ?? 1" :position="moved" />
+    </template>
+    <section v-else-if="tab === 'cues' && technique" class="taught">
+      <div class="head">
+        <h3>How it is taught</h3>
+        <button v-if="technique.taught.length > 0" type="button" class="link-button small" @click="teachInSteps">
+          Teach it in steps
+        </button>
+      </div>
+      <ol>
+        <li v-for="line in technique.taught" :key="line">{{ line }}</li>
+      </ol>
+      <p class="quiet">{{ technique.mistakes }}</p>
+    </section>
+    <template v-else-if="tab === 'cautions'">
+      <p v-if="technique" class="warn"><AppIcon name="warn" :size="16" class="caution" /> {{ technique.caution }}</p>
+      <StepCautions :index="index" />
+    </template>
+    <section v-else-if="technique" class="taught">
+      <p>{{ technique.round }}</p>
+      <p class="small quiet">
+        Usually {{ clockOfSeconds(technique.range.minSeconds) }} to {{ clockOfSeconds(technique.range.maxSeconds) }}.
+        {{ technique.gates }}
+      </p>
+      <RouterLink class="link-button small" :to="`/library/breath/${technique.id}`">Open in the library</RouterLink>
+    </section>
+  </InspectorTabs>
 </template>
 
 <style scoped>
+.glance {
+  display: grid;
+  grid-template-columns: auto minmax(0, 1fr);
+  gap: 20px;
+  align-items: center;
+  margin-top: 6px;
+}
+figure {
+  width: 170px;
+  margin: 0;
+}
+.seat {
+  height: 120px;
+}
 .cost {
   display: flex;
-  position: sticky;
-  top: 0;
-  z-index: 2;
   flex-wrap: wrap;
   gap: 4px 18px;
-  margin: 6px 0 4px;
-  padding: 4px 0;
-  background: var(--sheet);
 }
 .cost dl {
   display: flex;
@@ -152,8 +202,7 @@ const setAfter = (seconds: number | null) => edit(setBreath(step.id, { afterSeco
   line-height: 28px;
 }
 .taught {
-  padding-top: 8px;
-  border-top: 1px solid var(--line);
+  padding-top: 6px;
 }
 .taught h3 {
   font: 600 14.5px/20px var(--text);

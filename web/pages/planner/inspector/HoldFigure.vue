@@ -2,18 +2,25 @@
 import { computed, ref, shallowRef, useTemplateRef } from 'vue';
 import { VIEWS, type BodyPlace, type ViewName } from '#core/body';
 import type { Position } from '#core/catalogue';
-import type { HoldStep } from '#core/plan';
+import type { HoldStep, Side } from '#core/plan';
 import { figurePlaces } from '../../../widgets/figures/figures';
 import FigureView from '../../../widgets/figures/FigureView.vue';
 import { requestFor, useDrawnFigure, usePositionFigure } from '../../../widgets/figures/use-figure';
+import { freeGaps, heightsInWords } from '../../../widgets/figures/measured-words';
+import ChoiceField from '../../../ui/fields/ChoiceField.vue';
+import SelectField from '../../../ui/fields/SelectField.vue';
+import { lengthInWords } from '../../../ui/lengths';
 import { useDeviceSettings } from '../../../state/device-settings';
 import BodyPlaces from './BodyPlaces.vue';
 
 /**
  * The figure of a hold with its set-up for the chosen body, from where it is best seen or from another side. A prop
- * that is carried over it finds the nearest place of the body.
+ * that is carried over it finds the nearest place of the body. Under it stands what was measured on it.
  */
 const { step, position } = defineProps<{ step: HoldStep; position: Position }>();
+/** The side and the stage (from 0) that are drawn. */
+const side = defineModel<Side>('side', { required: true });
+const stage = defineModel<number>('stage', { required: true });
 
 const CHOICES: readonly { view: 'best' | ViewName; label: string }[] = [
   { view: 'best', label: 'Default' },
@@ -22,24 +29,40 @@ const CHOICES: readonly { view: 'best' | ViewName; label: string }[] = [
   { view: 'front', label: 'Front' },
 ];
 const view = ref<(typeof CHOICES)[number]['view']>('best');
-const second = ref(false);
 
 const twoSided = computed(() => step.sides.kind === 'each' || step.sides.kind === 'crossing');
 const mirrored = computed(() =>
-  step.sides.kind === 'one' ? step.sides.side === 'right' : twoSided.value && second.value,
+  step.sides.kind === 'one' ? step.sides.side === 'right' : twoSided.value && side.value === 'right',
 );
 const settings = useDeviceSettings();
-const best = usePositionFigure(() => ({ position, setUp: step.setUp, body: settings.body }));
+/** What lies there in this stage: a stage without props of its own keeps those of the one before. */
+const setUp = computed(
+  () => step.stages.slice(0, stage.value + 1).findLast((one) => one.setUp !== null)?.setUp ?? step.setUp,
+);
+const best = usePositionFigure(() => ({ position, setUp: setUp.value, body: settings.body }));
 const request = computed(() =>
   requestFor({
     position,
-    setUp: step.setUp,
+    setUp: setUp.value,
     body: settings.body,
     ...(view.value !== 'best' && { view: VIEWS[view.value] }),
   }),
 );
-const { drawn } = useDrawnFigure(() => (view.value === 'best' ? undefined : request.value));
+// Drawn in the worker whatever the view: the measures come with it.
+const { drawn } = useDrawnFigure(request);
 const figure = computed(() => (view.value === 'best' ? best.value : (drawn.value ?? best.value)));
+const measured = computed(() => {
+  if (!drawn.value) return '';
+  const free = freeGaps(drawn.value.measures, mirrored.value).map(({ place, cm }) => `${place} ${lengthInWords(cm)}`);
+  return [heightsInWords(drawn.value.measures), free.length > 0 ? `Free under ${free.join(', ')}.` : '']
+    .filter(Boolean)
+    .join(' ');
+});
+const SIDES = [
+  { value: 'left', label: 'Left' },
+  { value: 'right', label: 'Right' },
+] as const;
+const stages = computed(() => step.stages.map(({ name }, i) => ({ value: i, label: `${i + 1} ${name}` })));
 
 const picture = useTemplateRef<HTMLElement>('picture');
 const places = shallowRef<readonly BodyPlace[]>([]);
@@ -103,28 +126,21 @@ defineExpose({ expect, over, letGo });
       >
         {{ choice.label }}
       </button>
-      <button
-        v-if="twoSided"
-        type="button"
-        class="plain-button second"
-        :aria-pressed="second"
-        @click="second = !second"
-      >
-        {{ second ? 'Right side' : 'Left side' }}
-      </button>
-      <RouterLink :to="`/library/${position.id}`" class="more">In the library</RouterLink>
+      <ChoiceField v-if="twoSided" v-model="side" class="sides" label="Side drawn" :options="SIDES" />
     </div>
+    <SelectField v-if="stages.length > 1" v-model="stage" class="small" label="Stage" :options="stages" />
+    <p class="small measured" role="note">{{ measured }}</p>
   </div>
 </template>
 
 <style scoped>
 .picture {
-  height: 132px;
+  height: 150px;
 }
 .views {
   display: flex;
   flex-wrap: wrap;
-  gap: 0 10px;
+  gap: 2px 10px;
   align-items: center;
   min-height: 26px;
   color: var(--ink-2);
@@ -133,16 +149,17 @@ defineExpose({ expect, over, letGo });
   min-height: 24px;
   border-bottom: 2px solid transparent;
 }
-.views [aria-pressed='true']:not(.second) {
+.views [aria-pressed='true'] {
   border-color: var(--ink);
   color: var(--ink);
   font-weight: 600;
 }
-.second {
-  margin-left: 6px;
-  text-decoration: underline;
-}
-.more {
+.sides {
   margin-left: auto;
+}
+.measured {
+  min-height: 34px;
+  padding-top: 2px;
+  color: var(--ink-2);
 }
 </style>

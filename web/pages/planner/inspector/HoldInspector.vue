@@ -1,11 +1,9 @@
 <script setup lang="ts">
 import { computed, nextTick, ref, useTemplateRef } from 'vue';
-import { wordsOnSide } from '#core/catalogue';
-import { setHold, type HoldStep, type Prompt } from '#core/plan';
+import { setHold, type HoldStep, type Prompt, type Side } from '#core/plan';
 import { rowFor, usualPlace, type PropPlace, type PropSide } from '#core/props';
 import { DEFAULT_RULES, turnsOf, type Timeline } from '#core/timeline';
 import AppIcon from '../../../ui/AppIcon.vue';
-import TimeField from '../../../ui/fields/TimeField.vue';
 import BodyChoice from '../../../widgets/props/BodyChoice.vue';
 import PropTray from '../../../widgets/props/PropTray.vue';
 import type { HeldProp } from '../../../widgets/props/use-prop-drag';
@@ -24,6 +22,14 @@ import PromptRows from '../../../widgets/steps/PromptRows.vue';
 import SetUpRows from '../../../widgets/props/SetUpRows.vue';
 import StageRows from './StageRows.vue';
 import StepRibbon from './StepRibbon.vue';
+import HoldTimes from './HoldTimes.vue';
+import InspectorTabs from './InspectorTabs.vue';
+import PositionAbout from './PositionAbout.vue';
+import SetUpChoice from './SetUpChoice.vue';
+import StepCautions from './StepCautions.vue';
+import StepSolutions from './StepSolutions.vue';
+import WayLines from './WayLines.vue';
+import { useInspectorTab, type InspectorTab } from './inspector-tabs';
 import { newId } from '../../../client/new-id';
 import { useLibrary } from '../../../state/library';
 
@@ -32,6 +38,23 @@ const { step, index, timeline } = defineProps<{ step: HoldStep; index: number; t
 const edit = useEdit();
 const library = useLibrary();
 const position = computed(() => library.all.position(step.position));
+/** What is drawn: the side and the stage that are being edited. */
+const side = ref<Side>('left');
+const stage = ref(0);
+const tabs = computed(() => [
+  { value: 'main' as const, label: 'Hold' },
+  { value: 'props' as const, label: 'Props' },
+  { value: 'cues' as const, label: 'Cues' },
+  { value: 'breath' as const, label: 'Breath' },
+  { value: 'cautions' as const, label: 'Cautions' },
+  ...(position.value ? [{ value: 'about' as const, label: 'About' }] : []),
+]);
+const tab = useInspectorTab(() => tabs.value.map(({ value }) => value));
+const counts = computed((): Partial<Record<InspectorTab, number>> => ({
+  props: step.setUp.length,
+  cues: step.prompts.length,
+  breath: step.breath ? 1 : 0,
+}));
 const setup = computed(() => {
   const { firstPhase = 0, propMoves = 0 } = timeline.steps[index] ?? {};
   const phase = timeline.phases[firstPhase];
@@ -64,130 +87,104 @@ function addPrompt(): void {
 }
 /** The side that is held first: what is written for the left is mirrored for the right. */
 const firstSide = computed(() => turnsOf(step, DEFAULT_RULES)[0]?.held ?? 'both');
-const usualOf = (key: 'enterSeconds' | 'leaveSeconds' | 'switchSeconds'): number =>
-  position.value?.[key] ?? DEFAULT_RULES[key];
 </script>
 
 <template>
-  <div class="top">
-    <div class="ways">
-      <template v-if="position">
-        <HoldFigure ref="figure" :step="step" :position="position" />
-        <PropTray
-          :stock="demand.available"
-          @pointerenter="figure?.expect()"
-          @over="figure?.over($event)"
-          @drop="dropped"
-          @back="figure?.letGo()"
-          @press="addAt($event, usualPlace($event.kind), 'centre')"
-        />
-        <p class="small strong">Getting in</p>
-        <p v-for="way in position.waysIn" :key="way" class="way">{{ wordsOnSide(way, firstSide) }}</p>
-      </template>
-      <p v-else class="way quiet">This position is not in your library. The plan keeps its name and times.</p>
-    </div>
-    <HoldLengths :step="step" />
-  </div>
-  <StepRibbon :timeline="timeline" :step="step" :index="index" />
-  <LengthTradeoffs :step="step" />
-  <div class="changes">
-    <TimeField
-      label="Set-up"
-      :model-value="step.setupSeconds"
-      :usual="step.setupSeconds === null ? setup.seconds : 0"
-      :accept="(setupSeconds) => edit(setHold(step.id, { setupSeconds }))"
-    />
-    <TimeField
-      label="Getting in"
-      :model-value="step.enterSeconds"
-      :usual="usualOf('enterSeconds')"
-      :accept="(enterSeconds) => edit(setHold(step.id, { enterSeconds }))"
-    />
-    <TimeField
-      label="Coming out"
-      :model-value="step.leaveSeconds"
-      :usual="usualOf('leaveSeconds')"
-      :accept="(leaveSeconds) => edit(setHold(step.id, { leaveSeconds }))"
-    />
-    <TimeField
-      v-if="twoSided"
-      label="Changing sides"
-      :model-value="step.switchSeconds"
-      :usual="usualOf('switchSeconds')"
-      :accept="(switchSeconds) => edit(setHold(step.id, { switchSeconds }))"
-    />
-  </div>
-  <SidesFields :step="step" />
-  <div ref="rows">
-    <SetUpRows
-      title="Set-up"
-      :says="`${setup.count} prop ${setup.count === 1 ? 'change' : 'changes'} before this`"
-      :set-up="step.setUp"
-      :two-sided="twoSided"
-      :ready="position?.setUps ?? []"
+  <div class="glance">
+    <HoldFigure
+      v-if="position"
+      ref="figure"
+      v-model:side="side"
+      v-model:stage="stage"
+      :step="step"
       :position="position"
-      :at-hand="demand.each"
-      :moves="moves"
-      :accept="(setUp) => edit(setHold(step.id, { setUp }))"
     />
+    <p v-else class="small quiet">
+      This position is not in your library: no picture, and not screened. The plan keeps its name and times.
+    </p>
+    <HoldLengths :step="step" @side="side = $event" />
   </div>
-  <BodyChoice v-if="position" />
-  <p v-if="dropTrouble" class="caution small" role="alert">{{ dropTrouble }}</p>
-  <OtherSetUpFields :step="step" :group-size="groupSize" :two-sided="twoSided" :position="position" />
-  <StageRows :step="step" :two-sided="twoSided" :position="position" :at-hand="demand.each" />
-  <PromptRows
-    :prompts="step.prompts"
-    :two-sided="twoSided"
-    :accept="(prompts) => edit(setHold(step.id, { prompts: prompts as Prompt[] }))"
-    @add="addPrompt"
-  />
-  <InsideFields :step="step" />
-  <AfterFields :step="step" />
-  <div v-if="position" class="cautions">
-    <AppIcon name="warn" :size="16" class="caution" />
-    <div>
-      <p v-if="position.waysOut.length > 0"><span class="strong">Coming out:</span> {{ position.waysOut.join(' ') }}</p>
-      <p v-if="position.caution"><span class="strong">Caution:</span> {{ position.caution }}</p>
-      <p v-if="position.easier.words"><span class="strong">Easier:</span> {{ position.easier.words }}</p>
-    </div>
-  </div>
+  <SetUpChoice :step="step" :position="position" :changes="setup.count" />
+  <InspectorTabs v-model="tab" :index="index" :tabs="tabs" :counts="counts">
+    <template v-if="tab === 'main'">
+      <LengthTradeoffs :step="step" />
+      <SidesFields :step="step" />
+      <StageRows
+        :step="step"
+        :two-sided="twoSided"
+        :position="position"
+        :at-hand="demand.each"
+        @stage="stage = $event"
+      />
+      <AfterFields :step="step" />
+      <HoldTimes :step="step" :position="position" :setup-seconds="setup.seconds" />
+      <StepRibbon :timeline="timeline" :step="step" :index="index" />
+    </template>
+    <template v-else-if="tab === 'props'">
+      <StepSolutions :step="step" :index="index" />
+      <PropTray
+        v-if="position"
+        :stock="demand.available"
+        @pointerenter="figure?.expect()"
+        @over="figure?.over($event)"
+        @drop="dropped"
+        @back="figure?.letGo()"
+        @press="addAt($event, usualPlace($event.kind), 'centre')"
+      />
+      <p v-if="dropTrouble" class="caution small" role="alert">{{ dropTrouble }}</p>
+      <div ref="rows">
+        <SetUpRows
+          title="Set-up"
+          :set-up="step.setUp"
+          :two-sided="twoSided"
+          :position="position"
+          :at-hand="demand.each"
+          :moves="moves"
+          :accept="(setUp) => edit(setHold(step.id, { setUp }))"
+        />
+      </div>
+      <BodyChoice v-if="position" />
+      <OtherSetUpFields :step="step" :group-size="groupSize" :two-sided="twoSided" :position="position" />
+    </template>
+    <template v-else-if="tab === 'cues'">
+      <WayLines v-if="position" title="Getting in" :lines="position.waysIn" :side="firstSide" />
+      <PromptRows
+        :prompts="step.prompts"
+        :two-sided="twoSided"
+        :accept="(prompts) => edit(setHold(step.id, { prompts: prompts as Prompt[] }))"
+        @add="addPrompt"
+      />
+      <WayLines v-if="position" title="Coming out" :lines="position.waysOut" :side="firstSide" />
+    </template>
+    <InsideFields v-else-if="tab === 'breath'" :step="step" />
+    <template v-else-if="tab === 'cautions'">
+      <div v-if="position && (position.caution || position.easier.words)" class="cautions">
+        <AppIcon name="warn" :size="16" class="caution" />
+        <div>
+          <p v-if="position.caution">{{ position.caution }}</p>
+          <p v-if="position.easier.words"><span class="strong">Easier:</span> {{ position.easier.words }}</p>
+        </div>
+      </div>
+      <StepCautions :index="index" />
+    </template>
+    <PositionAbout v-else-if="position" :position="position" />
+  </InspectorTabs>
 </template>
 
 <style scoped>
-.top {
+.glance {
   display: grid;
-  grid-template-columns: minmax(0, 1fr) 216px;
-  gap: 24px;
-  margin: 8px 0 10px;
-}
-.ways {
-  align-self: start;
-  border-top: 1px solid var(--line);
-  padding-top: 6px;
-}
-.way {
-  margin-bottom: 3px;
-  font-size: 13.5px;
-  line-height: 17px;
-}
-.changes {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 2px 14px;
-  padding: 2px 0 8px;
-  font-size: 13.5px;
-}
-.changes :deep(input) {
-  width: 52px;
+  grid-template-columns: minmax(0, 1fr) 200px;
+  gap: 20px;
+  margin: 6px 0 0;
 }
 .cautions {
   display: flex;
   gap: 10px;
-  padding-top: 10px;
-  border-top: 1px solid var(--line);
+  padding-top: 6px;
 }
 @media (width < 640px) {
-  .top {
+  .glance {
     grid-template-columns: 1fr;
   }
 }

@@ -1,15 +1,22 @@
 <script setup lang="ts">
 import ToggleSwitch from 'primevue/toggleswitch';
 import { computed, useId } from 'vue';
-import { setBreathSeconds, setEven, setHold, setHoldSeconds, sideSeconds, type HoldStep, type Side } from '#core/plan';
+import { setEven, setFirstSide, setHold, setHoldSeconds, sideSeconds, type HoldStep, type Side } from '#core/plan';
+import { wordsOnSide } from '#core/catalogue';
 import { clockOfSeconds } from '#core/time';
 import { DEFAULT_RULES, turnsOf } from '#core/timeline';
 import TimeField from '../../../ui/fields/TimeField.vue';
 import { useEdit } from '../use-edit';
 import RangeRail from './RangeRail.vue';
-import CheckField from '../../../ui/fields/CheckField.vue';
+import SelectField from '../../../ui/fields/SelectField.vue';
+import { useLibrary } from '../../../state/library';
 
 const { step } = defineProps<{ step: HoldStep }>();
+const emit = defineEmits<{
+  /** The length of this side is about to be changed. */
+  side: [side: Side];
+}>();
+const library = useLibrary();
 
 const edit = useEdit();
 const evenId = useId();
@@ -38,9 +45,18 @@ const marks = computed(() =>
     : [{ side: 'both' as const, seconds: Math.max(lengths.value.left, lengths.value.right) }],
 );
 
-const USUAL_BREATH = 6;
-const toggleBreaths = (): void =>
-  void edit(setBreathSeconds(step.id, step.breathSeconds === null ? USUAL_BREATH : null));
+const FIRST_SIDE = [
+  { value: 'house', label: `${DEFAULT_RULES.firstSide}, as usual` },
+  { value: 'left', label: 'left' },
+  { value: 'right', label: 'right' },
+] as const;
+/** What the side, or the first side, means for this position. */
+const meaning = computed(() => {
+  const leftMeans = library.all.position(step.position)?.leftMeans ?? '';
+  if (leftMeans === '' || step.sides.kind === 'together') return '';
+  const side = step.sides.kind === 'one' ? step.sides.side : 'left';
+  return `“${side === 'left' ? 'Left' : 'Right'}”: ${wordsOnSide(leftMeans, side)}.`;
+});
 const setSide = (side: Side | 'even') => (seconds: number | null) => edit(setHoldSeconds(step.id, side, seconds ?? 0));
 const setRange = (end: 'min' | 'max') => (seconds: number | null) => {
   const longest = Math.max(lengths.value.left, lengths.value.right);
@@ -60,6 +76,7 @@ const setRange = (end: 'min' | 'max') => (seconds: number | null) => {
         :model-value="lengths.left"
         :breath="step.breathSeconds"
         :accept="setSide('left')"
+        @focusin="emit('side', 'left')"
       />
       <TimeField
         large
@@ -69,6 +86,7 @@ const setRange = (end: 'min' | 'max') => (seconds: number | null) => {
         :model-value="lengths.right"
         :breath="step.breathSeconds"
         :accept="setSide('right')"
+        @focusin="emit('side', 'right')"
       />
     </div>
     <TimeField
@@ -81,29 +99,7 @@ const setRange = (end: 'min' | 'max') => (seconds: number | null) => {
       :model-value="Math.max(lengths.left, lengths.right)"
       :accept="setSide('even')"
     />
-    <div v-if="two" class="even">
-      <span class="caution strong small" role="status">{{ difference }}</span>
-      <label :for="evenId">Even</label>
-      <ToggleSwitch
-        :input-id="evenId"
-        :model-value="even"
-        @update:model-value="edit(setEven(step.id, Boolean($event)))"
-      />
-    </div>
     <RangeRail :marks="marks" :range="step.range" />
-    <div class="breaths small">
-      <CheckField
-        label="measured in breaths"
-        :model-value="step.breathSeconds !== null"
-        @update:model-value="toggleBreaths"
-      />
-      <TimeField
-        v-if="step.breathSeconds !== null"
-        label="of"
-        :model-value="step.breathSeconds"
-        :accept="(seconds) => edit(setBreathSeconds(step.id, seconds ?? USUAL_BREATH))"
-      />
-    </div>
     <div class="range small">
       <TimeField
         bare="minutes"
@@ -120,6 +116,25 @@ const setRange = (end: 'min' | 'max') => (seconds: number | null) => {
         :accept="setRange('max')"
       />
     </div>
+    <template v-if="two">
+      <div class="even small">
+        <ToggleSwitch
+          :input-id="evenId"
+          :model-value="even"
+          @update:model-value="edit(setEven(step.id, Boolean($event)))"
+        />
+        <label :for="evenId">Even</label>
+        <span class="caution strong" role="status">{{ difference }}</span>
+      </div>
+      <SelectField
+        class="small"
+        label="First side"
+        :options="FIRST_SIDE"
+        :model-value="two.first"
+        @update:model-value="(side) => edit(setFirstSide(step.id, side))"
+      />
+    </template>
+    <p v-if="meaning" class="small quiet">{{ meaning }}</p>
   </div>
 </template>
 
@@ -147,30 +162,13 @@ const setRange = (end: 'min' | 'max') => (seconds: number | null) => {
 }
 .even {
   display: flex;
-  gap: 8px;
+  gap: 6px;
   align-items: center;
-  justify-content: flex-end;
-  min-height: 28px;
-  margin-top: 2px;
+  min-height: 32px;
 }
 .even span {
   flex: 1;
   line-height: 15px;
-}
-.breaths {
-  display: flex;
-  gap: 10px;
-  align-items: center;
-  justify-content: space-between;
-  min-height: 28px;
-}
-.breaths label {
-  display: flex;
-  gap: 5px;
-  align-items: center;
-}
-.breaths :deep(input[type='text']) {
-  width: 56px;
 }
 .range {
   display: flex;

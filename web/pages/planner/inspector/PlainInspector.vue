@@ -10,6 +10,7 @@ import { useEditor } from '../../../state/editor';
 import { useEdit } from '../use-edit';
 import { movesTo } from './moves-to';
 import LengthTradeoffs from './LengthTradeoffs.vue';
+import StepSolutions from './StepSolutions.vue';
 import OtherSetUpFields from './OtherSetUpFields.vue';
 import SetUpRows from '../../../widgets/props/SetUpRows.vue';
 import CheckField from '../../../ui/fields/CheckField.vue';
@@ -21,7 +22,7 @@ const edit = useEdit();
 const editor = useEditor();
 const demand = useDemand();
 const setSeconds = (seconds: number | null) => edit(planSeconds(step.id, seconds ?? 0));
-const label = computed(() => ({ rest: 'Rest', move: 'Loosen', talk: 'Talk' })[step.kind]);
+const label = computed(() => ({ rest: 'Rest', move: 'Release', talk: 'Talk' })[step.kind]);
 </script>
 
 <template>
@@ -38,6 +39,7 @@ const label = computed(() => ({ rest: 'Rest', move: 'Loosen', talk: 'Talk' })[st
     :accept="(note) => edit(setStepCommon(step.id, { note }))"
   />
   <template v-if="step.kind === 'rest'">
+    <StepSolutions :step="step" :index="index" />
     <CheckField
       class="own"
       label="different props for this step"

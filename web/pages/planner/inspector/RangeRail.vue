@@ -8,7 +8,7 @@ const { marks, range } = defineProps<{
   range: { min: number; max: number } | null;
 }>();
 
-const W = 216;
+const W = 200;
 const most = computed(() => Math.max(range?.max ?? 0, ...marks.map(({ seconds }) => seconds)) * 1.25 || 60);
 const x = (seconds: number): number => 6 + ((W - 12) * seconds) / most.value;
 const summary = computed(() =>

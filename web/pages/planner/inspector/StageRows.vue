@@ -20,6 +20,11 @@ const { step, twoSided, position, atHand } = defineProps<{
   atHand?: Available | undefined;
 }>();
 
+const emit = defineEmits<{
+  /** This stage, from 0, is about to be changed. */
+  stage: [index: number];
+}>();
+
 const edit = useEdit();
 const trouble = ref('');
 const put = (stages: Stage[]): string | undefined => edit(setHold(step.id, { stages }));
@@ -44,7 +49,7 @@ function add(): void {
 <template>
   <FieldGroup title="Stages" :says="step.stages.length === 0 ? 'no stages' : ''" add="Add a stage" @add="add">
     <ol>
-      <li v-for="(stage, i) in step.stages" :key="stage.id">
+      <li v-for="(stage, i) in step.stages" :key="stage.id" @focusin="emit('stage', i)">
         <div class="row">
           <span class="quiet">{{ i + 1 }}</span>
           <TextField

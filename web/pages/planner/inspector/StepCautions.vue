@@ -49,7 +49,7 @@ const chosen = computed(() => concerned.value.find(({ personId }) => personId ==
       :step-id="step.id"
       :cell="chosen.cell"
     />
-    <GeneralCautions :step="step" />
+    <GeneralCautions :step="step" open />
     <NotAdvice />
   </section>
 </template>
@@ -59,9 +59,7 @@ const chosen = computed(() => concerned.value.find(({ personId }) => personId ==
   display: flex;
   flex-direction: column;
   gap: 6px;
-  margin-top: 10px;
-  padding-top: 10px;
-  border-top: 1px solid var(--line);
+  padding-top: 6px;
 }
 .people {
   display: flex;

@@ -1,30 +1,28 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { familyLabel } from '#core/catalogue';
-import { duplicateStep, moveStepTo, setStepCommon, type Step } from '#core/plan';
+import { setStepCommon, type Step } from '#core/plan';
 import type { Timeline } from '#core/timeline';
 import AppIcon from '../../../ui/AppIcon.vue';
 import IconButton from '../../../ui/IconButton.vue';
 import TextField from '../../../ui/fields/TextField.vue';
-import { newId } from '../../../client/new-id';
 import { troubleLines } from '../../../widgets/props/need-words';
 import { useShortages } from '../../../widgets/props/use-shortages';
-import { useEditor } from '../../../state/editor';
 import { useEdit } from '../use-edit';
-import { useRemoveStep } from '../use-remove-step';
-import PropSolutions from '../props/PropSolutions.vue';
-import { useSolutions } from '../props/use-solutions';
+import ActionMenu from '../../../ui/menus/ActionMenu.vue';
+import { useStepActions } from '../steps/use-step-actions';
+import { useStepMenu } from '../steps/step-menu';
+import { useInspectorTab } from './inspector-tabs';
 import BreathInspector from './BreathInspector.vue';
 import HoldInspector from './HoldInspector.vue';
 import PlainInspector from './PlainInspector.vue';
-import StepCautions from './StepCautions.vue';
 import { useLibrary } from '../../../state/library';
 
 const { step, index, timeline } = defineProps<{ step: Step; index: number; timeline: Timeline }>();
 const library = useLibrary();
 
-const editor = useEditor();
-const removeStep = useRemoveStep();
+const actions = useStepActions();
+const menu = useStepMenu(actions);
 const shortages = useShortages();
 const edit = useEdit();
 const about = computed(() => {
@@ -56,12 +54,8 @@ const lacking = computed(() => {
   const trouble = shortages.value.get(index);
   return trouble ? troubleLines(trouble) : [];
 });
-const { solutions, trouble } = useSolutions(() => (lacking.value.length > 0 ? [step.id] : []));
-
-function duplicate(): void {
-  const id = newId();
-  if (editor.edit(duplicateStep(step.id, id)).length === 0) editor.selected = id;
-}
+const hasTabs = computed(() => step.kind === 'hold' || step.kind === 'breath');
+const tab = useInspectorTab(['main', 'props', 'cues', 'breath', 'cautions', 'about']);
 </script>
 
 <template>
@@ -74,32 +68,19 @@ function duplicate(): void {
         :model-value="step.name"
         :accept="(name) => edit(setStepCommon(step.id, { name }))"
       />
-      <p class="small quiet">{{ about }}</p>
+      <p class="small quiet about" :title="about">{{ about }}</p>
     </div>
     <div class="actions">
-      <IconButton
-        icon="up"
-        label="Move up"
-        hint="Move up (Alt ↑)"
-        :disabled="index === 0"
-        @click="editor.edit(moveStepTo(step.id, index - 1))"
-      />
-      <IconButton
-        icon="down"
-        label="Move down"
-        hint="Move down (Alt ↓)"
-        :disabled="index === timeline.steps.length - 1"
-        @click="editor.edit(moveStepTo(step.id, index + 1))"
-      />
       <IconButton
         :icon="step.locked ? 'lock' : 'unlock'"
         :label="step.locked ? 'Unlock its length' : 'Lock its length'"
         :hint="step.locked ? 'Length is locked' : 'Lock its length'"
         :aria-pressed="step.locked"
-        @click="editor.edit(setStepCommon(step.id, { locked: !step.locked }))"
+        @click="actions.toggleLock"
       />
-      <IconButton icon="copy" label="Duplicate" hint="Duplicate (D)" @click="duplicate" />
-      <IconButton icon="delete" label="Delete step" hint="Delete" @click="removeStep(step.id)" />
+      <IconButton icon="copy" label="Duplicate" hint="Duplicate (D)" @click="actions.duplicate" />
+      <IconButton icon="delete" label="Delete step" hint="Delete" @click="actions.remove" />
+      <ActionMenu label="More for this step" :groups="menu" />
     </div>
   </header>
   <p v-for="note in notes" :key="note.kind + note.message" class="note caution small">
@@ -109,16 +90,13 @@ function duplicate(): void {
     <p v-for="line in lacking" :key="line" class="note caution small" role="alert">
       <AppIcon name="warn" :size="14" /> {{ line }}
     </p>
-    <details class="small">
-      <summary>Solutions</summary>
-      <p v-if="trouble" class="caution" role="alert">{{ trouble }}</p>
-      <PropSolutions v-else :step="step" :solutions="solutions?.[step.id]" />
-    </details>
+    <button v-if="hasTabs && tab !== 'props'" type="button" class="link-button small" @click="tab = 'props'">
+      Solutions
+    </button>
   </div>
   <HoldInspector v-if="step.kind === 'hold'" :step="step" :index="index" :timeline="timeline" />
   <BreathInspector v-else-if="step.kind === 'breath'" :step="step" :index="index" :timeline="timeline" />
   <PlainInspector v-else :step="step" :index="index" :timeline="timeline" />
-  <StepCautions v-if="step.kind === 'hold' || step.kind === 'breath'" :key="step.id" :index="index" />
 </template>
 
 <style scoped>
@@ -142,6 +120,11 @@ header {
 .name :deep(input:hover) {
   border-color: var(--line-strong);
 }
+.about {
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
 .actions {
   display: flex;
 }
@@ -154,9 +137,12 @@ header {
 .short {
   margin: 2px 0 6px;
 }
-summary {
-  color: var(--main);
-  font-weight: 600;
-  cursor: pointer;
+@media (width < 640px) {
+  header {
+    flex-wrap: wrap;
+  }
+  .names {
+    flex-basis: 100%;
+  }
 }
 </style>

@@ -35,12 +35,11 @@ const wholeNumber = computed(() => both.value * 2 > 34);
 
 <template>
   <svg
-    width="260"
+    width="212"
     :height="tall ? 33 : 23"
-    :viewBox="`-130 ${tall ? -16.5 : -11.5} 260 ${tall ? 33 : 23}`"
+    :viewBox="`-106 ${tall ? -16.5 : -11.5} 212 ${tall ? 33 : 23}`"
     aria-hidden="true"
   >
-    <path class="r-axis" :d="`M0 ${tall ? -17 : -12}V${tall ? 17 : 12}`" />
     <template v-if="step.kind === 'hold'">
       <rect class="r-left" :x="-left" :y="-H / 2" :width="left" :height="H" rx="3" />
       <rect class="r-right" x="0" :y="-H / 2" :width="right" :height="H" rx="3" />

@@ -1,22 +1,30 @@
 <script setup lang="ts">
 import Sortable from 'sortablejs';
-import { computed, nextTick, onBeforeUnmount, onMounted, useTemplateRef, watch } from 'vue';
+import { computed, nextTick, onBeforeUnmount, onMounted, ref, useTemplateRef, watch } from 'vue';
 import { moveStepTo, type Plan } from '#core/plan';
 import type { Timeline } from '#core/timeline';
 import { troubleLines } from '../../../widgets/props/need-words';
 import { useShortages } from '../../../widgets/props/use-shortages';
 import { useEditor } from '../../../state/editor';
 import { useScreening } from '../../../state/screening';
+import ContextActions from '../../../ui/menus/ContextActions.vue';
 import StepRow from './StepRow.vue';
+import { useStepMenu } from './step-menu';
+import { useStepActions } from './use-step-actions';
 
 /** The ribbon turned upright: the steps in order, about one vertical line. */
 const { plan, timeline } = defineProps<{ plan: Plan; timeline: Timeline }>();
+
+const emit = defineEmits<{
+  /** A step was chosen by pressing its row. */
+  chosen: [];
+}>();
 
 const editor = useEditor();
 const shortages = useShortages();
 const screening = useScreening();
 const list = useTemplateRef<HTMLElement>('list');
-const MAX_PX = 84;
+const MAX_PX = 62;
 /** One scale for all rows: a quarter of a pixel a second, less where a side would not fit. */
 const pxPerMs = computed(() => {
   const longest = Math.max(
@@ -73,19 +81,68 @@ async function focusSelected(): Promise<void> {
   await nextTick();
   (rowOf(Math.max(0, editor.selectedIndex)) ?? list.value)?.focus();
 }
-function choose(index: number): void {
+const selected = computed(() => new Set(editor.selection));
+/** The row that arrow keys start from: the selected one, unless Ctrl led away from it. */
+const away = ref<string>();
+const cursor = computed(() => (plan.steps.some(({ id }) => id === away.value) ? away.value : editor.selected));
+watch(
+  () => editor.selected,
+  () => (away.value = undefined),
+);
+interface Held {
+  shiftKey: boolean;
+  ctrlKey: boolean;
+  metaKey: boolean;
+}
+/** Chooses a row: alone, with Shift all up to it, with Ctrl besides the others or no longer. */
+function choose(index: number, { shiftKey, ctrlKey, metaKey }: Held): void {
   const step = plan.steps[index];
   if (!step) return;
-  editor.selected = step.id;
+  if (shiftKey) editor.selectTo(step.id);
+  else if (ctrlKey || metaKey) editor.toggleSelected(step.id);
+  else editor.selected = step.id;
   rowOf(index)?.focus();
 }
+function press(index: number, event: MouseEvent): void {
+  choose(index, event);
+  if (editor.selection.length === 1) emit('chosen');
+}
 function onKey(event: KeyboardEvent): void {
-  if (event.altKey || event.ctrlKey || event.metaKey) return;
-  const at = editor.selectedIndex;
+  if (event.altKey) return;
+  const at = plan.steps.findIndex(({ id }) => id === cursor.value);
+  const withCtrl = event.ctrlKey || event.metaKey;
+  if (event.key === 'ContextMenu' || (event.key === 'F10' && event.shiftKey)) {
+    event.preventDefault();
+    return openMenuByKey(Math.max(0, at));
+  }
+  if (event.key === ' ') {
+    event.preventDefault();
+    return choose(Math.max(0, at), event);
+  }
   const to = { ArrowUp: at - 1, ArrowDown: at + 1, Home: 0, End: plan.steps.length - 1 }[event.key];
   if (to === undefined) return;
   event.preventDefault();
-  choose(Math.max(0, to));
+  const next = Math.max(0, Math.min(plan.steps.length - 1, to));
+  if (!withCtrl || event.shiftKey) return choose(next, { shiftKey: event.shiftKey, ctrlKey: false, metaKey: false });
+  away.value = plan.steps[next]?.id;
+  rowOf(next)?.focus();
+}
+
+const menu = useTemplateRef('menu');
+const groups = useStepMenu(useStepActions());
+function openMenu(index: number, event: Event): void {
+  const step = plan.steps[index];
+  if (!step) return;
+  if (!selected.value.has(step.id)) editor.selected = step.id;
+  menu.value?.show(event);
+}
+/** Not every browser makes a menu event of the key; the menu opens in the middle of the row. */
+function openMenuByKey(index: number): void {
+  const row = rowOf(index);
+  const box = row?.getBoundingClientRect();
+  if (!row || !box) return;
+  const [clientX, clientY] = [box.left + box.width / 3, box.top + box.height / 2];
+  row.dispatchEvent(new MouseEvent('contextmenu', { bubbles: true, cancelable: true, clientX, clientY }));
 }
 watch(
   () => editor.selectedIndex,
@@ -99,7 +156,10 @@ defineExpose({ focusSelected });
 
 <template>
   <div class="head small quiet">
-    <span>{{ plan.steps.length }} {{ plan.steps.length === 1 ? 'step' : 'steps' }}</span>
+    <span
+      >{{ plan.steps.length }} {{ plan.steps.length === 1 ? 'step' : 'steps'
+      }}<template v-if="editor.selection.length > 1">, {{ editor.selection.length }} selected</template></span
+    >
     <span class="sides"><span>left</span><span>right</span></span>
     <span>total</span>
   </div>
@@ -108,6 +168,7 @@ defineExpose({ focusSelected });
     class="list"
     role="listbox"
     aria-label="Steps"
+    aria-multiselectable="true"
     :tabindex="plan.steps.length === 0 ? 0 : undefined"
     @keydown="onKey"
   >
@@ -124,17 +185,19 @@ defineExpose({ focusSelected });
       :caution-level="screening.matrix?.columns[index]?.level ?? null"
       :caution-people="screening.matrix?.columns[index]?.open ?? 0"
       :px-per-ms="pxPerMs"
-      :selected="step.id === editor.selected"
-      :reachable="step.id === editor.selected || (editor.selectedIndex < 0 && index === 0)"
-      @click="choose(index)"
+      :selected="selected.has(step.id)"
+      :reachable="step.id === cursor || (cursor === undefined && index === 0)"
+      @click="press(index, $event)"
+      @contextmenu="openMenu(index, $event)"
     />
   </div>
+  <ContextActions ref="menu" label="Selected steps" :groups="groups" @hide="focusSelected" />
 </template>
 
 <style scoped>
 .head {
   display: grid;
-  grid-template-columns: 1fr 260px 158px;
+  grid-template-columns: 1fr 212px 142px;
   padding: 4px 24px 2px 32px;
 }
 .head > :last-child {

@@ -84,19 +84,19 @@ const summary = computed(() => {
         :least="1500" /><SideGlyph v-else-if="!thin" :step="step"
     /></span>
     <span class="names">
-      <span class="name">{{ step.name }}</span>
+      <span class="name" :title="step.name">{{ step.name }}</span>
       <span v-if="!thin" class="small words">{{ words }}</span>
     </span>
-    <RowSpine
-      class="spine"
-      :step="step"
-      :left-ms="leftMs"
-      :right-ms="rightMs"
-      :both-ms="bothMs"
-      :total-ms="totalMs"
-      :px-per-ms="pxPerMs"
-      :tall="!thin"
-    />
+    <span class="spine"
+      ><RowSpine
+        :step="step"
+        :left-ms="leftMs"
+        :right-ms="rightMs"
+        :both-ms="bothMs"
+        :total-ms="totalMs"
+        :px-per-ms="pxPerMs"
+        :tall="!thin"
+    /></span>
     <span class="total">{{ clockOfMs(totalMs) }}</span>
     <span class="care" :title="cautionLevel ? careWords : undefined">
       <template v-if="cautionLevel"><CautionMark :level="cautionLevel" />{{ cautionPeople }}</template>
@@ -111,11 +111,11 @@ const summary = computed(() => {
 <style scoped>
 .row {
   display: grid;
-  grid-template-columns: 28px 66px minmax(0, 1fr) 260px 56px 30px 20px;
+  grid-template-columns: 24px 66px minmax(0, 1fr) 212px 52px 30px 20px;
   gap: 0 8px;
   align-items: center;
   height: 33px;
-  padding: 0 20px 0 32px;
+  padding: 0 16px 0 32px;
   border-bottom: 1px solid var(--line);
   cursor: pointer;
   user-select: none;
@@ -171,8 +171,12 @@ const summary = computed(() => {
   color: var(--ink-2);
   line-height: 14px;
 }
+/* The line runs through rows of any height. */
 .spine {
+  display: flex;
+  align-items: center;
   align-self: stretch;
+  background: linear-gradient(var(--line-strong), var(--line-strong)) center / 1px 100% no-repeat;
 }
 .total {
   text-align: right;

@@ -1,0 +1,145 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { TEMPLATES } from '#library';
+import {
+  applyEdit,
+  copiedSteps,
+  duplicateSteps,
+  emptyPlan,
+  holdNamed,
+  insertSteps,
+  invertEdit,
+  readCopiedSteps,
+  removeSteps,
+  restStep,
+  setLengthOfAll,
+  setRangeOfAll,
+  shiftSteps,
+  sideSeconds,
+  stepsOutline,
+  talkStep,
+  toggleLocks,
+  type Plan,
+  type PlanEdit,
+} from '.';
+
+const plan: Plan = {
+  ...emptyPlan('Evening'),
+  steps: ['a', 'b', 'c', 'd', 'e'].map((id) => holdNamed(`Lean ${id}`, id)),
+};
+function after(edit: PlanEdit, of = plan): Plan {
+  const result = applyEdit(of, edit);
+  if (!result.ok) throw new Error(JSON.stringify(result.issues));
+  return result.plan;
+}
+const ids = ({ steps }: Plan): string => steps.map(({ id }) => id).join('');
+
+test('all of them are deleted, and come back by the inverse', () => {
+  const edit = removeSteps(['b', 'd', 'e']);
+  expect(ids(after(edit))).toBe('ac');
+  expect(after(invertEdit(plan, edit), after(edit))).toEqual(plan);
+});
+
+test.each([
+  ['b', 'abxcde'],
+  ['bc', 'abcxyde'],
+  ['eb', 'abcdexy'],
+  ['ac', 'abcxyde'],
+])('copies of %s stand in their order after the last of them', (chosen, order) => {
+  const copy = after(duplicateSteps(plan, [...chosen], ['x', 'y']));
+  expect(ids(copy)).toBe(order);
+  expect(copy.steps.find(({ id }) => id === 'x')?.name).toBe(`Lean ${[...chosen].sort()[0]}`);
+});
+
+test('locks are set while one is free, and taken off once all are set', () => {
+  const one = after(toggleLocks(plan, ['b']));
+  const both = after(toggleLocks(one, ['b', 'c']), one);
+  expect(both.steps.map(({ locked }) => locked)).toEqual([false, true, true, false, false]);
+  expect(after(toggleLocks(both, ['b', 'c']), both)).toEqual(plan);
+});
+
+test.each([
+  ['b', -1, 'bacde'],
+  ['b', 1, 'acbde'],
+  ['bc', -1, 'bcade'],
+  ['bd', 1, 'acbed'],
+  ['ac', -1, 'acbde'],
+  ['de', 1, 'abcde'],
+] as const)('%s moved by %i', (chosen, by, order) => {
+  expect(ids(after(shiftSteps(plan, [...chosen], by)))).toBe(order);
+});
+
+test('moving keeps the order within what is chosen and within the others, by any choice', () => {
+  fc.assert(
+    fc.property(fc.subarray(['a', 'b', 'c', 'd', 'e']), fc.constantFrom(-1, 1), (chosen, by) => {
+      const order = [...ids(after(shiftSteps(plan, chosen, by as -1 | 1)))];
+      expect(order.filter((id) => chosen.includes(id))).toEqual(chosen);
+      expect(order.filter((id) => !chosen.includes(id))).toEqual([...'abcde'].filter((id) => !chosen.includes(id)));
+      for (const id of chosen) expect(Math.abs(order.indexOf(id) - 'abcde'.indexOf(id))).toBeLessThanOrEqual(1);
+    }),
+  );
+});
+
+test('one length for all: each side of a hold, a rest, a talk; a breath keeps its own', () => {
+  const yin = TEMPLATES.find(({ id }) => id === 'yin')?.plan;
+  if (!yin) throw new Error('no template');
+  const all = yin.steps.map(({ id }) => id);
+  const same = after(setLengthOfAll(yin, all, 200), yin);
+  for (const [i, step] of same.steps.entries()) {
+    if (step.kind === 'hold') {
+      const { left, right } = sideSeconds(step.sides);
+      expect([...new Set([left, right])].filter((seconds) => seconds > 0)).toEqual([200]);
+    } else if (step.kind === 'breath') expect(step).toEqual(yin.steps[i]);
+    else expect(step.seconds).toBe(200);
+  }
+});
+
+test('one range for the holds among them, or none', () => {
+  const mixed = { ...plan, steps: [...plan.steps.slice(0, 2), talkStep('t')] };
+  const ranged = after(setRangeOfAll(mixed, ['a', 'b', 't'], { min: 120, max: 300 }), mixed);
+  expect(ranged.steps.map((step) => (step.kind === 'hold' ? step.range : 'none'))).toEqual([
+    { min: 120, max: 300 },
+    { min: 120, max: 300 },
+    'none',
+  ]);
+  expect(after(setRangeOfAll(ranged, ['a', 'b'], null), ranged)).toEqual(mixed);
+});
+
+describe('the clipboard', () => {
+  test('carries every step of the templates unchanged', () => {
+    for (const { plan: template } of TEMPLATES)
+      expect(readCopiedSteps(copiedSteps(template.steps))).toEqual(template.steps);
+  });
+
+  test('gives nothing for what is no copy, is damaged or comes from a newer version', () => {
+    const copy = JSON.parse(copiedSteps(plan.steps)) as object;
+    for (const other of [
+      'Reclined twist 3:30',
+      '{}',
+      'null',
+      '[]',
+      JSON.stringify({ ...copy, format: 'zovrin-plan' }),
+      JSON.stringify({ ...copy, version: 99 }),
+      JSON.stringify({ ...copy, steps: [{ ...plan.steps[0], kind: 'leap' }] }),
+    ])
+      expect(readCopiedSteps(other)).toBeUndefined();
+  });
+
+  test('what is pasted stands where it is put, in its order', () => {
+    expect(ids(after(insertSteps([talkStep('x'), restStep('y')], 2)))).toBe('abxycde');
+  });
+
+  test('has lines as a teacher would type them', () => {
+    const uneven = {
+      ...holdNamed('Half fold', 'u'),
+      sides: { kind: 'each', first: 'house', length: { kind: 'perSide', left: 200, right: 160 } },
+    } as const;
+    const even = {
+      ...holdNamed('Reclined twist', 'r'),
+      sides: { ...uneven.sides, length: { kind: 'even', seconds: 210 } },
+    } as const;
+    expect(stepsOutline([talkStep('t', 'Arrive', 75), even, uneven, { ...restStep('x'), locked: true }])).toBe(
+      '1. Arrive 1:15\n2. Reclined twist 3:30 each side\n3. Half fold left 3:20, right 2:40\n4. Rest 1:00 (locked)\n',
+    );
+  });
+});

@@ -1,0 +1,39 @@
+<script setup lang="ts">
+import Menu from 'primevue/menu';
+import { computed, useId, useTemplateRef } from 'vue';
+import IconButton from '../IconButton.vue';
+import { menuItems, type MenuAction } from './menu-action';
+
+/** A button with three dots and the menu that it opens. */
+const { label, groups } = defineProps<{ label: string; groups: readonly (readonly MenuAction[])[] }>();
+
+const menu = useTemplateRef('menu');
+const id = useId();
+const items = computed(() => menuItems(groups));
+</script>
+
+<template>
+  <IconButton icon="more" :label="label" aria-haspopup="menu" :aria-controls="id" @click="menu?.toggle($event)" />
+  <Menu :id="id" ref="menu" :model="items" popup :aria-label="label">
+    <template #item="{ item, props }">
+      <a v-bind="props.action" class="action">
+        <span>{{ item.label }}</span>
+        <kbd v-if="item.shortcut">{{ item.shortcut }}</kbd>
+      </a>
+    </template>
+  </Menu>
+</template>
+
+<style scoped>
+.action {
+  display: flex;
+  gap: 20px;
+  justify-content: space-between;
+}
+kbd {
+  border: 0;
+  background: none;
+  color: var(--ink-2);
+  font-size: 12.5px;
+}
+</style>

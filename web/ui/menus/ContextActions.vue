@@ -1,0 +1,38 @@
+<script setup lang="ts">
+import ContextMenu from 'primevue/contextmenu';
+import { computed, useTemplateRef } from 'vue';
+import { menuItems, type MenuAction } from './menu-action';
+
+/** A menu that opens where the page was pressed with the other button, or by the menu key. */
+const { label, groups } = defineProps<{ label: string; groups: readonly (readonly MenuAction[])[] }>();
+const emit = defineEmits<{ hide: [] }>();
+
+const menu = useTemplateRef('menu');
+const items = computed(() => menuItems(groups));
+defineExpose({ show: (event: Event) => menu.value?.show(event) });
+</script>
+
+<template>
+  <ContextMenu ref="menu" :model="items" :aria-label="label" @hide="emit('hide')">
+    <template #item="{ item, props }">
+      <a v-bind="props.action" class="action">
+        <span>{{ item.label }}</span>
+        <kbd v-if="item.shortcut">{{ item.shortcut }}</kbd>
+      </a>
+    </template>
+  </ContextMenu>
+</template>
+
+<style scoped>
+.action {
+  display: flex;
+  gap: 20px;
+  justify-content: space-between;
+}
+kbd {
+  border: 0;
+  background: none;
+  color: var(--ink-2);
+  font-size: 12.5px;
+}
+</style>
