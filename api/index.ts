@@ -4,6 +4,8 @@ export { Problem } from './problem';
 export * from './arrange';
 export * from './documents';
 export * from './entries';
+export { About } from './about';
+export { SampleState } from './sample';
 export * from './settings';
 export * from './journal';
 export * from './people';

@@ -44,6 +44,8 @@ import {
   StoredRevision,
 } from './plans';
 import { PractisedQuery, PractisedResponse } from './practised';
+import { About } from './about';
+import { SampleState } from './sample';
 import { SETTINGS } from './settings';
 import { TimelineRequest, TimelineResponse } from './timeline';
 import { ListUnreadableResponse, StoredKind } from './unreadable';
@@ -222,6 +224,39 @@ export const OPERATIONS: readonly Operation[] = [
   ...ofResource(anyResource(PLACES), 'Places', false),
   ...ofResource(anyResource(ENTRIES), 'Library', false),
   ...ofOnly(anyResource(SETTINGS), '/settings', 'Settings', false),
+  {
+    method: 'get',
+    path: '/about',
+    tag: 'About',
+    summary: 'Which version this is, and where on this machine its data lies',
+    status: 200,
+    answer: About,
+  },
+  {
+    method: 'get',
+    path: '/sample',
+    tag: 'Sample house',
+    summary: 'Whether the sample house is here',
+    status: 200,
+    answer: SampleState,
+    isPrivate: true,
+  },
+  {
+    method: 'post',
+    path: '/sample',
+    tag: 'Sample house',
+    summary: 'Load the sample house beside what is there, or bring it back from the bin',
+    status: 204,
+    isPrivate: true,
+  },
+  {
+    method: 'delete',
+    path: '/sample',
+    tag: 'Sample house',
+    summary: 'Move the sample house to the bin, and nothing else',
+    status: 204,
+    isPrivate: true,
+  },
   {
     method: 'get',
     path: '/lock',

@@ -5,6 +5,7 @@ import { API_BASE } from '#api';
 import { answerProblems, unknownRoute } from './http/problems';
 import { LOOPBACK_NAMES } from './http/same-origin';
 import { secure } from './http/secure';
+import { aboutRoutes } from './routes/about';
 import { arrangeRoutes } from './routes/arrange';
 import { binRoutes } from './routes/bin';
 import { descriptionRoutes } from './routes/description';
@@ -17,6 +18,7 @@ import { placeRoutes } from './routes/places';
 import { planRoutes } from './routes/plans';
 import { practisedRoutes } from './routes/practised';
 import { runRoutes } from './routes/runs';
+import { sampleRoutes } from './routes/sample';
 import { settingsRoutes } from './routes/settings';
 import { unreadableRoutes } from './routes/unreadable';
 import { variantRoutes } from './routes/variants';
@@ -67,12 +69,14 @@ function apiRoutes(store: Store, { audience, lock, solver, clocks }: ApiParts): 
     ['/journal', journalRoutes(store)],
     ['/practised', practisedRoutes(store)],
     ['/unreadable', unreadableRoutes(store)],
+    ['/sample', sampleRoutes(store)],
   ] as const) {
     api.use(path, lock.guard, routes);
   }
   api.use('/entries', entryRoutes(store));
   api.use('/places', placeRoutes(store));
   api.use('/settings', settingsRoutes(store));
+  api.use('/about', aboutRoutes(store));
   api.use('/lock', lockRoutes(lock));
   if (audience) api.use('/audience', audience.routes);
   api.use('/bin', binRoutes(store, lock));

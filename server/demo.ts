@@ -21,12 +21,18 @@ function dayOf(ms: number): string {
   return new Date(ms - now.getTimezoneOffset() * 60_000).toISOString().slice(0, 10);
 }
 
-/**
- * Loads the demo data, all of it or none, into a store that holds nothing yet; its dates lie around `day`, which is
- * today where nothing else is said. Returns whether it did.
- */
-export async function loadDemo(store: Store, day = dayOf(store.now())): Promise<boolean> {
+/** Loads the demo data, as the server is started with it, into a store without plans. Returns whether it did. */
+export async function loadDemo(store: Store, day?: string): Promise<boolean> {
   if ((await store.plans.count()) > 0) return false;
+  await loadSample(store, day);
+  return true;
+}
+
+/**
+ * Loads the sample house, all of it or none, beside what is there; its dates lie around `day`, which is today where
+ * nothing else is said.
+ */
+export async function loadSample(store: Store, day = dayOf(store.now())): Promise<void> {
   const move = datesAround(day);
   await store.atomically(async (inside) => {
     for (const { id, place } of demoPlaces) await createPlace(inside, id, place);
@@ -41,5 +47,4 @@ export async function loadDemo(store: Store, day = dayOf(store.now())): Promise<
     for (const [planId, decided] of demoDecided()) await putDecisions(inside, planId, move(decided));
     for (const { id, entry } of move(demoJournal)) await createJournalEntry(inside, id, entry);
   });
-  return true;
 }

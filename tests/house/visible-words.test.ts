@@ -31,7 +31,7 @@ test('strings of every page are found, in templates, attributes, expressions and
     'Page not found',
     'Fit a plan to today’s time',
     'Recently taught',
-    'Duplicate the selected step',
+    'Duplicate what is selected',
   ]) {
     expect([text, found.has(text)]).toEqual([text, true]);
   }

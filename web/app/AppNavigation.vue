@@ -27,6 +27,7 @@ const sections = computed(() => [
   { room: 'library', label: 'Library', to: '/library' },
   { room: 'places', label: 'Props & places', to: '/places' },
   { room: 'settings', label: 'Settings', to: '/settings' },
+  { room: 'help', label: 'Help', to: '/help' },
 ]);
 const router = useRouter();
 const menu = useTemplateRef('menu');

@@ -6,7 +6,7 @@ import { useLock } from '../state/lock';
 declare module 'vue-router' {
   interface RouteMeta {
     /** Which section of the navigation this belongs to. */
-    room?: 'plan' | 'teach' | 'history' | 'people' | 'library' | 'places' | 'settings';
+    room?: 'plan' | 'teach' | 'history' | 'people' | 'library' | 'places' | 'settings' | 'help';
     title: string;
     /** A page without the navigation. */
     bare?: boolean;
@@ -142,6 +142,11 @@ export const router = createRouter({
       path: '/settings',
       component: () => import('../pages/settings/SettingsPage.vue'),
       meta: { room: 'settings', title: 'Settings' },
+    },
+    {
+      path: '/help',
+      component: () => import('../pages/help/HelpPage.vue'),
+      meta: { room: 'help', title: 'How it works' },
     },
     // Addresses of earlier versions, which may be in bookmarks.
     { path: '/runs/weeks', redirect: '/history/trends' },

@@ -12,6 +12,10 @@ export class ApiProblem extends Error {
   get status(): number {
     return this.problem.status;
   }
+  /** Which fields of what was sent are wrong, and why; empty where it is no field’s fault. */
+  get fields(): readonly { field: string; reason: string }[] {
+    return this.problem.errors ?? [];
+  }
 }
 
 /** The server could not be reached, or its answer made no sense. Trying again later may help. */

@@ -20,6 +20,7 @@ import { latestOnly } from '../../sync/latest';
 import { onceOpened } from '../../ui/once-opened';
 import { useDeletedToast } from '../../widgets/documents/use-deleted-toast';
 
+const WelcomeView = defineAsyncComponent(() => import('./WelcomeView.vue'));
 const NewPlanDialog = defineAsyncComponent(() => import('./NewPlanDialog.vue'));
 const TodayDialog = defineAsyncComponent(() => import('./TodayDialog.vue'));
 
@@ -66,6 +67,10 @@ async function readNext(listed: ListedPlan | undefined): Promise<StoredPlan | un
   );
 }
 
+/** Nothing was made here yet: what this is stands in place of empty lists. */
+const isNew = computed(
+  () => loaded.value && !trouble.value && search.value === '' && total.value === 0 && runs.value.length === 0,
+);
 const asks = latestOnly();
 async function load(): Promise<void> {
   const isLatest = asks();
@@ -131,8 +136,9 @@ void load();
 
 <template>
   <main>
+    <WelcomeView v-if="isNew" @create="making = true" @loaded="load" />
     <NextUp v-if="next" :stored="next" :timeline="compileTimeline(next.document, library.all)" />
-    <div class="columns">
+    <div v-if="!isNew" class="columns">
       <section aria-labelledby="plans-title">
         <header>
           <h1 id="plans-title">Plans</h1>
@@ -165,10 +171,6 @@ void load();
         <p v-else-if="loaded && !trouble && search" class="empty">
           No plan has “{{ search }}” in its title, group or focus.
         </p>
-        <div v-else-if="loaded && !trouble" class="empty">
-          <p>No plans yet. Start from an example or a blank plan.</p>
-          <Button label="Create your first plan" @click="making = true" />
-        </div>
         <p v-else-if="!loaded" class="empty quiet" role="status">Loading…</p>
         <footer>
           <button v-if="seen < total" type="button" class="link-button" @click="showMore">

@@ -1,15 +1,25 @@
 <script setup lang="ts">
+import Button from 'primevue/button';
 import Dialog from 'primevue/dialog';
-import { ref } from 'vue';
+import { computed, ref } from 'vue';
+import { z } from 'zod';
+import { APPROACH_LABELS, APPROACHES, type Approach } from '#core/catalogue';
 import type { FieldIssue } from '#core/document';
-import { emptyPlan, type Plan, type PlanFile } from '#core/plan';
+import { emptyPlan, Plan, type PlanFile } from '#core/plan';
 import { clockOfMs } from '#core/time';
 import { TEMPLATES } from '#library';
 import { compileTimeline, ribbonBlocks } from '#core/timeline';
 import RibbonThumb from '../../widgets/ribbon/RibbonThumb.vue';
 import { openPlanFile } from '../../state/files';
 import { useLibrary } from '../../state/library';
+import { usePlaces } from '../../state/places';
+import { useSettings } from '../../state/settings';
 import FileButton from '../../ui/fields/FileButton.vue';
+import SelectField from '../../ui/fields/SelectField.vue';
+import TimeField from '../../ui/fields/TimeField.vue';
+import FormText from '../../ui/forms/FormText.vue';
+import FormValue from '../../ui/forms/FormValue.vue';
+import SentForm from '../../ui/forms/SentForm.vue';
 
 const visible = defineModel<boolean>('visible', { required: true });
 const emit = defineEmits<{ make: [file: PlanFile] }>();
@@ -22,6 +32,30 @@ const templates = TEMPLATES.map(({ id, says, plan }) => ({
   plan,
   timeline: compileTimeline(plan, useLibrary().all),
 }));
+
+const settings = useSettings();
+const places = usePlaces();
+void settings.ready();
+void places.ready();
+const APPROACH_OPTIONS = APPROACHES.map((value) => ({ value, label: APPROACH_LABELS[value] }));
+/** An empty title becomes “New plan”, so that nothing has to be typed first. */
+const NewPlan = z.strictObject({
+  title: z
+    .string()
+    .transform((title) => title.trim() || 'New plan')
+    .pipe(Plan.shape.title),
+  approach: Plan.shape.approach,
+  classSeconds: Plan.shape.classSeconds,
+});
+const usual = computed(() => {
+  const { approach, classSeconds } = settings.current.usual;
+  return { title: '', approach, classSeconds };
+});
+function blank({ title, approach, classSeconds }: z.infer<typeof NewPlan>): void {
+  const { place } = settings.current.usual;
+  const at = places.place(place);
+  make({ ...emptyPlan(title, approach), classSeconds, ...(at ? { cupboard: place, place: at.name } : {}) });
+}
 
 function make(plan: Plan, entries: PlanFile['entries'] = []): void {
   visible.value = false;
@@ -36,13 +70,31 @@ async function openFile(file: File): Promise<void> {
 
 <template>
   <Dialog v-model:visible="visible" modal header="New plan" dismissable-mask :style="{ width: '620px' }">
+    <SentForm :schema="NewPlan" :initial="usual" :send="blank" class="blank">
+      <FormText name="title" label="Title" placeholder="New plan" autofocus />
+      <FormValue v-slot="{ value, set }" name="approach">
+        <SelectField
+          above
+          label="Approach"
+          :options="APPROACH_OPTIONS"
+          :model-value="value as Approach"
+          @update:model-value="set"
+        />
+      </FormValue>
+      <FormValue v-slot="{ value, set, problem }" name="classSeconds">
+        <TimeField
+          class="length"
+          label="Class length"
+          bare="minutes"
+          :model-value="Number(value)"
+          :problem="problem"
+          :accept="(seconds) => void set(seconds ?? usual.classSeconds)"
+        />
+      </FormValue>
+      <Button type="submit" label="Create plan" />
+    </SentForm>
+    <h2>Or start from an example</h2>
     <ul>
-      <li>
-        <button type="button" class="choice" autofocus @click="make(emptyPlan('New plan'))">
-          <strong>Blank plan</strong>
-          <span class="small quiet">An hour, with no steps yet</span>
-        </button>
-      </li>
       <li v-for="{ id, says, plan, timeline } in templates" :key="id">
         <button type="button" class="choice" @click="make(plan)">
           <strong>{{ plan.title }}</strong>
@@ -73,6 +125,20 @@ async function openFile(file: File): Promise<void> {
 </template>
 
 <style scoped>
+.blank {
+  padding-bottom: 16px;
+}
+.length {
+  flex-direction: column;
+  gap: 2px;
+  align-items: start;
+  font-size: 12.5px;
+}
+h2 {
+  padding-bottom: 4px;
+  font-size: 17px;
+  line-height: 24px;
+}
 .choice {
   display: grid;
   grid-template-columns: 190px 1fr;

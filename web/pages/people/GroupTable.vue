@@ -1,10 +1,13 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
-import InputText from 'primevue/inputtext';
-import { computed, ref } from 'vue';
+import { computed } from 'vue';
 import { useRouter } from 'vue-router';
-import { namesake, newGroup } from '#core/people';
+import type { z } from 'zod';
+import { Group, namesake, newGroup } from '#core/people';
 import { groupClient } from '../../client/documents';
+import FormText from '../../ui/forms/FormText.vue';
+import SentForm from '../../ui/forms/SentForm.vue';
+import { Refusal } from '../../ui/forms/refusals';
 import RecordTable from '../../ui/RecordTable.vue';
 import { newId } from '../../client/new-id';
 import { usePeople } from '../../state/people';
@@ -12,8 +15,6 @@ import { usePeople } from '../../state/people';
 /** The groups people come in. */
 const router = useRouter();
 const people = usePeople();
-const name = ref('');
-const refused = ref('');
 const rows = computed(() =>
   (people.groups ?? []).map(({ id, document: { name: called, members, note } }) => {
     const here = people.of(members);
@@ -35,35 +36,23 @@ const COLUMNS = [
   { key: 'unasked', label: 'Not screened', number: true, of: ({ unasked }: Row) => unasked },
   { key: 'note', label: 'Note', of: ({ note }: Row) => note },
 ];
-async function add(): Promise<void> {
+const NewGroup = Group.pick({ name: true });
+async function add({ name }: z.infer<typeof NewGroup>): Promise<void> {
   // Fast typing can come before the groups have loaded.
   await people.ready();
-  const there = namesake(name.value, rows.value);
-  refused.value =
-    name.value.trim() === '' ? 'Type a name first.' : there ? `There is a group “${there.name}” already.` : '';
-  if (refused.value) return;
-  try {
-    const { id } = await groupClient.create(newId(), newGroup(name.value.trim()));
-    people.changed();
-    await router.push(`/people/groups/${id}`);
-  } catch (error) {
-    refused.value = (error as Error).message;
-  }
+  const there = namesake(name, rows.value);
+  if (there) throw new Refusal('name', `There is a group “${there.name}” already.`);
+  const { id } = await groupClient.create(newId(), newGroup(name));
+  people.changed();
+  await router.push(`/people/groups/${id}`);
 }
 </script>
 
 <template>
-  <form class="add" @submit.prevent="add">
-    <InputText
-      v-model="name"
-      placeholder="A group"
-      aria-label="Name of a new group"
-      maxlength="80"
-      :invalid="refused !== ''"
-    />
+  <SentForm :schema="NewGroup" :initial="{ name: '' }" :send="add" class="add">
+    <FormText name="name" label="Name of a new group" placeholder="A group" />
     <Button type="submit" label="Add" />
-  </form>
-  <p v-if="refused" class="caution" role="alert">{{ refused }}</p>
+  </SentForm>
   <RecordTable
     v-if="people.groups || !people.trouble"
     name="groups"

@@ -1,12 +1,14 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
-import InputText from 'primevue/inputtext';
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { easyBreath } from '#core/breath';
-import { namesake, newPerson, readPersonFile, type Person } from '#core/people';
+import type { z } from 'zod';
+import { namesake, newPerson, Person, readPersonFile } from '#core/people';
 import { personClient } from '../../client/documents';
 import { shortDayOf } from '../../ui/dates';
+import FormText from '../../ui/forms/FormText.vue';
+import SentForm from '../../ui/forms/SentForm.vue';
 import RecordTable from '../../ui/RecordTable.vue';
 import { newId } from '../../client/new-id';
 import { usePeople } from '../../state/people';
@@ -16,7 +18,6 @@ import FileButton from '../../ui/fields/FileButton.vue';
 const MAX_BYTES = 2_000_000;
 const router = useRouter();
 const people = usePeople();
-const name = ref('');
 const refused = ref('');
 /** Someone of this name is here already. */
 const same = ref<{ id: string; name: string }>();
@@ -56,14 +57,15 @@ async function make(person: Person): Promise<void> {
     refused.value = (error as Error).message;
   }
 }
-async function add(anyway = false): Promise<void> {
-  same.value = undefined;
-  refused.value = name.value.trim() === '' ? 'Type a name, or initials, first.' : '';
-  if (refused.value) return;
+const NewPerson = Person.pick({ name: true });
+/** What was typed for someone who may be here already. */
+const typed = ref('');
+async function add({ name }: z.infer<typeof NewPerson>): Promise<void> {
+  [same.value, refused.value, typed.value] = [undefined, '', name];
   // Fast typing can come before the people have loaded.
   await people.ready();
-  same.value = anyway ? undefined : namesake(name.value, known.value);
-  if (!same.value) await make(newPerson(name.value.trim()));
+  same.value = namesake(name, known.value);
+  if (!same.value) await make(newPerson(name));
 }
 async function takeIn(chosen: File): Promise<void> {
   same.value = undefined;
@@ -93,24 +95,20 @@ async function takeIn(chosen: File): Promise<void> {
 </script>
 
 <template>
-  <form class="add" @submit.prevent="add()">
-    <InputText
-      v-model="name"
-      placeholder="A name, or initials"
-      aria-label="Name of a new person"
-      maxlength="80"
-      :invalid="refused !== '' || same !== undefined"
-    />
+  <SentForm :schema="NewPerson" :initial="{ name: '' }" :send="add" class="add">
+    <FormText name="name" label="Name of a new person" placeholder="A name, or initials" />
     <Button type="submit" label="Add" />
     <FileButton label="Open a person’s file" types=".json,application/json" @open="takeIn" />
-  </form>
+  </SentForm>
   <p v-if="refused" class="caution" role="alert">{{ refused }}</p>
   <p v-if="same" class="caution" role="alert">
     <template v-if="!refused">{{ same.name }} is here already.</template>
     <RouterLink :to="`/people/${same.id}`">Open their page</RouterLink>
     <template v-if="!refused">
       or
-      <button type="button" class="link-button" @click="add(true)">add another of this name</button></template
+      <button type="button" class="link-button" @click="make(newPerson(typed))">
+        add another of this name
+      </button></template
     >
   </p>
   <RecordTable

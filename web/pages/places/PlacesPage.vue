@@ -1,23 +1,23 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
-import InputText from 'primevue/inputtext';
-import { computed, ref } from 'vue';
+import { computed } from 'vue';
 import { useRouter } from 'vue-router';
-import { newPlace, SETTINGS, type Setting } from '#core/cupboard';
+import { z } from 'zod';
+import { newPlace, Place, SETTINGS, type Setting } from '#core/cupboard';
 import { placeClient } from '../../client/documents';
 import ChoiceField from '../../ui/fields/ChoiceField.vue';
 import { newId } from '../../client/new-id';
 import { usePlaces } from '../../state/places';
 import { capacityInWords, piecesIn, SETTING_WORDS, wallInWords } from './words';
+import FormText from '../../ui/forms/FormText.vue';
+import FormValue from '../../ui/forms/FormValue.vue';
+import SentForm from '../../ui/forms/SentForm.vue';
 import RecordTable from '../../ui/RecordTable.vue';
 
 /** The places where classes are held, each with its cupboard, its wall and its floor. */
 const router = useRouter();
 const store = usePlaces();
 void store.ready();
-const name = ref('');
-const setting = ref<Setting>('hall');
-const refused = ref('');
 const settings = SETTINGS.map((value) => ({ value, label: SETTING_WORDS[value] }));
 const rows = computed(() =>
   (store.places ?? []).map(({ id, document }) => ({
@@ -29,16 +29,11 @@ const rows = computed(() =>
     wall: wallInWords(document),
   })),
 );
-async function add(): Promise<void> {
-  refused.value = name.value.trim() === '' ? 'Type a name first.' : '';
-  if (refused.value) return;
-  try {
-    const { id } = await placeClient.create(newId(), newPlace(name.value.trim(), setting.value));
-    store.changed();
-    await router.push(`/places/${id}`);
-  } catch (error) {
-    refused.value = (error as Error).message;
-  }
+const NewPlace = z.strictObject({ name: Place.shape.name, setting: Place.shape.setting });
+async function add({ name, setting }: z.infer<typeof NewPlace>): Promise<void> {
+  const { id } = await placeClient.create(newId(), newPlace(name, setting));
+  store.changed();
+  await router.push(`/places/${id}`);
 }
 type Row = (typeof rows.value)[number];
 const COLUMNS = [
@@ -53,18 +48,18 @@ const COLUMNS = [
 <template>
   <main class="room">
     <h1>Props & places</h1>
-    <form class="add" @submit.prevent="add">
-      <InputText
-        v-model="name"
-        placeholder="A place"
-        aria-label="Name of a new place"
-        maxlength="80"
-        :invalid="refused !== ''"
-      />
-      <ChoiceField v-model="setting" label="Type of place" :options="settings" />
+    <SentForm :schema="NewPlace" :initial="{ name: '', setting: 'hall' }" :send="add" class="add">
+      <FormText name="name" label="Name of a new place" placeholder="A place" />
+      <FormValue v-slot="{ value, set }" name="setting">
+        <ChoiceField
+          label="Type of place"
+          :options="settings"
+          :model-value="value as Setting"
+          @update:model-value="set"
+        />
+      </FormValue>
       <Button type="submit" label="Add" />
-    </form>
-    <p v-if="refused" class="caution" role="alert">{{ refused }}</p>
+    </SentForm>
     <p v-if="store.trouble" class="caution strong" role="alert">
       {{ store.trouble }} <button type="button" class="link-button" @click="store.load">Try again</button>
     </p>

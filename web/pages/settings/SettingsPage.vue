@@ -9,6 +9,8 @@ import DocumentStatus from '../../widgets/documents/DocumentStatus.vue';
 import { usePageTitle } from '../../ui/page-title';
 import { useUndoKeys } from '../../ui/use-undo-keys';
 import { useSettings } from '../../state/settings';
+import SampleHouse from '../../widgets/settings/SampleHouse.vue';
+import UsualFields from '../../widgets/settings/UsualFields.vue';
 import BreathSettings from './BreathSettings.vue';
 import DisplaySettings from './DisplaySettings.vue';
 import LockFields from './LockFields.vue';
@@ -16,9 +18,11 @@ import LockFields from './LockFields.vue';
 /** The settings in groups, one at a time, with the list of groups at the side. */
 const GROUPS = [
   { id: 'display', label: 'Display and keyboard' },
+  { id: 'plans', label: 'New plans' },
   { id: 'breath', label: 'Breath' },
   { id: 'teaching', label: 'Teaching' },
   { id: 'lock', label: 'Lock' },
+  { id: 'sample', label: 'Sample house' },
 ] as const;
 
 const settings = useSettings();
@@ -88,6 +92,16 @@ useUndoKeys(settings.undo, settings.redo);
           :model-value="settings.current.teach.secondSide"
           @update:model-value="setSecondSide"
         />
+      </FieldGroup>
+      <FieldGroup v-else-if="group.id === 'plans'" title="New plans" says="what a new plan begins with">
+        <UsualFields />
+      </FieldGroup>
+      <FieldGroup v-else-if="group.id === 'sample'" title="Sample house">
+        <p>
+          An invented community hall with three groups, their plans and six weeks of classes, to look around in. It
+          stands beside your own data and can be removed again without touching it.
+        </p>
+        <SampleHouse class="sample" />
       </FieldGroup>
       <LockFields v-else />
     </section>

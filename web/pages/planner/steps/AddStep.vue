@@ -6,13 +6,16 @@ import { alsoCalled } from '#library/synonyms';
 import { newId } from '../../../client/new-id';
 import { useEditor } from '../../../state/editor';
 import { useLibrary } from '../../../state/library';
+import { useSettings } from '../../../state/settings';
 import PositionFigure from '../../../widgets/figures/PositionFigure.vue';
 import AppIcon from '../../../ui/AppIcon.vue';
-import { suggestSteps, type Suggestion } from './suggest';
+import { beginningWith, suggestSteps, type Suggestion } from './suggest';
 
 const emit = defineEmits<{ added: [] }>();
 const editor = useEditor();
 const library = useLibrary();
+const settings = useSettings();
+void settings.ready();
 const typed = ref<string | Suggestion>('');
 const found = shallowRef<Suggestion[]>([]);
 const box = useTemplateRef<HTMLElement>('box');
@@ -41,7 +44,9 @@ function add(suggestion: Suggestion): void {
   if (!editor.plan) return;
   const id = newId();
   const at = editor.selectedIndex < 0 ? editor.plan.steps.length : editor.selectedIndex + 1;
-  const [issue] = editor.edit(addStep(suggestion.make(id, editor.plan.approach), at));
+  const [issue] = editor.edit(
+    addStep(beginningWith(suggestion.make(id, editor.plan.approach), settings.current.usual.firstSide), at),
+  );
   trouble.value = issue?.reason ?? '';
   if (issue) return;
   editor.selected = id;

@@ -9,7 +9,18 @@ import {
   type Position,
   type Technique,
 } from '#core/catalogue';
-import { breathFrom, holdDefaults, holdFrom, holdNamed, moveStep, restStep, talkStep, type Step } from '#core/plan';
+import {
+  breathFrom,
+  holdDefaults,
+  holdFrom,
+  holdNamed,
+  moveStep,
+  restStep,
+  talkStep,
+  type Side,
+  type Step,
+} from '#core/plan';
+import { DEFAULT_RULES } from '#core/timeline';
 import { clockOfSeconds } from '#core/time';
 
 /** Something that can be added to a plan. */
@@ -35,6 +46,14 @@ export interface Offer {
   /** What else an entry is called. */
   alsoCalled: AlsoCalled;
 }
+
+/** A new step that begins with the side one usually begins with. */
+export const beginningWith = (step: Step, side: Side): Step =>
+  step.kind === 'hold' &&
+  (step.sides.kind === 'each' || step.sides.kind === 'crossing') &&
+  side !== DEFAULT_RULES.firstSide
+    ? { ...step, sides: { ...step.sides, first: side } }
+    : step;
 
 /** The entries whose names are nearest to what was typed. */
 const nearest = (wanted: string, entries: readonly Entry[]): Entry[] =>
