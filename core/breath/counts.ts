@@ -1,6 +1,6 @@
-import { gcd, type Seconds } from '#core/numbers';
+import type { Seconds } from '#core/numbers';
 import { BREATH_LIMITS } from './limits';
-import { readRatio, type Ratio } from './ladder';
+import { readRatio, smallestRatio, type Ratio } from './ladder';
 import { QUARTERS, QUARTER_NAMES, type Quarter } from './parts';
 
 /** The counts that were read, or why they could not be; `ask` holds the counts that may have been meant. */
@@ -25,9 +25,7 @@ export function linkedCounts(counts: Ratio, quarter: Quarter, value: number): Co
   if (counts[quarter] === 0 || value <= 0) {
     return { ok: false, reason: 'Unlink the counts to begin or end with none here.' };
   }
-  const shared = QUARTERS.reduce((so, one) => gcd(so, counts[one]), 0);
-  const least = { ...counts };
-  for (const one of QUARTERS) least[one] = counts[one] / shared;
+  const least = smallestRatio(counts);
   const step = least[quarter];
   if (value % step !== 0) {
     const near = [1, 2, 3].map((times) => times * step).join(', ');

@@ -58,7 +58,7 @@ export { breathWithin } from './within';
 export { breathCost } from './cost';
 export { practiceFromVersion1 } from './migrate';
 export { fewestRounds, fitBreath } from './fit';
-export { LADDER, Ratio, ratioInWords, readRatio, Rung } from './ladder';
+export { LADDER, Ratio, ratioInWords, ratioOfPractice, readRatio, Rung } from './ladder';
 export {
   comfortableCount,
   MIN_BREATHS,

@@ -3,14 +3,18 @@ import fc from 'fast-check';
 import type { Ratio } from '#core/breath';
 import {
   comfortableCount,
+  cycleOf,
   LADDER,
   MIN_COUNT_SECONDS,
   medianOf,
+  ownPaceOf,
   ratioInWords,
+  ratioOfPractice,
   practisedAs,
   ratioOffers,
   readRatio,
   Rung,
+  setOf,
 } from '#core/breath';
 
 const ratio = (breathIn: number, holdFull: number, out: number, holdEmpty = 0): Ratio => ({
@@ -131,4 +135,19 @@ test('a long count is practised as more counts of about a second, and nothing ge
       expect(counts.holdFull).toBe(2 * counts.in);
     }),
   );
+});
+
+test.each([
+  [[4, 0, 8, 0], '1 : 0 : 2'],
+  [[6, 6, 6, 6], '1 : 1 : 1 : 1'],
+  [[4, 16, 8, 0], '1 : 4 : 2'],
+  [[5, 0, 7, 0], '5 : 0 : 7'],
+] as const)('a practice of %j is %s', (counts, words) => {
+  const ratio = ratioOfPractice({ countSeconds: 1, sets: [setOf('a', [ownPaceOf(3, 6), cycleOf(counts)], 4)] });
+  expect(ratio && ratioInWords(ratio)).toBe(words);
+});
+
+test('breaths at one’s own pace, and half counts, have no ratio', () => {
+  expect(ratioOfPractice({ countSeconds: 1, sets: [setOf('a', [ownPaceOf(3, 6)], 4)] })).toBeUndefined();
+  expect(ratioOfPractice({ countSeconds: 1, sets: [setOf('a', [cycleOf([4.5, 0, 6, 0])], 4)] })).toBeUndefined();
 });

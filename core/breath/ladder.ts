@@ -1,4 +1,7 @@
 import { z } from 'zod';
+import { gcd } from '#core/numbers';
+import { QUARTERS } from './parts';
+import type { BreathPractice } from './practice';
 
 /** Counts of in, hold full, out and hold empty against each other: 1 : 4 : 2 : 0. */
 export const Ratio = z
@@ -46,6 +49,27 @@ export const LADDER: readonly Rung[] = [
 export function ratioInWords({ in: breathIn, holdFull, out, holdEmpty }: Ratio): string {
   const counts = holdEmpty > 0 ? [breathIn, holdFull, out, holdEmpty] : [breathIn, holdFull, out];
   return counts.join(' : ');
+}
+
+/** Counts in the smallest whole numbers of the same ratio: 4, 0, 8, 0 is 1, 0, 2, 0. They must be whole, not all 0. */
+export function smallestRatio(counts: Ratio): Ratio {
+  const shared = QUARTERS.reduce((so, one) => gcd(so, counts[one]), 0);
+  const [breathIn = 0, holdFull = 0, out = 0, holdEmpty = 0] = QUARTERS.map((one) => counts[one] / shared);
+  return { in: breathIn, holdFull, out, holdEmpty };
+}
+
+/**
+ * The ratio of the first counted breath of a practice, in its smallest whole numbers: 4, 0, 8, 0 gives 1 : 0 : 2.
+ * Undefined where no breath is counted, or not in whole counts.
+ */
+export function ratioOfPractice({ sets }: BreathPractice): Ratio | undefined {
+  for (const part of sets.flatMap(({ parts }) => parts)) {
+    if (part.kind !== 'cycle') continue;
+    const counts = QUARTERS.map((quarter) => part[quarter]);
+    if (!counts.every(Number.isInteger)) return undefined;
+    return Ratio.safeParse(smallestRatio(part)).data;
+  }
+  return undefined;
 }
 
 /** A typed ratio, or why it is not one; two numbers count as in and out only after a question. */

@@ -12,6 +12,7 @@ import { onceOpened } from '../ui/once-opened';
 import { mayBeShortcut } from '../ui/keys';
 import AppIcon from '../ui/AppIcon.vue';
 
+const SearchDialog = defineAsyncComponent(() => import('./search/SearchDialog.vue'));
 const ShortcutsDialog = defineAsyncComponent(() => import('./ShortcutsDialog.vue'));
 
 const route = useRoute();
@@ -19,6 +20,12 @@ const editor = useEditor();
 const settings = useDeviceSettings();
 const shortcuts = ref(false);
 const everShortcuts = onceOpened(shortcuts);
+const searching = ref(false);
+const everSearched = onceOpened(searching);
+const actions = [
+  { kind: 'action', label: 'New plan', names: ['create', 'add a plan'], to: '/?new=plan' },
+  { kind: 'action', label: 'Keyboard shortcuts', names: ['keys'], to: (): void => void (shortcuts.value = true) },
+];
 const sections = computed(() => [
   { room: 'home', label: 'Plans', to: '/' },
   ...(editor.id ? [{ room: 'plan', label: 'Plan', to: `/plans/${editor.id}` }] : []),
@@ -38,8 +45,14 @@ const items = computed(() => sections.value.map(({ label, to }) => ({ label, com
 const here = computed(() => route.meta.room ?? (route.path === '/' ? 'home' : ''));
 
 function onKey(event: KeyboardEvent): void {
-  const typing = (event.target as HTMLElement).closest('input, textarea, [contenteditable]');
-  if (event.key === '?' && !typing && mayBeShortcut(event)) shortcuts.value = true;
+  const busy = (event.target as HTMLElement).closest('input, textarea, [contenteditable], [role="dialog"]');
+  if (busy || event.defaultPrevented || event.ctrlKey || event.metaKey || !mayBeShortcut(event)) return;
+  if (event.key === '?') shortcuts.value = true;
+  // The library searches its own entries with the same key.
+  if (event.key === '/' && route.path !== '/library') {
+    event.preventDefault();
+    searching.value = true;
+  }
 }
 // The navigation is not there while a class is led: nothing of it must stay behind.
 useEventListener(window, 'keydown', onKey);
@@ -73,6 +86,7 @@ useEventListener(window, 'keydown', onKey);
     </template>
     <div class="end">
       <SaveStatus v-if="here === 'plan'" />
+      <IconButton icon="find" label="Search everything" hint="Search everything (/)" @click="searching = true" />
       <IconButton
         :icon="settings.night ? 'sun' : 'moon'"
         :label="settings.night ? 'Light theme' : 'Night theme'"
@@ -83,6 +97,7 @@ useEventListener(window, 'keydown', onKey);
       </button>
     </div>
   </header>
+  <SearchDialog v-if="everSearched" v-model:visible="searching" :actions="actions" />
   <ShortcutsDialog v-if="everShortcuts" v-model:visible="shortcuts" />
 </template>
 

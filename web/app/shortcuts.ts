@@ -1,6 +1,17 @@
 /** Every shortcut, as shown on `?`. The pages handle the keys. */
 export const SHORTCUTS: readonly { room: string; keys: readonly { press: readonly string[]; does: string }[] }[] = [
   {
+    room: 'Anywhere',
+    keys: [
+      {
+        press: ['/'],
+        does: 'Search positions, breaths, plans, people, pages and actions; in the library, its entries',
+      },
+      { press: ['?'], does: 'This list' },
+      { press: ['N'], does: 'On the plans page: a new plan' },
+    ],
+  },
+  {
     room: 'Plan',
     keys: [
       { press: ['A'], does: 'Add a step' },
@@ -24,7 +35,6 @@ export const SHORTCUTS: readonly { room: string; keys: readonly { press: readonl
   {
     room: 'Library',
     keys: [
-      { press: ['/'], does: 'Search' },
       { press: ['↑ ↓ ← →'], does: 'Move between the figures; Enter opens one' },
       { press: ['Ctrl', 'S'], does: 'Save a custom entry' },
       { press: ['Ctrl', 'Z'], does: 'Undo in a custom entry; Ctrl Shift Z redoes' },

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
 import InputText from 'primevue/inputtext';
-import { watchDebounced } from '@vueuse/core';
-import { computed, defineAsyncComponent, ref, shallowRef } from 'vue';
-import { useRouter } from 'vue-router';
+import { useEventListener, watchDebounced } from '@vueuse/core';
+import { computed, defineAsyncComponent, ref, shallowRef, watch } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
 import { editedPlan, setDetails, type Plan, type PlanFile } from '#core/plan';
 import type { ListedPlan, ListedRun, StoredPlan } from '#api';
 import { planClient } from '../../client/documents';
@@ -17,6 +17,7 @@ import { localMoment } from '../../state/days';
 import NextUp from './NextUp.vue';
 import PlanRow from './PlanRow.vue';
 import { latestOnly } from '../../sync/latest';
+import { belongsToControl, mayBeShortcut } from '../../ui/keys';
 import { onceOpened } from '../../ui/once-opened';
 import { useDeletedToast } from '../../widgets/documents/use-deleted-toast';
 
@@ -130,6 +131,23 @@ async function remove({ id, summary }: ListedPlan): Promise<void> {
     trouble.value = (error as Error).message;
   }
 }
+/** A new plan is asked for by an address, so that it can be from anywhere. */
+const route = useRoute();
+watch(
+  () => route.query.new === 'plan',
+  (asked) => {
+    if (!asked) return;
+    making.value = true;
+    void router.replace('/');
+  },
+  { immediate: true },
+);
+useEventListener(window, 'keydown', (event: KeyboardEvent) => {
+  const isFree = !event.defaultPrevented && !event.ctrlKey && !event.metaKey && !event.altKey;
+  if (event.key !== 'n' || !isFree || belongsToControl(event.target) || !mayBeShortcut(event) || making.value) return;
+  event.preventDefault();
+  making.value = true;
+});
 watchDebounced(search, load, { debounce: 180 });
 void load();
 </script>

@@ -1,3 +1,4 @@
+import type { BreathPhase, Through } from '#core/breath';
 import {
   APPROACH_LABELS,
   AREAS,
@@ -124,3 +125,30 @@ export const SIDES_WORDS: Record<Position['sides'], string> = {
   crossing: 'one in front, then the other',
   one: 'one side',
 };
+
+const QUARTER_WORDS = { in: 'in', holdFull: 'full', out: 'out', holdEmpty: 'empty' } as const;
+const THROUGH_WORDS: Readonly<Record<Through, string>> = { left: 'left', right: 'right', nose: '', mouth: 'mouth' };
+
+/** What a phase of a breath is, as it stands under the wave: `in 4 left`, `20 pumps`, `5 breaths`. */
+export function phaseWords(phase: BreathPhase): string {
+  switch (phase.kind) {
+    case 'in':
+    case 'holdFull':
+    case 'out':
+    case 'holdEmpty': {
+      // Through which nostril is said where air moves.
+      const moves = phase.kind === 'in' || phase.kind === 'out';
+      return [QUARTER_WORDS[phase.kind], phase.counts, moves ? THROUGH_WORDS[phase.through] : '']
+        .filter(Boolean)
+        .join(' ');
+    }
+    case 'ownPace':
+      return `${phase.cycles} ${phase.cycles === 1 ? 'breath' : 'breaths'}`;
+    case 'strokes':
+      return `${phase.count} pumps`;
+    case 'retention':
+      return `held ${phase.held}`;
+    default:
+      return 'recover';
+  }
+}

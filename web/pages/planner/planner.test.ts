@@ -2,7 +2,8 @@ import { describe, expect, test } from '@jest/globals';
 import { countsInWords, cycleOf, ownPaceOf, setOf, type BreathSet } from '#core/breath';
 import { Plan, emptyPlan, holdNamed, talkStep, type Step } from '#core/plan';
 import { builtInLibrary, POSITIONS, TECHNIQUES, TEMPLATES } from '#library';
-import { rateInWords, stepInWords } from './steps/words';
+import { rateInWords } from '../../widgets/breath/rate';
+import { stepInWords } from './steps/words';
 import { alsoCalled } from '#library/synonyms';
 import { suggestSteps } from './steps/suggest';
 

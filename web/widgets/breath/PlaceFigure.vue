@@ -6,7 +6,13 @@ import { usePositionFigure } from '../figures/use-figure';
 import { useLibrary } from '../../state/library';
 
 /** Where a breath is felt, on a small seated figure: a soft field over that part of the trunk. */
-const { place } = defineProps<{ place: BreathPlace }>();
+const { place, least = 900 } = defineProps<{
+  /** A place, or several of them one after the other. */
+  place: BreathPlace | readonly BreathPlace[];
+  /** The figure is never shown larger than so many millimetres across. */
+  least?: number;
+}>();
+const places = computed(() => (typeof place === 'string' ? [place] : place));
 
 const library = useLibrary();
 const seat = computed(() => library.all.position('easy-seat'));
@@ -28,20 +34,26 @@ const FIELDS: Record<BreathPlace, readonly Field[]> = {
   backRibs: [{ x: 0.15, y: 0.45, rx: 0.06, ry: 0.12 }],
   upperChest: [{ x: 0.36, y: 0.35, rx: 0.13, ry: 0.05 }],
 };
-const LEAST = 900;
+const says = computed(() =>
+  places.value.length === 0
+    ? 'Seated'
+    : `Felt in the ${places.value.map((one) => PLACE_WORDS[one]).join(', then the ')}`,
+);
 const fields = computed(() => {
   const [left, top, width, height] = figure.value?.box ?? [0, 0, 1, 1];
-  return FIELDS[place].map(({ x, y, rx, ry }) => ({
-    cx: left + x * width,
-    cy: top + y * height,
-    rx: rx * width,
-    ry: ry * height,
-  }));
+  return places.value
+    .flatMap((one) => FIELDS[one])
+    .map(({ x, y, rx, ry }) => ({
+      cx: left + x * width,
+      cy: top + y * height,
+      rx: rx * width,
+      ry: ry * height,
+    }));
 });
 </script>
 
 <template>
-  <FigureView :figure="figure" :label="`Felt in the ${PLACE_WORDS[place]}`" :least="LEAST">
+  <FigureView :figure="figure" :label="says" :least="least">
     <ellipse v-for="(field, i) in fields" :key="i" v-bind="field" class="felt" />
   </FigureView>
 </template>

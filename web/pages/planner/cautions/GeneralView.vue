@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { Plan } from '#core/plan';
-import GeneralCautions from './GeneralCautions.vue';
+import GeneralCautions from '../../../widgets/cautions/GeneralCautions.vue';
 
 /** What is usually said of each step, whoever comes. */
 const { plan } = defineProps<{ plan: Plan }>();

@@ -1,15 +1,14 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
-import { breathCost, presetsOf, taughtInSteps, type BreathPractice } from '#core/breath';
+import { presetsOf, taughtInSteps, type BreathPractice } from '#core/breath';
 import { seatOf } from '#core/catalogue';
 import { setBreath, type BreathStep } from '#core/plan';
-import { clockOfMs, clockOfSeconds } from '#core/time';
+import { clockOfSeconds } from '#core/time';
 import type { Timeline } from '#core/timeline';
 import AppIcon from '../../../ui/AppIcon.vue';
 import PracticeFields from '../../../widgets/breath/PracticeFields.vue';
 import TimeField from '../../../ui/fields/TimeField.vue';
-import { rateInWords } from '../steps/words';
 import { useEdit } from '../use-edit';
 import FieldGroup from '../../../ui/fields/FieldGroup.vue';
 import SetUpRows from '../../../widgets/props/SetUpRows.vue';
@@ -19,10 +18,11 @@ import { useDemand } from '../../../state/demand';
 import { useEditor } from '../../../state/editor';
 import MovesFields from './MovesFields.vue';
 import BodyChoice from '../../../widgets/props/BodyChoice.vue';
+import BreathCost from '../../../widgets/breath/BreathCost.vue';
 import TryIt from '../../../widgets/breath/TryIt.vue';
 import LoadFlags from './LoadFlags.vue';
 import FitBreath from './FitBreath.vue';
-import StepRibbon from './StepRibbon.vue';
+import StepRibbon from '../../../widgets/ribbon/StepRibbon.vue';
 import InspectorTabs from './InspectorTabs.vue';
 import StepCautions from './StepCautions.vue';
 import StepSolutions from './StepSolutions.vue';
@@ -40,25 +40,7 @@ const demand = useDemand();
 const moved = computed(() => (step.moves ? library.all.position(step.moves.position) : undefined));
 const library = useLibrary();
 const technique = computed(() => library.all.technique(step.technique));
-const cost = computed(() => breathCost(step.practice));
 const presets = computed(() => (technique.value ? presetsOf(technique.value.practice) : []));
-const figures = computed(() => [
-  { value: clockOfMs(cost.value.lengthMs), what: 'total' },
-  ...(cost.value.meanRate === null
-    ? []
-    : [
-        { value: String(cost.value.cycles), what: cost.value.cycles === 1 ? 'breath' : 'breaths' },
-        { value: rateInWords(cost.value.meanRate), what: 'a minute' },
-      ]),
-  ...(cost.value.strokes > 0
-    ? [{ value: String(cost.value.strokes), what: `pumps, ${clockOfMs(cost.value.strokesMs)}` }]
-    : []),
-  {
-    value: cost.value.longestRetentionMs > 0 ? clockOfMs(cost.value.longestRetentionMs) : 'none',
-    what: 'longest hold',
-  },
-  { value: `${Math.round(1000 * cost.value.retentionShare) / 10} %`, what: 'spent in retention' },
-]);
 /**
  * Whose figure decides how high a seat should be: the position it moves, or the one that sits or lies with the same
  * props.
@@ -97,12 +79,7 @@ const setAfter = (seconds: number | null) => edit(setBreath(step.id, { afterSeco
       <figcaption class="small quiet">{{ setUpInWords(step.setUp) || 'no props' }}</figcaption>
     </figure>
     <div class="cost">
-      <dl aria-label="Length and load">
-        <div v-for="{ value, what } in figures" :key="what">
-          <dd class="numeral">{{ value }}</dd>
-          <dt class="small quiet">{{ what }}</dt>
-        </div>
-      </dl>
+      <BreathCost :practice="step.practice" class="figures" />
       <Button class="try" label="Try it" size="small" outlined @click="trying = true" />
     </div>
   </div>
@@ -180,12 +157,8 @@ figure {
   flex-wrap: wrap;
   gap: 4px 18px;
 }
-.cost dl {
-  display: flex;
+.figures {
   flex: 1;
-  flex-wrap: wrap;
-  gap: 4px 18px;
-  margin: 0;
 }
 .try {
   align-self: center;
@@ -195,11 +168,6 @@ figure {
   gap: 14px;
   align-items: baseline;
   justify-content: space-between;
-}
-.cost dd {
-  margin: 0;
-  font-size: 24px;
-  line-height: 28px;
 }
 .taught {
   padding-top: 6px;

@@ -21,7 +21,7 @@ import OtherSetUpFields from './OtherSetUpFields.vue';
 import PromptRows from '../../../widgets/steps/PromptRows.vue';
 import SetUpRows from '../../../widgets/props/SetUpRows.vue';
 import StageRows from './StageRows.vue';
-import StepRibbon from './StepRibbon.vue';
+import StepRibbon from '../../../widgets/ribbon/StepRibbon.vue';
 import HoldTimes from './HoldTimes.vue';
 import InspectorTabs from './InspectorTabs.vue';
 import PositionAbout from './PositionAbout.vue';

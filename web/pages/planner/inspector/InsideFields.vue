@@ -11,7 +11,7 @@ import FieldGroup from '../../../ui/fields/FieldGroup.vue';
 import SelectField from '../../../ui/fields/SelectField.vue';
 import TimeField from '../../../ui/fields/TimeField.vue';
 import { useLibrary } from '../../../state/library';
-import { rateInWords } from '../steps/words';
+import { rateInWords } from '../../../widgets/breath/rate';
 import LoadFlags from './LoadFlags.vue';
 import { useEdit } from '../use-edit';
 import CheckField from '../../../ui/fields/CheckField.vue';

@@ -3,7 +3,7 @@ import { computed, ref } from 'vue';
 import { isBare, cellInWords } from '../cautions/words';
 import CautionMark from '../../../widgets/cautions/CautionMark.vue';
 import DecideFor from '../cautions/DecideFor.vue';
-import GeneralCautions from '../cautions/GeneralCautions.vue';
+import GeneralCautions from '../../../widgets/cautions/GeneralCautions.vue';
 import NotAdvice from '../../../widgets/cautions/NotAdvice.vue';
 import { useEditor } from '../../../state/editor';
 import { usePeople } from '../../../state/people';

@@ -1,13 +1,9 @@
 import { breathCost, countsInWords } from '#core/breath';
+import { rateInWords } from '../../../widgets/breath/rate';
 import type { Library } from '#core/catalogue';
 import { sideSeconds, type Step } from '#core/plan';
 import { setUpInWords } from '#core/props';
 import { clockOfSeconds, inBreaths } from '#core/time';
-
-const perMinute = new Intl.NumberFormat('en', { maximumFractionDigits: 2 });
-
-/** Breaths a minute: `6`, `3.75`; `none` where there is no breath to count. */
-export const rateInWords = (rate: number | null): string => (rate === null ? 'none' : perMinute.format(rate));
 
 /** The second line of a step in a list: its set-up, its stages or its counts. */
 export function stepInWords(step: Step, library: Library): string {

@@ -5,21 +5,34 @@ import type { Step } from '#core/plan';
 import { clockOfMs } from '#core/time';
 import type { Timeline } from '#core/timeline';
 import { ribbonBlocks, type HoldBlock } from '#core/timeline';
-import RibbonBody from '../../../widgets/ribbon/RibbonBody.vue';
-import { shorterSides } from '../../../widgets/ribbon/labels';
-import { holdEdges, missingEnd, xOf } from '../../../widgets/ribbon/shapes';
+import RibbonBody from './RibbonBody.vue';
+import { shorterSides } from './labels';
+import { holdEdges, missingEnd, xOf } from './shapes';
 
-/** The chosen step's own part of the ribbon, as wide as the inspector. */
-const { timeline, step, index } = defineProps<{ timeline: Timeline; step: Step; index: number }>();
+/** A step's own part of the ribbon, as wide as the place it stands in. */
+const {
+  timeline,
+  step,
+  index,
+  height = 26,
+} = defineProps<{
+  timeline: Timeline;
+  step: Step;
+  index: number;
+  /** How wide the ribbon is drawn, in pixels; the box is as high as two sides and a little more. */
+  height?: number;
+}>();
 
 const box = useTemplateRef('box');
 const { width } = useElementSize(box, { width: 488, height: 0 });
+/** Two sides, and the dots of prompts beyond them. */
+const boxHeight = computed(() => 2 * height + 10);
 const span = computed(() => timeline.steps[index]);
 const startMs = computed(() => span.value?.startMs ?? 0);
 const scale = computed(() => ({
   x0: 0,
   pxPerMs: Math.max(1, width.value) / Math.max(1, (span.value?.endMs ?? 0) - startMs.value),
-  height: 26,
+  height,
   thread: 3,
 }));
 const phases = computed(() =>
@@ -33,7 +46,7 @@ const x = (ms: number): number => xOf(scale.value, ms);
 const numbers = computed(() =>
   holds.value.flatMap((block) => {
     const [from, to] = block.longest.map(x) as [number, number];
-    const [top, bottom] = holdEdges(block, 26);
+    const [top, bottom] = holdEdges(block, height);
     return to - from < 30
       ? []
       : [{ x: (from + to) / 2, y: (top + bottom) / 2 + 4.2, text: clockOfMs(block.endMs - block.startMs) }];
@@ -52,7 +65,7 @@ const missing = computed(() =>
 
 <template>
   <div ref="box" class="box">
-    <svg :width="width" height="62" :viewBox="`0 -31 ${width} 62`" aria-hidden="true">
+    <svg :width="width" :height="boxHeight" :viewBox="`0 ${-boxHeight / 2} ${width} ${boxHeight}`" aria-hidden="true">
       <path class="r-axis" :d="`M0 0H${width}`" />
       <RibbonBody :blocks="blocks" :scale="scale" />
       <text v-for="(number, i) in numbers" :key="i" class="r-number" :x="number.x" :y="number.y">

@@ -2,8 +2,8 @@
 import { computed } from 'vue';
 import { generalCautions, LEVELS, LEVEL_WORDS } from '#core/caution';
 import type { Step } from '#core/plan';
-import { useKnowledge } from '../../../state/knowledge';
-import CautionMark from '../../../widgets/cautions/CautionMark.vue';
+import { useKnowledge } from '../../state/knowledge';
+import CautionMark from './CautionMark.vue';
 
 /** What is usually said of a step, whoever comes: the conditions by how careful to be, each with its reason. */
 const { step, open = false } = defineProps<{ step: Step; open?: boolean }>();

@@ -1,0 +1,96 @@
+import { computed, shallowRef, type ComputedRef } from 'vue';
+import { alsoCalled } from '#library/synonyms';
+import type { ListedPlan } from '#api';
+import { listAllPlans } from '../../client/plans';
+import { useDeviceSettings } from '../../state/device-settings';
+import { useLibrary } from '../../state/library';
+import { useLock } from '../../state/lock';
+import { usePeople } from '../../state/people';
+import { usePlaces } from '../../state/places';
+import type { Findable } from './find-anything';
+
+const PAGES: readonly Findable[] = [
+  { kind: 'page', label: 'Plans', names: ['home', 'start'], to: '/' },
+  { kind: 'page', label: 'History', names: ['sessions', 'record', 'taught'], to: '/history' },
+  { kind: 'page', label: 'Trends', names: ['weeks', 'minutes', 'areas'], to: '/history/trends' },
+  { kind: 'page', label: 'People', names: ['students'], to: '/people' },
+  { kind: 'page', label: 'Groups', to: '/people?view=groups' },
+  { kind: 'page', label: 'Screening form on paper', names: ['form'], to: '/people/form' },
+  { kind: 'page', label: 'Library', names: ['positions', 'poses', 'breaths'], to: '/library' },
+  { kind: 'page', label: 'Props & places', names: ['cupboard', 'stock', 'rooms'], to: '/places' },
+  { kind: 'page', label: 'Settings', names: ['preferences', 'options'], to: '/settings' },
+  {
+    kind: 'page',
+    label: 'Display settings',
+    names: ['theme', 'dates', 'clock', 'units'],
+    to: '/settings?group=display',
+  },
+  { kind: 'page', label: 'Breath settings', names: ['ladder', 'ratios', 'limits'], to: '/settings?group=breath' },
+  { kind: 'page', label: 'Lock settings', names: ['passphrase', 'password'], to: '/settings?group=lock' },
+  { kind: 'page', label: 'How it works', names: ['help', 'glossary', 'about', 'version'], to: '/help' },
+  { kind: 'page', label: 'Bin', names: ['deleted', 'trash', 'restore'], to: '/bin' },
+];
+
+/** Everything that can be found from anywhere: pages, actions, plans, places, the library, and people if they are open. */
+export function useFindables(actions: readonly Findable[]): { all: ComputedRef<Findable[]>; load: () => void } {
+  const library = useLibrary();
+  const lock = useLock();
+  const [people, places, device] = [usePeople(), usePlaces(), useDeviceSettings()];
+  const plans = shallowRef<readonly ListedPlan[]>([]);
+
+  /** Asks for what may have changed since the last time; what cannot be had is not offered. */
+  function load(): void {
+    void listAllPlans().then(
+      (found) => (plans.value = found),
+      () => undefined,
+    );
+    void places.ready();
+    if (!lock.locked) void people.ready();
+  }
+
+  const all = computed((): Findable[] => [
+    ...PAGES,
+    ...actions,
+    {
+      kind: 'action',
+      label: device.night ? 'Switch to the light theme' : 'Switch to the night theme',
+      names: ['dark'],
+      to: device.toggleTheme,
+    },
+    ...(lock.state.set ? [{ kind: 'action', label: 'Lock now', to: () => void lock.lock() }] : []),
+    ...plans.value.map(({ id, summary }) => ({
+      kind: 'plan',
+      label: summary.title,
+      names: [summary.group],
+      to: `/plans/${id}`,
+    })),
+    ...(lock.locked
+      ? []
+      : [
+          ...(people.people ?? []).map(({ id, document }) => ({
+            kind: 'person',
+            label: document.name,
+            to: `/people/${id}`,
+          })),
+          ...(people.groups ?? []).map(({ id, document }) => ({
+            kind: 'group',
+            label: document.name,
+            to: `/people/groups/${id}`,
+          })),
+        ]),
+    ...(places.places ?? []).map(({ id, document }) => ({ kind: 'place', label: document.name, to: `/places/${id}` })),
+    ...library.positions.map(({ id, names }) => ({
+      kind: 'position',
+      label: names.english,
+      names: [names.sanskrit, names.yin, ...alsoCalled(id)],
+      to: `/library/${id}`,
+    })),
+    ...library.techniques.map(({ id, names }) => ({
+      kind: 'breath',
+      label: names.english,
+      names: [names.sanskrit, ...alsoCalled(id)],
+      to: `/library/breath/${id}`,
+    })),
+  ]);
+  return { all, load };
+}
