@@ -8,10 +8,13 @@ interface Served {
   heldMs: () => Promise<number>;
 }
 
-/** The built server as a process of its own, on a database file; resolves when it answers. Needs a build in dist/. */
-export async function serve(port: number, database: string): Promise<Served> {
+/**
+ * The built server as a process of its own, on a database file; resolves when it answers. Needs a build in dist/.
+ * @param demo whether an empty database gets the demo data
+ */
+export async function serve(port: number, database: string, demo = true): Promise<Served> {
   const monitor = new URL('./loop-delay.mjs', import.meta.url).href;
-  const server = spawn('node', ['--import', monitor, 'dist/server/main.js', '--demo'], {
+  const server = spawn('node', ['--import', monitor, 'dist/server/main.js', ...(demo ? ['--demo'] : [])], {
     env: { ...process.env, PORT: String(port), ZOVRIN_DATABASE: database },
     stdio: ['pipe', 'pipe', 'pipe', 'ipc'],
   });

@@ -1,4 +1,4 @@
 /** Time: reading what people type, and showing it. */
-export { parseDuration } from './parse';
+export { parseDuration, type BareUnit } from './parse';
 export { clockOfMs, clockOfSeconds, editableClock, signedClockOfMs, spokenMs } from './format';
 export { inBreaths, parseBreaths } from './breaths';

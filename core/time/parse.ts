@@ -69,23 +69,30 @@ function parseUnits(text: string): ParsedDuration {
   return accept(total);
 }
 
-/** Up to so many, a number alone is taken for minutes where minutes are meant: nobody holds for a second or two. */
-const MAX_BARE_MINUTES = 20;
+/** What a number alone counts in a field: seconds, the minutes of a hold, or the minutes of a whole class. */
+export type BareUnit = 'seconds' | 'minutes' | 'classMinutes';
+
+/**
+ * Up to so many, a number alone is taken for minutes: nobody holds for a second or two, and no class lasts sixty
+ * seconds. A larger number is seconds.
+ */
+const MAX_BARE: Readonly<Record<BareUnit, number>> = { seconds: 0, minutes: 20, classMinutes: 360 };
 
 /**
  * Reads a length of time as people write it: `4:30`, `4m30`, `4.5 min`, `4,5 min`, `270` (seconds), `90s`, `1:05:00`.
- * `bare` says what a small number alone counts: in a hold, `5` is five minutes; elsewhere it is five seconds.
+ * `bare` says what a small number alone counts: in a hold, `5` is five minutes; for a class, `75` is 75 minutes;
+ * elsewhere it is seconds.
  * Returns seconds with at most three decimals, or the reason it cannot be read, in words for the person who typed it.
  * Never throws. Limits on what a field allows are the caller's.
  */
-export function parseDuration(input: string, bare: 'minutes' | 'seconds' = 'seconds'): ParsedDuration {
+export function parseDuration(input: string, bare: BareUnit = 'seconds'): ParsedDuration {
   const text = input.trim().toLowerCase().replace(/,/g, '.');
   if (text === '') return refuse(`Type a time, like ${DURATION_FORMS}.`);
   if (/^[-−–]/.test(text)) return refuse('A time cannot be below zero.');
   if (text.length > 40) return refuse(`That is too long for a time. Type it like ${DURATION_FORMS}.`);
   if (text.includes(':')) return parseColons(text);
   if (/^(\d+(\.\d*)?|\.\d+)$/.test(text)) {
-    const isMinutes = bare === 'minutes' && Number(text) <= MAX_BARE_MINUTES;
+    const isMinutes = Number(text) <= MAX_BARE[bare];
     return accept(Number(text) * (isMinutes ? 60 : 1));
   }
   return parseUnits(text);

@@ -41,6 +41,19 @@ describe('reading what people type', () => {
   });
 
   test.each([
+    ['60', 3600],
+    ['75', 4500],
+    ['90', 5400],
+    ['360', 21_600],
+    ['3600', 3600],
+    ['1:15', 75],
+    ['1:15:00', 4500],
+    ['45 min', 2700],
+  ])('for a class, “%s” is %i seconds', (text, seconds) => {
+    expect(parseDuration(text, 'classMinutes')).toEqual({ ok: true, seconds });
+  });
+
+  test.each([
     ['4:30', 270],
     ['4m30', 270],
     ['4m 30s', 270],

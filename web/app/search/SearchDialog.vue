@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import AutoComplete from 'primevue/autocomplete';
 import Dialog from 'primevue/dialog';
-import { computed, nextTick, ref, watch } from 'vue';
+import { nextTick, ref, shallowRef, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { findAnything, type Findable } from './find-anything';
 import { useFindables } from './use-findables';
@@ -13,14 +13,19 @@ const visible = defineModel<boolean>('visible', { required: true });
 const router = useRouter();
 const { all, load } = useFindables(actions);
 const typed = ref<string | Findable>('');
-const query = computed(() => (typeof typed.value === 'string' ? typed.value : ''));
-const found = computed(() => findAnything(query.value, all.value));
+const found = shallowRef<Findable[]>([]);
+let loaded: Promise<void> = Promise.resolve();
+/** What was made since the last search is waited for: the list does not open anew when it comes. */
+async function find({ query }: { query: string }): Promise<void> {
+  await loaded;
+  if (typed.value === query) found.value = findAnything(query, all.value);
+}
 watch(
   visible,
   (is) => {
     if (!is) return;
     typed.value = '';
-    load();
+    loaded = load();
   },
   { immediate: true },
 );
@@ -32,9 +37,10 @@ function take(one: Findable): void {
 }
 /** Enter before the list has opened takes what would have stood first in it. */
 async function takeFirst(): Promise<void> {
-  await nextTick();
-  const [first] = found.value;
-  if (first && visible.value && typeof typed.value === 'string') take(first);
+  const query = typed.value;
+  await loaded;
+  const [first] = typeof query === 'string' ? findAnything(query, all.value) : [];
+  if (first && visible.value && typed.value === query) take(first);
 }
 </script>
 
@@ -51,7 +57,7 @@ async function takeFirst(): Promise<void> {
     <div class="search" @keydown.enter="takeFirst">
       <AutoComplete
         v-model="typed"
-        :suggestions="[...found]"
+        :suggestions="found"
         option-label="label"
         :delay="0"
         :min-length="1"
@@ -62,6 +68,7 @@ async function takeFirst(): Promise<void> {
         empty-search-message="No matches"
         scroll-height="420px"
         :pt="{ pcInputText: { root: { 'aria-label': 'Search everything', autofocus: true } } }"
+        @complete="find"
         @option-select="take($event.value as Findable)"
       >
         <template #option="{ option }">

@@ -32,20 +32,22 @@ const PAGES: readonly Findable[] = [
 ];
 
 /** Everything that can be found from anywhere: pages, actions, plans, places, the library, and people if they are open. */
-export function useFindables(actions: readonly Findable[]): { all: ComputedRef<Findable[]>; load: () => void } {
+export function useFindables(actions: readonly Findable[]): {
+  all: ComputedRef<Findable[]>;
+  load: () => Promise<void>;
+} {
   const library = useLibrary();
   const lock = useLock();
   const [people, places, device] = [usePeople(), usePlaces(), useDeviceSettings()];
   const plans = shallowRef<readonly ListedPlan[]>([]);
 
   /** Asks for what may have changed since the last time; what cannot be had is not offered. */
-  function load(): void {
-    void listAllPlans().then(
-      (found) => (plans.value = found),
-      () => undefined,
-    );
-    void places.ready();
-    if (!lock.locked) void people.ready();
+  async function load(): Promise<void> {
+    await Promise.allSettled([
+      listAllPlans().then((found) => (plans.value = found)),
+      places.ready(),
+      lock.locked ? undefined : people.ready(),
+    ]);
   }
 
   const all = computed((): Findable[] => [

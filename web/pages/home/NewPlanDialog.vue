@@ -85,7 +85,7 @@ async function openFile(file: File): Promise<void> {
         <TimeField
           class="length"
           label="Class length"
-          bare="minutes"
+          bare="classMinutes"
           :model-value="Number(value)"
           :problem="problem"
           :accept="(seconds) => void set(seconds ?? usual.classSeconds)"

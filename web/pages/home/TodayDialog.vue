@@ -93,7 +93,7 @@ function make(): void {
   >
     <div class="today">
       <p class="line">
-        <TimeField label="I have" :model-value="seconds" :accept="setSeconds" /> today, for
+        <TimeField label="I have" bare="classMinutes" :model-value="seconds" :accept="setSeconds" /> today, for
         <SelectField v-model="planId" label="Plan" hide-label :options="choices" />
       </p>
       <p v-if="trouble" class="caution" role="alert">{{ trouble }}</p>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import InputText from 'primevue/inputtext';
-import { computed, ref } from 'vue';
+import { computed, onMounted, ref, useTemplateRef } from 'vue';
 import { AREA_WORDS, screeningQuestions } from '#core/caution';
 import { searchable } from '#core/catalogue';
 import { IN_WORDS, personCondition, type PersonCondition } from '#core/people';
@@ -10,9 +10,18 @@ import ConditionRow from './ConditionRow.vue';
 import FieldReason from '../../ui/fields/FieldReason.vue';
 
 /** Someone's conditions, typed in plain words or by the usual term; unknown ones are kept as typed. */
-const { conditions } = defineProps<{ conditions: readonly PersonCondition[] }>();
+const { conditions, isNew = false } = defineProps<{
+  conditions: readonly PersonCondition[];
+  /** Somebody who was just added: their conditions are asked for first. */
+  isNew?: boolean;
+}>();
 const emit = defineEmits<{ change: [conditions: PersonCondition[]] }>();
 
+/** Whoever was just added has nothing yet: the first thing to do is ask. */
+const field = useTemplateRef<{ $el: HTMLInputElement }>('field');
+onMounted(() => {
+  if (isNew) field.value?.$el.focus();
+});
 const known = useKnowledge();
 const typed = ref('');
 const refused = ref('');
@@ -75,6 +84,7 @@ const remove = (id: string): void =>
     </ul>
     <form class="add" @submit.prevent="addTyped">
       <InputText
+        ref="field"
         v-model="typed"
         size="small"
         placeholder="Add: knee, glaucoma, pregnancy …"

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
-import { computed, ref } from 'vue';
-import { useRouter } from 'vue-router';
+import { ref } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
 import type { BreathMeasure } from '#core/breath';
 import { restore } from '../../client/bin';
 import { personClient } from '../../client/documents';
@@ -11,12 +11,14 @@ import { shortDayOf } from '../../ui/dates';
 import TextField from '../../ui/fields/TextField.vue';
 import { usePeople } from '../../state/people';
 import BreathSection from './BreathSection.vue';
+import BodyFields from './BodyFields.vue';
 import Attendance from './Attendance.vue';
 import ConditionRows from './ConditionRows.vue';
 import DatedNotes from './DatedNotes.vue';
 import KeepInMind from './KeepInMind.vue';
 import MeasureDialog from './MeasureDialog.vue';
 import PersonFields from './PersonFields.vue';
+import TheirGroups from './TheirGroups.vue';
 import TheirData from './TheirData.vue';
 import { usePerson } from './use-person';
 import { useDeletedToast } from '../../widgets/documents/use-deleted-toast';
@@ -30,7 +32,8 @@ const people = usePeople();
 const synced = usePerson(id);
 const { document: person, trouble, load, put, forget } = synced;
 const measuring = ref(false);
-const groups = computed(() => (people.groups ?? []).filter(({ document }) => document.members.includes(id)));
+/** They were added a moment ago, and nothing is known of them yet. */
+const isNew = useRoute().query.new !== undefined;
 
 const rename = (name: string): string | undefined => put('rename', { name: name.trim() });
 const setNote = (note: string): string | undefined => put('change note', { note });
@@ -72,34 +75,30 @@ async function bringBack(): Promise<void> {
         {{ person.askedOn ? `Screened on ${shortDayOf(person.askedOn)}` : 'Screening form' }}
       </RouterLink>
     </template>
-    <p v-if="groups.length > 0" class="small quiet">
-      In
-      <template v-for="(group, i) in groups" :key="group.id">
-        <template v-if="i > 0">, </template>
-        <RouterLink :to="`/people/groups/${group.id}`">{{ group.document.name }}</RouterLink>
-      </template>
-    </p>
-    <TextField hide-label label="Note" placeholder="A note" :rows="2" :model-value="person.note" :accept="setNote" />
     <div class="columns">
-      <div>
+      <div class="main">
         <ConditionRows
           :conditions="person.conditions"
+          :is-new="isNew"
           @change="(conditions) => put('change what was told', { conditions })"
         />
         <NotAdvice />
+        <KeepInMind
+          :reminders="person.keepInMind"
+          @change="(keepInMind) => put('change what to keep in mind', { keepInMind })"
+        />
+        <BodyFields :person="person" @change="(patch) => put('change a field', patch)" />
+        <BreathSection :breaths="person.breaths" @drop="dropMeasure" />
+        <Attendance :person-id="id" />
       </div>
-      <div>
+      <div class="aside">
+        <TextField label="Note" placeholder="A note" :rows="2" :model-value="person.note" :accept="setNote" />
+        <TheirGroups :id="id" />
         <PersonFields :person="person" @change="(patch) => put('change a field', patch)" />
         <DatedNotes :notes="person.notes" @change="(notes) => put('change the notes', { notes })" />
+        <TheirData :id="id" :name="person.name" @forgotten="forget" />
       </div>
     </div>
-    <KeepInMind
-      :reminders="person.keepInMind"
-      @change="(keepInMind) => put('change what to keep in mind', { keepInMind })"
-    />
-    <Attendance :person-id="id" />
-    <BreathSection :breaths="person.breaths" @drop="dropMeasure" />
-    <TheirData :id="id" :name="person.name" @forgotten="forget" />
     <MeasureDialog v-model:visible="measuring" :name="person.name" :save="addMeasure" />
   </DocumentPage>
 </template>
@@ -107,22 +106,30 @@ async function bringBack(): Promise<void> {
 <style scoped>
 .person {
   gap: 10px;
-  max-width: 1120px;
+  max-width: 1180px;
 }
 .columns {
   display: grid;
-  grid-template-columns: minmax(0, 6fr) minmax(0, 5fr);
+  grid-template-columns: minmax(0, 1fr) 320px;
   gap: 40px;
 }
 .columns > div {
   display: flex;
   flex-direction: column;
-  gap: 14px;
+  gap: 20px;
 }
-@media (width < 820px) {
+.aside {
+  padding-left: 24px;
+  border-left: 1px solid var(--line);
+}
+@media (width < 900px) {
   .columns {
     grid-template-columns: minmax(0, 1fr);
-    gap: 14px;
+    gap: 20px;
+  }
+  .aside {
+    padding-left: 0;
+    border-left: 0;
   }
 }
 </style>

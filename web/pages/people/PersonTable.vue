@@ -52,7 +52,7 @@ async function make(person: Person): Promise<void> {
   try {
     const { id } = await personClient.create(newId(), person);
     people.changed();
-    await router.push(`/people/${id}`);
+    await router.push(`/people/${id}?new`);
   } catch (error) {
     refused.value = (error as Error).message;
   }

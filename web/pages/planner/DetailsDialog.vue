@@ -75,6 +75,7 @@ const approaches = APPROACHES.map((value) => ({ value, label: APPROACH_LABELS[va
         <TimeField
           hide-label
           label="Class length"
+          bare="classMinutes"
           :model-value="plan.classSeconds"
           :accept="(seconds) => edit(setDetails({ classSeconds: seconds ?? 0 }))"
         />

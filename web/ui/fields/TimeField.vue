@@ -3,7 +3,7 @@ import { useTimeoutFn } from '@vueuse/core';
 import InputText from 'primevue/inputtext';
 import { computed, ref } from 'vue';
 import type { Seconds } from '#core/numbers';
-import { editableClock, inBreaths, parseBreaths, parseDuration } from '#core/time';
+import { editableClock, inBreaths, parseBreaths, parseDuration, type BareUnit } from '#core/time';
 import FieldReason from './FieldReason.vue';
 import { useTyped } from './use-typed';
 
@@ -30,8 +30,8 @@ const {
   usual?: Seconds | string;
   /** Where lengths are measured in breaths: the seconds of one. */
   breath?: Seconds | null;
-  /** What a small number alone counts: minutes in a hold. */
-  bare?: 'minutes' | 'seconds';
+  /** What a small number alone counts: minutes in a hold, or of a class. */
+  bare?: BareUnit;
   large?: boolean;
   hideLabel?: boolean;
   /** What is wrong with the value that stands here, where it was taken all the same. */
@@ -78,7 +78,7 @@ function commit(): void {
   reason.value = (parsed.ok ? accept(parsed.seconds) : parsed.reason) ?? '';
   if (reason.value !== '') return;
   const text = typed.value.trim();
-  if (parsed.ok && breath === null && bare === 'minutes' && /^[\d.,]+$/.test(text)) {
+  if (parsed.ok && breath === null && bare !== 'seconds' && /^[\d.,]+$/.test(text)) {
     understood.value = `${text} → ${editableClock(parsed.seconds)}`;
     forgetLater();
   }

@@ -1,6 +1,8 @@
 <script setup lang="ts">
+import Button from 'primevue/button';
 import type { Ref } from 'vue';
 import BackLink from '../../ui/BackLink.vue';
+import AppIcon from '../../ui/AppIcon.vue';
 import IconButton from '../../ui/IconButton.vue';
 import DocumentStatus from './DocumentStatus.vue';
 import TextField from '../../ui/fields/TextField.vue';
@@ -49,7 +51,9 @@ usePageTitle(() => [name, backLabel]);
       <slot name="head" />
       <IconButton icon="undo" label="Undo" hint="Undo (Ctrl Z)" :disabled="!canUndo" @click="undo" />
       <IconButton icon="redo" label="Redo" hint="Redo (Ctrl Shift Z)" :disabled="!canRedo" @click="redo" />
-      <IconButton icon="delete" label="Delete" hint="To the bin, for 30 days" @click="emit('remove')" />
+      <Button size="small" text label="Delete" title="To the bin, for 30 days" @click="emit('remove')">
+        <template #icon><AppIcon name="delete" :size="16" /></template>
+      </Button>
     </header>
     <DocumentStatus :noun="noun" :trouble="trouble" :conflict="conflict" :resolve="resolve" @save="save" />
     <slot />

@@ -48,7 +48,7 @@ const LENGTHS = [
     />
     <TimeField
       label="Class length"
-      bare="minutes"
+      bare="classMinutes"
       :model-value="usual.classSeconds"
       :accept="(classSeconds) => put({ classSeconds: classSeconds ?? 3600 })"
     />

@@ -56,6 +56,7 @@ const setHour = (time: string) => put({ target: { kind: 'endsAt', time } });
         v-if="options.target.kind === 'length'"
         label="Length"
         hide-label
+        bare="classMinutes"
         :model-value="options.target.seconds"
         :accept="(seconds: Seconds | null) => put({ target: { kind: 'length', seconds: seconds ?? 0 } })"
       />

@@ -16,6 +16,8 @@ const edit = useEdit();
 const target = ref<number | null>(null);
 const mayChangeCount = ref(false);
 const COUNT_WITHIN = 0.1;
+/** Lengths that are asked for most, one press away. */
+const USUAL_MINUTES = [3, 5, 10];
 
 const fit = computed(() =>
   target.value === null
@@ -49,6 +51,15 @@ function take(): void {
   <FieldGroup title="Fit to a length">
     <div class="fit">
       <TimeField label="to a length of" usual="5:00" :model-value="target" :accept="setTarget" />
+      <button
+        v-for="minutes in USUAL_MINUTES"
+        :key="minutes"
+        type="button"
+        class="link-button small"
+        @click="setTarget(60 * minutes)"
+      >
+        {{ minutes }} min
+      </button>
       <CheckField v-model="mayChangeCount" class="small" label="let the count vary by 10 %" />
       <template v-if="fit">
         <p class="says" :class="{ caution: !fit.ok }" role="status">{{ says }}</p>

@@ -21,6 +21,8 @@ const found = shallowRef<Suggestion[]>([]);
 const box = useTemplateRef<HTMLElement>('box');
 const list = useTemplateRef('list');
 const trouble = ref('');
+/** Whether the last choice of the list was pressed and not typed. */
+const byMouse = ref(false);
 
 const suggest = (query: string): Suggestion[] =>
   suggestSteps(query, {
@@ -51,8 +53,9 @@ function add(suggestion: Suggestion): void {
   if (issue) return;
   editor.selected = id;
   typed.value = '';
-  // The list gives the focus back to the field as it closes; only then can it move on to the new step.
-  void nextTick(() => setTimeout(() => emit('added')));
+  // With the mouse the next step can be typed at once; the list gives the focus back to the field as it closes.
+  // With Enter it moves on to the new step, where the keys of the list are.
+  void nextTick(() => setTimeout(() => (byMouse.value ? focus() : emit('added'))));
 }
 /** Tab goes past the field and adds nothing. */
 function passBy(event: KeyboardEvent): void {
@@ -65,7 +68,13 @@ defineExpose({ focus });
 </script>
 
 <template>
-  <div ref="box" class="add" @keydown.enter="takeFirst" @keydown.tab.capture="passBy">
+  <div
+    ref="box"
+    class="add"
+    @keydown.capture="byMouse = false"
+    @keydown.enter="takeFirst"
+    @keydown.tab.capture="passBy"
+  >
     <AppIcon name="plus" />
     <AutoComplete
       ref="list"
@@ -78,6 +87,7 @@ defineExpose({ focus });
       complete-on-focus
       placeholder="Add a step: a position, a breath, rest, talk"
       :input-props="{ 'aria-label': 'Add a step' }"
+      :pt="{ overlay: { onPointerdown: () => (byMouse = true) } }"
       fluid
       scroll-height="420px"
       @complete="find"
