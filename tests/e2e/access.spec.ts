@@ -1,7 +1,7 @@
 /// <reference lib="dom" />
 import { expect, test } from '@playwright/test';
 import { check } from './accessible';
-import { newPlan, openPlan, rows, walker } from './support';
+import { newPlan, openPlan, rows } from './support';
 
 test.describe('by day and by night', () => {
   test('home, new plan, bin', async ({ page }) => {
@@ -182,74 +182,6 @@ test.describe('by day and by night', () => {
     await expect(page.getByRole('heading', { name: 'Holds' })).toBeVisible();
     await check(page);
   });
-});
-
-test('nothing scrolls sideways: at a desk, on a tablet, and 320 pixels wide', async ({ page, request }) => {
-  const walkTo = walker(page);
-  await page.goto('/');
-  const shown = new Set<string>();
-  const sizes = [
-    { width: 1280, height: 800 },
-    { width: 820, height: 1180 },
-    { width: 320, height: 640 },
-  ];
-  const over = (): Promise<number> => page.evaluate(() => document.documentElement.scrollWidth - innerWidth);
-  const { id } = await newPlan(request, 'yin', {
-    title: 'A title that goes on and on for singers, potters and nurses of the whole estuary '.repeat(2),
-  });
-  for (const path of [
-    '/',
-    `/plans/${id}/fit`,
-    `/plans/${id}/fit?view=order`,
-    `/plans/${id}/fit?view=forecast`,
-    `/plans/${id}/fit?view=variants`,
-    `/plans/${id}`,
-    `/teach/${id}`,
-    '/history',
-    '/history/demo-run-nurses',
-    '/history/demo-run-nurses?view=close',
-    '/history/demo-run-nurses?view=right',
-    '/history/trends',
-    '/history/journal/demo-journal-1',
-    '/library',
-    '/library/head-to-knee',
-    '/library/breath/belly-strokes',
-    '/people',
-    '/people/demo-ines',
-    '/people/demo-singer-1/form',
-    '/people/form',
-    '/people/groups/demo-group-singers',
-    '/plans/demo-hour/people',
-    '/plans/demo-hour/people?view=one',
-    '/plans/demo-hour/people?view=general',
-    '/places',
-    '/places/demo-low-room',
-    '/bin',
-    '/settings?group=breath',
-    '/settings?group=lock',
-    '/people?view=groups',
-    '/settings',
-  ]) {
-    await walkTo(path);
-    await expect(page.locator('main')).not.toBeEmpty();
-    shown.add((await page.locator('main').innerText()).slice(0, 300));
-    for (const size of sizes) {
-      await page.setViewportSize(size);
-      await expect.poll(over, { message: `${path} at ${size.width}` }).toBe(0);
-    }
-  }
-  // Each page was really there, and not one of them all the time.
-  expect(shown.size).toBeGreaterThan(20);
-  await page.goto('/library/head-to-knee');
-  await page.getByRole('button', { name: 'Make a copy' }).click();
-  await page.getByRole('button', { name: 'Set its joints' }).click();
-  await page.getByRole('textbox', { name: 'Name', exact: true }).fill('Quay fold '.repeat(8).trim());
-  await page.keyboard.press('Tab');
-  await expect(page.getByRole('slider', { name: 'Knee, bend' })).toBeVisible();
-  for (const size of sizes) {
-    await page.setViewportSize(size);
-    await expect.poll(over).toBe(0);
-  }
 });
 
 test('on a phone the name of a person, a group and a place is there to be read and changed', async ({ page }) => {

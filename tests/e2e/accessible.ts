@@ -2,17 +2,16 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, type Page } from '@playwright/test';
 
-/** What is wrong on the page, seriously or critically: with all rules, or with some. */
-async function findings(page: Page, rules?: string[]): Promise<unknown[]> {
+/** What is wrong on the page, however little: with all rules and the size of targets, or with some rules. */
+export async function findings(page: Page, rules?: string[]): Promise<unknown[]> {
   // The paths inside a figure have nothing to find; only what is wrong is gathered, in one piece (there are no frames),
   // which takes a third of the time.
   const builder = new AxeBuilder({ page })
     .exclude('.figure-view g')
-    .options({ resultTypes: ['violations'], preload: false })
+    .options({ resultTypes: ['violations'], preload: false, rules: { 'target-size': { enabled: true } } })
     .setLegacyMode(true);
   const { violations } = await (rules ? builder.withRules(rules) : builder).analyze();
-  const bad = violations.filter(({ impact }) => impact === 'serious' || impact === 'critical');
-  return bad.map(({ id, nodes }) => [
+  return violations.map(({ id, nodes }) => [
     id,
     nodes.slice(0, 3).map(({ html, failureSummary }) => `${html} ${failureSummary}`),
   ]);
@@ -21,7 +20,7 @@ const inTheme = async (page: Page, colorScheme: 'light' | 'dark'): Promise<void>
   await page.emulateMedia({ colorScheme, reducedMotion: 'reduce' });
   await expect(page.locator('html')).toHaveClass(colorScheme === 'dark' ? /night/ : /^(?!.*night)/);
 };
-/** No serious or critical finding of the automatic check; at night only the colours are others than by day. */
+/** No finding of the automatic check; at night only the colours are others than by day. */
 export async function check(page: Page): Promise<void> {
   expect(await findings(page)).toEqual([]);
   // The teaching screen is always dark.

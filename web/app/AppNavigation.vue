@@ -11,6 +11,7 @@ import SaveStatus from './SaveStatus.vue';
 import { onceOpened } from '../ui/once-opened';
 import { mayBeShortcut } from '../ui/keys';
 import AppIcon from '../ui/AppIcon.vue';
+import { overlays } from '../ui/overlays';
 
 const SearchDialog = defineAsyncComponent(() => import('./search/SearchDialog.vue'));
 const ShortcutsDialog = defineAsyncComponent(() => import('./ShortcutsDialog.vue'));
@@ -82,7 +83,7 @@ useEventListener(window, 'keydown', onKey);
         <AppIcon name="menu" />
       </button>
       <strong class="here">{{ hereLabel }}</strong>
-      <Menu ref="menu" popup :model="items" />
+      <Menu :append-to="overlays()" ref="menu" popup :model="items" />
     </template>
     <div class="end">
       <SaveStatus v-if="here === 'plan'" />

@@ -6,7 +6,14 @@ const visible = defineModel<boolean>('visible', { required: true });
 </script>
 
 <template>
-  <Dialog v-model:visible="visible" modal header="Keyboard" dismissable-mask :style="{ width: '720px' }">
+  <Dialog
+    v-model:visible="visible"
+    modal
+    header="Keyboard"
+    dismissable-mask
+    :style="{ width: '720px' }"
+    :pt="{ content: { tabindex: 0 } }"
+  >
     <div class="rooms">
       <section v-for="{ room, keys } in SHORTCUTS" :key="room">
         <h3>{{ room }}</h3>

@@ -10,6 +10,8 @@ interface TableColumn {
   key: string;
   label: string;
   number?: boolean;
+  /** The head says what the column is for only to those who hear it. */
+  hideLabel?: boolean;
   /** What it is sorted and searched by, and shown where no slot shows it. Without it the column is not sorted. */
   of?: (row: R) => SortValue;
 }
@@ -93,11 +95,14 @@ const shown = computed(() => {
         v-for="(column, i) in columns"
         :key="column.key"
         :field="column.key"
-        :header="column.label"
+        :header="column.hideLabel ? undefined : column.label"
         :sortable="column.of !== undefined"
         :class="{ number: column.number }"
         :pt="i === 0 ? { bodyCell: { role: 'rowheader' } } : undefined"
       >
+        <template v-if="column.hideLabel" #header
+          ><span class="sr-only">{{ column.label }}</span></template
+        >
         <template #body="{ data }: { data: R }"
           ><slot :name="column.key" :row="data">{{ column.of?.(data) || '' }}</slot></template
         >

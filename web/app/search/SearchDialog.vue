@@ -5,6 +5,7 @@ import { nextTick, ref, shallowRef, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { findAnything, type Findable } from './find-anything';
 import { useFindables } from './use-findables';
+import { overlays } from '../../ui/overlays';
 
 /** Finds a position, a breath, a plan, a person, a page or an action from anywhere, and goes there. */
 const { actions } = defineProps<{ actions: readonly Findable[] }>();
@@ -56,6 +57,7 @@ async function takeFirst(): Promise<void> {
   >
     <div class="search" @keydown.enter="takeFirst">
       <AutoComplete
+        :append-to="overlays()"
         v-model="typed"
         :suggestions="found"
         option-label="label"

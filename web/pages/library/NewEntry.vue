@@ -8,6 +8,7 @@ import { blankPosition, blankTechnique, type CustomEntry } from '#core/catalogue
 import { figureOf } from '#library';
 import { useLibrary } from '../../state/library';
 import { beginEntry, editPath, waitingEntries } from './edit/entry-drafts';
+import { overlays } from '../../ui/overlays';
 
 /** Begins a custom entry from nothing, and leads back to those that are not stored yet. */
 const router = useRouter();
@@ -45,7 +46,7 @@ const choices = [
       title="A custom entry; or open an entry and make a copy"
       @click="menu?.toggle($event)"
     />
-    <Menu ref="menu" :model="choices" popup />
+    <Menu :append-to="overlays()" ref="menu" :model="choices" popup />
   </div>
   <p v-if="library.trouble" class="told caution" role="alert">
     Your custom entries could not be loaded: {{ library.trouble }}

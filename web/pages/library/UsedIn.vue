@@ -44,4 +44,9 @@ h2 {
   font-size: 19px;
   line-height: 24px;
 }
+li a {
+  display: inline-block;
+  min-height: 26px;
+  padding: 2px 0;
+}
 </style>

@@ -61,7 +61,14 @@ const ahead = computed(() => {
   const cues = prompts(session.now.value, Math.min(PROMPTS_AHEAD_MS, state.value.groupMoreMs));
   return cues.filter(({ atMs }) => atMs === cues[0]?.atMs);
 });
-const spoken = computed(() => [`${word.value}.`, ...summary.value.map(({ text }) => text)].join(' '));
+/** Read out when it changes: the step, its side or what is done, and how long; then what is said now. */
+const announced = computed(() => {
+  const { phase, status, groupMs } = state.value;
+  if (!phase || status === 'over') return `${word.value}.`;
+  const name = session.plan.steps[phase.stepIndex]?.name ?? '';
+  return `${[name, word.value.toLowerCase(), spokenMs(groupMs)].filter(Boolean).join(', ')}.`;
+});
+const spoken = computed(() => [announced.value, ...summary.value.map(({ text }) => text)].join(' '));
 </script>
 
 <template>

@@ -90,10 +90,11 @@ usePageTitle(() => [editor.plan?.title, 'Plan']);
         v-model:visible="drawer"
         position="bottom"
         header="Selected step"
+        aria-label="Selected step"
         :style="{ height: '88dvh' }"
         @hide="list?.focusSelected()"
       >
-        <SelectedStep :timeline="editor.timeline" />
+        <section aria-label="Fields"><SelectedStep :timeline="editor.timeline" /></section>
       </Drawer>
     </div>
   </main>

@@ -28,7 +28,7 @@ const idAt = ({ steps }: Plan, index: number): string => steps[index]?.id ?? '';
 <template>
   <div class="two">
     <section aria-label="Before">
-      <h3 class="small">Before</h3>
+      <h2 class="small">Before</h2>
       <SessionRibbon
         :plan="before.plan"
         :timeline="before.timeline"
@@ -40,7 +40,7 @@ const idAt = ({ steps }: Plan, index: number): string => steps[index]?.id ?? '';
       />
     </section>
     <section aria-label="After">
-      <h3 class="small">After</h3>
+      <h2 class="small">After</h2>
       <SessionRibbon
         v-if="after"
         :plan="after.plan"
@@ -65,7 +65,7 @@ section {
   grid-template-columns: 54px minmax(0, 1fr);
   align-items: start;
 }
-h3 {
+h2 {
   padding-top: 50px;
   color: var(--ink-2);
   font-weight: 600;
@@ -77,7 +77,7 @@ h3 {
   section {
     grid-template-columns: minmax(0, 1fr);
   }
-  h3 {
+  h2 {
     padding-top: 0;
   }
 }

@@ -6,6 +6,7 @@ import { dateStyle } from '../dates';
 import { pickerPattern, readDay, readMoment, typedDay, typedMoment, typedPattern } from '../typed-dates';
 import FieldReason from './FieldReason.vue';
 import { useTyped } from './use-typed';
+import { overlays } from '../overlays';
 
 /**
  * A day of the calendar, `2026-11-26`, or with `time` a moment on the clock of this place, `2026-11-26T18:30`; empty is
@@ -73,12 +74,23 @@ function pick(day: unknown): void {
 function onInput(event: Event): void {
   typed.value = (event.target as HTMLInputElement).value;
 }
+
+interface Day {
+  context: { selected: boolean };
+}
+/** A day of the calendar is no option of a list: the chosen one is the current one. */
+const parts = computed(() => ({
+  pcInputText: { root: { inputmode: 'text', ...aria.value } },
+  dropdown: { 'aria-label': 'Open the calendar' },
+  day: ({ context: { selected } }: Day) => ({ 'aria-selected': null, 'aria-current': selected ? 'date' : null }),
+}));
 </script>
 
 <template>
   <span class="field" :class="{ above }">
     <label :for="id" :class="{ 'sr-only': hideLabel }">{{ label }}</label>
     <DatePicker
+      :append-to="overlays()"
       ref="field"
       :model-value="picked"
       :input-id="id"
@@ -93,7 +105,7 @@ function onInput(event: Event): void {
       size="small"
       :placeholder="pattern"
       :invalid="shown !== ''"
-      :pt="{ pcInputText: { root: { inputmode: 'text', ...aria } }, dropdown: { 'aria-label': 'Open the calendar' } }"
+      :pt="parts"
       @input="onInput"
       @blur="commit"
       @keydown="commit"

@@ -1,6 +1,7 @@
 <script setup lang="ts" generic="T extends string | number">
 import Select from 'primevue/select';
 import { computed, nextTick, shallowRef, useId, watch } from 'vue';
+import { overlays } from '../overlays';
 
 /** A group of choices in a list, under its own heading. */
 interface Group {
@@ -65,6 +66,8 @@ const placed = ({ value, label: text, disabled: off = false }: Choice) => ({ at:
 const list = computed(() =>
   groups ? groups.map((one) => ({ label: one.label, items: one.items.map(placed) })) : all.value.map(placed),
 );
+/** The list's own turning points of the focus are reached by it alone, and by no Tab key. */
+const TURNS = { hiddenFirstFocusableEl: { tabindex: -1 }, hiddenLastFocusableEl: { tabindex: -1 } };
 /** Without these the list takes no options out of groups. */
 const grouping = computed(() => (groups ? { optionGroupLabel: 'label', optionGroupChildren: 'items' } : {}));
 </script>
@@ -73,12 +76,14 @@ const grouping = computed(() => (groups ? { optionGroupLabel: 'label', optionGro
   <span class="select" :class="{ above }">
     <label :id="id" :class="{ 'sr-only': hideLabel }">{{ label }}</label>
     <Select
+      :append-to="overlays()"
       :model-value="shown"
       :options="list"
       option-value="at"
       option-label="label"
       option-disabled="off"
       v-bind="grouping"
+      :pt="TURNS"
       size="small"
       :aria-labelledby="id"
       :disabled="disabled"

@@ -3,6 +3,7 @@ import Menu from 'primevue/menu';
 import { computed, useId, useTemplateRef } from 'vue';
 import IconButton from '../IconButton.vue';
 import { menuItems, type MenuAction } from './menu-action';
+import { overlays } from '../overlays';
 
 /** A button with three dots and the menu that it opens. */
 const { label, groups } = defineProps<{ label: string; groups: readonly (readonly MenuAction[])[] }>();
@@ -14,7 +15,7 @@ const items = computed(() => menuItems(groups));
 
 <template>
   <IconButton icon="more" :label="label" aria-haspopup="menu" :aria-controls="id" @click="menu?.toggle($event)" />
-  <Menu :id="id" ref="menu" :model="items" popup :aria-label="label">
+  <Menu :append-to="overlays()" :id="id" ref="menu" :model="items" popup :aria-label="label">
     <template #item="{ item, props }">
       <a v-bind="props.action" class="action">
         <span>{{ item.label }}</span>

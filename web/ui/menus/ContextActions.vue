@@ -2,6 +2,7 @@
 import ContextMenu from 'primevue/contextmenu';
 import { computed, useTemplateRef } from 'vue';
 import { menuItems, type MenuAction } from './menu-action';
+import { overlays } from '../overlays';
 
 /** A menu that opens where the page was pressed with the other button, or by the menu key. */
 const { label, groups } = defineProps<{ label: string; groups: readonly (readonly MenuAction[])[] }>();
@@ -13,7 +14,14 @@ defineExpose({ show: (event: Event) => menu.value?.show(event) });
 </script>
 
 <template>
-  <ContextMenu ref="menu" :model="items" :aria-label="label" @hide="emit('hide')">
+  <ContextMenu
+    :append-to="overlays()"
+    :pt="{ item: { 'aria-level': null } }"
+    ref="menu"
+    :model="items"
+    :aria-label="label"
+    @hide="emit('hide')"
+  >
     <template #item="{ item, props }">
       <a v-bind="props.action" class="action">
         <span>{{ item.label }}</span>

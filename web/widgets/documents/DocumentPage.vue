@@ -45,6 +45,7 @@ usePageTitle(() => [name, backLabel]);
 <template>
   <main v-if="isLoaded" class="document">
     <BackLink :to="backTo" :label="backLabel" />
+    <h1 class="sr-only">{{ name }}</h1>
     <header>
       <TextField class="heading-field" hide-label label="Name" :model-value="name" :accept="rename" />
       <span class="small quiet" role="status">{{ isSaving ? 'Saving' : '' }}</span>

@@ -3,7 +3,7 @@ import { useElementSize } from '@vueuse/core';
 import { computed, ref, useTemplateRef } from 'vue';
 import type { Plan } from '#core/plan';
 import type { Available } from '#core/props';
-import { clockOfMs } from '#core/time';
+import { clockOfMs, spokenMs } from '#core/time';
 import type { Timeline } from '#core/timeline';
 import { clockTime } from '../../ui/dates';
 import { ribbonBlocks } from '#core/timeline';
@@ -123,12 +123,23 @@ function onKey(event: KeyboardEvent): void {
   const to = { ArrowLeft: selected - 1, ArrowRight: selected + 1, Home: 0, End: timeline.steps.length - 1 }[event.key];
   if (to === undefined) return;
   event.preventDefault();
-  choose(Math.max(0, to));
+  const at = Math.max(0, Math.min(timeline.steps.length - 1, to));
+  choose(at);
+  said.value = inWords(at);
+}
+/** What is read out after a key: which step that is, and when it is. */
+const said = ref('');
+function inWords(index: number): string {
+  const [step, span] = [plan.steps[index], timeline.steps[index]];
+  if (!step || !span) return '';
+  const when = `${spokenMs(span.endMs - span.startMs)}, from ${clockOfMs(span.startMs)} to ${clockOfMs(span.endMs)}`;
+  return `Step ${index + 1} of ${timeline.steps.length}, ${step.name}: ${when}`;
 }
 </script>
 
 <template>
   <div ref="box" class="ribbon">
+    <p v-if="shelf" class="sr-only" role="status">{{ said }}</p>
     <svg
       :width="width"
       :height="height"

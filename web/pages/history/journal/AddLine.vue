@@ -4,6 +4,7 @@ import Button from 'primevue/button';
 import { ref, useId } from 'vue';
 import { matchScore } from '#core/catalogue';
 import FieldReason from '../../../ui/fields/FieldReason.vue';
+import { overlays } from '../../../ui/overlays';
 
 /** Adds something by name: a library entry, or whatever was typed where the library has none. */
 const { label, button, entries, add } = defineProps<{
@@ -41,6 +42,7 @@ function take(): void {
 <template>
   <form class="add" @submit.prevent="take">
     <AutoComplete
+      :append-to="overlays()"
       v-model="typed"
       :suggestions="offered"
       :placeholder="label"

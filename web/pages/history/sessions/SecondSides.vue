@@ -71,8 +71,14 @@ li {
   grid-template-columns: 84px 208px auto;
   gap: 8px;
   align-items: center;
+  min-height: 24px;
   font-size: 13px;
   line-height: 18px;
+}
+li a {
+  display: inline-flex;
+  align-items: center;
+  min-height: 24px;
 }
 .here {
   font-weight: 600;

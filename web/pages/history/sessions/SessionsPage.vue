@@ -68,7 +68,7 @@ const COLUMNS = [
   { key: 'length', label: 'Length', number: true, of: ({ ms }: Row) => ms },
   { key: 'difference', label: 'Compared with plan', number: true, of: ({ differenceMs }: Row) => differenceMs },
   { key: 'says', label: 'Summary', of: ({ says }: Row) => says },
-  { key: 'remove', label: '' },
+  { key: 'remove', label: 'Actions', hideLabel: true },
 ];
 const pxPerMs = computed(
   () => 245 / Math.max(1_800_000, ...taught.value.flatMap(({ totals }) => [totals.totalMs, totals.targetMs])),

@@ -124,7 +124,9 @@ const setRange = (end: 'min' | 'max') => (seconds: number | null) => {
           @update:model-value="edit(setEven(step.id, Boolean($event)))"
         />
         <label :for="evenId">Even</label>
-        <span class="caution strong" role="status">{{ difference }}</span>
+        <span class="caution strong" role="status"
+          >{{ difference }}<span v-if="difference === ''" class="sr-only">Both sides are equal</span></span
+        >
       </div>
       <SelectField
         class="small"

@@ -59,6 +59,7 @@ const tab = useInspectorTab(['main', 'props', 'cues', 'breath', 'cautions', 'abo
 </script>
 
 <template>
+  <h2 class="sr-only">{{ step.name }}</h2>
   <header>
     <div class="names">
       <TextField

@@ -30,7 +30,7 @@ function inWords({ row, instead, how }: HomeRow): string {
 <template>
   <article class="sheet">
     <header>
-      <h1>At home: {{ plan.title }}</h1>
+      <h2 class="sheet-title">At home: {{ plan.title }}</h2>
       <p class="quiet">
         With blankets, cushions, pillows, towels, thick books, a belt, a scarf, a chair and a wall. Whatever supports
         you must not slip or tip; test it with half your weight first.

@@ -81,7 +81,7 @@ const steps = computed(() =>
 <template>
   <article class="sheet">
     <header>
-      <h1>Packing list: {{ plan.title }}</h1>
+      <h2 class="sheet-title">Packing list: {{ plan.title }}</h2>
       <p class="quiet">{{ classInWords(plan) }}</p>
     </header>
     <p v-if="stores.length === 0" class="empty">

@@ -47,7 +47,7 @@ const anyInstead = computed(() => [...instead.value.values()].some((all) => all.
 <template>
   <article class="sheet">
     <header>
-      <h1>Set-ups: {{ plan.title }}</h1>
+      <h2 class="sheet-title">Set-ups: {{ plan.title }}</h2>
       <p class="quiet">{{ classInWords(plan) }}</p>
     </header>
     <p v-if="anyInstead" class="screen-only">

@@ -10,6 +10,7 @@ import { useSettings } from '../../../state/settings';
 import PositionFigure from '../../../widgets/figures/PositionFigure.vue';
 import AppIcon from '../../../ui/AppIcon.vue';
 import { beginningWith, suggestSteps, type Suggestion } from './suggest';
+import { overlays } from '../../../ui/overlays';
 
 const emit = defineEmits<{ added: [] }>();
 const editor = useEditor();
@@ -77,6 +78,7 @@ defineExpose({ focus });
   >
     <AppIcon name="plus" />
     <AutoComplete
+      :append-to="overlays()"
       ref="list"
       v-model="typed"
       :suggestions="found"
