@@ -8,15 +8,17 @@ import type { Store, Tables } from '../store/store';
 const idsOf = (rows: readonly { id: string }[]): string[] => rows.map(({ id }) => id);
 
 /** Every table that the sample house has rows in, with the ids of those rows. */
-const sampleRows = (tables: Tables) =>
-  [
-    [tables.plans, idsOf(DEMO_PLANS)],
-    [tables.runs, idsOf(demoRuns)],
-    [tables.people, idsOf(demoPeople)],
-    [tables.groups, idsOf(demoGroups)],
-    [tables.places, idsOf(demoPlaces)],
-    [tables.journal, idsOf(demoJournal)],
-  ] as unknown as readonly [Tables['people'], string[]][];
+const SAMPLE = [
+  ['plans', idsOf(DEMO_PLANS)],
+  ['runs', idsOf(demoRuns)],
+  ['people', idsOf(demoPeople)],
+  ['groups', idsOf(demoGroups)],
+  ['places', idsOf(demoPlaces)],
+  ['journal', idsOf(demoJournal)],
+] as const;
+/** The tables with the ids; of their rows only the id and the bin are looked at, which all have. */
+const sampleRows = (tables: Tables): [Tables['people'], string[]][] =>
+  SAMPLE.map(([name, ids]) => [tables[name] as Tables['people'], ids]);
 
 /** How many rows of the sample house are there, those in the bin included where `all`. */
 async function countSample(tables: Tables, all: boolean): Promise<number> {

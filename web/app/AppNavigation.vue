@@ -83,7 +83,7 @@ useEventListener(window, 'keydown', onKey);
         <AppIcon name="menu" />
       </button>
       <strong class="here">{{ hereLabel }}</strong>
-      <Menu :append-to="overlays()" ref="menu" popup :model="items" />
+      <Menu ref="menu" :append-to="overlays()" popup :model="items" />
     </template>
     <div class="end">
       <SaveStatus v-if="here === 'plan'" />

@@ -57,8 +57,8 @@ async function takeFirst(): Promise<void> {
   >
     <div class="search" @keydown.enter="takeFirst">
       <AutoComplete
-        :append-to="overlays()"
         v-model="typed"
+        :append-to="overlays()"
         :suggestions="found"
         option-label="label"
         :delay="0"

@@ -135,8 +135,8 @@ async function remove({ id, summary }: ListedPlan): Promise<void> {
 const route = useRoute();
 watch(
   () => route.query.new === 'plan',
-  (asked) => {
-    if (!asked) return;
+  (isWanted) => {
+    if (!isWanted) return;
     making.value = true;
     void router.replace('/');
   },
@@ -256,8 +256,10 @@ footer {
   .columns {
     padding: 12px;
   }
+  h1,
   .search {
-    width: 110px;
+    flex: 1 0 100%;
+    width: 100%;
   }
 }
 </style>

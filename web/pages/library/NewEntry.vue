@@ -46,7 +46,7 @@ const choices = [
       title="A custom entry; or open an entry and make a copy"
       @click="menu?.toggle($event)"
     />
-    <Menu :append-to="overlays()" ref="menu" :model="choices" popup />
+    <Menu ref="menu" :append-to="overlays()" :model="choices" popup />
   </div>
   <p v-if="library.trouble" class="told caution" role="alert">
     Your custom entries could not be loaded: {{ library.trouble }}

@@ -90,8 +90,8 @@ const parts = computed(() => ({
   <span class="field" :class="{ above }">
     <label :for="id" :class="{ 'sr-only': hideLabel }">{{ label }}</label>
     <DatePicker
-      :append-to="overlays()"
       ref="field"
+      :append-to="overlays()"
       :model-value="picked"
       :input-id="id"
       :show-time="time"

@@ -15,7 +15,7 @@ const items = computed(() => menuItems(groups));
 
 <template>
   <IconButton icon="more" :label="label" aria-haspopup="menu" :aria-controls="id" @click="menu?.toggle($event)" />
-  <Menu :append-to="overlays()" :id="id" ref="menu" :model="items" popup :aria-label="label">
+  <Menu :id="id" ref="menu" :append-to="overlays()" :model="items" popup :aria-label="label">
     <template #item="{ item, props }">
       <a v-bind="props.action" class="action">
         <span>{{ item.label }}</span>

@@ -15,9 +15,9 @@ defineExpose({ show: (event: Event) => menu.value?.show(event) });
 
 <template>
   <ContextMenu
+    ref="menu"
     :append-to="overlays()"
     :pt="{ item: { 'aria-level': null } }"
-    ref="menu"
     :model="items"
     :aria-label="label"
     @hide="emit('hide')"

@@ -13,6 +13,7 @@ import { makeSounds } from '../sound/sounds';
 import ToneSwitches from '../sound/ToneSwitches.vue';
 import PacerView from './PacerView.vue';
 import RoundHills from './RoundHills.vue';
+import FoldedPart from '../../ui/FoldedPart.vue';
 
 /**
  * Tries a practice as it will be led, from the set that is chosen on: the pacer with its tones, and nothing is
@@ -117,10 +118,9 @@ onBeforeUnmount(() => sounds.close());
       <Button autofocus :label="over ? 'Again' : began === undefined ? 'Resume' : 'Pause'" @click="toggle" />
       <Button label="From the start" outlined @click="again" />
       <span class="quiet">{{ clockOfMs(totalMs - atMs) }} to go</span>
-      <details>
-        <summary class="small">Tones</summary>
+      <FoldedPart class="tones" title="Tones">
         <ToneSwitches />
-      </details>
+      </FoldedPart>
     </footer>
   </Dialog>
 </template>
@@ -144,7 +144,7 @@ footer {
   align-items: center;
   margin-top: 12px;
 }
-details {
+.tones {
   margin-left: auto;
 }
 </style>

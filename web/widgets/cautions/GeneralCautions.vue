@@ -4,6 +4,7 @@ import { generalCautions, LEVELS, LEVEL_WORDS } from '#core/caution';
 import type { Step } from '#core/plan';
 import { useKnowledge } from '../../state/knowledge';
 import CautionMark from './CautionMark.vue';
+import FoldedPart from '../../ui/FoldedPart.vue';
 
 /** What is usually said of a step, whoever comes: the conditions by how careful to be, each with its reason. */
 const { step, open = false } = defineProps<{ step: Step; open?: boolean }>();
@@ -19,12 +20,12 @@ const byLevel = computed(() =>
 </script>
 
 <template>
-  <details v-if="general.length > 0" :open="open" class="general">
-    <summary class="small">
+  <FoldedPart v-if="general.length > 0" :open="open" class="general">
+    <template #title>
       <span v-for="{ level, cautions } in byLevel" :key="level" class="count">
         <CautionMark :level="level" /> {{ cautions.length }} to {{ LEVEL_WORDS[level] }}
       </span>
-    </summary>
+    </template>
     <dl>
       <template v-for="{ level, cautions } in byLevel" :key="level">
         <dt class="strong small">{{ LEVEL_WORDS[level] }}</dt>
@@ -33,13 +34,10 @@ const byLevel = computed(() =>
         </dd>
       </template>
     </dl>
-  </details>
+  </FoldedPart>
 </template>
 
 <style scoped>
-summary {
-  cursor: pointer;
-}
 .count {
   display: inline-flex;
   gap: 5px;

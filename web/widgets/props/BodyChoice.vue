@@ -6,6 +6,7 @@ import { usePeople } from '../../state/people';
 import { useScreening } from '../../state/screening';
 import BodySliders from './BodySliders.vue';
 import { heightInWords } from '../../ui/lengths';
+import FoldedPart from '../../ui/FoldedPart.vue';
 
 /** For which body heights are measured and the figure is drawn: its height, and how far it folds and opens. */
 const settings = useDeviceSettings();
@@ -40,8 +41,7 @@ const summary = computed(() => {
 </script>
 
 <template>
-  <details class="small">
-    <summary>for a body of {{ summary }}</summary>
+  <FoldedPart class="small" :title="`for a body of ${summary}`">
     <p class="known">
       <button
         v-for="{ label, flexibility } in KNOWN"
@@ -74,22 +74,10 @@ const summary = computed(() => {
       @update:stature-cm="settings.body = { ...settings.body, statureCm: $event }"
       @update:flexibility="settings.body = { ...settings.body, flexibility: $event }"
     />
-  </details>
+  </FoldedPart>
 </template>
 
 <style scoped>
-summary {
-  display: inline-block;
-  padding: 2px 0;
-  color: var(--main);
-  cursor: pointer;
-}
-summary::before {
-  content: '▸ ';
-}
-[open] summary::before {
-  content: '▾ ';
-}
 .known {
   display: flex;
   gap: 14px;

@@ -125,10 +125,10 @@ function onKey(event: KeyboardEvent): void {
   event.preventDefault();
   const at = Math.max(0, Math.min(timeline.steps.length - 1, to));
   choose(at);
-  said.value = inWords(at);
+  message.value = inWords(at);
 }
 /** What is read out after a key: which step that is, and when it is. */
-const said = ref('');
+const message = ref('');
 function inWords(index: number): string {
   const [step, span] = [plan.steps[index], timeline.steps[index]];
   if (!step || !span) return '';
@@ -139,7 +139,7 @@ function inWords(index: number): string {
 
 <template>
   <div ref="box" class="ribbon">
-    <p v-if="shelf" class="sr-only" role="status">{{ said }}</p>
+    <p v-if="shelf" class="sr-only" role="status">{{ message }}</p>
     <svg
       :width="width"
       :height="height"

@@ -42,8 +42,8 @@ function take(): void {
 <template>
   <form class="add" @submit.prevent="take">
     <AutoComplete
-      :append-to="overlays()"
       v-model="typed"
+      :append-to="overlays()"
       :suggestions="offered"
       :placeholder="label"
       :delay="0"

@@ -21,6 +21,7 @@ import ChoiceField from '../../../ui/fields/ChoiceField.vue';
 import NumberField from '../../../ui/fields/NumberField.vue';
 import { useEntryField } from './use-entry';
 import CheckField from '../../../ui/fields/CheckField.vue';
+import FoldedPart from '../../../ui/FoldedPart.vue';
 
 /** How the body lies, joint by joint, and which parts are lowered to the floor until they rest on something. */
 const { entry, items } = defineProps<{ entry: Position; items: SetUp }>();
@@ -107,8 +108,7 @@ async function takeAsItLies(): Promise<void> {
           @update:model-value="toggleDown(part)"
         />
       </div>
-      <details v-for="({ title, joints, sided }, g) in GROUPS" :key="title" :open="g === 0">
-        <summary>{{ title }}</summary>
+      <FoldedPart v-for="({ title, joints, sided }, g) in GROUPS" :key="title" :title="title" :open="g === 0">
         <div v-for="joint in joints" :key="joint" class="joint">
           <span :id="`joint-${joint}`" class="small">{{ JOINT_LIMITS[joint]!.label }}</span>
           <Slider
@@ -128,7 +128,7 @@ async function takeAsItLies(): Promise<void> {
             :accept="(degrees) => setJoint(joint, sided, degrees)"
           />
         </div>
-      </details>
+      </FoldedPart>
     </template>
   </section>
 </template>
@@ -151,12 +151,6 @@ async function takeAsItLies(): Promise<void> {
   gap: 4px;
   align-items: center;
   min-height: 26px;
-}
-summary {
-  min-height: 28px;
-  padding-top: 6px;
-  font-weight: 600;
-  cursor: pointer;
 }
 .joint {
   display: grid;

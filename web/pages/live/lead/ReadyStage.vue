@@ -8,6 +8,7 @@ import { people } from '../../../widgets/session/words';
 import PresentFields from '../../../widgets/session/PresentFields.vue';
 import { SPEEDS } from '../../../widgets/session/session-clock';
 import type { Session } from '../use-session';
+import FoldedPart from '../../../ui/FoldedPart.vue';
 
 /** Before the first bell: the plan, and the props to set out. */
 const { session } = defineProps<{ session: Session }>();
@@ -32,14 +33,13 @@ const bring = computed(() =>
     </p>
     <p class="length numeral">{{ clockOfMs(session.timeline.totals.totalMs) }}</p>
     <p v-if="bring.length > 0">Set out: {{ bring.join(', ') }}</p>
-    <details v-if="!session.clock.rehearsal" class="who">
-      <summary>Who is here{{ here }}</summary>
+    <FoldedPart v-if="!session.clock.rehearsal" class="who" :title="`Who is here${here}`">
       <PresentFields
         :people="present.people"
         :others="present.others"
         @change="(people, others) => (present = { people, others })"
       />
-    </details>
+    </FoldedPart>
     <p class="quiet safe">
       Leave a position at once for sharp pain, tingling, numbness, breathlessness or dizziness. Nobody has to hold their
       breath. Cautions about people are the usual ones, not medical advice; anyone with a condition should ask a doctor
@@ -86,11 +86,6 @@ h2 {
 .who {
   font-size: 16px;
   text-align: left;
-}
-.who summary {
-  min-height: 32px;
-  color: var(--main);
-  cursor: pointer;
 }
 .rehearse {
   display: flex;

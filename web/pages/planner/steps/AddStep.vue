@@ -78,9 +78,9 @@ defineExpose({ focus });
   >
     <AppIcon name="plus" />
     <AutoComplete
-      :append-to="overlays()"
       ref="list"
       v-model="typed"
+      :append-to="overlays()"
       :suggestions="found"
       option-label="name"
       :min-length="0"
