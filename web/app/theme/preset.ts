@@ -1,5 +1,5 @@
 import { definePreset } from '@primeuix/themes';
-import Aura from '@primeuix/themes/aura';
+import { BASE, PARTS } from './parts';
 
 const light = {
   surface: {
@@ -83,78 +83,81 @@ const outlined = {
 };
 
 /** The look of PrimeVue's parts in Zovrin. */
-export const ZovrinPreset = definePreset(Aura, {
-  primitive: { borderRadius: { xs: '2px', sm: '3px', md: '4px', lg: '5px', xl: '6px' } },
-  semantic: {
-    transitionDuration: '.12s',
-    focusRing: { width: '2px', style: 'solid', color: 'var(--focus)', offset: '2px', shadow: 'none' },
-    disabledOpacity: '.5',
-    formField: {
-      paddingX: '10px',
-      paddingY: '6px',
-      borderRadius: '{border.radius.md}',
-      shadow: 'none',
-      sm: { fontSize: '14px', paddingX: '7px', paddingY: '3px' },
-      focusRing: { width: '2px', style: 'solid', color: 'var(--focus)', offset: '1px', shadow: 'none' },
+export const ZovrinPreset = definePreset(
+  { ...BASE, components: PARTS },
+  {
+    primitive: { borderRadius: { xs: '2px', sm: '3px', md: '4px', lg: '5px', xl: '6px' } },
+    semantic: {
+      transitionDuration: '.12s',
+      focusRing: { width: '2px', style: 'solid', color: 'var(--focus)', offset: '2px', shadow: 'none' },
+      disabledOpacity: '.5',
+      formField: {
+        paddingX: '10px',
+        paddingY: '6px',
+        borderRadius: '{border.radius.md}',
+        shadow: 'none',
+        sm: { fontSize: '14px', paddingX: '7px', paddingY: '3px' },
+        focusRing: { width: '2px', style: 'solid', color: 'var(--focus)', offset: '1px', shadow: 'none' },
+      },
+      overlay: {
+        select: { borderRadius: '4px', shadow: 'var(--shadow)' },
+        popover: { borderRadius: '4px', padding: '12px', shadow: 'var(--shadow)' },
+        modal: { borderRadius: '6px', padding: '20px', shadow: 'var(--shadow)' },
+        navigation: { shadow: 'var(--shadow)' },
+      },
+      colorScheme: { light: { ...light, ...fromTokens }, dark: { ...night, ...fromTokens } },
     },
-    overlay: {
-      select: { borderRadius: '4px', shadow: 'var(--shadow)' },
-      popover: { borderRadius: '4px', padding: '12px', shadow: 'var(--shadow)' },
-      modal: { borderRadius: '6px', padding: '20px', shadow: 'var(--shadow)' },
-      navigation: { shadow: 'var(--shadow)' },
+    components: {
+      datatable: {
+        row: { background: 'transparent', hoverBackground: 'transparent', color: 'var(--ink)' },
+        columnTitle: { fontWeight: '400' },
+        headerCell: {
+          sm: { padding: '4px 14px 4px 0' },
+          borderColor: 'var(--line-strong)',
+          background: 'transparent',
+          color: 'var(--ink-2)',
+          hoverBackground: 'var(--well)',
+          hoverColor: 'var(--ink)',
+          // The arrow shows which column is sorted by; a slab of colour does not have to.
+          selectedBackground: 'transparent',
+          selectedColor: 'var(--ink)',
+        },
+        sortIcon: { color: 'var(--ink-2)', hoverColor: 'var(--ink)' },
+        bodyCell: { borderColor: 'var(--line)', sm: { padding: '5px 14px 5px 0' } },
+      },
+      togglebutton: {
+        root: { padding: '0', fontWeight: '400', sm: { fontSize: '14px', padding: '0' } },
+        content: { padding: '4px 10px', borderRadius: '3px', sm: { padding: '2px 9px' } },
+        colorScheme: { light: toggle, dark: toggle },
+      },
+      tabs: {
+        tablist: { background: 'transparent', borderWidth: '0' },
+        tab: {
+          padding: '5px 10px 7px',
+          borderWidth: '0',
+          fontWeight: '400',
+          color: 'var(--ink-2)',
+          hoverColor: 'var(--ink)',
+          activeColor: 'var(--ink)',
+          margin: '0',
+        },
+        activeBar: { height: '3px', bottom: '0', background: 'var(--ink)' },
+        navButton: { background: 'var(--paper)', color: 'var(--ink-2)', hoverColor: 'var(--ink)', width: '24px' },
+      },
+      select: { dropdown: { width: '24px' } },
+      message: {
+        text: { fontWeight: '400', sm: { fontSize: '13px' } },
+        colorScheme: {
+          light: { error: { simple: { color: 'var(--caution)' } } },
+          dark: { error: { simple: { color: 'var(--caution)' } } },
+        },
+      },
+      button: {
+        colorScheme: {
+          light: { outlined: { primary: outlined } },
+          dark: { outlined: { primary: outlined } },
+        },
+      },
     },
-    colorScheme: { light: { ...light, ...fromTokens }, dark: { ...night, ...fromTokens } },
   },
-  components: {
-    datatable: {
-      row: { background: 'transparent', hoverBackground: 'transparent', color: 'var(--ink)' },
-      columnTitle: { fontWeight: '400' },
-      headerCell: {
-        sm: { padding: '4px 14px 4px 0' },
-        borderColor: 'var(--line-strong)',
-        background: 'transparent',
-        color: 'var(--ink-2)',
-        hoverBackground: 'var(--well)',
-        hoverColor: 'var(--ink)',
-        // The arrow shows which column is sorted by; a slab of colour does not have to.
-        selectedBackground: 'transparent',
-        selectedColor: 'var(--ink)',
-      },
-      sortIcon: { color: 'var(--ink-2)', hoverColor: 'var(--ink)' },
-      bodyCell: { borderColor: 'var(--line)', sm: { padding: '5px 14px 5px 0' } },
-    },
-    togglebutton: {
-      root: { padding: '0', fontWeight: '400', sm: { fontSize: '14px', padding: '0' } },
-      content: { padding: '4px 10px', borderRadius: '3px', sm: { padding: '2px 9px' } },
-      colorScheme: { light: toggle, dark: toggle },
-    },
-    tabs: {
-      tablist: { background: 'transparent', borderWidth: '0' },
-      tab: {
-        padding: '5px 10px 7px',
-        borderWidth: '0',
-        fontWeight: '400',
-        color: 'var(--ink-2)',
-        hoverColor: 'var(--ink)',
-        activeColor: 'var(--ink)',
-        margin: '0',
-      },
-      activeBar: { height: '3px', bottom: '0', background: 'var(--ink)' },
-      navButton: { background: 'var(--paper)', color: 'var(--ink-2)', hoverColor: 'var(--ink)', width: '24px' },
-    },
-    select: { dropdown: { width: '24px' } },
-    message: {
-      text: { fontWeight: '400', sm: { fontSize: '13px' } },
-      colorScheme: {
-        light: { error: { simple: { color: 'var(--caution)' } } },
-        dark: { error: { simple: { color: 'var(--caution)' } } },
-      },
-    },
-    button: {
-      colorScheme: {
-        light: { outlined: { primary: outlined } },
-        dark: { outlined: { primary: outlined } },
-      },
-    },
-  },
-});
+);
