@@ -15,10 +15,10 @@ const PART_OF: Readonly<Record<string, string>> = {
 const WITHOUT = new Set(['config', 'usetoast', 'toastservice', 'menuitem', 'passthrough', 'portal']);
 
 test('every part that is used has its look', () => {
-  const imports = execFileSync('git', ['grep', '-hoE', 'primevue/[a-z]+', '--', 'web/*.vue', 'web/*.ts'], {
+  const imports = execFileSync('git', ['grep', '-hoE', "'primevue/[a-z]+", '--', 'web/*.vue', 'web/*.ts'], {
     encoding: 'utf8',
   });
-  const used = [...new Set(imports.trim().split('\n'))].map((path) => path.replace('primevue/', ''));
+  const used = [...new Set(imports.trim().split('\n'))].map((path) => path.replace("'primevue/", ''));
   expect(used.length).toBeGreaterThan(20);
   const missing = used.filter((name) => !WITHOUT.has(name) && !((PART_OF[name] ?? name) in PARTS));
   expect(missing).toEqual([]);

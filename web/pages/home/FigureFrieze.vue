@@ -17,7 +17,7 @@ const holds = computed(() =>
 </script>
 
 <template>
-  <ul v-if="holds.length > 0" class="frieze" aria-label="The positions in order">
+  <ul v-if="holds.length > 0" class="frieze" aria-label="The positions in order" tabindex="0">
     <li v-for="step in holds" :key="step.id" :title="step.name">
       <StepFigure :step="step" :label="step.name" :least="1700" />
     </li>

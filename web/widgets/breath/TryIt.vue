@@ -100,10 +100,10 @@ onBeforeUnmount(() => sounds.close());
     class="try-it"
     :style="{ width: 'min(1000px, 94vw)' }"
   >
-    <header>
+    <div class="head">
       <RoundHills v-if="phase && of > 1" :number="phase.round" :of="of" />
       <p class="quiet">{{ set?.says || set?.label }}</p>
-    </header>
+    </div>
     <PacerView
       v-if="phase"
       class="pacer"
@@ -126,7 +126,7 @@ onBeforeUnmount(() => sounds.close());
 </template>
 
 <style scoped>
-header {
+.head {
   display: flex;
   gap: 24px;
   align-items: center;

@@ -62,7 +62,10 @@ useUndoKeys(
 <template>
   <main v-if="state === 'here'" ref="page" :style="{ '--head-height': `${height}px` }">
     <div ref="head" class="head"><EditHeader :name="name" @save="save" /></div>
-    <div class="body"><slot /></div>
+    <div class="body">
+      <h2 class="sr-only">Fields of the entry</h2>
+      <slot />
+    </div>
     <ConflictDialog :conflict="draft.conflict.value" noun="entry" keeps-copy :resolve="draft.resolve" />
   </main>
   <main v-else-if="state === 'unknown'" class="missing">
