@@ -73,12 +73,6 @@ const SHOTS: Record<string, { take: Shot; context?: BrowserContextOptions }> = {
       await page.getByRole('button', { name: 'Apply these lengths' }).waitFor();
     },
   },
-  teach: { take: (page, url) => teach(page, url, 'demo-nurses', 'Head to knee', 90) },
-  'teach-breath': { take: (page, url) => teach(page, url, 'demo-workshop', /^Alternate/, 36.4) },
-  'teach-phone': {
-    take: async (page, url) => teach(page, url, await longNamed(url), LONG_STEP, 190),
-    context: { viewport: { width: 390, height: 844 }, colorScheme: 'dark' },
-  },
   'plan-props': {
     take: async (page, url) => {
       await plan(page, url, 'demo-nurses', 4);
@@ -119,7 +113,13 @@ const SHOTS: Record<string, { take: Shot; context?: BrowserContextOptions }> = {
   },
   technique: { take: async (page, url) => void (await page.goto(`${url}/library/breath/alternate-nostrils`)) },
   library: { take: async (page, url) => void (await page.goto(`${url}/library`)) },
-  // The last leaves the demo data other than it was.
+  // From here on the demo data is other than it was: sessions that are led, a plan that is changed.
+  teach: { take: (page, url) => teach(page, url, 'demo-nurses', 'Head to knee', 90) },
+  'teach-breath': { take: (page, url) => teach(page, url, 'demo-workshop', /^Alternate/, 36.4) },
+  'teach-phone': {
+    take: async (page, url) => teach(page, url, await longNamed(url), LONG_STEP, 190),
+    context: { viewport: { width: 390, height: 844 }, colorScheme: 'dark' },
+  },
   history: {
     take: async (page, url) => {
       await changed(url);

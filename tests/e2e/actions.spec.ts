@@ -237,6 +237,6 @@ test('from anywhere a key, some letters and Enter lead to a position, a plan, a 
   }
   await page.keyboard.press('/');
   await page.keyboard.type('qqqqq');
-  await expect(page.getByText('No matches')).toBeVisible();
+  await expect(page.getByRole('option', { name: 'No matches' })).toBeVisible();
   await page.keyboard.press('Escape');
 });

@@ -21,7 +21,9 @@ const opened = ref<string | null>(open ? PART : null);
   <Accordion v-model:value="opened" class="folded-part">
     <AccordionPanel :value="PART">
       <AccordionHeader
-        ><slot name="title">{{ title }}</slot></AccordionHeader
+        ><span class="title"
+          ><slot name="title">{{ title }}</slot></span
+        ></AccordionHeader
       >
       <AccordionContent><slot /></AccordionContent>
     </AccordionPanel>
@@ -40,8 +42,6 @@ const opened = ref<string | null>(open ? PART : null);
   min-height: 28px;
   padding: 2px 0;
   border: 0;
-  background: none;
-  color: var(--main);
   font-size: 13.5px;
   text-align: left;
 }
@@ -53,8 +53,6 @@ const opened = ref<string | null>(open ? PART : null);
 }
 .folded-part :deep(.p-accordioncontent-content) {
   padding: 2px 0 6px;
-  background: none;
-  color: inherit;
 }
 @media (pointer: coarse) {
   .folded-part :deep(.p-accordionheader) {

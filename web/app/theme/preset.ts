@@ -108,6 +108,19 @@ export const ZovrinPreset = definePreset(
       colorScheme: { light: { ...light, ...fromTokens }, dark: { ...night, ...fromTokens } },
     },
     components: {
+      accordion: {
+        header: {
+          background: 'transparent',
+          hoverBackground: 'transparent',
+          activeBackground: 'transparent',
+          activeHoverBackground: 'transparent',
+          color: 'var(--main)',
+          hoverColor: 'var(--main)',
+          activeColor: 'var(--main)',
+          activeHoverColor: 'var(--main)',
+        },
+        content: { background: 'transparent', color: 'inherit' },
+      },
       datatable: {
         row: { background: 'transparent', hoverBackground: 'transparent', color: 'var(--ink)' },
         columnTitle: { fontWeight: '400' },

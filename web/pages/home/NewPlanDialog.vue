@@ -70,7 +70,14 @@ async function openFile(file: File): Promise<void> {
 
 <template>
   <Dialog v-model:visible="visible" modal header="New plan" dismissable-mask :style="{ width: '620px' }">
-    <SentForm :schema="NewPlan" :initial="usual" :send="blank" class="blank">
+    <!-- What is usual may come after the dialog. -->
+    <SentForm
+      :key="`${usual.approach} ${usual.classSeconds}`"
+      :schema="NewPlan"
+      :initial="usual"
+      :send="blank"
+      class="blank"
+    >
       <FormText name="title" label="Title" placeholder="New plan" autofocus />
       <FormValue v-slot="{ value, set }" name="approach">
         <SelectField
