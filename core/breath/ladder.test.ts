@@ -147,7 +147,7 @@ test.each([
   expect(ratio && ratioInWords(ratio)).toBe(words);
 });
 
-test('breaths at one’s own pace, and half counts, have no ratio', () => {
+test('breaths at an easy pace, and half counts, have no ratio', () => {
   expect(ratioOfPractice({ countSeconds: 1, sets: [setOf('a', [ownPaceOf(3, 6)], 4)] })).toBeUndefined();
   expect(ratioOfPractice({ countSeconds: 1, sets: [setOf('a', [cycleOf([4.5, 0, 6, 0])], 4)] })).toBeUndefined();
 });

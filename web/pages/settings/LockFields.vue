@@ -27,7 +27,7 @@ async function attempt(what: () => Promise<void>, message: string): Promise<void
   times.value += 1;
   done.value = message;
 }
-/** A wrong passphrase is told at the field it was typed into. */
+/** A wrong passphrase is refused at the field it was typed into. */
 const atCurrent = (error: unknown): never => {
   if (hasFields(error) && error.fields.length > 0) throw error;
   throw new Refusal(lock.state.set ? 'current' : 'passphrase', (error as Error).message);

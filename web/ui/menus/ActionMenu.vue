@@ -2,6 +2,7 @@
 import Menu from 'primevue/menu';
 import { computed, useId, useTemplateRef } from 'vue';
 import IconButton from '../IconButton.vue';
+import MenuEntry from './MenuEntry.vue';
 import { menuItems, type MenuAction } from './menu-action';
 import { overlays } from '../overlays';
 
@@ -17,24 +18,7 @@ const items = computed(() => menuItems(groups));
   <IconButton icon="more" :label="label" aria-haspopup="menu" :aria-controls="id" @click="menu?.toggle($event)" />
   <Menu :id="id" ref="menu" :append-to="overlays()" :model="items" popup :aria-label="label">
     <template #item="{ item, props }">
-      <a v-bind="props.action" class="action">
-        <span>{{ item.label }}</span>
-        <kbd v-if="item.shortcut">{{ item.shortcut }}</kbd>
-      </a>
+      <MenuEntry :item="item" :action="props.action" />
     </template>
   </Menu>
 </template>
-
-<style scoped>
-.action {
-  display: flex;
-  gap: 20px;
-  justify-content: space-between;
-}
-kbd {
-  border: 0;
-  background: none;
-  color: var(--ink-2);
-  font-size: 12.5px;
-}
-</style>

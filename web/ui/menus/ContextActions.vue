@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import ContextMenu from 'primevue/contextmenu';
 import { computed, useTemplateRef } from 'vue';
+import MenuEntry from './MenuEntry.vue';
 import { menuItems, type MenuAction } from './menu-action';
 import { overlays } from '../overlays';
 
@@ -23,24 +24,7 @@ defineExpose({ show: (event: Event) => menu.value?.show(event) });
     @hide="emit('hide')"
   >
     <template #item="{ item, props }">
-      <a v-bind="props.action" class="action">
-        <span>{{ item.label }}</span>
-        <kbd v-if="item.shortcut">{{ item.shortcut }}</kbd>
-      </a>
+      <MenuEntry :item="item" :action="props.action" />
     </template>
   </ContextMenu>
 </template>
-
-<style scoped>
-.action {
-  display: flex;
-  gap: 20px;
-  justify-content: space-between;
-}
-kbd {
-  border: 0;
-  background: none;
-  color: var(--ink-2);
-  font-size: 12.5px;
-}
-</style>

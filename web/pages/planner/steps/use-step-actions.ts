@@ -70,7 +70,7 @@ export function useStepActions() {
       event.preventDefault();
       if (event.clipboardData) clipboard.write(event.clipboardData, chosen());
     };
-    // The modern clipboard takes no type of one's own without asking; a copy command does.
+    // The modern clipboard asks before it takes a custom type; a copy command does not.
     document.addEventListener('copy', write, { once: true, capture: true });
     document.execCommand('copy');
     document.removeEventListener('copy', write, { capture: true });
