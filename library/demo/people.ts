@@ -172,7 +172,7 @@ export const demoGroups: readonly DemoGroup[] = [
     id: 'demo-group-nurses',
     group: {
       ...newGroup('Night-shift nurses'),
-      note: 'Before the shift, so nobody lies down to sleep for good.',
+      note: 'Before the shift, so nobody should fall fast asleep.',
       members: ['demo-bryony', ...idsOf(NURSES)],
     },
   },

@@ -1,21 +1,18 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue';
-import { compileTimeline, ribbonBlocks } from '#core/timeline';
-import { TEMPLATES } from '#library';
+import { ribbonBlocks } from '#core/timeline';
 import type { About } from '#api';
 import { readAbout } from '../../client/sample';
 import { useLibrary } from '../../state/library';
 import { usePageTitle } from '../../ui/page-title';
 import PositionFigure from '../../widgets/figures/PositionFigure.vue';
+import { useExample } from '../../widgets/session/use-example';
 import RibbonThumb from '../../widgets/ribbon/RibbonThumb.vue';
 import { GLOSSARY } from './glossary';
 
 /** How it works, with pictures that are drawn as everywhere else; the words; which version this is and where data lies. */
 const library = useLibrary();
-const example = computed(() => {
-  const plan = TEMPLATES.find(({ id }) => id === 'yin')?.plan;
-  return plan && { plan, timeline: compileTimeline(plan, library.all) };
-});
+const example = useExample();
 const position = computed(() => library.all.position('head-to-knee'));
 
 const about = ref<About>();
@@ -43,16 +40,16 @@ usePageTitle(() => ['How it works']);
       </p>
       <RibbonThumb
         v-if="example"
-        :ribbon="ribbonBlocks(example.timeline.phases)"
-        :totals="example.timeline.totals"
-        :px-per-ms="700 / example.timeline.totals.totalMs"
+        :ribbon="ribbonBlocks(example.phases)"
+        :totals="example.totals"
+        :px-per-ms="700 / example.totals.totalMs"
         :width="720"
         :height="64"
       />
     </section>
     <section aria-labelledby="check-help" class="beside">
       <div>
-        <h2 id="check-help">2. Let it be checked</h2>
+        <h2 id="check-help">2. Check it</h2>
         <p>
           The total stands against the class length; <em>Fit</em> shortens what may be shortened, by exact arithmetic.
           <em>Props</em> compares what everyone needs with what the place has, and offers solutions. <em>Cautions</em>
@@ -99,7 +96,7 @@ usePageTitle(() => ['How it works']);
       <p>Press <kbd>?</kbd> anywhere for the keyboard shortcuts.</p>
     </section>
     <section aria-labelledby="about-help">
-      <h2 id="about-help">About this Zovrin</h2>
+      <h2 id="about-help">About Zovrin</h2>
       <p v-if="trouble" class="caution" role="alert">{{ trouble }}</p>
       <dl v-else-if="about">
         <dt>version</dt>

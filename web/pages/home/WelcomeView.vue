@@ -1,20 +1,13 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
-import { computed } from 'vue';
-import { compileTimeline, ribbonBlocks } from '#core/timeline';
-import { TEMPLATES } from '#library';
-import { useLibrary } from '../../state/library';
+import { ribbonBlocks } from '#core/timeline';
+import { useExample } from '../../widgets/session/use-example';
 import RibbonThumb from '../../widgets/ribbon/RibbonThumb.vue';
 import SampleHouse from '../../widgets/settings/SampleHouse.vue';
 import UsualFields from '../../widgets/settings/UsualFields.vue';
 
 /** The first page of a house in which nothing was made yet: what this is, and how to begin. */
-const library = useLibrary();
-/** How a class looks. */
-const example = computed(() => {
-  const plan = TEMPLATES.find(({ id }) => id === 'yin')?.plan;
-  return plan && compileTimeline(plan, library.all);
-});
+const example = useExample();
 const emit = defineEmits<{ create: []; loaded: [] }>();
 </script>
 

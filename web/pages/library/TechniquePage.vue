@@ -13,7 +13,7 @@ import LadderPlace from './LadderPlace.vue';
 import TechniquePreview from './TechniquePreview.vue';
 import UsedIn from './UsedIn.vue';
 
-/** One breath technique: how it looks, how it is taught, where it stands on the ladder, and for whom it is not. */
+/** One breath technique: how it looks, how it is taught, where it stands on the ladder, and who should take care. */
 const { id } = defineProps<{ id: string }>();
 const library = useLibrary();
 
@@ -52,7 +52,7 @@ usePageTitle(() => [technique.value?.names.english, 'Library']);
           <p>{{ technique.mistakes }}</p>
         </template>
         <LadderPlace :practice="technique.practice" />
-        <h2>For whom not</h2>
+        <h2>Who should take care</h2>
         <p v-if="technique.caution" class="warn">
           <AppIcon name="warn" :size="16" class="caution" /> {{ technique.caution }}
         </p>

@@ -41,7 +41,7 @@ async function join(groupId: string): Promise<void> {
         <RouterLink :to="`/people/groups/${group.id}`">{{ group.document.name }}</RouterLink>
       </li>
     </ul>
-    <p v-if="people.groups && groups.length === 0" class="small quiet">In no group yet.</p>
+    <p v-if="people.groups && groups.length === 0" class="small quiet">Not in a group yet.</p>
     <p v-if="others.length > 0 && others.length <= FEW" class="few small">
       <span class="quiet">Add to</span>
       <button v-for="{ value, label } in others" :key="value" type="button" class="link-button" @click="join(value)">

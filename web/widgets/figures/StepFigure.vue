@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { HoldStep } from '#core/plan';
+import { setUpOfStage, type HoldStep } from '#core/plan';
 import PositionFigure from './PositionFigure.vue';
 import { useLibrary } from '../../state/library';
 
@@ -22,10 +22,7 @@ const library = useLibrary();
 
 const position = computed(() => library.all.position(step.position));
 const mirrored = computed(() => side === 'right' || (step.sides.kind === 'one' && step.sides.side === 'right'));
-/** A stage without props of its own keeps those that lie there. */
-const setUp = computed(
-  () => step.stages.slice(0, stage + 1).findLast((one) => one.setUp !== null)?.setUp ?? step.setUp,
-);
+const setUp = computed(() => setUpOfStage(step, stage));
 </script>
 
 <template>

@@ -40,7 +40,7 @@ onMounted(() => {
 </script>
 
 <template>
-  <h2 class="sr-only">Everyone by every step</h2>
+  <h2 class="sr-only">Cautions by person and step</h2>
   <p class="said" role="status">{{ summary }}</p>
   <p class="legend small quiet">
     <span><CautionMark level="avoid" /> avoid</span>

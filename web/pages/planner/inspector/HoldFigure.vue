@@ -2,7 +2,7 @@
 import { computed, ref, shallowRef, useTemplateRef } from 'vue';
 import { VIEWS, type BodyPlace, type ViewName } from '#core/body';
 import type { Position } from '#core/catalogue';
-import type { HoldStep, Side } from '#core/plan';
+import { setUpOfStage, type HoldStep, type Side } from '#core/plan';
 import { figurePlaces } from '../../../widgets/figures/figures';
 import FigureView from '../../../widgets/figures/FigureView.vue';
 import { requestFor, useDrawnFigure, usePositionFigure } from '../../../widgets/figures/use-figure';
@@ -35,10 +35,7 @@ const mirrored = computed(() =>
   step.sides.kind === 'one' ? step.sides.side === 'right' : twoSided.value && side.value === 'right',
 );
 const settings = useDeviceSettings();
-/** What lies there in this stage: a stage without props of its own keeps those of the one before. */
-const setUp = computed(
-  () => step.stages.slice(0, stage.value + 1).findLast((one) => one.setUp !== null)?.setUp ?? step.setUp,
-);
+const setUp = computed(() => setUpOfStage(step, stage.value));
 const best = usePositionFigure(() => ({ position, setUp: setUp.value, body: settings.body }));
 const request = computed(() =>
   requestFor({

@@ -23,7 +23,7 @@ const usualOf = (key: 'enterSeconds' | 'leaveSeconds' | 'switchSeconds'): Second
 </script>
 
 <template>
-  <FieldGroup title="Times around it">
+  <FieldGroup title="Getting in and out">
     <div class="times">
       <TimeField
         label="Setting up"

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
 import { computed } from 'vue';
-import { setLengthOfAll, setRangeOfAll, sideSeconds, type HoldStep, type Step } from '#core/plan';
+import { chosenSteps, setLengthOfAll, setRangeOfAll, sideSeconds, type HoldStep, type Step } from '#core/plan';
 import type { Seconds } from '#core/numbers';
 import { clockOfMs } from '#core/time';
 import type { Timeline } from '#core/timeline';
@@ -17,7 +17,7 @@ const { timeline } = defineProps<{ timeline: Timeline }>();
 const editor = useEditor();
 const edit = useEdit();
 const actions = useStepActions();
-const steps = computed(() => editor.plan?.steps.filter(({ id }) => editor.selection.includes(id)) ?? []);
+const steps = computed(() => chosenSteps(editor.plan?.steps ?? [], editor.selection));
 const holds = computed(() => steps.value.filter((step): step is HoldStep => step.kind === 'hold'));
 const breaths = computed(() => steps.value.filter(({ kind }) => kind === 'breath').length);
 const total = computed(() =>

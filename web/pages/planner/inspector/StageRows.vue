@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue';
 import type { Position } from '#core/catalogue';
-import { setHold, type HoldStep, type Stage } from '#core/plan';
+import { setHold, setUpOfStage, type HoldStep, type Stage } from '#core/plan';
 import type { Available, SetUp } from '#core/props';
 import IconButton from '../../../ui/IconButton.vue';
 import TextField from '../../../ui/fields/TextField.vue';
@@ -33,8 +33,7 @@ const change = (stage: Stage, patch: Partial<Stage>): string | undefined =>
 const setLength = (stage: Stage) => (seconds: number | null) =>
   change(stage, { length: seconds === null ? { kind: 'share', weight: 1 } : { kind: 'fixed', seconds } });
 /** What lies there when a stage begins: the props of the stage before it. */
-const setUpBefore = (index: number): SetUp =>
-  step.stages.slice(0, index).findLast(({ setUp }) => setUp !== null)?.setUp ?? step.setUp;
+const setUpBefore = (index: number): SetUp => setUpOfStage(step, index - 1);
 function add(): void {
   const stage: Stage = {
     id: newId(),

@@ -1,15 +1,13 @@
 import { computed, type ComputedRef } from 'vue';
 import { useStepClipboard } from '../../../state/step-clipboard';
-import { useEditor } from '../../../state/editor';
 import type { MenuAction } from '../../../ui/menus/menu-action';
 import type { StepActions } from './use-step-actions';
 
 /** The menu of the chosen steps, the same at a row and in the inspector, with the keys of the list. */
 export function useStepMenu(actions: StepActions): ComputedRef<MenuAction[][]> {
-  const editor = useEditor();
   const clipboard = useStepClipboard();
   return computed(() => {
-    const steps = editor.plan?.steps.filter(({ id }) => editor.selection.includes(id)) ?? [];
+    const steps = actions.chosen();
     const many = steps.length > 1;
     const what = many ? `${steps.length} steps` : 'step';
     const lengths = many ? 'their lengths' : 'its length';
