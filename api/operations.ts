@@ -41,6 +41,7 @@ import {
   ListPlansResponse,
   ListVersionsResponse,
   PLANS,
+  PlanTagsResponse,
   StoredRevision,
 } from './plans';
 import { PractisedQuery, PractisedResponse } from './practised';
@@ -54,6 +55,15 @@ import { VARIANTS } from './variants';
 /** Everything that can be asked of the API, in the order in which its page shows it. */
 export const OPERATIONS: readonly Operation[] = [
   ...ofResource(anyResource(PLANS), 'Plans', false, { query: ListPlansQuery, answer: ListPlansResponse }),
+  {
+    method: 'get',
+    path: '/plan-tags',
+    tag: 'Plans',
+    summary: 'List the tags in use, and count the archived plans',
+    status: 200,
+    answer: PlanTagsResponse,
+    refuses: [],
+  },
   {
     method: 'get',
     path: '/plans/:id/revisions',

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { Id } from '#core/document';
-import { Plan, PlanChange, readPlan } from '#core/plan';
+import { Plan, PlanChange, PlanTag, readPlan } from '#core/plan';
 import { Moment, pageOf, resourceOf, Revision, STORED, type StoredDocument } from './documents';
 import { Ribbon } from './ribbon';
 import { Totals } from './timeline';
@@ -9,7 +9,7 @@ import { Unreadable } from './unreadable';
 export const PLANS = resourceOf<Plan>({ noun: 'plan', path: '/plans', document: Plan, read: readPlan });
 export type StoredPlan = StoredDocument<Plan>;
 
-const { title, approach, group, groupId, groupSize, place, cupboard, startsAt } = Plan.shape;
+const { title, approach, group, groupId, groupSize, place, cupboard, startsAt, tags, archived } = Plan.shape;
 /** What is shown of a plan in a list, without its document. */
 export const PlanSummary = z.object({
   title,
@@ -20,6 +20,8 @@ export const PlanSummary = z.object({
   place,
   cupboard,
   startsAt,
+  tags,
+  archived,
   totals: Totals,
   ribbon: Ribbon,
 });
@@ -34,6 +36,10 @@ export const ListedPlan = z.object({
 });
 export type ListedPlan = z.infer<typeof ListedPlan>;
 
+/** The latest changed, taught or dated first; the titles as a dictionary has them; the shortest class first. */
+export const PlanOrder = z.enum(['changed', 'taught', 'date', 'title', 'length']);
+export type PlanOrder = z.infer<typeof PlanOrder>;
+
 export const ListPlansQuery = z.strictObject({
   search: z.string().max(200).default(''),
   /** Only plans with a step made from this library entry. */
@@ -43,12 +49,24 @@ export const ListPlansQuery = z.strictObject({
   cupboard: Id.optional(),
   /** Only plans that begin at this local moment or later, the first of them first. */
   startsFrom: Plan.shape.startsAt.unwrap().optional(),
+  /** Only plans with this tag, whatever its capitals. */
+  tag: PlanTag.optional(),
+  /** Only the archived plans, or only the others; all of them where it is not said. */
+  archived: z.stringbool({ truthy: ['true'], falsy: ['false'] }).optional(),
+  sort: PlanOrder.default('changed'),
   limit: z.coerce.number().int().min(1).max(100).default(50),
   offset: z.coerce.number().int().min(0).max(1_000_000).default(0),
 });
 export type ListPlansQuery = z.infer<typeof ListPlansQuery>;
 export const ListPlansResponse = pageOf(ListedPlan);
 export type ListPlansResponse = z.infer<typeof ListPlansResponse>;
+
+/** The tags of the plans that are not archived, in order, with how many plans have each; and how many are archived. */
+export const PlanTagsResponse = z.object({
+  items: z.array(z.object({ tag: PlanTag, plans: z.int().min(1) })),
+  archived: z.int().min(0),
+});
+export type PlanTagsResponse = z.infer<typeof PlanTagsResponse>;
 
 /**
  * A version of a plan: the last of several saves that followed each other closely. `changes` are those since the

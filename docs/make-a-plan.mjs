@@ -52,7 +52,7 @@ const plain = (id, name, kind, seconds) => ({ ...step(id, name), kind, seconds }
 
 const document = {
   format: 'zovrin-plan',
-  version: 5,
+  version: 6,
   title: 'Made by a script',
   intent: '',
   approach: 'restorative',
@@ -61,6 +61,8 @@ const document = {
   groupSize: 8,
   place: '',
   cupboard: null,
+  tags: [],
+  archived: false,
   startsAt: null,
   classSeconds: 1800,
   steps: [

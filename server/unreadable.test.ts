@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import sqlite3 from 'sqlite3';
 import request from 'supertest';
+import { emptyPlan } from '#core/plan';
 import { copyOf, positionDocument } from '#core/catalogue';
 import { StoredKind } from '#api';
 import { builtInLibrary } from '#library';
@@ -177,4 +178,16 @@ test('while people are locked, nothing of it is given out', async () => {
   await request(app).put('/api/v1/lock').send({ passphrase: 'herring under the quay', minutes: 10 }).expect(204);
   await request(app).get('/api/v1/unreadable').expect(423);
   for (const kind of StoredKind.options) await request(app).get(`/api/v1/unreadable/${kind}/x`).expect(423);
+});
+
+test('a plan that is cut off keeps no other from being found by its group, its date or its tag', async () => {
+  const document = { ...emptyPlan('Still found'), groupId: 'whole', tags: ['whole'], startsAt: '2026-12-03T18:30' };
+  await api().post('/api/v1/plans').send({ id: 'zz-still-found', document }).expect(201);
+  await damage('plan', 'cut off');
+  for (const query of ['groupId=whole', 'tag=whole', 'startsFrom=2026-12-03T00:00&search=still', 'sort=date']) {
+    const { items } = await get(`/api/v1/plans?limit=100&${query}`);
+    const found = (items as { summary: { title: string } }[]).map(({ summary }) => summary.title);
+    expect([query, found]).toEqual([query, expect.arrayContaining(['Still found'])]);
+  }
+  expect((await get('/api/v1/plan-tags')).items).toContainEqual({ tag: 'whole', plans: 1 });
 });

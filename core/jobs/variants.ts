@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { Id, readDocument, words, type DocumentKind, type Read } from '#core/document';
-import { Plan } from '#core/plan';
+import { Plan, readPlan } from '#core/plan';
 
 const VARIANTS_FORMAT = 'zovrin-variants';
 const VARIANTS_VERSION = 1;
@@ -34,8 +34,26 @@ const DOCUMENT: DocumentKind<Variants> = {
   schema: Variants,
 };
 
-/** Reads variants from any value. Returns them, or every invalid field with the reason. Never throws. */
-export const readVariants = (value: unknown): Read<Variants> => readDocument(DOCUMENT, value);
+const isObject = (value: unknown): value is Record<string, unknown> =>
+  typeof value === 'object' && value !== null && !Array.isArray(value);
+/** A variant whose plan is of this version; as it is where its plan cannot be read. */
+function withPlanOfNow(variant: unknown): unknown {
+  if (!isObject(variant)) return variant;
+  const read = readPlan(variant.plan);
+  return read.ok ? { ...variant, plan: read.value } : variant;
+}
+
+/**
+ * Reads variants from any value; the plans in them have versions of their own, and are migrated too. Returns them, or
+ * every invalid field with the reason. Never throws.
+ */
+export const readVariants = (value: unknown): Read<Variants> =>
+  readDocument(
+    DOCUMENT,
+    isObject(value) && Array.isArray(value.variants)
+      ? { ...value, variants: value.variants.map(withPlanOfNow) }
+      : value,
+  );
 
 /** Variants with one more; the oldest gives way where there are as many as are kept. */
 export const withVariant = (variants: Variants, variant: Variant): Variants => ({

@@ -13,6 +13,8 @@ const PLAN_FIELDS = [
   'place',
   'startsAt',
   'classSeconds',
+  'tags',
+  'archived',
   'orderPairs',
 ] as const;
 

@@ -31,6 +31,13 @@ describe('a plan file', () => {
     expect(entriesOf(plan)).toEqual(['own-seat', 'own-breath']);
   });
 
+  test('is never archived where it is opened', () => {
+    expect(planFile({ ...plan, archived: true, tags: ['term 2'] }, library, [])).toMatchObject({
+      archived: false,
+      tags: ['term 2'],
+    });
+  });
+
   test('is read again as it was written; a plain plan is a file too', () => {
     const read = readPlanFile(JSON.parse(JSON.stringify(file)));
     expect(read).toMatchObject({ ok: true, entries: [breath, mine] });

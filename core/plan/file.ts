@@ -87,7 +87,12 @@ export function planFile(
 ): Plan & { entries?: CustomEntry[] } {
   const used = entriesOf(plan);
   const entries = own.filter(({ entry }) => used.includes(entry.id));
-  return { ...selfContained(plan, library), groupId: null, ...(entries.length > 0 ? { entries } : {}) };
+  return {
+    ...selfContained(plan, library),
+    groupId: null,
+    archived: false,
+    ...(entries.length > 0 ? { entries } : {}),
+  };
 }
 
 /** What is to become of the entries of a file in a library that may have some of them. */

@@ -1,7 +1,7 @@
 /** The plan: the document, its limits, its named edits, undo, and reading it from outside. */
 export { PLAN_LIMITS } from './limits';
 export { MAX_PHASES, phasesOfStep } from './phases';
-export { PLAN_VERSION, Plan, emptyPlan } from './plan';
+export { PLAN_VERSION, Plan, PlanTag, emptyPlan, sameTag } from './plan';
 export {
   BreathMoves,
   BreathStep,

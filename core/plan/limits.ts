@@ -14,4 +14,6 @@ export const PLAN_LIMITS = {
   maxStages: 8,
   maxPrompts: 24,
   maxOrderPairs: 60,
+  maxTags: 12,
+  maxTag: 40,
 } as const;

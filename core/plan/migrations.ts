@@ -50,3 +50,6 @@ export const fromVersion3: Migration = (plan) => ({
 
 /** Version 5: a plan may say which group of people comes. */
 export const fromVersion4: Migration = (plan) => ({ groupId: null, ...plan });
+
+/** Version 6: a plan may have tags, and may be archived. */
+export const fromVersion5: Migration = (plan) => ({ tags: [], archived: false, ...plan });

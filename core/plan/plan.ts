@@ -8,11 +8,30 @@ import { Step } from './step';
 const letters = new Intl.NumberFormat('en');
 
 export const PLAN_FORMAT = 'zovrin-plan';
-export const PLAN_VERSION = 5;
+export const PLAN_VERSION = 6;
 
 /** One step that comes before another. */
 export const OrderPair = z.strictObject({ before: Id, after: Id });
 export type OrderPair = z.infer<typeof OrderPair>;
+
+/** A word or two that plans are found by: a term, a theme, who comes. */
+export const PlanTag = z
+  .string()
+  .regex(/^\S(.*\S)?$/u, 'A tag is a word or a few, without spaces around them.')
+  .max(PLAN_LIMITS.maxTag, `A tag has at most ${PLAN_LIMITS.maxTag} characters.`);
+
+/** Two tags that differ in capitals alone are one tag. */
+export const sameTag = (a: string, b: string): boolean => a.toLowerCase() === b.toLowerCase();
+
+const PlanTags = z
+  .array(PlanTag)
+  .max(PLAN_LIMITS.maxTags, `A plan has at most ${PLAN_LIMITS.maxTags} tags.`)
+  .superRefine((tags, context) => {
+    for (const [index, tag] of tags.entries()) {
+      if (!tags.slice(0, index).some((earlier) => sameTag(earlier, tag))) continue;
+      context.addIssue({ code: 'custom', path: [index], message: `The plan has the tag “${tag}” already.` });
+    }
+  });
 
 /**
  * A session as planned: the document that is edited, stored, sent and saved to a file. Lengths are seconds.
@@ -44,6 +63,9 @@ export const Plan = z
       .nullable(),
     classSeconds: seconds('A class', PLAN_LIMITS.minClass, PLAN_LIMITS.maxClass),
     steps: z.array(Step).max(PLAN_LIMITS.maxSteps, `A plan has at most ${PLAN_LIMITS.maxSteps} steps.`),
+    tags: PlanTags,
+    /** An archived plan is kept as it is, out of the way of the others. */
+    archived: z.boolean(),
     /** Which step comes before which, whatever else an order is chosen for. Steps that are not here say nothing. */
     orderPairs: z
       .array(OrderPair)
@@ -96,6 +118,8 @@ export function emptyPlan(title: string, approach: Approach = 'restorative'): Pl
     cupboard: null,
     startsAt: null,
     classSeconds: 3600,
+    tags: [],
+    archived: false,
     steps: [],
     orderPairs: [],
   };

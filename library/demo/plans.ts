@@ -29,6 +29,7 @@ export const DEMO_PLANS: readonly DemoPlan[] = [
     id: 'demo-nurses',
     plan: from('restorative', {
       title: 'Before the night shift',
+      tags: ['winter term', 'knees'],
       group: 'Night-shift nurses',
       groupId: 'demo-group-nurses',
       groupSize: 12,
@@ -41,6 +42,7 @@ export const DEMO_PLANS: readonly DemoPlan[] = [
     id: 'demo-potters',
     plan: from('yin', {
       title: 'Hips and hands',
+      tags: ['winter term', 'hips'],
       group: 'Potters',
       groupId: 'demo-group-potters',
       groupSize: 10,
@@ -53,6 +55,7 @@ export const DEMO_PLANS: readonly DemoPlan[] = [
     id: 'demo-choir',
     plan: from('breath', {
       title: 'Long line, evening 3',
+      tags: ['winter term', 'long line'],
       group: 'Choir singers',
       groupId: 'demo-group-singers',
       groupSize: 16,
@@ -65,6 +68,7 @@ export const DEMO_PLANS: readonly DemoPlan[] = [
     id: 'demo-workshop',
     plan: from('workshop', {
       title: 'Breath workshop, winter',
+      tags: ['workshop'],
       group: 'Choir singers',
       groupId: 'demo-group-singers',
       groupSize: 14,

@@ -1,17 +1,14 @@
 import { createHash, randomUUID } from 'node:crypto';
 import type { Router } from 'express';
-import { literal, Op, where as whereSql, type Order } from 'sequelize';
 import { searchable } from '#core/catalogue';
-import type { Library, CustomEntry } from '#core/catalogue';
+import type { CustomEntry } from '#core/catalogue';
 import { adoptEntries, readPlanFile, type Plan, type PlanFile } from '#core/plan';
-import { compileTimeline, ribbonBlocks } from '#core/timeline';
 import {
   CreateDocumentRequest,
   ListPlansQuery,
   ListPlansResponse,
   ListVersionsResponse,
   PLANS,
-  PlanSummary,
   StoredRevision,
   type StoredPlan,
 } from '#api';
@@ -23,12 +20,12 @@ import { createDocument } from '../store/documents';
 import { answerMade, documentRoutes, storedOf, tableFor, type DocumentResource } from './document-resource';
 import { accept, HttpProblem, notFound, unprocessableDocument } from '../http/problems';
 import type { Models, PlanRow } from '../store/models';
-import { sliced } from '../store/sliced';
-import { addEntry, isBuiltIn, customEntriesByIds, usesEntry, wholeLibrary } from '../store/custom-entries';
+import { addEntry, isBuiltIn, customEntriesByIds } from '../store/custom-entries';
 import { iso, type Store, type Tables } from '../store/store';
-import { readable, reasonNotToRead } from '../store/stored';
+import { readable } from '../store/stored';
 import { versionsOf } from '../store/plan-versions';
 import { storedPlan } from '../store/stored-plans';
+import { listPlans } from './plan-lists';
 
 const KEPT_REVISIONS = 200;
 
@@ -39,8 +36,9 @@ export function acceptPlanFile(document: unknown): PlanFile {
   return { plan: read.plan, entries: read.entries };
 }
 
-const searchText = ({ title, group, intent, approach }: Plan): string =>
-  searchable([title, group, intent, approach].join(' '));
+/** The title comes first: plans are put in the order of their titles by it. */
+const searchText = ({ title, group, intent, approach, tags }: Plan): string =>
+  searchable([title, group, intent, approach, ...tags].join(' '));
 
 /** Keeps a version of a plan as it is now, and lets go of the one that is now too old. */
 async function keepRevision({ sql }: Tables, id: string, revision: number): Promise<void> {
@@ -109,85 +107,6 @@ export async function createPlan(
     for (const entry of fresh) await addEntry(tables, entry, now);
     return storedOf(PLAN, await createDocument(tableFor(PLAN, tables), id, plan, now));
   });
-}
-
-function summaryOf(plan: Plan, library: Library): PlanSummary {
-  const { totals, phases } = compileTimeline(plan, library);
-  // Everything else of the plan is left out by its schema.
-  return PlanSummary.parse({ ...plan, totals, ribbon: ribbonBlocks(phases) });
-}
-/** What is shown of each of some plans; one that cannot be read has none. Worked out once for each revision. */
-async function summariesOf(
-  store: Store,
-  rows: readonly Pick<PlanRow, 'id' | 'revision'>[],
-): Promise<Map<string, PlanSummary>> {
-  const { library, stamp } = await wholeLibrary(store);
-  const { plans } = await store.workings();
-  const stampOf = ({ revision }: Pick<PlanRow, 'revision'>): string => `${revision} ${stamp}`;
-  const known = new Map(
-    rows.flatMap((row) => {
-      const summary = plans.get(row.id, stampOf(row));
-      return summary ? [[row.id, summary] as const] : [];
-    }),
-  );
-  const missing = rows.filter(({ id }) => !known.has(id)).map(({ id }) => id);
-  const documents = missing.length > 0 ? await store.plans.findAll({ where: { id: missing } }) : [];
-  await sliced(documents, (row) =>
-    reasonNotToRead(() => {
-      const summary = summaryOf(storedPlan(row.document), library);
-      plans.set(row.id, stampOf(row), summary);
-      known.set(row.id, summary);
-    }),
-  );
-  return known;
-}
-
-const ofDocument = (field: 'groupId' | 'cupboard' | 'startsAt') => literal(`json_extract(document, '$.${field}')`);
-
-/**
- * A page of the plans that are not in the bin, the latest changed first; with `startsFrom` the one that begins first.
- */
-export async function listPlans(
-  store: Store,
-  { search, uses, groupId, cupboard, startsFrom, limit, offset }: ListPlansQuery,
-): Promise<ListPlansResponse> {
-  const words = searchable(search).split(' ').filter(Boolean);
-  const matches = words.map((word) => ({ searchable: { [Op.like]: `%${word}%` } }));
-  const filters = [
-    ...(uses === undefined ? [] : [usesEntry(uses)]),
-    ...(groupId === undefined ? [] : [whereSql(ofDocument('groupId'), groupId)]),
-    ...(cupboard === undefined ? [] : [whereSql(ofDocument('cupboard'), cupboard)]),
-    ...(startsFrom === undefined ? [] : [whereSql(ofDocument('startsAt'), Op.gte, startsFrom)]),
-  ];
-  const where = { deletedMs: null, [Op.and]: [...matches, ...filters] };
-  const byStart: Order = startsFrom === undefined ? [] : [[ofDocument('startsAt'), 'ASC']];
-  const { rows, count } = await store.plans.findAndCountAll({
-    attributes: ['id', 'revision', 'createdMs', 'updatedMs'],
-    where,
-    order: [...byStart, ['updatedMs', 'DESC'], ['id', 'ASC']],
-    limit,
-    offset,
-  });
-  const summaries = await summariesOf(store, rows);
-  const runs = await store.runs.findAll({
-    where: { planId: rows.map(({ id }) => id), deletedMs: null },
-    attributes: ['planId', 'createdMs'],
-  });
-  const items = rows.flatMap(({ id, revision, createdMs, updatedMs }) => {
-    const summary = summaries.get(id);
-    if (!summary) return [];
-    const taught = runs.filter(({ planId }) => planId === id).map(({ createdMs: atMs }) => atMs);
-    return {
-      id,
-      revision,
-      createdAt: iso(createdMs),
-      updatedAt: iso(updatedMs),
-      summary,
-      runs: taught.length,
-      lastTaughtAt: taught.length > 0 ? iso(Math.max(...taught)) : null,
-    };
-  });
-  return { total: count, items, unreadable: rows.length - items.length };
 }
 
 /** Plans: list, make, read, save with a revision, earlier revisions, into the bin. */

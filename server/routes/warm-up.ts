@@ -1,7 +1,7 @@
 import { ListPlansQuery } from '#api';
 import { runWorkings } from '../store/run-workings';
 import type { Store } from '../store/store';
-import { listPlans } from './plans';
+import { listPlans } from './plan-lists';
 
 /** So many of the latest sessions are shown first. */
 const LATEST_RUNS = 40;

@@ -9,6 +9,7 @@ type Value = string | number | null;
 export interface Statements {
   /** The first row, or undefined. */
   get<T>(sql: string, ...values: Value[]): Promise<T | undefined>;
+  all<T>(sql: string, ...values: Value[]): Promise<T[]>;
   /** Gives how many rows were changed. */
   run(sql: string, ...values: Value[]): Promise<number>;
   /** Lets go of all of them: SQLite closes no connection before that. */
@@ -44,6 +45,12 @@ export function statementsOf(database: Sequelize): Statements {
       // It holds a lock on the file until it is set back.
       statement.reset();
       return row;
+    },
+    async all<T>(sql: string, ...values: Value[]) {
+      const statement = await prepare(sql);
+      return new Promise<T[]>((resolve, reject) =>
+        statement.all<T>(values, (error: Error | null, rows) => (error ? reject(error) : resolve(rows))),
+      );
     },
     async run(sql, ...values) {
       const statement = await prepare(sql);

@@ -3,6 +3,7 @@ import {
   ListPlansResponse,
   ListVersionsResponse,
   PLANS,
+  PlanTagsResponse,
   StoredRevision,
   type ListedPlan,
   type ListPlansQuery,
@@ -13,32 +14,36 @@ import { newId } from './new-id';
 
 const at = (id: string): string => `/plans/${encodeURIComponent(id)}`;
 
-type AskedFor = 'search' | 'groupId' | 'cupboard' | 'startsFrom';
-type PlanFilter = { readonly [K in AskedFor]?: NonNullable<ListPlansQuery[K]> };
+type AskedFor = 'search' | 'groupId' | 'cupboard' | 'startsFrom' | 'tag' | 'archived' | 'sort';
+export type PlanFilter = { readonly [K in AskedFor]?: NonNullable<ListPlansQuery[K]> };
 
-const askPlans = (filter: PlanFilter, limit: number, offset = 0) =>
+/** A page of the plans that a filter lets through. */
+export const listPlans = (filter: PlanFilter, limit = 50, offset = 0) =>
   ask(
     ListPlansResponse,
     'GET',
-    `/plans?${new URLSearchParams({ ...filter, limit: String(limit), offset: String(offset) })}`,
+    `/plans?${new URLSearchParams(
+      Object.entries({ ...filter, limit, offset }).map(([name, value]) => [name, String(value)]),
+    )}`,
   );
 
-export const listPlans = (search: string, limit = 50, offset = 0) => askPlans({ search }, limit, offset);
+/** The tags that plans can be found by, and how many plans are archived. */
+export const listPlanTags = () => ask(PlanTagsResponse, 'GET', '/plan-tags');
 
 const PAGE = 100;
 /** Every plan there is, for a group or a place where one is named; the latest changed first. */
 export async function listAllPlans(filter: Pick<PlanFilter, 'groupId' | 'cupboard'> = {}): Promise<ListedPlan[]> {
   const all: ListedPlan[] = [];
   for (let offset = 0; ; offset += PAGE) {
-    const { items, total } = await askPlans(filter, PAGE, offset);
+    const { items, total } = await listPlans(filter, PAGE, offset);
     all.push(...items);
     if (offset + PAGE >= total) return all;
   }
 }
 
-/** The plan that begins first from a local moment on, such as `2026-11-26T18:30`. */
+/** The plan that begins first from a local moment on, such as `2026-11-26T18:30`; none that is archived. */
 export const planAfter = async (startsFrom: string): Promise<ListedPlan | undefined> =>
-  (await askPlans({ startsFrom }, 1)).items[0];
+  (await listPlans({ startsFrom, archived: false }, 1)).items[0];
 
 /** The plans with a step made from a library entry. */
 export const listPlansUsing = (entry: string, limit: number) =>

@@ -61,9 +61,9 @@ export function useFindables(actions: readonly Findable[]): {
     },
     ...(lock.state.set ? [{ kind: 'action', label: 'Lock now', to: () => void lock.lock() }] : []),
     ...plans.value.map(({ id, summary }) => ({
-      kind: 'plan',
+      kind: summary.archived ? 'archived plan' : 'plan',
       label: summary.title,
-      names: [summary.group],
+      names: [summary.group, ...summary.tags],
       to: `/plans/${id}`,
     })),
     ...(lock.locked

@@ -4,10 +4,10 @@ import InputText from 'primevue/inputtext';
 import { useEventListener, watchDebounced } from '@vueuse/core';
 import { computed, defineAsyncComponent, ref, shallowRef, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import { editedPlan, setDetails, type Plan, type PlanFile } from '#core/plan';
+import { editedPlan, setDetails, type Plan, type PlanEdit, type PlanFile } from '#core/plan';
 import type { ListedPlan, ListedRun, StoredPlan } from '#api';
 import { planClient } from '../../client/documents';
-import { createPlan, listPlans, planAfter } from '../../client/plans';
+import { createPlan, planAfter } from '../../client/plans';
 import { listRuns } from '../../client/runs';
 import { savePlanFile } from '../../state/files';
 import { compileTimeline } from '#core/timeline';
@@ -15,28 +15,29 @@ import { useLibrary } from '../../state/library';
 import RecentlyTaught from './RecentlyTaught.vue';
 import { localMoment } from '../../state/days';
 import NextUp from './NextUp.vue';
+import PlanFilters from './PlanFilters.vue';
 import PlanRow from './PlanRow.vue';
+import { usePlanList } from './use-plan-list';
 import { latestOnly } from '../../sync/latest';
 import { belongsToControl, mayBeShortcut } from '../../ui/keys';
 import { onceOpened } from '../../ui/once-opened';
+import { useUndoToast } from '../../ui/use-undo-toast';
 import { useDeletedToast } from '../../widgets/documents/use-deleted-toast';
 
 const WelcomeView = defineAsyncComponent(() => import('./WelcomeView.vue'));
 const NewPlanDialog = defineAsyncComponent(() => import('./NewPlanDialog.vue'));
+const TagsDialog = defineAsyncComponent(() => import('./TagsDialog.vue'));
 const TodayDialog = defineAsyncComponent(() => import('./TodayDialog.vue'));
 
-const PAGE = 40;
 const router = useRouter();
 const library = useLibrary();
 const deleted = useDeletedToast();
-const plans = shallowRef<ListedPlan[]>([]);
+const undoable = useUndoToast();
+const list = usePlanList();
+const { search, sort, tag, archived, plans, tags } = list;
 const runs = shallowRef<ListedRun[]>([]);
 /** The plan that is taught next. */
 const next = shallowRef<StoredPlan>();
-const total = ref(0);
-/** How many rows of the list were asked for so far; those that cannot be read are not shown. */
-const seen = ref(0);
-const search = ref('');
 const trouble = ref('');
 const loaded = ref(false);
 const making = ref(false);
@@ -70,66 +71,82 @@ async function readNext(listed: ListedPlan | undefined): Promise<StoredPlan | un
 
 /** Nothing was made here yet: what this is stands in place of empty lists. */
 const isNew = computed(
-  () => loaded.value && !trouble.value && search.value === '' && total.value === 0 && runs.value.length === 0,
+  () =>
+    loaded.value &&
+    !trouble.value &&
+    !list.isFiltered.value &&
+    list.total.value + tags.value.archived + runs.value.length === 0,
 );
 const asks = latestOnly();
 async function load(): Promise<void> {
   const isLatest = asks();
   try {
     const from = localMoment(new Date(Date.now() - STILL_NEXT_MS));
-    const [found, lately, first] = await Promise.all([listPlans(search.value, PAGE), listRuns(4), planAfter(from)]);
+    const [lately, first] = await Promise.all([listRuns(4), planAfter(from), list.load()]);
     const upcoming = await readNext(first);
     if (!isLatest()) return;
     next.value = upcoming;
-    [plans.value, total.value, runs.value, trouble.value] = [found.items, found.total, lately.items, ''];
-    seen.value = found.items.length + found.unreadable;
+    [runs.value, trouble.value] = [lately.items, ''];
   } catch (error) {
     if (!isLatest()) return;
     trouble.value = (error as Error).message;
   }
   loaded.value = true;
 }
-async function showMore(): Promise<void> {
+/** Says what went wrong where something does. */
+async function attempt(work: () => Promise<unknown>): Promise<void> {
   try {
-    const found = await listPlans(search.value, PAGE, seen.value);
-    plans.value = [...plans.value, ...found.items];
-    seen.value += found.items.length + found.unreadable;
+    await work();
   } catch (error) {
     trouble.value = (error as Error).message;
   }
 }
 async function make({ plan, entries }: PlanFile, toFit = false): Promise<void> {
-  try {
+  await attempt(async () => {
     const { id } = await createPlan(plan, entries);
     if (entries.length > 0) await library.reload();
     await router.push(`/plans/${id}${toFit ? '/fit' : ''}`);
-  } catch (error) {
-    trouble.value = (error as Error).message;
-  }
+  });
 }
 /** Does something with the document of a plan that is listed. */
-async function withDocument({ id }: ListedPlan, work: (plan: Plan) => void | Promise<void>): Promise<void> {
-  try {
-    await work((await planClient.at(id).read()).document);
-  } catch (error) {
-    trouble.value = (error as Error).message;
-  }
+const withDocument = ({ id }: ListedPlan, work: (plan: Plan) => void | Promise<void>): Promise<void> =>
+  attempt(async () => work((await planClient.at(id).read()).document));
+/** Changes the document of a plan that is listed. */
+const change = ({ id }: ListedPlan, edit: PlanEdit): Promise<void> =>
+  attempt(async () => {
+    const { revision, document } = await planClient.at(id).read();
+    await planClient.at(id).save(revision, editedPlan(document, edit));
+    await load();
+  });
+async function archive(listed: ListedPlan): Promise<void> {
+  const { title, archived: was } = listed.summary;
+  await change(listed, setDetails({ archived: !was }));
+  if (trouble.value) return;
+  undoable(`“${title}” is ${was ? 'out of' : 'in'} the archive`, () => change(listed, setDetails({ archived: was })));
+}
+/** The plan whose tags are being changed. */
+const tagged = shallowRef<ListedPlan>();
+const tagging = ref(false);
+const everTagged = onceOpened(tagging);
+function askTags(listed: ListedPlan): void {
+  [tagged.value, tagging.value] = [listed, true];
 }
 const copy = (listed: ListedPlan) =>
   withDocument(listed, (plan) =>
     make({
-      plan: editedPlan(plan, setDetails({ title: `${plan.title.slice(0, 190)} (copy)`, startsAt: null })),
+      plan: editedPlan(
+        plan,
+        setDetails({ title: `${plan.title.slice(0, 190)} (copy)`, startsAt: null, archived: false }),
+      ),
       entries: [],
     }),
   );
 async function remove({ id, summary }: ListedPlan): Promise<void> {
-  try {
+  await attempt(async () => {
     await planClient.remove(id);
     deleted(`“${summary.title}”`, { kind: 'plan', id }, load);
     await load();
-  } catch (error) {
-    trouble.value = (error as Error).message;
-  }
+  });
 }
 /** A new plan is asked for by an address, so that it can be from anywhere. */
 const route = useRoute();
@@ -149,6 +166,7 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
   making.value = true;
 });
 watchDebounced(search, load, { debounce: 180 });
+watch([sort, tag, archived], load);
 void load();
 </script>
 
@@ -171,6 +189,14 @@ void load();
           <Button v-if="plans.length > 0" label="Fit a plan to today’s time" outlined @click="askToday()" />
           <Button label="New plan" @click="making = true" />
         </header>
+        <PlanFilters
+          v-if="plans.length > 0 || list.isFiltered.value"
+          v-model:sort="sort"
+          :tags="tags"
+          :tag="tag"
+          :archived="archived"
+          @show="list.show"
+        />
         <p v-if="trouble" class="trouble caution" role="alert">
           {{ trouble }} <button type="button" class="link-button" @click="load">Try again</button>
         </p>
@@ -183,16 +209,32 @@ void load();
             @copy="copy(stored)"
             @today="askToday(stored.id)"
             @save-file="withDocument(stored, savePlanFile)"
+            @tags="askTags(stored)"
+            @show-tag="(one) => list.show({ tag: one })"
+            @archive="archive(stored)"
             @remove="remove(stored)"
           />
         </ul>
-        <p v-else-if="loaded && !trouble && search" class="empty">
-          No plan has “{{ search }}” in its title, group or focus.
+        <p v-else-if="loaded && !trouble && archived && !search" class="empty">
+          No plan is archived. An archived plan stays as it is, out of the way of the others.
         </p>
+        <p v-else-if="loaded && !trouble && search" class="empty">
+          No {{ archived ? 'archived plan' : 'plan' }} has “{{ search }}” in its title, group, focus or tags.
+        </p>
+        <p v-else-if="loaded && !trouble && tag" class="empty">No plan has the tag “{{ tag }}”.</p>
+        <p v-else-if="loaded && !trouble && tags.archived > 0" class="empty">All your plans are archived.</p>
         <p v-else-if="!loaded" class="empty quiet" role="status">Loading…</p>
         <footer>
-          <button v-if="seen < total" type="button" class="link-button" @click="showMore">
-            Show more of {{ total }}
+          <button v-if="list.hasMore.value" type="button" class="link-button" @click="attempt(list.showMore)">
+            Show more of {{ list.total.value }}
+          </button>
+          <button
+            v-if="archived || tag || (search && tags.archived > 0)"
+            type="button"
+            class="link-button"
+            @click="list.show(search && !archived ? { archived: true } : {})"
+          >
+            {{ search && !archived ? 'Search the archived plans' : 'Show all plans' }}
           </button>
           <RouterLink to="/bin" class="link-button">Bin</RouterLink>
         </footer>
@@ -200,6 +242,14 @@ void load();
       <RecentlyTaught :runs="runs" :loading="!loaded" :px-per-ms="pxPerMs" />
     </div>
     <NewPlanDialog v-if="everMade" v-model:visible="making" @make="make" />
+    <TagsDialog
+      v-if="everTagged && tagged"
+      v-model:visible="tagging"
+      :title="tagged.summary.title"
+      :tags="tagged.summary.tags"
+      :known="tags.items.map((one) => one.tag)"
+      @save="(next) => tagged && change(tagged, setDetails({ tags: next }))"
+    />
     <TodayDialog
       v-if="everToday"
       v-model:visible="today"

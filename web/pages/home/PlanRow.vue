@@ -9,48 +9,74 @@ import RibbonThumb from '../../widgets/ribbon/RibbonThumb.vue';
 import { balanceInWords, classLength, groupAndApproach, spareInWords } from '../../widgets/session/words';
 
 const { stored, pxPerMs } = defineProps<{ stored: ListedPlan; pxPerMs: number }>();
-const emit = defineEmits<{ copy: []; today: []; saveFile: []; remove: [] }>();
+const emit = defineEmits<{
+  copy: [];
+  today: [];
+  saveFile: [];
+  tags: [];
+  showTag: [tag: string];
+  archive: [];
+  remove: [];
+}>();
 
 const summary = computed(() => stored.summary);
 const balance = computed(() => balanceInWords(summary.value));
 const taught = computed(() =>
   stored.lastTaughtAt ? `taught ${dayOf(new Date(stored.lastTaughtAt).getTime())}` : 'not yet taught',
 );
-const items = [
+const items = computed(() => [
   [
     { label: 'Copy', command: () => emit('copy') },
     { label: 'Copy fitted to today’s time', command: () => emit('today') },
     { label: 'Download plan', command: () => emit('saveFile') },
   ],
+  [
+    { label: 'Edit tags', command: () => emit('tags') },
+    { label: summary.value.archived ? 'Unarchive' : 'Archive', command: () => emit('archive') },
+  ],
   [{ label: 'Delete', command: () => emit('remove') }],
-];
+]);
 </script>
 
 <template>
   <li>
-    <RouterLink :to="`/plans/${stored.id}`" class="row">
-      <span class="title">
-        <strong>{{ summary.title }}</strong>
-        <span class="small quiet">{{ groupAndApproach(summary) }}</span>
-      </span>
-      <RibbonThumb
-        class="thumb"
-        :ribbon="summary.ribbon as Block[]"
-        :totals="summary.totals"
-        :px-per-ms="pxPerMs"
-        :width="336"
-      />
-      <span>
-        <strong>{{ clockOfMs(summary.totals.totalMs) }}</strong>
-        <span class="small" :class="summary.totals.spareMs < 0 ? 'caution strong' : 'quiet'"
-          >of {{ classLength(summary.totals.targetMs) }}, {{ spareInWords(summary) }}</span
+    <div class="plan">
+      <RouterLink :to="`/plans/${stored.id}`" class="row">
+        <span class="title">
+          <strong>{{ summary.title }}</strong>
+          <span class="small quiet">{{ groupAndApproach(summary) }}</span>
+        </span>
+        <RibbonThumb
+          class="thumb"
+          :ribbon="summary.ribbon as Block[]"
+          :totals="summary.totals"
+          :px-per-ms="pxPerMs"
+          :width="336"
+        />
+        <span>
+          <strong>{{ clockOfMs(summary.totals.totalMs) }}</strong>
+          <span class="small" :class="summary.totals.spareMs < 0 ? 'caution strong' : 'quiet'"
+            >of {{ classLength(summary.totals.targetMs) }}, {{ spareInWords(summary) }}</span
+          >
+        </span>
+        <span class="when">
+          <span :class="{ strong: balance !== 'even' }">{{ balance || ' ' }}</span>
+          <span class="small quiet">{{ taught }}</span>
+        </span>
+      </RouterLink>
+      <p v-if="summary.tags.length > 0" class="tags small">
+        <button
+          v-for="tag in summary.tags"
+          :key="tag"
+          type="button"
+          class="plain-button tag"
+          :aria-label="`Show plans with the tag ${tag}`"
+          @click="emit('showTag', tag)"
         >
-      </span>
-      <span class="when">
-        <span :class="{ strong: balance !== 'even' }">{{ balance || ' ' }}</span>
-        <span class="small quiet">{{ taught }}</span>
-      </span>
-    </RouterLink>
+          {{ tag }}
+        </button>
+      </p>
+    </div>
     <ActionMenu :label="`More for ${summary.title}`" :groups="items" />
   </li>
 </template>
@@ -61,9 +87,32 @@ li {
   align-items: center;
   border-bottom: 1px solid var(--line);
 }
+.plan {
+  flex: 1;
+  min-width: 0;
+}
+.tags {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 4px;
+  margin-top: -10px;
+  padding-bottom: 4px;
+}
+.tag {
+  min-height: 24px;
+  padding: 0 6px;
+  border-radius: 4px;
+  color: var(--ink-2);
+}
+.tag:first-child {
+  margin-left: -6px;
+}
+.tag:hover {
+  background: var(--well);
+  color: var(--ink);
+}
 .row {
   display: grid;
-  flex: 1;
   grid-template-columns: minmax(120px, 190px) minmax(0, 336px) 128px minmax(110px, 1fr);
   gap: 14px;
   align-items: center;

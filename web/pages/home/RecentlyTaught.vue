@@ -46,6 +46,7 @@ header {
   align-items: center;
   justify-content: space-between;
   min-height: 44px;
+  padding-bottom: 8px;
   border-bottom: 1px solid var(--line-strong);
 }
 .run {

@@ -1,13 +1,16 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
 import Dialog from 'primevue/dialog';
-import { computed } from 'vue';
+import { computed, shallowRef, watch } from 'vue';
 import { APPROACHES, APPROACH_LABELS } from '#core/catalogue';
 import { setDetails, type Plan } from '#core/plan';
+import CheckField from '../../ui/fields/CheckField.vue';
 import ChoiceField from '../../ui/fields/ChoiceField.vue';
+import TagsField from '../../ui/fields/TagsField.vue';
 import NumberField from '../../ui/fields/NumberField.vue';
 import TextField from '../../ui/fields/TextField.vue';
 import TimeField from '../../ui/fields/TimeField.vue';
+import { listPlanTags } from '../../client/plans';
 import { useDemand } from '../../state/demand';
 import GroupPick from './cautions/GroupPick.vue';
 import PlacePick from './PlacePick.vue';
@@ -23,6 +26,19 @@ const shortages = useShortages();
 /** What the wall of the place does not allow, shown where the place is chosen. */
 const wall = computed(() =>
   [...shortages.value].flatMap(([index, { wall: line }]) => (line ? [`${plan.steps[index]?.name}: ${line}`] : [])),
+);
+/** The tags of other plans are offered, where the server can be asked. */
+const known = shallowRef<string[]>([]);
+watch(
+  visible,
+  (is) => {
+    if (!is) return;
+    listPlanTags().then(
+      ({ items }) => (known.value = items.map(({ tag }) => tag)),
+      () => undefined,
+    );
+  },
+  { immediate: true },
 );
 const approaches = APPROACHES.map((value) => ({ value, label: APPROACH_LABELS[value] }));
 </script>
@@ -86,6 +102,19 @@ const approaches = APPROACHES.map((value) => ({ value, label: APPROACH_LABELS[va
         :rows="3"
         :model-value="plan.intent"
         :accept="(intent) => edit(setDetails({ intent }))"
+      />
+      <TagsField
+        class="wide"
+        label="Tags"
+        :model-value="plan.tags"
+        :known="known"
+        :accept="(tags) => edit(setDetails({ tags }))"
+      />
+      <CheckField
+        class="wide"
+        label="Archived: kept as it is, out of the way of the other plans"
+        :model-value="plan.archived"
+        @update:model-value="(archived) => edit(setDetails({ archived }))"
       />
     </div>
     <template #footer><Button label="Done" @click="visible = false" /></template>

@@ -28,6 +28,7 @@ const about = computed(() =>
     plan.group ? `${plan.group}, ${people(plan.groupSize)}` : people(plan.groupSize),
     startInWords(plan.startsAt),
     plan.place,
+    plan.archived ? 'archived' : '',
   ]
     .filter(Boolean)
     .join(' · '),

@@ -12,6 +12,7 @@ const FIELDS: Record<string, string> = {
   cupboard: 'place',
   startsAt: 'date and time',
   classSeconds: 'class length',
+  tags: 'tags',
   name: 'name',
   note: 'note',
   weight: 'priority',
@@ -53,6 +54,7 @@ export function editInWords(edit: PlanEdit, plan: Plan | undefined): string {
       return all('addStep') ? `Add ${edit.edits.length} steps` : 'Change several steps';
     }
     case 'setDetails':
+      if (edit.patch.archived !== undefined) return edit.patch.archived ? 'Archive the plan' : 'Unarchive the plan';
       return `Change ${fields(edit.patch)}`;
     case 'setOrderPairs':
       return 'Change the required order';

@@ -6,6 +6,7 @@ import DatePicker from 'primevue/datepicker';
 import DayField from './DayField.vue';
 import NumberField from './NumberField.vue';
 import SelectField from './SelectField.vue';
+import TagsField from './TagsField.vue';
 import TextField from './TextField.vue';
 import TimeField from './TimeField.vue';
 
@@ -260,5 +261,79 @@ describe('a field for a day', () => {
     expect(boxOf(field).value).toBe('20/11/2026 18:30');
     await typeDay(field, '21/11/2026 7pm');
     expect(given).toEqual(['2026-11-21T19:00']);
+  });
+});
+
+describe('a field for tags', () => {
+  /** A field that takes at most three tags, each once. */
+  function tagsField(modelValue: string[] = ['knees']) {
+    const field = mount(TagsField, {
+      attachTo: document.body,
+      props: {
+        modelValue,
+        label: 'Tags',
+        known: ['Winter term', 'winter workshop', 'knees'],
+        accept: (tags: string[]) => {
+          if (new Set(tags).size < tags.length) return 'It is there already.';
+          if (tags.length > 3) return 'At most three.';
+          void field.setProps({ modelValue: tags });
+          return undefined;
+        },
+      },
+    });
+    return field;
+  }
+  const chosen = (field: VueWrapper): string[] => field.findAll('.chip').map((chip) => chip.text());
+  const offered = (): string[] =>
+    [...document.querySelectorAll('.p-autocomplete-option')].map((one) => one.textContent);
+  async function typeAndWait(field: VueWrapper, text: string): Promise<void> {
+    boxOf(field).focus();
+    await type(field, text);
+    await jest.runAllTimersAsync();
+  }
+  const press = async (field: VueWrapper, key: string): Promise<void> => {
+    await field.get('input').trigger('keydown', { key, code: key });
+    await jest.runAllTimersAsync();
+  };
+
+  test('what is typed comes first, then the known ones that begin so and are not there yet', async () => {
+    const field = tagsField();
+    await typeAndWait(field, 'win');
+    expect(offered()).toEqual(['win', 'Winter term', 'winter workshop']);
+    await typeAndWait(field, 'winter TERM');
+    expect(offered()).toEqual(['Winter term']);
+    await press(field, 'Enter');
+    expect(chosen(field)).toEqual(['knees', 'Winter term']);
+    expect(boxOf(field).value).toBe('');
+  });
+
+  test('one that is there already is refused with its reason, and stays in the field', async () => {
+    const field = tagsField();
+    await typeAndWait(field, 'knees');
+    await press(field, 'Enter');
+    expect(problemOf(field)).toBe('It is there already.');
+    expect(boxOf(field).value).toBe('knees');
+    expect(boxOf(field).getAttribute('aria-describedby')).toBe(field.get('[role="alert"]').attributes('id'));
+    expect(chosen(field)).toEqual(['knees']);
+    await typeAndWait(field, 'shoulders');
+    await press(field, 'Enter');
+    expect([problemOf(field), chosen(field)]).toEqual(['', ['knees', 'shoulders']]);
+  });
+
+  test('what was typed is taken when the field is left, spaces around it or not', async () => {
+    const field = tagsField([]);
+    await typeAndWait(field, '  slow evenings ');
+    await field.get('input').trigger('blur');
+    await jest.runAllTimersAsync();
+    expect(chosen(field)).toEqual(['slow evenings']);
+  });
+
+  test('one is removed by its button, the last by Backspace', async () => {
+    const field = tagsField(['a', 'b', 'c']);
+    await field.get('button[aria-label="Remove a"]').trigger('click');
+    await jest.runAllTimersAsync();
+    expect(chosen(field)).toEqual(['b', 'c']);
+    await press(field, 'Backspace');
+    expect(chosen(field)).toEqual(['b']);
   });
 });

@@ -10,6 +10,8 @@ const FIELDS: Record<Extract<PlanChange, { kind: 'field' }>['field'], string> = 
   place: 'Place',
   startsAt: 'Date and time',
   classSeconds: 'Class length',
+  tags: 'Tags',
+  archived: 'Archived or not',
   orderPairs: 'Required order',
 };
 
