@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import FormField from '@primevue/forms/formfield';
 import { useRefusal } from './refusals';
+import UnboundFields from './UnboundFields.vue';
 
 /** One value of a form, for any field: the slot gets it, a function that sets it, and what is wrong with it. */
 const { name } = defineProps<{ name: string }>();
@@ -17,10 +18,12 @@ const asField = (field: unknown): Field => field as Field;
 
 <template>
   <FormField v-slot="field" :name="name" as-child>
-    <slot
-      :value="asField(field).value"
-      :set="(value: unknown) => asField(field).props?.onChange({ value })"
-      :problem="asField(field).error?.message ?? refusal"
-    />
+    <UnboundFields>
+      <slot
+        :value="asField(field).value"
+        :set="(value: unknown) => asField(field).props?.onChange({ value })"
+        :problem="asField(field).error?.message ?? refusal"
+      />
+    </UnboundFields>
   </FormField>
 </template>

@@ -17,6 +17,8 @@ const { schema, initial, send } = defineProps<{
   send: (values: z.output<S>) => Promise<void> | void;
 }>();
 
+defineSlots<{ default: (props: { busy: boolean; fields: Readonly<Record<string, unknown>> }) => unknown }>();
+
 const form = useTemplateRef<{ $el: HTMLFormElement }>('form');
 const tried = ref(false);
 const busy = ref(false);
@@ -50,6 +52,7 @@ async function submit({ valid, values }: FormSubmitEvent): Promise<void> {
 <template>
   <Form
     ref="form"
+    v-slot="fields"
     :resolver="zodResolver(schema)"
     :initial-values="initial"
     :validate-on-value-update="tried"
@@ -57,7 +60,7 @@ async function submit({ valid, values }: FormSubmitEvent): Promise<void> {
     class="sent-form"
     @submit="submit"
   >
-    <slot :busy="busy" />
+    <slot :busy="busy" :fields="fields" />
     <p v-if="trouble" class="caution" role="alert">{{ trouble }}</p>
   </Form>
 </template>

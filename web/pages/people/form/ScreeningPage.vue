@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
-import { computed, nextTick, ref, watch } from 'vue';
+import { shallowRef, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { CONSENT, screeningQuestions } from '#core/caution';
 import NotAdvice from '../../../widgets/cautions/NotAdvice.vue';
@@ -11,12 +11,11 @@ import { today } from '../../../state/days';
 import { newId } from '../../../client/new-id';
 import { useKnowledge } from '../../../state/knowledge';
 import { usePerson } from '../use-person';
-import { answersOf, conditionsAfter, refusals, type Answers } from './answers';
+import { answersOf, asAnswer, conditionsAfter, CONSENT_FIELD, screeningShape } from './answers';
 import CheckField from '../../../ui/fields/CheckField.vue';
-import DayField from '../../../ui/fields/DayField.vue';
-import FieldReason from '../../../ui/fields/FieldReason.vue';
-import RadioField from '../../../ui/fields/RadioField.vue';
-import TextField from '../../../ui/fields/TextField.vue';
+import FormValue from '../../../ui/forms/FormValue.vue';
+import SentForm from '../../../ui/forms/SentForm.vue';
+import ScreeningQuestion from './ScreeningQuestion.vue';
 
 /**
  * The screening form at the screen, for one person: only what a rule uses is asked, and nothing is kept without
@@ -29,41 +28,33 @@ const known = useKnowledge();
 const { document: person, isLoaded, trouble, isMissing, conflict, load, save, resolve, settled, put } = usePerson(id);
 const groups = screeningQuestions(known.knowledge);
 const questions = groups.flatMap((group) => group.questions);
-const answers = ref<Answers>({});
-const consent = ref(false);
-const tried = ref(false);
-const wrong = ref('');
-watch(isLoaded, () => {
-  answers.value = answersOf(person.value, questions, today());
-  consent.value = person.value.consentOn !== null;
-});
-const refused = computed(() => refusals(answers.value, questions, today()));
-const count = computed(() => Object.values(answers.value).filter(({ yes }) => yes).length);
+/** What is known already; what is typed over it stays, whatever comes from elsewhere meanwhile. */
+const initial = shallowRef<Record<string, unknown>>();
+watch(
+  isLoaded,
+  (is) => {
+    if (!is) return;
+    const answers = answersOf(person.value, questions, today());
+    initial.value = { ...answers, [CONSENT_FIELD]: person.value.consentOn !== null };
+  },
+  { immediate: true },
+);
+const isTicked = (field: unknown): boolean =>
+  typeof field === 'object' && field !== null && 'value' in field && asAnswer(field.value).yes;
+const ticked = (fields: Readonly<Record<string, unknown>>): string => {
+  const count = questions.filter((question) => isTicked(fields[question.id])).length;
+  return count === 0 ? 'nothing ticked' : `${count} ticked`;
+};
 
-/** Takes what was typed for a question; what is wrong with it is shown when the answers are saved. */
-const answer =
-  (question: string, key: 'weeks' | 'since' | 'note') =>
-  (text: string): undefined => {
-    const given = answers.value[question];
-    if (given) given[key] = text;
-  };
-
-async function keep(): Promise<void> {
-  tried.value = true;
-  wrong.value = '';
-  if (!consent.value || Object.keys(refused.value).length > 0) {
-    await nextTick();
-    document.querySelector<HTMLElement>('[role="alert"]')?.scrollIntoView({ block: 'center' });
-    return;
-  }
+async function keep(values: Record<string, unknown>): Promise<void> {
   const day = today();
-  wrong.value =
-    put('ask by the form', {
-      conditions: conditionsAfter(person.value, answers.value, questions, day, newId),
-      askedOn: day,
-      consentOn: person.value.consentOn ?? day,
-    }) ?? '';
-  if (wrong.value) return;
+  const answers = Object.fromEntries(questions.map((question) => [question.id, asAnswer(values[question.id])]));
+  const wrong = put('ask by the form', {
+    conditions: conditionsAfter(person.value, answers, questions, day, newId),
+    askedOn: day,
+    consentOn: person.value.consentOn ?? day,
+  });
+  if (wrong !== undefined) throw new Error(wrong);
   await settled();
   if (trouble.value || conflict.value) return;
   await router.push(`/people/${id}`);
@@ -71,7 +62,7 @@ async function keep(): Promise<void> {
 </script>
 
 <template>
-  <main v-if="isLoaded" class="form">
+  <main v-if="initial" class="form">
     <BackLink :to="`/people/${id}`" :label="person.name" />
     <h1>Before the first class</h1>
     <p class="quiet">
@@ -79,68 +70,32 @@ async function keep(): Promise<void> {
       {{ person.askedOn ? `Screened on ${shortDayOf(person.askedOn)}; the answers are below.` : '' }} Tick all that
       apply. Anyone who ticks something should ask a doctor or licensed practitioner whether this practice suits them.
     </p>
-    <form @submit.prevent="keep">
+    <SentForm
+      v-slot="{ busy, fields }"
+      class="questions"
+      :schema="screeningShape(questions, today())"
+      :initial="initial"
+      :send="keep"
+    >
       <fieldset v-for="group in groups" :key="group.area">
         <legend>{{ group.title }}</legend>
         <div v-for="question in group.questions" :key="question.id" class="question">
-          <template v-if="answers[question.id]">
-            <CheckField
-              v-model="answers[question.id]!.yes"
-              :described-by="tried && refused[question.id] ? `${question.id}-reason` : undefined"
-              >{{ question.question }} <span class="small quiet">{{ question.terms }}</span></CheckField
-            >
-            <div v-if="answers[question.id]!.yes" class="more">
-              <TextField
-                v-if="question.since === 'weeks'"
-                class="short"
-                :label="`${question.name}: week`"
-                :model-value="answers[question.id]!.weeks"
-                :accept="answer(question.id, 'weeks')"
-              />
-              <DayField
-                v-if="question.since === 'day'"
-                :label="`${question.name}: when`"
-                :model-value="answers[question.id]!.since"
-                :accept="answer(question.id, 'since')"
-              />
-              <RadioField
-                v-if="question.degrees.length > 0"
-                v-model="answers[question.id]!.degree"
-                class="small"
-                :label="`${question.name}: how it is`"
-                :options="question.degrees.map(({ id: value, words }) => ({ value, label: words }))"
-              />
-              <TextField
-                class="note"
-                :label="`${question.name}: a note`"
-                placeholder="which side, what helps"
-                :model-value="answers[question.id]!.note"
-                :accept="answer(question.id, 'note')"
-              />
-            </div>
-            <FieldReason v-if="tried && refused[question.id]" :id="`${question.id}-reason`">{{
-              refused[question.id]
-            }}</FieldReason>
-          </template>
+          <ScreeningQuestion :question="question" />
         </div>
       </fieldset>
       <div class="consent">
-        <CheckField
-          v-model="consent"
-          :label="CONSENT"
-          :described-by="tried && !consent ? 'consent-reason' : undefined"
-        />
-        <FieldReason v-if="tried && !consent" id="consent-reason">Nothing is saved without consent.</FieldReason>
+        <FormValue v-slot="{ value, set, problem }" :name="CONSENT_FIELD">
+          <CheckField :model-value="value === true" :label="CONSENT" :problem="problem" @update:model-value="set" />
+        </FormValue>
       </div>
-      <p v-if="wrong" class="caution strong" role="alert">{{ wrong }}</p>
       <div class="end">
         <DocumentStatus noun="person" :trouble="trouble" :conflict="conflict" :resolve="resolve" @save="save" />
       </div>
       <p class="end">
-        <Button type="submit" label="Save the answers" />
-        <span class="quiet">{{ count === 0 ? 'nothing ticked' : `${count} ticked` }}</span>
+        <Button type="submit" label="Save the answers" :disabled="busy" />
+        <span class="quiet">{{ ticked(fields) }}</span>
       </p>
-    </form>
+    </SentForm>
     <NotAdvice />
   </main>
   <main v-else class="form">
@@ -163,7 +118,8 @@ h1 {
   font-size: 27px;
   line-height: 34px;
 }
-form {
+.questions {
+  display: block;
   columns: 2;
   column-gap: 40px;
 }
@@ -181,23 +137,8 @@ legend {
   padding: 4px 0;
   border-top: 1px solid var(--line);
 }
-.more {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px 14px;
-  align-items: center;
-  padding: 4px 0 4px 26px;
-}
-.short {
-  width: 140px;
-}
-.note {
-  flex: 1;
-  min-width: 150px;
-}
 .consent,
-.end,
-form > p {
+.end {
   break-inside: avoid;
   column-span: all;
 }
@@ -211,7 +152,7 @@ form > p {
   align-items: center;
 }
 @media (width < 760px) {
-  form {
+  .questions {
     columns: 1;
   }
   .form {

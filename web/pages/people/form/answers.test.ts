@@ -3,13 +3,18 @@ import fc from 'fast-check';
 import { builtInKnowledge } from '#library/cautions';
 import { screeningQuestions } from '#core/caution';
 import { anyPerson, CLASS_DAY, has, someone } from '../../../../tests/support/people';
-import { answersOf, conditionsAfter, refusals, type Answer } from './answers';
+import { answersOf, conditionsAfter, screeningShape, type Answer } from './answers';
 
 const questions = screeningQuestions(builtInKnowledge).flatMap((group) => group.questions);
 const of = (person: ReturnType<typeof someone>) => answersOf(person, questions, CLASS_DAY);
 const after = (person: ReturnType<typeof someone>, answers: ReturnType<typeof of>) => {
   let next = 0;
   return conditionsAfter(person, answers, questions, CLASS_DAY, () => `new-${next++}`);
+};
+/** What the form says is wrong, by question. */
+const refusals = (answers: ReturnType<typeof of>, consent = true): Record<string, string> => {
+  const issues = screeningShape(questions, CLASS_DAY).safeParse({ ...answers, consent }).error?.issues ?? [];
+  return Object.fromEntries(issues.map(({ path, message }) => [path.join('.'), message]));
 };
 const yes = (patch: Partial<Answer> = {}): Answer => ({
   yes: true,
@@ -27,7 +32,7 @@ describe('the answers of the form', () => {
         const withConditions = (conditions: typeof person.conditions) =>
           conditions.map(({ condition, degree, id, since }) => [condition, degree, id, since]).sort();
         expect(withConditions(after(person, of(person)))).toEqual(withConditions(person.conditions));
-        expect(refusals(of(person), questions, CLASS_DAY)).toEqual({});
+        expect(refusals(of(person))).toEqual({});
       }),
     );
   });
@@ -54,10 +59,14 @@ describe('the answers of the form', () => {
     ['pregnancy', yes({ weeks: '50' }), 'at most 42 weeks'],
     ['pregnancy', yes({ weeks: 'some' }), 'whole number'],
     ['stroke', yes({ since: '2031-01-01' }), 'cannot be in the future'],
-    ['migraine', yes({ note: 'x'.repeat(501) }), 'At most 500'],
+    ['migraine', yes({ note: 'x'.repeat(501) }), 'A note has at most 500 letters.'],
   ])('%s: what is wrong is told at its question', (id, answer, reason) => {
     const answers = { ...of(someone('A')), [id]: answer };
-    expect(refusals(answers, questions, CLASS_DAY)).toEqual({ [id]: expect.stringContaining(reason) });
-    expect(refusals({ ...answers, [id]: { ...answer, yes: false } }, questions, CLASS_DAY)).toEqual({});
+    expect(refusals(answers)).toEqual({ [id]: expect.stringContaining(reason) });
+    expect(refusals({ ...answers, [id]: { ...answer, yes: false } })).toEqual({});
+  });
+
+  test('nothing is saved without consent', () => {
+    expect(refusals(of(someone('A')), false)).toEqual({ consent: 'Nothing is saved without consent.' });
   });
 });

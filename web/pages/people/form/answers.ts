@@ -1,11 +1,12 @@
+import { z } from 'zod';
 import type { Condition } from '#core/caution';
 import {
   countedFrom,
   personCondition,
   pastDayRefusal,
   weeksBetween,
+  PersonCondition,
   weeksRefusal,
-  type PersonCondition,
   type Person,
 } from '#core/people';
 
@@ -18,6 +19,8 @@ export interface Answer {
   note: string;
 }
 export type Answers = Record<string, Answer>;
+/** The name of the consent among the answers. */
+export const CONSENT_FIELD = 'consent';
 
 /** The answers as they are known of a person already; a question that is not in it is a no. */
 export function answersOf({ conditions }: Person, questions: readonly Condition[], today: string): Answers {
@@ -39,22 +42,27 @@ export function answersOf({ conditions }: Person, questions: readonly Condition[
   );
 }
 
-/** The problems of the answers, by question; empty if there are none. */
-export function refusals(answers: Answers, questions: readonly Condition[], today: string): Record<string, string> {
-  return Object.fromEntries(
-    questions.flatMap((question): [string, string][] => {
-      const answer = answers[question.id];
-      if (!answer?.yes) return [];
-      const refused =
-        question.since === 'weeks' && answer.weeks.trim() !== ''
-          ? weeksRefusal(Number(answer.weeks))
-          : question.since === 'day'
-            ? pastDayRefusal(answer.since, 'The date', today)
-            : undefined;
-      if (refused) return [[question.id, refused]];
-      return answer.note.length > 500 ? [[question.id, 'At most 500 letters.']] : [];
-    }),
-  );
+/** The answer as a form gives it back. */
+export const asAnswer = (value: unknown): Answer => value as Answer;
+
+const answerShape = (question: Condition, today: string) =>
+  z.custom<Answer>().superRefine((answer, context) => {
+    if (!answer.yes) return;
+    const refuse = (message: string | undefined): void => {
+      if (message !== undefined) context.addIssue({ code: 'custom', message });
+    };
+    if (question.since === 'weeks' && answer.weeks.trim() !== '') refuse(weeksRefusal(Number(answer.weeks)));
+    if (question.since === 'day') refuse(pastDayRefusal(answer.since, 'The date', today));
+    refuse(PersonCondition.shape.note.safeParse(answer.note).error?.issues[0]?.message);
+  });
+/** The form: an answer for each question by its id, and the consent without which nothing is saved. */
+export function screeningShape(
+  questions: readonly Condition[],
+  today: string,
+): z.ZodType<Record<string, unknown>, Record<string, unknown>> {
+  const answers = questions.map((question) => [question.id, answerShape(question, today)]);
+  const consent = z.literal(true, 'Nothing is saved without consent.');
+  return z.object({ ...Object.fromEntries(answers), [CONSENT_FIELD]: consent });
 }
 
 /** Since when something is, as it was answered; the day that was known stays where it says the same. */
