@@ -27,6 +27,7 @@ const {
   rows,
   loading = false,
   unsearched = false,
+  isQuiet = () => false,
 } = defineProps<{
   /** Under which its order is remembered. */
   name: string;
@@ -36,6 +37,8 @@ const {
   loading?: boolean;
   /** A list that is never searched, however long. */
   unsearched?: boolean;
+  /** Records that stand back behind the others. */
+  isQuiet?: (row: R) => boolean;
 }>();
 defineSlots<Record<string, (props: { row: R }) => unknown>>();
 
@@ -87,6 +90,7 @@ const shown = computed(() => {
       removable-sort
       size="small"
       :loading="loading"
+      :row-class="(row: R) => ({ 'quiet-row': isQuiet(row) })"
       :pt="{ table: { 'aria-label': label } }"
       @sort="sort"
     >
@@ -125,6 +129,10 @@ const shown = computed(() => {
 }
 .records :deep(td[role='rowheader']) {
   font-weight: 600;
+}
+.records :deep(.quiet-row td) {
+  color: var(--ink-2);
+  font-weight: 400;
 }
 .records :deep(.number) {
   text-align: right;

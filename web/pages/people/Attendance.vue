@@ -3,6 +3,7 @@ import { computed, shallowRef } from 'vue';
 import { sidesByWeek, sidesInWords, type Practised } from '#core/review';
 import { clockOfMs } from '#core/time';
 import { listPractised } from '../../client/practised';
+import RecordTable from '../../ui/RecordTable.vue';
 import ChartView from '../../widgets/charts/ChartView.vue';
 import { sidesChart } from '../../widgets/charts/chart-data';
 import { dayOf, weekOf } from '../../ui/dates';
@@ -24,13 +25,21 @@ const rows = computed(() =>
     .map((one) => ({
       id: one.id,
       kind: one.kind,
-      when: dayOf(one.beganAtMs),
+      whenMs: one.beganAtMs,
       title: one.title,
-      length: clockOfMs(one.total.doneMs),
-      left: clockOfMs(sum(one, 'left')),
-      right: clockOfMs(sum(one, 'right')),
+      length: one.total.doneMs,
+      left: sum(one, 'left'),
+      right: sum(one, 'right'),
     })),
 );
+type Row = (typeof rows.value)[number];
+const COLUMNS = [
+  { key: 'title', label: 'What', of: ({ title }: Row) => title },
+  { key: 'when', label: 'When', of: ({ whenMs }: Row) => whenMs },
+  { key: 'length', label: 'Total', number: true, of: ({ length }: Row) => length },
+  { key: 'left', label: 'Left', number: true, of: ({ left }: Row) => left },
+  { key: 'right', label: 'Right', number: true, of: ({ right }: Row) => right },
+];
 const sides = computed(() => sidesByWeek(all.value ?? [], weekOf));
 </script>
 
@@ -50,30 +59,17 @@ const sides = computed(() => sidesByWeek(all.value ?? [], weekOf));
         :options="{ scales: { y: { title: { text: 'minutes' }, beginAtZero: true } } } as never"
         :says="sidesInWords(sides)"
       />
-      <table class="figures">
-        <thead>
-          <tr>
-            <th scope="col">When</th>
-            <th scope="col">What</th>
-            <th scope="col" class="number">Total</th>
-            <th scope="col" class="number">Left</th>
-            <th scope="col" class="number">Right</th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="row in rows" :key="row.id">
-            <td class="quiet">{{ row.when }}</td>
-            <th scope="row">
-              <RouterLink :to="row.kind === 'run' ? `/history/${row.id}` : `/history/journal/${row.id}`">{{
-                row.title
-              }}</RouterLink>
-            </th>
-            <td class="number">{{ row.length }}</td>
-            <td class="number">{{ row.left }}</td>
-            <td class="number">{{ row.right }}</td>
-          </tr>
-        </tbody>
-      </table>
+      <RecordTable name="attended" label="Classes attended" :columns="COLUMNS" :rows="rows">
+        <template #title="{ row }"
+          ><RouterLink :to="row.kind === 'run' ? `/history/${row.id}` : `/history/journal/${row.id}`">{{
+            row.title
+          }}</RouterLink></template
+        >
+        <template #when="{ row }">{{ dayOf(row.whenMs) }}</template>
+        <template #length="{ row }">{{ clockOfMs(row.length) }}</template>
+        <template #left="{ row }">{{ clockOfMs(row.left) }}</template>
+        <template #right="{ row }">{{ clockOfMs(row.right) }}</template>
+      </RecordTable>
     </template>
   </section>
 </template>

@@ -3,6 +3,7 @@ import { computed } from 'vue';
 import { easyBreath, type BreathMeasure, type MeasuredPart } from '#core/breath';
 import { clockTime, dayOf, shortDayOf } from '../../ui/dates';
 import IconButton from '../../ui/IconButton.vue';
+import RecordTable from '../../ui/RecordTable.vue';
 import ChartView from '../../widgets/charts/ChartView.vue';
 import { useSettings } from '../../state/settings';
 import { breathOverTime, breathOverTimeInWords } from './breath-over-time';
@@ -31,11 +32,24 @@ const when = (measuredAt: string): string => {
 };
 const seconds = (value: number | undefined): string => (value === undefined ? '' : value.toFixed(1));
 const rows = computed(() =>
-  history.value.map((measure) => {
-    const of = easyBreath(measure);
-    return { id: measure.id, when: when(measure.measuredAt), values: PARTS.map(({ part }) => seconds(of[part])) };
-  }),
+  history.value.map((measure) => ({
+    id: measure.id,
+    atMs: new Date(measure.measuredAt).getTime(),
+    when: when(measure.measuredAt),
+    easy: easyBreath(measure),
+  })),
 );
+type Row = (typeof rows.value)[number];
+const COLUMNS = [
+  { key: 'when', label: 'When', of: ({ atMs }: Row) => atMs },
+  ...PARTS.map(({ part, title }) => ({
+    key: part,
+    label: `${title}, s`,
+    number: true,
+    of: ({ easy: of }: Row) => of[part] ?? '',
+  })),
+  { key: 'remove', label: 'Remove', number: true, hideLabel: true },
+];
 const over = computed(() =>
   breaths.map((measure) => ({ day: shortDayOf(new Date(measure.measuredAt).getTime()), easy: easyBreath(measure) })),
 );
@@ -73,29 +87,21 @@ const over = computed(() =>
     <GrowthCheck :rules="settings.current.breath.growth" />
     <section>
       <h2>All measurements</h2>
-      <table class="figures">
-        <thead>
-          <tr>
-            <th scope="col">When</th>
-            <th v-for="{ part, title } in PARTS" :key="part" scope="col" class="number">{{ title }}, s</th>
-            <th><span class="sr-only">Remove</span></th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="row in rows" :key="row.id">
-            <th scope="row">{{ row.when }}</th>
-            <td v-for="(value, i) in row.values" :key="i" class="number">{{ value }}</td>
-            <td class="number">
-              <IconButton icon="remove" :size="14" :label="`Remove ${row.when}`" @click="emit('drop', row.id)" />
-            </td>
-          </tr>
-        </tbody>
-      </table>
+      <RecordTable name="measurements" label="All measurements" :columns="COLUMNS" :rows="rows" unsearched>
+        <template #when="{ row }">{{ row.when }}</template>
+        <template v-for="{ part } in PARTS" :key="part" #[part]="{ row }">{{ seconds(row.easy[part]) }}</template>
+        <template #remove="{ row }">
+          <IconButton icon="remove" :size="14" :label="`Remove ${row.when}`" @click="emit('drop', row.id)" />
+        </template>
+      </RecordTable>
     </section>
   </template>
-  <p v-else class="empty">
-    Not measured yet. It takes a minute: at least five easy breaths, and breath holding only if that is easy too.
-  </p>
+  <section v-else>
+    <h2>Easy breath</h2>
+    <p class="small quiet">
+      Not measured yet. It takes a minute: at least five easy breaths, and breath holding only if that is easy too.
+    </p>
+  </section>
 </template>
 
 <style scoped>
@@ -111,12 +117,5 @@ h2 {
   display: flex;
   flex-wrap: wrap;
   gap: 12px 36px;
-}
-.empty {
-  padding: 10px 0;
-}
-td .icon-button {
-  width: 28px;
-  height: 28px;
 }
 </style>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { practisedAs, ratioInWords, ratioOffers, type MeasuredBreath, type Ratio, type Rung } from '#core/breath';
+import RecordTable from '../../ui/RecordTable.vue';
 
 /**
  * What every ratio of the ladder would mean for a person: count, cycle, breaths a minute, longest hold, offered or why
@@ -15,7 +16,7 @@ const inWords = (ratio: Ratio, countSeconds: number): string => {
 };
 const rows = computed(() =>
   ratioOffers(measured, ladder).map((offer, i) => ({
-    key: i,
+    id: String(i),
     ratio: ratioInWords(offer.ratio),
     count: number(offer.countSeconds),
     practised: offer.offered && offer.countSeconds !== undefined ? inWords(offer.ratio, offer.countSeconds) : '',
@@ -30,53 +31,44 @@ const rows = computed(() =>
       : offer.reason,
   })),
 );
+type Row = (typeof rows.value)[number];
+/** The ratios stand in the order of the ladder. */
+const COLUMNS = [
+  { key: 'ratio', label: 'Ratio', of: ({ ratio }: Row) => ratio },
+  { key: 'count', label: 'Count, s', number: true, of: ({ count }: Row) => count },
+  { key: 'cycle', label: 'Cycle, s', number: true, of: ({ cycle }: Row) => cycle },
+  { key: 'rate', label: 'Per minute', number: true, of: ({ rate }: Row) => rate },
+  { key: 'hold', label: 'Longest hold, s', number: true, of: ({ hold }: Row) => hold },
+  { key: 'offered', label: 'Offered', of: ({ offered }: Row) => (offered ? 'yes' : 'no') },
+  { key: 'practised', label: 'Practised as', of: ({ practised }: Row) => practised },
+  { key: 'says', label: 'When, or why not' },
+];
 </script>
 
 <template>
-  <div class="scroll">
-    <table class="figures">
-      <thead>
-        <tr>
-          <th scope="col">Ratio</th>
-          <th scope="col" class="number">Count, s</th>
-          <th scope="col" class="number">Cycle, s</th>
-          <th scope="col" class="number">Per minute</th>
-          <th scope="col" class="number">Longest hold, s</th>
-          <th scope="col">Offered</th>
-          <th scope="col">Practised as</th>
-          <th scope="col">When, or why not</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="row in rows" :key="row.key" :class="{ no: !row.offered }">
-          <th scope="row">{{ row.ratio }}</th>
-          <td class="number">{{ row.count }}</td>
-          <td class="number">{{ row.cycle }}</td>
-          <td class="number">{{ row.rate }}</td>
-          <td class="number">{{ row.hold }}</td>
-          <td>{{ row.offered ? 'yes' : 'no' }}</td>
-          <td>{{ row.practised }}</td>
-          <td class="quiet">{{ row.says }}</td>
-        </tr>
-      </tbody>
-    </table>
-  </div>
+  <RecordTable
+    name="ratios"
+    label="Ratios"
+    :columns="COLUMNS"
+    :rows="rows"
+    unsearched
+    :is-quiet="({ offered }) => !offered"
+  >
+    <template #ratio="{ row }"
+      ><span class="one-line">{{ row.ratio }}</span></template
+    >
+    <template #practised="{ row }"
+      ><span class="one-line">{{ row.practised }}</span></template
+    >
+    <template #offered="{ row }">{{ row.offered ? 'yes' : 'no' }}</template>
+    <template #says="{ row }"
+      ><span class="quiet">{{ row.says }}</span></template
+    >
+  </RecordTable>
 </template>
 
 <style scoped>
-.scroll {
-  overflow-x: auto;
-}
-th,
-td {
+.one-line {
   white-space: nowrap;
-}
-td:last-child {
-  white-space: normal;
-}
-.no th,
-.no td {
-  color: var(--ink-2);
-  font-weight: 400;
 }
 </style>

@@ -4,6 +4,7 @@ import { useRouter } from 'vue-router';
 import type { Plan } from '#core/plan';
 import { isKnownKind, propKind, type PropKind } from '#core/props';
 import type { Timeline } from '#core/timeline';
+import RecordTable from '../../../ui/RecordTable.vue';
 import AppIcon from '../../../ui/AppIcon.vue';
 import PropGlyph from '../../../widgets/props/PropGlyph.vue';
 import { insteadInWords, unmetInWords } from '../../../widgets/props/need-words';
@@ -29,6 +30,7 @@ const rows = computed(() =>
   demand.needs.map(({ kind, each, group, stepIndex }) => {
     const there = demand.available?.[kind];
     return {
+      id: kind,
       kind,
       state: firstState(kind),
       label: propKind(kind).plural,
@@ -41,6 +43,14 @@ const rows = computed(() =>
     };
   }),
 );
+type Row = (typeof rows.value)[number];
+const columns = computed(() => [
+  { key: 'kind', label: 'Kind', of: ({ label }: Row) => label },
+  { key: 'each', label: 'Each', number: true, of: ({ each }: Row) => each },
+  { key: 'group', label: `For ${plan.groupSize}`, number: true, of: ({ group }: Row) => group },
+  { key: 'there', label: 'Available', number: true, of: ({ there }: Row) => there ?? '' },
+  { key: 'peak', label: 'Peak', of: ({ stepIndex }: Row) => stepIndex },
+]);
 /** Steps in which not everything is there as it is wished: met with something else, or not at all. */
 const steps = computed(() =>
   demand.available
@@ -68,38 +78,27 @@ function goTo(index: number): void {
     <section aria-label="Props needed">
       <h2>Props needed at the same time</h2>
       <p v-if="rows.length === 0" class="empty">This plan needs no props yet.</p>
-      <div v-else class="scrolls" role="region" aria-label="Props needed at the same time" tabindex="0">
-        <table class="figures">
-          <thead>
-            <tr>
-              <th scope="col" colspan="2">Kind</th>
-              <th scope="col" class="number">Each</th>
-              <th scope="col" class="number">For {{ plan.groupSize }}</th>
-              <th scope="col" class="number">Available</th>
-              <th scope="col">Peak</th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr v-for="row in rows" :key="row.kind" :class="{ short: row.short > 0 }">
-              <td class="glyph"><PropGlyph :piece="row" :scale="0.7" /></td>
-              <th scope="row">{{ row.label }}</th>
-              <td class="number">{{ row.each }}</td>
-              <td class="number strong">{{ row.group }}</td>
-              <td class="number">
-                <span v-if="row.short > 0" class="caution strong mark"
-                  ><AppIcon name="warn" :size="14" />{{ row.there }}</span
-                >
-                <template v-else>{{ row.there ?? '' }}</template>
-              </td>
-              <td>
-                <button type="button" class="link-button small" @click="goTo(row.stepIndex)">
-                  {{ row.stepIndex + 1 }} {{ row.step }}
-                </button>
-              </td>
-            </tr>
-          </tbody>
-        </table>
-      </div>
+      <RecordTable v-else name="needs" label="Props needed at the same time" :columns="columns" :rows="rows" unsearched>
+        <template #kind="{ row }">
+          <span class="kind"
+            ><span class="glyph"><PropGlyph :piece="row" :scale="0.7" /></span>{{ row.label }}</span
+          >
+        </template>
+        <template #group="{ row }"
+          ><strong>{{ row.group }}</strong></template
+        >
+        <template #there="{ row }">
+          <span v-if="row.short > 0" class="caution strong mark"
+            ><AppIcon name="warn" :size="14" />{{ row.there }}</span
+          >
+          <template v-else>{{ row.there ?? '' }}</template>
+        </template>
+        <template #peak="{ row }">
+          <button type="button" class="link-button small" @click="goTo(row.stepIndex)">
+            {{ row.stepIndex + 1 }} {{ row.step }}
+          </button>
+        </template>
+      </RecordTable>
       <CarryingList :plan="plan" :timeline="timeline" @choose="goTo" />
     </section>
     <section aria-label="Substitutes">
@@ -148,6 +147,11 @@ h2 {
 .empty {
   padding: 10px 0;
   color: var(--ink-2);
+}
+.kind {
+  display: flex;
+  gap: 8px;
+  align-items: center;
 }
 .glyph {
   width: 48px;
