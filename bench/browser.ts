@@ -64,6 +64,46 @@ async function drawGrid(page: Page, url: string): Promise<number> {
 }
 
 /**
+ * The first page, as someone sees it who was never here: how much compressed script is asked for before its plans can
+ * be opened, how much in all, and when that is. Kilobytes of 1024, milliseconds from the address being entered.
+ */
+async function firstPage(page: Page, url: string): Promise<{ kilobytes: number; inAll: number; usableMs: number }> {
+  const sizes = new Map<string, Promise<number>>();
+  // Compressed here: on the same machine the server sends it as it is.
+  page.on('response', (response) => {
+    if (response.request().resourceType() === 'script' && response.ok())
+      sizes.set(
+        response.url(),
+        response.body().then((body) => gzipSync(body).length / 1024),
+      );
+  });
+  await page.addInitScript(() => {
+    new MutationObserver((_, observer) => {
+      if (!document.querySelector('ul a[href^="/plans/"]')) return;
+      performance.mark('usable');
+      observer.disconnect();
+    }).observe(document, { childList: true, subtree: true });
+  });
+  await page.goto(url);
+  await page
+    .getByRole('link', { name: /Hips and hands/ })
+    .first()
+    .waitFor();
+  await page.waitForLoadState('networkidle');
+  const { usableMs, needed } = await page.evaluate(() => {
+    const at = performance.getEntriesByName('usable')[0]?.startTime ?? Infinity;
+    const scripts = performance.getEntriesByType('resource').filter(({ name }) => name.endsWith('.js'));
+    return { usableMs: at, needed: scripts.filter(({ startTime }) => startTime < at).map(({ name }) => name) };
+  });
+  let [kilobytes, inAll] = [0, 0];
+  for (const [name, size] of sizes) {
+    inAll += await size;
+    if (needed.includes(name)) kilobytes += await size;
+  }
+  return { kilobytes, inAll, usableMs };
+}
+
+/**
  * The first page: script over the wire, and until it can be used; redrawing the ribbon; the library's grid; figures in
  * their worker. Needs a build in dist/.
  */
@@ -79,22 +119,7 @@ export async function benchBrowser(): Promise<Figure[]> {
       body: JSON.stringify({ id: 'bench', document }),
     });
     const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
-    const scripts: Promise<number>[] = [];
-    // Compressed here: on the same machine the server sends it as it is.
-    page.on('response', (response) => {
-      if (response.request().resourceType() === 'script' && response.ok())
-        scripts.push(response.body().then((body) => gzipSync(body).length));
-    });
-    const from = performance.now();
-    await page.goto(url);
-    await page.getByRole('heading', { name: 'Plans', exact: true }).waitFor();
-    await page
-      .getByRole('link', { name: /Hips and hands/ })
-      .first()
-      .waitFor();
-    const usable = performance.now() - from;
-    await page.waitForLoadState('networkidle');
-    const kilobytes = (await Promise.all(scripts)).reduce((sum, size) => sum + size, 0) / 1024;
+    const first = await firstPage(page, url);
     const times = await redraws(page, url);
     const grid = await drawGrid(page, url);
     const figures = await benchFigures(page, url);
@@ -102,12 +127,13 @@ export async function benchBrowser(): Promise<Figure[]> {
     const bells = await benchBells(browser, url);
     return [
       {
-        what: 'first page, compressed script',
-        figure: `${kilobytes.toFixed(0)} KB`,
-        bar: '< 300 KB',
-        ok: kilobytes < 300,
+        what: 'first page, compressed script asked for before it can be used',
+        figure: `${first.kilobytes.toFixed(0)} KB`,
+        bar: '<= 220 KB',
+        ok: first.kilobytes <= 220,
       },
-      msFigure('first page, usable', usable, 1500),
+      { what: 'the same with all that comes after it', figure: `${first.inAll.toFixed(0)} KB`, bar: '', ok: true },
+      msFigure('first page, usable', first.usableMs, 1000),
       msFigure(`an edit to the ribbon redrawn, 40 steps, 95th percentile of ${EDITS}`, percentile(times, 0.95), 50),
       { what: 'the same, median', figure: `${percentile(times, 0.5).toFixed(1)} ms`, bar: '', ok: true },
       msFigure('the library’s grid of figures drawn, from a click until painted', grid, 300),

@@ -6,18 +6,12 @@ import { useRoute } from 'vue-router';
 import AppNavigation from './AppNavigation.vue';
 import { useLock } from '../state/lock';
 import { useDeviceSettings } from '../state/device-settings';
-import UnreadableBar from './UnreadableBar.vue';
-import { sendLeftovers } from '../sync/event-outbox';
-import { dateStyle } from '../ui/dates';
 import AppToast from './AppToast.vue';
+import UnreadableBar from './UnreadableBar.vue';
+import { dateStyle } from '../ui/dates';
+import { whenIdle } from '../ui/when-idle';
 import { followDisplaySettings } from './display-style';
 
-/** What the first page does not need waits until the browser is idle. */
-const whenIdle = (): Promise<void> =>
-  new Promise((ready) => {
-    if ('requestIdleCallback' in window) requestIdleCallback(() => ready(), { timeout: 3000 });
-    else setTimeout(ready, 1000);
-  });
 const RunningBar = defineAsyncComponent(() => whenIdle().then(() => import('./RunningBar.vue')));
 const LockScreen = defineAsyncComponent(() => import('./LockScreen.vue'));
 const route = useRoute();
@@ -27,6 +21,7 @@ const toast = useToast();
 void lock.ready();
 lock.watchIdle();
 
+const sendLeftovers = (): Promise<void> => import('../sync/event-outbox').then((outbox) => outbox.sendLeftovers());
 // Sessions that ended while the server could not be reached.
 void lock.ready().then(sendLeftovers);
 

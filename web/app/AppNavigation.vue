@@ -3,21 +3,21 @@ import { useEventListener, useMediaQuery } from '@vueuse/core';
 import Menu from 'primevue/menu';
 import { computed, defineAsyncComponent, ref, useTemplateRef } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import { useEditor } from '../state/editor';
+import { useOpenPlan } from '../state/open-plan';
 import { useDeviceSettings } from '../state/device-settings';
 import IconButton from '../ui/IconButton.vue';
 import ZovrinMark from './ZovrinMark.vue';
-import SaveStatus from './SaveStatus.vue';
 import { onceOpened } from '../ui/once-opened';
 import { mayBeShortcut } from '../ui/keys';
 import AppIcon from '../ui/AppIcon.vue';
 import { overlays } from '../ui/overlays';
 
+const SaveStatus = defineAsyncComponent(() => import('./SaveStatus.vue'));
 const SearchDialog = defineAsyncComponent(() => import('./search/SearchDialog.vue'));
 const ShortcutsDialog = defineAsyncComponent(() => import('./ShortcutsDialog.vue'));
 
 const route = useRoute();
-const editor = useEditor();
+const openPlan = useOpenPlan();
 const settings = useDeviceSettings();
 const shortcuts = ref(false);
 const everShortcuts = onceOpened(shortcuts);
@@ -29,7 +29,7 @@ const actions = [
 ];
 const sections = computed(() => [
   { room: 'home', label: 'Plans', to: '/' },
-  ...(editor.id ? [{ room: 'plan', label: 'Plan', to: `/plans/${editor.id}` }] : []),
+  ...(openPlan.id ? [{ room: 'plan', label: 'Plan', to: `/plans/${openPlan.id}` }] : []),
   { room: 'history', label: 'History', to: '/history' },
   { room: 'people', label: 'People', to: '/people' },
   { room: 'library', label: 'Library', to: '/library' },

@@ -1,6 +1,5 @@
 import { createRouter, createWebHistory, type RouteLocation } from 'vue-router';
 import HomePage from '../pages/home/HomePage.vue';
-import { useLibrary } from '../state/library';
 import { useLock } from '../state/lock';
 
 declare module 'vue-router' {
@@ -10,6 +9,8 @@ declare module 'vue-router' {
     title: string;
     /** A page without the navigation. */
     bare?: boolean;
+    /** A page that opens before the library has come. */
+    withoutLibrary?: boolean;
   }
 }
 
@@ -22,7 +23,7 @@ const moved = (from: string, to: string, { path, query }: RouteLocation) => ({
 export const router = createRouter({
   history: createWebHistory(),
   routes: [
-    { path: '/', component: HomePage, meta: { title: 'Plans' } },
+    { path: '/', component: HomePage, meta: { title: 'Plans', withoutLibrary: true } },
     {
       path: '/plans/:id',
       component: () => import('../pages/planner/PlannerPage.vue'),
@@ -165,7 +166,12 @@ export const router = createRouter({
 
 // No page opens before it is known whether people may be seen.
 // Plans are drawn with the custom entries, so these come first; without them everything else still opens.
-router.beforeEach(() => Promise.all([useLibrary().ready(), useLock().ready()]).then(() => undefined));
+router.beforeEach(async (to) => {
+  const library = to.meta.withoutLibrary
+    ? undefined
+    : import('../state/library').then(({ useLibrary }) => useLibrary().ready());
+  await Promise.all([library, useLock().ready()]);
+});
 
 // A page that knows more, such as the name of a plan, puts its own title in place of this.
 router.afterEach((to, from) => {

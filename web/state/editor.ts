@@ -1,4 +1,4 @@
-import { defineStore } from 'pinia';
+import { defineStore, storeToRefs } from 'pinia';
 import { computed, ref, shallowRef, watch } from 'vue';
 import type { FieldIssue } from '#core/document';
 import { applyEdit, chosenSteps, readPlanEdit, undoKey, type Plan, type PlanEdit } from '#core/plan';
@@ -7,6 +7,7 @@ import { latestOnly } from '../sync/latest';
 import type { Resolution } from '../sync/meet';
 import { syncedDocument, type SyncedDocument } from '../sync/synced-document';
 import { useLibrary } from './library';
+import { useOpenPlan } from './open-plan';
 import { planSource } from './plan-source';
 
 const SAVE_AFTER_MS = 700;
@@ -23,7 +24,7 @@ function editOf(step: { edit?: unknown } | undefined): PlanEdit | undefined {
 /** The open plan: kept saved, with its undo, its timeline, and the step that is selected. */
 export const useEditor = defineStore('editor', () => {
   const library = useLibrary();
-  const id = ref('');
+  const { id } = storeToRefs(useOpenPlan());
   const synced = shallowRef<SyncedDocument<Plan>>();
   /** The step whose fields are shown, and with it every other that is chosen. */
   const lead = ref<string>();

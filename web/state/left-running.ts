@@ -4,8 +4,6 @@ import { shallowRef, watch } from 'vue';
 import { endOfLeftRunning, RunEvent } from '#core/run';
 import { addEvents, listRuns, readRun } from '../client/runs';
 import { newId } from '../client/new-id';
-import { useLibrary } from './library';
-import { compileTimeline } from '#core/timeline';
 import {
   adoptedRun,
   isRecent,
@@ -54,7 +52,6 @@ async function sessionsThere(nowMs: number): Promise<OpenSession[]> {
 /** The sessions of this browser and of the server that have not ended, the latest first. */
 export const useLeftRunning = defineStore('leftRunning', () => {
   const sessions = shallowRef<readonly OpenSession[]>([]);
-  const library = useLibrary();
 
   async function look(): Promise<void> {
     const nowMs = Date.now();
@@ -75,6 +72,9 @@ export const useLeftRunning = defineStore('leftRunning', () => {
   async function end({ id }: Pick<OpenSession, 'id'>): Promise<void> {
     const local = unfinishedRuns().find((run) => run.id === id);
     const run = local ?? adoptedRun(await readRun(id));
+    // Only now: every page looks for such sessions, and hardly any has one.
+    const [{ useLibrary }, { compileTimeline }] = await Promise.all([import('./library'), import('#core/timeline')]);
+    const library = useLibrary();
     await library.ready();
     const atMs = endOfLeftRunning(compileTimeline(run.plan, library.all), run.events);
     const ended = RunEvent.parse({ id: newId(), atMs, kind: 'ended' });

@@ -21,6 +21,7 @@ import radiobutton from '@primeuix/themes/aura/radiobutton';
 import ripple from '@primeuix/themes/aura/ripple';
 import select from '@primeuix/themes/aura/select';
 import selectbutton from '@primeuix/themes/aura/selectbutton';
+import skeleton from '@primeuix/themes/aura/skeleton';
 import slider from '@primeuix/themes/aura/slider';
 import tabs from '@primeuix/themes/aura/tabs';
 import textarea from '@primeuix/themes/aura/textarea';
@@ -53,6 +54,7 @@ export const PARTS = {
   ripple,
   select,
   selectbutton,
+  skeleton,
   slider,
   tabs,
   textarea,

@@ -1,17 +1,17 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { matrixCounts } from '#core/caution';
-import type { StoredPlan } from '#api';
+import type { Plan } from '#core/plan';
 import CautionMark from '../../widgets/cautions/CautionMark.vue';
 import { useClass } from '../../state/use-class';
 import { people } from '../../widgets/session/words';
 
 /** Open and decided cautions for a plan's group; without names. */
-const { stored } = defineProps<{ stored: StoredPlan }>();
+const { planId, plan } = defineProps<{ planId: string; plan: Plan }>();
 
 const { matrix } = useClass(
-  () => stored.id,
-  () => stored.document,
+  () => planId,
+  () => plan,
 );
 const care = computed(() => {
   if (!matrix.value) return '';
@@ -23,7 +23,7 @@ const care = computed(() => {
 </script>
 
 <template>
-  <RouterLink v-if="care" class="care" :to="`/plans/${stored.id}/people`"
+  <RouterLink v-if="care" class="care" :to="`/plans/${planId}/people`"
     ><CautionMark level="change" />{{ care }}</RouterLink
   >
 </template>

@@ -4,40 +4,41 @@ import InputText from 'primevue/inputtext';
 import { useEventListener, watchDebounced } from '@vueuse/core';
 import { computed, defineAsyncComponent, ref, shallowRef, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import { editedPlan, setDetails, type Plan, type PlanEdit, type PlanFile } from '#core/plan';
-import type { ListedPlan, ListedRun, StoredPlan } from '#api';
+import type { PlanEdit, PlanFile } from '#core/plan';
+import type { ListedPlan, ListedRun } from '#api';
 import { planClient } from '../../client/documents';
-import { createPlan, planAfter } from '../../client/plans';
+import { planAfter } from '../../client/plans';
 import { listRuns } from '../../client/runs';
-import { savePlanFile } from '../../state/files';
-import { compileTimeline } from '#core/timeline';
-import { useLibrary } from '../../state/library';
 import RecentlyTaught from './RecentlyTaught.vue';
 import { localMoment } from '../../state/days';
 import NextUp from './NextUp.vue';
-import PlanFilters from './PlanFilters.vue';
 import PlanRow from './PlanRow.vue';
 import { usePlanList } from './use-plan-list';
 import { latestOnly } from '../../sync/latest';
 import { belongsToControl, mayBeShortcut } from '../../ui/keys';
+import { whenIdle } from '../../ui/when-idle';
 import { onceOpened } from '../../ui/once-opened';
 import { useUndoToast } from '../../ui/use-undo-toast';
 import { useDeletedToast } from '../../widgets/documents/use-deleted-toast';
 
 const WelcomeView = defineAsyncComponent(() => import('./WelcomeView.vue'));
+// The list first, then what it is put in order with.
+const PlanFilters = defineAsyncComponent(() => whenIdle().then(() => import('./PlanFilters.vue')));
 const NewPlanDialog = defineAsyncComponent(() => import('./NewPlanDialog.vue'));
 const TagsDialog = defineAsyncComponent(() => import('./TagsDialog.vue'));
 const TodayDialog = defineAsyncComponent(() => import('./TodayDialog.vue'));
 
+/** What is done with a plan comes with its first use. */
+const actions = () => import('./plan-actions');
+
 const router = useRouter();
-const library = useLibrary();
 const deleted = useDeletedToast();
 const undoable = useUndoToast();
 const list = usePlanList();
 const { search, sort, tag, archived, plans, tags } = list;
 const runs = shallowRef<ListedRun[]>([]);
 /** The plan that is taught next. */
-const next = shallowRef<StoredPlan>();
+const next = shallowRef<ListedPlan>();
 const trouble = ref('');
 const loaded = ref(false);
 const making = ref(false);
@@ -57,17 +58,6 @@ const pxPerMs = computed(() => {
 });
 /** A class that began less than two hours ago is still the next. */
 const STILL_NEXT_MS = 7_200_000;
-/** The plan itself; what it was before where it cannot be read now. */
-async function readNext(listed: ListedPlan | undefined): Promise<StoredPlan | undefined> {
-  if (listed && next.value?.id === listed.id && next.value.revision === listed.revision) return next.value;
-  return (
-    listed &&
-    planClient
-      .at(listed.id)
-      .read()
-      .catch(() => undefined)
-  );
-}
 
 /** Nothing was made here yet: what this is stands in place of empty lists. */
 const isNew = computed(
@@ -83,9 +73,8 @@ async function load(): Promise<void> {
   try {
     const from = localMoment(new Date(Date.now() - STILL_NEXT_MS));
     const [lately, first] = await Promise.all([listRuns(4), planAfter(from), list.load()]);
-    const upcoming = await readNext(first);
     if (!isLatest()) return;
-    next.value = upcoming;
+    next.value = first;
     [runs.value, trouble.value] = [lately.items, ''];
   } catch (error) {
     if (!isLatest()) return;
@@ -101,28 +90,21 @@ async function attempt(work: () => Promise<unknown>): Promise<void> {
     trouble.value = (error as Error).message;
   }
 }
-async function make({ plan, entries }: PlanFile, toFit = false): Promise<void> {
-  await attempt(async () => {
-    const { id } = await createPlan(plan, entries);
-    if (entries.length > 0) await library.reload();
-    await router.push(`/plans/${id}${toFit ? '/fit' : ''}`);
-  });
-}
-/** Does something with the document of a plan that is listed. */
-const withDocument = ({ id }: ListedPlan, work: (plan: Plan) => void | Promise<void>): Promise<void> =>
-  attempt(async () => work((await planClient.at(id).read()).document));
-/** Changes the document of a plan that is listed. */
-const change = ({ id }: ListedPlan, edit: PlanEdit): Promise<void> =>
+const open = (id: string, toFit = false) => router.push(`/plans/${id}${toFit ? '/fit' : ''}`);
+const make = (file: PlanFile, toFit = false): Promise<void> =>
+  attempt(async () => open(await (await actions()).makePlan(file), toFit));
+const copy = (listed: ListedPlan): Promise<void> => attempt(async () => open(await (await actions()).copyPlan(listed)));
+const download = (listed: ListedPlan): Promise<void> => attempt(async () => (await actions()).downloadPlan(listed));
+const change = (listed: ListedPlan, patch: Extract<PlanEdit, { kind: 'setDetails' }>['patch']): Promise<void> =>
   attempt(async () => {
-    const { revision, document } = await planClient.at(id).read();
-    await planClient.at(id).save(revision, editedPlan(document, edit));
+    await (await actions()).changePlan(listed, { kind: 'setDetails', patch });
     await load();
   });
 async function archive(listed: ListedPlan): Promise<void> {
   const { title, archived: was } = listed.summary;
-  await change(listed, setDetails({ archived: !was }));
+  await change(listed, { archived: !was });
   if (trouble.value) return;
-  undoable(`“${title}” is ${was ? 'out of' : 'in'} the archive`, () => change(listed, setDetails({ archived: was })));
+  undoable(`“${title}” is ${was ? 'out of' : 'in'} the archive`, () => change(listed, { archived: was }));
 }
 /** The plan whose tags are being changed. */
 const tagged = shallowRef<ListedPlan>();
@@ -131,16 +113,6 @@ const everTagged = onceOpened(tagging);
 function askTags(listed: ListedPlan): void {
   [tagged.value, tagging.value] = [listed, true];
 }
-const copy = (listed: ListedPlan) =>
-  withDocument(listed, (plan) =>
-    make({
-      plan: editedPlan(
-        plan,
-        setDetails({ title: `${plan.title.slice(0, 190)} (copy)`, startsAt: null, archived: false }),
-      ),
-      entries: [],
-    }),
-  );
 async function remove({ id, summary }: ListedPlan): Promise<void> {
   await attempt(async () => {
     await planClient.remove(id);
@@ -173,7 +145,7 @@ void load();
 <template>
   <main>
     <WelcomeView v-if="isNew" @create="making = true" @loaded="load" />
-    <NextUp v-if="next" :stored="next" :timeline="compileTimeline(next.document, library.all)" />
+    <NextUp v-if="next" :listed="next" />
     <div v-if="!isNew" class="columns">
       <section aria-labelledby="plans-title">
         <header>
@@ -189,14 +161,9 @@ void load();
           <Button v-if="plans.length > 0" label="Fit a plan to today’s time" outlined @click="askToday()" />
           <Button label="New plan" @click="making = true" />
         </header>
-        <PlanFilters
-          v-if="plans.length > 0 || list.isFiltered.value"
-          v-model:sort="sort"
-          :tags="tags"
-          :tag="tag"
-          :archived="archived"
-          @show="list.show"
-        />
+        <div v-if="plans.length > 0 || list.isFiltered.value" class="filters">
+          <PlanFilters v-model:sort="sort" :tags="tags" :tag="tag" :archived="archived" @show="list.show" />
+        </div>
         <p v-if="trouble" class="trouble caution" role="alert">
           {{ trouble }} <button type="button" class="link-button" @click="load">Try again</button>
         </p>
@@ -208,7 +175,7 @@ void load();
             :px-per-ms="pxPerMs"
             @copy="copy(stored)"
             @today="askToday(stored.id)"
-            @save-file="withDocument(stored, savePlanFile)"
+            @save-file="download(stored)"
             @tags="askTags(stored)"
             @show-tag="(one) => list.show({ tag: one })"
             @archive="archive(stored)"
@@ -248,7 +215,7 @@ void load();
       :title="tagged.summary.title"
       :tags="tagged.summary.tags"
       :known="tags.items.map((one) => one.tag)"
-      @save="(next) => tagged && change(tagged, setDetails({ tags: next }))"
+      @save="(next) => tagged && change(tagged, { tags: next })"
     />
     <TodayDialog
       v-if="everToday"
@@ -283,6 +250,9 @@ h1 {
 }
 .search {
   width: 200px;
+}
+.filters {
+  min-height: 46px;
 }
 .trouble,
 .empty {

@@ -26,6 +26,7 @@ const { plans, first } = defineProps<{
 const visible = defineModel<boolean>('visible', { required: true });
 const emit = defineEmits<{ make: [plan: Plan, toFit: boolean] }>();
 const library = useLibrary();
+void library.ready();
 const job = useJob('fit');
 
 const TODAY: Seconds = 2700;
