@@ -71,6 +71,13 @@ function openDatabase(): Promise<IDBPDatabase<UndoDatabase>> {
   return opened;
 }
 
+/** Undo can wait until what was changed is on the screen; the draft of the document does not. */
+const whenUnhurried = (): Promise<void> =>
+  new Promise((go) => {
+    if ('requestIdleCallback' in globalThis) requestIdleCallback(() => go(), { timeout: 300 });
+    else go();
+  });
+
 /** Whether something is about people is decided by its name: that of the draft it belongs to. */
 const nameOf = (head: string): string => `zovrin.draft.${head}`;
 
@@ -94,6 +101,7 @@ export function undoStore<T extends object>(key: string, read: (value: unknown) 
   /** The ids of the versions that are written. */
   const ids = new Map<T, string>();
   let writing: Promise<void> = Promise.resolve();
+  let latest: History<T> | undefined;
   /** The head of a window that is gone, whose history this one goes on with. */
   let adopted: string | undefined;
 
@@ -192,7 +200,12 @@ export function undoStore<T extends object>(key: string, read: (value: unknown) 
       return reading;
     },
     write(history) {
-      writing = writing.then(() => writeHistory(history)).catch(() => undefined);
+      latest = history;
+      writing = writing
+        .then(whenUnhurried)
+        // One that came meanwhile has all the versions of this one.
+        .then(() => (latest === history ? writeHistory(history) : undefined))
+        .catch(() => undefined);
       return writing;
     },
     async forget() {

@@ -9,13 +9,15 @@ const { views, label } = defineProps<{
   views: readonly { value: T; label: string }[];
 }>();
 const view = defineModel<T>({ required: true });
+/** The page has the panel. */
+const NO_PANEL = { root: { 'aria-controls': null } };
 defineSlots<{ tab?: (props: { value: T; label: string }) => unknown }>();
 </script>
 
 <template>
   <Tabs v-model:value="view" class="view-tabs" scrollable select-on-focus>
     <TabList :aria-label="label" :pt="{ tabList: { 'aria-label': label } }">
-      <Tab v-for="one in views" :key="one.value" :value="one.value" :pt="{ root: { 'aria-controls': null } }">
+      <Tab v-for="one in views" :key="one.value" :value="one.value" :pt="NO_PANEL">
         <slot name="tab" :value="one.value" :label="one.label">{{ one.label }}</slot>
       </Tab>
     </TabList>

@@ -107,6 +107,12 @@ usePageTitle(() => [editor.plan?.title, 'Plan']);
   height: calc(100vh - 42px);
   min-height: 640px;
 }
+/* What changes in one part is laid out and painted there alone. */
+.timeline,
+.inspector {
+  contain: layout paint style;
+  will-change: transform;
+}
 .timeline {
   padding: 6px 32px 0;
   border-bottom: 1px solid var(--line-strong);

@@ -92,6 +92,14 @@ function nudge(by: number): void {
   typed.value = editableClock(seconds);
   commit();
 }
+// One listener: several would be a new list of them, and so a new field, each time.
+function onKey(event: KeyboardEvent): void {
+  if (event.key === 'Enter') commit();
+  const way = { ArrowUp: 1, ArrowDown: -1 }[event.key];
+  if (way === undefined) return;
+  event.preventDefault();
+  nudge(way * (event.shiftKey ? 60 : 15));
+}
 </script>
 
 <template>
@@ -105,11 +113,10 @@ function nudge(by: number): void {
       autocomplete="off"
       :placeholder="placeholder"
       :invalid="shownProblem !== ''"
-      v-bind="aria"
+      :aria-invalid="aria['aria-invalid']"
+      :aria-describedby="aria['aria-describedby']"
       @change="commit"
-      @keydown.enter="commit"
-      @keydown.up.prevent="nudge($event.shiftKey ? 60 : 15)"
-      @keydown.down.prevent="nudge($event.shiftKey ? -60 : -15)"
+      @keydown="onKey"
     />
     <span v-if="shownProblem === '' && understood !== ''" class="understood" role="status">{{ understood }}</span>
     <FieldReason v-if="shownProblem !== ''" :id="reasonId" floating>{{ shownProblem }}</FieldReason>

@@ -60,6 +60,17 @@ const shortened = (label: string): string =>
   label.length > LONGEST_NAME ? `${label.slice(0, LONGEST_NAME - 1)}…` : label;
 const widthOf = (band: { startMs: number; endMs: number }): number =>
   Math.max(1, xOf(scale, band.endMs) - xOf(scale, band.startMs));
+/** A band with rounded ends, about y = 0. */
+function bandShape(band: { startMs: number; endMs: number; count: number }): string {
+  const [x, long, height] = [xOf(scale, band.startMs), widthOf(band), thickness(band.count)];
+  const corner = Math.min(2, long / 2);
+  const round = (dx: number, dy: number): string => `a${corner} ${corner} 0 0 1 ${dx} ${dy}`;
+  const [across, down] = [long - 2 * corner, height - 2 * corner];
+  return (
+    `M${x + corner} ${-height / 2}h${across}${round(corner, corner)}v${down}${round(-corner, corner)}` +
+    `h${-across}${round(-corner, -corner)}v${-down}${round(corner, -corner)}z`
+  );
+}
 /** Where the words of a shortage stand: after the first stretch of the most pieces, or before it at the right edge. */
 function shortageLabel(row: (typeof rows.value)[number]) {
   const most = row.shorts.reduce((a, b) => (b.pieces > a.pieces ? b : a));
@@ -100,15 +111,8 @@ function groundOf({ text, x, anchor }: ReturnType<typeof shortageLabel>) {
         </text>
       </g>
       <path class="rule" :d="`M${scale.x0} 0H${width}`" />
+      <path class="band" :d="row.bands.map(bandShape).join('')" />
       <template v-for="(band, j) in row.bands" :key="j">
-        <rect
-          class="band"
-          :x="xOf(scale, band.startMs)"
-          :y="-thickness(band.count) / 2"
-          :width="widthOf(band)"
-          :height="thickness(band.count)"
-          rx="2"
-        />
         <text
           v-if="band.count > 1 && row.bands[j - 1]?.count !== band.count"
           class="count"

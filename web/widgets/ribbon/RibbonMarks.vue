@@ -5,7 +5,7 @@ import { clockOfMs } from '#core/time';
 import type { PromptCue, Timeline } from '#core/timeline';
 import type { Block, HoldBlock } from '#core/timeline';
 import { shorterSides } from './labels';
-import { holdEdges, missingEnd, xOf, type RibbonScale } from './shapes';
+import { dot, holdEdges, missingEnd, xOf, type RibbonScale } from './shapes';
 
 /** What stands on a ribbon: numbers, prompts, bells, locks, and what a shorter side misses. About y = 0. */
 const { plan, timeline, blocks, scale, bellsY } = defineProps<{
@@ -17,6 +17,7 @@ const { plan, timeline, blocks, scale, bellsY } = defineProps<{
 }>();
 
 const NARROWEST_NUMBER = 30;
+const [PROMPT_RADIUS, BELL_RADIUS] = [1.7, 1.8];
 const x = (ms: number): number => xOf(scale, ms);
 const holds = computed(() => blocks.filter((block): block is HoldBlock => block.kind === 'hold'));
 
@@ -54,7 +55,17 @@ const missing = computed(() =>
 const locks = computed(() =>
   timeline.steps
     .filter(({ stepIndex }) => plan.steps[stepIndex]?.locked)
-    .map(({ startMs, endMs }) => `M${x(startMs)} ${-scale.height}H${x(endMs)}m0 -3v6`),
+    .map(({ startMs, endMs }) => `M${x(startMs)} ${-scale.height}H${x(endMs)}m0 -3v6`)
+    .join(''),
+);
+const prompts = computed(() =>
+  timeline.prompts.map((prompt) => dot(x(prompt.atMs), promptY(prompt), PROMPT_RADIUS)).join(''),
+);
+const bells = computed(() =>
+  timeline.bells
+    .filter(({ kind }) => kind !== 'half')
+    .map(({ atMs }) => dot(x(atMs), bellsY, BELL_RADIUS))
+    .join(''),
 );
 </script>
 
@@ -68,18 +79,9 @@ const locks = computed(() =>
     :y="number.y"
     >{{ number.text }}</text
   >
-  <circle
-    v-for="(prompt, i) in timeline.prompts"
-    :key="`p${i}`"
-    class="r-dot"
-    :cx="x(prompt.atMs)"
-    :cy="promptY(prompt)"
-    r="1.7"
-  />
-  <template v-for="(bell, i) in timeline.bells" :key="`b${i}`">
-    <circle v-if="bell.kind !== 'half'" class="r-bell" :cx="x(bell.atMs)" :cy="bellsY" r="1.8" />
-  </template>
-  <path v-for="(d, i) in locks" :key="`l${i}`" class="r-planned" :d="d" />
+  <path v-if="prompts !== ''" class="r-dot" :d="prompts" />
+  <path v-if="bells !== ''" class="r-bell" :d="bells" />
+  <path v-if="locks !== ''" class="r-planned" :d="locks" />
   <template v-for="(gap, i) in missing" :key="`m${i}`">
     <path class="r-missing" :d="gap.d" />
     <text class="short" :x="gap.x" :y="gap.y">{{ gap.text }}</text>

@@ -161,8 +161,9 @@ function inWords(index: number): string {
         :height="height - 3"
       />
       <RibbonOver v-if="over" back v-bind="over" />
+      <path class="r-tick" :d="labels.map((label) => `M${label.x} 9V21`).join('')" />
+      <path v-if="labels[selected]" class="r-tick on-tick" :d="`M${labels[selected].x} 9V21`" />
       <template v-for="(label, i) in labels" :key="i">
-        <path class="r-tick" :class="{ 'on-tick': i === selected }" :d="`M${label.x} 9V21`" />
         <text v-if="label.text" class="r-label" :class="{ on: i === selected }" :x="label.x + 4" y="19">
           {{ label.text }}
         </text>
@@ -185,18 +186,20 @@ function inWords(index: number): string {
           :height="scale.height"
         />
       </g>
-      <path class="r-tick" :d="`M${scale.x0} ${AXIS_Y}H${width}`" />
-      <template v-for="tick in ticks" :key="tick.x">
-        <path class="r-tick" :d="`M${tick.x} ${AXIS_Y}v4`" />
-        <text
-          class="r-label"
-          :x="tick.x"
-          :y="AXIS_Y + 16"
-          :text-anchor="tick.x > width - 20 ? 'end' : tick.x < gutter + 20 && !shelf ? 'start' : 'middle'"
-        >
-          {{ tick.text }}
-        </text>
-      </template>
+      <path
+        class="r-tick"
+        :d="`M${scale.x0} ${AXIS_Y}H${width}${ticks.map((tick) => `M${tick.x} ${AXIS_Y}v4`).join('')}`"
+      />
+      <text
+        v-for="tick in ticks"
+        :key="tick.text"
+        class="r-label"
+        :x="tick.x"
+        :y="AXIS_Y + 16"
+        :text-anchor="tick.x > width - 20 ? 'end' : tick.x < gutter + 20 && !shelf ? 'start' : 'middle'"
+      >
+        {{ tick.text }}
+      </text>
       <RibbonOver v-if="over" v-bind="over" />
       <path class="r-target" :d="`M${x(timeline.totals.targetMs)} 12V${height - 3}`" />
       <text class="r-label on" :x="x(timeline.totals.targetMs)" y="8" text-anchor="middle">

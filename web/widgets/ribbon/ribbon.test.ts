@@ -5,7 +5,7 @@ import { plan } from '../../../tests/support/arbitraries';
 import { noLibrary, planOf, talk, workedHold } from '../../../tests/support/examples';
 import { ribbonBlocks, type HoldBlock, type WaveBlock } from '#core/timeline';
 import { axisMinutes, axisTicks, laneLabels, shorterSides } from './labels';
-import { blockShapes, holdEdges, softEnd, waveFactor, type RibbonScale } from './shapes';
+import { blockShapes, dot, holdEdges, ribbonShapes, softEnd, waveFactor, type RibbonScale } from './shapes';
 
 const scale: RibbonScale = { x0: 10, pxPerMs: 1 / 1000, height: 36, thread: 3 };
 const blocksOf = (document: Parameters<typeof compileTimeline>[0]) =>
@@ -129,4 +129,34 @@ test('a soft end is as high at each moment as the share of evenings that still g
   const scale: RibbonScale = { x0: 0, pxPerMs: 1 / 1000, height: 40, thread: 3 };
   const path = softEnd({ earlyMs: 100_000, middleMs: 110_000, lateMs: 130_000 }, scale);
   expect(path).toBe('M100 -18L110 -10L130 -2V2L110 10L100 18Z');
+});
+
+describe('a ribbon as few paths', () => {
+  test('has everything that its blocks have, each look once, the bands behind what is breathed in them', () => {
+    fc.assert(
+      fc.property(plan, (any) => {
+        const blocks = blocksOf(any);
+        const single = blocks.flatMap((block) => blockShapes(block, scale, waveFactor(blocks, scale.pxPerMs)));
+        const joined = ribbonShapes(blocks, scale);
+        const looks = joined.map(({ look }) => look);
+        expect(new Set(looks).size).toBe(looks.length);
+        for (const { look, d } of joined) {
+          expect(d).toBe(
+            single
+              .filter((shape) => shape.look === look)
+              .map((shape) => shape.d)
+              .join(''),
+          );
+        }
+        expect(new Set(looks)).toEqual(new Set(single.map(({ look }) => look)));
+        const [band, breath] = [looks.indexOf('breath-band'), looks.indexOf('breath')];
+        if (breath >= 0) expect(band).toBeLessThan(breath);
+        if (looks.includes('cut')) expect(looks.at(-1)).toBe('cut');
+      }),
+    );
+  });
+
+  test('a dot is a circle about its middle', () => {
+    expect(dot(10, -4, 1.5)).toBe('M8.5 -4a1.5 1.5 0 1 1 3 0a1.5 1.5 0 1 1 -3 0');
+  });
 });

@@ -8,23 +8,27 @@ export interface RibbonScale {
   thread: number;
 }
 
+/** What is drawn on a ribbon, from the back to the front. */
+const LOOKS = [
+  'thread',
+  'talk',
+  'loosen',
+  'rest',
+  'both',
+  'left',
+  'right',
+  'breath-band',
+  'breath',
+  'own-pace',
+  'strokes',
+  'retention',
+  'breath-inside',
+  'cut',
+] as const;
+
 /** One drawn shape: a path and what it is, which the stylesheet colours. */
 export interface Shape {
-  look:
-    | 'left'
-    | 'right'
-    | 'both'
-    | 'rest'
-    | 'thread'
-    | 'breath'
-    | 'breath-band'
-    | 'breath-inside'
-    | 'own-pace'
-    | 'strokes'
-    | 'retention'
-    | 'loosen'
-    | 'talk'
-    | 'cut';
+  look: (typeof LOOKS)[number];
   d: string;
 }
 
@@ -75,16 +79,11 @@ function loosen(x0: number, x1: number, scale: RibbonScale): string {
   return `M${n(x0)} 0` + `q${n(width / 4)} ${n(-rise)} ${n(width / 2)} 0t${n(width / 2)} 0`.repeat(waves);
 }
 
-/** Dots as circles of two arcs, so that a talk is one path. */
 function talk(x0: number, x1: number, scale: RibbonScale): string {
   const radius = Math.min(1.8, scale.height * 0.06 + 0.4);
   const dots = Math.max(1, Math.floor((x1 - x0) / (radius * 3.6)));
   const width = (x1 - x0) / dots;
-  const arc = `a${n(radius)} ${n(radius)} 0 1 1`;
-  return Array.from(
-    { length: dots },
-    (_, i) => `M${n(x0 + width * (i + 0.5) - radius)} 0${arc} ${n(2 * radius)} 0${arc} ${n(-2 * radius)} 0`,
-  ).join('');
+  return Array.from({ length: dots }, (_, i) => dot(x0 + width * (i + 0.5), 0, radius)).join('');
 }
 
 /** Breath cycles drawn narrower than this many pixels are drawn several to a wave. */
@@ -247,6 +246,28 @@ export function blockShapes(block: Block, scale: RibbonScale, factor: number): S
     case 'talk':
       return [{ look: 'talk', d: talk(x0, x1, scale) }];
   }
+}
+
+/**
+ * The shapes of all blocks with one path for each look, back to front: an edit that shifts everything after it changes a
+ * dozen elements and not hundreds.
+ */
+export function ribbonShapes(blocks: readonly Block[], scale: RibbonScale): Shape[] {
+  const factor = waveFactor(blocks, scale.pxPerMs);
+  const paths = new Map<Shape['look'], string>();
+  for (const block of blocks) {
+    for (const { look, d } of blockShapes(block, scale, factor)) paths.set(look, (paths.get(look) ?? '') + d);
+  }
+  return LOOKS.flatMap((look) => {
+    const d = paths.get(look);
+    return d === undefined ? [] : [{ look, d }];
+  });
+}
+
+/** A dot of two arcs, so that many are one path. */
+export function dot(x: number, y: number, radius: number): string {
+  const arc = `a${n(radius)} ${n(radius)} 0 1 1`;
+  return `M${n(x - radius)} ${n(y)}${arc} ${n(2 * radius)} 0${arc} ${n(-2 * radius)} 0`;
 }
 
 /** The dashed end of a shorter side: exactly what is missing of it, from its end, against the longer one. */

@@ -63,6 +63,14 @@ const setRange = (end: 'min' | 'max') => (seconds: number | null) => {
   const range = step.range ?? { min: longest, max: longest };
   return edit(setHold(step.id, { range: seconds === null ? null : { ...range, [end]: seconds } }));
 };
+/** Made once, so that a field is drawn again only when its length has changed. */
+const take = {
+  left: setSide('left'),
+  right: setSide('right'),
+  even: setSide('even'),
+  min: setRange('min'),
+  max: setRange('max'),
+};
 </script>
 
 <template>
@@ -75,7 +83,7 @@ const setRange = (end: 'min' | 'max') => (seconds: number | null) => {
         label="Left"
         :model-value="lengths.left"
         :breath="step.breathSeconds"
-        :accept="setSide('left')"
+        :accept="take.left"
         @focusin="emit('side', 'left')"
       />
       <TimeField
@@ -85,7 +93,7 @@ const setRange = (end: 'min' | 'max') => (seconds: number | null) => {
         label="Right"
         :model-value="lengths.right"
         :breath="step.breathSeconds"
-        :accept="setSide('right')"
+        :accept="take.right"
         @focusin="emit('side', 'right')"
       />
     </div>
@@ -97,24 +105,12 @@ const setRange = (end: 'min' | 'max') => (seconds: number | null) => {
       :label="single"
       :breath="step.breathSeconds"
       :model-value="Math.max(lengths.left, lengths.right)"
-      :accept="setSide('even')"
+      :accept="take.even"
     />
     <RangeRail :marks="marks" :range="step.range" />
     <div class="range small">
-      <TimeField
-        bare="minutes"
-        label="from"
-        :model-value="step.range?.min ?? null"
-        usual="none"
-        :accept="setRange('min')"
-      />
-      <TimeField
-        bare="minutes"
-        label="to"
-        :model-value="step.range?.max ?? null"
-        usual="none"
-        :accept="setRange('max')"
-      />
+      <TimeField bare="minutes" label="from" :model-value="step.range?.min ?? null" usual="none" :accept="take.min" />
+      <TimeField bare="minutes" label="to" :model-value="step.range?.max ?? null" usual="none" :accept="take.max" />
     </div>
     <template v-if="two">
       <div class="even small">

@@ -77,6 +77,11 @@ onMounted(() => {
 onBeforeUnmount(() => sortable?.destroy());
 
 const rowOf = (index: number): HTMLElement | undefined => list.value?.children[index] as HTMLElement | undefined;
+/** The row under a press; −1 beside all of them. Listened for at the list, so that a row has nothing that changes. */
+const indexAt = ({ target }: Event): number => {
+  const row = target instanceof Element ? target.closest('[role="option"]') : null;
+  return row && list.value ? [...list.value.children].indexOf(row) : -1;
+};
 async function focusSelected(): Promise<void> {
   await nextTick();
   (rowOf(Math.max(0, editor.selectedIndex)) ?? list.value)?.focus();
@@ -104,6 +109,7 @@ function choose(index: number, { shiftKey, ctrlKey, metaKey }: Held): void {
   rowOf(index)?.focus();
 }
 function press(index: number, event: MouseEvent): void {
+  if (index < 0) return;
   choose(index, event);
   if (editor.selection.length === 1) emit('chosen');
 }
@@ -171,6 +177,8 @@ defineExpose({ focusSelected });
     aria-multiselectable="true"
     :tabindex="plan.steps.length === 0 ? 0 : undefined"
     @keydown="onKey"
+    @click="press(indexAt($event), $event)"
+    @contextmenu="openMenu(indexAt($event), $event)"
   >
     <StepRow
       v-for="(step, index) in plan.steps"
@@ -187,8 +195,6 @@ defineExpose({ focusSelected });
       :px-per-ms="pxPerMs"
       :selected="selected.has(step.id)"
       :reachable="step.id === cursor || (cursor === undefined && index === 0)"
-      @click="press(index, $event)"
-      @contextmenu="openMenu(index, $event)"
     />
   </div>
   <ContextActions ref="menu" label="Selected steps" :groups="groups" @hide="focusSelected" />

@@ -114,6 +114,7 @@ const summary = computed(() => {
   grid-template-columns: 24px 66px minmax(0, 1fr) 212px 52px 30px 20px;
   gap: 0 8px;
   align-items: center;
+  contain: layout paint style;
   height: 33px;
   padding: 0 16px 0 32px;
   border-bottom: 1px solid var(--line);
