@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { defineAsyncComponent, nextTick, ref, toRef, useTemplateRef, watch } from 'vue';
+import { computed, defineAsyncComponent, nextTick, ref, toRef, useTemplateRef, watch } from 'vue';
 import { useMediaQuery } from '@vueuse/core';
 import SessionRibbon from '../../widgets/ribbon/SessionRibbon.vue';
 import { useDemand } from '../../state/demand';
@@ -55,6 +55,9 @@ watch(
     inspector.value?.scrollTo({ top: 0 });
   },
 );
+const chosen = computed(() =>
+  editor.selection.map((id) => editor.plan?.steps.findIndex((step) => step.id === id) ?? -1),
+);
 usePageTitle(() => [editor.plan?.title, 'Plan']);
 </script>
 
@@ -68,6 +71,7 @@ usePageTitle(() => [editor.plan?.title, 'Plan']);
         :plan="editor.plan"
         :timeline="editor.timeline"
         :selected="editor.selectedIndex"
+        :chosen="chosen"
         :soft="forecast"
         @select="choose"
       />

@@ -22,6 +22,7 @@ const {
   plan,
   timeline,
   selected = -1,
+  chosen = [],
   shelf = false,
   stock,
   startMs,
@@ -33,6 +34,8 @@ const {
   timeline: Timeline;
   /** Index of the chosen step; -1 for none. */
   selected?: number;
+  /** Indexes of the steps that are chosen with it. */
+  chosen?: readonly number[];
   shelf?: boolean;
   /** What the place of the plan has; the shelf shows what is short of it. */
   stock?: Available | undefined;
@@ -92,10 +95,10 @@ const over = computed(() => {
 const columns = computed(() =>
   [
     { index: pointed.value, look: 'pointed' },
-    { index: selected, look: 'selected' },
+    ...[...new Set([selected, ...chosen])].map((index) => ({ index, look: 'selected' })),
   ].flatMap(({ index, look }) => {
     const step = timeline.steps[index];
-    return step ? [{ look, x: x(step.startMs), width: Math.max(2, x(step.endMs) - x(step.startMs)) }] : [];
+    return step ? [{ index, look, x: x(step.startMs), width: Math.max(2, x(step.endMs) - x(step.startMs)) }] : [];
   }),
 );
 const measure = computed(() => {
@@ -153,7 +156,7 @@ function inWords(index: number): string {
     >
       <rect
         v-for="column in columns"
-        :key="column.look"
+        :key="`${column.look} ${column.index}`"
         :class="column.look"
         :x="column.x"
         y="0"
