@@ -1,4 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
+import { PLACES } from '#api';
+import { newPlace } from '#core/cupboard';
 import { eventsOf, newPlan, openPlan, rows, storedPlan, total } from './support';
 
 /** The controls that the keyboard reaches within a part of a page. */
@@ -134,4 +136,50 @@ test('while teaching, Space and letters belong to the control that has the focus
   await expect(page.getByRole('button', { name: 'Resume' })).toBeVisible();
   await page.keyboard.press('Escape');
   await expect(page.getByRole('dialog', { name: /Leave the session/ })).toBeVisible();
+});
+
+test('what is deleted, applied or left leaves the keyboard where it was', async ({ page, request }, {
+  retry,
+  repeatEachIndex,
+}) => {
+  const mark = `${retry}${repeatEachIndex}`;
+  const stock = { flatBolster: 10, block: 60, blanket: 20, chair: 20, eyePillow: 20, roundBolster: 20 };
+  const place = { ...newPlace('Keyboard store', 'hall'), stock };
+  const made = await request.post('/api/v1/places', { data: { id: crypto.randomUUID(), document: place } });
+  const { id: cupboard } = PLACES.stored.parse(await made.json());
+  const { id } = await newPlan(request, 'restorative', { title: `Kept first ${mark}`, groupSize: 14, cupboard });
+  await newPlan(request, 'restorative', { title: `Kept second ${mark}` });
+  const within = (selector: string): Promise<boolean> =>
+    page.evaluate((around) => document.activeElement?.closest(around) !== null, selector);
+
+  // Deleted: the plan that now stands in its place.
+  await page.goto('/');
+  await page.getByLabel('Search plans').fill(`Kept ${mark}`);
+  await expect(page.getByRole('button', { name: /^More for/ })).toHaveCount(2);
+  await page.getByRole('button', { name: `More for Kept second ${mark}` }).focus();
+  await page.keyboard.press('Enter');
+  await page.keyboard.press('End');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('button', { name: /^More for/ })).toHaveCount(1);
+  await expect(page.getByRole('link', { name: new RegExp(`Kept first ${mark}`) })).toBeFocused();
+
+  // Applied: what stands where the solution stood.
+  await page.goto(`/plans/${id}/props`);
+  const solutions = page.getByRole('list', { name: 'Solutions' });
+  const apply = solutions
+    .first()
+    .getByRole('button', { name: /^Apply/ })
+    .first();
+  await apply.focus();
+  const before = await solutions.count();
+  await page.keyboard.press('Enter');
+  await expect(solutions).not.toHaveCount(before);
+  await expect.poll(() => within('main')).toBe(true);
+
+  // Left for the session that is taught: its page, from whose beginning Tab goes on.
+  await page.goto(`/plans/${id}`);
+  await page.getByRole('button', { name: 'Teach', exact: true }).focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('button', { name: 'Begin', exact: true }).first()).toBeVisible();
+  await expect.poll(() => within('#content')).toBe(true);
 });

@@ -10,6 +10,7 @@ import AppToast from './AppToast.vue';
 import UnreadableBar from './UnreadableBar.vue';
 import { dateStyle } from '../ui/dates';
 import { whenIdle } from '../ui/when-idle';
+import { keepFocus } from './keep-focus';
 import { followDisplaySettings } from './display-style';
 
 const RunningBar = defineAsyncComponent(() => whenIdle().then(() => import('./RunningBar.vue')));
@@ -36,6 +37,7 @@ watch(
 );
 
 followDisplaySettings();
+keepFocus();
 // What PrimeVue’s calendar needs of it.
 const { config } = usePrimeVue();
 watchEffect(() => {

@@ -53,7 +53,7 @@ function nudge(by: number): void {
 </script>
 
 <template>
-  <span class="field">
+  <span class="field labelled">
     <label :for="id" :class="{ 'sr-only': hideLabel }">{{ label }}</label>
     <span class="line">
       <InputText
@@ -77,15 +77,7 @@ function nudge(by: number): void {
 
 <style scoped>
 .field {
-  display: inline-flex;
   position: relative;
-  flex-direction: column;
-  gap: 2px;
-}
-label {
-  color: var(--ink-2);
-  font-size: 12.5px;
-  line-height: 16px;
 }
 .line {
   display: flex;

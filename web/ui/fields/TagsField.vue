@@ -78,7 +78,7 @@ const PARTS = {
 </script>
 
 <template>
-  <div ref="box" class="tags" @keydown.capture="enter">
+  <div ref="box" class="labelled tags" @keydown.capture="enter">
     <label :for="id">{{ label }}</label>
     <AutoComplete
       :model-value="shown"
@@ -115,14 +115,6 @@ const PARTS = {
 <style scoped>
 .tags {
   display: flex;
-  flex-direction: column;
-  gap: 2px;
-  min-width: 0;
-}
-label {
-  color: var(--ink-2);
-  font-size: 12.5px;
-  line-height: 16px;
 }
 .chip {
   display: inline-flex;

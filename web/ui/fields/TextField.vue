@@ -47,7 +47,7 @@ function commit(): void {
 </script>
 
 <template>
-  <span class="field">
+  <span class="field labelled">
     <label :for="id" :class="{ 'sr-only': hideLabel }">{{ label }}</label>
     <Textarea
       v-if="rows > 1"
@@ -80,14 +80,6 @@ function commit(): void {
 <style scoped>
 .field {
   display: flex;
-  flex-direction: column;
-  gap: 2px;
-  min-width: 0;
-}
-label {
-  color: var(--ink-2);
-  font-size: 12.5px;
-  line-height: 16px;
 }
 input,
 textarea {

@@ -28,7 +28,7 @@ const id = useId();
 
 <template>
   <FormValue v-slot="{ value, set, problem }" :name="name">
-    <span class="field">
+    <span class="labelled">
       <label :for="id">{{ label }}</label>
       <InputText
         :id="id"
@@ -47,17 +47,3 @@ const id = useId();
     </span>
   </FormValue>
 </template>
-
-<style scoped>
-.field {
-  display: inline-flex;
-  flex-direction: column;
-  gap: 2px;
-  min-width: 0;
-}
-label {
-  color: var(--ink-2);
-  font-size: 12.5px;
-  line-height: 16px;
-}
-</style>

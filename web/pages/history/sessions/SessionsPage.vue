@@ -127,7 +127,7 @@ void load();
       <template #empty>
         <p class="empty">
           No sessions yet. Open a plan and press Teach: the session is recorded here as it happened. What you practise
-          without the clock can go into the journal.
+          without the clock can go into the journal. <RouterLink to="/" class="link-button">Choose a plan</RouterLink>
         </p>
       </template>
       <template #title="{ row }">

@@ -73,13 +73,12 @@ const fromZero: ChartOptions = {
     <p v-if="trouble" class="caution strong" role="alert">
       {{ trouble }} <button type="button" class="link-button" @click="weeks.load()">Try again</button>
     </p>
-    <p v-else-if="all && practised.length === 0" class="empty">
-      {{
-        all.length === 0
-          ? 'Nothing was taught or recorded in this period. What you teach appears here week by week.'
-          : 'Nothing in this period matches these filters.'
-      }}
+    <p v-else-if="!all" class="empty" role="status">Loading…</p>
+    <p v-else-if="all.length === 0" class="empty">
+      Nothing was taught or recorded in this period. What you teach appears here week by week.
+      <RouterLink to="/" class="link-button">Choose a plan to teach</RouterLink>
     </p>
+    <p v-else-if="practised.length === 0" class="empty">Nothing in this period matches these filters.</p>
     <div v-if="practised.length > 0" class="charts">
       <ChartSection title="By part of the body" :says="areasInWords(areas)" :columns="[]" :rows="[]" class="whole" />
       <AreaMatrix v-if="areas.areas.length > 0" :areas="areas" class="whole matrix" />

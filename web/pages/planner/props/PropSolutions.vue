@@ -56,7 +56,7 @@ function take(way: PropSolution): void {
         <span class="small">{{ whom }}</span>
         <span class="small quiet">{{ props }}</span>
       </span>
-      <Button size="small" outlined label="Apply" :aria-label="says" @click="take(way)" />
+      <Button size="small" outlined label="Apply" :aria-label="`Apply: ${says}`" @click="take(way)" />
     </li>
   </ul>
   <p v-else-if="solutions" class="small quiet">
