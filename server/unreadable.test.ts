@@ -191,3 +191,18 @@ test('a plan that is cut off keeps no other from being found by its group, its d
   }
   expect((await get('/api/v1/plan-tags')).items).toContainEqual({ tag: 'whole', plans: 1 });
 });
+
+test('tags that this Zovrin cannot read are not offered, and the others still are', async () => {
+  const document = { ...emptyPlan('Of another time'), tags: ['kept'] };
+  await api().post('/api/v1/plans').send({ id: 'aa-other-time', document }).expect(201);
+  await api()
+    .post('/api/v1/plans')
+    .send({ id: 'zz-of-now', document: { ...document, title: 'Of now' } })
+    .expect(201);
+  const newer = JSON.stringify({ ...document, version: 99, tags: [7, { colour: 'red' }, 'x'.repeat(90)] });
+  await outside('UPDATE plans SET document = ? WHERE id = ?', newer, 'aa-other-time');
+  const { items } = await get('/api/v1/plan-tags');
+  expect(items.map(({ tag }: { tag: string }) => tag)).toContain('kept');
+  expect(items.every(({ tag }: { tag: unknown }) => typeof tag === 'string' && tag.length <= 40)).toBe(true);
+  expect((await get('/api/v1/plans?tag=kept')).items).toMatchObject([{ id: 'zz-of-now' }]);
+});

@@ -1,7 +1,7 @@
 import { Router } from 'express';
 import { literal, Op, where as whereSql, type OrderItem } from 'sequelize';
 import { searchable, type Library } from '#core/catalogue';
-import { sameTag, type Plan } from '#core/plan';
+import { PlanTag, sameTag, type Plan } from '#core/plan';
 import { compileTimeline, ribbonBlocks } from '#core/timeline';
 import type { ListPlansResponse } from '#api';
 import { PlanSummary, PlanTagsResponse, type ListPlansQuery, type PlanOrder } from '#api';
@@ -66,13 +66,18 @@ interface TaggedPlan {
   tag: string;
   isArchived: 0 | 1;
 }
-/** Every tag of every plan that is not in the bin, as it is spelled there; the latest changed plan first. */
-const taggedPlans = (store: Store): Promise<TaggedPlan[]> =>
-  store.sql.all<TaggedPlan>(
+/**
+ * Every tag of every plan that is not in the bin, as it is spelled there; the latest changed plan first. What is no tag
+ * here, in a plan that cannot be read, is left out.
+ */
+async function taggedPlans(store: Store): Promise<TaggedPlan[]> {
+  const rows = await store.sql.all<TaggedPlan>(
     `SELECT plans.id, tags.value AS tag, ${IS_ARCHIVED} AS isArchived
      FROM plans, json_each(${JSON_OF_ROW}, '$.tags') AS tags
      WHERE plans.deletedMs IS NULL ORDER BY plans.updatedMs DESC, plans.id`,
   );
+  return rows.filter(({ tag }) => PlanTag.safeParse(tag).success);
+}
 /** SQLite knows capitals of the Latin alphabet alone, so the spellings of a tag are compared here. */
 async function idsTagged(store: Store, wanted: string): Promise<string[]> {
   const tagged = await taggedPlans(store);
