@@ -266,7 +266,7 @@ describe('when it would end', () => {
     const base = { plannedMs: 3600_000, targetMs: 3600_000, earlyMs: 0, uncertain: [] };
     const annotations = { ...base, middleMs: 3744_000, lateMs: 3870_000, chance: 0.22, runs: 12 };
     expect(forecastInWords(annotations)).toBe(
-      'Planned 60:00; your sessions run 4 % over; 90 % likely to end by 64:30.',
+      'Planned 60:00; your sessions run 4 % long; 90 % likely to end by 64:30.',
     );
     expect(chanceInWords(annotations)).toBe('20 % likely to end by 60:00.');
     expect(chanceInWords({ ...annotations, chance: 0.001 })).toBe('Very unlikely to end by 60:00.');

@@ -116,12 +116,12 @@ export function forecastFinish(
 
 const percentOver = (ms: Ms, ofMs: Ms): number => Math.round(100 * (ms / ofMs - 1));
 
-/** `Planned 60:00; your sessions run 4 % over; 90 % likely to end by 64:30.` */
+/** `Planned 60:00; your sessions run 4 % long; 90 % likely to end by 64:30.` */
 export function forecastInWords({ plannedMs, middleMs, lateMs, runs }: Forecast): string {
   if (plannedMs === 0) return 'Nothing is planned yet.';
   const over = percentOver(middleMs, plannedMs);
   const whose = runs === 0 ? 'sessions usually run' : 'your sessions run';
-  const how = over === 0 ? 'to plan' : `${Math.abs(over)} % ${over > 0 ? 'over' : 'under'}`;
+  const how = over === 0 ? 'to plan' : `${Math.abs(over)} % ${over > 0 ? 'long' : 'short'}`;
   return `Planned ${clockOfMs(plannedMs)}; ${whose} ${how}; 90 % likely to end by ${clockOfMs(lateMs)}.`;
 }
 

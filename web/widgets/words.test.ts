@@ -25,8 +25,8 @@ describe('about a plan', () => {
       ...workedHold,
       sides: { kind: 'each', first: 'left', length: { kind: 'perSide', left: 200, right: 240 } },
     } as const;
-    expect(balanceInWords(evening)).toBe('even');
-    expect(balanceInWords(compileTimeline(planOf(uneven), noLibrary))).toBe('left 0:40 short');
+    expect(balanceInWords(evening)).toBe('both sides equal');
+    expect(balanceInWords(compileTimeline(planOf(uneven), noLibrary))).toBe('left side 0:40 shorter');
     expect(balanceInWords(compileTimeline(planOf(talk('a', 9)), noLibrary))).toBe('');
   });
 });

@@ -21,6 +21,7 @@ const emit = defineEmits<{
 
 const summary = computed(() => stored.summary);
 const balance = computed(() => balanceInWords(summary.value));
+const uneven = computed(() => summary.value.totals.leftMs !== summary.value.totals.rightMs);
 const taught = computed(() =>
   stored.lastTaughtAt ? `taught ${dayOf(new Date(stored.lastTaughtAt).getTime())}` : 'not yet taught',
 );
@@ -60,7 +61,7 @@ const items = computed(() => [
           >
         </span>
         <span class="when">
-          <span :class="{ strong: balance !== 'even' }">{{ balance || ' ' }}</span>
+          <span :class="{ strong: uneven }">{{ balance || ' ' }}</span>
           <span class="small quiet">{{ taught }}</span>
         </span>
       </RouterLink>
@@ -113,7 +114,7 @@ li {
 }
 .row {
   display: grid;
-  grid-template-columns: minmax(120px, 190px) minmax(0, 336px) 128px minmax(110px, 1fr);
+  grid-template-columns: minmax(120px, 190px) minmax(0, 336px) 128px minmax(146px, 1fr);
   gap: 14px;
   align-items: center;
   min-width: 0;

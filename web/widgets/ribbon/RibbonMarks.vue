@@ -49,7 +49,7 @@ const missing = computed(() =>
     d: missingEnd(block, missingMs, scale),
     x: Math.max(x(block.endMs + missingMs), x(block.leaveMs)) + 4,
     y: block.side === 'left' ? -scale.height + 10 : scale.height - 4,
-    text: `${clockOfMs(missingMs)} short`,
+    text: `${clockOfMs(missingMs)} shorter`,
   })),
 );
 const locks = computed(() =>

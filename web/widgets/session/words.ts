@@ -16,11 +16,11 @@ export const people = (count: number): string => (count === 1 ? '1 person' : `${
 export const spareInWords = ({ totals: { spareMs } }: Sums): string =>
   `${clockOfMs(Math.abs(spareMs))} ${spareMs < 0 ? 'over' : 'to spare'}`;
 
-/** Whether the sides of a plan are even: `even`, `right 0:40 short`, or empty if nothing has sides. */
+/** Whether the sides of a plan are even: `both sides equal`, `right side 0:40 shorter`, or empty if nothing has sides. */
 export function balanceInWords({ totals: { leftMs, rightMs } }: Sums): string {
   if (leftMs + rightMs === 0) return '';
-  if (leftMs === rightMs) return 'even';
-  return `${leftMs < rightMs ? 'left' : 'right'} ${clockOfMs(Math.abs(leftMs - rightMs))} short`;
+  if (leftMs === rightMs) return 'both sides equal';
+  return `${leftMs < rightMs ? 'left' : 'right'} side ${clockOfMs(Math.abs(leftMs - rightMs))} shorter`;
 }
 
 /** `Potters · Yin`. */
