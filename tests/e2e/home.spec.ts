@@ -75,6 +75,18 @@ test('an archived plan is out of the list, and comes back by Undo, from the arch
   await page.getByLabel('Search plans').fill(title);
   await expect(page.getByText(`No plan has “${title}” in its title, group, focus or tags.`)).toBeVisible();
   await page.getByRole('button', { name: 'Search the archived plans' }).click();
+  await expect(rows(page)).toHaveCount(1);
+  // What was taught lately is drawn whole, however short the plans beside it are.
+  const cutOff = await page
+    .getByRole('region', { name: 'Recently taught' })
+    .locator('svg')
+    .evaluateAll((drawn) =>
+      drawn.filter((svg) => {
+        const box = svg.querySelector<SVGGraphicsElement>('.r-axis')?.getBBox();
+        return !box || box.x + box.width > svg.clientWidth + 1;
+      }),
+    );
+  expect(cutOff).toEqual([]);
   await more(page, title).click();
   await page.getByRole('menuitem', { name: 'Unarchive' }).click();
   await expect(page.getByText(`No archived plan has “${title}”`)).toBeVisible();

@@ -53,7 +53,10 @@ function askToday(planId?: string): void {
 
 /** One scale for all thumbnails, from the longest class on the page. */
 const pxPerMs = computed(() => {
-  const lengths = plans.value.flatMap(({ summary: { totals } }) => [totals.totalMs, totals.targetMs]);
+  const lengths = [...plans.value, ...runs.value].flatMap(({ summary: { totals } }) => [
+    totals.totalMs,
+    totals.targetMs,
+  ]);
   return 330 / Math.max(60_000 * 30, ...lengths);
 });
 /** A class that began less than two hours ago is still the next. */
