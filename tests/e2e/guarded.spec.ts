@@ -7,6 +7,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { chromium, expect, test, type Page } from '@playwright/test';
 import sqlite3 from 'sqlite3';
+import { PLAN_VERSION } from '#core/plan';
 import { serve } from '../../bench/serve';
 import { check } from './accessible';
 import { newPlan } from './support';
@@ -159,7 +160,9 @@ test('a row that cannot be read is said on every page, can be kept as a file and
   await withLock(page, 4798, async (url, file) => {
     const database = new sqlite3.Database(file);
     const run = (sql: string) => new Promise<void>((done, fail) => database.exec(sql, (e) => (e ? fail(e) : done())));
-    await run(`UPDATE plans SET document = replace(document, '"version":5', '"version":99') WHERE id = 'demo-nurses'`);
+    await run(
+      `UPDATE plans SET document = replace(document, '"version":${PLAN_VERSION}', '"version":99') WHERE id = 'demo-nurses'`,
+    );
     await new Promise<void>((done) => database.close(() => done()));
     await page.goto(url);
     await expect(page.getByRole('heading', { name: 'Plans' })).toBeVisible();

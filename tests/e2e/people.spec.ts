@@ -202,7 +202,16 @@ test('the screening form at the screen: nothing without consent, what is wrong a
     .getByRole('link', { name: 'not screened' })
     .click();
   await page.getByLabel(/^Have you had a stroke/).check();
-  await page.getByLabel('A stroke or a small stroke: when').fill('2090-05-05');
+  const when = page.getByLabel('A stroke or a small stroke: when');
+  await when.fill('in spring');
+  await page.getByLabel(/I agree that my teacher/).check();
+  await page.getByRole('button', { name: 'Save the answers' }).click();
+  // What cannot be read is not left out in silence.
+  await expect(when).toBeFocused();
+  await expect(page.getByText(/^Type a date like/)).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Before the first class' })).toBeVisible();
+  await page.getByLabel(/I agree that my teacher/).uncheck();
+  await when.fill('2090-05-05');
   await page.getByLabel(/^Have you hurt a knee/).check();
   await page.getByLabel('sore, swollen or healing now').last().check();
   await page.getByRole('button', { name: 'Save the answers' }).click();

@@ -26,17 +26,21 @@ const refused = ref<Readonly<Record<string, string>>>({});
 const trouble = ref('');
 provideRefusals((name) => refused.value[name] ?? '');
 
-async function focusProblem(): Promise<void> {
+/** Puts the focus into the first field with a problem, once it is shown; whether there is one. */
+async function focusProblem(): Promise<boolean> {
   await nextTick();
-  form.value?.$el.querySelector<HTMLElement>('[aria-invalid="true"]')?.focus();
+  const field = form.value?.$el.querySelector<HTMLElement>('[aria-invalid="true"]');
+  field?.focus();
+  return field !== null && field !== undefined;
 }
 async function submit({ valid, values }: FormSubmitEvent): Promise<void> {
-  tried.value = true;
-  [refused.value, trouble.value] = [{}, ''];
-  if (!valid) return focusProblem();
   if (busy.value) return;
   busy.value = true;
+  tried.value = true;
+  [refused.value, trouble.value] = [{}, ''];
   try {
+    // Also a field that could not read what was typed: its value is not among those that were checked.
+    if ((await focusProblem()) || !valid) return;
     await send(values as z.output<S>);
   } catch (error) {
     const fields = hasFields(error) ? error.fields : [];
