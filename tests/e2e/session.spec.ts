@@ -189,6 +189,8 @@ test('over weeks: each thing in a sentence, by filters, with its numbers; a jour
   await page.getByRole('textbox', { name: 'right' }).fill('1:45');
   await page.keyboard.press('Enter');
   await page.getByRole('link', { name: 'History' }).first().click();
+  // Not before it is there: the address of the entry would be loaded anew.
+  await expect(page).toHaveURL(/\/history$/);
   await page.reload();
   const entry = page.getByRole('row', { name: /On the night train/ });
   await expect(entry).toContainText('practised alone, Reclined twist');
