@@ -148,7 +148,8 @@ test('a full session: stretched first side, evened second, late, caught up, clos
 
 test('over weeks: each thing in a sentence, by filters, with its numbers; a journal entry without a run', async ({
   page,
-}) => {
+}, { retry, repeatEachIndex }) => {
+  const title = `On the night train ${retry}${repeatEachIndex}`;
   await page.clock.install({ time: new Date('2026-11-26T18:00:00Z') });
   await page.goto('/history');
   await expect(page.getByText('Before the ferry')).toBeVisible();
@@ -175,7 +176,7 @@ test('over weeks: each thing in a sentence, by filters, with its numbers; a jour
 
   await page.getByRole('link', { name: 'Sessions' }).click();
   await page.getByRole('button', { name: 'New journal entry' }).click();
-  await page.getByRole('textbox', { name: 'Name' }).fill('On the night train');
+  await page.getByRole('textbox', { name: 'Name' }).fill(title);
   await page.getByRole('textbox', { name: 'Total length' }).fill('12:00');
   await page
     .getByRole('textbox', { name: 'A position' })
@@ -192,7 +193,7 @@ test('over weeks: each thing in a sentence, by filters, with its numbers; a jour
   // Not before it is there: the address of the entry would be loaded anew.
   await expect(page).toHaveURL(/\/history$/);
   await page.reload();
-  const entry = page.getByRole('row', { name: /On the night train/ });
+  const entry = page.getByRole('row', { name: title });
   await expect(entry).toContainText('practised alone, Reclined twist');
   await expect(entry).toContainText('12:00');
   await entry.getByRole('button', { name: /^Delete the journal entry/ }).click();
