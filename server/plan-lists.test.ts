@@ -85,7 +85,9 @@ describe('tags and the archive', () => {
       return (answer.body as { errors: { reason: string }[] }).errors.map(({ reason }) => reason);
     };
     expect(await refused(['knees', 'Knees'])).toEqual(['The plan has the tag “Knees” already.']);
-    expect(await refused(['  knees'])).toEqual(['A tag is a word or a few, without spaces around them.']);
+    expect(await refused(['  knees'])).toEqual([
+      'A tag is a word or a short phrase, with no spaces before or after it.',
+    ]);
     expect(await refused(['x'.repeat(41)])).toEqual(['A tag has at most 40 characters.']);
     expect(await refused(Array.from({ length: 13 }, (_, i) => `t${i}`))).toEqual(['A plan has at most 12 tags.']);
     expect(await refused('knees')).not.toEqual([]);

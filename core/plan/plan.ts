@@ -17,7 +17,7 @@ export type OrderPair = z.infer<typeof OrderPair>;
 /** A word or two that plans are found by: a term, a theme, who comes. */
 export const PlanTag = z
   .string()
-  .regex(/^\S(.*\S)?$/u, 'A tag is a word or a few, without spaces around them.')
+  .regex(/^\S(.*\S)?$/u, 'A tag is a word or a short phrase, with no spaces before or after it.')
   .max(PLAN_LIMITS.maxTag, `A tag has at most ${PLAN_LIMITS.maxTag} characters.`);
 
 /** Two tags that differ in capitals alone are one tag. */

@@ -9,6 +9,7 @@ type Value = string | number | null;
 export interface Statements {
   /** The first row, or undefined. */
   get<T>(sql: string, ...values: Value[]): Promise<T | undefined>;
+  /** All rows, in their order. */
   all<T>(sql: string, ...values: Value[]): Promise<T[]>;
   /** Gives how many rows were changed. */
   run(sql: string, ...values: Value[]): Promise<number>;

@@ -31,6 +31,9 @@ test('plans have tags, given by the keyboard, and are listed by them; the browse
   await page.keyboard.press('Enter');
   await expect(page.getByRole('alert').filter({ hasText: 'A tag has at most 40 characters.' })).toBeVisible();
   await expect(field).toHaveValue('x'.repeat(41));
+  // What is refused is not dropped by saving the others.
+  await page.getByRole('button', { name: 'Save tags' }).click();
+  await expect(field).toHaveValue('x'.repeat(41));
   await field.fill(`own ${mark}`);
   // Leaving the field takes what is typed.
   await page.getByRole('button', { name: 'Save tags' }).click();

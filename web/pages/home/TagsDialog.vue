@@ -11,13 +11,23 @@ const visible = defineModel<boolean>('visible', { required: true });
 const emit = defineEmits<{ save: [tags: string[]] }>();
 
 const chosen = ref<string[]>([]);
-watch(visible, (is) => is && (chosen.value = [...tags]), { immediate: true });
+/** Whether the field holds a tag that was refused. */
+const isRefused = ref(false);
+watch(
+  visible,
+  (is) => {
+    if (is) [chosen.value, isRefused.value] = [[...tags], false];
+  },
+  { immediate: true },
+);
 function accept(next: string[]): string | undefined {
   const read = Plan.shape.tags.safeParse(next);
+  isRefused.value = !read.success;
   if (read.success) chosen.value = read.data;
   return read.error?.issues[0]?.message;
 }
 function save(): void {
+  if (isRefused.value) return;
   emit('save', chosen.value);
   visible.value = false;
 }

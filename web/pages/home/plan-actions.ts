@@ -26,6 +26,7 @@ export async function copyPlan(listed: ListedPlan): Promise<string> {
   return makePlan({ plan: editedPlan(plan, setDetails({ title, startsAt: null, archived: false })), entries: [] });
 }
 
+/** Downloads a plan as a file, with the custom entries that it uses. */
 export async function downloadPlan(listed: ListedPlan): Promise<void> {
   await useLibrary().ready();
   savePlanFile(await documentOf(listed));

@@ -61,6 +61,8 @@ function change(tags: readonly string[]): void {
 function takeTyped({ target }: Event): void {
   const typed = target instanceof HTMLInputElement ? target.value.trim() : '';
   if (typed !== '') change([...shown.value, typed]);
+  // The refused one was deleted.
+  else if (reason.value !== '') change(shown.value);
 }
 /** Enter is the list’s where one of it has the keyboard; before the list has opened, it takes what is typed. */
 function enter(event: KeyboardEvent): void {
