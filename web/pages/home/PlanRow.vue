@@ -100,6 +100,8 @@ li {
   padding-bottom: 4px;
 }
 .tag {
+  overflow-wrap: anywhere;
+  text-align: left;
   min-height: 24px;
   padding: 0 6px;
   border-radius: 4px;

@@ -118,8 +118,13 @@ const PARTS = {
 .tags {
   display: flex;
 }
+.tags :deep(li) {
+  max-width: 100%;
+}
 .chip {
   display: inline-flex;
+  max-width: 100%;
+  overflow-wrap: anywhere;
   align-items: center;
   min-height: 26px;
   padding-left: 8px;
@@ -128,6 +133,7 @@ const PARTS = {
 }
 .remove {
   display: grid;
+  flex: none;
   place-items: center;
   width: 26px;
   height: 26px;
