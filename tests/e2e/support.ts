@@ -63,13 +63,18 @@ export async function openPlan(page: Page, id: string): Promise<void> {
   await expect(page.getByRole('listbox', { name: 'Steps' })).toBeVisible();
 }
 
+/** The script of a thread: a page that is left ends its threads, and Chromium never says how a script ended that was still on its way. */
+const OF_THREAD = /\/assets\/(?:drawing|solver|ticker)-(?!thread)[^/]*\.js$/;
+
 /**
  * Goes to a page of the interface as a link would, without loading everything anew: it is there when its address is,
  * and nothing is asked of the server any more.
  */
 export function walker(page: Page): (path: string) => Promise<void> {
   const pending = new Set<Request>();
-  page.on('request', (request) => pending.add(request));
+  page.on('request', (request) => {
+    if (!OF_THREAD.test(request.url())) pending.add(request);
+  });
   for (const event of ['requestfinished', 'requestfailed'] as const)
     page.on(event as 'requestfinished', (request) => pending.delete(request));
   const shown = (): Promise<string> => page.evaluate(() => location.pathname + location.search);
