@@ -1,6 +1,6 @@
 import { fieldIssues, type FieldIssue } from '#core/document';
 import { readPlanEdit, type ChosenLength, type PlanEdit, type StepLength } from './edits';
-import { Plan } from './plan';
+import { errorOfEdited, type Plan } from './plan';
 import { isTwoSided, mapSides, withEven, withSideSeconds, withSidesKind } from './sides';
 import type { HoldStep, Step } from './step';
 
@@ -193,8 +193,8 @@ export function applyEdit(plan: Plan, edit: PlanEdit): EditResult {
   const reason = misfit(plan, edit);
   if (reason !== undefined) return { ok: false, issues: [{ field: 'edit', reason }] };
   const edited = editedPlan(plan, edit);
-  const parsed = Plan.safeParse(edited);
-  if (!parsed.success) return { ok: false, issues: fieldIssues(parsed.error) };
+  const error = errorOfEdited(edited);
+  if (error) return { ok: false, issues: fieldIssues(error) };
   // A later edit can hide what an earlier one did wrong; such a list could be applied but never read back.
   const read = edit.kind === 'several' ? readPlanEdit(edit) : undefined;
   return read?.ok === false ? read : { ok: true, plan: edited };

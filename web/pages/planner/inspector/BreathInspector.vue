@@ -85,7 +85,7 @@ const setAfter = (seconds: number | null) => edit(setBreath(step.id, { afterSeco
   </div>
   <TryIt v-model:visible="trying" :practice="step.practice" :name="step.name" />
   <LoadFlags :practice="step.practice" :step-id="step.id" />
-  <InspectorTabs v-model="tab" :index="index" :tabs="tabs" :counts="{ props: step.setUp.length }">
+  <InspectorTabs v-model="tab" :index="index" :tabs="tabs" :prop-rows="step.setUp.length">
     <template v-if="tab === 'main'">
       <PracticeFields :practice="step.practice" :presets="presets" :accept="put" />
       <FitBreath :step="step" />

@@ -29,7 +29,7 @@ import SetUpChoice from './SetUpChoice.vue';
 import StepCautions from './StepCautions.vue';
 import StepSolutions from './StepSolutions.vue';
 import WayLines from './WayLines.vue';
-import { useInspectorTab, type InspectorTab } from './inspector-tabs';
+import { useInspectorTab } from './inspector-tabs';
 import { newId } from '../../../client/new-id';
 import { useLibrary } from '../../../state/library';
 
@@ -50,11 +50,6 @@ const tabs = computed(() => [
   ...(position.value ? [{ value: 'about' as const, label: 'About' }] : []),
 ]);
 const tab = useInspectorTab(() => tabs.value.map(({ value }) => value));
-const counts = computed((): Partial<Record<InspectorTab, number>> => ({
-  props: step.setUp.length,
-  cues: step.prompts.length,
-  breath: step.breath ? 1 : 0,
-}));
 const setup = computed(() => {
   const { firstPhase = 0, propMoves = 0 } = timeline.steps[index] ?? {};
   const phase = timeline.phases[firstPhase];
@@ -105,7 +100,14 @@ const firstSide = computed(() => turnsOf(step, DEFAULT_RULES)[0]?.held ?? 'both'
     <HoldLengths :step="step" @side="side = $event" />
   </div>
   <SetUpChoice :step="step" :position="position" :changes="setup.count" />
-  <InspectorTabs v-model="tab" :index="index" :tabs="tabs" :counts="counts">
+  <InspectorTabs
+    v-model="tab"
+    :index="index"
+    :tabs="tabs"
+    :prop-rows="step.setUp.length"
+    :cues="step.prompts.length"
+    :breaths="step.breath ? 1 : 0"
+  >
     <template v-if="tab === 'main'">
       <LengthTradeoffs :step="step" />
       <SidesFields :step="step" />

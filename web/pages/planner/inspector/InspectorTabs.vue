@@ -6,11 +6,20 @@ import { useScreening } from '../../../state/screening';
 import type { InspectorTab } from './inspector-tabs';
 
 /** The parts of a step as tabs; what each holds is counted, and the cautions carry the mark of the worst. */
-const { index, tabs, counts } = defineProps<{
+const {
+  index,
+  tabs,
+  propRows = 0,
+  cues = 0,
+  breaths = 0,
+} = defineProps<{
   index: number;
   tabs: readonly { value: InspectorTab; label: string }[];
-  counts: Partial<Record<InspectorTab, number>>;
+  propRows?: number;
+  cues?: number;
+  breaths?: number;
 }>();
+const counts = computed((): Partial<Record<InspectorTab, number>> => ({ props: propRows, cues, breath: breaths }));
 const tab = defineModel<InspectorTab>({ required: true });
 const screening = useScreening();
 const worst = computed(() => screening.matrix?.columns[index]);
