@@ -107,12 +107,14 @@ export function planForAudience({ classSeconds, steps }: AudiencePlan): Plan {
             ...common,
             ...step,
             range: null,
+            demands: null,
             strength: null,
             otherSetUp: null,
             prompts: [],
             loosen: step.loosen && { ...step.loosen, text: '' },
           };
         case 'breath':
+          return { ...common, ...step, seat: null, otherSetUp: null };
         case 'rest':
           return { ...common, ...step, otherSetUp: null };
         case 'move':

@@ -10,17 +10,21 @@ import {
 
 const SESSION_WORDS: Record<SessionDemand, string> = {
   flatRest: 'The class: longest rest flat on the back',
-  strokes: 'The class: strokes in all',
+  strokes: 'The class: pumps in all',
   retention: 'The class: any holding of the breath',
   gettingUp: 'The class: getting up from lying',
+  fromFloor: 'The class: getting up from the floor',
+  eyesClosed: 'The class: time with the eyes closed',
   prone: 'The class: time face down in all',
   length: 'The class: its length',
 };
 const SESSION_UNITS: Record<SessionDemand, string> = {
   flatRest: 's',
-  strokes: 'strokes',
+  strokes: 'pumps',
   retention: 's',
   gettingUp: 'times',
+  fromFloor: 'times',
+  eyesClosed: 's',
   prone: 's',
   length: 's',
 };

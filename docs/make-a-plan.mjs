@@ -35,6 +35,7 @@ const hold = (id, name, position, sides) => ({
   sides,
   breathSeconds: null,
   range: null,
+  demands: null,
   strength: null,
   stages: [],
   setUp: [pillow(`${id}-pillow`)],
@@ -52,7 +53,7 @@ const plain = (id, name, kind, seconds) => ({ ...step(id, name), kind, seconds }
 
 const document = {
   format: 'zovrin-plan',
-  version: 6,
+  version: 7,
   title: 'Made by a script',
   intent: '',
   approach: 'restorative',

@@ -114,7 +114,7 @@ export const FURTHER_TECHNIQUES: Technique[] = [
     practice: practice(1, breathSet('alternate', alternate([4, 4, 8, 0]), 8)),
     range: { minSeconds: 180, maxSeconds: 900 },
     gates: 'Alternate nostrils for five minutes, and a hold full of four counts lying down, both without air hunger.',
-    traits: ['nostrils', 'holdFull'],
+    traits: ['handOnFace', 'nostrils', 'holdFull'],
     seat: 'Upright on a support, back free.',
     taught: [
       'Some rounds without the hold.',
@@ -133,7 +133,7 @@ export const FURTHER_TECHNIQUES: Technique[] = [
     practice: practice(1, breathSet('right', oneWay('right', 'left'), 12)),
     range: { minSeconds: 90, maxSeconds: 480 },
     gates: 'Alternate nostrils for five minutes.',
-    traits: ['nostrils'],
+    traits: ['handOnFace', 'nostrils'],
     seat: 'Upright.',
     taught: [
       'Close the left nostril, in through the right.',
@@ -151,7 +151,7 @@ export const FURTHER_TECHNIQUES: Technique[] = [
     practice: practice(1, breathSet('left', oneWay('left', 'right'), 12)),
     range: { minSeconds: 90, maxSeconds: 480 },
     gates: 'Alternate nostrils for five minutes.',
-    traits: ['nostrils'],
+    traits: ['handOnFace', 'nostrils'],
     seat: 'Upright.',
     taught: [
       'Close the right nostril, in through the left.',
@@ -169,7 +169,7 @@ export const FURTHER_TECHNIQUES: Technique[] = [
     practice: practice(1, breathSet('hum', [cycle([4, 0, 8, 0], 'nose', 'nose', { sound: 'hum' })], 12)),
     range: { minSeconds: 60, maxSeconds: 480 },
     gates: 'The longer out-breath.',
-    traits: ['sound'],
+    traits: ['handOnFace', 'sound'],
     seat: 'Upright or on the side; not flat on the back.',
     taught: [
       'Lips closed, teeth apart, hum on the out-breath.',

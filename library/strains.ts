@@ -1,12 +1,9 @@
-import { ORDINARY, settle, strainsOf, REFERENCE_HEIGHT_CM } from '#core/body';
+import { ORDINARY, settle, STRAIN_NAMES, strainsOf, REFERENCE_HEIGHT_CM } from '#core/body';
 import { placedProps } from '#core/props';
 import { POSITIONS } from './entries';
 
-/**
- * A row of the table: head below the heart and pelvis over it in cm, bend of the knee, fold of the hip, lift of the arm
- * in degrees.
- */
-export type StrainRow = readonly [head: number, pelvis: number, knee: number, hip: number, arm: number];
+/** A row of the table: the strains in the order of `STRAIN_NAMES`. */
+export type StrainRow = readonly number[];
 
 /** Measures every set-up of every position on the standard body: what `measured.ts` holds. Takes some seconds. */
 export function measureLibrary(): Record<string, StrainRow> {
@@ -14,14 +11,7 @@ export function measureLibrary(): Record<string, StrainRow> {
     POSITIONS.flatMap(({ id, figure, setUps }) =>
       setUps.map((setUp) => {
         const of = strainsOf(settle(figure, placedProps(setUp.items, 'left'), REFERENCE_HEIGHT_CM, ORDINARY));
-        const row: StrainRow = [
-          of.headBelowHeartCm,
-          of.pelvisOverHeartCm,
-          of.kneeBendDegrees,
-          of.hipFoldDegrees,
-          of.armLiftDegrees,
-        ];
-        return [`${id}/${setUp.id}`, row] as const;
+        return [`${id}/${setUp.id}`, STRAIN_NAMES.map((name) => of[name])] as const;
       }),
     ),
   );

@@ -154,7 +154,7 @@ export const FIRST_TECHNIQUES: Technique[] = [
     practice: practice(1, breathSet('alternate', alternate([4, 0, 4, 0]), 9)),
     range: { minSeconds: 180, maxSeconds: 900 },
     gates: 'The even breath, and a clear nose.',
-    traits: ['nostrils'],
+    traits: ['handOnFace', 'nostrils'],
     seat: 'Upright, elbow of the working hand free or held by the other.',
     taught: [
       'Close the right nostril with the thumb, in through the left.',

@@ -97,7 +97,7 @@ const restorative = build(
     talk('Arrive', 75),
     hold('calves-on-chair', 360),
     hold('reclined-twist', 210, { rebound: { kind: 'afterBoth', seconds: 30 } }),
-    breath('long-out-breath', { practice: long(8, 15) }),
+    breath('long-out-breath', { practice: long(8, 15), seat: 'easy-seat' }),
     hold('head-to-knee', 210, { prompts: [{ id: 'p1', at: half, text: 'Turn the head', on: 'every' }] }),
     hold('child-on-bolster', 210),
     rest('Lie on one side', 45),
@@ -111,7 +111,7 @@ const restorative = build(
 /** Yin for people who bend over a wheel: hips, wrists' neighbours and the long back. */
 const yin = build('Hips and hands', 'yin', 75, 'Hips, inner legs and the space between the shoulder blades.', [
   talk('Arrive; what the hands did today', 120),
-  breath('equal-breath', { name: 'Even breath, seated', practice: even(5, 18), setUp: seat }),
+  breath('equal-breath', { name: 'Even breath, seated', practice: even(5, 18), setUp: seat, seat: 'easy-seat' }),
   hold('child-on-bolster', 240),
   hold('head-to-knee', 240, { name: 'Head to knee, on two blocks' }),
   rest('Rest on the back', 45),
@@ -128,7 +128,12 @@ const yin = build('Hips and hands', 'yin', 75, 'Hips, inner legs and the space b
   hold('crossed-arms-prone', 120),
   hold('bridge-on-bolster', 210),
   hold('reclined-twist', 210),
-  breath('long-out-breath', { name: 'Long out-breath, lying', practice: long(8, 12), setUp: kneesUp }),
+  breath('long-out-breath', {
+    name: 'Long out-breath, lying',
+    practice: long(8, 12),
+    setUp: kneesUp,
+    seat: 'knees-in-rest',
+  }),
   hold('knees-in-rest', 420, { name: 'Last rest, knees on a bolster', locked: true }),
   talk('Sit up, hands on the lap, close', 60),
 ]);
@@ -146,23 +151,31 @@ const breathEvening = build(
   'A longer out-breath without effort; the ribs wide, the throat free.',
   [
     talk('Arrive', 90),
-    breath('three-part-breath', { name: 'Breath into belly, sides, chest', setUp: seat, afterSeconds: 30 }),
+    breath('three-part-breath', {
+      name: 'Breath into belly, sides, chest',
+      setUp: seat,
+      seat: 'easy-seat',
+      afterSeconds: 30,
+    }),
     hold('fish-over-blankets', 240),
     breath('long-out-breath', {
       name: 'Out-breath from 4 to 10',
       practice: growing('out', [cycle([4, 0, 4, 0])], 20, { of: 'out', to: 10, steps: 'counts' }),
       setUp: kneesUp,
+      seat: 'knees-in-rest',
       afterSeconds: 40,
     }),
     breath('alternate-nostrils', {
       practice: { countSeconds: 1, sets: [breathSet('alternate', alternate([4, 4, 8, 0]), 9)] },
       setUp: seat,
+      seat: 'easy-seat',
       afterSeconds: 45,
     }),
     hold('reclined-twist', 120),
     breath('throat-breath', {
       practice: { countSeconds: 1, sets: [breathSet('throat', [cycle([4, 0, 8, 0])], 15)] },
       setUp: seat,
+      seat: 'easy-seat',
       afterSeconds: 40,
     }),
     hold('knees-in-rest', 330, { name: 'Last rest', locked: true }),
@@ -178,7 +191,7 @@ const inside = (technique: string, patch: Partial<HoldBreath>): HoldBreath => ({
 /** A breath workshop: every shape that is practised at the hall, from watching to strokes, seated, lying and moving. */
 const workshop = build('Breath workshop', 'pranayama', 60, 'Where the breath goes, how it grows, and where it rests.', [
   talk('Arrive; ask about health', 120),
-  breath('three-part-breath', { setUp: seat, afterSeconds: 20 }),
+  breath('three-part-breath', { setUp: seat, seat: 'easy-seat', afterSeconds: 20 }),
   breath('throat-breath', {
     name: 'Throat breath, then empty',
     practice: {
@@ -196,12 +209,14 @@ const workshop = build('Breath workshop', 'pranayama', 60, 'Where the breath goe
       ],
     },
     setUp: seat,
+    seat: 'easy-seat',
     afterSeconds: 30,
   }),
   breath('alternate-nostrils', {
     name: 'Alternate nostrils, out 4 to 8',
     practice: growing('alternate', alternate([4, 0, 4, 0]), 9, { of: 'out', to: 8, steps: 'counts' }),
     setUp: seat,
+    seat: 'easy-seat',
     afterSeconds: 45,
   }),
   breath('belly-strokes', {
@@ -213,6 +228,7 @@ const workshop = build('Breath workshop', 'pranayama', 60, 'Where the breath goe
       ],
     },
     setUp: seat,
+    seat: 'easy-seat',
     afterSeconds: 60,
   }),
   breath('hold-full', {
@@ -220,6 +236,7 @@ const workshop = build('Breath workshop', 'pranayama', 60, 'Where the breath goe
     practice: { countSeconds: 1, sets: [breathSet('series', [cycle([4, 4, 6, 0])], 4)] },
     moves: { ...breathMovesOf(find(POSITIONS, 'seated-side-bend')), sides: 'each' },
     setUp: seat,
+    seat: 'easy-seat',
     afterSeconds: 20,
   }),
   hold('seated-twist', 24, { name: 'Twist, four breaths', breathSeconds: 6, range: null }),

@@ -14,7 +14,7 @@ export { ID_MARK, svgOf } from './draw/svg';
 export { materialOf } from './draw/prop-shapes';
 export { mirrorFigure } from './mirror';
 export { clearanceOf, lowestOf, measure, type Measures } from './measure';
-export { strainsOf, type Strains } from './strains';
+export { STRAIN_NAMES, strainsOf, strainsOfRow, type Strains } from './strains';
 export { poseByJoints } from './by-joints';
 export { JOINT_LIMITS, jointRefusal, jointsPastLimits } from './joint-limits';
 export { jointOf, type JointName } from './joints';

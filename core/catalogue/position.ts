@@ -42,6 +42,8 @@ export const TRAITS = [
   'handsBear',
   'kneesBear',
   'anklesStretched',
+  'shoulderLoaded',
+  'closedTwist',
 ] as const;
 
 export const SidesKind = z.enum(['together', 'each', 'crossing', 'one']);

@@ -13,6 +13,7 @@ export const BREATH_TRAITS = [
   'cooling',
   'sound',
   'neckBent',
+  'handOnFace',
 ] as const;
 
 /**

@@ -1,9 +1,9 @@
 import { z } from 'zod';
-import { Id, readDocument, words, type DocumentKind, type Read } from '#core/document';
-import { Step } from '#core/plan';
+import { Id, readDocument, words, type DocumentKind, type Migration, type Read } from '#core/document';
+import { Step, stepFromVersion6 } from '#core/plan';
 
 const CLASS_PEOPLE_FORMAT = 'zovrin-class-people';
-const CLASS_PEOPLE_VERSION = 1;
+const CLASS_PEOPLE_VERSION = 2;
 const MOST = 4000;
 
 const Decided = {
@@ -45,11 +45,21 @@ export const NOTHING_DECIDED: ClassPeople = {
   instead: [],
 };
 
+/** Version 2: a breath in the place of a step says in which position it is practised. */
+const fromVersion1: Migration = (decisions) => ({
+  ...decisions,
+  instead: Array.isArray(decisions.instead)
+    ? decisions.instead.map((one: unknown) =>
+        typeof one === 'object' && one !== null && 'step' in one ? { ...one, step: stepFromVersion6(one.step) } : one,
+      )
+    : decisions.instead,
+});
+
 const DOCUMENT: DocumentKind<ClassPeople> = {
   format: CLASS_PEOPLE_FORMAT,
   called: 'a class',
   version: CLASS_PEOPLE_VERSION,
-  migrations: {},
+  migrations: { 1: fromVersion1 },
   schema: ClassPeople,
 };
 

@@ -27,6 +27,8 @@ export interface Condition {
   name: string;
   /** The medical term: `hypertension`; empty if there is no other word. */
   terms: string;
+  /** What else people call it, and how they spell it. */
+  alsoCalled: readonly string[];
   /** The question of the screening form. */
   question: string;
   /** What is asked of its time: nothing, the day it began, or the weeks of a pregnancy. */

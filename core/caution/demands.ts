@@ -1,14 +1,45 @@
 import { BREATH_TRAIT_WORDS, TRAIT_WORDS } from '#core/catalogue';
 import type { StepTrait } from '#core/people';
 
-/** What a rule can look at: what entries state of themselves, and the fold of the hips, which is only measured. */
-export type CautionTrait = StepTrait | 'hipFold';
+/** What is never stated of an entry: it is measured on the figure, or read from the set-up. */
+export const MEASURED_TRAITS = [
+  'hipFold',
+  'hipExtended',
+  'hipsHigh',
+  'spineRounded',
+  'loadedTwist',
+  'bellyFolded',
+  'longLegsFlat',
+  'legsOpen',
+  'faceDown',
+  'standingStill',
+  'bellyWeighed',
+  'eyesCovered',
+  'foreheadPressed',
+  'strappedIn',
+] as const;
+
+/** What a rule can look at: what entries state of themselves, and what is measured or read from a set-up. */
+export type CautionTrait = StepTrait | (typeof MEASURED_TRAITS)[number];
 
 /** Demands in words: `Head below the heart`. */
 export const CAUTION_TRAIT_WORDS: Record<CautionTrait, string> = {
   ...TRAIT_WORDS,
   ...BREATH_TRAIT_WORDS,
   hipFold: 'Hips folded far',
+  hipExtended: 'Thigh behind the body',
+  hipsHigh: 'Hips above the heart',
+  spineRounded: 'Back rounded',
+  loadedTwist: 'Twist under load',
+  bellyFolded: 'Belly pressed by the thighs',
+  longLegsFlat: 'Flat with straight legs',
+  legsOpen: 'Legs wide open',
+  faceDown: 'Face to the floor',
+  standingStill: 'Standing still',
+  bellyWeighed: 'Weight on the belly',
+  eyesCovered: 'Eyes covered',
+  foreheadPressed: 'Forehead on a prop',
+  strappedIn: 'Strapped in',
 };
 
 /**
@@ -20,16 +51,60 @@ export type Demands = ReadonlyMap<CautionTrait, number>;
 /** The units of what is measured or counted. */
 export const TRAIT_UNITS: Partial<Record<CautionTrait, string>> = {
   headBelowHeart: 'cm',
+  inversion: 'cm',
+  hipsHigh: 'cm',
+  flatSupine: '°',
   deepKneeBend: '°',
   hipFold: '°',
+  hipExtended: '°',
+  spineRounded: '°',
+  backBend: '°',
+  bellyFolded: '°',
   armsOverhead: '°',
   longUnmovingHold: 's',
+  standingStill: 's',
   holdFull: 's',
   holdEmpty: 's',
-  strokes: 'strokes',
+  strokes: 'pumps',
   fast: 'a minute',
 };
 
+/**
+ * From how much on a measured demand is watched, changed and avoided. A rule that says `avoid` says so from the last on,
+ * and less before it; nothing turns from harmless to forbidden at one centimetre. What is below the first is no demand.
+ * The figures are rules of thumb as teachers hand them on, set wide enough that a better way is better by a margin.
+ */
+export const FROM = {
+  headBelowHeart: { watch: 6, change: 7, avoid: 10 },
+  /** The lower ankle over the heart: calves on a chair are at 60, legs up a wall at 88. */
+  inversion: { watch: 64, change: 68, avoid: 72 },
+  hipsHigh: { watch: 8, change: 10, avoid: 20 },
+  /** A right angle less the slope of the trunk: a trunk under 30° is flat. */
+  flatSupine: { watch: 56, change: 60, avoid: 60 },
+  deepKneeBend: { watch: 105, change: 115, avoid: 135 },
+  hipFold: { watch: 93, change: 98, avoid: 108 },
+  hipExtended: { watch: 12, change: 18, avoid: 22 },
+  spineRounded: { watch: 20, change: 28, avoid: 40 },
+  backBend: { watch: 1, change: 20, avoid: 45 },
+  bellyFolded: { watch: 105, change: 112, avoid: 120 },
+  armsOverhead: { watch: 130, change: 140, avoid: 150 },
+  holdFull: { watch: 3, change: 4, avoid: 4 },
+  holdEmpty: { watch: 3, change: 4, avoid: 4 },
+} as const satisfies Partial<Record<CautionTrait, Record<'watch' | 'change' | 'avoid', number>>>;
+
+/** From how much on a demand is watched, changed and avoided; undefined for what is there or is not. */
+export const gradesOf = (trait: CautionTrait): Record<'watch' | 'change' | 'avoid', number> | undefined =>
+  trait in FROM ? FROM[trait as keyof typeof FROM] : undefined;
+
 /** What a whole class demands: in seconds, but pumps by their number and getting up by how often. */
-export const SESSION_DEMANDS = ['flatRest', 'strokes', 'retention', 'gettingUp', 'prone', 'length'] as const;
+export const SESSION_DEMANDS = [
+  'flatRest',
+  'strokes',
+  'retention',
+  'gettingUp',
+  'fromFloor',
+  'eyesClosed',
+  'prone',
+  'length',
+] as const;
 export type SessionDemand = (typeof SESSION_DEMANDS)[number];

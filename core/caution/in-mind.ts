@@ -1,8 +1,8 @@
 import { initialsOf, type Person } from '#core/people';
 import type { Step } from '#core/plan';
-import type { Knowledge } from './knowledge';
+import { bodyOf, type Knowledge } from './knowledge';
 import { openLevel, type MatrixRow } from './matrix';
-import { worse, type Level } from './rule';
+import { LEVELS, worse, type Level, type Rule } from './rule';
 import { demandsOf } from './traits';
 
 /** The reminders for one person at one step, with their initials. */
@@ -19,17 +19,23 @@ export interface InMind {
 export function inMind(
   people: readonly { id: string; person: Person }[],
   step: Step,
-  knowledge: Pick<Knowledge, 'library'> & Partial<Pick<Knowledge, 'strains'>>,
+  knowledge: Pick<Knowledge, 'library'> & Partial<Knowledge>,
 ): InMind[] {
-  const asks = demandsOf(step, knowledge);
   const shown = initialsOf(people.map(({ id, person }) => ({ id, name: person.name })));
   return people.flatMap(({ id, person }) => {
+    const asks = demandsOf(step, knowledge, bodyOf(person));
     const words = person.keepInMind
       .filter((reminder) => reminder.asks.some((ask) => asks.has(ask)))
       .map((reminder) => reminder.words);
     return words.length > 0 ? [{ personId: id, initials: shown.get(id) ?? '?', words }] : [];
   });
 }
+
+/** How often one gets up is told each time; what else concerns several steps is told at the first of them. */
+const isDueAt = ({ on }: Rule, steps: readonly number[], index: number): boolean =>
+  on.kind === 'session' && (on.of === 'gettingUp' || on.of === 'fromFloor')
+    ? steps.includes(index)
+    : steps[0] === index;
 
 /** What a teacher needs to know about a person during a step: how careful to be, and what to do, in a few words. */
 export interface Reminder {
@@ -53,7 +59,7 @@ export function remindersAt(rows: readonly MatrixRow[], index: number): Reminder
     const here =
       openLevel(session) === null
         ? []
-        : session.cautions.filter((one) => 'steps' in one && (one.steps as readonly number[]).includes(index));
+        : session.cautions.filter((one) => 'steps' in one && isDueAt(one.rule, one.steps as readonly number[], index));
     const isInstead = cell.state === 'instead' && cell.insteadLevel === null;
     const cautions = [...(open !== null && cell.state === 'open' ? cell.cautions : []), ...here];
     const level = [open, ...here.map((one) => one.level)].reduce<Level | null>(worse, null);
@@ -61,4 +67,36 @@ export function remindersAt(rows: readonly MatrixRow[], index: number): Reminder
     if (level === null && !isInstead) return [];
     return [{ personId, level, instead: cell.state === 'instead' ? (cell.step?.name ?? null) : null, words }];
   });
+}
+
+/** A line on the stage: for whom, how careful to be, and what to do in a few words. */
+export interface StageLine {
+  personIds: string[];
+  level: Level | null;
+  isInstead: boolean;
+  words: string;
+}
+
+/**
+ * Cautions and the teacher's own reminders at a step as one list: what is the same for several people is one line, the
+ * most careful first, then what someone does instead, then the teacher's own words.
+ */
+export function stageLines(careful: readonly Reminder[], own: readonly InMind[]): StageLine[] {
+  const lines = new Map<string, StageLine>();
+  const add = (personId: string, level: Level | null, isInstead: boolean, words: string): void => {
+    const known = lines.get(words);
+    if (!known) lines.set(words, { personIds: [personId], level, isInstead, words });
+    else {
+      if (!known.personIds.includes(personId)) known.personIds.push(personId);
+      known.level = worse(known.level, level);
+    }
+  };
+  for (const { personId, level, instead, words } of careful) {
+    if (instead !== null) add(personId, level, true, `${instead} instead.`);
+    for (const one of words) add(personId, level, false, one);
+  }
+  for (const { personId, words } of own) for (const one of words) add(personId, null, false, one);
+  const rank = ({ level, isInstead }: StageLine): number =>
+    level !== null ? LEVELS.indexOf(level) + 2 : isInstead ? 1 : 0;
+  return [...lines.values()].sort((a, b) => rank(b) - rank(a));
 }

@@ -1,5 +1,13 @@
 /** Cautions: conditions, what steps demand of a body, the rules between them, and the alternatives. */
-export { CAUTION_TRAIT_WORDS, SESSION_DEMANDS, TRAIT_UNITS, type CautionTrait, type SessionDemand } from './demands';
+export {
+  CAUTION_TRAIT_WORDS,
+  FROM,
+  MEASURED_TRAITS,
+  SESSION_DEMANDS,
+  TRAIT_UNITS,
+  type CautionTrait,
+  type SessionDemand,
+} from './demands';
 export {
   ClassPeople,
   decidedAt,
@@ -20,10 +28,13 @@ export {
   type ConditionState,
   type Degree,
 } from './condition';
+export { conditionsLike, nearestConditions } from './find-conditions';
+export { measureSetUp } from './measure';
 export { modifications, withoutHolding } from './modifications';
-export { inMind, remindersAt } from './in-mind';
-export { strainsFrom, type Knowledge } from './knowledge';
+export { inMind, remindersAt, stageLines, type StageLine } from './in-mind';
+export { bodyOf, strainsFrom, type Knowledge, type ToMeasure } from './knowledge';
 export { classMatrix, matrixCounts, openLevel, type Cell, type Matrix, type MatrixRow } from './matrix';
+export { answersOfDemands, demandsOfAnswers, LYING_HOW, WEIGHT_ON, type QuickAnswers } from './quick-questions';
 export { AREA_WORDS, screeningQuestions } from './questions';
 export { applies, LEVELS, worse, type Instead, type Level, type Rule, type RuleOn } from './rule';
 export {
@@ -31,11 +42,14 @@ export {
   planDemands,
   rulesFor,
   rulesOf,
+  conditionsOf,
+  reasonsOf,
   screen,
   screenGroup,
+  wholeCaution,
   screenStep,
   type Caution,
 } from './screen';
-export { demandsOf } from './traits';
+export { demandsOf, isUnscreened } from './traits';
 export { versionFor } from './version';
 export { CONSENT, LEVEL_WORDS, NOT_ADVICE, NOTHING_KNOWN, STOP_SIGNS } from './words';

@@ -1,9 +1,9 @@
 import type { Person } from '#core/people';
 import type { Plan, Step } from '#core/plan';
 import { SESSION_STEP, type ClassPeople } from './class-people';
-import type { Knowledge } from './knowledge';
+import { bodyOf, type Knowledge } from './knowledge';
 import { worse, type Level } from './rule';
-import { rulesOf, screenGroup, screenStep, type Caution, type PersonScreening } from './screen';
+import { rulesOf, screenGroup, screenStep, wholeCaution, type Caution, type PersonScreening } from './screen';
 import { demandsOf } from './traits';
 
 /** One person at one step (or in the class as a whole): cautions and decisions. */
@@ -87,12 +87,16 @@ function rowOf(
     const other = instead.find((one) => one.stepId === stepId);
     if (other) {
       const { step, by, at } = other;
-      const { level: left } = screenStep(step, demandsOf(step, knowledge), active);
+      const { level: left } = screenStep(step, demandsOf(step, knowledge, bodyOf(person)), active);
       // A caution that is only to be watched was shown when the alternative was applied.
       return { level, cautions, state: 'instead', step, by, at, insteadLevel: left === 'watch' ? null : left };
     }
     const looked = seen.find((one) => one.stepId === stepId);
-    if (level !== null && looked && cautions.every(({ rule }) => looked.rules.includes(rule.id))) {
+    if (
+      level !== null &&
+      looked &&
+      cautions.flatMap(wholeCaution).every(({ rule }) => looked.rules.includes(rule.id))
+    ) {
       return { level, cautions, state: 'seen', by: looked.by, at: looked.at, insteadLevel: null };
     }
     return { level, cautions, state: 'open', insteadLevel: null };

@@ -72,7 +72,11 @@ describe('ways out', () => {
   });
 
   test('a breath keeps being what it is without its holds, about as long, never longer', () => {
-    const held = breathStep([setOf('s', [cycleOf([4, 8, 8, 4])], 10)], { technique: 'hold-full', name: 'Hold' });
+    const held = breathStep([setOf('s', [cycleOf([4, 8, 8, 4])], 10)], {
+      technique: 'hold-full',
+      name: 'Hold',
+      seat: 'easy-seat',
+    });
     const [first] = waysFor(held, someone('A', has('heart')));
     expect(first?.words).toBe('Hold, without holding');
     const practice = first?.step.kind === 'breath' ? first.step.practice : undefined;

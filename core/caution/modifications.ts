@@ -1,11 +1,12 @@
 import { fitBreath, practiceMs, type BreathPractice } from '#core/breath';
-import { likeness, type Approach, type Position, type Technique } from '#core/catalogue';
+import { breathSeats, likeness, type Approach, type Position, type Technique } from '#core/catalogue';
 import { breathFrom, holdFrom, restStep, sideSeconds, type BreathStep, type HoldStep, type Step } from '#core/plan';
-import type { SetUp } from '#core/props';
-import type { Knowledge } from './knowledge';
+import { propKind, type SetUp } from '#core/props';
+import type { Body, Knowledge } from './knowledge';
 import type { Level } from './rule';
-import { screenStep, type ActiveRule, type Caution } from './screen';
-import { demandsOf } from './traits';
+import { screenStep, wholeCaution, type ActiveRule, type Caution } from './screen';
+import { seatsOf } from './seats';
+import { demandsOf, liesOnBody } from './traits';
 
 /**
  * An alternative for someone: a step that can replace another and needs no change or omission.
@@ -25,6 +26,10 @@ interface EasierOptions {
   approach: Approach;
   /** Whether the props of a set-up are at hand; without it they are taken to be. */
   atHand?: (setUp: SetUp) => boolean;
+  /** Whose body it is, where it is known. */
+  body?: Body | undefined;
+  /** What others in the room do in the place of this step, by position: of two ways that are as good, that one. */
+  others?: ReadonlySet<string>;
 }
 
 interface Candidate {
@@ -40,7 +45,10 @@ const MOST: Record<Easier['kind'], number> = { without: 2, setUp: 2, position: 3
  * The base score of an alternative before likeness: whether the step stays the same, and whether a rule or the entry
  * names it.
  */
-const WORTH = { same: 1.6, named: 1.2, variation: 0.5, watch: -0.5, rest: -9 } as const;
+const WORTH = { same: 1.6, named: 0.4, variation: 0.6, samePlace: 0.3, others: 0.02, watch: -0.5, rest: -9 } as const;
+/** Where one is in the room: a way out that needs no getting up or lying down is nearer. */
+const LYING: ReadonlySet<Position['family']> = new Set(['supine', 'prone', 'sideLying', 'wall']);
+const samePlace = (a: Position, b: Position): boolean => LYING.has(a.family) === LYING.has(b.family);
 
 /** A practice without holds, pumps and locks; undefined if nothing is left. */
 export function withoutHolding(practice: BreathPractice): BreathPractice | undefined {
@@ -72,13 +80,17 @@ function heldInstead(step: HoldStep, position: Position, setUp: SetUp, approach:
   return { ...fresh, sides, setUp, stages: [], breath: step.breath, range: null, note: step.note };
 }
 
+/** What a set-up puts on the body or round it, in words: `sandbag, eye pillow`. */
+const onBodyInWords = (setUp: SetUp): string =>
+  [...new Set(setUp.filter(liesOnBody).map(({ kind }) => propKind(kind).label))].join(', ');
+
 const lower = (name: string): string => name.charAt(0).toLowerCase() + name.slice(1);
 
 function waysOfHold(
   step: HoldStep,
   named: ReadonlySet<string>,
   knowledge: Knowledge,
-  { approach, atHand }: EasierOptions,
+  { approach, atHand, others }: EasierOptions,
 ): Candidate[] {
   const here = knowledge.library.position(step.position);
   const can = (setUp: SetUp): boolean => atHand?.(setUp) ?? true;
@@ -91,6 +103,18 @@ function waysOfHold(
       words: `${step.name}: ${lower(name)}`,
       score: WORTH.same + (here?.easier.setUp === id ? WORTH.variation : 0),
     }));
+  const bare = step.setUp.filter((row) => !liesOnBody(row));
+  const uncovered: Candidate[] =
+    bare.length === step.setUp.length
+      ? []
+      : [
+          {
+            kind: 'without',
+            step: { ...asBefore, setUp: bare, stages: step.stages.map((stage) => ({ ...stage, setUp: null })) },
+            words: `${step.name}, without ${onBodyInWords(step.setUp)}`,
+            score: WORTH.same + 0.3,
+          },
+        ];
   const quiet = step.breath && withoutHolding(step.breath.practice);
   const without: Candidate[] = step.breath
     ? [
@@ -118,7 +142,12 @@ function waysOfHold(
       const like = here ? likeness(here, position) : 0;
       const isVariation = here?.easier.position === position.id;
       if (like === 0 && !named.has(position.id) && !isVariation) return [];
-      const score = like + (named.has(position.id) ? WORTH.named : 0) + (isVariation ? WORTH.variation : 0);
+      const score =
+        like +
+        (named.has(position.id) ? WORTH.named : 0) +
+        (isVariation ? WORTH.variation : 0) +
+        (here && samePlace(here, position) ? WORTH.samePlace : 0) +
+        (others?.has(position.id) ? WORTH.others : 0);
       return position.setUps
         .filter(({ items }) => can(items))
         .map(({ name, items }, i): Candidate => ({
@@ -129,10 +158,48 @@ function waysOfHold(
           score: score - i * 0.01,
         }));
     });
-  return [...setUps, ...without, ...positions];
+  return [...setUps, ...uncovered, ...without, ...positions];
 }
 
-function waysOfBreath(step: BreathStep, named: ReadonlySet<string>, knowledge: Knowledge): Candidate[] {
+/** The same breath in each of the other seats it can be practised in, as it is and without holding. */
+function otherSeats(
+  step: BreathStep,
+  quiet: BreathPractice | undefined,
+  knowledge: Knowledge,
+  { atHand }: EasierOptions,
+): Candidate[] {
+  if (step.moves) return [];
+  const here = seatsOf(step, knowledge.library, knowledge.positions);
+  return breathSeats(knowledge.positions).flatMap((seat) =>
+    seat.setUps
+      .filter(({ items }) => atHand?.(items) ?? true)
+      .flatMap(({ name, items }, i): Candidate[] => {
+        const seated = { ...step, otherSetUp: null, seat: seat.id, setUp: items };
+        const where = `${lower(seat.names.english)}, ${lower(name)}`;
+        const score = WORTH.same + (here.some((one) => samePlace(one, seat)) ? WORTH.samePlace : 0) - i * 0.01;
+        return [
+          { kind: 'setUp', step: seated, words: `${step.name}: ${where}`, score },
+          ...(quiet
+            ? [
+                {
+                  kind: 'setUp' as const,
+                  step: { ...seated, practice: quiet },
+                  words: `${step.name}, without holding: ${where}`,
+                  score: score - 0.2,
+                },
+              ]
+            : []),
+        ];
+      }),
+  );
+}
+
+function waysOfBreath(
+  step: BreathStep,
+  named: ReadonlySet<string>,
+  knowledge: Knowledge,
+  options: EasierOptions,
+): Candidate[] {
   const seconds = practiceMs(step.practice) / 1000;
   const asBefore = { ...step, otherSetUp: null };
   const quiet = withoutHolding(step.practice);
@@ -143,7 +210,7 @@ function waysOfBreath(step: BreathStep, named: ReadonlySet<string>, knowledge: K
             kind: 'without' as const,
             step: { ...asBefore, practice: asLongAs(quiet, seconds) },
             words: `${step.name}, without holding`,
-            score: WORTH.same,
+            score: WORTH.same + WORTH.samePlace + 0.1,
           },
         ]
       : []),
@@ -175,12 +242,18 @@ function waysOfBreath(step: BreathStep, named: ReadonlySet<string>, knowledge: K
       const fresh = breathFrom(technique, step.id);
       return {
         kind: 'technique',
-        step: { ...fresh, practice: asLongAs(fresh.practice, seconds), setUp: step.setUp, note: step.note },
+        step: {
+          ...fresh,
+          practice: asLongAs(fresh.practice, seconds),
+          seat: step.seat,
+          setUp: step.setUp,
+          note: step.note,
+        },
         words: technique.names.english,
         score: (named.has(technique.id) ? WORTH.named : 0) + alike(here, technique),
       };
     });
-  return [...without, ...techniques];
+  return [...without, ...techniques, ...otherSeats(step, quiet && asLongAs(quiet, seconds), knowledge, options)];
 }
 
 /** Shares of what two techniques ask. */
@@ -192,7 +265,7 @@ function alike(a: Technique | undefined, b: Technique): number {
 
 /**
  * Easier ways in the place of a step for whom these rules apply, the nearest first: the same in another set-up or
- * without holding, another position or technique that is like it or that a rule names. Only what asks for no change any
+ * without holding, another position or technique that is like it, in the same place in the room, or that a rule names. Only what asks for no change any
  * more, and nothing to watch before something to watch; a rest, as is easy, is always the last. `active` as given by
  * `rulesOf`.
  */
@@ -203,12 +276,14 @@ export function modifications(
   options: EasierOptions,
 ): Easier[] {
   if (step.kind !== 'hold' && step.kind !== 'breath') return [];
-  const { cautions } = screenStep(step, demandsOf(step, knowledge), active);
+  const { cautions } = screenStep(step, demandsOf(step, knowledge, options.body), active);
   const named = new Set(
-    cautions.flatMap(({ rule: { instead } }) => [...(instead.positions ?? []), ...(instead.techniques ?? [])]),
+    cautions
+      .flatMap(wholeCaution)
+      .flatMap(({ rule: { instead } }) => [...(instead.positions ?? []), ...(instead.techniques ?? [])]),
   );
   const candidates =
-    step.kind === 'hold' ? waysOfHold(step, named, knowledge, options) : waysOfBreath(step, named, knowledge);
+    step.kind === 'hold' ? waysOfHold(step, named, knowledge, options) : waysOfBreath(step, named, knowledge, options);
   const resting: Candidate = {
     kind: 'rest',
     step: { ...restStep(step.id, 'Rest, as is easy'), setUp: [], note: step.note },
@@ -217,7 +292,7 @@ export function modifications(
   };
   const clean = [...candidates, resting]
     .flatMap((candidate) => {
-      const found = screenStep(candidate.step, demandsOf(candidate.step, knowledge), active);
+      const found = screenStep(candidate.step, demandsOf(candidate.step, knowledge, options.body), active);
       if (found.level === 'avoid' || found.level === 'change') return [];
       const score = candidate.score + (found.level === 'watch' ? WORTH.watch : 0);
       return [{ ...candidate, score, level: found.level, cautions: found.cautions }];

@@ -1,9 +1,9 @@
 import { clockOfSeconds } from '#core/time';
 import type { Person } from '#core/people';
 import type { Plan, Step } from '#core/plan';
-import { TRAIT_UNITS, type Demands, type CautionTrait } from './demands';
+import { gradesOf, TRAIT_UNITS, type CautionTrait, type Demands } from './demands';
 import { stateInWords, stateOn, type Condition, type ConditionState } from './condition';
-import type { Knowledge } from './knowledge';
+import { bodyOf, type Body, type Knowledge } from './knowledge';
 import { applies, LEVELS, worse, type Level, type Rule } from './rule';
 import { sessionDemands, type SessionDemands } from './session-demands';
 import { demandsOf } from './traits';
@@ -15,7 +15,22 @@ export interface Caution {
   level: Level;
   /** What was measured or counted, in words: `27 cm`; empty if it is stated, not measured. */
   measured: string;
+  /** The place of the earlier step of the class (from 0) where the same was said already. */
+  earlier?: number;
+  /** What comes to the same here: of one thing for one condition, or with the same advice for another. */
+  also: readonly Caution[];
 }
+
+/** A caution with all that comes to the same. */
+export const wholeCaution = (caution: Caution): Caution[] => [caution, ...caution.also.flatMap(wholeCaution)];
+/** The reasons of a caution, the strongest first, each once. */
+export const reasonsOf = (caution: Caution): string[] => [
+  ...new Set(wholeCaution(caution).map(({ rule }) => rule.reason)),
+];
+/** The conditions a caution is said of, each once. */
+export const conditionsOf = (caution: Caution): Condition[] => [
+  ...new Set(wholeCaution(caution).map(({ condition }) => condition)),
+];
 
 /** The cautions of one step, the most careful first; `level` is the worst, null if there is none. */
 export interface StepScreening {
@@ -31,7 +46,9 @@ interface SessionCaution extends Caution {
 
 /** The screening of one person against a plan. */
 export interface PersonScreening {
+  /** What has to be changed or left out at a step, and what is to be watched at this step alone. */
   steps: readonly StepScreening[];
+  /** What concerns the class as a whole, and what is to be watched at several of its steps, said once. */
   session: readonly SessionCaution[];
   /** Conditions that no rule knows; they are not screened. */
   notScreened: readonly string[];
@@ -39,15 +56,18 @@ export interface PersonScreening {
   stale: readonly string[];
 }
 
+/** What of a person matters to screening: their conditions, and how they are built where that is known. */
+type Screened = Pick<Person, 'conditions'> & Partial<Pick<Person, 'statureCm' | 'flexibility'>>;
+
 /** What a plan demands, step by step and in total: computed once for any number of people. */
 export interface PlanDemands {
   steps: readonly { step: Step; asks: Demands }[];
   session: SessionDemands;
 }
 
-/** The demands of a plan. */
-export function planDemands(plan: Plan, knowledge: Knowledge): PlanDemands {
-  const steps = plan.steps.map((step) => ({ step, asks: demandsOf(step, knowledge) }));
+/** The demands of a plan on a body; on the standard one where none is given. */
+export function planDemands(plan: Plan, knowledge: Knowledge, body?: Body): PlanDemands {
+  const steps = plan.steps.map((step) => ({ step, asks: demandsOf(step, knowledge, body) }));
   return {
     steps,
     session: sessionDemands(
@@ -100,46 +120,77 @@ export function rulesOf(
 
 function amountInWords(trait: CautionTrait, value: number): string {
   const unit = TRAIT_UNITS[trait];
+  if (trait === 'flatSupine' && value !== Infinity) return `trunk at ${90 - value}°`;
   if (unit === undefined || value === Infinity) return '';
   return unit === 's' ? clockOfSeconds(value) : unit === '°' ? `${value}°` : `${value} ${unit}`;
 }
 
-/** Whether a rule has something to say of a step; how much it found, in words. */
-function foundIn({ on }: Rule, step: Step, asks: Demands): string | undefined {
+/** Whether a rule has something to say of a step: how careful to be, and how much it found, in words. */
+function foundIn({ on, level }: Rule, step: Step, asks: Demands): { level: Level; measured: string } | undefined {
   if (on.kind === 'trait') {
     const value = asks.get(on.trait);
-    return value !== undefined && value >= (on.atLeast ?? 0) ? amountInWords(on.trait, value) : undefined;
+    if (value === undefined || value < (on.atLeast ?? 0)) return undefined;
+    const graded = on.atLeast === undefined ? gradedLevel(level, on.trait, value) : level;
+    return graded && { level: graded, measured: amountInWords(on.trait, value) };
   }
   if (on.kind === 'position') {
     const position = step.kind === 'hold' ? step.position : step.kind === 'breath' ? step.moves?.position : undefined;
-    return position === on.position ? '' : undefined;
+    return position === on.position ? { level, measured: '' } : undefined;
   }
   if (on.kind === 'technique') {
     const technique =
       step.kind === 'breath' ? step.technique : step.kind === 'hold' ? step.breath?.technique : undefined;
-    return technique === on.technique ? '' : undefined;
+    return technique === on.technique ? { level, measured: '' } : undefined;
   }
   return undefined;
 }
 
+/** What a rule says of so much of a measured demand: as much as it says, or less where there is less of it. */
+function gradedLevel(level: Level, trait: CautionTrait, value: number): Level | undefined {
+  const from = gradesOf(trait);
+  if (!from) return level;
+  const steps = LEVELS.slice(0, LEVELS.indexOf(level) + 1);
+  return steps.findLast((one) => value >= from[one]);
+}
+
 const byLevel = (a: Caution, b: Caution): number => LEVELS.indexOf(b.level) - LEVELS.indexOf(a.level);
 
+/** Traits that are one thing to a body: of several that concern a condition the most careful is said, with all reasons. */
+const ONE_THING: readonly (readonly CautionTrait[])[] = [
+  ['loadedSpinalFold', 'spineRounded', 'hipFold', 'bellyFolded'],
+  ['headBelowHeart', 'inversion', 'hipsHigh'],
+  ['twist', 'loadedTwist', 'closedTwist'],
+  ['prone', 'faceDown'],
+  ['flatSupine', 'longLegsFlat'],
+  ['deepKneeBend', 'kneesBear'],
+  ['holdFull', 'holdEmpty'],
+  ['strokes', 'fast', 'bellyPressed'],
+];
+const thingOf = ({ on }: Rule): string =>
+  on.kind === 'trait' ? (ONE_THING.find((traits) => traits.includes(on.trait))?.[0] ?? on.trait) : on.kind;
+
+/** Joins cautions with the same key: the most careful, which comes first, with the others that come to the same. */
+function joined(cautions: readonly Caution[], keyOf: (caution: Caution) => string): Caution[] {
+  const found = new Map<string, Caution>();
+  for (const caution of cautions) {
+    const key = keyOf(caution);
+    const known = found.get(key);
+    found.set(key, known ? { ...known, also: [...known.also, caution] } : caution);
+  }
+  return [...found.values()];
+}
+
 /**
- * The cautions of one step for whom these rules apply. Of several that one condition has for the same trait the most
- * careful stands alone.
+ * The cautions of one step for whom these rules apply, the most careful first. What one condition has against one thing is
+ * one caution, and so is what asks for the same of two conditions.
  */
 export function screenStep(step: Step, asks: Demands, active: readonly ActiveRule[]): StepScreening {
-  const found = new Map<string, Caution>();
-  for (const { rule, condition } of active) {
-    const measured = foundIn(rule, step, asks);
-    if (measured === undefined) continue;
-    const key = `${condition.id} ${rule.on.kind === 'trait' ? rule.on.trait : rule.on.kind}`;
-    const known = found.get(key);
-    if (!known || worse(known.level, rule.level) !== known.level) {
-      found.set(key, { rule, condition, level: rule.level, measured });
-    }
-  }
-  const cautions = [...found.values()].sort(byLevel);
+  const found = active.flatMap(({ rule, condition }): Caution[] => {
+    const here = foundIn(rule, step, asks);
+    return here ? [{ rule, condition, ...here, also: [] }] : [];
+  });
+  const ofOneThing = joined(found.sort(byLevel), ({ rule, condition }) => `${condition.id} ${thingOf(rule)}`);
+  const cautions = joined(ofOneThing, ({ rule }) => rule.instead.words);
   return { stepId: step.id, level: cautions[0]?.level ?? null, cautions };
 }
 
@@ -148,20 +199,88 @@ const COUNTED: Record<keyof SessionDemands, (amount: number) => string> = {
   strokes: (count) => `${count} pumps`,
   retention: (seconds) => clockOfSeconds(Math.round(seconds)),
   gettingUp: (times) => (times === 1 ? 'once' : `${times} times`),
+  fromFloor: (times) => (times === 1 ? 'once' : `${times} times`),
+  eyesClosed: (seconds) => clockOfSeconds(Math.round(seconds)),
   prone: (seconds) => clockOfSeconds(Math.round(seconds)),
   length: (seconds) => clockOfSeconds(Math.round(seconds)),
 };
 
 function screenSession(session: SessionDemands, active: readonly ActiveRule[]): SessionCaution[] {
-  return active
-    .flatMap(({ rule, condition }): SessionCaution[] => {
-      if (rule.on.kind !== 'session') return [];
-      const { amount, steps } = session[rule.on.of];
-      if (amount === 0 || amount < (rule.on.atLeast ?? 0)) return [];
-      return [{ rule, condition, level: rule.level, measured: COUNTED[rule.on.of](amount), steps }];
-    })
-    .sort(byLevel);
+  return active.flatMap(({ rule, condition }): SessionCaution[] => {
+    if (rule.on.kind !== 'session') return [];
+    const { amount, steps } = session[rule.on.of];
+    if (amount === 0 || amount < (rule.on.atLeast ?? 0)) return [];
+    return [{ rule, condition, level: rule.level, measured: COUNTED[rule.on.of](amount), steps, also: [] }];
+  });
 }
+
+/** A caution with the reasons of another that asks for the same. */
+const withReasonsOf = (caution: Caution, other: Caution): Caution => {
+  const reasons = reasonsOf(caution);
+  const more = wholeCaution(other).filter(({ rule }) => !reasons.includes(rule.reason));
+  return more.length === 0 ? caution : { ...caution, also: [...caution.also, ...more] };
+};
+
+/** What is the same caution at another step. */
+const sameCaution = ({ rule }: Caution): string => `${rule.condition} ${rule.instead.words}`;
+
+/** Marks what has to be changed or left out as at an earlier step, for the same reason: it need not be read twice. */
+function withEarlier(steps: readonly StepScreening[]): StepScreening[] {
+  const first = new Map<string, { step: number; level: Level }>();
+  return steps.map((step, i) => ({
+    ...step,
+    cautions: step.cautions.map((caution) => {
+      const before = first.get(sameCaution(caution));
+      if (!before || worse(before.level, caution.level) !== before.level) {
+        first.set(sameCaution(caution), { step: i, level: caution.level });
+        return caution;
+      }
+      return { ...caution, earlier: before.step };
+    }),
+  }));
+}
+
+/**
+ * Takes what is only to be watched, and at more than one step, out of the steps: it is said once for the class, with its
+ * steps. What has to be changed or left out stays where that is decided.
+ */
+function saidOnce(steps: readonly StepScreening[]): { steps: StepScreening[]; repeated: SessionCaution[] } {
+  const watched = new Map<string, { caution: Caution; steps: number[] }>();
+  for (const [i, { cautions }] of steps.entries()) {
+    for (const caution of cautions.filter(({ level }) => level === 'watch')) {
+      const { words } = caution.rule.instead;
+      const known = watched.get(words);
+      watched.set(words, {
+        caution: known ? withReasonsOf(known.caution, caution) : caution,
+        steps: [...(known?.steps ?? []), i],
+      });
+    }
+  }
+  const isRepeated = ({ level, rule }: Caution): boolean =>
+    level === 'watch' && (watched.get(rule.instead.words)?.steps.length ?? 0) > 1;
+  return {
+    steps: steps.map((step) => {
+      const cautions = step.cautions.filter((caution) => !isRepeated(caution));
+      return { ...step, cautions, level: cautions[0]?.level ?? null };
+    }),
+    repeated: [...watched.values()]
+      .filter((one) => one.steps.length > 1)
+      .map((one) => ({ ...one.caution, measured: '', steps: one.steps })),
+  };
+}
+
+/** Class cautions that ask for the same are one, with the steps of all. */
+const joinedInClass = (cautions: readonly SessionCaution[]): SessionCaution[] => {
+  const whole = joined([...cautions].sort(byLevel), ({ rule }) => rule.instead.words);
+  return whole.map((caution) => ({
+    ...caution,
+    steps: [
+      ...new Set(
+        cautions.filter(({ rule }) => rule.instead.words === caution.rule.instead.words).flatMap(({ steps }) => steps),
+      ),
+    ].sort((a, b) => a - b),
+  }));
+};
 
 /** Screens a person against the demands of a plan, on a day. */
 function screenAgainst(
@@ -171,9 +290,10 @@ function screenAgainst(
   day: string,
 ): PersonScreening {
   const { active, notScreened, stale } = rulesOf(person, knowledge, day);
+  const { steps, repeated } = saidOnce(demands.steps.map(({ step, asks }) => screenStep(step, asks, active)));
   return {
-    steps: demands.steps.map(({ step, asks }) => screenStep(step, asks, active)),
-    session: screenSession(demands.session, active),
+    steps: withEarlier(steps),
+    session: joinedInClass([...screenSession(demands.session, active), ...repeated]),
     notScreened,
     stale,
   };
@@ -182,26 +302,25 @@ function screenAgainst(
 /**
  * Screens a person against a plan on a day (`2026-11-26`): cautions by step and for the class, each with its reason.
  */
-export const screen = (
-  plan: Plan,
-  person: Pick<Person, 'conditions'>,
-  knowledge: Knowledge,
-  day: string,
-): PersonScreening => screenAgainst(planDemands(plan, knowledge), person, knowledge, day);
+export const screen = (plan: Plan, person: Screened, knowledge: Knowledge, day: string): PersonScreening =>
+  screenAgainst(planDemands(plan, knowledge, bodyOf(person)), person, knowledge, day);
 
 /** Screens everyone of a group against a plan: people in the given order. */
-export function screenGroup<P extends Pick<Person, 'conditions'>>(
+export function screenGroup<P extends Screened>(
   plan: Plan,
   people: readonly { id: string; person: P }[],
   knowledge: Knowledge,
   day: string,
 ): { personId: string; person: P; screening: PersonScreening }[] {
-  const demands = planDemands(plan, knowledge);
-  return people.map(({ id, person }) => ({
-    personId: id,
-    person,
-    screening: screenAgainst(demands, person, knowledge, day),
-  }));
+  // People of one build lie alike: a plan is measured once for each.
+  const ofBody = new Map<string, PlanDemands>();
+  return people.map(({ id, person }) => {
+    const body = bodyOf(person);
+    const key = JSON.stringify(body ?? null);
+    const demands = ofBody.get(key) ?? planDemands(plan, knowledge, body);
+    ofBody.set(key, demands);
+    return { personId: id, person, screening: screenAgainst(demands, person, knowledge, day) };
+  });
 }
 
 /** A general caution of a step: the conditions it is said of, and the reasons, for whoever comes. */

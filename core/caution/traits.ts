@@ -2,55 +2,120 @@ import type { Strains } from '#core/body';
 import { breathCost, type BreathPractice } from '#core/breath';
 import type { Position, Technique } from '#core/catalogue';
 import { sideSeconds, type HoldStep, type Step } from '#core/plan';
-import type { SetUp } from '#core/props';
-import type { Demands, CautionTrait } from './demands';
-import type { Knowledge } from './knowledge';
-
-/**
- * From where on what is measured counts: a head a hand’s breadth lower, a heel near the seat, a thigh near the trunk.
- */
-const FROM = {
-  headBelowHeartCm: 6,
-  kneeBendDegrees: 115,
-  hipFoldDegrees: 100,
-  armLiftDegrees: 140,
-  /** A trunk on the floor: the pelvis not lower than the heart by more than this. */
-  flatCm: 5,
-  /** Strokes or breaths a minute. */
-  fast: 45,
-  /** A position that is known to be held long and still; any other. */
-  knownLongSeconds: 300,
-  longSeconds: 480,
-} as const;
+import type { PropPlace, SetUp, SetUpRow } from '#core/props';
+import { FROM, type CautionTrait, type Demands } from './demands';
+import type { Body, Knowledge } from './knowledge';
+import { seatsOf } from './seats';
 
 type Mutable = Map<CautionTrait, number>;
 const atLeast = (asks: Mutable, trait: CautionTrait, value: number): void => {
   asks.set(trait, Math.max(asks.get(trait) ?? 0, value));
 };
+/** A measured demand counts from where it is to be watched. */
+const measured = (asks: Mutable, trait: keyof typeof FROM, value: number): void => {
+  if (value >= FROM[trait].watch) atLeast(asks, trait, value);
+};
+
+/** A position that is known to be held long and still; any other. */
+const KNOWN_LONG_SECONDS = 300;
+const LONG_SECONDS = 480;
+const STILL_SECONDS = 60;
+/** Breaths a minute. */
+const FAST = 45;
 
 /** Traits that are measured where they can be, in place of what the entry states. */
-const MEASURED: ReadonlySet<CautionTrait> = new Set(['headBelowHeart', 'deepKneeBend']);
+const BY_MEASURE: ReadonlySet<CautionTrait> = new Set([
+  'headBelowHeart',
+  'inversion',
+  'flatSupine',
+  'deepKneeBend',
+  'armsOverhead',
+]);
+/** A thigh folded further takes the pelvis with it, and the low back rounds. */
+const PELVIS_FOLLOWS_DEGREES = 120;
+/** Lying on the back a knee bears nothing, and is folded far only where it is drawn or pressed. */
+const FREE_KNEE_DEGREES = 140;
+/** With the hips folded further than this the belly does not lie on what the chest lies on. */
+const BELLY_DOWN_DEGREES = 60;
+const KNEES_WIDE_DEGREES = 25;
 
-/** The demands of a position in one of its set-ups. Without a measure only what the entry states. */
+/** What a body at rest demands by how it lies. */
+function asksOfStrains(stated: ReadonlySet<CautionTrait>, strains: Strains, into: Mutable): void {
+  const { trunkDegrees: trunk, facingUpDegrees: facing, spineFoldDegrees: fold, hipFoldDegrees: hip } = strains;
+  const onBack = facing >= 45;
+  measured(into, 'headBelowHeart', strains.headBelowHeartCm);
+  measured(into, 'inversion', strains.legsOverHeartCm);
+  measured(into, 'hipsHigh', strains.pelvisOverHeartCm);
+  if (onBack) measured(into, 'flatSupine', 90 - trunk);
+  if (!onBack || strains.kneeBendDegrees >= FREE_KNEE_DEGREES) measured(into, 'deepKneeBend', strains.kneeBendDegrees);
+  measured(into, 'hipFold', hip);
+  measured(into, 'hipExtended', strains.hipExtensionDegrees);
+  measured(into, 'armsOverhead', strains.armLiftDegrees);
+  measured(into, 'spineRounded', fold + Math.max(0, hip - PELVIS_FOLLOWS_DEGREES));
+  if (stated.has('backBend')) measured(into, 'backBend', -fold);
+  if (strains.hipsOpenDegrees < KNEES_WIDE_DEGREES) measured(into, 'bellyFolded', hip);
+  if (stated.has('prone') && hip < BELLY_DOWN_DEGREES) atLeast(into, 'prone', Infinity);
+  if (stated.has('twist') && (trunk >= 30 || !onBack)) atLeast(into, 'loadedTwist', Infinity);
+  if (onBack && trunk < 15 && hip < 20 && strains.kneeBendDegrees < 30) atLeast(into, 'longLegsFlat', Infinity);
+  if (strains.hipsOpenDegrees >= (onBack || facing <= -30 ? 28 : 40)) atLeast(into, 'legsOpen', Infinity);
+  if (facing <= -30) atLeast(into, 'faceDown', Infinity);
+}
+
+/** A strap here is held by the hands, and let go of at once. */
+const HELD_IN_HAND: ReadonlySet<PropPlace> = new Set(['soles', 'feet', 'hands', 'arms']);
+const isBand = ({ kind, place }: SetUpRow): boolean =>
+  (kind === 'strap' || kind === 'belt' || kind === 'scarf') && !HELD_IN_HAND.has(place);
+
+/** Whether a prop lies on the body, or is tied round it, and can be left out with nothing else changed. */
+export const liesOnBody = (row: SetUpRow): boolean => row.place === 'onBelly' || row.place === 'eyes' || isBand(row);
+
+/** What a set-up demands by what lies on the body, or round it. */
+function asksOfSetUp(setUp: SetUp, into: Mutable): void {
+  for (const row of setUp) {
+    const { kind, place } = row;
+    if (place === 'eyes') atLeast(into, 'eyesCovered', Infinity);
+    if (place === 'forehead') atLeast(into, 'foreheadPressed', Infinity);
+    if (place === 'onBelly' && kind !== 'eyePillow') atLeast(into, 'bellyWeighed', Infinity);
+    if (!isBand(row)) continue;
+    atLeast(into, 'strappedIn', Infinity);
+    if (place === 'lowBack' || place === 'belly') atLeast(into, 'bellyWeighed', Infinity);
+  }
+}
+
+/** What a body does where nobody measured it: the more careful reading of what its entry states. */
+const STATED_MEANS: Partial<Record<CautionTrait, readonly CautionTrait[]>> = {
+  prone: ['faceDown'],
+  twist: ['loadedTwist'],
+  loadedSpinalFold: ['spineRounded', 'bellyFolded', 'hipFold'],
+  endRangeHip: ['hipFold', 'legsOpen'],
+  inversion: ['hipsHigh'],
+};
+
+/**
+ * The demands of a position as it lies in a set-up, for each way in which it may lie. Without a measure only what the
+ * entry states, read with the most care.
+ */
 function asksOfPosition(
-  { traits, family }: Position,
-  strains: Strains | undefined,
+  { traits }: Pick<Position, 'traits'>,
+  setUp: SetUp,
+  strains: readonly Strains[],
   into: Mutable = new Map(),
 ): Mutable {
+  asksOfSetUp(setUp, into);
   for (const trait of traits) {
-    const isFlatByMeasure = trait === 'flatSupine' && family === 'supine';
     if (trait === 'longUnmovingHold') continue;
-    if (!strains || (!MEASURED.has(trait) && !isFlatByMeasure)) atLeast(into, trait, Infinity);
+    if (strains.length > 0 && (BY_MEASURE.has(trait) || trait === 'prone' || trait === 'backBend')) continue;
+    atLeast(into, trait, Infinity);
+    if (strains.length > 0) continue;
+    for (const also of STATED_MEANS[trait] ?? []) atLeast(into, also, Infinity);
   }
-  if (!strains) return into;
-  const { headBelowHeartCm, kneeBendDegrees, hipFoldDegrees, armLiftDegrees, pelvisOverHeartCm } = strains;
-  if (headBelowHeartCm >= FROM.headBelowHeartCm) atLeast(into, 'headBelowHeart', headBelowHeartCm);
-  if (kneeBendDegrees >= FROM.kneeBendDegrees) atLeast(into, 'deepKneeBend', kneeBendDegrees);
-  if (hipFoldDegrees >= FROM.hipFoldDegrees) atLeast(into, 'hipFold', hipFoldDegrees);
-  if (armLiftDegrees >= FROM.armLiftDegrees) atLeast(into, 'armsOverhead', armLiftDegrees);
-  if (family === 'supine' && pelvisOverHeartCm >= -FROM.flatCm) atLeast(into, 'flatSupine', Infinity);
+  const stated = new Set<CautionTrait>(traits);
+  for (const one of strains) asksOfStrains(stated, one, into);
   return into;
 }
+
+/** What a technique demands whatever its practice is; holds, pumps and locks can be taken out of one. */
+const ALWAYS: ReadonlySet<CautionTrait> = new Set(['cooling', 'sound', 'nostrils', 'handOnFace', 'neckBent']);
 
 /**
  * The demands of a technique and its practice: holds, pumps and locks as they are in the practice, the rest as stated.
@@ -61,13 +126,13 @@ function asksOfBreath(technique: Technique | undefined, practice: BreathPractice
   const usual = technique && breathCost(technique.practice);
   if (usual?.longestFullMs === 0 && technique?.traits.includes('holdFull')) atLeast(into, 'holdFull', Infinity);
   if (usual?.longestEmptyMs === 0 && technique?.traits.includes('holdEmpty')) atLeast(into, 'holdEmpty', Infinity);
-  if (longestFullMs > 0) atLeast(into, 'holdFull', longestFullMs / 1000);
-  if (longestEmptyMs > 0) atLeast(into, 'holdEmpty', longestEmptyMs / 1000);
+  measured(into, 'holdFull', longestFullMs / 1000);
+  measured(into, 'holdEmpty', longestEmptyMs / 1000);
   if (strokes > 0) {
     atLeast(into, 'strokes', strokes);
     atLeast(into, 'bellyPressed', Infinity);
   }
-  if (fastestStrokes >= FROM.fast) atLeast(into, 'fast', fastestStrokes);
+  if (fastestStrokes >= FAST) atLeast(into, 'fast', fastestStrokes);
   for (const { parts } of practice.sets) {
     for (const part of parts) {
       if (part.kind === 'cycle' && [part.inThrough, part.outThrough].some((way) => way === 'left' || way === 'right')) {
@@ -81,7 +146,7 @@ function asksOfBreath(technique: Technique | undefined, practice: BreathPractice
     }
   }
   for (const trait of technique?.traits ?? []) {
-    if (trait === 'cooling' || trait === 'sound' || trait === 'nostrils') atLeast(into, trait, Infinity);
+    if (trait === 'fast' ? strokes > 0 : ALWAYS.has(trait)) atLeast(into, trait, Infinity);
   }
   return into;
 }
@@ -99,28 +164,37 @@ const setUpsOf = ({ setUp, stages }: HoldStep): SetUp[] => [
   ...stages.flatMap((stage) => (stage.setUp ? [stage.setUp] : [])),
 ];
 
+/** Whether nothing is known of what a step demands: a hold whose position is in no library, and of which nobody said. */
+export const isUnscreened = (step: Step, { library }: Pick<Knowledge, 'library'>): boolean =>
+  step.kind === 'hold' && step.demands === null && library.position(step.position) === undefined;
+
 /**
- * What a step asks of a body: by its position as it lies in its set-up, by its length, and by its breath. Without
- * strains what an entry states counts.
+ * What a step demands of a body: by its position as it lies in its set-up and in that of each stage, by its length, by
+ * its breath and the seat for it. `body`: whose; without it the standard body.
  */
 export function demandsOf(
   step: Step,
-  { library, strains = () => undefined }: Pick<Knowledge, 'library'> & Partial<Pick<Knowledge, 'strains'>>,
+  { library, positions = [], strains = () => [] }: Pick<Knowledge, 'library'> & Partial<Knowledge>,
+  body?: Body,
 ): Demands {
   const asks: Mutable = new Map();
   if (step.kind === 'hold') {
     const position = library.position(step.position);
     if (position) {
-      for (const setUp of setUpsOf(step)) asksOfPosition(position, strains(position, setUp), asks);
+      for (const setUp of setUpsOf(step)) asksOfPosition(position, setUp, strains(position, setUp, body), asks);
+    } else {
+      for (const setUp of setUpsOf(step)) asksOfPosition({ traits: step.demands ?? [] }, setUp, [], asks);
     }
     const seconds = unmovingSeconds(step);
     const known = position?.traits.includes('longUnmovingHold') ?? false;
-    if (seconds >= (known ? FROM.knownLongSeconds : FROM.longSeconds)) asks.set('longUnmovingHold', seconds);
+    if (seconds >= (known ? KNOWN_LONG_SECONDS : LONG_SECONDS)) asks.set('longUnmovingHold', seconds);
+    if (position?.family === 'standing' && seconds >= STILL_SECONDS) asks.set('standingStill', seconds);
     if (step.breath) asksOfBreath(library.technique(step.breath.technique), step.breath.practice, asks);
   } else if (step.kind === 'breath') {
     asksOfBreath(library.technique(step.technique), step.practice, asks);
-    const moved = step.moves && library.position(step.moves.position);
-    if (moved) asksOfPosition(moved, strains(moved, step.setUp), asks);
+    for (const seat of seatsOf(step, library, positions)) {
+      asksOfPosition(seat, step.setUp, strains(seat, step.setUp, body), asks);
+    }
   }
   return asks;
 }

@@ -90,7 +90,7 @@ function facetsOf(step: Step): Partial<Record<Facet, unknown>> {
         prompts: step.prompts,
         breath: [step.breath, step.breathSeconds],
         rest: [step.rebound, step.loosen],
-        intensity: step.strength,
+        intensity: [step.strength, step.demands],
       };
     case 'breath':
       return {
@@ -99,7 +99,7 @@ function facetsOf(step: Step): Partial<Record<Facet, unknown>> {
         position: step.moves?.position ?? step.technique,
         sides: step.moves,
         breath: step.practice,
-        props: [step.setUp, step.otherSetUp],
+        props: [step.seat, step.setUp, step.otherSetUp],
         changes: step.setupSeconds,
         rest: step.afterSeconds,
       };

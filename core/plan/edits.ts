@@ -24,6 +24,7 @@ export type StepCommon = z.infer<typeof StepCommon>;
 
 const HoldFields = HoldStep.pick({
   range: true,
+  demands: true,
   strength: true,
   stages: true,
   setUp: true,
@@ -44,6 +45,7 @@ const BreathFields = BreathStep.pick({
   setUp: true,
   setupSeconds: true,
   afterSeconds: true,
+  seat: true,
 });
 export type BreathFields = z.infer<typeof BreathFields>;
 

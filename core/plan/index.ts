@@ -23,6 +23,7 @@ export {
 } from './step';
 export type { PlainStep, StepKind } from './step';
 export { readPlan } from './read';
+export { stepFromVersion6 } from './migrations';
 export { ChosenLength, PlanEdit, readPlanEdit, undoKey, type StepLength } from './edits';
 export { applyEdit, editedPlan, withLengths } from './apply-edit';
 export { invertEdit } from './invert-edit';

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { BreathPractice } from '#core/breath';
-import { Moment, StageLength } from '#core/catalogue';
-import { Id, seconds, text } from '#core/document';
+import { Moment, StageLength, TRAITS } from '#core/catalogue';
+import { Id, oneOf, seconds, text } from '#core/document';
 import { SetUp } from '#core/props';
 import { HoldSeconds, OptionalSeconds, PlainSeconds } from './fields';
 import { PLAN_LIMITS } from './limits';
@@ -104,6 +104,8 @@ export const HoldStep = z.strictObject({
   kind: z.literal('hold'),
   /** Id of a position; it need not be in this library. */
   position: Id,
+  /** What a hold demands whose position is in no library, as somebody said; null if nobody did: it is not screened. */
+  demands: z.array(oneOf('A demand', TRAITS)).max(TRAITS.length, 'Name each demand once.').nullable(),
   sides: HoldSides,
   /** Where lengths are measured in breaths: the seconds of one breath. null if they are given by the clock. */
   breathSeconds: seconds('One breath', 1, 60).nullable(),
@@ -153,6 +155,8 @@ export const BreathStep = z.strictObject({
   practice: BreathPractice,
   /** The position it moves; null for a breath in stillness. */
   moves: BreathMoves.nullable(),
+  /** Id of the position one sits or lies in; null if nobody has said, and whatever fits the set-up is screened. */
+  seat: Id.nullable(),
   setUp: SetUp,
   otherSetUp: OtherSetUp.nullable(),
   setupSeconds: OptionalSeconds('A set-up', PLAN_LIMITS.maxSetup),

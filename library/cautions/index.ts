@@ -1,4 +1,5 @@
-import { strainsFrom, type Knowledge, type Rule } from '#core/caution';
+import { strainsOfRow, type Strains } from '#core/body';
+import { strainsFrom, type Knowledge, type Rule, type ToMeasure } from '#core/caution';
 import type { Library, Position, Technique } from '#core/catalogue';
 import { POSITIONS, TECHNIQUES } from '../entries';
 import { libraryOf } from '#core/catalogue';
@@ -16,25 +17,28 @@ export const UNREACHED: Readonly<Record<string, string>> = {
   'chair-seat': 'An upright seat on a chair: the easier way that most cautions lead to.',
 };
 
-const strains = strainsFrom((position, setUp) => {
+const tabled = (position: string, setUp: string): Strains | undefined => {
   const row = MEASURED[`${position}/${setUp}`];
-  return (
-    row && {
-      headBelowHeartCm: row[0],
-      pelvisOverHeartCm: row[1],
-      kneeBendDegrees: row[2],
-      hipFoldDegrees: row[3],
-      armLiftDegrees: row[4],
-    }
-  );
-});
+  return row && strainsOfRow(row);
+};
 
-/** What screening stands on, with the entries of a library beside those that ship. */
+/**
+ * What screening stands on, with the entries of a library beside those that ship.
+ * @param measured what was measured of other set-ups and bodies than the standard ones
+ */
 export const knowledgeWith = (
   library: Library,
   positions: readonly Position[],
   techniques: readonly Technique[],
-): Knowledge => ({ conditions: CONDITIONS, rules: RULES, library, positions, techniques, strains });
+  measured?: (wanted: ToMeasure) => Strains | undefined,
+): Knowledge => ({
+  conditions: CONDITIONS,
+  rules: RULES,
+  library,
+  positions,
+  techniques,
+  strains: strainsFrom(tabled, measured),
+});
 
 /** What screening stands on as it ships. */
 export const builtInKnowledge: Knowledge = knowledgeWith(libraryOf(POSITIONS, TECHNIQUES), POSITIONS, TECHNIQUES);

@@ -3,6 +3,7 @@ import {
   NOTHING_DECIDED,
   rulesOf,
   screen,
+  wholeCaution,
   withInstead,
   withSeen,
   type ClassPeople,
@@ -36,7 +37,7 @@ function decided(): ClassPeople {
   }
   const [watched] = of('demo-nurse-2').steps.filter(({ level }) => level === 'watch');
   if (watched) {
-    const rules = watched.cautions.map(({ rule }) => rule.id);
+    const rules = watched.cautions.flatMap(wholeCaution).map(({ rule }) => rule.id);
     decisions = withSeen(decisions, { personId: 'demo-nurse-2', stepId: watched.stepId, rules, by: BY, at: AT });
   }
   return decisions;

@@ -292,7 +292,7 @@ export const HIPS: PositionText[] = [
     stronger: say('Heels on the floor.', '#floor'),
     loosen: 'Stand and shake the legs.',
     answer: 'Hanging fold.',
-    traits: ['deepKneeBend', 'endRangeHip', 'anklesStretched'],
+    traits: ['deepKneeBend', 'endRangeHip'],
     caution: 'Knee or ankle injury: on the back with the knees to the chest instead.',
   }),
   definePosition({

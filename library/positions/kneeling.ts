@@ -167,7 +167,7 @@ export const KNEELING: PositionText[] = [
     rebound: [20, 'afterEach'],
     loosen: 'Roll the shoulders',
     answer: 'Sphinx, shoulders back.',
-    traits: ['prone', 'neckLoad'],
+    traits: ['prone', 'neckLoad', 'shoulderLoaded'],
     caution: 'Out at once for tingling or a numb hand; not on a shoulder that was operated on.',
   }),
 ];

@@ -631,7 +631,7 @@ export const LYING: PositionText[] = [
     stronger: say('Knees stacked lower.', 'reclined-twist'),
     loosen: 'Hug the knees.',
     answer: 'On the back, knees to the chest.',
-    traits: ['twist'],
+    traits: ['twist', 'shoulderLoaded'],
     caution: 'Shoulder trouble: hand on the ribs.',
   }),
   definePosition({

@@ -98,7 +98,7 @@ export const PRONE: PositionText[] = [
     stronger: say('Head and shoulder on the floor.', '#low'),
     loosen: 'Round and hollow the back on all fours.',
     answer: 'Child’s pose.',
-    traits: ['twist', 'neckLoad', 'headBelowHeart', 'kneesBear'],
+    traits: ['twist', 'neckLoad', 'headBelowHeart', 'kneesBear', 'shoulderLoaded', 'closedTwist'],
     caution: 'No weight on the neck: more of it on shoulder and free hand.',
   }),
   definePosition({
@@ -304,7 +304,7 @@ export const PRONE: PositionText[] = [
     stronger: say('Without the blanket under the hip, if the hips stay level.', '#floor'),
     loosen: 'Rock the pelvis from side to side.',
     answer: 'Child’s pose between the sides.',
-    traits: ['endRangeHip', 'deepKneeBend', 'twist', 'handsBear', 'kneesBear', 'anklesStretched'],
+    traits: ['endRangeHip', 'deepKneeBend', 'twist', 'handsBear', 'kneesBear', 'anklesStretched', 'closedTwist'],
     caution: 'Knee or disc trouble: figure four on the back.',
   }),
   definePosition({

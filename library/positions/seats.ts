@@ -242,7 +242,7 @@ export const SEATS: PositionText[] = [
     stronger: say('Hands hold each other, without the strap.', '#hands'),
     loosen: 'Shake the arms, circle the shoulders.',
     answer: 'Hug the shoulders, back round.',
-    traits: ['armsOverhead'],
+    traits: ['armsOverhead', 'shoulderLoaded'],
     caution: 'With a shoulder injury keep the upper arm lower than the shoulder, or leave it out.',
   }),
   definePosition({

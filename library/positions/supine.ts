@@ -156,7 +156,7 @@ export const SUPINE: PositionText[] = [
     loosen: 'Rock the pelvis on all fours.',
     rebound: [30, 'none'],
     answer: 'Child’s pose.',
-    traits: ['twist', 'prone'],
+    traits: ['twist', 'prone', 'closedTwist'],
     caution: 'In pregnancy raise the bolster on blocks and keep the belly free, or leave it out.',
   }),
   definePosition({

@@ -64,7 +64,7 @@ export async function openPlan(page: Page, id: string): Promise<void> {
 }
 
 /** The script of a thread: a page that is left ends its threads, and Chromium never says how a script ended that was still on its way. */
-const OF_THREAD = /\/assets\/(?:drawing|solver|ticker)-(?!thread)[^/]*\.js$/;
+const OF_THREAD = /\/assets\/(?:drawing|measuring|solver|ticker)-(?!thread)[^/]*\.js$/;
 
 /**
  * Goes to a page of the interface as a link would, without loading everything anew: it is there when its address is,

@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { readdirSync, readFileSync } from 'node:fs';
 import { readEntry } from '#core/catalogue';
+import { readClassPeople } from '#core/caution';
 import { readPerson } from '#core/people';
 import { readPlan } from '#core/plan';
 import { EVENT_VERSION, readStoredEvent } from '#core/run';
@@ -73,7 +74,8 @@ const get = async (path: string) => (await api().get(`/api/v1${path}`).expect(20
 
 test('there is a sample of every version that was ever stored', () => {
   const versions = (kind: string): number[] => of(kind).map((name) => Number(name.split('.v')[1]));
-  expect(versions('plan')).toEqual([1, 2, 3, 4, 5, 6]);
+  expect(versions('plan')).toEqual([1, 2, 3, 4, 5, 6, 7]);
+  expect(versions('class')).toEqual([1, 2]);
   expect(versions('person')).toEqual([1, 2, 3]);
   expect(versions('entry')).toEqual([1, 2, 3]);
   expect(versions('settings')).toEqual([1, 2, 3, 4]);
@@ -87,6 +89,7 @@ test('all versions of a kind say the same', () => {
     ['person', readPerson],
     ['entry', readEntry],
     ['settings', readSettings],
+    ['class', readClassPeople],
   ] as const) {
     const all = value(read, kind);
     for (const one of all) expect(one).toEqual(all.at(-1));

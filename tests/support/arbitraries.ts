@@ -12,6 +12,7 @@ import {
   type BreathSet,
   type Ramp,
 } from '#core/breath';
+import { TRAITS } from '#core/catalogue';
 import { PROP_KIND_NAMES, PROP_PLACE_NAMES, propKind, type PlacedProp, type SetUp } from '#core/props';
 import { emptyPlan, FIT_WEIGHTS, Plan, type HoldSides, type Rebound, type Stage, type Step } from '#core/plan';
 
@@ -177,6 +178,7 @@ const step: fc.Arbitrary<Omit<Step, 'id'>> = fc.oneof(
     position: fc.constantFrom('janu', 'nowhere'),
     sides,
     range: fc.constant(null),
+    demands: fc.option(fc.uniqueArray(fc.constantFrom(...TRAITS), { maxLength: 4 })),
     strength: fc.option(fc.integer({ min: 0, max: 10 })),
     stages: fc.array(stage, { maxLength: 4 }),
     setUp,
@@ -221,6 +223,7 @@ const step: fc.Arbitrary<Omit<Step, 'id'>> = fc.oneof(
         first,
       }),
     ),
+    seat: fc.option(fc.constantFrom('easy-seat', 'last-rest', 'nowhere')),
     setUp,
     otherSetUp,
     setupSeconds: own,

@@ -33,6 +33,7 @@ export const breathStep = (sets: BreathSet[], patch: Partial<BreathStep> = {}): 
   technique: 'breath',
   practice: { countSeconds: 1, sets },
   moves: null,
+  seat: null,
   setUp: [],
   otherSetUp: null,
   setupSeconds: 0,

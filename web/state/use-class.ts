@@ -8,6 +8,7 @@ import {
   readClassPeople,
   rulesOf,
   versionFor,
+  wholeCaution,
   withInstead,
   withoutDecision,
   withSeen,
@@ -81,7 +82,12 @@ export function useClass(planId: MaybeRefOrGetter<string>, planOf: MaybeRefOrGet
   const leave = (personId: string, stepId: string, { cautions }: Pick<Cell, 'cautions'>): string | undefined =>
     change(
       'acknowledge a caution',
-      withSeen(decided.value, { personId, stepId, rules: cautions.map(({ rule }) => rule.id), ...now() }),
+      withSeen(decided.value, {
+        personId,
+        stepId,
+        rules: cautions.flatMap(wholeCaution).map(({ rule }) => rule.id),
+        ...now(),
+      }),
     );
   const use = (personId: string, stepId: string, step: Step): string | undefined =>
     change('use this', withInstead(decided.value, { personId, stepId, step, ...now() }));

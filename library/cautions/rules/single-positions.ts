@@ -1,27 +1,37 @@
 import type { Rule } from '#core/caution';
 import { onPosition } from './rows';
 
-/** Single positions, beyond what they ask. */
+const NOT_ACROSS = {
+  words: 'No leg across the middle: knees side by side on a bolster.',
+  positions: ['constructive-rest', 'knees-in-rest'],
+};
+const crossing = (position: string): Rule[] =>
+  onPosition(
+    position,
+    NOT_ACROSS,
+    ['hip-replaced', 'avoid', 'A leg drawn across the middle can dislocate a new hip.', { beforeMonths: 6 }],
+    ['hip-replaced', 'change', 'A leg drawn across the middle loads the replaced hip.', { fromMonths: 6 }],
+  );
+
+/** Single positions, beyond what they demand. */
 export const SINGLE: readonly Rule[] = [
-  ...onPosition(
-    'crossed-thighs',
-    {
-      words: 'Lie on the back with the knees bent and side by side.',
-      positions: ['constructive-rest', 'knees-in-rest'],
-    },
-    ['hip-replaced', 'avoid', 'A leg drawn across the middle can slip a new hip out.'],
-  ),
-  ...onPosition(
-    'crossed-twist',
-    { words: 'Knees side by side on a bolster, no crossing.', positions: ['constructive-rest', 'knees-in-rest'] },
-    ['hip-replaced', 'avoid', 'A leg drawn across the middle can slip a new hip out.'],
-  ),
+  ...crossing('crossed-thighs'),
+  ...crossing('crossed-twist'),
+  ...crossing('reclined-twist'),
   ...onPosition(
     'toes-tucked',
     { words: 'Sit on a chair and roll the soles over a ball.', positions: ['chair-seat', 'straight-seat'] },
-    ['arthritis', 'avoid', 'Inflamed toes must not bear the weight of the body.', { degrees: ['flare'] }],
+    ['arthritis', 'avoid', 'Inflamed toes should not bear the weight of the body.', { degrees: ['flare'] }],
+    ['worn-joints', 'watch', 'Worn toes ache under weight.'],
     ['ankle', 'change', 'The foot is pressed to its end under weight.'],
-    ['diabetes-feeling', 'change', 'Toes without feeling can be hurt unnoticed.'],
+    ['diabetes-feeling', 'change', 'Toes that feel little can be hurt unnoticed.'],
+  ),
+  ...onPosition(
+    'squat',
+    { words: 'Heels on a roll, sitting on a block or bolster.', positions: ['knees-to-chest', 'constructive-rest'] },
+    ['ankle', 'change', 'The ankles are bent to their end under weight.'],
+    ['pelvic-floor', 'change', 'A deep squat bears down on the pelvic floor.'],
+    ['after-birth', 'watch', 'A deep squat bears down on the pelvic floor.', { beforeMonths: 6 }],
   ),
   ...onPosition(
     'straight-seat',
@@ -29,13 +39,9 @@ export const SINGLE: readonly Rule[] = [
       words: 'Sit higher, bend the knees, or lie down with a strap.',
       positions: ['chair-seat', 'leg-with-strap', 'constructive-rest'],
     },
-    ['sciatica', 'watch', 'Long legs pull on the nerve.', { instead: 'Knees bent over a roll.' }],
-    [
-      'disc-low-back',
-      'watch',
-      'The low back rounds when the legs are long.',
-      { degrees: ['fresh'], instead: 'Sit higher, back against a wall, knees bent.' },
-    ],
+    ['sciatica', 'watch', 'Straight legs can pull on the nerve.'],
+    ['hamstring', 'watch', 'Straight legs pull on the tendon.'],
+    ['disc-low-back', 'watch', 'The low back rounds when the legs are straight.', { degrees: ['fresh'] }],
   ),
   ...onPosition(
     'leg-with-strap',
@@ -43,39 +49,27 @@ export const SINGLE: readonly Rule[] = [
       words: 'Knee bent, well below the first pull.',
       positions: ['constructive-rest', 'calves-on-chair', 'knees-in-rest'],
     },
-    ['sciatica', 'change', 'A raised long leg pulls on the nerve.'],
+    ['sciatica', 'change', 'A raised straight leg pulls on the nerve.'],
+    ['hamstring', 'change', 'A raised straight leg pulls on the tendon.'],
   ),
   ...onPosition(
     'side-lying',
-    { words: 'Turn the whole set-up round, or prop up on the back.', positions: ['propped-rest', 'knees-in-rest'] },
+    { words: 'The other side down, or propped up on the back.', positions: ['propped-rest', 'knees-in-rest'] },
     ['shoulder', 'change', 'Weight on a sore shoulder.', { degrees: ['sore'] }],
+    ['ear', 'watch', 'Weight on a sore ear.'],
+    ['pacemaker', 'watch', 'Weight on the device.'],
+    ['lymph', 'watch', 'Weight on a swollen arm.'],
     [
       'hip-replaced',
       'watch',
-      'The upper leg must not fall across.',
-      { instead: 'A bolster between the knees; the other side below.' },
-    ],
-    ['ear', 'watch', 'Weight on an ear that hurts.', { instead: 'The other side below.' }],
-    [
-      'pregnancy',
-      'watch',
-      'The left side below frees the great vein.',
-      { weeks: [20, 99], instead: 'Left side below.' },
-    ],
-  ),
-  ...onPosition(
-    'supported-cactus',
-    { words: 'Elbows down beside the ribs.', positions: ['constructive-rest', 'knees-in-rest'] },
-    [
-      'shoulder',
-      'watch',
-      'Open arms can pinch a sore shoulder.',
-      { instead: 'Cushions under the elbows, or elbows down.' },
+      'The upper leg should not fall across.',
+      { instead: 'A bolster between the knees; the other side down.' },
     ],
   ),
   ...onPosition(
     'downward-dog-held',
-    { words: 'Half-way, hands at the wall or on a chair.', positions: ['chair-half-fold', 'wall-half-fold'] },
-    ['ankle', 'watch', 'Heels pull on the ankle.', { instead: 'Heels on a rolled blanket.' }],
+    { words: 'Half-way, hands on the wall.', positions: ['wall-half-fold'] },
+    ['ankle', 'watch', 'The heels pull on the ankles.', { instead: 'Heels on a rolled blanket.' }],
+    ['hamstring', 'watch', 'Straight legs pull on the tendon.', { instead: 'Knees bent, heels on a rolled blanket.' }],
   ),
 ];

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { useLocalStorage } from '@vueuse/core';
-import { computed } from 'vue';
-import { inMind, LEVEL_WORDS, remindersAt } from '#core/caution';
+import { computed, ref, watch } from 'vue';
+import { inMind, isUnscreened, LEVEL_WORDS, remindersAt, stageLines, type StageLine } from '#core/caution';
+import { initialsOf } from '#core/people';
 import { annotationsOf } from '#core/review';
 import CautionMark from '../../widgets/cautions/CautionMark.vue';
 import { useClass } from '../../state/use-class';
@@ -10,8 +11,9 @@ import { usePeople } from '../../state/people';
 import type { Session } from './use-session';
 
 /**
- * What to keep in mind for those who are there, as far as the step under way asks it: their alternative, what to be
- * careful of, and the teacher's own words. By initials, no condition is named, and hidden with a touch.
+ * What to keep in mind for those who are there, as far as the step under way demands it: their alternative, what to be
+ * careful of, and the teacher's own words, as one list with the most careful first. By initials, no condition is named;
+ * four lines at most until a touch shows the rest, and hidden with another.
  */
 const { session } = defineProps<{ session: Session }>();
 
@@ -24,50 +26,57 @@ const hidden = useLocalStorage('zovrin.inMindHidden', window.innerWidth < PHONE_
 const { matrix } = useClass(session.planId, () => session.plan);
 const ids = computed(() => annotationsOf(session.local.value?.events ?? []).present?.people ?? []);
 const index = computed(() => session.state.value.phase?.stepIndex ?? -1);
-const reminders = computed(() => {
-  const step = session.plan.steps[index.value];
-  if (!step) return [];
-  const own = inMind(people.of(ids.value), step, cautions.knowledge);
+const step = computed(() => session.plan.steps[index.value]);
+const lines = computed(() => {
+  if (!step.value) return [];
   const known = remindersAt(
     (matrix.value?.rows ?? []).filter(({ personId }) => ids.value.includes(personId)),
     index.value,
   );
-  return ids.value.flatMap((id) => {
-    const [careful, mine] = [known.find((one) => one.personId === id), own.find((one) => one.personId === id)];
-    if (!careful && !mine) return [];
-    const instead = careful?.instead ? [`${careful.instead} instead.`] : [];
-    return [
-      {
-        id,
-        name: people.shown(id),
-        level: careful?.level ?? null,
-        isInstead: instead.length > 0,
-        words: [...instead, ...(mine?.words ?? []), ...(careful?.words ?? [])].join(' '),
-      },
-    ];
-  });
+  return stageLines(known, inMind(people.of(ids.value), step.value, cautions.knowledge));
 });
+/** With people there, a hold that nobody has said anything of is told as what it is. */
+const unscreened = computed(
+  () => ids.value.length > 0 && step.value !== undefined && isUnscreened(step.value, cautions.knowledge),
+);
+const initials = computed(() => initialsOf(people.of(ids.value).map(({ id, person }) => ({ id, name: person.name }))));
+/** At most so many; a touch shows the rest. */
+const SHOWN = 4;
+const all = ref(false);
+watch(index, () => (all.value = false));
+const shown = computed(() => (all.value ? lines.value : lines.value.slice(0, SHOWN)));
+const more = computed(() => lines.value.length - SHOWN);
+const whoIs = (line: StageLine): string => line.personIds.map((id) => initials.value.get(id) ?? '?').join(', ');
 </script>
 
 <template>
-  <section v-if="reminders.length > 0" class="strip" aria-label="Keep in mind">
+  <section v-if="lines.length > 0 || unscreened" class="strip" aria-label="Keep in mind">
     <button
       type="button"
       class="plain-button"
       :aria-expanded="!hidden"
-      :aria-label="hidden ? `Keep in mind, ${reminders.length}: show` : 'Keep in mind: hide'"
+      :aria-label="hidden ? `Keep in mind, ${lines.length}: show` : 'Keep in mind: hide'"
       @click="hidden = !hidden"
     >
-      {{ hidden ? `in mind: ${reminders.length}` : 'hide' }}
+      {{ hidden ? `in mind: ${lines.length}` : 'hide' }}
     </button>
     <ul v-if="!hidden">
-      <li v-for="one in reminders" :key="one.id">
-        <CautionMark :level="one.level" :state="one.isInstead && !one.level ? 'instead' : 'open'" />
+      <li v-if="unscreened">
+        <CautionMark level="watch" />
+        <span>Not screened: nobody has said what this hold demands.</span>
+      </li>
+      <li v-for="line in shown" :key="line.words">
+        <CautionMark :level="line.level" :state="line.isInstead && !line.level ? 'instead' : 'open'" />
         <span>
-          <strong>{{ one.name }}</strong>
-          <span v-if="one.level" class="sr-only">, {{ LEVEL_WORDS[one.level] }}</span>
-          {{ one.words }}
+          <strong :title="line.personIds.map((id) => people.shown(id)).join(', ')">{{ whoIs(line) }}</strong>
+          <span v-if="line.level" class="sr-only">, {{ LEVEL_WORDS[line.level] }}</span>
+          {{ line.words }}
         </span>
+      </li>
+      <li v-if="more > 0">
+        <button type="button" class="link-button" :aria-expanded="all" @click="all = !all">
+          {{ all ? 'Show fewer' : `${more} more` }}
+        </button>
       </li>
     </ul>
   </section>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import InputText from 'primevue/inputtext';
-import { computed, onMounted, ref, useTemplateRef } from 'vue';
-import { AREA_WORDS, screeningQuestions } from '#core/caution';
+import { computed, onMounted, ref, useTemplateRef, watch } from 'vue';
+import { AREA_WORDS, conditionsLike, nearestConditions, screeningQuestions } from '#core/caution';
 import { searchable } from '#core/catalogue';
 import { IN_WORDS, personCondition, type PersonCondition } from '#core/people';
 import { newId } from '../../client/new-id';
@@ -12,7 +12,7 @@ import FieldReason from '../../ui/fields/FieldReason.vue';
 /** Someone's conditions, typed in plain words or by the usual term; unknown ones are kept as typed. */
 const { conditions, isNew = false } = defineProps<{
   conditions: readonly PersonCondition[];
-  /** Somebody who was just added: their conditions are asked for first. */
+  /** Somebody who was just added: their conditions are form for first. */
   isNew?: boolean;
 }>();
 const emit = defineEmits<{ change: [conditions: PersonCondition[]] }>();
@@ -26,24 +26,43 @@ const known = useKnowledge();
 const typed = ref('');
 const refused = ref('');
 const knownOf = (id: string) => known.knowledge.conditions.find((one) => one.id === id);
+const form = computed(() => screeningQuestions(known.knowledge));
+/** What fits what was typed, as far as they do not have it already; by area where nothing was typed. */
 const groups = computed(() => {
-  const wanted = searchable(typed.value);
   const taken = new Set(conditions.map(({ condition }) => condition));
-  return screeningQuestions(known.knowledge)
-    .map(({ area, questions }) => ({
-      title: AREA_WORDS[area],
-      questions: questions.filter(
-        ({ id, name, terms }) => !taken.has(id) && (wanted === '' || searchable(`${name} ${terms}`).includes(wanted)),
-      ),
-    }))
-    .filter(({ questions }) => questions.length > 0);
+  const left = form.value.map(({ area, questions }) => ({
+    title: AREA_WORDS[area],
+    questions: questions.filter(({ id }) => !taken.has(id)),
+  }));
+  const all =
+    typed.value.trim() === ''
+      ? left
+      : [
+          {
+            title: '',
+            questions: conditionsLike(
+              typed.value,
+              left.flatMap(({ questions }) => questions),
+            ),
+          },
+        ];
+  return all.filter(({ questions }) => questions.length > 0);
 });
 const open = ref(false);
+/** Nothing fits: the nearest are offered first, and only then it is kept as it was typed. */
+const isAsking = ref(false);
+const nearest = computed(() =>
+  nearestConditions(
+    typed.value,
+    form.value.flatMap(({ questions }) => questions),
+  ),
+);
+watch(typed, () => (isAsking.value = false));
 function add(condition: string, words = ''): void {
   emit('change', [...conditions, personCondition(newId(), condition, words)]);
-  [typed.value, refused.value, open.value] = ['', '', false];
+  [typed.value, refused.value, open.value, isAsking.value] = ['', '', false, false];
 }
-/** The one that fits what was typed; else what was typed, in words. */
+/** The one that fits what was typed; else what is nearest is form back. */
 function addTyped(): void {
   const words = typed.value.trim();
   const fitting = groups.value.flatMap(({ questions }) => questions);
@@ -51,10 +70,17 @@ function addTyped(): void {
   if (words === '') open.value = !open.value;
   else if (fitting.length === 1 && fitting[0]) add(fitting[0].id);
   else if (fitting.length > 1) open.value = true;
+  else if (
+    conditionsLike(
+      words,
+      form.value.flatMap(({ questions }) => questions),
+    ).length > 0
+  )
+    refused.value = 'That has been added already.';
   else if (words.length > 120) refused.value = 'At most 120 letters.';
   else if (conditions.some((one) => searchable(one.words) === searchable(words) && one.words !== ''))
     refused.value = 'That has been added already.';
-  else add(IN_WORDS, words);
+  else isAsking.value = true;
 }
 const change = (id: string, patch: Partial<PersonCondition>): void =>
   emit(
@@ -100,12 +126,23 @@ const remove = (id: string): void =>
       </button>
     </form>
     <FieldReason v-if="refused" id="condition-reason">{{ refused }}</FieldReason>
-    <p v-if="typed.trim() && groups.length === 0" class="small quiet">
-      There is no guidance for “{{ typed.trim() }}”. You can add it in your own words, but it will not be screened.
-    </p>
+    <div v-if="isAsking" class="asking small" role="status">
+      <p>“{{ typed.trim() }}” is not a name we know. Did you mean:</p>
+      <p class="near">
+        <button v-for="one in nearest" :key="one.id" type="button" :title="one.terms" @click="add(one.id)">
+          {{ one.name }}
+        </button>
+      </p>
+      <p class="quiet">
+        There is no guidance for other words:
+        <button type="button" class="link-button" @click="add(IN_WORDS, typed.trim())">
+          Keep “{{ typed.trim() }}”, not screened
+        </button>
+      </p>
+    </div>
     <div v-if="open" class="list">
       <div v-for="{ title, questions } in groups" :key="title">
-        <p class="small quiet">{{ title }}</p>
+        <p v-if="title" class="small quiet">{{ title }}</p>
         <button v-for="one in questions" :key="one.id" type="button" :title="one.terms" @click="add(one.id)">
           {{ one.name }}
         </button>
@@ -142,8 +179,11 @@ h2 {
   margin: 6px 0 3px;
 }
 .list button {
-  min-height: 28px;
   margin: 0 6px 4px 0;
+}
+.near button,
+.list button {
+  min-height: 28px;
   padding: 0 9px;
   border: 1px solid var(--line-strong);
   border-radius: 4px;
@@ -151,7 +191,14 @@ h2 {
   font-size: 14px;
   cursor: pointer;
 }
+.near {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 6px;
+  padding: 4px 0;
+}
 @media (pointer: coarse) {
+  .near button,
   .list button {
     min-height: 44px;
   }

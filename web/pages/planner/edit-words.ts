@@ -32,6 +32,7 @@ const FIELDS: Record<string, string> = {
   practice: 'breath',
   moves: 'position that moves',
   afterSeconds: 'quiet breathing',
+  seat: 'sitting or lying',
 };
 /** `title`, `group and place`: each name once. */
 function fields(patch: object): string {

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { generalCautions, LEVELS, LEVEL_WORDS } from '#core/caution';
+import { generalCautions, isUnscreened, LEVELS, LEVEL_WORDS } from '#core/caution';
 import type { Step } from '#core/plan';
 import { useKnowledge } from '../../state/knowledge';
 import CautionMark from './CautionMark.vue';
@@ -10,6 +10,7 @@ import FoldedPart from '../../ui/FoldedPart.vue';
 const { step, open = false } = defineProps<{ step: Step; open?: boolean }>();
 
 const known = useKnowledge();
+const isBlind = computed(() => isUnscreened(step, known.knowledge));
 const general = computed(() => generalCautions(step, known.knowledge));
 const byLevel = computed(() =>
   [...LEVELS]
@@ -20,6 +21,7 @@ const byLevel = computed(() =>
 </script>
 
 <template>
+  <p v-if="isBlind" class="small caution">Not screened: nobody has said what this hold demands.</p>
   <FoldedPart v-if="general.length > 0" :open="open" class="general">
     <template #title>
       <span v-for="{ level, cautions } in byLevel" :key="level" class="count">

@@ -1,20 +1,29 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { CAUTION_TRAIT_WORDS, LEVEL_WORDS, type Caution } from '#core/caution';
+import { CAUTION_TRAIT_WORDS, conditionsOf, LEVEL_WORDS, reasonsOf, type Caution } from '#core/caution';
 import CautionMark from '../../../widgets/cautions/CautionMark.vue';
 
-/** Cautions with their reasons and what to do instead. Conditions are named only where `named` asks for it. */
-const { cautions, named = false } = defineProps<{ cautions: readonly Caution[]; named?: boolean }>();
+/**
+ * Cautions with their reasons and what to do instead. Conditions are named only where `named` asks for it; `shortened`:
+ * what was said at an earlier step of the same list is not said again in full.
+ */
+const {
+  cautions,
+  named = false,
+  shortened = false,
+} = defineProps<{ cautions: readonly Caution[]; named?: boolean; shortened?: boolean }>();
 
 const reasons = computed(() =>
-  cautions.map(({ rule, level, condition, measured }) => {
+  cautions.map((caution) => {
+    const { rule, level, measured, earlier } = caution;
+    const conditions = conditionsOf(caution);
     const what = rule.on.kind === 'trait' ? CAUTION_TRAIT_WORDS[rule.on.trait] : '';
     return {
       id: rule.id,
       level,
-      name: condition.name,
-      terms: condition.terms,
-      reason: rule.reason,
+      name: conditions.map(({ name }) => name).join(', '),
+      terms: conditions.map(({ terms }) => terms).join('; '),
+      reason: shortened && earlier !== undefined ? `As at step ${earlier + 1}.` : reasonsOf(caution).join(' '),
       instead: rule.instead.words,
       asks: [what, measured].filter(Boolean).join(', '),
     };

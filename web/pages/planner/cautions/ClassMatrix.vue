@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed, nextTick, ref, useTemplateRef } from 'vue';
-import { SESSION_STEP, type Cell, type Matrix } from '#core/caution';
+import { isUnscreened, SESSION_STEP, type Cell, type Matrix } from '#core/caution';
 import type { Plan } from '#core/plan';
+import { useKnowledge } from '../../../state/knowledge';
 import { usePeople } from '../../../state/people';
 import CautionMark from '../../../widgets/cautions/CautionMark.vue';
 import { cellInWords, isBare, openInWords } from './words';
@@ -11,10 +12,16 @@ const { plan, matrix } = defineProps<{ plan: Plan; matrix: Matrix }>();
 const chosen = defineModel<{ personId: string; stepId: string } | null>({ required: true });
 
 const people = usePeople();
+const known = useKnowledge();
 const table = useTemplateRef<HTMLElement>('table');
 const columns = computed(() => [
-  ...plan.steps.map(({ id, name }, i) => ({ id, name, number: String(i + 1) })),
-  { id: SESSION_STEP, name: 'the class as a whole', number: 'all' },
+  ...plan.steps.map((step, i) => ({
+    id: step.id,
+    name: step.name,
+    number: String(i + 1),
+    isBlind: isUnscreened(step, known.knowledge),
+  })),
+  { id: SESSION_STEP, name: 'the class as a whole', number: 'all', isBlind: false },
 ]);
 const rows = computed(() =>
   matrix.rows.map((row) => ({
@@ -69,6 +76,7 @@ const isChosen = (personId: string, stepId: string): boolean =>
           <th v-for="column in columns" :key="column.id" scope="col" :title="column.name">
             <span class="number">{{ column.number }}</span>
             <span class="step">{{ column.name }}</span>
+            <span v-if="column.isBlind" class="blind">not screened</span>
           </th>
         </tr>
       </thead>
@@ -88,7 +96,7 @@ const isChosen = (personId: string, stepId: string): boolean =>
               :class="{ chosen: isChosen(row.id, columns[c]?.id ?? ''), bare: isBare(cell) }"
               :data-at="`${r},${c}`"
               :tabindex="r === at[0] && c === at[1] ? 0 : -1"
-              :aria-label="`${row.name}, ${columns[c]?.number} ${columns[c]?.name}: ${words || 'nothing'}`"
+              :aria-label="`${row.name}, ${columns[c]?.number} ${columns[c]?.name}: ${words || (columns[c]?.isBlind ? 'not screened' : 'nothing')}`"
               :aria-pressed="isChosen(row.id, columns[c]?.id ?? '')"
               @click="choose(r, c)"
               @keydown="onKey($event, r, c)"
@@ -148,6 +156,11 @@ thead th {
   -webkit-line-clamp: 2;
   overflow-wrap: break-word;
   hyphens: auto;
+}
+.blind {
+  display: block;
+  color: var(--caution);
+  line-height: 12px;
 }
 .who {
   position: sticky;

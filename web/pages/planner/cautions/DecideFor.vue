@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
-import { modifications, SESSION_STEP, type Cell } from '#core/caution';
+import { bodyOf, modifications, SESSION_STEP, type Cell } from '#core/caution';
 import { isAtHand } from '#core/cupboard';
 import type { Plan } from '#core/plan';
 import type { SetUp } from '#core/props';
@@ -28,9 +28,23 @@ const step = computed(() => plan.steps.find(({ id }) => id === stepId));
 
 /** Whether one person can have a set-up from what the place has; where no place is chosen, everything is. */
 const atHand = (setUp: SetUp): boolean => !demand.available || isAtHand(setUp, demand.available);
+/** What others in the room do in the place of this step. */
+const others = computed(
+  () =>
+    new Set(
+      screening.decided.instead.flatMap((one) =>
+        one.stepId === stepId && one.personId !== personId && one.step.kind === 'hold' ? [one.step.position] : [],
+      ),
+    ),
+);
 const ways = computed(() =>
   step.value
-    ? modifications(step.value, screening.activeFor(personId), known.knowledge, { approach: plan.approach, atHand })
+    ? modifications(step.value, screening.activeFor(personId), known.knowledge, {
+        approach: plan.approach,
+        atHand,
+        body: bodyOf(people.byId.get(personId) ?? {}),
+        others: others.value,
+      })
     : [],
 );
 const decidedAt = computed(() => (cell.at ? dayOf(new Date(cell.at).getTime()) : ''));

@@ -24,6 +24,7 @@ import LoadFlags from './LoadFlags.vue';
 import FitBreath from './FitBreath.vue';
 import StepRibbon from '../../../widgets/ribbon/StepRibbon.vue';
 import InspectorTabs from './InspectorTabs.vue';
+import SeatChoice from './SeatChoice.vue';
 import StepCautions from './StepCautions.vue';
 import StepSolutions from './StepSolutions.vue';
 import PositionFigure from '../../../widgets/figures/PositionFigure.vue';
@@ -42,10 +43,15 @@ const library = useLibrary();
 const technique = computed(() => library.all.technique(step.technique));
 const presets = computed(() => (technique.value ? presetsOf(technique.value.practice) : []));
 /**
- * Whose figure decides how high a seat should be: the position it moves, or the one that sits or lies with the same
- * props.
+ * Whose figure decides how high a seat should be: the position it moves, the chosen seat, or the one that sits or lies
+ * with the same props.
  */
-const seat = computed(() => moved.value ?? seatOf(step.setUp, library.positions));
+const seat = computed(
+  () =>
+    moved.value ??
+    (step.seat === null ? undefined : library.all.position(step.seat)) ??
+    seatOf(step.setUp, library.positions),
+);
 const seatSays = computed(() =>
   [technique.value?.seat, seat.value && !moved.value ? `Heights as in “${seat.value.names.english}”.` : '']
     .filter(Boolean)
@@ -83,6 +89,7 @@ const setAfter = (seconds: number | null) => edit(setBreath(step.id, { afterSeco
       <Button class="try" label="Try it" size="small" outlined @click="trying = true" />
     </div>
   </div>
+  <SeatChoice v-if="!step.moves" :step="step" />
   <TryIt v-model:visible="trying" :practice="step.practice" :name="step.name" />
   <LoadFlags :practice="step.practice" :step-id="step.id" />
   <InspectorTabs v-model="tab" :index="index" :tabs="tabs" :prop-rows="step.setUp.length">

@@ -23,6 +23,7 @@ import SetUpRows from '../../../widgets/props/SetUpRows.vue';
 import StageRows from './StageRows.vue';
 import StepRibbon from '../../../widgets/ribbon/StepRibbon.vue';
 import HoldTimes from './HoldTimes.vue';
+import QuickQuestions from './QuickQuestions.vue';
 import InspectorTabs from './InspectorTabs.vue';
 import PositionAbout from './PositionAbout.vue';
 import SetUpChoice from './SetUpChoice.vue';
@@ -94,9 +95,10 @@ const firstSide = computed(() => turnsOf(step, DEFAULT_RULES)[0]?.held ?? 'both'
       :step="step"
       :position="position"
     />
-    <p v-else class="small quiet">
-      This position is not in your library: no picture, and not screened. The plan keeps its name and times.
-    </p>
+    <div v-else>
+      <p class="small quiet">This position is not in your library: the plan keeps its name and times.</p>
+      <QuickQuestions :step="step" />
+    </div>
     <HoldLengths :step="step" @side="side = $event" />
   </div>
   <SetUpChoice :step="step" :position="position" :changes="setup.count" />

@@ -1,5 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
+import { isUnscreened, openLevel } from '#core/caution';
+import { useKnowledge } from '../../../state/knowledge';
 import { isBare, cellInWords } from '../cautions/words';
 import CautionMark from '../../../widgets/cautions/CautionMark.vue';
 import DecideFor from '../cautions/DecideFor.vue';
@@ -15,6 +17,7 @@ const { index } = defineProps<{ index: number }>();
 const editor = useEditor();
 const people = usePeople();
 const screening = useScreening();
+const known = useKnowledge();
 const step = computed(() => editor.plan?.steps[index]);
 const concerned = computed(() =>
   (screening.matrix?.rows ?? []).flatMap(({ personId, cells }) => {
@@ -22,6 +25,20 @@ const concerned = computed(() =>
     return cell && !isBare(cell) ? [{ personId, cell, words: cellInWords(cell) }] : [];
   }),
 );
+/** What is said once for the class and concerns this step too. */
+const inClass = computed(() => {
+  const lines = new Map<string, string[]>();
+  for (const { personId, session } of screening.matrix?.rows ?? []) {
+    if (openLevel(session) === null) continue;
+    for (const caution of session.cautions) {
+      if (!('steps' in caution) || !(caution.steps as readonly number[]).includes(index)) continue;
+      const { words } = caution.rule.instead;
+      lines.set(words, [...(lines.get(words) ?? []), people.shown(personId)]);
+    }
+  }
+  return [...lines].map(([words, who]) => ({ words, who: who.join(', ') }));
+});
+const isBlind = computed(() => step.value !== undefined && isUnscreened(step.value, known.knowledge));
 const open = ref('');
 const chosen = computed(() => concerned.value.find(({ personId }) => personId === open.value));
 </script>
@@ -40,7 +57,16 @@ const chosen = computed(() => concerned.value.find(({ personId }) => personId ==
         <strong>{{ people.shown(one.personId) }}</strong> {{ one.words }}
       </button>
     </div>
-    <p v-else-if="screening.group" class="small quiet">No cautions for this group.</p>
+    <p v-else-if="isBlind" class="small caution">
+      Not screened: this hold is not in your library. Answer the three questions beside it first.
+    </p>
+    <p v-else-if="screening.group && inClass.length === 0" class="small quiet">No cautions for this group.</p>
+    <ul v-if="inClass.length > 0" class="small in-class" aria-label="For the class">
+      <li v-for="line in inClass" :key="line.words">
+        <CautionMark level="watch" /> <strong>{{ line.who }}</strong> {{ line.words }}
+        <span class="quiet">Said once for the class.</span>
+      </li>
+    </ul>
     <DecideFor
       v-if="chosen"
       :key="chosen.personId"
