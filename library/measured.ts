@@ -90,7 +90,7 @@ export const MEASURED: Readonly<Record<string, StrainRow>> = {
   'chair-half-fold/high': [-10, -26, -105, 85, 39, -58, 13, 26, 56, -56, 2, 66],
   'child-on-bolster/bolster-long': [3, -9, -21, 18, 12, -82, 15, 163, 138, -138, 41, 102],
   'child-on-bolster/home': [4, -13, -25, 15, 16, -84, 37, 163, 123, -123, 54, 111],
-  'child-on-bolster/high': [7, -20, -32, 15, 26, -89, 43, 163, 118, -118, 41, 105],
+  'child-on-bolster/high': [1, -30, -42, 15, 47, -71, 43, 163, 98, -98, 41, 89],
   'heart-melting/chest-blanket': [10, 26, -17, 48, -39, -67, -27, 86, 140, -140, 1, 174],
   'heart-melting/home': [6, 23, -20, 46, -33, -74, -27, 86, 134, -134, 1, 175],
   'heart-melting/bolster': [3, 19, -24, 48, -26, -80, -27, 86, 128, -128, 1, 163],

@@ -80,11 +80,11 @@ export const FROM = {
   inversion: { watch: 64, change: 68, avoid: 72 },
   hipsHigh: { watch: 8, change: 10, avoid: 20 },
   /** A right angle less the slope of the trunk: a trunk under 30° is flat. */
-  flatSupine: { watch: 56, change: 60, avoid: 60 },
+  flatSupine: { watch: 57, change: 60, avoid: 60 },
   deepKneeBend: { watch: 105, change: 115, avoid: 135 },
   hipFold: { watch: 93, change: 98, avoid: 108 },
   hipExtended: { watch: 12, change: 18, avoid: 22 },
-  spineRounded: { watch: 20, change: 28, avoid: 40 },
+  spineRounded: { watch: 15, change: 20, avoid: 35 },
   backBend: { watch: 1, change: 20, avoid: 45 },
   bellyFolded: { watch: 105, change: 112, avoid: 120 },
   armsOverhead: { watch: 130, change: 140, avoid: 150 },

@@ -80,10 +80,6 @@ function heldInstead(step: HoldStep, position: Position, setUp: SetUp, approach:
   return { ...fresh, sides, setUp, stages: [], breath: step.breath, range: null, note: step.note };
 }
 
-/** What a set-up puts on the body or round it, in words: `sandbag, eye pillow`. */
-const onBodyInWords = (setUp: SetUp): string =>
-  [...new Set(setUp.filter(liesOnBody).map(({ kind }) => propKind(kind).label))].join(', ');
-
 const lower = (name: string): string => name.charAt(0).toLowerCase() + name.slice(1);
 
 function waysOfHold(
@@ -103,18 +99,19 @@ function waysOfHold(
       words: `${step.name}: ${lower(name)}`,
       score: WORTH.same + (here?.easier.setUp === id ? WORTH.variation : 0),
     }));
-  const bare = step.setUp.filter((row) => !liesOnBody(row));
-  const uncovered: Candidate[] =
-    bare.length === step.setUp.length
-      ? []
-      : [
-          {
-            kind: 'without',
-            step: { ...asBefore, setUp: bare, stages: step.stages.map((stage) => ({ ...stage, setUp: null })) },
-            words: `${step.name}, without ${onBodyInWords(step.setUp)}`,
-            score: WORTH.same + 0.3,
-          },
-        ];
+  const onBody = [...new Set(step.setUp.filter(liesOnBody).map(({ kind }) => kind))];
+  const uncovered = [...onBody.map((kind) => [kind]), ...(onBody.length > 1 ? [onBody] : [])].map(
+    (kinds): Candidate => ({
+      kind: 'without',
+      step: {
+        ...asBefore,
+        setUp: step.setUp.filter((row) => !liesOnBody(row) || !kinds.includes(row.kind)),
+        stages: step.stages.map((stage) => ({ ...stage, setUp: null })),
+      },
+      words: `${step.name}, without the ${kinds.map((kind) => propKind(kind).label).join(' and the ')}`,
+      score: WORTH.same + 0.3 - kinds.length * 0.01,
+    }),
+  );
   const quiet = step.breath && withoutHolding(step.breath.practice);
   const without: Candidate[] = step.breath
     ? [
@@ -142,6 +139,9 @@ function waysOfHold(
       const like = here ? likeness(here, position) : 0;
       const isVariation = here?.easier.position === position.id;
       if (like === 0 && !named.has(position.id) && !isVariation) return [];
+      // For a rest on the floor nobody is sent to sit up, unless a rule or the entry says so.
+      if (here && LYING.has(here.family) && !samePlace(here, position) && !named.has(position.id) && !isVariation)
+        return [];
       const score =
         like +
         (named.has(position.id) ? WORTH.named : 0) +

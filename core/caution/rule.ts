@@ -39,6 +39,8 @@ export interface Rule {
   fromMonths?: number;
   on: RuleOn;
   level: Level;
+  /** The same change is made wherever it applies: at several steps of a class it is said and decided once. */
+  once?: boolean;
   /** In one plain sentence. */
   reason: string;
   instead: Instead;

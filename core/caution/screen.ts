@@ -240,14 +240,17 @@ function withEarlier(steps: readonly StepScreening[]): StepScreening[] {
   }));
 }
 
+const isSaidOnce = ({ level, rule }: Caution): boolean =>
+  level === 'watch' || (level === 'change' && rule.once === true);
+
 /**
- * Takes what is only to be watched, and at more than one step, out of the steps: it is said once for the class, with its
- * steps. What has to be changed or left out stays where that is decided.
+ * Takes what is only to be watched, or changed in the same way, at more than one step out of the steps: it is said once
+ * for the class, with its steps. What else has to be changed or left out stays where that is decided.
  */
 function saidOnce(steps: readonly StepScreening[]): { steps: StepScreening[]; repeated: SessionCaution[] } {
   const watched = new Map<string, { caution: Caution; steps: number[] }>();
   for (const [i, { cautions }] of steps.entries()) {
-    for (const caution of cautions.filter(({ level }) => level === 'watch')) {
+    for (const caution of cautions.filter(isSaidOnce)) {
       const { words } = caution.rule.instead;
       const known = watched.get(words);
       watched.set(words, {
@@ -256,8 +259,8 @@ function saidOnce(steps: readonly StepScreening[]): { steps: StepScreening[]; re
       });
     }
   }
-  const isRepeated = ({ level, rule }: Caution): boolean =>
-    level === 'watch' && (watched.get(rule.instead.words)?.steps.length ?? 0) > 1;
+  const isRepeated = (caution: Caution): boolean =>
+    isSaidOnce(caution) && (watched.get(caution.rule.instead.words)?.steps.length ?? 0) > 1;
   return {
     steps: steps.map((step) => {
       const cautions = step.cautions.filter((caution) => !isRepeated(caution));

@@ -23,9 +23,8 @@ export const KNEELING: PositionText[] = [
       home('two firm pillows', row('pillow', 'chest', { count: 2 })),
       studio(
         'high',
-        'Blanket on the bolster',
-        row('flatBolster', 'chest'),
-        row('blanket', 'chest', { state: 'longHalf' }),
+        'Two bolsters',
+        row('flatBolster', 'chest', { count: 2, why: 'so that the head is no lower than the heart' }),
       ),
     ],
     waysIn: [
@@ -34,7 +33,7 @@ export const KNEELING: PositionText[] = [
     ],
     waysOut: ['Press the hands down beside the bolster and come up slowly, head last.'],
     prompts: [prompt(half, 'Turn the head the other way')],
-    easier: say('A folded blanket on the bolster.', '#high'),
+    easier: say('Two bolsters, one on the other.', '#high'),
     stronger: say('Knees together, chest on the thighs.', 'child-narrow'),
     rebound: [30, 'none'],
     loosen: 'Stretch the legs back one at a time',

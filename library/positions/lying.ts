@@ -158,7 +158,7 @@ export const LYING: PositionText[] = [
     waysIn: ['Lie on the back, soles together.', 'Let the knees open, arms to the sides.'],
     waysOut: ['Close the knees with the hands, roll to the side.'],
     prompts: [prompt(after(60), 'Knees may be higher')],
-    easier: say('Blankets under the thighs.', '#thighs'),
+    easier: say('Knees together over a bolster.', 'knees-in-rest'),
     stronger: say('Heels nearer, nothing under the thighs.', '#floor'),
     loosen: 'Hands bring the knees together, rock them.',
     answer: 'Knees to the chest.',

@@ -4,7 +4,7 @@ import type { CautionTrait, Instead, Level, Rule, RuleOn, SessionDemand } from '
  * A condition, how careful to be, and why; where it makes a difference, in which degree or time, and what else to do.
  */
 export type Row = readonly [condition: string, level: Level, reason: string, more?: RowMore];
-interface RowMore extends Pick<Rule, 'degrees' | 'weeks' | 'beforeMonths' | 'fromMonths'> {
+interface RowMore extends Pick<Rule, 'degrees' | 'weeks' | 'beforeMonths' | 'fromMonths' | 'once'> {
   /** From how much on, where that is another than for the others. */
   from?: number;
   /** What to do instead, in words, where that is another than for the others. */

@@ -12,7 +12,7 @@ import FieldReason from '../../ui/fields/FieldReason.vue';
 /** Someone's conditions, typed in plain words or by the usual term; unknown ones are kept as typed. */
 const { conditions, isNew = false } = defineProps<{
   conditions: readonly PersonCondition[];
-  /** Somebody who was just added: their conditions are form for first. */
+  /** Somebody who was just added: their conditions are asked for first. */
   isNew?: boolean;
 }>();
 const emit = defineEmits<{ change: [conditions: PersonCondition[]] }>();
@@ -62,7 +62,7 @@ function add(condition: string, words = ''): void {
   emit('change', [...conditions, personCondition(newId(), condition, words)]);
   [typed.value, refused.value, open.value, isAsking.value] = ['', '', false, false];
 }
-/** The one that fits what was typed; else what is nearest is form back. */
+/** The one that fits what was typed; else what is nearest is offered first. */
 function addTyped(): void {
   const words = typed.value.trim();
   const fitting = groups.value.flatMap(({ questions }) => questions);

@@ -1,0 +1,371 @@
+import { describe, expect, test } from '@jest/globals';
+import { cycleOf, setOf, type BreathPractice } from '#core/breath';
+import { countedFrom } from '#core/people';
+import { breathFrom, holdFrom, holdNamed, restStep, type HoldStep, type Step } from '#core/plan';
+import { rowFor } from '#core/props';
+import { builtInLibrary, POSITIONS } from '#library';
+import { builtInKnowledge } from '#library/cautions';
+import { breathStep, planOf } from '../../tests/support/examples';
+import { CLASS_DAY, has, someone } from '../../tests/support/people';
+import {
+  answersOfDemands,
+  demandsOf,
+  demandsOfAnswers,
+  isUnscreened,
+  LYING_HOW,
+  modifications,
+  rulesOf,
+  screen,
+  stageLines,
+  WEIGHT_ON,
+  wholeCaution,
+  type Level,
+} from './index';
+
+const position = (id: string) => builtInLibrary.position(id)!;
+const hold = (id: string, patch: Partial<HoldStep> = {}): HoldStep => ({
+  ...holdFrom(position(id), 'restorative', id),
+  ...patch,
+});
+const named = (id: string, setUp: string): HoldStep =>
+  hold(id, { setUp: position(id).setUps.find((one) => one.id === setUp)!.items });
+type Kept = ReturnType<typeof has>;
+const pregnant = (weeks: number): Kept => has('pregnancy', { since: countedFrom(weeks, CLASS_DAY) });
+const screened = (step: Step, ...conditions: Kept[]) =>
+  screen(planOf(step), someone('A', ...conditions), builtInKnowledge, CLASS_DAY);
+const level = (step: Step, ...conditions: Kept[]): Level | null => screened(step, ...conditions).steps[0]!.level;
+const reasons = (step: Step, ...conditions: Kept[]): string =>
+  screened(step, ...conditions)
+    .steps[0]!.cautions.flatMap(wholeCaution)
+    .map(({ rule }) => rule.reason)
+    .join(' ');
+const breath = (id: string, seat: string): Step => ({
+  ...breathFrom(builtInLibrary.technique(id)!, id),
+  seat,
+  setUp: position(seat).setUps[0]!.items,
+});
+const waysFor = (step: Step, ...conditions: Kept[]) =>
+  modifications(step, rulesOf(someone('A', ...conditions), builtInKnowledge, CLASS_DAY).active, builtInKnowledge, {
+    approach: 'restorative',
+  });
+
+describe('the seat of a breath', () => {
+  test('lying flat is flat at 31 weeks, a chair is not', () => {
+    expect(level(breath('long-out-breath', 'last-rest'), pregnant(31))).toBe('change');
+    expect(level(breath('long-out-breath', 'chair-seat'), pregnant(31))).toBeNull();
+  });
+
+  test('minutes cross-legged or on the heels are not for a replaced knee; on a chair they are', () => {
+    const knee = has('knee-replaced', { since: '2025-01-10' });
+    expect(level(breath('equal-breath', 'easy-seat'), knee)).toBe('avoid');
+    expect(level(breath('equal-breath', 'kneeling-seat'), knee)).toBe('avoid');
+    expect(level(breath('equal-breath', 'chair-seat'), knee)).toBeNull();
+    const seats = waysFor(breath('equal-breath', 'easy-seat'), knee).map(({ step }) => 'seat' in step && step.seat);
+    expect(seats).toContain('chair-seat');
+  });
+
+  test('until somebody says, what fits counts: the more careful', () => {
+    const unsaid = { ...breathFrom(builtInLibrary.technique('equal-breath')!, 'a'), setUp: [] };
+    expect(level(unsaid, pregnant(31))).toBe('change');
+    expect(level(unsaid, has('knee-replaced'))).toBe('avoid');
+  });
+});
+
+describe('flat on the back', () => {
+  test('is a trunk under about 30° from the floor: one flat bolster is flat, a steep slope is not', () => {
+    expect(level(named('reclined-bound-angle', 'full'), pregnant(24))).toBe('change');
+    expect(level(named('propped-rest', 'slope'), pregnant(24))).toBe('change');
+    const steep = { ...named('propped-rest', 'steep'), sides: { kind: 'together' as const, seconds: 120 } };
+    expect(level(steep, pregnant(24))).toBeNull();
+    expect(level(steep, has('reflux'))).toBeNull();
+  });
+
+  test('the steep slope or the side is offered first, and never a chair for a lying rest', () => {
+    for (const condition of [pregnant(30), has('reflux'), has('hernia-hiatal')]) {
+      for (const rest of ['last-rest', 'knees-in-rest', 'calves-on-chair']) {
+        const ways = waysFor(hold(rest), condition);
+        const [first] = ways;
+        expect(first?.step.kind === 'hold' && ['propped-rest', 'side-lying', rest].includes(first.step.position)).toBe(
+          true,
+        );
+        expect(ways.map(({ step }) => step.kind === 'hold' && step.position)).not.toContain('chair-seat');
+      }
+    }
+  });
+});
+
+describe('thin bones', () => {
+  const fractured = has('osteoporosis', { degree: 'fractured' });
+  const thin = has('osteoporosis', { degree: 'thin' });
+  test('all rounding is told, loaded or not: a fold on a chair, knees to the chest, child’s poses, happy baby, sleeping swan', () => {
+    for (const id of ['chair-fold', 'knees-to-chest', 'child-narrow', 'child-wide', 'happy-baby', 'sleeping-swan']) {
+      expect([id, ['change', 'avoid']]).toEqual([id, expect.arrayContaining([level(hold(id), fractured)])]);
+    }
+    for (const id of ['chair-fold', 'child-narrow', 'sleeping-swan']) {
+      expect([id, level(hold(id), thin)]).toEqual([id, 'change']);
+    }
+    expect(level(hold('seated-fold'), thin)).toBe('avoid');
+  });
+
+  test('a supported arch is to be watched only; with a bone that has broken it is changed', () => {
+    for (const id of ['fish-over-blankets', 'reclined-kneeling'])
+      expect([id, level(hold(id), thin)]).toEqual([id, 'watch']);
+    expect(level(hold('seal'), fractured)).toBe('change');
+    expect(level(hold('propped-rest'), thin)).toBeNull();
+  });
+
+  test('turning under weight is more than turning lying down', () => {
+    expect(level(hold('seated-twist'), fractured)).toBe('avoid');
+    expect(level(hold('seated-twist'), thin)).toBe('change');
+    expect(level(hold('half-lying-twist'), thin)).toBe('watch');
+  });
+});
+
+describe('what is seen by measuring', () => {
+  const sandbag = hold('knees-in-rest', {
+    setUp: [...hold('knees-in-rest').setUp, rowFor('sandbag', 'onBelly', 'centre', 's')],
+  });
+  test('weight on the belly, covered eyes, straps', () => {
+    expect(level(sandbag, has('operation-belly', { since: '2026-11-05' }))).toBe('avoid');
+    expect(level(sandbag, pregnant(10))).toBe('avoid');
+    const [without] = waysFor(sandbag, has('hernia-belly'));
+    expect(without?.words).toBe('Rest with the knees held up, without the sandbag');
+    const covered = hold('knees-in-rest', { setUp: [rowFor('eyePillow', 'eyes', 'centre', 'e')] });
+    expect(level(covered, has('glaucoma', { degree: 'treated' }))).toBe('change');
+    expect(reasons(named('constructive-rest', 'strap'), has('trauma'))).toContain('held');
+  });
+
+  test('a hip that goes behind the body, and one that folds: by the way it was operated', () => {
+    const [front, back] = ['front', 'back'].map((degree) => has('hip-replaced', { degree, since: '2026-09-20' }));
+    expect(level(hold('prone-thigh-strap', { setUp: named('prone-thigh-strap', 'knee').setUp }), front!)).toBe('watch');
+    expect(level(hold('lunge-hands-inside'), front!)).toBe('avoid');
+    expect(reasons(hold('knees-to-chest'), back!)).toContain('dislocate');
+    expect(reasons(hold('knees-to-chest'), front!)).not.toContain('dislocate');
+  });
+
+  test('shoulders under load, legs wide open, the face to the floor, standing still', () => {
+    expect(level(hold('crossed-arms-prone'), has('shoulder', { degree: 'sore' }))).toBe('change');
+    expect(reasons(hold('wide-legs-at-wall'), has('trauma'))).toContain('exposed');
+    expect(reasons(hold('prone-rest'), has('trauma'))).toContain('behind you');
+    const long = hold('hanging-fold', { sides: { kind: 'together', seconds: 120 } });
+    expect(reasons(long, has('low-pressure'))).toContain('Standing still');
+  });
+
+  test('knees that bear nothing are a refuge', () => {
+    for (const condition of ['knee', 'knee-replaced', 'arthritis']) {
+      expect([condition, level(hold('constructive-rest'), has(condition))]).toEqual([condition, null]);
+    }
+    expect(level(hold('kneeling-seat'), has('knee', { degree: 'sore' }))).toBe('avoid');
+  });
+
+  test('legs above the heart only where they are: not in a bridge with the feet on the floor', () => {
+    const unsettled = has('heart', { degree: 'unsteady' });
+    expect(reasons(hold('legs-up-wall'), unsettled)).toContain('flows back');
+    for (const id of ['bridge-on-block', 'bridge-on-bolster'])
+      expect(demandsOf(hold(id), builtInKnowledge).has('inversion')).toBe(false);
+    expect(level(hold('bridge-on-block'), has('low-mood'))).toBeNull();
+  });
+});
+
+describe('levels without cliffs', () => {
+  test('of every measured demand less is never more careful, and from watch to avoid every level has its room', () => {
+    const glaucoma = has('glaucoma', { degree: 'unsettled' });
+    const { active } = rulesOf(someone('A', glaucoma), builtInKnowledge, CLASS_DAY);
+    const at = (cm: number): Level | null => {
+      const step = hold('chair-fold');
+      return screenStepAt(step, cm, active);
+    };
+    expect([5, 6, 7, 9, 10, 30].map(at)).toEqual([null, 'watch', 'change', 'change', 'avoid', 'avoid']);
+  });
+
+  test('a way out is better by a margin: none of them is where it has to be watched for the same thing', () => {
+    const ways = waysFor(hold('hanging-fold'), has('glaucoma', { degree: 'unsettled' }));
+    for (const { step, level: left } of ways.slice(0, 2)) {
+      const low = demandsOf(step, builtInKnowledge).get('headBelowHeart') ?? 0;
+      expect([low, left]).toEqual([0, null]);
+    }
+  });
+});
+
+describe('holding the breath', () => {
+  const held = (full: number, empty: number): Step =>
+    breathStep([setOf('s', [cycleOf([4, full, 6, empty])], 6)] satisfies BreathPractice['sets'], {
+      seat: 'chair-seat',
+    });
+  test('from about four seconds; two after the out-breath are a pause', () => {
+    for (const condition of ['glaucoma', 'heart', 'pregnancy', 'stroke']) {
+      expect([condition, level(held(0, 2), has(condition))]).toEqual([condition, null]);
+      expect([condition, level(held(0, 3), has(condition))]).toEqual([condition, 'watch']);
+      expect([condition, level(held(4, 0), has(condition))]).toEqual([condition, 'avoid']);
+    }
+  });
+
+  test('a technique that is fast is fast, whatever its count', () => {
+    const bellows = breathFrom(builtInLibrary.technique('bellows')!, 'a');
+    const slow = {
+      ...bellows,
+      seat: 'chair-seat',
+      practice: {
+        ...bellows.practice,
+        sets: bellows.practice.sets.map((set) => ({
+          ...set,
+          parts: set.parts.map((part) => (part.kind === 'strokes' ? { ...part, perMinute: 40 } : part)),
+        })),
+      },
+    };
+    expect(demandsOf(slow, builtInKnowledge).has('fast')).toBe(true);
+  });
+});
+
+describe('by degree', () => {
+  test('blood thinners are no clot', () => {
+    const [recent, thinners] = ['recent', 'thinners'].map((degree) => has('clots', { degree }));
+    expect([level(hold('legs-up-wall'), recent!), level(hold('legs-up-wall'), thinners!)]).toEqual(['avoid', null]);
+    expect(level(hold('legs-up-wall'), has('clots'))).toBe('avoid');
+    const { session } = screened(hold('last-rest'), thinners!);
+    expect(session.map(({ rule }) => rule.instead.words).join()).toContain('No hard pressure');
+  });
+
+  test('in pregnancy child’s pose is changed, not left out; an open twist is not a closed one; the side is fine', () => {
+    expect(level(hold('child-narrow'), pregnant(16))).toBe('change');
+    expect(reasons(hold('child-narrow'), pregnant(16))).toContain('room');
+    expect(level(hold('child-on-bolster'), pregnant(16))).not.toBe('avoid');
+    expect(level(hold('swan-twisted'), pregnant(16))).toBe('avoid');
+    expect(level(hold('seated-twist'), pregnant(16))).toBeNull();
+    expect(level(hold('side-lying', { sides: { kind: 'one', side: 'left', seconds: 120 } }), pregnant(35))).toBeNull();
+  });
+
+  test('three weeks after an operation the class is told of: consent, no sitting up straight, no carrying', () => {
+    const { session } = screened(hold('last-rest'), has('operation-belly', { since: '2026-11-05' }));
+    expect(session[0]?.rule.reason).toMatch(/Sitting up straight and carrying props.*surgeon/);
+  });
+});
+
+describe('said once', () => {
+  test('what is to be watched at several steps is one line for the class, with its steps', () => {
+    const plan = planOf(hold('last-rest'), restStep('r', 'Rest', 60), { ...hold('supported-cactus'), id: 'b' });
+    const { steps, session } = screen(plan, someone('A', has('cold')), builtInKnowledge, CLASS_DAY);
+    expect(steps.flatMap(({ cautions }) => cautions)).toEqual([]);
+    expect(session.map(({ rule, steps: at }) => [rule.instead.words, at])).toEqual([
+      ['Raise the head and chest.', [0, 2]],
+    ]);
+  });
+
+  test('panic and trauma share one line where the advice is the same, with both reasons', () => {
+    const long = hold('easy-seat', { sides: { kind: 'together', seconds: 600 } });
+    const { steps } = screened(long, has('panic'), has('trauma'));
+    expect(steps[0]!.cautions).toHaveLength(1);
+    expect(wholeCaution(steps[0]!.cautions[0]!).map(({ condition }) => condition.id)).toEqual(['panic', 'trauma']);
+  });
+
+  test('of a fold of the hips and a rounded back one stands, with both reasons', () => {
+    const { steps } = screened(hold('seated-fold'), has('sciatica'));
+    expect(steps[0]!.cautions).toHaveLength(1);
+  });
+
+  test('on the stage: the same for two people is one line, the most careful first', () => {
+    const lines = stageLines(
+      [
+        { personId: 'a', level: 'watch', instead: null, words: ['Eyes open.'] },
+        { personId: 'b', level: 'avoid', instead: null, words: ['Head level.'] },
+        { personId: 'c', level: 'watch', instead: null, words: ['Eyes open.'] },
+        { personId: 'd', level: null, instead: 'Side lying', words: [] },
+      ],
+      [{ personId: 'a', initials: 'A', words: ['near the door'] }],
+    );
+    expect(lines.map(({ words, personIds }) => [words, personIds.join()])).toEqual([
+      ['Head level.', 'b'],
+      ['Eyes open.', 'a,c'],
+      ['Side lying instead.', 'd'],
+      ['near the door', 'a'],
+    ]);
+  });
+});
+
+describe('a hold of one’s own', () => {
+  const own = holdNamed('Quay rest', 'q');
+  test('is not screened until the three questions are answered', () => {
+    expect(isUnscreened(own, builtInKnowledge)).toBe(true);
+    expect(level(own, has('glaucoma'))).toBeNull();
+    const answered = { ...own, demands: demandsOfAnswers({ how: 'back', headLow: true, weight: ['neck'] }) };
+    expect(isUnscreened(answered, builtInKnowledge)).toBe(false);
+    expect(level(answered, has('glaucoma'))).toBe('avoid');
+    expect(level(answered, pregnant(30))).toBe('change');
+    expect(level(answered, has('neck'))).toBe('avoid');
+    expect(isUnscreened(hold('last-rest'), builtInKnowledge)).toBe(false);
+  });
+
+  test('the answers are read back as they were given, as far as they differ', () => {
+    for (const how of LYING_HOW) {
+      for (const headLow of [true, false]) {
+        for (const weight of [[], ['hands'], [...WEIGHT_ON]] as (typeof WEIGHT_ON)[number][][]) {
+          const demands = demandsOfAnswers({ how, headLow, weight });
+          expect(demandsOfAnswers(answersOfDemands(demands)).sort()).toEqual([...demands].sort());
+          expect(new Set(demands).size).toBe(demands.length);
+        }
+      }
+    }
+  });
+});
+
+describe('easier and stronger of the library', () => {
+  /** What is more of a stretch or a load the larger it is, as the figure measures it. */
+  const loadOf = (of: string, setUp: string): Record<string, number> => {
+    const [one] = builtInKnowledge.strains(position(of), named(of, setUp).setUp);
+    const { headBelowHeartCm, kneeBendDegrees, hipFoldDegrees, hipExtensionDegrees, spineFoldDegrees } = one!;
+    return {
+      head: headBelowHeartCm,
+      knee: kneeBendDegrees,
+      hip: hipFoldDegrees,
+      backOfThigh: hipFoldDegrees - kneeBendDegrees,
+      frontOfHip: hipExtensionDegrees,
+      round: Math.max(0, spineFoldDegrees),
+      arch: Math.max(0, -spineFoldDegrees),
+      arm: one!.armLiftDegrees,
+    };
+  };
+  const all = POSITIONS.flatMap(({ id, easier, stronger, setUps }) =>
+    (
+      [
+        ['easier', easier],
+        ['stronger', stronger],
+      ] as const
+    ).flatMap(([kind, { setUp, position: other }]) =>
+      setUp === undefined && other === undefined
+        ? []
+        : [{ id, kind, usual: setUps[0]!.id, of: other ?? id, setUp: setUp ?? position(other!).setUps[0]!.id }],
+    ),
+  );
+
+  test('none of them is what one does anyway', () => {
+    expect(all.filter(({ id, of, usual, setUp }) => of === id && setUp === usual)).toEqual([]);
+  });
+
+  test('easier puts the head no lower, and where it measures anything else, something is less; stronger, something is more', () => {
+    /** One leg folded and the other straight: the hip of the folded one is the larger. */
+    const oneLeg = new Set(['reclined-kneeling', 'reclined-half-kneeling']);
+    /** Arms that lie lower, a head that lies lower: no stretch the figure has a measure for. */
+    const unmeasured = new Set(['legs-parallel-held']);
+    const wrong: string[] = [];
+    for (const { id, kind, usual, of, setUp } of all) {
+      const [before, after] = [loadOf(id, usual), loadOf(of, setUp)];
+      const changes = Object.entries(after)
+        .map(([name, amount]) => [name, amount - before[name]!] as const)
+        .filter(([name, change]) => Math.abs(change) >= 3 && name !== 'head' && (kind === 'easier' || name !== 'arm'));
+      const what = `${id} ${kind}: ${of}/${setUp} ${changes.map(([name, change]) => `${name} ${change}`).join(', ')}`;
+      if (kind === 'easier' && after.head! > Math.max(5, before.head!)) wrong.push(what);
+      if (oneLeg.has(id) || unmeasured.has(id) || changes.length === 0) continue;
+      if (!changes.some(([, change]) => (kind === 'easier' ? change < 0 : change > 0))) wrong.push(what);
+    }
+    expect(wrong).toEqual([]);
+  });
+});
+
+function screenStepAt(step: HoldStep, cm: number, active: Parameters<typeof modifications>[1]): Level | null {
+  const knowledge = { ...builtInKnowledge, strains: builtInKnowledge.strains };
+  const [measured] = knowledge.strains(position('chair-fold'), step.setUp);
+  const low = { ...knowledge, strains: () => [{ ...measured!, headBelowHeartCm: cm }] };
+  const person = someone('A', has('glaucoma', { degree: 'unsettled' }));
+  expect(active.length).toBeGreaterThan(0);
+  return screen(planOf(step), person, low, CLASS_DAY).steps[0]!.level;
+}
