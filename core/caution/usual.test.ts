@@ -351,7 +351,9 @@ describe('easier and stronger of the library', () => {
       const [before, after] = [loadOf(id, usual), loadOf(of, setUp)];
       const changes = Object.entries(after)
         .map(([name, amount]) => [name, amount - before[name]!] as const)
-        .filter(([name, change]) => Math.abs(change) >= 3 && name !== 'head' && (kind === 'easier' || name !== 'arm'));
+        .filter(([, change]) => Math.abs(change) >= 3)
+        // The head is looked at by itself, and arms that lie lower ease nothing that a fold makes stronger.
+        .filter(([name, change]) => name !== 'head' && (kind === 'easier' || name !== 'arm' || change > 0));
       const what = `${id} ${kind}: ${of}/${setUp} ${changes.map(([name, change]) => `${name} ${change}`).join(', ')}`;
       if (kind === 'easier' && after.head! > Math.max(5, before.head!)) wrong.push(what);
       if (oneLeg.has(id) || unmeasured.has(id) || changes.length === 0) continue;

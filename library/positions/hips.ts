@@ -345,7 +345,7 @@ export const HIPS: PositionText[] = [
     ],
     waysOut: ['Walk towards the wall and come up.'],
     prompts: [prompt(half, 'Hips away from the wall')],
-    easier: say('Hands higher on the wall: the chest stays higher.'),
+    easier: say('Hands on a counter or higher on the wall: the chest stays higher.', '#home'),
     stronger: say('The same shape to the floor, the head held up.', 'downward-dog-held'),
     loosen: 'Stand and shake the arms.',
     answer: 'Hands behind the back, open the chest.',
