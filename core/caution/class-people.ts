@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { Id, readDocument, words, type DocumentKind, type Migration, type Read } from '#core/document';
+import { Day, newPerson, PersonCondition, type Person } from '#core/people';
 import { Step, stepFromVersion6 } from '#core/plan';
 
 const CLASS_PEOPLE_FORMAT = 'zovrin-class-people';
@@ -23,6 +24,17 @@ export type Seen = z.infer<typeof Seen>;
 export const InsteadOf = z.strictObject({ ...Decided, step: Step });
 export type InsteadOf = z.infer<typeof InsteadOf>;
 
+const SAID_AT_MOST = 20;
+const conditionsSaid = z.array(PersonCondition).max(SAID_AT_MOST, `At most ${SAID_AT_MOST} are kept.`);
+
+/** What somebody of the group said was new, before a class on a day. It counts on that day alone. */
+export const SaidToday = z.strictObject({ personId: Id, on: Day, conditions: conditionsSaid });
+export type SaidToday = z.infer<typeof SaidToday>;
+
+/** Somebody who came to a class on a day without a record: a first name, and what they said. */
+export const Guest = z.strictObject({ id: Id, on: Day, name: words('A first name', 40), conditions: conditionsSaid });
+export type Guest = z.infer<typeof Guest>;
+
 /**
  * Decisions for individual people in one plan: stored beside the plan with the people’s data, and never part of the
  * plan’s file. `SESSION_STEP` stands for the class as a whole.
@@ -32,6 +44,8 @@ export const ClassPeople = z.strictObject({
   version: z.literal(CLASS_PEOPLE_VERSION),
   seen: z.array(Seen).max(MOST, `At most ${MOST} are kept.`),
   instead: z.array(InsteadOf).max(MOST, `At most ${MOST} are kept.`),
+  said: z.array(SaidToday).max(MOST, `At most ${MOST} are kept.`),
+  guests: z.array(Guest).max(MOST, `At most ${MOST} are kept.`),
 });
 export type ClassPeople = z.infer<typeof ClassPeople>;
 
@@ -43,10 +57,14 @@ export const NOTHING_DECIDED: ClassPeople = {
   version: CLASS_PEOPLE_VERSION,
   seen: [],
   instead: [],
+  said: [],
+  guests: [],
 };
 
-/** Version 2: a breath in the place of a step says in which position it is practised. */
+/** Version 2: steps as plans have them since version 7; what was said on the day, and guests. */
 const fromVersion1: Migration = (decisions) => ({
+  said: [],
+  guests: [],
   ...decisions,
   instead: Array.isArray(decisions.instead)
     ? decisions.instead.map((one: unknown) =>
@@ -75,9 +93,12 @@ const isAt =
   (one: At): boolean =>
     one.personId === personId && one.stepId === stepId;
 
-/** A key for the person and step of a decision; undefined for anything else. */
-export const decidedAt = ({ personId, stepId }: Readonly<Record<string, unknown>>): string | undefined =>
-  typeof personId === 'string' && typeof stepId === 'string' ? `${personId} ${stepId}` : undefined;
+/** A key for the person and step of a decision, the person and day of what was said, a guest; else undefined. */
+export function decidedAt({ personId, stepId, on, id, name }: Readonly<Record<string, unknown>>): string | undefined {
+  const at = stepId ?? on;
+  if (typeof personId === 'string') return typeof at === 'string' ? `${personId} ${at}` : undefined;
+  return typeof id === 'string' && typeof name === 'string' ? id : undefined;
+}
 
 /** Adds an acknowledgement; it replaces an earlier one at the same place. */
 export const withSeen = (decisions: ClassPeople, seen: Seen): ClassPeople => ({
@@ -95,9 +116,47 @@ export const withoutDecision = (decisions: ClassPeople, at: At): ClassPeople => 
   seen: decisions.seen.filter((one) => !isAt(at)(one)),
   instead: decisions.instead.filter((one) => !isAt(at)(one)),
 });
-/** Removes everything about one person. */
+/** Keeps what somebody of the group said was new on a day; nothing new takes it back. */
+export const withSaid = (decisions: ClassPeople, said: SaidToday): ClassPeople => ({
+  ...decisions,
+  said: [
+    ...decisions.said.filter(({ personId, on }) => personId !== said.personId || on !== said.on),
+    ...(said.conditions.length > 0 ? [said] : []),
+  ],
+});
+/** Adds a guest, or changes one. */
+export const withGuest = (decisions: ClassPeople, guest: Guest): ClassPeople =>
+  decisions.guests.some(({ id }) => id === guest.id)
+    ? { ...decisions, guests: decisions.guests.map((one) => (one.id === guest.id ? guest : one)) }
+    : { ...decisions, guests: [...decisions.guests, guest] };
+
+/**
+ * Who is screened on a day: the people of a group with what they said that day, and the guests of that day. Where
+ * somebody says again what is known, what is known of it longer is kept.
+ */
+export function peopleOn<P extends { id: string; person: Person }>(
+  people: readonly P[],
+  { said, guests }: ClassPeople,
+  day: string,
+): { id: string; person: Person }[] {
+  return [
+    ...people.map(({ id, person }) => {
+      const fresh = said.filter((one) => one.personId === id && one.on === day).flatMap(({ conditions }) => conditions);
+      const known = new Set(person.conditions.map(({ condition }) => condition));
+      const more = fresh.filter(({ condition }) => !known.has(condition));
+      return { id, person: more.length === 0 ? person : { ...person, conditions: [...person.conditions, ...more] } };
+    }),
+    ...guests
+      .filter(({ on }) => on === day)
+      .map(({ id, name, conditions }) => ({ id, person: { ...newPerson(name), conditions } })),
+  ];
+}
+
+/** Removes everything about one person, a guest too. */
 export const withoutPerson = (decisions: ClassPeople, personId: string): ClassPeople => ({
   ...decisions,
+  said: decisions.said.filter((one) => one.personId !== personId),
+  guests: decisions.guests.filter(({ id }) => id !== personId),
   seen: decisions.seen.filter((one) => one.personId !== personId),
   instead: decisions.instead.filter((one) => one.personId !== personId),
 });

@@ -96,6 +96,23 @@ export const FROM = {
 export const gradesOf = (trait: CautionTrait): Record<'watch' | 'change' | 'avoid', number> | undefined =>
   trait in FROM ? FROM[trait as keyof typeof FROM] : undefined;
 
+/** By how much less a way out has to demand: who measures anew, or lies a little otherwise, is not over the limit again. */
+export const MARGIN: Record<keyof typeof FROM, number> = {
+  headBelowHeart: 2,
+  inversion: 3,
+  hipsHigh: 2,
+  flatSupine: 3,
+  deepKneeBend: 4,
+  hipFold: 3,
+  hipExtended: 2,
+  spineRounded: 2,
+  backBend: 0,
+  bellyFolded: 3,
+  armsOverhead: 4,
+  holdFull: 0.5,
+  holdEmpty: 0.5,
+};
+
 /** What a whole class demands: in seconds, but pumps by their number and getting up by how often. */
 export const SESSION_DEMANDS = [
   'flatRest',

@@ -43,7 +43,8 @@ export interface Reminder {
   level: Level | null;
   /** The name of their alternative. */
   instead: string | null;
-  words: string[];
+  /** What to do, each with how careful to be; the most careful first. */
+  words: { text: string; level: Level }[];
 }
 
 /**
@@ -63,7 +64,12 @@ export function remindersAt(rows: readonly MatrixRow[], index: number): Reminder
     const isInstead = cell.state === 'instead' && cell.insteadLevel === null;
     const cautions = [...(open !== null && cell.state === 'open' ? cell.cautions : []), ...here];
     const level = [open, ...here.map((one) => one.level)].reduce<Level | null>(worse, null);
-    const words = [...new Set(cautions.map(({ rule }) => rule.instead.words))];
+    const levels = new Map<string, Level>();
+    for (const one of cautions) {
+      const text = one.rule.instead.words;
+      levels.set(text, worse(levels.get(text) ?? null, one.level) ?? one.level);
+    }
+    const words = [...levels].map(([text, of]) => ({ text, level: of }));
     if (level === null && !isInstead) return [];
     return [{ personId, level, instead: cell.state === 'instead' ? (cell.step?.name ?? null) : null, words }];
   });
@@ -79,7 +85,7 @@ export interface StageLine {
 
 /**
  * Cautions and the teacher's own reminders at a step as one list: what is the same for several people is one line, the
- * most careful first, then what someone does instead, then the teacher's own words.
+ * most careful first; what someone does instead comes before what is only watched, the teacher's own words last.
  */
 export function stageLines(careful: readonly Reminder[], own: readonly InMind[]): StageLine[] {
   const lines = new Map<string, StageLine>();
@@ -91,12 +97,12 @@ export function stageLines(careful: readonly Reminder[], own: readonly InMind[])
       known.level = worse(known.level, level);
     }
   };
-  for (const { personId, level, instead, words } of careful) {
-    if (instead !== null) add(personId, level, true, `${instead} instead.`);
-    for (const one of words) add(personId, level, false, one);
+  for (const { personId, instead, words } of careful) {
+    if (instead !== null) add(personId, null, true, `${instead} instead.`);
+    for (const one of words) add(personId, one.level, false, one.text);
   }
   for (const { personId, words } of own) for (const one of words) add(personId, null, false, one);
   const rank = ({ level, isInstead }: StageLine): number =>
-    level !== null ? LEVELS.indexOf(level) + 2 : isInstead ? 1 : 0;
+    isInstead ? 1.5 : level === null ? 0 : LEVELS.indexOf(level) + 1;
   return [...lines.values()].sort((a, b) => rank(b) - rank(a));
 }

@@ -10,15 +10,19 @@ export {
 } from './demands';
 export {
   ClassPeople,
+  peopleOn,
   decidedAt,
   insteadOf,
   NOTHING_DECIDED,
   readClassPeople,
   SESSION_STEP,
+  withGuest,
   withInstead,
   withoutDecision,
   withoutPerson,
+  withSaid,
   withSeen,
+  type Guest,
 } from './class-people';
 export {
   stateInWords,

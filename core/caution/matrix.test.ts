@@ -138,7 +138,9 @@ describe('while it is led', () => {
     const [ada, bo] = remindersAt(matrix.rows, wall);
     expect(ada).toMatchObject({ personId: 'p0', level: 'avoid', instead: null });
     expect(bo).toMatchObject({ personId: 'p1', level: 'watch' });
-    const words = matrix.rows.flatMap((_, i) => remindersAt(matrix.rows, i)).flatMap((one) => one.words);
+    const words = matrix.rows
+      .flatMap((_, i) => remindersAt(matrix.rows, i))
+      .flatMap((one) => one.words.map(({ text }) => text));
     for (const { name } of CONDITIONS) expect(words.join(' ')).not.toContain(name);
     const instead = withInstead(NOTHING_DECIDED, {
       personId: 'p0',
@@ -157,7 +159,7 @@ describe('while it is led', () => {
     expect(
       remindersAt(matrixOf(people, seen).rows, rest)
         .filter(({ personId }) => personId === 'p1')
-        .map(({ words: text }) => text)
+        .map(({ words: lines }) => lines.map(({ text }) => text).join())
         .join(),
     ).not.toContain('wait, stand; a wall');
     expect(remindersAt(matrix.rows, 99)).toEqual([]);

@@ -266,7 +266,7 @@ function alike(a: Technique | undefined, b: Technique): number {
 /**
  * Easier ways in the place of a step for whom these rules apply, the nearest first: the same in another set-up or
  * without holding, another position or technique that is like it, in the same place in the room, or that a rule names. Only what asks for no change any
- * more, and nothing to watch before something to watch; a rest, as is easy, is always the last. `active` as given by
+ * more by a margin, and nothing to watch before something to watch; a rest, as is easy, is always the last. `active` as given by
  * `rulesOf`.
  */
 export function modifications(
@@ -293,9 +293,11 @@ export function modifications(
   const clean = [...candidates, resting]
     .flatMap((candidate) => {
       const found = screenStep(candidate.step, demandsOf(candidate.step, knowledge, options.body), active);
-      if (found.level === 'avoid' || found.level === 'change') return [];
-      const score = candidate.score + (found.level === 'watch' ? WORTH.watch : 0);
-      return [{ ...candidate, score, level: found.level, cautions: found.cautions }];
+      const careful = screenStep(candidate.step, demandsOf(candidate.step, knowledge, options.body, true), active);
+      if ([found.level, careful.level].some((level) => level === 'avoid' || level === 'change')) return [];
+      const left = found.level === 'watch' ? found.level : null;
+      const score = candidate.score + (left === null ? 0 : WORTH.watch);
+      return [{ ...candidate, score, level: left, cautions: found.cautions }];
     })
     .sort((a, b) => b.score - a.score);
   const found: Easier[] = [];

@@ -3,17 +3,23 @@ import { breathCost, type BreathPractice } from '#core/breath';
 import type { Position, Technique } from '#core/catalogue';
 import { sideSeconds, type HoldStep, type Step } from '#core/plan';
 import type { PropPlace, SetUp, SetUpRow } from '#core/props';
-import { FROM, type CautionTrait, type Demands } from './demands';
+import { FROM, MARGIN, type CautionTrait, type Demands } from './demands';
 import type { Body, Knowledge } from './knowledge';
 import { seatsOf } from './seats';
 
-type Mutable = Map<CautionTrait, number>;
+/** Demands as they are collected; with a margin everything that is measured counts for a little more than it is. */
+class Mutable extends Map<CautionTrait, number> {
+  constructor(readonly withMargin: boolean) {
+    super();
+  }
+}
 const atLeast = (asks: Mutable, trait: CautionTrait, value: number): void => {
   asks.set(trait, Math.max(asks.get(trait) ?? 0, value));
 };
 /** A measured demand counts from where it is to be watched. */
 const measured = (asks: Mutable, trait: keyof typeof FROM, value: number): void => {
-  if (value >= FROM[trait].watch) atLeast(asks, trait, value);
+  const counted = value + (asks.withMargin ? MARGIN[trait] : 0);
+  if (counted >= FROM[trait].watch) atLeast(asks, trait, counted);
 };
 
 /** A position that is known to be held long and still; any other. */
@@ -99,7 +105,7 @@ function asksOfPosition(
   { traits }: Pick<Position, 'traits'>,
   setUp: SetUp,
   strains: readonly Strains[],
-  into: Mutable = new Map(),
+  into: Mutable,
 ): Mutable {
   asksOfSetUp(setUp, into);
   for (const trait of traits) {
@@ -120,14 +126,14 @@ const ALWAYS: ReadonlySet<CautionTrait> = new Set(['cooling', 'sound', 'nostrils
 /**
  * The demands of a technique and its practice: holds, pumps and locks as they are in the practice, the rest as stated.
  */
-function asksOfBreath(technique: Technique | undefined, practice: BreathPractice, into: Mutable = new Map()): Mutable {
+function asksOfBreath(technique: Technique | undefined, practice: BreathPractice, into: Mutable): Mutable {
   const { longestFullMs, longestEmptyMs, strokes, fastestStrokes } = breathCost(practice);
   // Where the practice of a technique shows no hold, as when a breath is taken in steps, what it states counts.
   const usual = technique && breathCost(technique.practice);
   if (usual?.longestFullMs === 0 && technique?.traits.includes('holdFull')) atLeast(into, 'holdFull', Infinity);
   if (usual?.longestEmptyMs === 0 && technique?.traits.includes('holdEmpty')) atLeast(into, 'holdEmpty', Infinity);
-  measured(into, 'holdFull', longestFullMs / 1000);
-  measured(into, 'holdEmpty', longestEmptyMs / 1000);
+  if (longestFullMs > 0) measured(into, 'holdFull', longestFullMs / 1000);
+  if (longestEmptyMs > 0) measured(into, 'holdEmpty', longestEmptyMs / 1000);
   if (strokes > 0) {
     atLeast(into, 'strokes', strokes);
     atLeast(into, 'bellyPressed', Infinity);
@@ -170,14 +176,16 @@ export const isUnscreened = (step: Step, { library }: Pick<Knowledge, 'library'>
 
 /**
  * What a step demands of a body: by its position as it lies in its set-up and in that of each stage, by its length, by
- * its breath and the seat for it. `body`: whose; without it the standard body.
+ * its breath and the seat for it. `body`: whose; without it the standard body. `withMargin`: as if a little more were
+ * measured than is, to see whether something stays below its limits by a margin.
  */
 export function demandsOf(
   step: Step,
   { library, positions = [], strains = () => [] }: Pick<Knowledge, 'library'> & Partial<Knowledge>,
   body?: Body,
+  withMargin = false,
 ): Demands {
-  const asks: Mutable = new Map();
+  const asks = new Mutable(withMargin);
   if (step.kind === 'hold') {
     const position = library.position(step.position);
     if (position) {

@@ -96,7 +96,7 @@ test.describe('by day and by night', () => {
     await check(page);
     await page.goto('/people/demo-singer-1/form');
     await expect(page.getByRole('heading', { name: 'Before the first class' })).toBeVisible();
-    await page.getByLabel(/^Have you hurt a knee/).check();
+    await page.getByLabel(/^Is a knee sore/).check();
     await check(page);
     await page.goto('/people/form');
     await check(page);

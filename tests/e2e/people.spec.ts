@@ -47,11 +47,11 @@ test('a group of fourteen with eight conditions, from the plan to the teaching s
     .getByRole('button', { name: /^Use this for MTo: / })
     .first()
     .click();
-  await cell(page, /^FG, 6 .*: watch$/).click();
+  await cell(page, /^FG, all .*: watch$/).click();
   await page.getByRole('textbox', { name: 'as', exact: true }).fill('Wren');
   await page.keyboard.press('Enter');
   await page.getByRole('button', { name: 'Acknowledge, no change' }).click();
-  await expect(cell(page, /^FG, 6 .*: seen$/)).toBeVisible();
+  await expect(cell(page, /^FG, all .*: seen$/)).toBeVisible();
   await expect
     .poll(async () => {
       const { document } = DECISIONS.stored.parse(await (await request.get(`/api/v1/plans/${id}/decisions`)).json());
@@ -59,7 +59,7 @@ test('a group of fourteen with eight conditions, from the plan to the teaching s
     })
     .toEqual([1, ['Wren']]);
   await page.reload();
-  await expect(cell(page, /^FG, 6 .*: seen$/)).toBeVisible();
+  await expect(cell(page, /^FG, all .*: seen$/)).toBeVisible();
 
   // The plan as one of them does it, step for step as long.
   await page.getByRole('tab', { name: 'For one person' }).click();
@@ -92,7 +92,11 @@ test('a group of fourteen with eight conditions, from the plan to the teaching s
     await page.keyboard.press('ArrowRight');
     await passMs(page, 300);
   }
-  await expect(page.getByRole('region', { name: 'Keep in mind' })).toContainText(`MTo ${name} instead.`);
+  // Four lines at most, the worst first; the others are a touch away.
+  const inMind = page.getByRole('region', { name: 'Keep in mind' });
+  await expect(inMind.getByRole('listitem')).toHaveCount(5);
+  await inMind.getByRole('button', { name: /^\d+ more$/ }).click();
+  await expect(inMind).toContainText(`MTo ${name} instead.`);
   await expect(page.getByRole('region', { name: 'Keep in mind' })).not.toContainText(/glaucoma|pressure|Margery|FG/i);
 });
 
@@ -139,9 +143,16 @@ test('someone new: twice the same, what is told in words, fifty weeks, a birth t
   await weeks.fill('23');
   await page.keyboard.press('Enter');
   await expect(page.getByText('A pregnancy has at most')).toBeHidden();
-  await add.fill('a tired spleen');
-  await expect(page.getByText('it will not be screened')).toBeVisible();
+  // What people call it is enough; what nobody calls anything is asked back, and kept only then.
+  await add.fill('slipped disc');
   await page.keyboard.press('Enter');
+  await page.getByRole('button', { name: 'A disc in the low back' }).click();
+  await expect(page.getByRole('region', { name: 'Conditions' })).toContainText('A disc in the low back');
+  await add.fill('a tired spleen');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('is not a name we know. Did you mean')).toBeVisible();
+  await expect(page.getByText('not screened: no guidance available')).toBeHidden();
+  await page.getByRole('button', { name: 'Keep “a tired spleen”, not screened' }).click();
   await expect(page.getByText('not screened: no guidance available')).toBeVisible();
   await page.getByLabel('Date of birth').fill('2090-01-01');
   await page.keyboard.press('Tab');
@@ -202,7 +213,7 @@ test('the screening form at the screen: nothing without consent, what is wrong a
     .getByRole('link', { name: 'not screened' })
     .click();
   await page.getByLabel(/^Have you had a stroke/).check();
-  const when = page.getByLabel('A stroke or a small stroke: when');
+  const when = page.getByLabel('A stroke or mini-stroke: when');
   await when.fill('in spring');
   await page.getByLabel(/I agree that my teacher/).check();
   await page.getByRole('button', { name: 'Save the answers' }).click();
@@ -212,17 +223,17 @@ test('the screening form at the screen: nothing without consent, what is wrong a
   await expect(page.getByRole('heading', { name: 'Before the first class' })).toBeVisible();
   await page.getByLabel(/I agree that my teacher/).uncheck();
   await when.fill('2090-05-05');
-  await page.getByLabel(/^Have you hurt a knee/).check();
+  await page.getByLabel(/^Is a knee sore/).check();
   await page.getByLabel('sore, swollen or healing now').last().check();
   await page.getByRole('button', { name: 'Save the answers' }).click();
   await expect(page.getByText('The date cannot be in the future.')).toBeVisible();
   await expect(page.getByText('Nothing is saved without consent.')).toBeVisible();
-  await page.getByLabel('A stroke or a small stroke: when').fill('2025-05-05');
+  await page.getByLabel('A stroke or mini-stroke: when').fill('2025-05-05');
   await page.getByLabel(/I agree that my teacher/).check();
   await page.getByRole('button', { name: 'Save the answers' }).click();
   const conditionsSection = page.getByRole('region', { name: 'Conditions' });
-  await expect(conditionsSection).toContainText('A knee injury');
-  await expect(conditionsSection).toContainText('A stroke or a small stroke');
+  await expect(conditionsSection).toContainText('A sore or injured knee');
+  await expect(conditionsSection).toContainText('A stroke or mini-stroke');
   await expect(conditionsSection).toContainText('hay dust');
   await expect(page.getByRole('link', { name: /^Screened on/ })).toBeVisible();
 });
@@ -253,13 +264,13 @@ test('a group is put together, and a file with a condition nobody knows of is ta
   await expect(page.getByText(/“y.json” could not be added/)).toBeVisible();
 });
 
-test('the form on paper is one page and carries nobody', async ({ page }) => {
+test('the form on paper is two pages at most and carries nobody', async ({ page }) => {
   await page.goto('/people/form');
-  await expect(page.getByText('Are you pregnant? In which week?')).toBeVisible();
+  await expect(page.getByText('Are you pregnant? How many weeks?')).toBeVisible();
   await expect(page.getByText('Signature')).toBeVisible();
   await page.emulateMedia({ media: 'print' });
   const pdf = await page.pdf({ format: 'A4', margin: { top: '12mm', bottom: '12mm', left: '12mm', right: '12mm' } });
-  expect(pdf.toString('latin1').match(/\/Type\s*\/Page[^s]/g)).toHaveLength(1);
+  expect([1, 2]).toContain(pdf.toString('latin1').match(/\/Type\s*\/Page[^s]/g)?.length);
 });
 
 test('with a passphrase the page locks itself when nobody touches it, and opens with it; a class that is led goes on', async ({

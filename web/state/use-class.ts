@@ -5,17 +5,24 @@ import {
   decidedAt,
   insteadOf,
   NOTHING_DECIDED,
+  peopleOn,
   readClassPeople,
   rulesOf,
   versionFor,
   wholeCaution,
   withInstead,
   withoutDecision,
+  withGuest,
+  withoutPerson,
+  withSaid,
   withSeen,
   type Cell,
+  type Guest,
 } from '#core/caution';
+import { personCondition } from '#core/people';
 import type { Plan, Step } from '#core/plan';
 import { decisionsOf } from '../client/documents';
+import { newId } from '../client/new-id';
 import { today } from './days';
 import { sourceOf } from '../sync/source';
 import { syncedDocument } from '../sync/synced-document';
@@ -31,8 +38,17 @@ const decisionsFor = (planId: string) =>
     keyOf: decidedAt,
   });
 
-/** The people of a plan’s group compared with it, with what was decided for them; read when a group is chosen. */
-export function useClass(planId: MaybeRefOrGetter<string>, planOf: MaybeRefOrGetter<Plan | undefined>) {
+export type TheClass = ReturnType<typeof useClass>;
+
+/**
+ * The people of a plan’s group compared with it, with what was decided for them; read when a group is chosen.
+ * @param withGuests read without a group too: anybody may come to a class that is led
+ */
+export function useClass(
+  planId: MaybeRefOrGetter<string>,
+  planOf: MaybeRefOrGetter<Plan | undefined>,
+  withGuests = false,
+) {
   const people = usePeople();
   const known = useKnowledge();
   const library = useLibrary();
@@ -44,10 +60,11 @@ export function useClass(planId: MaybeRefOrGetter<string>, planOf: MaybeRefOrGet
     [() => toValue(planId), () => plan.value?.groupId ?? null],
     ([id, groupId], before) => {
       const isSame = id === before[0];
-      if (groupId !== null && id !== '' && synced.value && isSame) return;
+      const isRead = id !== '' && (groupId !== null || withGuests);
+      if (isRead && synced.value && isSame) return;
       void synced.value?.close();
       synced.value = undefined;
-      if (groupId === null || id === '') return;
+      if (!isRead) return;
       void people.ready();
       synced.value = decisionsFor(id);
       void synced.value.ready();
@@ -62,15 +79,17 @@ export function useClass(planId: MaybeRefOrGetter<string>, planOf: MaybeRefOrGet
   /** The day of the class; today where none is set. */
   const day = computed(() => plan.value?.startsAt?.slice(0, 10) ?? today());
   const decided = computed(() => synced.value?.document.value ?? NOTHING_DECIDED);
+  /** The group with what they said today, and today's guests. */
+  const screened = computed(() => peopleOn(members.value, decided.value, today()));
   const matrix = computed(() =>
-    plan.value && group.value
-      ? classMatrix(plan.value, members.value, decided.value, known.knowledge, day.value)
+    plan.value && (group.value || screened.value.length > 0)
+      ? classMatrix(plan.value, screened.value, decided.value, known.knowledge, day.value)
       : undefined,
   );
 
   /** The rules that apply to one of the group. */
   const activeFor = (personId: string) => {
-    const person = people.byId.get(personId);
+    const person = screened.value.find(({ id }) => id === personId)?.person;
     return person ? rulesOf(person, known.knowledge, day.value).active : [];
   };
   /** The plan as one of the group does it. */
@@ -94,5 +113,48 @@ export function useClass(planId: MaybeRefOrGetter<string>, planOf: MaybeRefOrGet
   const undecide = (personId: string, stepId: string): string | undefined =>
     change('as before', withoutDecision(decided.value, { personId, stepId }));
 
-  return { synced, group, members, day, decided, matrix, activeFor, versionOf, leave, use, undecide };
+  const saidToday = computed(() => decided.value.said.filter(({ on }) => on === today()));
+  const guests = computed(() => decided.value.guests.filter(({ on }) => on === today()));
+  /** What somebody says was new today: known conditions, by their ids. */
+  const say = (personId: string, conditions: readonly string[]): string | undefined =>
+    change(
+      'check in',
+      withSaid(decided.value, {
+        personId,
+        on: today(),
+        conditions: conditions.map((condition) => personCondition(newId(), condition)),
+      }),
+    );
+  const addGuest = (guest: Pick<Guest, 'id' | 'name'>, conditions: readonly string[]): string | undefined =>
+    change(
+      'add a guest',
+      withGuest(decided.value, {
+        ...guest,
+        on: today(),
+        conditions: conditions.map((condition) => personCondition(newId(), condition)),
+      }),
+    );
+  /** As people are shown here; a guest by the first name. */
+  const shown = (id: string): string => guests.value.find((one) => one.id === id)?.name ?? people.shown(id);
+  const removeGuest = (id: string): string | undefined => change('remove a guest', withoutPerson(decided.value, id));
+  return {
+    saidToday,
+    shown,
+    say,
+    guests,
+    addGuest,
+    removeGuest,
+    screened,
+    synced,
+    group,
+    members,
+    day,
+    decided,
+    matrix,
+    activeFor,
+    versionOf,
+    leave,
+    use,
+    undecide,
+  };
 }

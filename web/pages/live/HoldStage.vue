@@ -384,6 +384,15 @@ strong {
     display: none;
   }
 }
+/* Two prompts at a time need room that the time has to give. */
+@container stage (width >= 900px) and (height < 560px) {
+  .stage:has(.prompt p + p) .time {
+    font-size: min(200px, 16cqw, 36cqh);
+  }
+  .stage:has(.prompt p + p) .prompt {
+    font-size: min(21px, 5cqh);
+  }
+}
 /* With little height, words come before pictures, and both before the size of the time. */
 @container stage (width >= 900px) and (height < 460px) {
   .time,

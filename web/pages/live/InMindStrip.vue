@@ -5,7 +5,7 @@ import { inMind, isUnscreened, LEVEL_WORDS, remindersAt, stageLines, type StageL
 import { initialsOf } from '#core/people';
 import { annotationsOf } from '#core/review';
 import CautionMark from '../../widgets/cautions/CautionMark.vue';
-import { useClass } from '../../state/use-class';
+import type { TheClass } from '../../state/use-class';
 import { useKnowledge } from '../../state/knowledge';
 import { usePeople } from '../../state/people';
 import type { Session } from './use-session';
@@ -15,7 +15,7 @@ import type { Session } from './use-session';
  * careful of, and the teacher's own words, as one list with the most careful first. By initials, no condition is named;
  * four lines at most until a touch shows the rest, and hidden with another.
  */
-const { session } = defineProps<{ session: Session }>();
+const { session, theClass } = defineProps<{ session: Session; theClass: TheClass }>();
 
 const PHONE_PX = 640;
 const people = usePeople();
@@ -23,30 +23,39 @@ const cautions = useKnowledge();
 void people.ready();
 // On a phone it would take the room of the clock: there it is opened with a touch.
 const hidden = useLocalStorage('zovrin.inMindHidden', window.innerWidth < PHONE_PX);
-const { matrix } = useClass(session.planId, () => session.plan);
-const ids = computed(() => annotationsOf(session.local.value?.events ?? []).present?.people ?? []);
+/** Who is there: those of the group who were ticked, and today's guests. */
+const ids = computed(() => [
+  ...(annotationsOf(session.local.value?.events ?? []).present?.people ?? []),
+  ...theClass.guests.value.map(({ id }) => id),
+]);
+const there = computed(() => theClass.screened.value.filter(({ id }) => ids.value.includes(id)));
 const index = computed(() => session.state.value.phase?.stepIndex ?? -1);
 const step = computed(() => session.plan.steps[index.value]);
 const lines = computed(() => {
   if (!step.value) return [];
   const known = remindersAt(
-    (matrix.value?.rows ?? []).filter(({ personId }) => ids.value.includes(personId)),
+    (theClass.matrix.value?.rows ?? []).filter(({ personId }) => ids.value.includes(personId)),
     index.value,
   );
-  return stageLines(known, inMind(people.of(ids.value), step.value, cautions.knowledge));
+  return stageLines(known, inMind(there.value, step.value, cautions.knowledge));
 });
 /** With people there, a hold that nobody has said anything of is told as what it is. */
 const unscreened = computed(
   () => ids.value.length > 0 && step.value !== undefined && isUnscreened(step.value, cautions.knowledge),
 );
-const initials = computed(() => initialsOf(people.of(ids.value).map(({ id, person }) => ({ id, name: person.name }))));
+const initials = computed(() => initialsOf(there.value.map(({ id, person }) => ({ id, name: person.name }))));
 /** At most so many; a touch shows the rest. */
 const SHOWN = 4;
 const all = ref(false);
 watch(index, () => (all.value = false));
 const shown = computed(() => (all.value ? lines.value : lines.value.slice(0, SHOWN)));
 const more = computed(() => lines.value.length - SHOWN);
-const whoIs = (line: StageLine): string => line.personIds.map((id) => initials.value.get(id) ?? '?').join(', ');
+/** Initials of a few; who the others are is shown while it is pointed at. */
+const NAMED = 3;
+function whoIs({ personIds }: StageLine): string {
+  const named = personIds.slice(0, NAMED).map((id) => initials.value.get(id) ?? '?');
+  return [...named, ...(personIds.length > NAMED ? [`+${personIds.length - NAMED}`] : [])].join(', ');
+}
 </script>
 
 <template>
@@ -68,7 +77,7 @@ const whoIs = (line: StageLine): string => line.personIds.map((id) => initials.v
       <li v-for="line in shown" :key="line.words">
         <CautionMark :level="line.level" :state="line.isInstead && !line.level ? 'instead' : 'open'" />
         <span>
-          <strong :title="line.personIds.map((id) => people.shown(id)).join(', ')">{{ whoIs(line) }}</strong>
+          <strong :title="line.personIds.map((id) => theClass.shown(id)).join(', ')">{{ whoIs(line) }}</strong>
           <span v-if="line.level" class="sr-only">, {{ LEVEL_WORDS[line.level] }}</span>
           {{ line.words }}
         </span>
@@ -87,7 +96,7 @@ const whoIs = (line: StageLine): string => line.personIds.map((id) => initials.v
   display: flex;
   gap: 4px 20px;
   align-items: flex-start;
-  max-height: 12vh;
+  max-height: 9vh;
   overflow: auto;
   padding: 4px 32px;
   border-bottom: 1px solid var(--line);

@@ -26,6 +26,7 @@ import { useSounds } from './use-sounds';
 import type { InitialLeadership } from '../use-led-run';
 import { useSession } from '../use-session';
 import { useLock } from '../../../state/lock';
+import { useClass } from '../../../state/use-class';
 import { usePeople } from '../../../state/people';
 import { useSpoken } from './use-spoken';
 
@@ -64,6 +65,7 @@ const wakeLock = useWakeLock();
 const sleepy = ref(false);
 const present = ref<{ people: string[]; others: number }>({ people: [], others: 0 });
 const people = usePeople();
+const theClass = useClass(session.planId, () => session.plan, true);
 /** Who is expected: the plan's group, until the teacher says who is there. */
 void people.ready().then(() => {
   const members = people.group(stored.document.groupId)?.members ?? [];
@@ -210,10 +212,17 @@ useEventListener(window, 'pointerdown', () => void sounds.wake(), { once: true }
       @catch-up="catching = true"
       @ring="ring"
     />
-    <ReadyStage v-if="status === 'ready'" v-model:present="present" class="stage" :session="session" @begin="begin" />
+    <ReadyStage
+      v-if="status === 'ready'"
+      v-model:present="present"
+      class="stage"
+      :session="session"
+      :the-class="theClass"
+      @begin="begin"
+    />
     <BreathStage v-else-if="inBreath" class="stage" :session="session" />
     <HoldStage v-else class="stage" :session="session" />
-    <InMindStrip v-if="underWay" class="mind" :session="session" />
+    <InMindStrip v-if="underWay" class="mind" :session="session" :the-class="theClass" />
     <LeadRibbon class="ribbon" :session="session" />
     <div class="hand">
       <DoneStrip v-if="session.leading.value" :session="session" />

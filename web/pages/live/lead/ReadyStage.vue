@@ -7,11 +7,13 @@ import { clockOfMs } from '#core/time';
 import { people } from '../../../widgets/session/words';
 import PresentFields from '../../../widgets/session/PresentFields.vue';
 import { SPEEDS } from '../../../widgets/session/session-clock';
+import CheckIn from './CheckIn.vue';
+import type { TheClass } from '../../../state/use-class';
 import type { Session } from '../use-session';
 import FoldedPart from '../../../ui/FoldedPart.vue';
 
 /** Before the first bell: the plan, and the props to set out. */
-const { session } = defineProps<{ session: Session }>();
+const { session, theClass } = defineProps<{ session: Session; theClass: TheClass }>();
 const emit = defineEmits<{ begin: [] }>();
 /** Attendance, if it is entered before the session begins. */
 const present = defineModel<{ people: string[]; others: number }>('present', { required: true });
@@ -20,6 +22,16 @@ const here = computed(() => {
   return count > 0 ? `: ${people(count)}` : '';
 });
 
+/** What is new today, and who came without a record, as the title of the part that asks. */
+const checkedIn = computed(() => {
+  const said = theClass.saidToday.value.length;
+  const guests = theClass.guests.value.length;
+  const words = [
+    said > 0 ? `${said} with something new` : '',
+    guests > 0 ? `${guests} ${guests === 1 ? 'guest' : 'guests'}` : '',
+  ].filter(Boolean);
+  return `Check in${words.length > 0 ? `: ${words.join(', ')}` : ': anything new today?'}`;
+});
 const bring = computed(() =>
   propNeeds(session.timeline, session.plan.groupSize).map(({ kind, group }) => pieceCount(kind, group)),
 );
@@ -39,6 +51,9 @@ const bring = computed(() =>
         :others="present.others"
         @change="(people, others) => (present = { people, others })"
       />
+    </FoldedPart>
+    <FoldedPart v-if="!session.clock.rehearsal" class="who" :title="checkedIn">
+      <CheckIn :the-class="theClass" :here="present.people" />
     </FoldedPart>
     <p class="quiet safe">
       Leave a position at once for sharp pain, tingling, numbness, breathlessness or dizziness. Nobody has to hold their

@@ -17,7 +17,7 @@ const print = (): void => window.print();
       <Button size="small" label="Print" @click="print"
         ><template #icon><AppIcon name="print" /></template
       ></Button>
-      <span class="quiet small">One page. Type the answers on the person’s page, under “Screening form”.</span>
+      <span class="quiet small">Two pages. Type the answers on the person’s page, under “Screening form”.</span>
     </p>
     <h1>Before the first class</h1>
     <p class="lead">

@@ -3,7 +3,7 @@ import { computed, nextTick, ref, useTemplateRef } from 'vue';
 import { isUnscreened, SESSION_STEP, type Cell, type Matrix } from '#core/caution';
 import type { Plan } from '#core/plan';
 import { useKnowledge } from '../../../state/knowledge';
-import { usePeople } from '../../../state/people';
+import { useScreening } from '../../../state/screening';
 import CautionMark from '../../../widgets/cautions/CautionMark.vue';
 import { cellInWords, isBare, openInWords } from './words';
 
@@ -11,7 +11,7 @@ import { cellInWords, isBare, openInWords } from './words';
 const { plan, matrix } = defineProps<{ plan: Plan; matrix: Matrix }>();
 const chosen = defineModel<{ personId: string; stepId: string } | null>({ required: true });
 
-const people = usePeople();
+const screening = useScreening();
 const known = useKnowledge();
 const table = useTemplateRef<HTMLElement>('table');
 const columns = computed(() => [
@@ -26,7 +26,7 @@ const columns = computed(() => [
 const rows = computed(() =>
   matrix.rows.map((row) => ({
     id: row.personId,
-    name: people.shown(row.personId),
+    name: screening.shown(row.personId),
     open: openInWords(row),
     notScreened: row.notScreened.length,
     stale: row.stale.length,

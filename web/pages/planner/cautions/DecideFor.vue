@@ -10,7 +10,6 @@ import StepFigure from '../../../widgets/figures/StepFigure.vue';
 import { dayOf } from '../../../ui/dates';
 import { useDemand } from '../../../state/demand';
 import { useKnowledge } from '../../../state/knowledge';
-import { usePeople } from '../../../state/people';
 import { useScreening } from '../../../state/screening';
 import CautionReasons from './CautionReasons.vue';
 import { useTeacherName } from '../../../state/teacher-name';
@@ -19,7 +18,6 @@ import { useTeacherName } from '../../../state/teacher-name';
 const { plan, personId, stepId, cell } = defineProps<{ plan: Plan; personId: string; stepId: string; cell: Cell }>();
 
 const screening = useScreening();
-const people = usePeople();
 const known = useKnowledge();
 const demand = useDemand();
 const teacher = useTeacherName();
@@ -42,7 +40,7 @@ const ways = computed(() =>
     ? modifications(step.value, screening.activeFor(personId), known.knowledge, {
         approach: plan.approach,
         atHand,
-        body: bodyOf(people.byId.get(personId) ?? {}),
+        body: bodyOf(screening.screened.find(({ id }) => id === personId)?.person ?? {}),
         others: others.value,
       })
     : [],
@@ -59,9 +57,9 @@ function setTeacher(name: string): string | undefined {
 </script>
 
 <template>
-  <section class="decide" :aria-label="`${people.shown(personId)} at ${step?.name ?? 'the class'}`">
+  <section class="decide" :aria-label="`${screening.shown(personId)} at ${step?.name ?? 'the class'}`">
     <h3>
-      {{ people.shown(personId) }} <span class="quiet">at {{ step?.name ?? 'the class as a whole' }}</span>
+      {{ screening.shown(personId) }} <span class="quiet">at {{ step?.name ?? 'the class as a whole' }}</span>
     </h3>
     <p v-if="cell.state === 'instead' && cell.step" class="decided">
       <span
@@ -97,7 +95,7 @@ function setTeacher(name: string): string | undefined {
             size="small"
             outlined
             label="Use this"
-            :aria-label="`Use this for ${people.shown(personId)}: ${way.words}`"
+            :aria-label="`Use this for ${screening.shown(personId)}: ${way.words}`"
             @click="say(screening.use(personId, stepId, way.step))"
           />
         </li>

@@ -10,18 +10,18 @@ import SessionRibbon from '../../../widgets/ribbon/SessionRibbon.vue';
 import CautionMark from '../../../widgets/cautions/CautionMark.vue';
 import { openInWords } from './words';
 import { useLibrary } from '../../../state/library';
-import { usePeople } from '../../../state/people';
 import { useScreening } from '../../../state/screening';
 
 /** One person's version of the plan beside the plan itself: each step takes as long. */
 const { plan, matrix } = defineProps<{ plan: Plan; matrix: Matrix }>();
 
-const people = usePeople();
 const library = useLibrary();
 const screening = useScreening();
 const first = matrix.rows.find(({ cells }) => cells.some(({ state }) => state === 'instead')) ?? matrix.rows[0];
 const personId = ref(first?.personId ?? '');
-const choices = computed(() => matrix.rows.map((row) => ({ value: row.personId, label: people.shown(row.personId) })));
+const choices = computed(() =>
+  matrix.rows.map((row) => ({ value: row.personId, label: screening.shown(row.personId) })),
+);
 const row = computed(() => matrix.rows.find((one) => one.personId === personId.value));
 const version = computed(() => (personId.value ? screening.versionOf(personId.value) : undefined));
 const timeline = computed(() => version.value && compileTimeline(version.value.plan, library.all));
@@ -77,7 +77,7 @@ const toDecide = computed(() => row.value?.cells.some((cell) => openLevel(cell) 
       <figure v-if="one.step">
         <span class="figure"><StepFigure v-if="one.step.kind === 'hold'" :step="one.step" :least="1500" /></span>
         <figcaption>
-          <span class="quiet">{{ people.shown(personId) }}</span><br /><strong>{{ one.to }}</strong>
+          <span class="quiet">{{ screening.shown(personId) }}</span><br /><strong>{{ one.to }}</strong>
         </figcaption>
       </figure>
       <span class="quiet">{{ clockOfMs(one.endMs - one.startMs) }} total</span>

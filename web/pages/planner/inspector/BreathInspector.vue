@@ -86,10 +86,10 @@ const setAfter = (seconds: number | null) => edit(setBreath(step.id, { afterSeco
     </figure>
     <div class="cost">
       <BreathCost :practice="step.practice" class="figures" />
+      <SeatChoice v-if="!step.moves" :step="step" />
       <Button class="try" label="Try it" size="small" outlined @click="trying = true" />
     </div>
   </div>
-  <SeatChoice v-if="!step.moves" :step="step" />
   <TryIt v-model:visible="trying" :practice="step.practice" :name="step.name" />
   <LoadFlags :practice="step.practice" :step-id="step.id" />
   <InspectorTabs v-model="tab" :index="index" :tabs="tabs" :prop-rows="step.setUp.length">

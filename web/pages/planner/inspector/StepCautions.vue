@@ -8,14 +8,12 @@ import DecideFor from '../cautions/DecideFor.vue';
 import GeneralCautions from '../../../widgets/cautions/GeneralCautions.vue';
 import NotAdvice from '../../../widgets/cautions/NotAdvice.vue';
 import { useEditor } from '../../../state/editor';
-import { usePeople } from '../../../state/people';
 import { useScreening } from '../../../state/screening';
 
 /** Whom of the group a step is about, and what is usually said of it. */
 const { index } = defineProps<{ index: number }>();
 
 const editor = useEditor();
-const people = usePeople();
 const screening = useScreening();
 const known = useKnowledge();
 const step = computed(() => editor.plan?.steps[index]);
@@ -33,7 +31,7 @@ const inClass = computed(() => {
     for (const caution of session.cautions) {
       if (!('steps' in caution) || !(caution.steps as readonly number[]).includes(index)) continue;
       const { words } = caution.rule.instead;
-      lines.set(words, [...(lines.get(words) ?? []), people.shown(personId)]);
+      lines.set(words, [...(lines.get(words) ?? []), screening.shown(personId)]);
     }
   }
   return [...lines].map(([words, who]) => ({ words, who: who.join(', ') }));
@@ -54,7 +52,7 @@ const chosen = computed(() => concerned.value.find(({ personId }) => personId ==
         @click="open = open === one.personId ? '' : one.personId"
       >
         <CautionMark :level="one.cell.insteadLevel ?? one.cell.level" :state="one.cell.state" />
-        <strong>{{ people.shown(one.personId) }}</strong> {{ one.words }}
+        <strong>{{ screening.shown(one.personId) }}</strong> {{ one.words }}
       </button>
     </div>
     <p v-else-if="isBlind" class="small caution">
