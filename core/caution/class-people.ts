@@ -24,15 +24,15 @@ export type Seen = z.infer<typeof Seen>;
 export const InsteadOf = z.strictObject({ ...Decided, step: Step });
 export type InsteadOf = z.infer<typeof InsteadOf>;
 
-const SAID_AT_MOST = 20;
-const conditionsSaid = z.array(PersonCondition).max(SAID_AT_MOST, `At most ${SAID_AT_MOST} are kept.`);
+const MOST_CONDITIONS = 20;
+const mentioned = z.array(PersonCondition).max(MOST_CONDITIONS, `At most ${MOST_CONDITIONS} are kept.`);
 
 /** What somebody of the group said was new, before a class on a day. It counts on that day alone. */
-export const SaidToday = z.strictObject({ personId: Id, on: Day, conditions: conditionsSaid });
-export type SaidToday = z.infer<typeof SaidToday>;
+export const CheckIn = z.strictObject({ personId: Id, on: Day, conditions: mentioned });
+export type CheckIn = z.infer<typeof CheckIn>;
 
 /** Somebody who came to a class on a day without a record: a first name, and what they said. */
-export const Guest = z.strictObject({ id: Id, on: Day, name: words('A first name', 40), conditions: conditionsSaid });
+export const Guest = z.strictObject({ id: Id, on: Day, name: words('A first name', 40), conditions: mentioned });
 export type Guest = z.infer<typeof Guest>;
 
 /**
@@ -44,7 +44,7 @@ export const ClassPeople = z.strictObject({
   version: z.literal(CLASS_PEOPLE_VERSION),
   seen: z.array(Seen).max(MOST, `At most ${MOST} are kept.`),
   instead: z.array(InsteadOf).max(MOST, `At most ${MOST} are kept.`),
-  said: z.array(SaidToday).max(MOST, `At most ${MOST} are kept.`),
+  checkIns: z.array(CheckIn).max(MOST, `At most ${MOST} are kept.`),
   guests: z.array(Guest).max(MOST, `At most ${MOST} are kept.`),
 });
 export type ClassPeople = z.infer<typeof ClassPeople>;
@@ -57,13 +57,13 @@ export const NOTHING_DECIDED: ClassPeople = {
   version: CLASS_PEOPLE_VERSION,
   seen: [],
   instead: [],
-  said: [],
+  checkIns: [],
   guests: [],
 };
 
 /** Version 2: steps as plans have them since version 7; what was said on the day, and guests. */
 const fromVersion1: Migration = (decisions) => ({
-  said: [],
+  checkIns: [],
   guests: [],
   ...decisions,
   instead: Array.isArray(decisions.instead)
@@ -117,11 +117,11 @@ export const withoutDecision = (decisions: ClassPeople, at: At): ClassPeople => 
   instead: decisions.instead.filter((one) => !isAt(at)(one)),
 });
 /** Keeps what somebody of the group said was new on a day; nothing new takes it back. */
-export const withSaid = (decisions: ClassPeople, said: SaidToday): ClassPeople => ({
+export const withCheckIn = (decisions: ClassPeople, checkIn: CheckIn): ClassPeople => ({
   ...decisions,
-  said: [
-    ...decisions.said.filter(({ personId, on }) => personId !== said.personId || on !== said.on),
-    ...(said.conditions.length > 0 ? [said] : []),
+  checkIns: [
+    ...decisions.checkIns.filter(({ personId, on }) => personId !== checkIn.personId || on !== checkIn.on),
+    ...(checkIn.conditions.length > 0 ? [checkIn] : []),
   ],
 });
 /** Adds a guest, or changes one. */
@@ -136,12 +136,14 @@ export const withGuest = (decisions: ClassPeople, guest: Guest): ClassPeople =>
  */
 export function peopleOn<P extends { id: string; person: Person }>(
   people: readonly P[],
-  { said, guests }: ClassPeople,
+  { checkIns, guests }: ClassPeople,
   day: string,
 ): { id: string; person: Person }[] {
   return [
     ...people.map(({ id, person }) => {
-      const fresh = said.filter((one) => one.personId === id && one.on === day).flatMap(({ conditions }) => conditions);
+      const fresh = checkIns
+        .filter((one) => one.personId === id && one.on === day)
+        .flatMap(({ conditions }) => conditions);
       const known = new Set(person.conditions.map(({ condition }) => condition));
       const more = fresh.filter(({ condition }) => !known.has(condition));
       return { id, person: more.length === 0 ? person : { ...person, conditions: [...person.conditions, ...more] } };
@@ -155,7 +157,7 @@ export function peopleOn<P extends { id: string; person: Person }>(
 /** Removes everything about one person, a guest too. */
 export const withoutPerson = (decisions: ClassPeople, personId: string): ClassPeople => ({
   ...decisions,
-  said: decisions.said.filter((one) => one.personId !== personId),
+  checkIns: decisions.checkIns.filter((one) => one.personId !== personId),
   guests: decisions.guests.filter(({ id }) => id !== personId),
   seen: decisions.seen.filter((one) => one.personId !== personId),
   instead: decisions.instead.filter((one) => one.personId !== personId),

@@ -20,7 +20,7 @@ export {
   withInstead,
   withoutDecision,
   withoutPerson,
-  withSaid,
+  withCheckIn,
   withSeen,
   type Guest,
 } from './class-people';

@@ -240,17 +240,16 @@ function withEarlier(steps: readonly StepScreening[]): StepScreening[] {
   }));
 }
 
-const isSaidOnce = ({ level, rule }: Caution): boolean =>
-  level === 'watch' || (level === 'change' && rule.once === true);
+const isOnce = ({ level, rule }: Caution): boolean => level === 'watch' || (level === 'change' && rule.once === true);
 
 /**
  * Takes what is only to be watched, or changed in the same way, at more than one step out of the steps: it is said once
  * for the class, with its steps. What else has to be changed or left out stays where that is decided.
  */
-function saidOnce(steps: readonly StepScreening[]): { steps: StepScreening[]; repeated: SessionCaution[] } {
+function onceForClass(steps: readonly StepScreening[]): { steps: StepScreening[]; repeated: SessionCaution[] } {
   const watched = new Map<string, { caution: Caution; steps: number[] }>();
   for (const [i, { cautions }] of steps.entries()) {
-    for (const caution of cautions.filter(isSaidOnce)) {
+    for (const caution of cautions.filter(isOnce)) {
       const { words } = caution.rule.instead;
       const known = watched.get(words);
       watched.set(words, {
@@ -260,7 +259,7 @@ function saidOnce(steps: readonly StepScreening[]): { steps: StepScreening[]; re
     }
   }
   const isRepeated = (caution: Caution): boolean =>
-    isSaidOnce(caution) && (watched.get(caution.rule.instead.words)?.steps.length ?? 0) > 1;
+    isOnce(caution) && (watched.get(caution.rule.instead.words)?.steps.length ?? 0) > 1;
   return {
     steps: steps.map((step) => {
       const cautions = step.cautions.filter((caution) => !isRepeated(caution));
@@ -293,7 +292,7 @@ function screenAgainst(
   day: string,
 ): PersonScreening {
   const { active, notScreened, stale } = rulesOf(person, knowledge, day);
-  const { steps, repeated } = saidOnce(demands.steps.map(({ step, asks }) => screenStep(step, asks, active)));
+  const { steps, repeated } = onceForClass(demands.steps.map(({ step, asks }) => screenStep(step, asks, active)));
   return {
     steps: withEarlier(steps),
     session: joinedInClass([...screenSession(demands.session, active), ...repeated]),

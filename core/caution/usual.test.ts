@@ -24,7 +24,7 @@ import {
   wholeCaution,
   withGuest,
   withoutPerson,
-  withSaid,
+  withCheckIn,
   type Level,
 } from './index';
 
@@ -295,15 +295,17 @@ describe('what is said before a class', () => {
   const ada = { id: 'a', person: someone('Ada', has('glaucoma')) };
   const cold = (personId: string, on: string) => ({ personId, on, conditions: [has('cold')] });
   test('counts for that person on that day, beside what is known; nothing new takes it back', () => {
-    const kept0 = withSaid(withSaid(NOTHING_DECIDED, cold('a', CLASS_DAY)), cold('a', CLASS_DAY));
-    expect(kept0.said).toHaveLength(1);
+    const kept0 = withCheckIn(withCheckIn(NOTHING_DECIDED, cold('a', CLASS_DAY)), cold('a', CLASS_DAY));
+    expect(kept0.checkIns).toHaveLength(1);
     const conditionsOn = (day: string, of = kept0): string[] =>
       peopleOn([ada], of, day)[0]!.person.conditions.map(({ condition }) => condition);
     expect(conditionsOn(CLASS_DAY)).toEqual(['glaucoma', 'cold']);
     expect(conditionsOn('2026-11-27')).toEqual(['glaucoma']);
-    expect(conditionsOn(CLASS_DAY, withSaid(kept0, { ...cold('a', CLASS_DAY), conditions: [] }))).toEqual(['glaucoma']);
+    expect(conditionsOn(CLASS_DAY, withCheckIn(kept0, { ...cold('a', CLASS_DAY), conditions: [] }))).toEqual([
+      'glaucoma',
+    ]);
     // What is known longer, with its degree, is not overwritten by a tick.
-    const again = withSaid(NOTHING_DECIDED, { personId: 'a', on: CLASS_DAY, conditions: [has('glaucoma')] });
+    const again = withCheckIn(NOTHING_DECIDED, { personId: 'a', on: CLASS_DAY, conditions: [has('glaucoma')] });
     expect(peopleOn([ada], again, CLASS_DAY)[0]!.person).toBe(ada.person);
     expect(ada.person.conditions).toHaveLength(1);
   });

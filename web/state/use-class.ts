@@ -14,7 +14,7 @@ import {
   withoutDecision,
   withGuest,
   withoutPerson,
-  withSaid,
+  withCheckIn,
   withSeen,
   type Cell,
   type Guest,
@@ -113,13 +113,13 @@ export function useClass(
   const undecide = (personId: string, stepId: string): string | undefined =>
     change('as before', withoutDecision(decided.value, { personId, stepId }));
 
-  const saidToday = computed(() => decided.value.said.filter(({ on }) => on === today()));
+  const checkIns = computed(() => decided.value.checkIns.filter(({ on }) => on === today()));
   const guests = computed(() => decided.value.guests.filter(({ on }) => on === today()));
   /** What somebody says was new today: known conditions, by their ids. */
   const say = (personId: string, conditions: readonly string[]): string | undefined =>
     change(
       'check in',
-      withSaid(decided.value, {
+      withCheckIn(decided.value, {
         personId,
         on: today(),
         conditions: conditions.map((condition) => personCondition(newId(), condition)),
@@ -138,7 +138,7 @@ export function useClass(
   const shown = (id: string): string => guests.value.find((one) => one.id === id)?.name ?? people.shown(id);
   const removeGuest = (id: string): string | undefined => change('remove a guest', withoutPerson(decided.value, id));
   return {
-    saidToday,
+    checkIns,
     shown,
     say,
     guests,

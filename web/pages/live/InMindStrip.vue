@@ -2,7 +2,6 @@
 import { useLocalStorage } from '@vueuse/core';
 import { computed, ref, watch } from 'vue';
 import { inMind, isUnscreened, LEVEL_WORDS, remindersAt, stageLines, type StageLine } from '#core/caution';
-import { initialsOf } from '#core/people';
 import { annotationsOf } from '#core/review';
 import CautionMark from '../../widgets/cautions/CautionMark.vue';
 import type { TheClass } from '../../state/use-class';
@@ -43,17 +42,16 @@ const lines = computed(() => {
 const unscreened = computed(
   () => ids.value.length > 0 && step.value !== undefined && isUnscreened(step.value, cautions.knowledge),
 );
-const initials = computed(() => initialsOf(there.value.map(({ id, person }) => ({ id, name: person.name }))));
 /** At most so many; a touch shows the rest. */
 const SHOWN = 4;
 const all = ref(false);
 watch(index, () => (all.value = false));
 const shown = computed(() => (all.value ? lines.value : lines.value.slice(0, SHOWN)));
 const more = computed(() => lines.value.length - SHOWN);
-/** Initials of a few; who the others are is shown while it is pointed at. */
+/** A few by their initials; who the others are is shown while it is pointed at. */
 const NAMED = 3;
 function whoIs({ personIds }: StageLine): string {
-  const named = personIds.slice(0, NAMED).map((id) => initials.value.get(id) ?? '?');
+  const named = personIds.slice(0, NAMED).map(theClass.shown);
   return [...named, ...(personIds.length > NAMED ? [`+${personIds.length - NAMED}`] : [])].join(', ');
 }
 </script>

@@ -50,7 +50,7 @@ const often = computed(() => optionsOf(OFTEN));
 const questions = computed(() => QUESTIONS.map((one) => ({ ...one, options: optionsOf(one.of) })));
 const idsOf = (conditions: readonly PersonCondition[] = []): string[] => conditions.map(({ condition }) => condition);
 const newFor = (personId: string): string[] =>
-  idsOf(theClass.saidToday.value.find((one) => one.personId === personId)?.conditions);
+  idsOf(theClass.checkIns.value.find((one) => one.personId === personId)?.conditions);
 
 /** Whose answers are open: who was picked, and who has said something. */
 const picked = ref<readonly string[]>([]);

@@ -24,10 +24,10 @@ const here = computed(() => {
 
 /** What is new today, and who came without a record, as the title of the part that asks. */
 const checkedIn = computed(() => {
-  const said = theClass.saidToday.value.length;
+  const fresh = theClass.checkIns.value.length;
   const guests = theClass.guests.value.length;
   const words = [
-    said > 0 ? `${said} with something new` : '',
+    fresh > 0 ? `${fresh} with something new` : '',
     guests > 0 ? `${guests} ${guests === 1 ? 'guest' : 'guests'}` : '',
   ].filter(Boolean);
   return `Check in${words.length > 0 ? `: ${words.join(', ')}` : ': anything new today?'}`;
