@@ -24,8 +24,8 @@ export type Seen = z.infer<typeof Seen>;
 export const InsteadOf = z.strictObject({ ...Decided, step: Step });
 export type InsteadOf = z.infer<typeof InsteadOf>;
 
-const MOST_CONDITIONS = 20;
-const mentioned = z.array(PersonCondition).max(MOST_CONDITIONS, `At most ${MOST_CONDITIONS} are kept.`);
+const MAX_CONDITIONS = 20;
+const mentioned = z.array(PersonCondition).max(MAX_CONDITIONS, `At most ${MAX_CONDITIONS} are kept.`);
 
 /** What somebody of the group said was new, before a class on a day. It counts on that day alone. */
 export const CheckIn = z.strictObject({ personId: Id, on: Day, conditions: mentioned });

@@ -86,7 +86,7 @@ export function strainsFrom(
     const tabled = position.setUps.flatMap(({ id }) => table(position.id, id) ?? []);
     const standard = named && table(position.id, named.id);
     if (standard && !body) return [standard];
-    // An entry of one's own can be drawn anew: what was measured of it is kept with its figure.
+    // A custom entry can be drawn anew: what was measured of it is kept with its figure.
     const figure = tabled.length > 0 ? '' : JSON.stringify(position.figure);
     const own = measured({ key: [position.id, shape, keyOf(body), figure].join(' '), position, setUp, body });
     if (own) return [own];

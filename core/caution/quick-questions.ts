@@ -2,12 +2,12 @@ import type { TRAITS } from '#core/catalogue';
 
 type Stated = (typeof TRAITS)[number];
 
-/** How one is in a hold of one's own: the first of three quick questions. */
+/** How one is in a custom hold: the first of three quick questions. */
 export const LYING_HOW = ['back', 'front', 'side', 'sitting', 'kneeling', 'standing'] as const;
 /** What bears weight in it, beyond what one lies, sits or stands on. */
 export const WEIGHT_ON = ['hands', 'knees', 'neck', 'roundedBack'] as const;
 
-/** The answers to the three quick questions that make a hold of one's own one that can be screened. */
+/** The answers to the three quick questions that make a custom hold one that can be screened. */
 export interface QuickAnswers {
   how: (typeof LYING_HOW)[number];
   headLow: boolean;

@@ -326,7 +326,7 @@ describe('what is said before a class', () => {
   });
 });
 
-describe('a hold of one’s own', () => {
+describe('a custom hold', () => {
   const own = holdNamed('Quay rest', 'q');
   test('is not screened until the three questions are answered', () => {
     expect(isUnscreened(own, builtInKnowledge)).toBe(true);

@@ -54,7 +54,7 @@ export const fromVersion4: Migration = (plan) => ({ groupId: null, ...plan });
 /** Version 6: a plan may have tags, and may be archived. */
 export const fromVersion5: Migration = (plan) => ({ tags: [], archived: false, ...plan });
 
-/** A step of a plan before version 7: nobody knows where a breath is practised, and what a hold of one's own demands. */
+/** A step of a plan before version 7: nobody knows where a breath is practised, and what a custom hold demands. */
 export function stepFromVersion6(step: unknown): unknown {
   if (typeof step !== 'object' || step === null) return step;
   const { kind } = step as Json;
@@ -62,7 +62,7 @@ export function stepFromVersion6(step: unknown): unknown {
   return kind === 'breath' ? { seat: null, ...step } : step;
 }
 
-/** Version 7: a breath says in which position it is practised, and a hold of one’s own what it demands. */
+/** Version 7: a breath says in which position it is practised, and a custom hold what it demands. */
 export const fromVersion6: Migration = (plan) => ({
   ...plan,
   steps: Array.isArray(plan.steps) ? plan.steps.map(stepFromVersion6) : plan.steps,

@@ -6,6 +6,7 @@ import { expect, test, type Page } from '@playwright/test';
 import { newPerson, personCondition } from '#core/people';
 import { DECISIONS } from '#api';
 import { serve } from '../../bench/serve';
+import { findings } from './accessible';
 import { choose, newPlan, openPlan, openTab, passMs, rows, storedPlan } from './support';
 
 const SINGERS = 'demo-group-singers';
@@ -318,4 +319,45 @@ test('with a passphrase the page locks itself when nobody touches it, and opens 
     stop();
     rmSync(folder, { recursive: true });
   }
+});
+
+test('before the first bell, in seconds: what is new today, and a guest of three questions, told at the step on the stage', async ({
+  page,
+  request,
+}) => {
+  const { id } = await newPlan(request, 'restorative', { groupId: SINGERS, title: 'Check in' });
+  await page.goto(`/teach/${id}`);
+  await page.getByText('Check in: anything new today?').click();
+  await page.getByRole('group', { name: 'Who has something new?' }).getByRole('button', { name: 'AP' }).click();
+  await page
+    .getByRole('group', { name: 'New today for AP' })
+    .getByRole('button', { name: 'A sore or injured knee' })
+    .click();
+  await page.getByRole('button', { name: 'Add a guest' }).click();
+  await expect(page.getByText('A first name is enough.')).toBeVisible();
+  await page.getByRole('textbox', { name: 'Someone without a record' }).fill('Quill');
+  await page.keyboard.press('Enter');
+  await page
+    .getByRole('group', { name: /^Quill: Pregnant/ })
+    .getByRole('button', { name: 'Pregnancy' })
+    .click();
+  await expect(page.getByText('Check in: 1 with something new, 1 guest')).toBeVisible();
+  expect(await findings(page)).toEqual([]);
+  // It is kept with the decisions of this class, not in anybody's record.
+  await expect
+    .poll(async () => {
+      const { document } = DECISIONS.stored.parse(await (await request.get(`/api/v1/plans/${id}/decisions`)).json());
+      return [document.checkIns.map(({ conditions }) => conditions.length), document.guests.map(({ name }) => name)];
+    })
+    .toEqual([[1], ['Quill']]);
+  await page.reload();
+  await expect(page.getByText('Check in: 1 with something new, 1 guest')).toBeVisible();
+  await page.locator('button.begin').click();
+  const inMind = page.getByRole('region', { name: 'Keep in mind' });
+  for (let i = 0; i < 20 && !(await inMind.getByText('Quill').first().isVisible()); i++) {
+    await page.keyboard.press('ArrowRight');
+    await page.getByText(/^step \d+ of/).waitFor();
+  }
+  await expect(inMind).toContainText('Quill');
+  await expect(inMind).not.toContainText(/pregnan/i);
 });

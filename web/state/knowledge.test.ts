@@ -9,7 +9,7 @@ import { rowFor } from '#core/props';
 import { useKnowledge } from './knowledge';
 
 /** A worker that measures as the real one does, and gets and gives only what can be cloned; or whose script fails. */
-let asked: string[][] = [];
+let batches: string[][] = [];
 let isBroken = false;
 class FakeWorker extends EventTarget {
   readonly #page;
@@ -20,7 +20,7 @@ class FakeWorker extends EventTarget {
     if (isBroken) queueMicrotask(() => this.dispatchEvent(new Event('error')));
     else {
       const measure = (wanted: readonly ToMeasure[]) => {
-        asked.push(wanted.map(({ key }) => key));
+        batches.push(wanted.map(({ key }) => key));
         return wanted.map(measureSetUp);
       };
       expose({ measure }, port2 as unknown as Endpoint);
@@ -43,7 +43,7 @@ async function until(is: () => boolean): Promise<void> {
 }
 const before = Object.getOwnPropertyDescriptor(globalThis, 'Worker');
 beforeEach(() => {
-  asked = [];
+  batches = [];
   isBroken = false;
   setActivePinia(createPinia());
   Object.defineProperty(globalThis, 'Worker', { configurable: true, writable: true, value: FakeWorker });
@@ -75,7 +75,7 @@ test('an own set-up is screened with more care until it is measured in the threa
     }).get('headBelowHeart'),
   );
   headLow(store);
-  expect(asked).toHaveLength(1);
+  expect(batches).toHaveLength(1);
 });
 
 test('where the thread fails the more careful reading stays', async () => {

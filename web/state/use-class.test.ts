@@ -133,3 +133,38 @@ describe('the people of a class', () => {
     expect(stored().document.seen).toMatchObject([{ personId: 'ada', by: 'teacher' }]);
   });
 });
+
+describe('before a class', () => {
+  test('what somebody says is new counts today, is stored with the decisions, and leaves their record alone', async () => {
+    const used = await opened();
+    const before = used.screened.value.find(({ id }) => id === 'bo')!.person.conditions.length;
+    expect(used.say('bo', ['cold'])).toBeUndefined();
+    await settle();
+    expect(used.screened.value.find(({ id }) => id === 'bo')!.person.conditions).toHaveLength(before + 1);
+    expect(stored().document.checkIns).toMatchObject([{ personId: 'bo', conditions: [{ condition: 'cold' }] }]);
+    expect(used.activeFor('bo').length).toBeGreaterThan(0);
+    expect(used.say('bo', [])).toBeUndefined();
+    await settle();
+    expect([stored().document.checkIns, used.activeFor('bo')]).toEqual([[], []]);
+  });
+
+  test('a guest has a row of their own, is shown by the first name, and is removed with all that was said', async () => {
+    const used = await opened();
+    used.addGuest({ id: 'g', name: 'Quill' }, ['high-pressure']);
+    await settle();
+    expect([used.shown('g'), cellOf(used, 'g')?.level]).toEqual(['Quill', 'avoid']);
+    expect(used.addGuest({ id: 'h', name: '' }, [])).toEqual(expect.any(String));
+    used.removeGuest('g');
+    await settle();
+    expect([cellOf(used, 'g'), stored().document.guests]).toEqual([undefined, []]);
+  });
+
+  test('in a class that is led guests may come without a group', async () => {
+    planOf.value = { ...plan, groupId: null };
+    const used = scopeOfTest().run(() => useClass('p', planOf, true))!;
+    await settle();
+    used.addGuest({ id: 'g', name: 'Quill' }, []);
+    await settle();
+    expect(used.matrix.value?.rows.map(({ personId }) => personId)).toEqual(['g']);
+  });
+});

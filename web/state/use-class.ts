@@ -89,7 +89,7 @@ export function useClass(
 
   /** The rules that apply to one of the group. */
   const activeFor = (personId: string) => {
-    const person = screened.value.find(({ id }) => id === personId)?.person;
+    const person = screened.value.find(({ id }) => id === personId)?.person ?? people.byId.get(personId);
     return person ? rulesOf(person, known.knowledge, day.value).active : [];
   };
   /** The plan as one of the group does it. */

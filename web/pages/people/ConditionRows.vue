@@ -140,7 +140,7 @@ const remove = (id: string): void =>
         </button>
       </p>
     </div>
-    <div v-if="open" class="list">
+    <div v-if="open && groups.length > 0" class="list">
       <div v-for="{ title, questions } in groups" :key="title">
         <p v-if="title" class="small quiet">{{ title }}</p>
         <button v-for="one in questions" :key="one.id" type="button" :title="one.terms" @click="add(one.id)">

@@ -135,14 +135,15 @@ function setName(typed: string): undefined {
 .check-in {
   display: flex;
   flex-direction: column;
-  gap: 8px;
-  width: min(760px, 100%);
+  gap: 10px;
+  width: min(860px, 100%);
+  margin: 0 auto;
   text-align: left;
 }
 .person,
 .question {
   display: grid;
-  grid-template-columns: minmax(90px, 150px) minmax(0, 1fr);
+  grid-template-columns: minmax(120px, 220px) minmax(0, 1fr);
   gap: 4px 12px;
   align-items: center;
 }
@@ -150,6 +151,9 @@ function setName(typed: string): undefined {
   grid-template-columns: minmax(120px, 220px) minmax(0, 1fr);
 }
 .guest {
+  display: flex;
+  flex-direction: column;
+  gap: 8px;
   padding: 6px 0;
   border-top: 1px solid var(--line);
 }

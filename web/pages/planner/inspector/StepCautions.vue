@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { isUnscreened, openLevel } from '#core/caution';
+import { isUnscreened, openLevel, worse, type Level } from '#core/caution';
 import { useKnowledge } from '../../../state/knowledge';
 import { isBare, cellInWords } from '../cautions/words';
 import CautionMark from '../../../widgets/cautions/CautionMark.vue';
@@ -25,16 +25,20 @@ const concerned = computed(() =>
 );
 /** What is said once for the class and concerns this step too. */
 const inClass = computed(() => {
-  const lines = new Map<string, string[]>();
+  const lines = new Map<string, { who: string[]; level: Level }>();
   for (const { personId, session } of screening.matrix?.rows ?? []) {
     if (openLevel(session) === null) continue;
     for (const caution of session.cautions) {
       if (!('steps' in caution) || !(caution.steps as readonly number[]).includes(index)) continue;
       const { words } = caution.rule.instead;
-      lines.set(words, [...(lines.get(words) ?? []), screening.shown(personId)]);
+      const known = lines.get(words);
+      lines.set(words, {
+        who: [...(known?.who ?? []), screening.shown(personId)],
+        level: worse(known?.level ?? null, caution.level) ?? caution.level,
+      });
     }
   }
-  return [...lines].map(([words, who]) => ({ words, who: who.join(', ') }));
+  return [...lines].map(([words, { who, level }]) => ({ words, who: who.join(', '), level }));
 });
 const isBlind = computed(() => step.value !== undefined && isUnscreened(step.value, known.knowledge));
 const open = ref('');
@@ -61,8 +65,10 @@ const chosen = computed(() => concerned.value.find(({ personId }) => personId ==
     <p v-else-if="screening.group && inClass.length === 0" class="small quiet">No cautions for this group.</p>
     <ul v-if="inClass.length > 0" class="small in-class" aria-label="For the class">
       <li v-for="line in inClass" :key="line.words">
-        <CautionMark level="watch" /> <strong>{{ line.who }}</strong> {{ line.words }}
-        <span class="quiet">Said once for the class.</span>
+        <CautionMark :level="line.level" />
+        <span>
+          <strong>{{ line.who }}</strong> {{ line.words }} <span class="quiet">Said once for the class.</span>
+        </span>
       </li>
     </ul>
     <DecideFor
@@ -79,6 +85,15 @@ const chosen = computed(() => concerned.value.find(({ personId }) => personId ==
 </template>
 
 <style scoped>
+.in-class li {
+  display: grid;
+  grid-template-columns: 16px minmax(0, 1fr);
+  gap: 6px;
+  padding: 2px 0;
+}
+.in-class .mark {
+  margin-top: 2px;
+}
 .step-cautions {
   display: flex;
   flex-direction: column;
