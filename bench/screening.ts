@@ -1,8 +1,9 @@
-import { classMatrix, modifications, NOTHING_DECIDED, rulesOf, screenGroup } from '#core/caution';
+import { classMatrix, measureSetUp, modifications, NOTHING_DECIDED, rulesOf, screenGroup } from '#core/caution';
 import { personCondition, newPerson, type Person } from '#core/people';
 import { breathFrom, emptyPlan, holdFrom, type Plan, type Step } from '#core/plan';
-import { POSITIONS, TECHNIQUES } from '#library';
-import { builtInKnowledge, CONDITIONS } from '#library/cautions';
+import { rowFor } from '#core/props';
+import { builtInLibrary, POSITIONS, TECHNIQUES } from '#library';
+import { builtInKnowledge, CONDITIONS, knowledgeWith } from '#library/cautions';
 import { msFigure, percentile, timed, type Figure } from './measure';
 
 const PEOPLE = 30;
@@ -30,6 +31,18 @@ const people = Array.from({ length: PEOPLE }, (_, i): { id: string; person: Pers
   },
 }));
 
+/** Knowledge that has seen no set-up, and measures what no table has. */
+const coldKnowledge = () => knowledgeWith(builtInLibrary, POSITIONS, TECHNIQUES, measureSetUp);
+/** The plan with eight set-ups that are nobody's but its own. */
+const withOwn = (i: number): Plan => ({
+  ...plan,
+  steps: plan.steps.map((step, at) =>
+    at % 5 === 0 && step.kind === 'hold'
+      ? { ...step, setUp: [...step.setUp, rowFor('towel', 'head', 'centre', `own-${i}`)] }
+      : { ...step },
+  ),
+});
+
 /**
  * Screening: a long plan and a large group in which everyone has three conditions, and the alternatives for one cell.
  */
@@ -46,6 +59,11 @@ export function benchScreening(): Figure[] {
       `cautions, ${PEOPLE} people × ${STEPS} steps screened`,
       slowest(() => void screenGroup(plan, people, builtInKnowledge, DAY)),
       30,
+    ),
+    msFigure(
+      'cautions, the same with nothing looked up yet, 8 set-ups of one’s own to be settled',
+      slowest((i) => void screenGroup(withOwn(i), people, coldKnowledge(), DAY)),
+      300,
     ),
     msFigure(
       'cautions, the same as the matrix with decisions',

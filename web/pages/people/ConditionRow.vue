@@ -10,7 +10,16 @@ import { today } from '../../state/days';
 import DayField from '../../ui/fields/DayField.vue';
 
 /** One condition: its degree, since when, a note. An unknown one says that it is not screened. */
-const { kept: stored, known } = defineProps<{ kept: PersonCondition; known: Condition | undefined }>();
+const {
+  kept: stored,
+  known,
+  isTwice = false,
+} = defineProps<{
+  kept: PersonCondition;
+  known: Condition | undefined;
+  /** They have it twice, perhaps as two things that cannot both be. */
+  isTwice?: boolean;
+}>();
 const emit = defineEmits<{ change: [patch: Partial<PersonCondition>]; remove: [] }>();
 
 const name = computed(() => known?.name ?? (stored.words || stored.condition));
@@ -56,6 +65,9 @@ function setNote(note: string): string | undefined {
       <strong>{{ name }}</strong>
       <span v-if="known" class="small quiet terms">{{ known.terms }}</span>
       <span v-else class="small caution terms">not screened: no guidance available</span>
+      <span v-if="isTwice" class="small caution terms" role="alert"
+        >Listed twice: the more careful one counts. Remove the one that is wrong.</span
+      >
     </span>
     <span class="fields">
       <SelectField v-if="degrees.length > 1" v-model="degree" hide-label :label="`How ${name} is`" :options="degrees" />

@@ -104,6 +104,9 @@ const remove = (id: string): void =>
         :key="one.id"
         :kept="one"
         :known="knownOf(one.condition)"
+        :is-twice="
+          conditions.filter(({ condition }) => condition === one.condition && condition !== IN_WORDS).length > 1
+        "
         @change="(patch) => change(one.id, patch)"
         @remove="remove(one.id)"
       />

@@ -4,7 +4,7 @@ import type { Plan } from '#core/plan';
 import type { Timeline } from '#core/timeline';
 import { classInWords } from '../../../widgets/session/words';
 import SheetGrid from './SheetGrid.vue';
-import { generalCautions, LEVEL_WORDS, NOT_ADVICE, STOP_SIGNS } from '#core/caution';
+import { generalCautions, isUnscreened, LEVEL_WORDS, NOT_ADVICE, STOP_SIGNS } from '#core/caution';
 import { useKnowledge } from '../../../state/knowledge';
 import { usePeople } from '../../../state/people';
 import { useScreening } from '../../../state/screening';
@@ -20,10 +20,12 @@ const screening = useScreening();
 const cells = computed(() => sheetCells(plan, timeline));
 /** Alternatives for individual people are on the sheet only if the teacher wants them there. */
 const withPeople = ref(false);
+const NOT_SCREENED = 'not screened';
 const careful = computed(
   () =>
     new Map(
       plan.steps.map((step) => {
+        if (isUnscreened(step, known.knowledge)) return [step.id, [NOT_SCREENED]];
         const avoid = generalCautions(step, known.knowledge).filter(({ level }) => level === 'avoid');
         return [step.id, avoid.map(({ condition }) => condition.name.toLowerCase())];
       }),
@@ -72,7 +74,11 @@ const anyInstead = computed(() => [...instead.value.values()].some((all) => all.
         </template>
         <p v-if="cell.group" class="strong">{{ cell.group }}</p>
         <p v-if="careful.get(cell.step.id)?.length" class="quiet">
-          {{ LEVEL_WORDS.avoid }} with {{ careful.get(cell.step.id)?.join(', ') }}
+          {{
+            careful.get(cell.step.id)?.includes(NOT_SCREENED)
+              ? 'Not screened for cautions.'
+              : `${LEVEL_WORDS.avoid} with ${careful.get(cell.step.id)?.join(', ')}`
+          }}
         </p>
       </template>
     </SheetGrid>
