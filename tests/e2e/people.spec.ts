@@ -252,12 +252,24 @@ test('a group is put together, and a file with a condition nobody knows of is ta
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByText('1 of at most 100')).toBeVisible();
 
-  const person = { ...newPerson('Xanthe Loam'), conditions: [personCondition('a', 'moon-sickness', 'Moon sickness')] };
+  const pressure = (id: string, degree: string) => ({ ...personCondition(id, 'high-pressure'), degree });
+  const person = {
+    ...newPerson('Xanthe Loam'),
+    conditions: [
+      personCondition('a', 'moon-sickness', 'Moon sickness'),
+      pressure('b', 'controlled'),
+      pressure('c', 'uncontrolled'),
+    ],
+  };
   await page.goto('/people');
   const buffer = Buffer.from(JSON.stringify(person));
   await page.locator('input[type=file]').setInputFiles({ name: 'x.json', mimeType: 'application/json', buffer });
   await expect(page.getByRole('textbox', { name: 'Name', exact: true })).toHaveValue('Xanthe Loam');
   await expect(page.getByText('not screened: no guidance available')).toBeVisible();
+  // Controlled and not controlled cannot both be: it is told at both, until one is removed.
+  await expect(page.getByText('Listed twice: the more careful one counts.')).toHaveCount(2);
+  await page.getByRole('button', { name: 'Remove: High blood pressure' }).first().click();
+  await expect(page.getByText('Listed twice')).toHaveCount(0);
   await page.goto('/people');
   await page
     .locator('input[type=file]')
