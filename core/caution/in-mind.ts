@@ -2,7 +2,8 @@ import { initialsOf, type Person } from '#core/people';
 import type { Step } from '#core/plan';
 import { bodyOf, type Knowledge } from './knowledge';
 import { openLevel, type MatrixRow } from './matrix';
-import { LEVELS, worse, type Level, type Rule } from './rule';
+import { LEVELS, worse, type Level } from './rule';
+import type { Caution } from './screen';
 import { demandsOf } from './traits';
 
 /** The reminders for one person at one step, with their initials. */
@@ -31,9 +32,11 @@ export function inMind(
   });
 }
 
-/** How often one gets up is told each time; what else concerns several steps is told at the first of them. */
-const isDueAt = ({ on }: Rule, steps: readonly number[], index: number): boolean =>
-  on.kind === 'session' && (on.of === 'gettingUp' || on.of === 'fromFloor')
+/**
+ * What has to be changed, and getting up, is shown at each of its steps; what is only to be watched at the first of them.
+ */
+const isDueAt = ({ rule: { on }, level }: Caution, steps: readonly number[], index: number): boolean =>
+  level !== 'watch' || (on.kind === 'session' && (on.of === 'gettingUp' || on.of === 'fromFloor'))
     ? steps.includes(index)
     : steps[0] === index;
 
@@ -60,7 +63,7 @@ export function remindersAt(rows: readonly MatrixRow[], index: number): Reminder
     const here =
       openLevel(session) === null
         ? []
-        : session.cautions.filter((one) => 'steps' in one && isDueAt(one.rule, one.steps as readonly number[], index));
+        : session.cautions.filter((one) => 'steps' in one && isDueAt(one, one.steps as readonly number[], index));
     const isInstead = cell.state === 'instead' && cell.insteadLevel === null;
     const cautions = [...(open !== null && cell.state === 'open' ? cell.cautions : []), ...here];
     const level = [open, ...here.map((one) => one.level)].reduce<Level | null>(worse, null);

@@ -265,9 +265,9 @@ function alike(a: Technique | undefined, b: Technique): number {
 
 /**
  * Easier ways in the place of a step for whom these rules apply, the nearest first: the same in another set-up or
- * without holding, another position or technique that is like it, in the same place in the room, or that a rule names. Only what asks for no change any
- * more by a margin, and nothing to watch before something to watch; a rest, as is easy, is always the last. `active` as given by
- * `rulesOf`.
+ * without something, another position or technique that is like it, in the same place in the room, or that a rule names.
+ * Only what asks for no change any more, and that by a margin; nothing to watch before something to watch. A rest, as is
+ * easy, is always the last. `active` as given by `rulesOf`.
  */
 export function modifications(
   step: Step,

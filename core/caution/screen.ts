@@ -214,12 +214,13 @@ function screenSession(session: SessionDemands, active: readonly ActiveRule[]): 
   });
 }
 
-/** A caution with the reasons of another that asks for the same. */
-const withReasonsOf = (caution: Caution, other: Caution): Caution => {
-  const reasons = reasonsOf(caution);
-  const more = wholeCaution(other).filter(({ rule }) => !reasons.includes(rule.reason));
-  return more.length === 0 ? caution : { ...caution, also: [...caution.also, ...more] };
-};
+/** Two cautions that ask for the same, at two steps: the more careful of them, with the reasons of both. */
+function together(one: Caution, other: Caution): Caution {
+  const [first, second] = worse(one.level, other.level) === one.level ? [one, other] : [other, one];
+  const reasons = reasonsOf(first);
+  const more = wholeCaution(second).filter(({ rule }) => !reasons.includes(rule.reason));
+  return more.length === 0 ? first : { ...first, also: [...first.also, ...more] };
+}
 
 /** What is the same caution at another step. */
 const sameCaution = ({ rule }: Caution): string => `${rule.condition} ${rule.instead.words}`;
@@ -240,7 +241,9 @@ function withEarlier(steps: readonly StepScreening[]): StepScreening[] {
   }));
 }
 
-const isOnce = ({ level, rule }: Caution): boolean => level === 'watch' || (level === 'change' && rule.once === true);
+/** Nothing in it has to be decided at each step by itself, for any of the conditions it is said of. */
+const isOnce = (caution: Caution): boolean =>
+  wholeCaution(caution).every(({ level, rule }) => level === 'watch' || (level === 'change' && rule.once === true));
 
 /**
  * Takes what is only to be watched, or changed in the same way, at more than one step out of the steps: it is said once
@@ -253,7 +256,7 @@ function onceForClass(steps: readonly StepScreening[]): { steps: StepScreening[]
       const { words } = caution.rule.instead;
       const known = watched.get(words);
       watched.set(words, {
-        caution: known ? withReasonsOf(known.caution, caution) : caution,
+        caution: known ? together(known.caution, caution) : caution,
         steps: [...(known?.steps ?? []), i],
       });
     }

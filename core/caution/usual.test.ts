@@ -260,6 +260,38 @@ describe('said once', () => {
     ]);
   });
 
+  test('what has to be decided at a step stays there, though another condition would have it said once', () => {
+    const plan = planOf(hold('last-rest'), { ...hold('knees-in-rest'), id: 'b' });
+    for (const conditions of [
+      [has('reflux'), pregnant(30)],
+      [pregnant(30), has('reflux')],
+    ]) {
+      const { steps } = screen(plan, someone('A', ...conditions), builtInKnowledge, CLASS_DAY);
+      expect(steps.map(({ level }) => level)).toEqual(['change', 'change']);
+    }
+    const alone = screen(plan, someone('A', has('reflux')), builtInKnowledge, CLASS_DAY);
+    expect(alone.steps.map(({ level }) => level)).toEqual([null, null]);
+    expect(alone.session.find(({ rule }) => rule.on.kind === 'trait')).toMatchObject({
+      level: 'change',
+      steps: [0, 1],
+    });
+  });
+
+  test('the line for the class is as careful as the most careful of its steps', () => {
+    const plan = planOf(...['a', 'b'].map((id) => hold('last-rest', { id, setUp: [...hold('last-rest').setUp] })));
+    const [first] = plan.steps as HoldStep[];
+    // The first trunk is at 32°, which is to be watched; the second lies flat.
+    const tilted: typeof builtInKnowledge = {
+      ...builtInKnowledge,
+      strains: (of, setUp, body) =>
+        builtInKnowledge
+          .strains(of, setUp, body)
+          .map((one) => (setUp === first!.setUp ? { ...one, trunkDegrees: 32 } : one)),
+    };
+    const { session } = screen(plan, someone('A', has('reflux')), tilted, CLASS_DAY);
+    expect(session.find(({ rule }) => rule.on.kind === 'trait')).toMatchObject({ level: 'change', steps: [0, 1] });
+  });
+
   test('panic and trauma share one line where the advice is the same, with both reasons', () => {
     const long = hold('easy-seat', { sides: { kind: 'together', seconds: 600 } });
     const { steps } = screened(long, has('panic'), has('trauma'));
