@@ -45,7 +45,16 @@ const MOST: Record<Easier['kind'], number> = { without: 2, setUp: 2, position: 3
  * The base score of an alternative before likeness: whether the step stays the same, and whether a rule or the entry
  * names it.
  */
-const WORTH = { same: 1.6, named: 0.4, variation: 0.6, samePlace: 0.3, others: 0.02, watch: -0.5, rest: -9 } as const;
+const WORTH = {
+  same: 1.6,
+  named: 0.4,
+  first: 0.3,
+  variation: 0.6,
+  samePlace: 0.3,
+  others: 0.02,
+  watch: -0.5,
+  rest: -9,
+} as const;
 /** Where one is in the room: a way out that needs no getting up or lying down is nearer. */
 const LYING: ReadonlySet<Position['family']> = new Set(['supine', 'prone', 'sideLying', 'wall']);
 const samePlace = (a: Position, b: Position): boolean => LYING.has(a.family) === LYING.has(b.family);
@@ -79,6 +88,9 @@ function heldInstead(step: HoldStep, position: Position, setUp: SetUp, approach:
     'length' in fresh.sides ? { ...fresh.sides, length: { kind: 'even', seconds } } : { ...fresh.sides, seconds };
   return { ...fresh, sides, setUp, stages: [], breath: step.breath, range: null, note: step.note };
 }
+
+/** What a rule would have people try before anything else; of several rules the most careful one. */
+const firstOf = (named: ReadonlySet<string>): string | undefined => [...named][0];
 
 const lower = (name: string): string => name.charAt(0).toLowerCase() + name.slice(1);
 
@@ -145,6 +157,7 @@ function waysOfHold(
       const score =
         like +
         (named.has(position.id) ? WORTH.named : 0) +
+        (firstOf(named) === position.id ? WORTH.first : 0) +
         (isVariation ? WORTH.variation : 0) +
         (here && samePlace(here, position) ? WORTH.samePlace : 0) +
         (others?.has(position.id) ? WORTH.others : 0);

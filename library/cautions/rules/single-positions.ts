@@ -67,6 +67,12 @@ export const SINGLE: readonly Rule[] = [
     ],
   ),
   ...onPosition(
+    'supported-cactus',
+    { words: 'Elbows close to the ribs, hands on the belly.', positions: ['constructive-rest', 'knees-in-rest'] },
+    ['operation-chest', 'change', 'Arms spread wide pull on a wound that is healing.', { beforeMonths: 6 }],
+    ['shoulder', 'watch', 'Arms spread wide can pinch a sore shoulder.', { degrees: ['sore'] }],
+  ),
+  ...onPosition(
     'downward-dog-held',
     { words: 'Half-way, hands on the wall.', positions: ['wall-half-fold'] },
     ['ankle', 'watch', 'The heels pull on the ankles.', { instead: 'Heels on a rolled blanket.' }],

@@ -4,14 +4,10 @@ import { CAUTION_TRAIT_WORDS, conditionsOf, LEVEL_WORDS, reasonsOf, type Caution
 import CautionMark from '../../../widgets/cautions/CautionMark.vue';
 
 /**
- * Cautions with their reasons and what to do instead. Conditions are named only where `named` asks for it; `shortened`:
- * what was said at an earlier step of the same list is not said again in full.
+ * Cautions with their reasons and what to do instead; of what was said at an earlier step only where that was. Conditions
+ * are named only where `named` asks for it.
  */
-const {
-  cautions,
-  named = false,
-  shortened = false,
-} = defineProps<{ cautions: readonly Caution[]; named?: boolean; shortened?: boolean }>();
+const { cautions, named = false } = defineProps<{ cautions: readonly Caution[]; named?: boolean }>();
 
 const reasons = computed(() =>
   cautions.map((caution) => {
@@ -23,7 +19,7 @@ const reasons = computed(() =>
       level,
       name: conditions.map(({ name }) => name).join(', '),
       terms: conditions.map(({ terms }) => terms).join('; '),
-      reason: shortened && earlier !== undefined ? `As at step ${earlier + 1}.` : reasonsOf(caution).join(' '),
+      reason: earlier !== undefined ? `As at step ${earlier + 1}.` : reasonsOf(caution).join(' '),
       instead: rule.instead.words,
       asks: [what, measured].filter(Boolean).join(', '),
     };
