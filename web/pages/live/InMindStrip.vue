@@ -27,7 +27,12 @@ const ids = computed(() => [
   ...(annotationsOf(session.local.value?.events ?? []).present?.people ?? []),
   ...theClass.guests.value.map(({ id }) => id),
 ]);
-const there = computed(() => theClass.screened.value.filter(({ id }) => ids.value.includes(id)));
+/** Those of the class with what is new today, and whoever else was ticked. */
+const there = computed(() => {
+  const ofClass = theClass.screened.value.filter(({ id }) => ids.value.includes(id));
+  const known = new Set(ofClass.map(({ id }) => id));
+  return [...ofClass, ...people.of(ids.value.filter((id) => !known.has(id)))];
+});
 const index = computed(() => session.state.value.phase?.stepIndex ?? -1);
 const step = computed(() => session.plan.steps[index.value]);
 const lines = computed(() => {

@@ -89,7 +89,7 @@ function setName(typed: string): undefined {
 <template>
   <div class="check-in">
     <p class="small quiet">Counts today only. Nothing ticked means nothing new.</p>
-    <p v-if="here.length === 0" class="small quiet">Tick who is here first.</p>
+    <p v-if="here.length === 0" class="small quiet">Nobody is ticked above yet.</p>
     <div v-else class="question">
       <span class="small">Who has something new?</span>
       <ChipChoice
