@@ -33,7 +33,7 @@ const people = Array.from({ length: PEOPLE }, (_, i): { id: string; person: Pers
 
 /** Knowledge that has seen no set-up, and measures what no table has. */
 const coldKnowledge = () => knowledgeWith(builtInLibrary, POSITIONS, TECHNIQUES, measureSetUp);
-/** The plan with eight set-ups that are nobody's but its own. */
+/** The plan with eight custom set-ups. */
 const withOwn = (i: number): Plan => ({
   ...plan,
   steps: plan.steps.map((step, at) =>
@@ -61,7 +61,7 @@ export function benchScreening(): Figure[] {
       30,
     ),
     msFigure(
-      'cautions, the same with nothing looked up yet, 8 set-ups of one’s own to be settled',
+      'cautions, the same with nothing looked up yet, 8 custom set-ups to settle',
       slowest((i) => void screenGroup(withOwn(i), people, coldKnowledge(), DAY)),
       300,
     ),

@@ -132,7 +132,7 @@ export const withGuest = (decisions: ClassPeople, guest: Guest): ClassPeople =>
 
 /**
  * Who is screened on a day: the people of a group with what they said that day, and the guests of that day. Where
- * somebody says again what is known, what is known of it longer is kept.
+ * somebody says again what was known as quiet, both count, and so the more careful of them.
  */
 export function peopleOn<P extends { id: string; person: Person }>(
   people: readonly P[],
@@ -144,9 +144,7 @@ export function peopleOn<P extends { id: string; person: Person }>(
       const fresh = checkIns
         .filter((one) => one.personId === id && one.on === day)
         .flatMap(({ conditions }) => conditions);
-      const known = new Set(person.conditions.map(({ condition }) => condition));
-      const more = fresh.filter(({ condition }) => !known.has(condition));
-      return { id, person: more.length === 0 ? person : { ...person, conditions: [...person.conditions, ...more] } };
+      return { id, person: fresh.length === 0 ? person : { ...person, conditions: [...person.conditions, ...fresh] } };
     }),
     ...guests
       .filter(({ on }) => on === day)

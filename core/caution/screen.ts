@@ -27,7 +27,7 @@ export const wholeCaution = (caution: Caution): Caution[] => [caution, ...cautio
 export const reasonsOf = (caution: Caution): string[] => [
   ...new Set(wholeCaution(caution).map(({ rule }) => rule.reason)),
 ];
-/** The conditions a caution is said of, each once. */
+/** The conditions behind a caution, each once. */
 export const conditionsOf = (caution: Caution): Condition[] => [
   ...new Set(wholeCaution(caution).map(({ condition }) => condition)),
 ];
@@ -241,7 +241,7 @@ function withEarlier(steps: readonly StepScreening[]): StepScreening[] {
   }));
 }
 
-/** Nothing in it has to be decided at each step by itself, for any of the conditions it is said of. */
+/** Whether one decision serves all of its steps, for each of the conditions behind it. */
 const isOnce = (caution: Caution): boolean =>
   wholeCaution(caution).every(({ level, rule }) => level === 'watch' || (level === 'change' && rule.once === true));
 

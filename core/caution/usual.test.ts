@@ -245,7 +245,7 @@ describe('by degree', () => {
     expect(level(hold('side-lying', { sides: { kind: 'one', side: 'left', seconds: 120 } }), pregnant(35))).toBeNull();
   });
 
-  test('three weeks after an operation the class is told of: consent, no sitting up straight, no carrying', () => {
+  test('three weeks after an operation the class line asks for consent, no sitting up straight, and no carrying', () => {
     const { session } = screened(hold('last-rest'), has('operation-belly', { since: '2026-11-05' }));
     expect(session[0]?.rule.reason).toMatch(/Sitting up straight and carrying props.*surgeon/);
   });
@@ -337,10 +337,16 @@ describe('what is said before a class', () => {
     expect(conditionsOn(CLASS_DAY, withCheckIn(kept0, { ...cold('a', CLASS_DAY), conditions: [] }))).toEqual([
       'glaucoma',
     ]);
-    // What is known longer, with its degree, is not overwritten by a tick.
-    const again = withCheckIn(NOTHING_DECIDED, { personId: 'a', on: CLASS_DAY, conditions: [has('glaucoma')] });
-    expect(peopleOn([ada], again, CLASS_DAY)[0]!.person).toBe(ada.person);
     expect(ada.person.conditions).toHaveLength(1);
+  });
+
+  test('a knee that was quiet and hurts today is screened as one that hurts', () => {
+    const bo = { id: 'b', person: someone('Bo', has('knee', { degree: 'old' })) };
+    const today = withCheckIn(NOTHING_DECIDED, { personId: 'b', on: CLASS_DAY, conditions: [has('knee')] });
+    const levelOf = (decided: typeof today): Level | null =>
+      screen(planOf(hold('kneeling-seat')), peopleOn([bo], decided, CLASS_DAY)[0]!.person, builtInKnowledge, CLASS_DAY)
+        .steps[0]!.level;
+    expect([levelOf(NOTHING_DECIDED), levelOf(today)]).toEqual(['watch', 'avoid']);
   });
 
   test('a guest is screened by what they said, on that day only, and is gone without a trace', () => {

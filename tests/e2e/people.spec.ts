@@ -266,7 +266,7 @@ test('a group is put together, and a file with a condition nobody knows of is ta
   await page.locator('input[type=file]').setInputFiles({ name: 'x.json', mimeType: 'application/json', buffer });
   await expect(page.getByRole('textbox', { name: 'Name', exact: true })).toHaveValue('Xanthe Loam');
   await expect(page.getByText('not screened: no guidance available')).toBeVisible();
-  // Controlled and not controlled cannot both be: it is told at both, until one is removed.
+  // Nobody’s pressure is both controlled and not: both rows say so until one is removed.
   await expect(page.getByText('Listed twice: the more careful one counts.')).toHaveCount(2);
   await page.getByRole('button', { name: 'Remove: High blood pressure' }).first().click();
   await expect(page.getByText('Listed twice')).toHaveCount(0);

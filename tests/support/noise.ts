@@ -2,7 +2,7 @@ import { screenGroup, type Knowledge } from '#core/caution';
 import type { Person } from '#core/people';
 import type { Plan } from '#core/plan';
 
-/** How much is said of somebody in some classes. */
+/** How much there is to read about a person over several classes. */
 export interface Noise {
   /** Lines at single steps that have to be read: what was said at an earlier step is a mark only. */
   atSteps: number;

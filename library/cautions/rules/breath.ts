@@ -202,7 +202,7 @@ const SINGLE: Rule[] = [
   ]),
   ...onTechnique(
     'equal-breath',
-    { words: 'At one’s own pace, uncounted.' },
+    { words: 'At their own pace, without counting.' },
     ['copd', 'watch', 'A count that is too long brings air hunger.'],
     ['panic', 'watch', 'Counting can tighten the breath.'],
   ),
