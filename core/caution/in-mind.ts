@@ -3,7 +3,7 @@ import type { Step } from '#core/plan';
 import { bodyOf, type Knowledge } from './knowledge';
 import { openLevel, type MatrixRow } from './matrix';
 import { LEVELS, worse, type Level } from './rule';
-import type { Caution } from './screen';
+import type { Caution } from './caution';
 import { demandsOf } from './traits';
 
 /** The reminders for one person at one step, with their initials. */

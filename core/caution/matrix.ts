@@ -3,7 +3,8 @@ import type { Plan, Step } from '#core/plan';
 import { SESSION_STEP, type ClassPeople } from './class-people';
 import { bodyOf, type Knowledge } from './knowledge';
 import { worse, type Level } from './rule';
-import { rulesOf, screenGroup, screenStep, wholeCaution, type Caution, type PersonScreening } from './screen';
+import { wholeCaution, type Caution } from './caution';
+import { rulesOf, screenGroup, screenStep, type PersonScreening } from './screen';
 import { demandsOf } from './traits';
 
 /** One person at one step (or in the class as a whole): cautions and decisions. */

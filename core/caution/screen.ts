@@ -2,47 +2,13 @@ import { clockOfSeconds } from '#core/time';
 import type { Person } from '#core/people';
 import type { Plan, Step } from '#core/plan';
 import { gradesOf, TRAIT_UNITS, type CautionTrait, type Demands } from './demands';
+import { byLevel, joined, type Caution, type SessionCaution, type StepScreening } from './caution';
 import { stateInWords, stateOn, type Condition, type ConditionState } from './condition';
 import { bodyOf, type Body, type Knowledge } from './knowledge';
-import { applies, LEVELS, worse, type Level, type Rule } from './rule';
+import { applies, LEVELS, type Level, type Rule } from './rule';
+import { joinedInClass, onceForClass, withEarlier } from './once';
 import { sessionDemands, type SessionDemands } from './session-demands';
 import { demandsOf } from './traits';
-
-/** One caution of a person at a step, or for the whole class. */
-export interface Caution {
-  rule: Rule;
-  condition: Condition;
-  level: Level;
-  /** What was measured or counted, in words: `27 cm`; empty if it is stated, not measured. */
-  measured: string;
-  /** The place of the earlier step of the class (from 0) where the same was said already. */
-  earlier?: number;
-  /** What comes to the same here: of one thing for one condition, or with the same advice for another. */
-  also: readonly Caution[];
-}
-
-/** A caution with all that comes to the same. */
-export const wholeCaution = (caution: Caution): Caution[] => [caution, ...caution.also.flatMap(wholeCaution)];
-/** The reasons of a caution, the strongest first, each once. */
-export const reasonsOf = (caution: Caution): string[] => [
-  ...new Set(wholeCaution(caution).map(({ rule }) => rule.reason)),
-];
-/** The conditions behind a caution, each once. */
-export const conditionsOf = (caution: Caution): Condition[] => [
-  ...new Set(wholeCaution(caution).map(({ condition }) => condition)),
-];
-
-/** The cautions of one step, the most careful first; `level` is the worst, null if there is none. */
-export interface StepScreening {
-  stepId: string;
-  level: Level | null;
-  cautions: readonly Caution[];
-}
-
-/** A caution that belongs to no single step, with the steps it comes from. */
-interface SessionCaution extends Caution {
-  steps: readonly number[];
-}
 
 /** The screening of one person against a plan. */
 export interface PersonScreening {
@@ -153,8 +119,6 @@ function gradedLevel(level: Level, trait: CautionTrait, value: number): Level | 
   return steps.findLast((one) => value >= from[one]);
 }
 
-const byLevel = (a: Caution, b: Caution): number => LEVELS.indexOf(b.level) - LEVELS.indexOf(a.level);
-
 /** Traits that are one thing to a body: of several that concern a condition the most careful is said, with all reasons. */
 const ONE_THING: readonly (readonly CautionTrait[])[] = [
   ['loadedSpinalFold', 'spineRounded', 'hipFold', 'bellyFolded'],
@@ -168,17 +132,6 @@ const ONE_THING: readonly (readonly CautionTrait[])[] = [
 ];
 const thingOf = ({ on }: Rule): string =>
   on.kind === 'trait' ? (ONE_THING.find((traits) => traits.includes(on.trait))?.[0] ?? on.trait) : on.kind;
-
-/** Joins cautions with the same key: the most careful, which comes first, with the others that come to the same. */
-function joined(cautions: readonly Caution[], keyOf: (caution: Caution) => string): Caution[] {
-  const found = new Map<string, Caution>();
-  for (const caution of cautions) {
-    const key = keyOf(caution);
-    const known = found.get(key);
-    found.set(key, known ? { ...known, also: [...known.also, caution] } : caution);
-  }
-  return [...found.values()];
-}
 
 /**
  * The cautions of one step for whom these rules apply, the most careful first. What one condition has against one thing is
@@ -213,79 +166,6 @@ function screenSession(session: SessionDemands, active: readonly ActiveRule[]): 
     return [{ rule, condition, level: rule.level, measured: COUNTED[rule.on.of](amount), steps, also: [] }];
   });
 }
-
-/** Two cautions that ask for the same, at two steps: the more careful of them, with the reasons of both. */
-function together(one: Caution, other: Caution): Caution {
-  const [first, second] = worse(one.level, other.level) === one.level ? [one, other] : [other, one];
-  const reasons = reasonsOf(first);
-  const more = wholeCaution(second).filter(({ rule }) => !reasons.includes(rule.reason));
-  return more.length === 0 ? first : { ...first, also: [...first.also, ...more] };
-}
-
-/** What is the same caution at another step. */
-const sameCaution = ({ rule }: Caution): string => `${rule.condition} ${rule.instead.words}`;
-
-/** Marks what has to be changed or left out as at an earlier step, for the same reason: it need not be read twice. */
-function withEarlier(steps: readonly StepScreening[]): StepScreening[] {
-  const first = new Map<string, { step: number; level: Level }>();
-  return steps.map((step, i) => ({
-    ...step,
-    cautions: step.cautions.map((caution) => {
-      const before = first.get(sameCaution(caution));
-      if (!before || worse(before.level, caution.level) !== before.level) {
-        first.set(sameCaution(caution), { step: i, level: caution.level });
-        return caution;
-      }
-      return { ...caution, earlier: before.step };
-    }),
-  }));
-}
-
-/** Whether one decision serves all of its steps, for each of the conditions behind it. */
-const isOnce = (caution: Caution): boolean =>
-  wholeCaution(caution).every(({ level, rule }) => level === 'watch' || (level === 'change' && rule.once === true));
-
-/**
- * Takes what is only to be watched, or changed in the same way, at more than one step out of the steps: it is said once
- * for the class, with its steps. What else has to be changed or left out stays where that is decided.
- */
-function onceForClass(steps: readonly StepScreening[]): { steps: StepScreening[]; repeated: SessionCaution[] } {
-  const watched = new Map<string, { caution: Caution; steps: number[] }>();
-  for (const [i, { cautions }] of steps.entries()) {
-    for (const caution of cautions.filter(isOnce)) {
-      const { words } = caution.rule.instead;
-      const known = watched.get(words);
-      watched.set(words, {
-        caution: known ? together(known.caution, caution) : caution,
-        steps: [...(known?.steps ?? []), i],
-      });
-    }
-  }
-  const isRepeated = (caution: Caution): boolean =>
-    isOnce(caution) && (watched.get(caution.rule.instead.words)?.steps.length ?? 0) > 1;
-  return {
-    steps: steps.map((step) => {
-      const cautions = step.cautions.filter((caution) => !isRepeated(caution));
-      return { ...step, cautions, level: cautions[0]?.level ?? null };
-    }),
-    repeated: [...watched.values()]
-      .filter((one) => one.steps.length > 1)
-      .map((one) => ({ ...one.caution, measured: '', steps: one.steps })),
-  };
-}
-
-/** Class cautions that ask for the same are one, with the steps of all. */
-const joinedInClass = (cautions: readonly SessionCaution[]): SessionCaution[] => {
-  const whole = joined([...cautions].sort(byLevel), ({ rule }) => rule.instead.words);
-  return whole.map((caution) => ({
-    ...caution,
-    steps: [
-      ...new Set(
-        cautions.filter(({ rule }) => rule.instead.words === caution.rule.instead.words).flatMap(({ steps }) => steps),
-      ),
-    ].sort((a, b) => a - b),
-  }));
-};
 
 /** Screens a person against the demands of a plan, on a day. */
 function screenAgainst(
