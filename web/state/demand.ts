@@ -2,7 +2,7 @@ import { defineStore } from 'pinia';
 import { computed, ref, shallowRef, watch } from 'vue';
 import { availableIn, groupTooLarge, peopleAtWall, propNeeds, type MetMoment } from '#core/cupboard';
 import type { Available, PropKind } from '#core/props';
-import { runJob, startThread, type Thread } from '../client/solver-thread';
+import { runJob, startThread, type SolverThread } from '../client/solver-thread';
 import type { Plan } from '#core/plan';
 import { useEditor } from './editor';
 import { useLibrary } from './library';
@@ -34,7 +34,7 @@ export const useDemand = defineStore('demand', () => {
   /** How the place meets the needs of a version of the plan, by the ids of its steps. */
   const met = shallowRef<{ plan: Plan; stock: Available; byStep: ReadonlyMap<string, MetMoment[]> }>();
   const trouble = ref('');
-  let thread: Thread | undefined;
+  let thread: SolverThread | undefined;
   let isRunning = false;
   /** Works it out in a thread, one version after the other; versions that have been replaced meanwhile are skipped. */
   async function meet(): Promise<void> {

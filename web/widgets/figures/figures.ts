@@ -1,45 +1,19 @@
-import { wrap, type Remote } from 'comlink';
 import { readonly, shallowRef } from 'vue';
 import type { BodyPlace, Figure } from '#core/body';
 import type { Position } from '#core/catalogue';
 import type { ForWhom, SuggestedHeight } from '#core/heights';
 import type { PlacedProp, PropPlace, SetUp } from '#core/props';
+import { keptThread, plain } from '../../client/thread';
 import type { Artist } from '../../workers/drawing';
 import type { DrawnFigure, FigureRequest, MeasuredFigure } from '../../workers/drawing-request';
 
 const KEPT = 240;
 const cache = new Map<string, Promise<MeasuredFigure>>();
-interface Drawing {
-  artist: Remote<Artist>;
-  /** Rejects when the worker's script could not be loaded: it never answers then. */
-  broken: Promise<never>;
-}
-let drawing: Drawing | undefined;
-
-/** The worker that draws; started when the first figure is asked for that does not ship ready, anew where it failed. */
-function theDrawing(): Drawing {
-  if (drawing) return drawing;
-  const worker = new Worker(new URL('../../workers/drawing.ts', import.meta.url), { type: 'module' });
-  const broken = new Promise<never>((_, reject) => {
-    worker.addEventListener(
-      'error',
-      () => {
-        worker.terminate();
-        drawing = undefined;
-        reject(new Error('The part of Zovrin that draws figures could not be loaded. Reload the page to try again.'));
-      },
-      { once: true },
-    );
-  });
-  broken.catch(() => undefined);
-  return (drawing = { artist: wrap<Artist>(worker), broken });
-}
-
-/** Asks the worker. Rejects if it cannot do it, or could not be loaded. */
-function ask<T>(of: (artist: Remote<Artist>) => unknown): Promise<T> {
-  const { artist, broken } = theDrawing();
-  return Promise.race([of(artist) as Promise<T>, broken]);
-}
+/** Asks the thread that draws, started with the first figure that does not ship ready. */
+const ask = keptThread<Artist>(
+  () => new Worker(new URL('../../workers/drawing.ts', import.meta.url), { type: 'module' }),
+  'The part of Zovrin that draws figures could not be loaded. Reload the page to try again.',
+);
 
 /** Draws a figure in the worker; the same one is drawn once. Rejects when the worker cannot draw it. */
 export function drawFigure(request: FigureRequest): Promise<MeasuredFigure> {
@@ -57,9 +31,6 @@ export function drawFigure(request: FigureRequest): Promise<MeasuredFigure> {
   if (cache.size > KEPT && oldest !== undefined) cache.delete(oldest);
   return drawn;
 }
-
-/** Sent as plain values, whatever the page has wrapped them in. */
-const plain = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T;
 
 /** The figure as it comes to rest with these props, so that each of its joints can be set. */
 export const figureAsItLies = (figure: Figure, props: readonly PlacedProp[]): Promise<Figure> =>

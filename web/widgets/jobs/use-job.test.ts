@@ -2,7 +2,7 @@ import { beforeEach, describe, expect, test } from '@jest/globals';
 import { effectScope } from 'vue';
 import { ORDER_RULES } from '#core/order';
 import { noLibrary, planOf, workedHold } from '../../../tests/support/examples';
-import type { Thread } from '../../client/solver-thread';
+import type { SolverThread } from '../../client/solver-thread';
 import { useJob } from './use-job';
 
 /** Threads as they were started, with the questions each was asked and how it is answered. */
@@ -16,7 +16,7 @@ beforeEach(() => {
   started = [];
 });
 
-function start(): Thread {
+function start(): SolverThread {
   const thread: Started = { requests: [], ended: false, fail: () => undefined };
   started.push(thread);
   const failed = new Promise<never>((_, reject) => {
@@ -36,7 +36,7 @@ function start(): Thread {
   const stop = (): void => {
     thread.ended = true;
   };
-  return { run: run as unknown as Thread['run'], stop, failed };
+  return { remote: { run } as unknown as SolverThread['remote'], stop, failed };
 }
 
 const plan = planOf(workedHold);

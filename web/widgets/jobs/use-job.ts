@@ -2,12 +2,12 @@ import { onScopeDispose, ref, shallowRef } from 'vue';
 import type { JobKind, Jobs } from '#core/jobs';
 import type { Library } from '#core/catalogue';
 import type { Plan } from '#core/plan';
-import { runJob, startThread, type Thread } from '../../client/solver-thread';
+import { runJob, startThread, type SolverThread } from '../../client/solver-thread';
 
 /** A thread that nobody uses now: the next one who asks has it, instead of waiting for one to start. */
-let spare: Thread | undefined;
+let spare: SolverThread | undefined;
 
-function nextThread(): Thread {
+function nextThread(): SolverThread {
   const ready = spare ?? startThread();
   spare = undefined;
   return ready;
@@ -21,12 +21,12 @@ const SOON_MS = 150;
  * again while one is under way, the earlier one is given up. A thread that is idle when the component ends serves the
  * next.
  */
-export function useJob<K extends JobKind>(kind: K, start: () => Thread = nextThread) {
+export function useJob<K extends JobKind>(kind: K, start: () => SolverThread = nextThread) {
   const answer = shallowRef<Jobs[K]['answer']>();
   /** From 0 to 1 while it takes long enough to show; null otherwise. */
   const share = ref<number | null>(null);
   const trouble = ref('');
-  let thread: Thread | undefined;
+  let thread: SolverThread | undefined;
   /** Ends the wait for an answer: a thread that was stopped gives none. */
   let giveUp: () => void = () => undefined;
   let request = 0;
