@@ -272,6 +272,30 @@ describe('it closes by itself', () => {
     await settled(410);
   });
 
+  test('closing it for good waits for what still reads the store', async () => {
+    await startRun();
+    const done: string[] = [];
+    let release = (): void => undefined;
+    const held = new Promise<void>((resolve) => (release = resolve));
+    const { version } = server.store;
+    const reading = new Promise<void>((started) => {
+      server.store.version = async () => {
+        started();
+        await held;
+        done.push('read');
+        return version();
+      };
+    });
+    const answer = now().catch(() => undefined);
+    await reading;
+    const ended = audience.end().then(() => done.push('ended'));
+    // The phone is gone, and its answer is still being made.
+    await answer;
+    release();
+    await ended;
+    expect(done).toEqual(['read', 'ended']);
+  });
+
   test('a minute after the end the port itself is closed', async () => {
     await audience.end();
     await open(1);

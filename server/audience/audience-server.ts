@@ -100,6 +100,14 @@ export function createAudienceServer(store: Store, options: AudienceOptions) {
   let over: Opened | undefined;
   let closing: NodeJS.Timeout | undefined;
   let cached: Cached | undefined;
+  const reading = new Set<Promise<unknown>>();
+
+  /** Remembers that the store is being read, so that nobody closes it meanwhile. */
+  function whileReading<T>(work: Promise<T>): Promise<T> {
+    const done = work.finally(() => reading.delete(done));
+    reading.add(done);
+    return done;
+  }
 
   /** The session as phones see it, and how far the clock of the device that leads it was set meanwhile. */
   async function sessionOf({ planId, endedBefore }: Opened): Promise<[AudienceSession, leftOutMs: number] | null> {
@@ -136,7 +144,7 @@ export function createAudienceServer(store: Store, options: AudienceOptions) {
     [open, over, cached] = [undefined, opened, undefined];
     closing = setTimeout(() => void close(), lingerMs).unref();
   }
-  const stopListening = store.afterWrite(() => void endWhereOver().catch(log));
+  const stopListening = store.afterWrite(() => void whileReading(endWhereOver()).catch(log));
 
   /** Throws an HttpProblem unless the request names the plan that is open, and its code. */
   function mustKnowCode(request: Request): Opened {
@@ -160,7 +168,7 @@ export function createAudienceServer(store: Store, options: AudienceOptions) {
       requestWasSuccessful: (_request, { statusCode }) => statusCode !== 404,
     });
     app.get(`${API_BASE}/audience/:planId/now`, limitWrongCodes, async (request, response) => {
-      const { tag, json, session } = await current(mustKnowCode(request));
+      const { tag, json, session } = await whileReading(current(mustKnowCode(request)));
       const nowMs = (session && clocks.nowMs(session.runId)) ?? store.now() - (session?.leftOutMs ?? 0);
       const start = JSON.stringify({ nowMs, tag } satisfies AudienceNow).slice(0, -1);
       response.type('json').send(request.query.tag === tag ? `${start}}` : `${start},"session":${json}}`);
@@ -233,10 +241,11 @@ export function createAudienceServer(store: Store, options: AudienceOptions) {
     routes,
     close,
     state,
-    /** Closes it for good: the store is no longer listened to. */
+    /** Closes it for good: it no longer listens to the store, and has read what it was reading. */
     async end(): Promise<void> {
       stopListening();
       await close();
+      await Promise.allSettled(reading);
     },
   };
 }
