@@ -31,6 +31,8 @@ export interface Strains {
   /** The less opened of the two thighs: both are open so far. */
   hipsOpenDegrees: number;
   armLiftDegrees: number;
+  /** The fold of a hip less the bend of its knee: how far the back of the leg is stretched. */
+  legStretchDegrees: number;
 }
 
 /** The strains in the order in which tables have them. */
@@ -47,6 +49,7 @@ export const STRAIN_NAMES = [
   'hipExtensionDegrees',
   'hipsOpenDegrees',
   'armLiftDegrees',
+  'legStretchDegrees',
 ] as const satisfies readonly (keyof Strains)[];
 
 const AT_REST: Strains = {
@@ -62,6 +65,7 @@ const AT_REST: Strains = {
   hipExtensionDegrees: 0,
   hipsOpenDegrees: 0,
   armLiftDegrees: 0,
+  legStretchDegrees: 0,
 };
 
 /** The strains of a row of a table. */
@@ -93,6 +97,7 @@ export function strainsOf({ body }: Settled): Strains {
     hipExtensionDegrees: larger((side) => -hipAngles(body, side).flex),
     hipsOpenDegrees: smaller((side) => hipAngles(body, side).open),
     armLiftDegrees: larger((side) => armLift(body, side)),
+    legStretchDegrees: larger((side) => hipAngles(body, side).flex - kneeAngle(body, side)),
   };
   // Never a negative nought.
   for (const name of STRAIN_NAMES) measured[name] = Math.round(measured[name]) + 0;

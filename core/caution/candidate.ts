@@ -29,17 +29,25 @@ export interface Candidate {
  * names it.
  */
 export const WORTH = {
-  same: 1.6,
+  same: 4,
+  like: 2,
+  traits: 0.5,
   named: 0.4,
   first: 0.3,
   variation: 0.6,
   samePlace: 0.3,
   others: 0.02,
-  watch: -0.5,
+  watch: -1,
   rest: -9,
 } as const;
 /** Where one is in the room: a way out that needs no getting up or lying down is nearer. */
 export const LYING: ReadonlySet<Position['family']> = new Set(['supine', 'prone', 'sideLying', 'wall']);
 export const samePlace = (a: Position, b: Position): boolean => LYING.has(a.family) === LYING.has(b.family);
+
+/** The share of traits that two entries have in common, from 0 to 1; a little where neither has any. */
+export function traitsShared(a: readonly string[], b: readonly string[]): number {
+  const all = new Set([...a, ...b]);
+  return all.size === 0 ? 0.1 : a.filter((trait) => b.includes(trait)).length / all.size;
+}
 
 export const lower = (name: string): string => name.charAt(0).toLowerCase() + name.slice(1);

@@ -1,7 +1,7 @@
 import { fitBreath, practiceMs, type BreathPractice } from '#core/breath';
-import { breathSeats, type Technique } from '#core/catalogue';
+import { breathSeats } from '#core/catalogue';
 import { breathFrom, type BreathStep } from '#core/plan';
-import { lower, samePlace, WORTH, type Candidate, type EasierOptions } from './candidate';
+import { lower, samePlace, traitsShared, WORTH, type Candidate, type EasierOptions } from './candidate';
 import type { Knowledge } from './knowledge';
 import { seatsOf } from './seats';
 import { withoutHolding } from './without-holding';
@@ -102,15 +102,8 @@ export function insteadOfBreath(
           note: step.note,
         },
         words: technique.names.english,
-        score: (named.has(technique.id) ? WORTH.named : 0) + alike(here, technique),
+        score: (named.has(technique.id) ? WORTH.named : 0) + (here ? traitsShared(here.traits, technique.traits) : 0),
       };
     });
   return [...without, ...techniques, ...otherSeats(step, quiet && asLongAs(quiet, seconds), knowledge, options)];
-}
-
-/** Shares of what two techniques ask. */
-function alike(a: Technique | undefined, b: Technique): number {
-  if (!a) return 0;
-  const all = new Set([...a.traits, ...b.traits]);
-  return all.size === 0 ? 0.1 : a.traits.filter((trait) => b.traits.includes(trait)).length / all.size;
 }

@@ -1,7 +1,7 @@
 import { likeness, type Approach, type Position } from '#core/catalogue';
 import { holdFrom, sideSeconds, type HoldStep } from '#core/plan';
 import { propKind, type SetUp } from '#core/props';
-import { LYING, lower, samePlace, WORTH, type Candidate, type EasierOptions } from './candidate';
+import { LYING, lower, samePlace, traitsShared, WORTH, type Candidate, type EasierOptions } from './candidate';
 import type { Knowledge } from './knowledge';
 import { liesOnBody } from './traits';
 import { withoutHolding } from './without-holding';
@@ -81,7 +81,8 @@ export function insteadOfHold(
       if (here && LYING.has(here.family) && !samePlace(here, position) && !named.has(position.id) && !isVariation)
         return [];
       const score =
-        like +
+        WORTH.like * like +
+        WORTH.traits * traitsShared(here?.traits ?? [], position.traits) +
         (named.has(position.id) ? WORTH.named : 0) +
         (firstOf(named) === position.id ? WORTH.first : 0) +
         (isVariation ? WORTH.variation : 0) +

@@ -22,6 +22,12 @@ export interface Easier {
 }
 
 const MOST: Record<EasierKind, number> = { without: 2, setUp: 2, position: 3, technique: 2, rest: 1 };
+/** Whether something that was to be watched is no more. */
+const gainsOn = (before: readonly Caution[], after: readonly Caution[]): boolean => {
+  const left = new Set(after.flatMap(wholeCaution).map(({ rule }) => rule.id));
+  return before.flatMap(wholeCaution).some(({ rule }) => !left.has(rule.id));
+};
+
 /**
  * Easier ways in the place of a step for whom these rules apply, the nearest first: the same in another set-up or
  * without something, another position or technique that is like it, in the same place in the room, or that a rule names.
@@ -35,7 +41,7 @@ export function modifications(
   options: EasierOptions,
 ): Easier[] {
   if (step.kind !== 'hold' && step.kind !== 'breath') return [];
-  const { cautions } = screenStep(step, demandsOf(step, knowledge, options.body), active);
+  const { level, cautions } = screenStep(step, demandsOf(step, knowledge, options.body), active);
   const named = new Set(
     cautions
       .flatMap(wholeCaution)
@@ -56,6 +62,7 @@ export function modifications(
       const found = screenStep(candidate.step, demandsOf(candidate.step, knowledge, options.body), active);
       const careful = screenStep(candidate.step, demandsOf(candidate.step, knowledge, options.body, true), active);
       if ([found.level, careful.level].some((level) => level === 'avoid' || level === 'change')) return [];
+      if (level === 'watch' && !gainsOn(cautions, found.cautions)) return [];
       const left = found.level === 'watch' ? found.level : null;
       const score = candidate.score + (left === null ? 0 : WORTH.watch);
       return [{ ...candidate, score, level: left, cautions: found.cautions }];
@@ -63,12 +70,12 @@ export function modifications(
     .sort((a, b) => b.score - a.score);
   const found: Easier[] = [];
   const keys = new Set<string>();
-  for (const { kind, step: other, words, level, cautions: left } of clean) {
+  for (const { kind, step: other, words, level: remaining, cautions: left } of clean) {
     const key = kind === 'position' && other.kind === 'hold' ? other.position : words;
     const isFull = found.filter((one) => one.kind === kind).length >= MOST[kind];
     if (isFull || keys.has(key)) continue;
     keys.add(key);
-    found.push({ kind, step: other, words, level, cautions: left });
+    found.push({ kind, step: other, words, level: remaining, cautions: left });
   }
   return found;
 }

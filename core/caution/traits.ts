@@ -56,6 +56,7 @@ function asksOfStrains(stated: ReadonlySet<CautionTrait>, strains: Strains, into
   if (!onBack || strains.kneeBendDegrees >= FREE_KNEE_DEGREES) measured(into, 'deepKneeBend', strains.kneeBendDegrees);
   measured(into, 'hipFold', hip);
   measured(into, 'hipExtended', strains.hipExtensionDegrees);
+  measured(into, 'legsStretched', strains.legStretchDegrees);
   measured(into, 'armsOverhead', strains.armLiftDegrees);
   measured(into, 'spineRounded', fold + Math.max(0, hip - PELVIS_FOLLOWS_DEGREES));
   if (stated.has('backBend')) measured(into, 'backBend', -fold);
@@ -92,7 +93,7 @@ function asksOfSetUp(setUp: SetUp, into: Mutable): void {
 const STATED_MEANS: Partial<Record<CautionTrait, readonly CautionTrait[]>> = {
   prone: ['faceDown'],
   twist: ['loadedTwist'],
-  loadedSpinalFold: ['spineRounded', 'bellyFolded', 'hipFold'],
+  loadedSpinalFold: ['spineRounded', 'bellyFolded', 'hipFold', 'legsStretched'],
   endRangeHip: ['hipFold', 'legsOpen'],
   inversion: ['hipsHigh'],
 };

@@ -64,7 +64,7 @@ const ON_SIDE_LEGS: SettleStep[] = [
 
 export const SUPINE_FIGURES: Record<string, Figure> = {
   'last-rest': figure({ ...LYING, leg: LONG_LEG, arm: ARMS_BESIDE }, ON_THE_BACK),
-  'knees-in-rest': figure({ ...LYING, leg: LONG_LEG, arm: ARMS_BESIDE }, ON_THE_BACK),
+  'knees-in-rest': figure({ ...LYING, pitch: -58, leg: LONG_LEG, arm: ARMS_BESIDE }, ON_THE_BACK),
   'propped-rest': figure({ ...LYING, pitch: -58, leg: LONG_LEG, arm: ARMS_BESIDE }, ON_THE_BACK),
   'constructive-rest': figure(
     { ...LYING, leg: ankleAt([40, 6.2, 15], -22, footTo([1, 0, -0.2], [0, -1, 0])), arm: HANDS_ON_BELLY },

@@ -654,14 +654,14 @@ export const LYING: PositionText[] = [
       studio(
         'bolster',
         'Head held, bolster between the legs',
-        row('blanket', 'head', { state: 'longHalf', ...across, why: 'as high as the shoulder is wide' }),
-        row('blanket', 'betweenKnees', { state: 'longHalf', why: 'upper knee as high as the hip' }),
+        row('blanket', 'head', { state: 'quarter', ...across, count: 2, why: 'as high as the shoulder is wide' }),
+        row('flatBolster', 'betweenKnees', { why: 'upper knee as high as the hip' }),
       ),
       home('in bed: three pillows', row('pillow', 'head', { ...across }), row('pillow', 'betweenKnees')),
       studio(
         'hug',
         'A cushion to hug',
-        row('blanket', 'head', { state: 'longHalf', lie: 'crosswise' }),
+        row('blanket', 'head', { state: 'quarter', lie: 'crosswise', count: 2 }),
         row('blanket', 'betweenKnees', { state: 'longHalf' }),
         row('cushion', 'arms'),
       ),

@@ -82,6 +82,18 @@ export const SEATED: PositionText[] = [
         row('blanket', 'knees', { state: 'rolled', lie: 'crosswise' }),
         row('flatBolster', 'onThighs'),
       ),
+      studio(
+        'hips-raised',
+        'Hips on two blankets, knees over a bolster',
+        row('blanket', 'seat', {
+          state: 'quarter',
+          lie: 'crosswise',
+          count: 2,
+          why: 'raises the hips above the heels',
+        }),
+        row('roundBolster', 'knees', { lie: 'crosswise', why: 'bent knees slacken the backs of the legs' }),
+        row('flatBolster', 'onThighs', { why: 'carries the chest and the forehead' }),
+      ),
       studio('free', 'Without the bolster', row('blanket', 'seat', { state: 'longHalf', lie: 'crosswise' })),
     ],
     waysIn: [

@@ -226,6 +226,14 @@ export const SUPINE: PositionText[] = [
         row('blanket', 'head', { state: 'quarter', lie: 'crosswise' }),
         row('eyePillow', 'eyes', { optional: true }),
       ),
+      studio(
+        'chest-raised',
+        'Bolster under the knees, chest and head on a slope',
+        row('roundBolster', 'knees', { lie: 'crosswise', why: 'lets the low back lie down' }),
+        row('block', 'upperBack', { state: 'tall', lie: 'crosswise', why: 'makes the slope' }),
+        row('flatBolster', 'spine', { why: 'carries back and head' }),
+        row('blanket', 'head', { state: 'basic', lie: 'crosswise' }),
+      ),
       home('rolled blanket', row('pillow', 'knees', { state: 'folded', lie: 'crosswise' }), row('towel', 'head')),
       inBed(
         'a pillow under the knees, one under the head',

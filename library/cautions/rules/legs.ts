@@ -9,7 +9,7 @@ export const LEGS: readonly Rule[] = [
     'deepKneeBend',
     {
       words: 'Knees less bent: on a chair, legs straight, or a thick roll behind the knees.',
-      positions: ['chair-seat', 'straight-seat', 'leg-with-strap', 'knees-in-rest'],
+      positions: ['chair-seat', 'straight-seat', 'seated-fold', 'leg-with-strap', 'knees-in-rest'],
     },
     ['knee', 'avoid', 'A sore knee should not be folded to its end.', { degrees: ['sore'] }],
     [
@@ -112,6 +112,15 @@ export const LEGS: readonly Rule[] = [
       'A hip turned far out can press on the nerve.',
       { instead: 'Less turn; out at the first pull down the leg.' },
     ],
+  ),
+  ...onTrait(
+    'legsStretched',
+    {
+      words: 'Hips raised, knees bent over a roll, until nothing pulls.',
+      positions: ['seated-fold', 'chair-seat', 'constructive-rest', 'calves-on-chair', 'knees-in-rest'],
+    },
+    ['sciatica', 'change', 'A hip folded over a straight leg pulls on the nerve.'],
+    ['hamstring', 'change', 'A hip folded over a straight leg pulls on the tendon.'],
   ),
   ...onTrait(
     'hipFold',

@@ -80,18 +80,6 @@ export const LOW_HEAD: readonly Rule[] = [
       'Where there may be a clot, legs are not raised or moved about until a doctor agrees.',
       { degrees: ['recent'] },
     ],
-    [
-      'hamstring',
-      'watch',
-      'Straight raised legs pull on the tendon.',
-      { instead: 'Further from the wall, knees bent.' },
-    ],
-    [
-      'sciatica',
-      'watch',
-      'Straight raised legs can pull on the nerve.',
-      { instead: 'Further from the wall, knees bent.' },
-    ],
     ['low-pressure', 'watch', 'Lowering the legs can make you faint.', { instead: IN_STAGES }],
     ['fainting', 'watch', 'Lowering the legs can make you faint.', { instead: IN_STAGES }],
     ['diabetes-feeling', 'watch', 'Feet can go numb unnoticed.', { instead: 'Bend the knees at any numbness.' }],

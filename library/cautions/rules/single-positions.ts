@@ -39,18 +39,7 @@ export const SINGLE: readonly Rule[] = [
       words: 'Sit higher, bend the knees, or lie down with a strap.',
       positions: ['chair-seat', 'leg-with-strap', 'constructive-rest'],
     },
-    ['sciatica', 'watch', 'Straight legs can pull on the nerve.'],
-    ['hamstring', 'watch', 'Straight legs pull on the tendon.'],
     ['disc-low-back', 'watch', 'The low back rounds when the legs are straight.', { degrees: ['fresh'] }],
-  ),
-  ...onPosition(
-    'leg-with-strap',
-    {
-      words: 'Knee bent, well below the first pull.',
-      positions: ['constructive-rest', 'calves-on-chair', 'knees-in-rest'],
-    },
-    ['sciatica', 'change', 'A raised straight leg pulls on the nerve.'],
-    ['hamstring', 'change', 'A raised straight leg pulls on the tendon.'],
   ),
   ...onPosition(
     'side-lying',
@@ -72,10 +61,10 @@ export const SINGLE: readonly Rule[] = [
     ['operation-chest', 'change', 'Arms spread wide pull on a wound that is healing.', { beforeMonths: 6 }],
     ['shoulder', 'watch', 'Arms spread wide can pinch a sore shoulder.', { degrees: ['sore'] }],
   ),
-  ...onPosition(
-    'downward-dog-held',
-    { words: 'Half-way, hands on the wall.', positions: ['wall-half-fold'] },
-    ['ankle', 'watch', 'The heels pull on the ankles.', { instead: 'Heels on a rolled blanket.' }],
-    ['hamstring', 'watch', 'Straight legs pull on the tendon.', { instead: 'Knees bent, heels on a rolled blanket.' }],
-  ),
+  ...onPosition('downward-dog-held', { words: 'Half-way, hands on the wall.', positions: ['wall-half-fold'] }, [
+    'ankle',
+    'watch',
+    'The heels pull on the ankles.',
+    { instead: 'Heels on a rolled blanket.' },
+  ]),
 ];

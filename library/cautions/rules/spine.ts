@@ -27,8 +27,6 @@ export const SPINE: readonly Rule[] = [
     ['hernia-belly', 'change', 'A fold presses on the weak place.', { instead: LIE_DOWN }],
     ['reflux', 'change', 'A fold presses on the stomach, and acid rises.', { instead: CHEST_HIGH }],
     ['hernia-hiatal', 'change', 'A fold presses the stomach up into the gap.', { instead: CHEST_HIGH }],
-    ['sciatica', 'change', 'A fold over straight legs pulls on the nerve.'],
-    ['hamstring', 'change', 'A fold over straight legs pulls on the tendon.'],
     ['si-pain', 'watch', 'A deep fold can pull on the pelvis.'],
     [
       'hypermobile',
