@@ -457,3 +457,25 @@ function screenStepAt(step: HoldStep, cm: number, active: Parameters<typeof modi
   expect(active.length).toBeGreaterThan(0);
   return screen(planOf(step), person, low, CLASS_DAY).steps[0]!.level;
 }
+
+describe('how a condition is now', () => {
+  test.each([
+    // condition, sore or often, quiet or seldom, position, level of the one, level of the other
+    ['neck', 'sore', 'old', 'prone-rest', 'change', 'watch'],
+    ['disc-neck', 'fresh', 'old', 'prone-rest', 'change', 'watch'],
+    ['hernia-belly', 'open', 'repaired', 'prone-rest', 'change', 'watch'],
+    ['wrist', 'sore', 'old', 'seal', 'change', 'watch'],
+    ['ankle', 'sore', 'old', 'squat', 'change', 'watch'],
+    ['sciatica', 'now', 'past', 'seated-fold', 'change', 'watch'],
+    ['reflux', 'often', 'seldom', 'last-rest', 'change', 'watch'],
+    ['vertigo', 'now', 'past', 'hanging-fold', 'change', 'watch'],
+    ['panic', 'now', 'past', 'prone-rest', 'watch', null],
+  ] as const)(
+    '%s: %s asks for more care than %s; not said, for as much',
+    (condition, now, quiet, position, more, less) => {
+      expect(level(hold(position), has(condition, { degree: now }))).toBe(more);
+      expect(level(hold(position), has(condition, { degree: quiet }))).toBe(less);
+      expect(level(hold(position), has(condition))).toBe(more);
+    },
+  );
+});

@@ -198,6 +198,12 @@ export const CONDITIONS: readonly Condition[] = [
       'vertigo, BPPV',
       'Do you get dizzy when you lie down, turn over or stand up?',
       ['benign positional vertigo', 'Menière', 'Meniere', 'labyrinthitis', 'spinning', 'balance trouble'],
+      {
+        degrees: [
+          ['now', 'in the last weeks'],
+          ['past', 'a spell longer ago'],
+        ],
+      },
     ],
     [
       'sinus',
@@ -292,6 +298,12 @@ export const CONDITIONS: readonly Condition[] = [
       'inguinal, umbilical hernia',
       'Do you have a hernia in the belly or groin?',
       ['groin hernia', 'navel hernia', 'incisional hernia'],
+      {
+        degrees: [
+          ['open', 'not operated on'],
+          ['repaired', 'operated on, and healed'],
+        ],
+      },
     ],
     [
       'hernia-hiatal',
@@ -306,6 +318,12 @@ export const CONDITIONS: readonly Condition[] = [
       'GERD, GORD',
       'Do you get heartburn when you lie down or bend over?',
       ['acid reflux', 'GERD', 'GORD', 'heartburn', 'indigestion'],
+      {
+        degrees: [
+          ['often', 'in most weeks'],
+          ['seldom', 'seldom, or settled by medicine'],
+        ],
+      },
     ],
   ),
   ...of(
@@ -342,6 +360,12 @@ export const CONDITIONS: readonly Condition[] = [
       'cervical disc prolapse',
       'Do you have a disc problem in the neck?',
       ['slipped disc in the neck', 'trapped nerve in the neck', 'pinched nerve in the neck'],
+      {
+        degrees: [
+          ['fresh', 'in the last weeks, or with tingling in an arm'],
+          ['old', 'long ago, quiet now'],
+        ],
+      },
     ],
     [
       'sciatica',
@@ -349,6 +373,12 @@ export const CONDITIONS: readonly Condition[] = [
       'pain down the leg',
       'Does pain run from the buttock down a leg?',
       ['trapped nerve', 'pinched nerve', 'piriformis', 'nerve pain in the leg'],
+      {
+        degrees: [
+          ['now', 'now, or easily set off'],
+          ['past', 'longer ago'],
+        ],
+      },
     ],
     [
       'si-pain',
@@ -404,6 +434,12 @@ export const CONDITIONS: readonly Condition[] = [
       'whiplash, neck strain',
       'Is your neck sore, or has it been injured?',
       ['stiff neck', 'neck pain', 'whiplash'],
+      {
+        degrees: [
+          ['sore', 'sore or healing now'],
+          ['old', 'long ago, quiet now'],
+        ],
+      },
     ],
   ),
   ...of(
@@ -427,6 +463,12 @@ export const CONDITIONS: readonly Condition[] = [
       'carpal tunnel, sprain',
       'Is a wrist sore, or has it been injured?',
       ['sore wrists', 'RSI', 'ganglion', 'broken wrist'],
+      {
+        degrees: [
+          ['sore', 'sore, swollen or healing now'],
+          ['old', 'long ago, quiet now'],
+        ],
+      },
     ],
     [
       'knee',
@@ -447,6 +489,12 @@ export const CONDITIONS: readonly Condition[] = [
       'sprain, fracture',
       'Is an ankle or foot sore, or has it been injured?',
       ['sprained ankle', 'plantar fasciitis', 'Achilles', 'bunion', 'foot pain'],
+      {
+        degrees: [
+          ['sore', 'sore, swollen or healing now'],
+          ['old', 'long ago, quiet now'],
+        ],
+      },
     ],
     [
       'hip-replaced',
@@ -536,6 +584,12 @@ export const CONDITIONS: readonly Condition[] = [
       'anxiety disorder, panic attacks',
       'Do you get anxious, or have panic attacks?',
       ['anxious', 'panic attack', 'claustrophobia', 'stress'],
+      {
+        degrees: [
+          ['now', 'in the last months'],
+          ['past', 'longer ago'],
+        ],
+      },
     ],
     [
       'trauma',

@@ -178,7 +178,7 @@ const NOSE_AND_SOUND: Rule[] = [
   ...onTrait(
     'neckBent',
     { words: 'Without the chin lock, head level.', techniques: EASY },
-    ['neck', 'avoid', 'The pressed chin pulls on a sore neck.'],
+    ['neck', 'avoid', 'The pressed chin pulls on a tender neck.'],
     ['disc-neck', 'avoid', 'The pressed chin presses on a disc of the neck.'],
     ['osteoporosis', 'change', 'The pressed chin loads thin bones of the neck.'],
     ['stenosis', 'change', 'The pressed chin narrows the canal of the neck.'],

@@ -1,4 +1,13 @@
-import type { CautionTrait, Instead, Level, Rule, RuleOn, SessionDemand } from '#core/caution';
+import {
+  LEVELS,
+  type CautionTrait,
+  type Instead,
+  type Level,
+  type Rule,
+  type RuleOn,
+  type SessionDemand,
+} from '#core/caution';
+import { CONDITIONS } from '../conditions';
 
 /**
  * A condition, how careful to be, and why; where it makes a difference, in which degree or time, and what else to do.
@@ -11,6 +20,32 @@ interface RowMore extends Pick<Rule, 'degrees' | 'weeks' | 'beforeMonths' | 'fro
   instead?: string;
 }
 
+/**
+ * The degree in which a condition is quiet, healed or seldom: each of its rules that makes no difference between degrees
+ * says one level less then, and what was only to be watched nothing.
+ */
+const QUIET: Readonly<Record<string, string>> = {
+  vertigo: 'past',
+  'hernia-belly': 'repaired',
+  'disc-neck': 'old',
+  neck: 'old',
+  wrist: 'old',
+  ankle: 'old',
+  sciatica: 'past',
+  reflux: 'seldom',
+  panic: 'past',
+};
+
+/** The rule of a condition for each of its degrees, where it has a quiet one. */
+function byDegree(rule: Rule): Rule[] {
+  const quiet = QUIET[rule.condition];
+  if (quiet === undefined || rule.degrees) return [rule];
+  const others = CONDITIONS.find(({ id }) => id === rule.condition)?.degrees.filter(({ id }) => id !== quiet) ?? [];
+  const troubled = { ...rule, degrees: others.map(({ id }) => id) };
+  const level = LEVELS[LEVELS.indexOf(rule.level) - 1];
+  return level ? [troubled, { ...rule, id: `${rule.id}.${quiet}`, level, degrees: [quiet] }] : [troubled];
+}
+
 const onKey = (on: RuleOn): string =>
   on.kind === 'trait'
     ? on.trait
@@ -21,15 +56,18 @@ const onKey = (on: RuleOn): string =>
         : on.technique;
 
 function rulesOn(on: RuleOn, instead: Instead, rows: readonly Row[]): Rule[] {
-  return rows.map(([condition, level, reason, { from, instead: words, ...when } = {}]) => ({
-    id: [condition, onKey(on), level, ...(when.degrees ?? []), ...(from === undefined ? [] : [from])].join('.'),
-    condition,
-    ...when,
-    on: from === undefined ? on : { ...on, atLeast: from },
-    level,
-    reason,
-    instead: words === undefined ? instead : { ...instead, words },
-  }));
+  return rows.flatMap(([condition, level, reason, { from, instead: words, ...when } = {}]) => {
+    const rule: Rule = {
+      id: [condition, onKey(on), level, ...(when.degrees ?? []), ...(from === undefined ? [] : [from])].join('.'),
+      condition,
+      ...when,
+      on: from !== undefined && (on.kind === 'trait' || on.kind === 'session') ? { ...on, atLeast: from } : on,
+      level,
+      reason,
+      instead: words === undefined ? instead : { ...instead, words },
+    };
+    return byDegree(rule);
+  });
 }
 
 /** Rules on what a step asks of a body. `atLeast` in the unit of the trait. */

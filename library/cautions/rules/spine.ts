@@ -162,7 +162,7 @@ export const SPINE: readonly Rule[] = [
       words: 'No weight on the neck: head held up by a prop, or lying on the back.',
       positions: ['supported-cactus', 'constructive-rest', 'side-lying', 'knees-in-rest'],
     },
-    ['neck', 'avoid', 'Weight on a sore neck.'],
+    ['neck', 'avoid', 'Weight on a tender neck.'],
     ['disc-neck', 'avoid', 'Weight on a disc of the neck.'],
     ['osteoporosis', 'watch', 'Weight on thin bones of the neck.'],
     ['stenosis', 'change', 'Weight on a narrow canal.'],
