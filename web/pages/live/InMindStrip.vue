@@ -75,7 +75,7 @@ function whoIs({ personIds }: StageLine): string {
     <ul v-if="!hidden">
       <li v-if="unscreened">
         <CautionMark level="watch" />
-        <span>Not screened: nobody has said what this hold demands.</span>
+        <span>Not screened: this hold is not in your library.</span>
       </li>
       <li v-for="line in shown" :key="line.words">
         <CautionMark :level="line.level" :state="line.isInstead && !line.level ? 'instead' : 'open'" />

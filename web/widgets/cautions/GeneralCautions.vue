@@ -21,7 +21,9 @@ const byLevel = computed(() =>
 </script>
 
 <template>
-  <p v-if="isBlind" class="small caution">Not screened: nobody has said what this hold demands.</p>
+  <p v-if="isBlind" class="small caution">
+    Not screened: this hold is not in your library. Answer the three questions about it first.
+  </p>
   <FoldedPart v-if="general.length > 0" :open="open" class="general">
     <template #title>
       <span v-for="{ level, cautions } in byLevel" :key="level" class="count">

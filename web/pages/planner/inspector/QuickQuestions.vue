@@ -45,12 +45,10 @@ function sayHow(value: string): void {
 
 <template>
   <section class="quick" aria-label="Three quick questions">
-    <p v-if="!answers" class="small caution">
-      Not screened: this hold is not in your library. Three questions make up for it.
-    </p>
+    <p v-if="!answers" class="small caution">Not screened yet. Answer three questions about this hold.</p>
     <p v-else class="small quiet">Screened by these answers, not by measuring.</p>
     <SelectField
-      label="How is one in it?"
+      label="Lying, sitting or standing?"
       :options="hows"
       :model-value="answers?.how ?? NOT_SAID"
       @update:model-value="sayHow"

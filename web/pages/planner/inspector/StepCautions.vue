@@ -59,10 +59,9 @@ const chosen = computed(() => concerned.value.find(({ personId }) => personId ==
         <strong>{{ screening.shown(one.personId) }}</strong> {{ one.words }}
       </button>
     </div>
-    <p v-else-if="isBlind" class="small caution">
-      Not screened: this hold is not in your library. Answer the three questions beside it first.
+    <p v-else-if="!isBlind && screening.group && inClass.length === 0" class="small quiet">
+      No cautions for this group.
     </p>
-    <p v-else-if="screening.group && inClass.length === 0" class="small quiet">No cautions for this group.</p>
     <ul v-if="inClass.length > 0" class="small in-class" aria-label="For the class">
       <li v-for="line in inClass" :key="line.words">
         <CautionMark :level="line.level" />
