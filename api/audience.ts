@@ -36,7 +36,7 @@ const AudienceStep = z.discriminatedUnion('kind', [
     }).shape,
   ).extend({
     breath: only(HoldBreath.shape).nullable(),
-    loosen: z.object({ seconds: z.number() }).nullable(),
+    loosen: z.object({ when: z.enum(['afterEach', 'afterBoth']), seconds: z.number() }).nullable(),
   }),
   only(
     BreathStep.pick({
@@ -112,6 +112,10 @@ export function planForAudience({ classSeconds, steps }: AudiencePlan): Plan {
             otherSetUp: null,
             prompts: [],
             loosen: step.loosen && { ...step.loosen, text: '' },
+            unevenIntended: false,
+            waysIn: null,
+            waysOut: null,
+            leftMeans: null,
           };
         case 'breath':
           return { ...common, ...step, seat: null, otherSetUp: null };

@@ -33,6 +33,7 @@ const hold = (id, name, position, sides) => ({
   kind: 'hold',
   position,
   sides,
+  unevenIntended: false,
   breathSeconds: null,
   range: null,
   demands: null,
@@ -48,12 +49,15 @@ const hold = (id, name, position, sides) => ({
   breath: null,
   rebound: { kind: 'none' },
   loosen: null,
+  waysIn: null,
+  waysOut: null,
+  leftMeans: null,
 });
 const plain = (id, name, kind, seconds) => ({ ...step(id, name), kind, seconds });
 
 const document = {
   format: 'zovrin-plan',
-  version: 7,
+  version: 8,
   title: 'Made by a script',
   intent: '',
   approach: 'restorative',

@@ -6,4 +6,5 @@ import { figureOf, POSITIONS, TECHNIQUES } from './entries';
 export const builtInLibrary: Library = libraryOf(POSITIONS, TECHNIQUES);
 
 export { figureOf, POSITIONS, TECHNIQUES };
+export { exitsOf, type Exit } from './exits';
 export { TEMPLATES } from './templates';

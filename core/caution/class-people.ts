@@ -1,10 +1,10 @@
 import { z } from 'zod';
 import { Id, readDocument, words, type DocumentKind, type Migration, type Read } from '#core/document';
 import { Day, newPerson, PersonCondition, type Person } from '#core/people';
-import { Step, stepFromVersion6 } from '#core/plan';
+import { Step, stepFromBefore8 } from '#core/plan';
 
 const CLASS_PEOPLE_FORMAT = 'zovrin-class-people';
-const CLASS_PEOPLE_VERSION = 2;
+const CLASS_PEOPLE_VERSION = 3;
 const MOST = 4000;
 
 const Decided = {
@@ -61,23 +61,25 @@ export const NOTHING_DECIDED: ClassPeople = {
   guests: [],
 };
 
-/** Version 2: steps as plans have them since version 7; what was said on the day, and guests. */
-const fromVersion1: Migration = (decisions) => ({
-  checkIns: [],
-  guests: [],
+const withStepsOfToday: Migration = (decisions) => ({
   ...decisions,
   instead: Array.isArray(decisions.instead)
     ? decisions.instead.map((one: unknown) =>
-        typeof one === 'object' && one !== null && 'step' in one ? { ...one, step: stepFromVersion6(one.step) } : one,
+        typeof one === 'object' && one !== null && 'step' in one ? { ...one, step: stepFromBefore8(one.step) } : one,
       )
     : decisions.instead,
 });
+
+/** Version 2: steps as plans have them since version 7; what was said on the day, and guests. */
+const fromVersion1: Migration = (decisions) => ({ checkIns: [], guests: [], ...decisions });
+/** Version 3: steps as plans have them since version 8. */
+const fromVersion2 = withStepsOfToday;
 
 const DOCUMENT: DocumentKind<ClassPeople> = {
   format: CLASS_PEOPLE_FORMAT,
   called: 'a class',
   version: CLASS_PEOPLE_VERSION,
-  migrations: { 1: fromVersion1 },
+  migrations: { 1: fromVersion1, 2: fromVersion2 },
   schema: ClassPeople,
 };
 

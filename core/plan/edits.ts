@@ -23,6 +23,7 @@ const StepCommon = HoldStep.pick({ name: true, note: true, locked: true, weight:
 export type StepCommon = z.infer<typeof StepCommon>;
 
 const HoldFields = HoldStep.pick({
+  unevenIntended: true,
   range: true,
   demands: true,
   strength: true,
@@ -36,6 +37,9 @@ const HoldFields = HoldStep.pick({
   breath: true,
   rebound: true,
   loosen: true,
+  waysIn: true,
+  waysOut: true,
+  leftMeans: true,
 });
 export type HoldFields = z.infer<typeof HoldFields>;
 

@@ -12,6 +12,7 @@ export {
   HoldSides,
   HoldStep,
   MoveStep,
+  Moment,
   Prompt,
   Rebound,
   RestStep,
@@ -22,8 +23,9 @@ export {
   TalkStep,
 } from './step';
 export type { PlainStep, StepKind } from './step';
+export { sideMeaning } from './side-meaning';
 export { readPlan } from './read';
-export { stepFromVersion6 } from './migrations';
+export { stepFromBefore8 } from './migrations';
 export { ChosenLength, PlanEdit, readPlanEdit, undoKey, type StepLength } from './edits';
 export { applyEdit, editedPlan, withLengths } from './apply-edit';
 export { invertEdit } from './invert-edit';

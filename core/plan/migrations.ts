@@ -67,3 +67,28 @@ export const fromVersion6: Migration = (plan) => ({
   ...plan,
   steps: Array.isArray(plan.steps) ? plan.steps.map(stepFromVersion6) : plan.steps,
 });
+
+function stepFromVersion7(step: unknown): unknown {
+  if (typeof step !== 'object' || step === null || (step as Json).kind !== 'hold') return step;
+  const { loosen, ...rest } = step as Json;
+  return {
+    unevenIntended: false,
+    waysIn: null,
+    waysOut: null,
+    leftMeans: null,
+    ...rest,
+    loosen: typeof loosen === 'object' && loosen !== null ? { when: 'afterBoth', ...loosen } : loosen,
+  };
+}
+
+/**
+ * Version 8: a release may follow each side, a difference between the sides may be intended, and a hold may have its own
+ * words for getting in, for coming out and for what its left side is.
+ */
+export const fromVersion7: Migration = (plan) => ({
+  ...plan,
+  steps: Array.isArray(plan.steps) ? plan.steps.map(stepFromVersion7) : plan.steps,
+});
+
+/** A step that was kept before version 8, on its own. */
+export const stepFromBefore8 = (step: unknown): unknown => stepFromVersion7(stepFromVersion6(step));

@@ -52,6 +52,7 @@ export function holdFrom(position: Position, approach: Approach, id: string): Ho
     position: position.id,
     demands: null,
     sides: sidesOf(position, seconds),
+    unevenIntended: false,
     breathSeconds: null,
     range: { min: minSeconds, max: maxSeconds },
     strength,
@@ -66,6 +67,9 @@ export function holdFrom(position: Position, approach: Approach, id: string): Ho
     breath: null,
     rebound: reboundOf(position),
     loosen: null,
+    waysIn: null,
+    waysOut: null,
+    leftMeans: null,
   };
 }
 
@@ -80,6 +84,7 @@ export function holdNamed(name: string, id: string): HoldStep {
     position: `own-${id}`,
     demands: null,
     sides: { kind: 'together', seconds: FALLBACK.seconds },
+    unevenIntended: false,
     breathSeconds: null,
     range: null,
     strength: null,
@@ -94,6 +99,9 @@ export function holdNamed(name: string, id: string): HoldStep {
     breath: null,
     rebound: { kind: 'none' },
     loosen: null,
+    waysIn: null,
+    waysOut: null,
+    leftMeans: null,
   };
 }
 

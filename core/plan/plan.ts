@@ -8,7 +8,7 @@ import { Step } from './step';
 const letters = new Intl.NumberFormat('en');
 
 export const PLAN_FORMAT = 'zovrin-plan';
-export const PLAN_VERSION = 7;
+export const PLAN_VERSION = 8;
 
 /** One step that comes before another. */
 export const OrderPair = z.strictObject({ before: Id, after: Id });

@@ -1,5 +1,13 @@
 import { readDocument, type DocumentKind, type Read } from '#core/document';
-import { fromVersion1, fromVersion2, fromVersion3, fromVersion4, fromVersion5, fromVersion6 } from './migrations';
+import {
+  fromVersion1,
+  fromVersion2,
+  fromVersion3,
+  fromVersion4,
+  fromVersion5,
+  fromVersion6,
+  fromVersion7,
+} from './migrations';
 import { PLAN_FORMAT, PLAN_VERSION, Plan } from './plan';
 
 /** How plans are read, also those of older versions. */
@@ -7,7 +15,15 @@ const PLAN_DOCUMENT: DocumentKind<Plan> = {
   format: PLAN_FORMAT,
   called: 'a plan',
   version: PLAN_VERSION,
-  migrations: { 1: fromVersion1, 2: fromVersion2, 3: fromVersion3, 4: fromVersion4, 5: fromVersion5, 6: fromVersion6 },
+  migrations: {
+    1: fromVersion1,
+    2: fromVersion2,
+    3: fromVersion3,
+    4: fromVersion4,
+    5: fromVersion5,
+    6: fromVersion6,
+    7: fromVersion7,
+  },
   schema: Plan,
 };
 

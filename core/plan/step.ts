@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { BreathPractice } from '#core/breath';
-import { Moment, StageLength, TRAITS } from '#core/catalogue';
+import { Moment as EntryMoment, StageLength, TRAITS } from '#core/catalogue';
 import { Id, oneOf, seconds, text } from '#core/document';
 import { SetUp } from '#core/props';
 import { HoldSeconds, OptionalSeconds, PlainSeconds } from './fields';
@@ -52,6 +52,19 @@ export const Stage = z.strictObject({
 });
 export type Stage = z.infer<typeof Stage>;
 
+/** A moment of a hold as entries have it, or after so many breaths. */
+export const Moment = z.discriminatedUnion('kind', [
+  ...EntryMoment.options,
+  z.strictObject({
+    kind: z.literal('afterBreaths'),
+    breaths: z
+      .int('Breaths are counted in whole numbers.')
+      .min(1, 'At least one breath.')
+      .max(PLAN_LIMITS.maxBreaths, `At most ${PLAN_LIMITS.maxBreaths} breaths.`),
+  }),
+]);
+export type Moment = z.infer<typeof Moment>;
+
 export const Prompt = z.strictObject({
   id: Id,
   at: Moment,
@@ -99,6 +112,9 @@ export const OtherSetUp = z.strictObject({
 });
 export type OtherSetUp = z.infer<typeof OtherSetUp>;
 
+const OwnLines = (what: string) =>
+  z.array(text(what, 300)).max(PLAN_LIMITS.maxLines, `${what}: at most ${PLAN_LIMITS.maxLines} lines.`).nullable();
+
 export const HoldStep = z.strictObject({
   ...common,
   kind: z.literal('hold'),
@@ -107,6 +123,8 @@ export const HoldStep = z.strictObject({
   /** What a hold demands whose position is in no library, as somebody said; null if nobody did: it is not screened. */
   demands: z.array(oneOf('A demand', TRAITS)).max(TRAITS.length, 'Name each demand once.').nullable(),
   sides: HoldSides,
+  /** A difference between its sides is intended: it is kept and led, and not pointed out. */
+  unevenIntended: z.boolean(),
   /** Where lengths are measured in breaths: the seconds of one breath. null if they are given by the clock. */
   breathSeconds: seconds('One breath', 1, 60).nullable(),
   /** The range a fitting keeps to, in seconds a side; null if none is wanted. */
@@ -126,9 +144,19 @@ export const HoldStep = z.strictObject({
   prompts: z.array(Prompt).max(PLAN_LIMITS.maxPrompts, `A hold has at most ${PLAN_LIMITS.maxPrompts} prompts.`),
   breath: HoldBreath.nullable(),
   rebound: Rebound,
+  /** A release after the rest: what is done, and whether after each side or after both. */
   loosen: z
-    .strictObject({ seconds: seconds('A release', 1, PLAN_LIMITS.maxChange), text: text('A release', 200) })
+    .strictObject({
+      when: z.enum(['afterEach', 'afterBoth']),
+      seconds: seconds('A release', 1, PLAN_LIMITS.maxChange),
+      text: text('A release', 200),
+    })
     .nullable(),
+  /** How to get in and to come out, line by line, in the teacher's own words; null: as the library has it. */
+  waysIn: OwnLines('Getting in'),
+  waysOut: OwnLines('Coming out'),
+  /** What “left” means here, in the teacher's own words: `left knee in front`; null: as the library has it. */
+  leftMeans: text('What left means', 120).nullable(),
 });
 export type HoldStep = z.infer<typeof HoldStep>;
 

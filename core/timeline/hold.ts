@@ -1,6 +1,6 @@
-import { breathWithin, type BreathPhase } from '#core/breath';
-import { wordsOnSide, type Library } from '#core/catalogue';
-import { sideSeconds, type HoldBreath, type HoldStep } from '#core/plan';
+import { breathCost, breathWithin, type BreathPhase } from '#core/breath';
+import { wordsOnSide, type Library, type Moment } from '#core/catalogue';
+import { sideSeconds, type HoldBreath, type HoldStep, type Moment as PlanMoment } from '#core/plan';
 import { toMs, type Ms, type Seconds } from '#core/numbers';
 import { clockOfMs, clockOfSeconds } from '#core/time';
 import { sidesInOrder } from './breath';
@@ -44,10 +44,28 @@ function changeTimes(step: HoldStep, library: Library, rules: TimelineRules): Ch
   };
 }
 
+/** A breath of nobody in particular: ten a minute. */
+const USUAL_BREATH_SECONDS = 6;
+
+/** How long a breath is counted for in a hold: what it is measured in, else the mean of the breath inside it. */
+function breathLength({ breathSeconds, breath }: HoldStep): Seconds {
+  if (breathSeconds !== null) return breathSeconds;
+  const { cycles, breathingMs } = breath ? breathCost(breath.practice) : { cycles: 0, breathingMs: 0 };
+  return cycles > 0 ? breathingMs / 1000 / cycles : USUAL_BREATH_SECONDS;
+}
+
+/** A moment as one by the clock: breaths are counted from where they begin to be counted. */
+function timed(at: PlanMoment, { breath, breathSeconds }: HoldStep, seconds: Seconds): Moment {
+  if (at.kind !== 'afterBreaths') return at;
+  const settleSeconds = breathSeconds === null ? (breath?.settleSeconds ?? 0) : 0;
+  return { kind: 'after', seconds: Math.round((settleSeconds + at.breaths * seconds) * 1000) / 1000 };
+}
+
 function writePrompts(writer: TimelineWriter, step: HoldStep, held: Held, turn: number, startMs: Ms, holdMs: Ms): void {
+  const breathSeconds = breathLength(step);
   for (const prompt of step.prompts) {
     if ((prompt.on === 'first' && turn !== 0) || (prompt.on === 'second' && turn !== 1)) continue;
-    const { at } = prompt;
+    const at = timed(prompt.at, step, breathSeconds);
     // What is said on one side only is written for that side.
     const text = prompt.on === 'every' ? wordsOnSide(prompt.text, held) : prompt.text;
     const offset = momentMs(at, holdMs);
@@ -111,7 +129,7 @@ function writeNotes(writer: TimelineWriter, step: HoldStep, turns: readonly Turn
     );
   }
   const [first, second] = turns;
-  if (first && second && first.seconds !== second.seconds) {
+  if (first && second && first.seconds !== second.seconds && !step.unevenIntended) {
     const difference = clockOfSeconds(Math.abs(first.seconds - second.seconds));
     writer.note('uneven', `Second side is ${difference} ${second.seconds < first.seconds ? 'shorter' : 'longer'}.`);
   }
@@ -125,8 +143,8 @@ function writeNotes(writer: TimelineWriter, step: HoldStep, turns: readonly Turn
 }
 
 /**
- * A hold unfolds as set-up, then for each side: enter, hold, leave, rebound after a side where wanted, and between the
- * sides the switch with its props; then the rebound after both and the loosening.
+ * A hold unfolds as set-up, then for each side: enter, hold, leave, rest and release after a side where wanted, and
+ * between the sides the switch with its props; then the rest and the release after both.
  */
 export function writeHoldStep(writer: TimelineWriter, step: HoldStep, library: Library, rules: TimelineRules): void {
   const turns = turnsOf(step, rules);
@@ -146,6 +164,8 @@ export function writeHoldStep(writer: TimelineWriter, step: HoldStep, library: L
     if (step.rebound.kind !== 'none' && reboundHere) {
       writer.body(toMs(step.rebound.seconds), 'rebound');
     }
+    if (step.loosen && (step.loosen.when === 'afterEach' || isLast)) {
+      writer.body(toMs(step.loosen.seconds), 'loosen');
+    }
   });
-  if (step.loosen) writer.body(toMs(step.loosen.seconds), 'loosen');
 }

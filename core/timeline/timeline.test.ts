@@ -4,6 +4,7 @@ import { sideSeconds, type Plan, type Stage } from '#core/plan';
 import { compileTimeline, DEFAULT_RULES, phaseIndexAt, type Timeline } from '#core/timeline';
 import { toMs } from '#core/numbers';
 import { plan } from '../../tests/support/arbitraries';
+import { cycleOf, setOf } from '#core/breath';
 import { noLibrary, planOf, talk, workedHold } from '../../tests/support/examples';
 import { splitStages } from './stages';
 
@@ -69,6 +70,67 @@ describe('what unfolds', () => {
     expect(kinds({ kind: 'afterBoth', seconds: 30 })).toBe(
       'setup enter hold leave switch enter hold leave rebound loosen',
     );
+  });
+
+  test('a release after each side, after its rest, or one after both', () => {
+    const step = { ...workedHold, rebound: { kind: 'afterEach' as const, seconds: 30 } };
+    const shake = { seconds: 25, text: 'rock the pelvis' };
+    const after = (when: 'afterEach' | 'afterBoth') =>
+      compile(planOf({ ...step, loosen: { when, ...shake } })).phases.map(({ kind, startMs }) => [
+        kind,
+        startMs / 1000,
+      ]);
+    // 40 + 25 + 220 + 20 = 305: rest to 335, release to 360, change to 375; then 265 + 30 + 25.
+    expect(after('afterEach').slice(4)).toEqual([
+      ['rebound', 305],
+      ['loosen', 335],
+      ['switch', 360],
+      ['enter', 375],
+      ['hold', 400],
+      ['leave', 620],
+      ['rebound', 640],
+      ['loosen', 670],
+    ]);
+    expect(after('afterBoth').filter(([kind]) => kind === 'loosen')).toEqual([['loosen', 645]]);
+  });
+
+  test('a prompt after so many breaths: of what the hold is measured in, of the breath inside it, or ten a minute', () => {
+    const prompts = [
+      { id: 'p', at: { kind: 'afterBreaths' as const, breaths: 3 }, text: 'soften', on: 'first' as const },
+    ];
+    const at = (patch: Partial<typeof workedHold>) =>
+      compile(planOf({ ...workedHold, prompts, ...patch })).prompts.map(({ atMs }) => atMs - 65_000);
+    const inside = {
+      technique: 'even',
+      name: 'Even',
+      // In 4, out 6: ten seconds a breath, once the body has settled for 30 s.
+      practice: { countSeconds: 1, sets: [setOf('s', [cycleOf([4, 0, 6, 0])], 5)] },
+      settleSeconds: 30,
+      fill: true,
+    };
+    expect(at({ breathSeconds: 8 })).toEqual([24_000]);
+    expect(at({ breath: inside })).toEqual([60_000]);
+    expect(at({})).toEqual([18_000]);
+    expect(at({ breathSeconds: 8, breath: inside })).toEqual([24_000]);
+  });
+
+  test('a difference between the sides that is intended is no oddity', () => {
+    const uneven = {
+      ...workedHold,
+      sides: {
+        kind: 'each' as const,
+        first: 'left' as const,
+        length: { kind: 'perSide' as const, left: 300, right: 240 },
+      },
+    };
+    const kinds = (unevenIntended: boolean) =>
+      compile(planOf({ ...uneven, unevenIntended })).notes.map(({ kind }) => kind);
+    expect(kinds(false)).toContain('uneven');
+    expect(kinds(true)).not.toContain('uneven');
+    expect(compile(planOf({ ...uneven, unevenIntended: true })).totals).toMatchObject({
+      leftMs: 300_000,
+      rightMs: 240_000,
+    });
   });
 
   test('set-up is 8 s and 6 s a prop, at most 120 s, unless the step has its own figure', () => {

@@ -207,7 +207,17 @@ const step: fc.Arbitrary<Omit<Step, 'id'>> = fc.oneof(
       }),
     ),
     rebound,
-    loosen: fc.option(fc.record({ seconds: seconds(1, 60), text: fc.constant('shake') })),
+    loosen: fc.option(
+      fc.record({
+        when: fc.constantFrom('afterEach' as const, 'afterBoth' as const),
+        seconds: seconds(1, 60),
+        text: fc.constant('shake'),
+      }),
+    ),
+    unevenIntended: fc.boolean(),
+    waysIn: fc.option(fc.constant(['Sit, then lie back.'])),
+    waysOut: fc.option(fc.constant(['Roll over the tailbone.'])),
+    leftMeans: fc.option(fc.constant('left knee in front')),
   }),
   fc.record({
     ...common,

@@ -18,7 +18,7 @@ export const workedHold: HoldStep = {
   enterSeconds: 25,
   leaveSeconds: 20,
   switchSeconds: 15,
-  loosen: { seconds: 25, text: 'shake the legs' },
+  loosen: { when: 'afterBoth', seconds: 25, text: 'shake the legs' },
 };
 
 /** A breath step without set-up and without quiet breathing after it. */

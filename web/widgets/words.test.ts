@@ -1,9 +1,20 @@
 import { describe, expect, test } from '@jest/globals';
 import { foldRun, runState, comingUp, type RunEvent } from '#core/run';
+import { holdFrom, type HoldStep } from '#core/plan';
 import { compileTimeline } from '#core/timeline';
+import { builtInLibrary, POSITIONS, exitsOf } from '#library';
 import { balanceInWords, classLength, groupAndApproach, people, spareInWords } from './session/words';
 import { noLibrary, planOf, talk, workedHold } from '../../tests/support/examples';
-import { comingDetail, comingTitle, countdown, lateInWords, litSide, stageWord } from '../pages/live/words';
+import {
+  comingDetail,
+  comingTitle,
+  countdown,
+  lateInWords,
+  litSide,
+  sideInWords,
+  stageWord,
+  wayInWords,
+} from '../pages/live/words';
 import { localMoment } from '../state/days';
 
 const document = planOf(workedHold, talk('end', 60));
@@ -65,14 +76,47 @@ describe('while teaching', () => {
     expect(comingTitle(document, close, false)).toBe('Talk, 1:00');
     const [first] = comingUp(foldRun(evening, [started]), 0, 1);
     if (!first) throw new Error('nothing is coming');
-    expect([comingTitle(document, first, false), comingDetail(document, first, false)]).toEqual([
+    expect([comingTitle(document, first, false), comingDetail(document, first, false, noLibrary)]).toEqual([
       'Head to knee, 3:40',
       'left first',
     ]);
+  });
+
+  test('a release has its own name; a side and the way in and out are in the teacher’s words, for the side that is meant', () => {
+    const janu = holdFrom(builtInLibrary.position('head-to-knee')!, 'yin', 'own');
+    const written = { ...janu, loosen: { when: 'afterEach' as const, seconds: 20, text: 'Rock the pelvis' } };
+    const phasesOf = (hold: HoldStep) => {
+      const plan = planOf(hold);
+      const { phases } = compileTimeline(plan, builtInLibrary);
+      return { plan, of: (kind: string, side = 'none') => phases.find((p) => p.kind === kind && p.side === side)! };
+    };
+    const { plan, of } = phasesOf(written);
+    expect(stageWord(of('loosen'), plan.steps[0])).toBe('Rock the pelvis');
+    expect(stageWord(of('loosen'))).toBe('Release');
+    // As the library has it: the left leg is straight on the left side.
+    expect(sideInWords(plan, of('hold', 'right'), builtInLibrary)).toBe('the right leg is straight');
+    expect(wayInWords(plan, of('enter', 'left'), builtInLibrary).length).toBeGreaterThan(0);
+    expect(wayInWords(plan, of('hold', 'left'), builtInLibrary)).toEqual([]);
+    const own = phasesOf({ ...written, leftMeans: 'left knee bent', waysOut: ['Left hand to the floor'], waysIn: [] });
+    expect(sideInWords(own.plan, own.of('hold', 'right'), builtInLibrary)).toBe('right knee bent');
+    expect(wayInWords(own.plan, own.of('leave', 'right'), builtInLibrary)).toEqual(['Right hand to the floor']);
+    expect(wayInWords(own.plan, own.of('enter', 'right'), builtInLibrary)).toEqual([]);
   });
 });
 
 test('a moment of this place, each part with two digits', () => {
   expect(localMoment(new Date(2026, 0, 5, 7, 4))).toBe('2026-01-05T07:04');
   expect(localMoment(new Date(2026, 10, 26, 18, 30))).toBe('2026-11-26T18:30');
+});
+
+test('every position that is folded or lies down can be left in a usual way other than its own', () => {
+  for (const position of POSITIONS) {
+    const ways = exitsOf(position);
+    expect(new Set(ways.map(({ id }) => id)).size).toBe(ways.length);
+    for (const { lines } of ways) expect(lines.join('\n')).not.toBe(position.waysOut.join('\n'));
+  }
+  const names = (id: string) => exitsOf(builtInLibrary.position(id)!).map(({ name }) => name);
+  expect(names('seated-fold')).toEqual(['Rolling up from the tailbone', 'Head first, with a long back']);
+  expect(names('last-rest')).toContain('Over the side');
+  expect(names('chair-seat')).toEqual([]);
 });

@@ -62,6 +62,7 @@ const share = computed(() => (state.value.groupMs > 0 ? state.value.groupMoreMs 
       <div class="about">
         <p v-if="set?.says" class="says">{{ set.says }}</p>
         <p class="quiet">{{ about }}</p>
+        <p v-if="step?.note" class="quiet note">{{ step.note }}</p>
       </div>
       <div v-if="moved" class="moved">
         <strong v-if="side">{{ side === 'left' ? 'Left' : 'Right' }}</strong>
@@ -114,6 +115,12 @@ header {
 .about {
   flex: 1;
   min-width: 0;
+}
+.note {
+  display: -webkit-box;
+  overflow: hidden;
+  -webkit-box-orient: vertical;
+  -webkit-line-clamp: 2;
 }
 .says {
   font: 600 26px/30px var(--head);

@@ -3,10 +3,11 @@ import { computed } from 'vue';
 import { toMs } from '#core/numbers';
 import { clockOfMs, spokenMs } from '#core/time';
 import StepFigure from '../../widgets/figures/StepFigure.vue';
+import { useLibrary } from '../../state/library';
 import BreathInHold from './BreathInHold.vue';
 import ComingPanel from './lead/ComingPanel.vue';
 import type { SessionView } from './use-session';
-import { countdown, litSide, nextStageInWords, stageWord } from './words';
+import { countdown, litSide, nextStageInWords, sideInWords, stageWord, wayInWords } from './words';
 
 /** The stage while a body is held, moved or at rest: the side by place, and the time as large as the screen allows. */
 const { session, plain = false } = defineProps<{
@@ -15,11 +16,28 @@ const { session, plain = false } = defineProps<{
   plain?: boolean;
 }>();
 
+const library = useLibrary();
 const state = session.state;
 const lit = computed(() => litSide(state.value));
 const word = computed(() => {
   if (state.value.status === 'over') return 'The plan is over';
-  return state.value.phase ? stageWord(state.value.phase) : '';
+  const { phase } = state.value;
+  return phase ? stageWord(phase, session.plan.steps[phase.stepIndex]) : '';
+});
+/** What the side is: `left knee in front`. */
+const means = computed(() => {
+  const { phase, status } = state.value;
+  return phase && status !== 'over' ? sideInWords(session.plan, phase, library.all) : '';
+});
+/** How to get in or to come out, while the class does. */
+const way = computed(() => {
+  const { phase, status } = state.value;
+  return phase && status !== 'over' ? wayInWords(session.plan, phase, library.all) : [];
+});
+/** The teacher's note on the step. */
+const note = computed(() => {
+  const { phase, status } = state.value;
+  return phase && status !== 'over' ? (session.plan.steps[phase.stepIndex]?.note.trim() ?? '') : '';
 });
 /** The hold that is held, for the figure. */
 const held = computed(() => {
@@ -90,6 +108,7 @@ const spoken = computed(() => [announced.value, ...summary.value.map(({ text }) 
           <p v-if="state.open" class="part">
             <strong>until you end it</strong> <span class="quiet">planned {{ clockOfMs(state.groupMs) }}</span>
           </p>
+          <p v-if="means" class="part quiet">{{ means }}</p>
           <p v-if="breath" class="part">
             <strong>{{ breath }}</strong>
           </p>
@@ -104,7 +123,11 @@ const spoken = computed(() => [announced.value, ...summary.value.map(({ text }) 
             <StepFigure :step="held" :side="figureSide" :label="held.name" :least="1500" :stage="stage?.index ?? 0" />
           </div>
           <BreathInHold v-if="held?.breath" :session="session" :breath="held.breath" />
-          <div v-if="!plain && summary.length + ahead.length > 0" class="prompt">
+          <div v-if="!plain && way.length > 0" class="prompt">
+            <p v-for="line in way" :key="line">{{ line }}</p>
+          </div>
+          <p v-if="!plain && note" class="quiet note">{{ note }}</p>
+          <div v-if="!plain && way.length === 0 && summary.length + ahead.length > 0" class="prompt">
             <template v-if="summary.length > 0"
               ><p v-for="cue in summary" :key="cue.key">
                 <strong class="now">{{ cue.text }}</strong>
@@ -203,6 +226,23 @@ const spoken = computed(() => [announced.value, ...summary.value.map(({ text }) 
   .figure > * {
     display: none;
   }
+}
+/* Never more than its share: the time and what is said come first. */
+.note {
+  display: -webkit-box;
+  flex: none;
+  overflow: hidden;
+  margin-top: auto;
+  padding-top: 4px;
+  font-size: min(20px, 4.4cqh);
+  line-height: 1.25;
+  overflow-wrap: anywhere;
+  white-space: pre-line;
+  -webkit-box-orient: vertical;
+  -webkit-line-clamp: 3;
+}
+.note + .prompt {
+  margin-top: 0;
 }
 .prompt p + p {
   margin-top: 0.3em;

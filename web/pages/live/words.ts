@@ -1,4 +1,5 @@
-import type { Plan } from '#core/plan';
+import { wordsOnSide, type Library } from '#core/catalogue';
+import { sideMeaning, type Plan, type Step } from '#core/plan';
 import { movesInWords, setUpRowInWords } from '#core/props';
 import type { Coming, RunState } from '#core/run';
 import type { Ms } from '#core/numbers';
@@ -13,16 +14,20 @@ const PHASE_WORDS: Record<Exclude<Phase['kind'], BreathTimelinePhase['kind']>, s
   leave: 'Coming out',
   switch: 'Change sides',
   rebound: 'Still rest',
-  loosen: 'Loosen',
+  loosen: 'Release',
   rest: 'Rest',
-  move: 'Loosen',
+  move: 'Release',
   talk: 'Talk',
 };
 /** What a phase is: `Getting in`, `Hold empty`, `Quiet breathing`. */
 export const phaseWord = (phase: Phase): string => ('round' in phase ? breathWord(phase) : PHASE_WORDS[phase.kind]);
 
-/** The side as one word, or what the phase is where there is none: `Left`, `Both sides`, `Change sides`. */
-export function stageWord(phase: Phase): string {
+/**
+ * The side as one word, or what the phase is where there is none: `Left`, `Both sides`, `Change sides`; a release by its
+ * own name.
+ */
+export function stageWord(phase: Phase, step?: Step): string {
+  if (phase.kind === 'loosen' && step?.kind === 'hold' && step.loosen?.text) return step.loosen.text;
   if (phase.kind !== 'hold') return phaseWord(phase);
   if (phase.side === 'both') return 'Both sides';
   const side = phase.side === 'left' ? 'Left' : 'Right';
@@ -55,7 +60,7 @@ function insteadInWords(plan: Plan, stepIndex: number): string {
 }
 
 /** What is to be done with the props on the way there; what side it begins with, for a step of two sides. */
-export function comingDetail(plan: Plan, coming: Coming, sameStep: boolean): string {
+export function comingDetail(plan: Plan, coming: Coming, sameStep: boolean, library: Library): string {
   const step = plan.steps[coming.phase.stepIndex];
   const isOnlySide = step?.kind === 'hold' && step.sides.kind === 'one';
   const side =
@@ -65,7 +70,8 @@ export function comingDetail(plan: Plan, coming: Coming, sameStep: boolean): str
   // While a step is still set up, some of the group are set up otherwise.
   const isFirst = !sameStep || (coming.phase.kind === 'hold' && coming.phase.turn === 0);
   const instead = isFirst ? insteadInWords(plan, coming.phase.stepIndex) : '';
-  return [side, movesInWords(coming.moves), instead].filter(Boolean).join('; ');
+  const means = side === '' && !sameStep ? '' : sideInWords(plan, coming.phase, library);
+  return [[side, means].filter(Boolean).join(': '), movesInWords(coming.moves), instead].filter(Boolean).join('; ');
 }
 
 /** What comes within the same side of a hold: `then open, block away`; empty in its last stage. */
@@ -76,6 +82,26 @@ export function nextStageInWords(timeline: Timeline, phase: Phase): string {
   return next.stage
     ? ['then', [next.stage.name, movesInWords(next.stage.moves)].filter(Boolean).join(': ')].join(' ')
     : '';
+}
+
+/** What the side of a phase is in a hold: `left knee in front`; empty where nobody says. */
+export function sideInWords(
+  plan: Plan,
+  { side, stepIndex }: Pick<Phase, 'side' | 'stepIndex'>,
+  library: Library,
+): string {
+  const step = plan.steps[stepIndex];
+  return step?.kind === 'hold' && (side === 'left' || side === 'right') ? sideMeaning(step, side, library) : '';
+}
+
+/** What is said while the body gets in or comes out, line by line, for the side that is meant. */
+export function wayInWords(plan: Plan, phase: Phase, library: Library): string[] {
+  const step = plan.steps[phase.stepIndex];
+  if (step?.kind !== 'hold' || (phase.kind !== 'enter' && phase.kind !== 'leave')) return [];
+  const position = library.position(step.position);
+  const lines =
+    phase.kind === 'enter' ? (step.waysIn ?? position?.waysIn ?? []) : (step.waysOut ?? position?.waysOut ?? []);
+  return lines.map((line) => (phase.side === 'none' ? line : wordsOnSide(line, phase.side)));
 }
 
 /** Which side of the stage is lit. */

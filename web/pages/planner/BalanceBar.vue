@@ -3,13 +3,22 @@ import { computed } from 'vue';
 import { clockOfMs } from '#core/time';
 
 /** Time on the left and on the right as one bar about a centre line; the shorter side shows what it misses. */
-const { leftMs, rightMs } = defineProps<{ leftMs: number; rightMs: number }>();
+const {
+  leftMs,
+  rightMs,
+  intended = false,
+} = defineProps<{
+  leftMs: number;
+  rightMs: number;
+  /** Where they differ, they do so on purpose. */
+  intended?: boolean;
+}>();
 
 const HALF = 50;
 const most = computed(() => Math.max(leftMs, rightMs, 1));
 const left = computed(() => (HALF * leftMs) / most.value);
 const right = computed(() => (HALF * rightMs) / most.value);
-const uneven = computed(() => leftMs !== rightMs);
+const uneven = computed(() => leftMs !== rightMs && !intended);
 </script>
 
 <template>

@@ -69,7 +69,12 @@ const share = computed(() => {
         >, {{ share }}</template
       >
     </p>
-    <BalanceBar class="balance" :left-ms="timeline.totals.leftMs" :right-ms="timeline.totals.rightMs" />
+    <BalanceBar
+      class="balance"
+      :left-ms="timeline.totals.leftMs"
+      :right-ms="timeline.totals.rightMs"
+      :intended="timeline.notes.every(({ kind }) => kind !== 'uneven')"
+    />
     <div class="actions">
       <UndoButtons />
       <IconButton icon="save" label="Download plan" @click="savePlanFile(plan)" />

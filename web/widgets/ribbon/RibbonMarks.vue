@@ -44,8 +44,13 @@ function promptY({ stepIndex, turn }: PromptCue): number {
   const [top, bottom] = holdEdges(block, scale.height);
   return block.side === 'right' ? bottom - 5 : top + 5;
 }
+/** Whether the two sides of a step differ on purpose. */
+const isIntended = ({ stepIndex }: HoldBlock): boolean => {
+  const step = plan.steps[stepIndex];
+  return step?.kind === 'hold' && step.unevenIntended;
+};
 const missing = computed(() =>
-  shorterSides(holds.value).map(({ block, missingMs }) => ({
+  shorterSides(holds.value.filter((block) => !isIntended(block))).map(({ block, missingMs }) => ({
     d: missingEnd(block, missingMs, scale),
     x: Math.max(x(block.endMs + missingMs), x(block.leaveMs)) + 4,
     y: block.side === 'left' ? -scale.height + 10 : scale.height - 4,

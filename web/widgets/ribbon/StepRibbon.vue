@@ -59,7 +59,9 @@ const dots = computed(() => {
     .map(({ atMs, side }) => ({ x: of(atMs), y: side === 'left' ? -21 : side === 'right' ? 21 : -8 }));
 });
 const missing = computed(() =>
-  shorterSides(holds.value).map(({ block, missingMs }) => missingEnd(block, missingMs, scale.value)),
+  shorterSides(step.kind === 'hold' && step.unevenIntended ? [] : holds.value).map(({ block, missingMs }) =>
+    missingEnd(block, missingMs, scale.value),
+  ),
 );
 </script>
 

@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { wordsOnSide, type Moment } from '#core/catalogue';
-import type { Prompt } from '#core/plan';
+import { wordsOnSide } from '#core/catalogue';
+import type { Moment, Prompt } from '#core/plan';
 import IconButton from '../../ui/IconButton.vue';
 import FieldGroup from '../../ui/fields/FieldGroup.vue';
 import TextField from '../../ui/fields/TextField.vue';
 import TimeField from '../../ui/fields/TimeField.vue';
+import NumberField from '../../ui/fields/NumberField.vue';
 import SelectField from '../../ui/fields/SelectField.vue';
 
 /** What to say at which moment of a hold; and on which side, where the prompts say so. */
@@ -18,22 +19,26 @@ const {
   prompts,
   accept,
   twoSided = false,
+  breaths = false,
   problem = () => '',
 } = defineProps<{
   prompts: readonly Line[];
   /** Takes the changed prompts; returns the reason where they are refused. */
   accept: (prompts: Line[]) => string | undefined;
   twoSided?: boolean;
+  /** Whether a moment can be counted in breaths. */
+  breaths?: boolean;
   /** What is wrong with the words of a prompt, by its place in the list. */
   problem?: (index: number) => string;
 }>();
 const emit = defineEmits<{ add: [] }>();
 
-const MOMENTS = [
-  { value: 'after', label: 'after' },
-  { value: 'half', label: 'half-way' },
-  { value: 'beforeEnd', label: 'before the end' },
-] as const;
+const moments = computed(() => [
+  { value: 'after' as const, label: 'after' },
+  ...(breaths ? [{ value: 'afterBreaths' as const, label: 'after breaths' }] : []),
+  { value: 'half' as const, label: 'half-way' },
+  { value: 'beforeEnd' as const, label: 'before the end' },
+]);
 const ON_SIDES = [
   { value: 'every', label: 'each side' },
   { value: 'first', label: 'first side' },
@@ -51,12 +56,25 @@ const namesSide = computed(
 const put = (lines: Line[]): string | undefined => accept(lines);
 const change = (prompt: Line, patch: Partial<Line>): string | undefined =>
   put(prompts.map((other) => (other === prompt ? { ...prompt, ...patch } : other)));
-function setKind(prompt: Line, kind: Moment['kind']): void {
-  const seconds = prompt.at.kind === 'half' ? 30 : prompt.at.seconds;
-  trouble.value = change(prompt, { at: kind === 'half' ? { kind } : { kind, seconds } }) ?? '';
+/** A moment of another kind, as near to the one before as it can be. */
+function momentOf(kind: Moment['kind'], { at }: Line): Moment {
+  switch (kind) {
+    case 'half':
+      return { kind };
+    case 'afterBreaths':
+      return { kind, breaths: 3 };
+    case 'after':
+    case 'beforeEnd':
+      return { kind, seconds: 'seconds' in at ? at.seconds : 30 };
+  }
 }
-const setSeconds = (prompt: Line) => (seconds: number | null) =>
-  prompt.at.kind === 'half' ? undefined : change(prompt, { at: { kind: prompt.at.kind, seconds: seconds ?? 0 } });
+function setKind(prompt: Line, kind: Moment['kind']): void {
+  trouble.value = change(prompt, { at: momentOf(kind, prompt) }) ?? '';
+}
+const setSeconds = (prompt: Line, kind: 'after' | 'beforeEnd') => (seconds: number | null) =>
+  change(prompt, { at: { kind, seconds: seconds ?? 0 } });
+const setBreaths = (prompt: Line) => (count: number) =>
+  change(prompt, { at: { kind: 'afterBreaths', breaths: count } });
 function setOn(prompt: Line, on: Prompt['on']): void {
   trouble.value = change(prompt, { on }) ?? '';
 }
@@ -69,16 +87,23 @@ function setOn(prompt: Line, on: Prompt['on']): void {
         <SelectField
           hide-label
           :label="`Moment of prompt ${i + 1}`"
-          :options="MOMENTS"
+          :options="moments"
           :model-value="prompt.at.kind"
           @update:model-value="(kind) => setKind(prompt, kind)"
         />
         <TimeField
-          v-if="prompt.at.kind !== 'half'"
+          v-if="prompt.at.kind === 'after' || prompt.at.kind === 'beforeEnd'"
           hide-label
           :label="`Time of prompt ${i + 1}`"
           :model-value="prompt.at.seconds"
-          :accept="setSeconds(prompt)"
+          :accept="setSeconds(prompt, prompt.at.kind)"
+        />
+        <NumberField
+          v-else-if="prompt.at.kind === 'afterBreaths'"
+          hide-label
+          :label="`Breaths before prompt ${i + 1}`"
+          :model-value="prompt.at.breaths"
+          :accept="setBreaths(prompt)"
         />
         <span v-else />
         <TextField

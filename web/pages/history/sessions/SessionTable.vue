@@ -1,17 +1,19 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import type { Plan, Step } from '#core/plan';
+import { sideMeaning, type Plan, type Step } from '#core/plan';
 import { deviations, type DeviationRow, type RunRecord } from '#core/review';
 import { clockOfMs, signedClockOfMs } from '#core/time';
 import StepFigure from '../../../widgets/figures/StepFigure.vue';
 import ChoiceField from '../../../ui/fields/ChoiceField.vue';
 import SpineBar from './SpineBar.vue';
+import { useLibrary } from '../../../state/library';
 import { PART_WORDS } from './words';
 
 /**
  * Planned against done for every step, side and set, the largest difference first; what was held on each side at the
  * foot.
  */
+const library = useLibrary();
 const { plan, record } = defineProps<{ plan: Plan; record: RunRecord }>();
 
 const order = ref<'largest' | 'plan'>('largest');
@@ -70,7 +72,10 @@ const sidesSay = computed(() => {
 /** What a row is of: a side, with crossed limbs the one in front, or a set of a breath. */
 function partOf(row: DeviationRow, step: Step | undefined): string {
   if (row.set !== null) return (step?.kind === 'breath' && step.practice.sets[row.set]?.label) || `set ${row.set + 1}`;
-  if (row.crossing) return `${PART_WORDS[row.part]} in front`;
+  const side = row.part === 'left' || row.part === 'right' ? row.part : undefined;
+  const means = step?.kind === 'hold' && side ? sideMeaning(step, side, library.all) : '';
+  if (row.crossing) return means || `${PART_WORDS[row.part]} in front`;
+  if (side && means !== '') return means.includes(side) ? means : `${PART_WORDS[side]}: ${means}`;
   const isSided = record.steps[row.stepIndex]?.sides.length !== 0;
   return isSided && row.part === 'none' ? 'after it' : PART_WORDS[row.part];
 }

@@ -4,6 +4,7 @@ import type { HoldStep } from '#core/plan';
 import type { Coming } from '#core/run';
 import { clockOfMs } from '#core/time';
 import StepFigure from '../../../widgets/figures/StepFigure.vue';
+import { useLibrary } from '../../../state/library';
 import type { SessionView } from '../use-session';
 import { comingDetail, comingTitle, countdown } from '../words';
 
@@ -13,6 +14,8 @@ const { session, brief = false } = defineProps<{
   /** Only the very next: where it stands in a corner of the stage. */
   brief?: boolean;
 }>();
+
+const library = useLibrary();
 
 function holdOf({ phase }: Coming): HoldStep | undefined {
   const step = session.plan.steps[phase.stepIndex];
@@ -35,7 +38,7 @@ const rows = computed(() => {
       key: coming.phase.index,
       lead: i > 0 ? 'after that' : afterMs >= 1000 ? change : 'then',
       title: comingTitle(session.plan, coming, isHere(coming)),
-      detail: comingDetail(session.plan, coming, isHere(coming)),
+      detail: comingDetail(session.plan, coming, isHere(coming), library.all),
       step: holdOf(coming),
       side: 'side' in coming.phase && coming.phase.side === 'right' ? ('right' as const) : ('left' as const),
     };

@@ -29,10 +29,23 @@ const setSeconds = (seconds: number | null) =>
   step.rebound.kind === 'none'
     ? undefined
     : edit(setHold(step.id, { rebound: { kind: step.rebound.kind, seconds: seconds ?? 0 } }));
-const setLoosen = (seconds: number | null) => {
-  const text = step.loosen?.text ?? library.all.position(step.position)?.loosen ?? '';
-  return edit(setHold(step.id, { loosen: seconds === null || seconds === 0 ? null : { seconds, text } }));
-};
+const RELEASE_SECONDS = 30;
+const releases = computed(() => [
+  { value: 'none' as const, label: 'no release' },
+  ...(oneTurn.value ? [] : [{ value: 'afterEach' as const, label: 'each side' }]),
+  { value: 'afterBoth' as const, label: oneTurn.value ? 'release' : 'both' },
+]);
+const released = computed(() =>
+  !step.loosen ? 'none' : oneTurn.value && step.loosen.when === 'afterEach' ? 'afterBoth' : step.loosen.when,
+);
+/** The release with a change; it begins as the library describes it. */
+function setRelease(patch: Partial<NonNullable<HoldStep['loosen']>>): string | undefined {
+  const text = library.all.position(step.position)?.loosen ?? '';
+  const usualRelease = { when: 'afterBoth' as const, seconds: RELEASE_SECONDS, text };
+  return edit(setHold(step.id, { loosen: { ...usualRelease, ...step.loosen, ...patch } }));
+}
+const setWhen = (when: 'none' | 'afterEach' | 'afterBoth') =>
+  when === 'none' ? edit(setHold(step.id, { loosen: null })) : setRelease({ when });
 </script>
 
 <template>
@@ -47,25 +60,40 @@ const setLoosen = (seconds: number | null) => {
         :accept="setSeconds"
       />
     </template>
-    <div class="loosen">
-      <TimeField label="Release" :model-value="step.loosen?.seconds ?? null" usual="none" :accept="setLoosen" />
-      <TextField
-        v-if="step.loosen"
-        hide-label
-        label="How to release"
-        placeholder="How"
-        :model-value="step.loosen.text"
-        :accept="(text) => edit(setHold(step.id, { loosen: { seconds: step.loosen?.seconds ?? 30, text } }))"
-      />
+    <div class="release">
+      <ChoiceField label="Release after" :options="releases" :model-value="released" @update:model-value="setWhen" />
+      <template v-if="step.loosen">
+        <TimeField
+          hide-label
+          label="Length of the release"
+          :model-value="step.loosen.seconds"
+          :accept="(seconds) => setRelease({ seconds: seconds ?? 0 })"
+        />
+        <TextField
+          hide-label
+          label="How to release"
+          placeholder="How: rock the pelvis, circle the feet"
+          :model-value="step.loosen.text"
+          :accept="(text) => setRelease({ text })"
+        />
+      </template>
     </div>
   </FieldGroup>
 </template>
 
 <style scoped>
-.loosen {
+.release {
   display: grid;
-  grid-template-columns: auto minmax(0, 1fr);
+  grid-template-columns: auto auto minmax(0, 1fr);
   gap: 12px;
   align-items: center;
+}
+@media (width < 640px) {
+  .release {
+    grid-template-columns: auto auto;
+  }
+  .release > :last-child {
+    grid-column: 1 / -1;
+  }
 }
 </style>

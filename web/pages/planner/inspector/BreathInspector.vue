@@ -25,6 +25,7 @@ import FitBreath from './FitBreath.vue';
 import StepRibbon from '../../../widgets/ribbon/StepRibbon.vue';
 import InspectorTabs from './InspectorTabs.vue';
 import SeatChoice from './SeatChoice.vue';
+import StepNote from './StepNote.vue';
 import StepCautions from './StepCautions.vue';
 import StepSolutions from './StepSolutions.vue';
 import PositionFigure from '../../../widgets/figures/PositionFigure.vue';
@@ -60,7 +61,7 @@ const seatSays = computed(() =>
 const tabs = computed(() => [
   { value: 'main' as const, label: 'Breath' },
   { value: 'props' as const, label: 'Props' },
-  ...(technique.value ? [{ value: 'cues' as const, label: 'Cues' }] : []),
+  { value: 'cues' as const, label: 'Cues' },
   { value: 'cautions' as const, label: 'Cautions' },
   ...(technique.value ? [{ value: 'about' as const, label: 'About' }] : []),
 ]);
@@ -117,17 +118,20 @@ const setAfter = (seconds: number | null) => edit(setBreath(step.id, { afterSeco
       <BodyChoice v-if="seat" />
       <OtherSetUpFields :step="step" :group-size="editor.plan?.groupSize ?? 1" :position="moved" />
     </template>
-    <section v-else-if="tab === 'cues' && technique" class="taught">
-      <div class="head">
-        <h3>How it is taught</h3>
-        <button v-if="technique.taught.length > 0" type="button" class="link-button small" @click="teachInSteps">
-          Teach it in steps
-        </button>
-      </div>
-      <ol>
-        <li v-for="line in technique.taught" :key="line">{{ line }}</li>
-      </ol>
-      <p class="quiet">{{ technique.mistakes }}</p>
+    <section v-else-if="tab === 'cues'" class="taught">
+      <StepNote :step="step" />
+      <template v-if="technique">
+        <div class="head">
+          <h3>How it is taught</h3>
+          <button v-if="technique.taught.length > 0" type="button" class="link-button small" @click="teachInSteps">
+            Teach it in steps
+          </button>
+        </div>
+        <ol>
+          <li v-for="line in technique.taught" :key="line">{{ line }}</li>
+        </ol>
+        <p class="quiet">{{ technique.mistakes }}</p>
+      </template>
     </section>
     <template v-else-if="tab === 'cautions'">
       <p v-if="technique" class="warn"><AppIcon name="warn" :size="16" class="caution" /> {{ technique.caution }}</p>

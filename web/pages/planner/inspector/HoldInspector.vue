@@ -3,6 +3,7 @@ import { computed, nextTick, ref, useTemplateRef } from 'vue';
 import { setHold, type HoldStep, type Prompt, type Side } from '#core/plan';
 import { rowFor, usualPlace, type PropPlace, type PropSide } from '#core/props';
 import { DEFAULT_RULES, turnsOf, type Timeline } from '#core/timeline';
+import { exitsOf } from '#library';
 import AppIcon from '../../../ui/AppIcon.vue';
 import BodyChoice from '../../../widgets/props/BodyChoice.vue';
 import PropTray from '../../../widgets/props/PropTray.vue';
@@ -29,6 +30,7 @@ import PositionAbout from './PositionAbout.vue';
 import SetUpChoice from './SetUpChoice.vue';
 import StepCautions from './StepCautions.vue';
 import StepSolutions from './StepSolutions.vue';
+import StepNote from './StepNote.vue';
 import WayLines from './WayLines.vue';
 import { useInspectorTab } from './inspector-tabs';
 import { newId } from '../../../client/new-id';
@@ -151,14 +153,29 @@ const firstSide = computed(() => turnsOf(step, DEFAULT_RULES)[0]?.held ?? 'both'
       <OtherSetUpFields :step="step" :group-size="groupSize" :two-sided="twoSided" :position="position" />
     </template>
     <template v-else-if="tab === 'cues'">
-      <WayLines v-if="position" title="Getting in" :lines="position.waysIn" :side="firstSide" />
+      <StepNote :step="step" />
+      <WayLines
+        title="Getting in"
+        :lines="position?.waysIn ?? []"
+        :own="step.waysIn"
+        :side="firstSide"
+        :accept="(waysIn) => edit(setHold(step.id, { waysIn }))"
+      />
       <PromptRows
         :prompts="step.prompts"
         :two-sided="twoSided"
+        breaths
         :accept="(prompts) => edit(setHold(step.id, { prompts: prompts as Prompt[] }))"
         @add="addPrompt"
       />
-      <WayLines v-if="position" title="Coming out" :lines="position.waysOut" :side="firstSide" />
+      <WayLines
+        title="Coming out"
+        :lines="position?.waysOut ?? []"
+        :own="step.waysOut"
+        :usual="position ? exitsOf(position) : []"
+        :side="firstSide"
+        :accept="(waysOut) => edit(setHold(step.id, { waysOut }))"
+      />
     </template>
     <InsideFields v-else-if="tab === 'breath'" :step="step" />
     <template v-else-if="tab === 'cautions'">

@@ -1,13 +1,22 @@
 <script setup lang="ts">
 import ToggleSwitch from 'primevue/toggleswitch';
 import { computed, useId } from 'vue';
-import { setEven, setFirstSide, setHold, setHoldSeconds, sideSeconds, type HoldStep, type Side } from '#core/plan';
-import { wordsOnSide } from '#core/catalogue';
+import {
+  setEven,
+  setFirstSide,
+  setHold,
+  setHoldSeconds,
+  sideMeaning,
+  sideSeconds,
+  type HoldStep,
+  type Side,
+} from '#core/plan';
 import { clockOfSeconds } from '#core/time';
 import { DEFAULT_RULES, turnsOf } from '#core/timeline';
 import TimeField from '../../../ui/fields/TimeField.vue';
 import { useEdit } from '../use-edit';
 import RangeRail from './RangeRail.vue';
+import CheckField from '../../../ui/fields/CheckField.vue';
 import SelectField from '../../../ui/fields/SelectField.vue';
 import { useLibrary } from '../../../state/library';
 
@@ -27,7 +36,7 @@ const difference = computed(() => {
   const [first, second] = turnsOf(step, DEFAULT_RULES);
   if (!first || !second || first.seconds === second.seconds) return '';
   const by = clockOfSeconds(Math.abs(first.seconds - second.seconds));
-  return `Second side is ${by} ${second.seconds < first.seconds ? 'shorter' : 'longer'}`;
+  return `Second side ${step.unevenIntended ? '' : 'is '}${by} ${second.seconds < first.seconds ? 'shorter' : 'longer'}`;
 });
 const single = computed(() =>
   step.sides.kind === 'together'
@@ -52,10 +61,9 @@ const FIRST_SIDE = [
 ] as const;
 /** What the side, or the first side, means for this position. */
 const meaning = computed(() => {
-  const leftMeans = library.all.position(step.position)?.leftMeans ?? '';
-  if (leftMeans === '' || step.sides.kind === 'together') return '';
   const side = step.sides.kind === 'one' ? step.sides.side : 'left';
-  return `“${side === 'left' ? 'Left' : 'Right'}”: ${wordsOnSide(leftMeans, side)}.`;
+  const means = sideMeaning(step, side, library.all);
+  return means === '' ? '' : `“${side === 'left' ? 'Left' : 'Right'}”: ${means}.`;
 });
 const setSide = (side: Side | 'even') => (seconds: number | null) => edit(setHoldSeconds(step.id, side, seconds ?? 0));
 const setRange = (end: 'min' | 'max') => (seconds: number | null) => {
@@ -120,10 +128,17 @@ const take = {
           @update:model-value="edit(setEven(step.id, Boolean($event)))"
         />
         <label :for="evenId">Even</label>
-        <span class="caution strong" role="status"
+        <span :class="step.unevenIntended ? 'quiet' : 'caution strong'" role="status"
           >{{ difference }}<span v-if="difference === ''" class="sr-only">Both sides are equal</span></span
         >
       </div>
+      <CheckField
+        v-if="difference !== ''"
+        class="small"
+        label="different on purpose"
+        :model-value="step.unevenIntended"
+        @update:model-value="(unevenIntended) => edit(setHold(step.id, { unevenIntended }))"
+      />
       <SelectField
         class="small"
         label="First side"

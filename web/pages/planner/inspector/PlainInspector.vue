@@ -1,14 +1,14 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { setSeconds as planSeconds, setSetUp, setStepCommon, type PlainStep } from '#core/plan';
+import { setSeconds as planSeconds, setSetUp, type PlainStep } from '#core/plan';
 import { clockOfSeconds } from '#core/time';
 import type { Timeline } from '#core/timeline';
-import TextField from '../../../ui/fields/TextField.vue';
 import TimeField from '../../../ui/fields/TimeField.vue';
 import { useDemand } from '../../../state/demand';
 import { useEditor } from '../../../state/editor';
 import { useEdit } from '../use-edit';
 import { movesTo } from './moves-to';
+import StepNote from './StepNote.vue';
 import LengthTradeoffs from './LengthTradeoffs.vue';
 import StepSolutions from './StepSolutions.vue';
 import OtherSetUpFields from './OtherSetUpFields.vue';
@@ -31,13 +31,7 @@ const label = computed(() => ({ rest: 'Rest', move: 'Release', talk: 'Talk' })[s
     <span class="quiet">{{ clockOfSeconds(step.seconds) }} total</span>
   </div>
   <LengthTradeoffs v-if="step.kind === 'rest'" :step="step" />
-  <TextField
-    label="Note"
-    :rows="4"
-    placeholder="What to say or to remember"
-    :model-value="step.note"
-    :accept="(note) => edit(setStepCommon(step.id, { note }))"
-  />
+  <StepNote :step="step" :rows="4" />
   <template v-if="step.kind === 'rest'">
     <StepSolutions :step="step" :index="index" />
     <CheckField

@@ -1,14 +1,18 @@
 <script setup lang="ts">
+import { computed } from 'vue';
 import { setBreathSeconds, setHold, setOnlySide, setSidesKind, type HoldStep } from '#core/plan';
 import CheckField from '../../../ui/fields/CheckField.vue';
 import TimeField from '../../../ui/fields/TimeField.vue';
 import { useEdit } from '../use-edit';
 import SelectField from '../../../ui/fields/SelectField.vue';
+import TextField from '../../../ui/fields/TextField.vue';
+import { useLibrary } from '../../../state/library';
 
 /** How a hold lies over the sides of the body, how strong it is, and whether it is measured in breaths. */
 const { step } = defineProps<{ step: HoldStep }>();
 
 const edit = useEdit();
+const library = useLibrary();
 const SIDES = [
   { value: 'together', label: 'both together' },
   { value: 'each', label: 'each in turn' },
@@ -19,6 +23,10 @@ const ONE_SIDE = [
   { value: 'left', label: 'left' },
   { value: 'right', label: 'right' },
 ] as const;
+const usualMeaning = computed(() => library.all.position(step.position)?.leftMeans ?? '');
+/** As the library says it again, where the same or nothing was typed. */
+const setMeaning = (words: string) =>
+  edit(setHold(step.id, { leftMeans: words.trim() === '' || words === usualMeaning.value ? null : words }));
 const USUAL = -1;
 const INTENSITIES = [
   { value: USUAL, label: 'as usual' },
@@ -62,6 +70,14 @@ const setStrength = (chosen: number) => edit(setHold(step.id, { strength: chosen
       :model-value="step.breathSeconds"
       :accept="(seconds) => edit(setBreathSeconds(step.id, seconds ?? USUAL_BREATH))"
     />
+    <TextField
+      v-if="step.sides.kind !== 'together'"
+      class="meaning"
+      label="“Left” is"
+      placeholder="left knee in front"
+      :model-value="step.leftMeans ?? usualMeaning"
+      :accept="setMeaning"
+    />
   </div>
 </template>
 
@@ -75,5 +91,9 @@ const setStrength = (chosen: number) => edit(setHold(step.id, { strength: chosen
 }
 .sides :deep(input[type='text']) {
   width: 56px;
+}
+.sides .meaning :deep(input[type='text']) {
+  width: 240px;
+  max-width: 100%;
 }
 </style>

@@ -69,6 +69,7 @@ const anyInstead = computed(() => [...instead.value.values()].some((all) => all.
         </ul>
         <p v-for="change in cell.changes" :key="change" class="change">{{ change }}</p>
         <p v-if="cell.other" class="change">{{ cell.other }}</p>
+        <p v-if="cell.step.note" class="note">{{ cell.step.note }}</p>
         <template v-if="withPeople">
           <p v-for="line in instead.get(cell.step.id)" :key="line" class="strong">{{ line }}</p>
         </template>
@@ -89,5 +90,8 @@ const anyInstead = computed(() => [...instead.value.values()].some((all) => all.
 <style scoped>
 .change {
   font-style: italic;
+}
+.note {
+  white-space: pre-line;
 }
 </style>

@@ -21,6 +21,7 @@ const right = computed(() => rightMs * pxPerMs);
 const both = computed(() => (bothMs * pxPerMs) / 2);
 const breath = computed(() => (step.kind === 'breath' ? Math.max(8, (totalMs * pxPerMs) / 2) : 0));
 const missing = computed(() => {
+  if (step.kind === 'hold' && step.unevenIntended) return '';
   if (step.kind !== 'hold' || (step.sides.kind !== 'each' && step.sides.kind !== 'crossing')) return '';
   const [from, to, sign] = left.value < right.value ? [left.value, right.value, -1] : [right.value, left.value, 1];
   return to - from < 1 ? '' : `M${sign * from} -5H${sign * to}V5H${sign * from}`;
