@@ -96,7 +96,7 @@ export type AudienceNow = z.infer<typeof AudienceNow>;
 
 /** A whole plan from what the audience was given, for what draws plans; what was left out is empty. */
 export function planForAudience({ classSeconds, steps }: AudiencePlan): Plan {
-  const common = { note: '', locked: false, weight: 'normal' as const, pinned: false };
+  const common = { note: '', locked: false, weight: 'normal' as const, pinned: false, takesRemaining: false };
   return {
     ...emptyPlan('Session'),
     classSeconds,
@@ -107,6 +107,7 @@ export function planForAudience({ classSeconds, steps }: AudiencePlan): Plan {
             ...common,
             ...step,
             range: null,
+            rangeIsUsual: false,
             demands: null,
             strength: null,
             otherSetUp: null,

@@ -15,7 +15,7 @@ async function ask(method, path, body) {
 }
 
 /** What every step has. */
-const step = (id, name) => ({ id, name, note: '', locked: false, weight: 'normal', pinned: false });
+const step = (id, name) => ({ id, name, note: '', locked: false, weight: 'normal', pinned: false, takesRemaining: false });
 const pillow = (id) => ({
   id,
   kind: 'pillow',
@@ -36,6 +36,7 @@ const hold = (id, name, position, sides) => ({
   unevenIntended: false,
   breathSeconds: null,
   range: null,
+  rangeIsUsual: false,
   demands: null,
   strength: null,
   stages: [],

@@ -1,7 +1,7 @@
 import { fieldIssues, type FieldIssue } from '#core/document';
 import { readPlanEdit, type ChosenLength, type PlanEdit, type StepLength } from './edits';
 import { errorOfEdited, type Plan } from './plan';
-import { isTwoSided, mapSides, withEven, withSideSeconds, withSidesKind } from './sides';
+import { isTwoSided, mapSides, sideSeconds, withEven, withSideSeconds, withSidesKind } from './sides';
 import type { HoldStep, Step } from './step';
 
 /** An edit of one step that is in the plan. */
@@ -33,8 +33,26 @@ export const withLengths = (plan: Plan, chosen: readonly ChosenLength[]): Plan =
   ),
 });
 
-/** A hold after an edit of its lengths or sides. */
+/** A hold with a usual range that has room for the lengths it has. */
+function withUsualRange(step: HoldStep): HoldStep {
+  const { range, rangeIsUsual, sides } = step;
+  if (!range || !rangeIsUsual) return step;
+  const { left, right } = sideSeconds(sides);
+  const held = [left, right].filter((seconds) => seconds > 0);
+  const [min, max] = [Math.min(range.min, ...held), Math.max(range.max, ...held)];
+  return min === range.min && max === range.max ? step : { ...step, range: { min, max } };
+}
+
+/** A hold after an edit: a usual range moves with its lengths, and a range that is given is the teacher's own. */
 function editedHold(step: HoldStep, edit: StepEdit): HoldStep {
+  const edited = holdAfter(step, edit);
+  if (edit.kind !== 'setHold') return withUsualRange(edited);
+  const givesRange = edit.patch.range !== undefined && edit.patch.rangeIsUsual === undefined;
+  return givesRange ? { ...edited, rangeIsUsual: false } : edited;
+}
+
+/** A hold after an edit of its lengths or sides. */
+function holdAfter(step: HoldStep, edit: StepEdit): HoldStep {
   const { sides } = step;
   switch (edit.kind) {
     case 'setHold':
@@ -57,9 +75,9 @@ function editedHold(step: HoldStep, edit: StepEdit): HoldStep {
     case 'setSidesKind':
       return { ...step, sides: withSidesKind(sides, edit.sides) };
     case 'replacePosition': {
-      const { locked, weight, pinned, note } = step;
+      const { locked, weight, pinned, takesRemaining, note } = step;
       const kept = edit.by.sides.kind === sides.kind ? sides : edit.by.sides;
-      return { ...edit.by, id: step.id, sides: kept, locked, weight, pinned, note };
+      return { ...edit.by, id: step.id, sides: kept, locked, weight, pinned, takesRemaining, note };
     }
     default:
       return step;

@@ -74,7 +74,11 @@ const laySides = (sides: HoldSides): unknown =>
 
 /** Each facet of a step as a value; two steps differ in a facet where these differ. */
 function facetsOf(step: Step): Partial<Record<Facet, unknown>> {
-  const common = { name: step.name, note: step.note, fitting: [step.locked, step.weight, step.pinned] };
+  const common = {
+    name: step.name,
+    note: step.note,
+    fitting: [step.locked, step.weight, step.pinned, step.takesRemaining],
+  };
   const length = lengthsOf(step);
   switch (step.kind) {
     case 'hold':
@@ -83,7 +87,7 @@ function facetsOf(step: Step): Partial<Record<Facet, unknown>> {
         length,
         position: step.position,
         sides: [laySides(step.sides), step.leftMeans, step.unevenIntended],
-        range: step.range,
+        range: [step.range, step.rangeIsUsual],
         stages: step.stages,
         props: [step.setUp, step.otherSetUp],
         changes: [step.setupSeconds, step.enterSeconds, step.leaveSeconds, step.switchSeconds],

@@ -13,6 +13,7 @@ import {
   removeSteps,
   restStep,
   setLengthOfAll,
+  scaleHolds,
   setRangeOfAll,
   shiftSteps,
   sideSeconds,
@@ -92,6 +93,33 @@ test('one length for all: each side of a hold, a rest, a talk; a breath keeps it
     } else if (step.kind === 'breath') expect(step).toEqual(yin.steps[i]);
     else expect(step.seconds).toBe(200);
   }
+});
+
+test('longer or shorter by a share, each by its own length and each side for itself; a locked hold and a talk keep theirs', () => {
+  const each = (left: number, right: number) =>
+    ({ kind: 'each', first: 'left', length: { kind: 'perSide', left, right } }) as const;
+  const stage = { id: 's', name: 'low', length: { kind: 'fixed' as const, seconds: 45 }, setUp: null };
+  const mixed: Plan = {
+    ...plan,
+    steps: [
+      { ...holdNamed('Even', 'a'), sides: { kind: 'together', seconds: 200 }, stages: [stage] },
+      { ...holdNamed('Uneven', 'b'), sides: each(300, 240) },
+      { ...holdNamed('Short', 'c'), sides: { kind: 'together', seconds: 33 } },
+      { ...holdNamed('Locked', 'd'), sides: { kind: 'together', seconds: 200 }, locked: true },
+      talkStep('t', 'Talk', 100),
+    ],
+  };
+  // By hand: 0.8 × 200 = 160; 0.8 × 45 = 36; 240 and 192 → 190; 26.4 → 26.
+  const shorter = after(scaleHolds(mixed, ids(mixed).split(''), 0.8), mixed).steps;
+  expect(shorter.map((step) => (step.kind === 'hold' ? sideSeconds(step.sides) : 'as it was'))).toEqual([
+    { left: 160, right: 160 },
+    { left: 240, right: 190 },
+    { left: 26, right: 26 },
+    { left: 200, right: 200 },
+    'as it was',
+  ]);
+  expect(shorter[0]?.kind === 'hold' && shorter[0].stages[0]?.length).toEqual({ kind: 'fixed', seconds: 36 });
+  expect(shorter[4]).toBe(mixed.steps[4]);
 });
 
 test('one range for the holds among them, or none', () => {

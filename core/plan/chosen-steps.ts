@@ -13,6 +13,7 @@ import {
   takeOrder,
 } from './make-edits';
 import type { Plan } from './plan';
+import { sideSeconds } from './sides';
 import type { HoldStep, Step } from './step';
 
 /** The steps with these ids, in the order they have. */
@@ -74,6 +75,40 @@ export function setLengthOfAll(plan: Plan, ids: readonly string[], seconds: Seco
     }),
   );
 }
+
+/** To what a scaled length is rounded, in seconds: a short one to whole seconds. */
+const scaledGrid = (seconds: Seconds): Seconds => (seconds < 60 ? 1 : 5);
+const scaled = (seconds: Seconds, factor: number): Seconds => {
+  const exact = seconds * factor;
+  const grid = scaledGrid(exact);
+  return Math.max(1, Math.round(exact / grid) * grid);
+};
+
+/**
+ * Makes the holds among these steps longer or shorter by a factor, each by its own length: to five seconds from a minute
+ * on, below that to whole seconds. Stages of a fixed length go with it; a locked hold keeps its own.
+ */
+export const scaleHolds = (plan: Plan, ids: readonly string[], factor: number): PlanEdit =>
+  together(
+    chosenSteps(plan.steps, ids).flatMap((step): PlanEdit[] => {
+      if (step.kind !== 'hold' || step.locked) return [];
+      const { left, right } = sideSeconds(step.sides);
+      const even = !('length' in step.sides) || step.sides.length.kind === 'even';
+      const lengths = even
+        ? [setHoldSeconds(step.id, 'even', scaled(Math.max(left, right), factor))]
+        : [
+            setHoldSeconds(step.id, 'left', scaled(left, factor)),
+            setHoldSeconds(step.id, 'right', scaled(right, factor)),
+          ];
+      const stages = step.stages.map((stage) =>
+        stage.length.kind === 'fixed'
+          ? { ...stage, length: { ...stage.length, seconds: scaled(stage.length.seconds, factor) } }
+          : stage,
+      );
+      const hasFixed = step.stages.some(({ length }) => length.kind === 'fixed');
+      return [...lengths, ...(hasFixed ? [setHold(step.id, { stages })] : [])];
+    }),
+  );
 
 /** Gives the holds among these steps one range, in seconds; null for none. */
 export const setRangeOfAll = (plan: Plan, ids: readonly string[], range: HoldStep['range']): PlanEdit =>

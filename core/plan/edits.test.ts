@@ -6,9 +6,11 @@ import {
   applyEdit,
   duplicateStep,
   editedPlan,
+  holdNamed,
   invertEdit,
   moveStepTo,
   Plan,
+  type HoldStep,
   type PlanEdit,
   readPlanEdit,
   removeStep,
@@ -23,6 +25,7 @@ import {
   setFirstSide,
   setHold,
   setHoldSeconds,
+  setLengthOfHold,
   setOnlySide,
   setOrderPairs,
   setOtherSetUp,
@@ -36,9 +39,10 @@ import {
   takeSetUp,
   takeVariant,
 } from '#core/plan';
+import { builtInLibrary } from '#library';
 import { record, redo, startHistory, undo } from '#core/document';
 import { plan, seconds, setUp } from '../../tests/support/arbitraries';
-import { planOf, propRow, workedHold } from '../../tests/support/examples';
+import { noLibrary, planOf, propRow, workedHold } from '../../tests/support/examples';
 import { POSITIONS } from '#library';
 
 const id = fc.integer({ min: 0, max: 8 }).map((n) => `step-${n}`);
@@ -263,6 +267,38 @@ test('a moved step has the place that was asked for, and the others keep their o
       expect(moved.filter((other) => other !== step)).toEqual(start.steps.filter((other) => other !== step));
     }),
   );
+});
+
+test('a usual range widens with a length that is meant to be shorter or longer; a range that is typed does not', () => {
+  const usual: HoldStep = { ...workedHold, range: { min: 180, max: 300 }, rangeIsUsual: true };
+  const rangeAfter = (step: HoldStep, ...changes: PlanEdit[]) => {
+    const [edited] = changes.reduce(editedPlan, planOf(step)).steps;
+    return edited?.kind === 'hold' ? [edited.range, edited.rangeIsUsual] : undefined;
+  };
+  const to = (seconds: number) => setHoldSeconds('worked', 'even', seconds);
+  expect(rangeAfter(usual, to(60))).toEqual([{ min: 60, max: 300 }, true]);
+  expect(rangeAfter(usual, to(60), to(400))).toEqual([{ min: 60, max: 400 }, true]);
+  expect(rangeAfter(usual, to(200))).toEqual([{ min: 180, max: 300 }, true]);
+  const typed = setHold('worked', { range: { min: 120, max: 240 } });
+  expect(rangeAfter(usual, typed, to(60))).toEqual([{ min: 120, max: 240 }, false]);
+  // Taken back, it is as it was.
+  const before = planOf(usual);
+  expect(editedPlan(editedPlan(before, to(60)), invertEdit(before, to(60)))).toEqual(before);
+});
+
+test('a custom hold that becomes shorter than a minute gets a short way in and out, unless times were typed', () => {
+  const cat: HoldStep = holdNamed('Cat', 'cat');
+  const after = (step: HoldStep, seconds: number, library = noLibrary): HoldStep => {
+    const [edited] = editedPlan(planOf(step), setLengthOfHold(step, 'even', seconds, library)).steps;
+    if (edited?.kind !== 'hold') throw new Error('no hold');
+    return edited;
+  };
+  const short = after(cat, 45);
+  expect(short).toMatchObject({ sides: { seconds: 45 }, enterSeconds: 5, leaveSeconds: 5 });
+  expect(after(short, 60)).toMatchObject({ sides: { seconds: 60 }, enterSeconds: null, leaveSeconds: null });
+  expect(after({ ...cat, enterSeconds: 12 }, 45)).toMatchObject({ enterSeconds: 12, leaveSeconds: null });
+  const known = { ...cat, position: 'squat' };
+  expect(after(known, 45, builtInLibrary)).toMatchObject({ enterSeconds: null });
 });
 
 describe('another set-up, another position', () => {

@@ -19,12 +19,20 @@ export const PlanDetails = z
 export type PlanDetails = z.infer<typeof PlanDetails>;
 
 /** What all kinds of step have besides their kind and their id. */
-const StepCommon = HoldStep.pick({ name: true, note: true, locked: true, weight: true, pinned: true });
+const StepCommon = HoldStep.pick({
+  name: true,
+  note: true,
+  locked: true,
+  weight: true,
+  pinned: true,
+  takesRemaining: true,
+});
 export type StepCommon = z.infer<typeof StepCommon>;
 
 const HoldFields = HoldStep.pick({
   unevenIntended: true,
   range: true,
+  rangeIsUsual: true,
   demands: true,
   strength: true,
   stages: true,

@@ -55,7 +55,7 @@ export const fromVersion4: Migration = (plan) => ({ groupId: null, ...plan });
 export const fromVersion5: Migration = (plan) => ({ tags: [], archived: false, ...plan });
 
 /** A step of a plan before version 7: nobody knows where a breath is practised, and what a custom hold demands. */
-export function stepFromVersion6(step: unknown): unknown {
+function stepFromVersion6(step: unknown): unknown {
   if (typeof step !== 'object' || step === null) return step;
   const { kind } = step as Json;
   if (kind === 'hold') return { demands: null, ...step };
@@ -69,9 +69,12 @@ export const fromVersion6: Migration = (plan) => ({
 });
 
 function stepFromVersion7(step: unknown): unknown {
-  if (typeof step !== 'object' || step === null || (step as Json).kind !== 'hold') return step;
+  if (typeof step !== 'object' || step === null) return step;
+  if ((step as Json).kind !== 'hold') return { takesRemaining: false, ...step };
   const { loosen, ...rest } = step as Json;
   return {
+    takesRemaining: false,
+    rangeIsUsual: false,
     unevenIntended: false,
     waysIn: null,
     waysOut: null,
@@ -82,8 +85,8 @@ function stepFromVersion7(step: unknown): unknown {
 }
 
 /**
- * Version 8: a release may follow each side, a difference between the sides may be intended, and a hold may have its own
- * words for getting in, for coming out and for what its left side is.
+ * Version 8: a release may follow each side, a difference between the sides may be intended, a hold may have its own words
+ * for getting in, for coming out and for what its left side is, and a step may take what is left of the class.
  */
 export const fromVersion7: Migration = (plan) => ({
   ...plan,

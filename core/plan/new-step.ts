@@ -20,7 +20,7 @@ export function holdDefaults(position: Position, approach: Approach): HoldDefaul
 }
 
 /** How a new step stands to fitting and ordering: free in both. */
-const FREE = { locked: false, weight: 'normal', pinned: false } as const;
+const FREE = { locked: false, weight: 'normal', pinned: false, takesRemaining: false } as const;
 
 function sidesOf(position: Position, seconds: number): HoldSides {
   switch (position.sides) {
@@ -55,6 +55,7 @@ export function holdFrom(position: Position, approach: Approach, id: string): Ho
     unevenIntended: false,
     breathSeconds: null,
     range: { min: minSeconds, max: maxSeconds },
+    rangeIsUsual: true,
     strength,
     stages: position.stages.map((stage, i) => ({ id: `stage-${i + 1}`, ...stage, setUp: null })),
     setUp: structuredCloneOf(position.setUps[0]?.items ?? []),
@@ -87,6 +88,7 @@ export function holdNamed(name: string, id: string): HoldStep {
     unevenIntended: false,
     breathSeconds: null,
     range: null,
+    rangeIsUsual: false,
     strength: null,
     stages: [],
     setUp: [],

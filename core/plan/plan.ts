@@ -80,6 +80,14 @@ function checkTogether(steps: readonly Step[], context: z.RefinementCtx): void {
     }
     seen.add(step.id);
   }
+  const [, second] = steps.filter(({ takesRemaining }) => takesRemaining);
+  if (second) {
+    context.addIssue({
+      code: 'custom',
+      path: ['steps', steps.indexOf(second), 'takesRemaining'],
+      message: 'Only one step can take what is left of the class.',
+    });
+  }
   let phases = 0;
   for (const [index, step] of steps.entries()) {
     const before = phases;

@@ -22,6 +22,8 @@ const common = {
   weight: FitWeight,
   /** A pinned step keeps its place in the order when another order is looked for. */
   pinned: z.boolean(),
+  /** It takes what the others leave of the class, within its range; at most one step of a plan does. */
+  takesRemaining: z.boolean(),
 };
 
 export const FirstSide = z.enum(['house', 'left', 'right']);
@@ -132,6 +134,8 @@ export const HoldStep = z.strictObject({
     .strictObject({ min: HoldSeconds, max: HoldSeconds })
     .refine((range) => range.min <= range.max, 'The shorter end of a range comes first.')
     .nullable(),
+  /** The range is the library's, and widens with a length that is meant to be shorter or longer. */
+  rangeIsUsual: z.boolean(),
   /** Aimed-at strength from 0 to 10; null leaves it to the approach. */
   strength: z.number().min(0).max(10, 'Intensity goes from 0 to 10.').nullable(),
   stages: z.array(Stage).max(PLAN_LIMITS.maxStages, `A hold has at most ${PLAN_LIMITS.maxStages} stages.`),

@@ -3,6 +3,7 @@ import type { Plan, Step } from '#core/plan';
 import { toMs } from '#core/numbers';
 import { writeBreathStep } from './breath';
 import { writeHoldStep } from './hold';
+import { remainingNotes } from './remaining';
 import { DEFAULT_RULES, type TimelineRules } from './rules';
 import { stepSpan, totalsOf } from './totals';
 import type { StepSpan, Timeline } from './types';
@@ -38,5 +39,6 @@ export function compileTimeline(plan: Plan, library: Library, rules: TimelineRul
   });
   const written = writer.finish();
   const steps: StepSpan[] = marks.map((mark) => stepSpan(mark, written.phases));
-  return { ...written, steps, totals: totalsOf(steps, written.phases, toMs(plan.classSeconds)) };
+  const totals = totalsOf(steps, written.phases, toMs(plan.classSeconds));
+  return { ...written, notes: [...written.notes, ...remainingNotes(plan, totals.spareMs)], steps, totals };
 }

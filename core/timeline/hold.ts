@@ -35,12 +35,22 @@ export function turnsOf(step: HoldStep, rules: TimelineRules): Turn[] {
   return sidesInOrder(sides.first, rules)[0] === 'left' ? turns : turns.reverse();
 }
 
+/**
+ * How long getting in, coming out and changing sides take where a hold does not say: as its library entry has it, else
+ * as the house does. Seconds.
+ */
+export const usualChanges = (
+  { position }: Pick<HoldStep, 'position'>,
+  library: Library,
+  rules: TimelineRules,
+): Record<'enterSeconds' | 'leaveSeconds' | 'switchSeconds', Seconds> => library.position(position) ?? rules;
+
 function changeTimes(step: HoldStep, library: Library, rules: TimelineRules): ChangeTimes {
-  const position = library.position(step.position);
+  const usual = usualChanges(step, library, rules);
   return {
-    enterMs: toMs(step.enterSeconds ?? position?.enterSeconds ?? rules.enterSeconds),
-    leaveMs: toMs(step.leaveSeconds ?? position?.leaveSeconds ?? rules.leaveSeconds),
-    switchMs: toMs(step.switchSeconds ?? position?.switchSeconds ?? rules.switchSeconds),
+    enterMs: toMs(step.enterSeconds ?? usual.enterSeconds),
+    leaveMs: toMs(step.leaveSeconds ?? usual.leaveSeconds),
+    switchMs: toMs(step.switchSeconds ?? usual.switchSeconds),
   };
 }
 

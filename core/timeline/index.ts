@@ -1,6 +1,7 @@
 /** The timeline: a plan unfolded in time. The one place where time is added up. */
 export { compileTimeline } from './compile';
 export { DEFAULT_RULES, TimelineRules } from './rules';
+export { remainingEdit } from './remaining-edit';
 export { phaseIndexAt } from './find';
 export {
   ribbonBlocks,
@@ -13,7 +14,7 @@ export {
 } from './blocks';
 export { propShelf } from './shelf';
 export { bellsOfGroup, sameGroup } from './bells';
-export { breathInHold, turnsOf } from './hold';
+export { breathInHold, turnsOf, usualChanges } from './hold';
 export { momentMs } from './moment';
 export { moveCue } from './moves';
 export { BELL_KINDS, NOTE_KINDS } from './types';

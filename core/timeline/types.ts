@@ -109,6 +109,7 @@ export const NOTE_KINDS = [
   'promptOutside',
   'setupCapped',
   'breathShort',
+  'remaining',
 ] as const;
 export type NoteKind = (typeof NOTE_KINDS)[number];
 

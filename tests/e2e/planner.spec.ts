@@ -258,7 +258,7 @@ test.describe('writing a plan', () => {
     await inspector.getByLabel('Words of prompt 3').fill('Soften the jaw');
     await page.keyboard.press('Enter');
     await openTab(page, 'Hold');
-    await inspector.getByRole('radio', { name: 'each side' }).click();
+    await inspector.getByRole('radiogroup', { name: 'Rest after' }).getByRole('radio', { name: 'each side' }).click();
     await inspector.getByLabel('Length of the rest').fill('0:40');
     await page.keyboard.press('Enter');
     await saved(page);

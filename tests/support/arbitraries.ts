@@ -169,6 +169,7 @@ const common = {
   locked: fc.boolean(),
   weight: fc.constantFrom(...FIT_WEIGHTS),
   pinned: fc.boolean(),
+  takesRemaining: fc.constant(false),
 };
 
 const step: fc.Arbitrary<Omit<Step, 'id'>> = fc.oneof(
@@ -179,6 +180,7 @@ const step: fc.Arbitrary<Omit<Step, 'id'>> = fc.oneof(
     sides,
     range: fc.constant(null),
     demands: fc.option(fc.uniqueArray(fc.constantFrom(...TRAITS), { maxLength: 4 })),
+    rangeIsUsual: fc.boolean(),
     strength: fc.option(fc.integer({ min: 0, max: 10 })),
     stages: fc.array(stage, { maxLength: 4 }),
     setUp,

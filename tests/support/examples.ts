@@ -30,6 +30,7 @@ export const breathStep = (sets: BreathSet[], patch: Partial<BreathStep> = {}): 
   locked: false,
   weight: 'normal',
   pinned: false,
+  takesRemaining: false,
   technique: 'breath',
   practice: { countSeconds: 1, sets },
   moves: null,

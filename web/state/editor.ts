@@ -2,7 +2,7 @@ import { defineStore, storeToRefs } from 'pinia';
 import { computed, ref, shallowRef, watch } from 'vue';
 import type { FieldIssue } from '#core/document';
 import { applyEdit, chosenSteps, readPlanEdit, undoKey, type Plan, type PlanEdit } from '#core/plan';
-import { compileTimeline } from '#core/timeline';
+import { compileTimeline, remainingEdit } from '#core/timeline';
 import { latestOnly } from '../sync/latest';
 import type { Resolution } from '../sync/meet';
 import { syncedDocument, type SyncedDocument } from '../sync/synced-document';
@@ -105,7 +105,11 @@ export const useEditor = defineStore('editor', () => {
     const result = applyEdit(plan.value, change);
     if (!result.ok) return result.issues;
     const merge = undoKey(change);
-    synced.value.apply({ name: change.kind, edit: change, ...(merge === undefined ? {} : { merge }) }, result.plan);
+    // What takes the rest of the class follows every edit, as part of it.
+    const remaining = remainingEdit(result.plan, library.all);
+    const filled = remaining ? applyEdit(result.plan, remaining) : result;
+    const next = filled.ok ? filled.plan : result.plan;
+    synced.value.apply({ name: change.kind, edit: change, ...(merge === undefined ? {} : { merge }) }, next);
     return [];
   }
 

@@ -64,7 +64,7 @@ describe('props while teaching', () => {
     const split = editedPlan(plan, setOtherSetUp('worked', { people: 4, setUp: [propRow('cushion', 'sacrum')] }));
     const [coming] = comingUp(foldRun(compileTimeline(split, noLibrary), [started]), 0, 1);
     for (const sameStep of [false, true])
-      expect(comingDetail(split, coming!, sameStep)).toContain('4 of 12 instead: cushion, under the sacrum');
-    expect(comingDetail(plan, comingUp(run, 0, 1)[0]!, false)).not.toContain('instead');
+      expect(comingDetail(split, coming!, sameStep, noLibrary)).toContain('4 of 12 instead: cushion, under the sacrum');
+    expect(comingDetail(plan, comingUp(run, 0, 1)[0]!, false, noLibrary)).not.toContain('instead');
   });
 });

@@ -2,6 +2,8 @@
 import { computed, defineAsyncComponent, nextTick, ref, toRef, useTemplateRef, watch } from 'vue';
 import { useMediaQuery } from '@vueuse/core';
 import SessionRibbon from '../../widgets/ribbon/SessionRibbon.vue';
+import { holdDefaults, sideSeconds } from '#core/plan';
+import { useLibrary } from '../../state/library';
 import { useDemand } from '../../state/demand';
 import { useEditor } from '../../state/editor';
 import AddStep from './steps/AddStep.vue';
@@ -16,11 +18,13 @@ import { usePageTitle } from '../../ui/page-title';
 import { onceOpened } from '../../ui/once-opened';
 
 const Drawer = defineAsyncComponent(() => import('primevue/drawer'));
+const AllHoldsDialog = defineAsyncComponent(() => import('./AllHoldsDialog.vue'));
 const TimesDialog = defineAsyncComponent(() => import('./TimesDialog.vue'));
 
 /** The steps of the open plan: ribbon, list and the chosen step. */
 const editor = useEditor();
 const demand = useDemand();
+const library = useLibrary();
 const list = useTemplateRef('list');
 const inspector = useTemplateRef<HTMLElement>('inspector');
 const add = useTemplateRef('add');
@@ -29,6 +33,8 @@ const onPhone = useMediaQuery('(width < 640px)');
 const drawer = ref(false);
 const table = ref(false);
 const everTable = onceOpened(table);
+const allHolds = ref(false);
+const everAllHolds = onceOpened(allHolds);
 provideInspectorTab();
 const { forecast } = useForecast(toRef(() => editor.plan));
 
@@ -44,6 +50,17 @@ usePlanKeys({
   onSteps: (target) =>
     (target as Element).closest('[role="listbox"], .ribbon') !== null && !inspector.value?.contains(target),
 });
+
+/** How many holds are meant to be shorter than the library usually has them: said once, and not at every row. */
+const shorter = computed(
+  () =>
+    editor.plan?.steps.filter((step) => {
+      const position = step.kind === 'hold' && step.rangeIsUsual ? library.all.position(step.position) : undefined;
+      if (!position || step.kind !== 'hold' || !editor.plan) return false;
+      const { left, right } = sideSeconds(step.sides);
+      return Math.max(left, right) < holdDefaults(position, editor.plan.approach).minSeconds;
+    }).length ?? 0,
+);
 
 const choose = (index: number): void => {
   editor.selected = editor.plan?.steps[index]?.id;
@@ -76,9 +93,16 @@ usePageTitle(() => [editor.plan?.title, 'Plan']);
         @select="choose"
       />
       <div class="below">
-        <button type="button" class="link-button small" @click="table = true">Show as a table</button>
+        <span class="links">
+          <button type="button" class="link-button small" @click="table = true">Show as a table</button>
+          <button type="button" class="link-button small" @click="allHolds = true">All holds</button>
+          <span v-if="shorter > 0" class="small quiet">
+            {{ shorter === 1 ? 'One hold is' : `${shorter} holds are` }} shorter than usual.
+          </span>
+        </span>
         <ForecastLine :plan-id="editor.id" :forecast="forecast" />
       </div>
+      <AllHoldsDialog v-if="everAllHolds" v-model:visible="allHolds" :plan="editor.plan" />
       <TimesDialog v-if="everTable" v-model:visible="table" :plan="editor.plan" :timeline="editor.timeline" />
     </div>
     <div class="columns">
@@ -105,6 +129,12 @@ usePageTitle(() => [editor.plan?.title, 'Plan']);
 </template>
 
 <style scoped>
+.links {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 16px;
+  align-items: baseline;
+}
 .plan {
   display: flex;
   flex-direction: column;

@@ -123,7 +123,7 @@ const firstSide = computed(() => turnsOf(step, DEFAULT_RULES)[0]?.held ?? 'both'
         @stage="stage = $event"
       />
       <AfterFields :step="step" />
-      <HoldTimes :step="step" :position="position" :setup-seconds="setup.seconds" />
+      <HoldTimes :step="step" :setup-seconds="setup.seconds" />
       <StepRibbon :timeline="timeline" :step="step" :index="index" />
     </template>
     <template v-else-if="tab === 'props'">

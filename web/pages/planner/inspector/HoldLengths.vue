@@ -5,7 +5,9 @@ import {
   setEven,
   setFirstSide,
   setHold,
-  setHoldSeconds,
+  setLengthOfHold,
+  setStepCommon,
+  several,
   sideMeaning,
   sideSeconds,
   type HoldStep,
@@ -15,6 +17,7 @@ import { clockOfSeconds } from '#core/time';
 import { DEFAULT_RULES, turnsOf } from '#core/timeline';
 import TimeField from '../../../ui/fields/TimeField.vue';
 import { useEdit } from '../use-edit';
+import TakesRemaining from './TakesRemaining.vue';
 import RangeRail from './RangeRail.vue';
 import CheckField from '../../../ui/fields/CheckField.vue';
 import SelectField from '../../../ui/fields/SelectField.vue';
@@ -65,7 +68,11 @@ const meaning = computed(() => {
   const means = sideMeaning(step, side, library.all);
   return means === '' ? '' : `“${side === 'left' ? 'Left' : 'Right'}”: ${means}.`;
 });
-const setSide = (side: Side | 'even') => (seconds: number | null) => edit(setHoldSeconds(step.id, side, seconds ?? 0));
+/** A length that is typed counts, and no longer what is left of the class. */
+const setSide = (side: Side | 'even') => (seconds: number | null) => {
+  const length = setLengthOfHold(step, side, seconds ?? 0, library.all);
+  return edit(step.takesRemaining ? several([setStepCommon(step.id, { takesRemaining: false }), length]) : length);
+};
 const setRange = (end: 'min' | 'max') => (seconds: number | null) => {
   const longest = Math.max(lengths.value.left, lengths.value.right);
   const range = step.range ?? { min: longest, max: longest };
@@ -120,6 +127,7 @@ const take = {
       <TimeField bare="minutes" label="from" :model-value="step.range?.min ?? null" usual="none" :accept="take.min" />
       <TimeField bare="minutes" label="to" :model-value="step.range?.max ?? null" usual="none" :accept="take.max" />
     </div>
+    <TakesRemaining :step="step" />
     <template v-if="two">
       <div class="even small">
         <ToggleSwitch

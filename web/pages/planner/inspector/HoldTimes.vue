@@ -1,25 +1,31 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { Position } from '#core/catalogue';
 import { setHold, type HoldStep } from '#core/plan';
 import type { Seconds } from '#core/numbers';
-import { DEFAULT_RULES } from '#core/timeline';
+import { DEFAULT_RULES, usualChanges } from '#core/timeline';
+import { useLibrary } from '../../../state/library';
+import CheckField from '../../../ui/fields/CheckField.vue';
 import FieldGroup from '../../../ui/fields/FieldGroup.vue';
 import TimeField from '../../../ui/fields/TimeField.vue';
 import { useEdit } from '../use-edit';
 
 /** The times around a hold: laying out its props, getting in, coming out, changing sides. */
-const { step, position, setupSeconds } = defineProps<{
+const { step, setupSeconds } = defineProps<{
   step: HoldStep;
-  position: Position | undefined;
   /** How long the set-up takes by what has to be moved. */
   setupSeconds: Seconds;
 }>();
 
 const edit = useEdit();
+const library = useLibrary();
 const twoSided = computed(() => step.sides.kind === 'each' || step.sides.kind === 'crossing');
-const usualOf = (key: 'enterSeconds' | 'leaveSeconds' | 'switchSeconds'): Seconds =>
-  position?.[key] ?? DEFAULT_RULES[key];
+const usual = computed(() => usualChanges(step, library.all, DEFAULT_RULES));
+/** Done where one is: nothing is set up, and the sides change without a pause. */
+const atOnce = computed(() => step.setupSeconds === 0 && (!twoSided.value || step.switchSeconds === 0));
+const setAtOnce = (now: boolean) =>
+  edit(
+    setHold(step.id, { setupSeconds: now ? 0 : null, ...(twoSided.value ? { switchSeconds: now ? 0 : null } : {}) }),
+  );
 </script>
 
 <template>
@@ -34,21 +40,26 @@ const usualOf = (key: 'enterSeconds' | 'leaveSeconds' | 'switchSeconds'): Second
       <TimeField
         label="Getting in"
         :model-value="step.enterSeconds"
-        :usual="usualOf('enterSeconds')"
+        :usual="usual.enterSeconds"
         :accept="(enterSeconds) => edit(setHold(step.id, { enterSeconds }))"
       />
       <TimeField
         label="Coming out"
         :model-value="step.leaveSeconds"
-        :usual="usualOf('leaveSeconds')"
+        :usual="usual.leaveSeconds"
         :accept="(leaveSeconds) => edit(setHold(step.id, { leaveSeconds }))"
       />
       <TimeField
         v-if="twoSided"
         label="Changing sides"
         :model-value="step.switchSeconds"
-        :usual="usualOf('switchSeconds')"
+        :usual="usual.switchSeconds"
         :accept="(switchSeconds) => edit(setHold(step.id, { switchSeconds }))"
+      />
+      <CheckField
+        :label="twoSided ? 'no set-up, no pause between sides' : 'no set-up'"
+        :model-value="atOnce"
+        @update:model-value="setAtOnce"
       />
     </div>
   </FieldGroup>

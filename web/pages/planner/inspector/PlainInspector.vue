@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { setSeconds as planSeconds, setSetUp, type PlainStep } from '#core/plan';
+import { setSeconds as planSeconds, setSetUp, setStepCommon, several, type PlainStep } from '#core/plan';
 import { clockOfSeconds } from '#core/time';
 import type { Timeline } from '#core/timeline';
 import TimeField from '../../../ui/fields/TimeField.vue';
@@ -8,6 +8,7 @@ import { useDemand } from '../../../state/demand';
 import { useEditor } from '../../../state/editor';
 import { useEdit } from '../use-edit';
 import { movesTo } from './moves-to';
+import TakesRemaining from './TakesRemaining.vue';
 import StepNote from './StepNote.vue';
 import LengthTradeoffs from './LengthTradeoffs.vue';
 import StepSolutions from './StepSolutions.vue';
@@ -21,7 +22,11 @@ const { step, index, timeline } = defineProps<{ step: PlainStep; index: number; 
 const edit = useEdit();
 const editor = useEditor();
 const demand = useDemand();
-const setSeconds = (seconds: number | null) => edit(planSeconds(step.id, seconds ?? 0));
+/** A length that is typed counts, and no longer what is left of the class. */
+const setSeconds = (seconds: number | null) => {
+  const length = planSeconds(step.id, seconds ?? 0);
+  return edit(step.takesRemaining ? several([setStepCommon(step.id, { takesRemaining: false }), length]) : length);
+};
 const label = computed(() => ({ rest: 'Rest', move: 'Release', talk: 'Talk' })[step.kind]);
 </script>
 
@@ -30,6 +35,7 @@ const label = computed(() => ({ rest: 'Rest', move: 'Release', talk: 'Talk' })[s
     <TimeField large :label="label" :model-value="step.seconds" :accept="setSeconds" />
     <span class="quiet">{{ clockOfSeconds(step.seconds) }} total</span>
   </div>
+  <TakesRemaining :step="step" />
   <LengthTradeoffs v-if="step.kind === 'rest'" :step="step" />
   <StepNote :step="step" :rows="4" />
   <template v-if="step.kind === 'rest'">

@@ -1,11 +1,20 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
 import { computed } from 'vue';
-import { chosenSteps, setLengthOfAll, setRangeOfAll, sideSeconds, type HoldStep, type Step } from '#core/plan';
+import {
+  chosenSteps,
+  scaleHolds,
+  setLengthOfAll,
+  setRangeOfAll,
+  sideSeconds,
+  type HoldStep,
+  type Step,
+} from '#core/plan';
 import type { Seconds } from '#core/numbers';
 import { clockOfMs } from '#core/time';
 import type { Timeline } from '#core/timeline';
 import FieldGroup from '../../../ui/fields/FieldGroup.vue';
+import NumberField from '../../../ui/fields/NumberField.vue';
 import TimeField from '../../../ui/fields/TimeField.vue';
 import { useEditor } from '../../../state/editor';
 import { useStepActions } from '../steps/use-step-actions';
@@ -41,6 +50,13 @@ function setLength(seconds: Seconds | null): string | undefined {
   if (!editor.plan || seconds === null) return undefined;
   return edit(setLengthOfAll(editor.plan, editor.selection, seconds));
 }
+const [LEAST_PERCENT, GREATEST_PERCENT] = [10, 400];
+function scale(percent: number): string | undefined {
+  if (!editor.plan || percent === 100) return undefined;
+  if (percent < LEAST_PERCENT || percent > GREATEST_PERCENT)
+    return `Between ${LEAST_PERCENT} and ${GREATEST_PERCENT} per cent.`;
+  return edit(scaleHolds(editor.plan, editor.selection, percent / 100));
+}
 const setRange = (which: 'min' | 'max') => (seconds: Seconds | null) => {
   if (!editor.plan) return undefined;
   if (seconds === null) return edit(setRangeOfAll(editor.plan, editor.selection, null));
@@ -63,6 +79,11 @@ const setRange = (which: 'min' | 'max') => (seconds: Seconds | null) => {
         {{ breaths === 1 ? 'One breath keeps' : `${breaths} breaths keep` }} the length of
         {{ breaths === 1 ? 'its' : 'their' }} counts.
       </span>
+    </div>
+  </FieldGroup>
+  <FieldGroup v-if="holds.length > 0" title="Longer or shorter">
+    <div class="fields">
+      <NumberField label="to this share of what each has" unit="%" :step="5" :model-value="100" :accept="scale" />
     </div>
   </FieldGroup>
   <FieldGroup v-if="holds.length > 0" title="Range of all holds">

@@ -8,7 +8,7 @@ import PositionFigure from '../../../widgets/figures/PositionFigure.vue';
 import StepFigure from '../../../widgets/figures/StepFigure.vue';
 import SideGlyph from '../../../widgets/marks/SideGlyph.vue';
 import RowSpine from './RowSpine.vue';
-import { stepInWords } from './words';
+import { stepInWords, TAKES_REMAINING } from './words';
 import CautionMark from '../../../widgets/cautions/CautionMark.vue';
 import { useLibrary } from '../../../state/library';
 import { LEVEL_WORDS, type Level } from '#core/caution';
@@ -84,7 +84,9 @@ const summary = computed(() => {
         :least="1500" /><SideGlyph v-else-if="!thin" :step="step"
     /></span>
     <span class="names">
-      <span class="name" :title="step.name">{{ step.name }}</span>
+      <span class="name" :title="step.name"
+        >{{ step.name }}<span v-if="thin && step.takesRemaining" class="small quiet"> {{ TAKES_REMAINING }}</span></span
+      >
       <span v-if="!thin" class="small words">{{ words }}</span>
     </span>
     <span class="spine"

@@ -5,6 +5,8 @@ import { sideSeconds, type Step } from '#core/plan';
 import { setUpInWords } from '#core/props';
 import { clockOfSeconds, inBreaths } from '#core/time';
 
+export const TAKES_REMAINING = 'takes what is left';
+
 /** The second line of a step in a list: its set-up, its stages or its counts. */
 export function stepInWords(step: Step, library: Library): string {
   switch (step.kind) {
@@ -21,6 +23,7 @@ export function stepInWords(step: Step, library: Library): string {
         ...(stages.length > 0 ? [stages.join(', then ')] : []),
         breaths ?? '',
         step.breath ? `${step.breath.name} inside` : '',
+        step.takesRemaining ? TAKES_REMAINING : '',
       ]
         .filter(Boolean)
         .join(' · ');
