@@ -15,7 +15,15 @@ async function ask(method, path, body) {
 }
 
 /** What every step has. */
-const step = (id, name) => ({ id, name, note: '', locked: false, weight: 'normal', pinned: false, takesRemaining: false });
+const step = (id, name) => ({
+  id,
+  name,
+  note: '',
+  locked: false,
+  weight: 'normal',
+  pinned: false,
+  takesRemaining: false,
+});
 const pillow = (id) => ({
   id,
   kind: 'pillow',

@@ -23,7 +23,7 @@ export {
   TalkStep,
 } from './step';
 export type { PlainStep, StepKind } from './step';
-export { changesFor, setLengthOfHold } from './short-hold';
+export { setLengthOfHold } from './short-hold';
 export { sideMeaning } from './side-meaning';
 export { readPlan } from './read';
 export { stepFromBefore8 } from './migrations';

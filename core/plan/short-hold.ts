@@ -12,7 +12,7 @@ const SHORT_CHANGE: Seconds = 5;
 const SHORT = { enterSeconds: SHORT_CHANGE, leaveSeconds: SHORT_CHANGE } as const;
 
 /** Getting in and coming out of a hold that is not in the library and so long: briefly under a minute. */
-export const changesFor = (seconds: Seconds): Pick<HoldStep, 'enterSeconds' | 'leaveSeconds'> =>
+const changesFor = (seconds: Seconds): Pick<HoldStep, 'enterSeconds' | 'leaveSeconds'> =>
   seconds < SHORT_HOLD ? SHORT : { enterSeconds: null, leaveSeconds: null };
 
 /**

@@ -39,7 +39,7 @@ const WHAT = [
 const what = ref<(typeof WHAT)[number]['value']>('length');
 const [seconds, percent] = [ref<Seconds>(300), ref(100)];
 const range = ref<{ min: Seconds; max: Seconds }>({ min: 180, max: 300 });
-const [LEAST_PERCENT, GREATEST_PERCENT] = [10, 400];
+const [MIN_PERCENT, MAX_PERCENT] = [10, 400];
 
 const holds = computed(() => plan.steps.filter(({ kind }) => kind === 'hold'));
 /** Those that are changed: a locked hold keeps its length, and so does one that takes what is left. */
@@ -79,8 +79,7 @@ const setSeconds = (next: Seconds | null): string | undefined => {
   return problem.value || undefined;
 };
 function setPercent(next: number): string | undefined {
-  if (next < LEAST_PERCENT || next > GREATEST_PERCENT)
-    return `Between ${LEAST_PERCENT} and ${GREATEST_PERCENT} per cent.`;
+  if (next < MIN_PERCENT || next > MAX_PERCENT) return `Between ${MIN_PERCENT} and ${MAX_PERCENT} per cent.`;
   percent.value = next;
   return undefined;
 }

@@ -50,11 +50,10 @@ function setLength(seconds: Seconds | null): string | undefined {
   if (!editor.plan || seconds === null) return undefined;
   return edit(setLengthOfAll(editor.plan, editor.selection, seconds));
 }
-const [LEAST_PERCENT, GREATEST_PERCENT] = [10, 400];
+const [MIN_PERCENT, MAX_PERCENT] = [10, 400];
 function scale(percent: number): string | undefined {
   if (!editor.plan || percent === 100) return undefined;
-  if (percent < LEAST_PERCENT || percent > GREATEST_PERCENT)
-    return `Between ${LEAST_PERCENT} and ${GREATEST_PERCENT} per cent.`;
+  if (percent < MIN_PERCENT || percent > MAX_PERCENT) return `Between ${MIN_PERCENT} and ${MAX_PERCENT} per cent.`;
   return edit(scaleHolds(editor.plan, editor.selection, percent / 100));
 }
 const setRange = (which: 'min' | 'max') => (seconds: Seconds | null) => {
