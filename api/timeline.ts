@@ -49,7 +49,9 @@ const Phase = z.discriminatedUnion('kind', [
     kind: z.literal('hold'),
     turn: z.int(),
     crossing: z.boolean(),
-    stage: z.object({ index: z.int(), count: z.int(), name: z.string(), moves: Moves }).nullable(),
+    stage: z
+      .object({ index: z.int(), count: z.int(), name: z.string(), moves: Moves, breathMs: z.int().nullable() })
+      .nullable(),
   }),
   z.object({ ...phase, kind: z.enum(['enter', 'leave', 'rebound', 'loosen', 'rest', 'move', 'talk']) }),
   ...PhasesOfBreath.map((one) => one.extend({ ...phase, turn: z.int() })),

@@ -33,7 +33,11 @@ export function insteadOfHold(
     .filter(({ items }) => JSON.stringify(items) !== JSON.stringify(step.setUp) && can(items))
     .map(({ id, name, items }): Candidate => ({
       kind: 'setUp',
-      step: { ...asBefore, setUp: items, stages: step.stages.map((stage) => ({ ...stage, setUp: null })) },
+      step: {
+        ...asBefore,
+        setUp: items,
+        stages: step.stages.map((stage) => ({ ...stage, setUp: null, position: null })),
+      },
       words: `${step.name}: ${lower(name)}`,
       score: WORTH.same + (here?.easier.setUp === id ? WORTH.variation : 0),
     }));
@@ -44,7 +48,7 @@ export function insteadOfHold(
       step: {
         ...asBefore,
         setUp: step.setUp.filter((row) => !liesOnBody(row) || !kinds.includes(row.kind)),
-        stages: step.stages.map((stage) => ({ ...stage, setUp: null })),
+        stages: step.stages.map((stage) => ({ ...stage, setUp: null, position: null })),
       },
       words: `${step.name}, without the ${kinds.map((kind) => propKind(kind).label).join(' and the ')}`,
       score: WORTH.same + 0.3 - kinds.length * 0.01,

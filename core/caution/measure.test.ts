@@ -24,6 +24,8 @@ const stage = (name: string, setUp: HoldStep['setUp'] | null): HoldStep['stages'
   id: name,
   name,
   length: { kind: 'share', weight: 1 },
+  breathSeconds: null,
+  position: null,
   setUp,
 });
 

@@ -144,6 +144,8 @@ describe('what is usually said', () => {
       id: 's',
       name: 'down',
       length: { kind: 'share' as const, weight: 1 },
+      breathSeconds: null,
+      position: null,
       setUp: setUpOf('chair-half-fold', 'chair'),
     };
     const high = hold('chair-half-fold', { setUp: setUpOf('chair-half-fold', 'high') });
@@ -379,4 +381,25 @@ test('conditions in words, as they are on the day', () => {
   expect(named('knee', { degree: 'sore' })).toBe('A sore or injured knee, sore, swollen or healing now');
   expect(named('knee', { degree: 'gone' })).toBe('A sore or injured knee');
   expect(newPerson('A').conditions).toEqual([]);
+});
+
+test('a stage in another position is screened as that position, and so is the first, where it is another from the start', () => {
+  const stage = (id: string, position: string | null) => ({
+    id,
+    name: id,
+    length: { kind: 'share' as const, weight: 1 },
+    breathSeconds: null,
+    position,
+    setUp: position === null ? null : builtInLibrary.position(position)!.setUps[0]!.items,
+  });
+  const seat = holdFrom(builtInLibrary.position('chair-seat')!, 'restorative', 'a');
+  const lies = (...stages: ReturnType<typeof stage>[]) => demandsOf({ ...seat, stages }, builtInKnowledge).has('prone');
+  expect(lies(stage('one', null), stage('two', 'chair-seat'))).toBe(false);
+  expect(lies(stage('one', null), stage('two', 'prone-rest'))).toBe(true);
+  // What comes after it keeps its position.
+  expect(lies(stage('one', 'prone-rest'), stage('two', null))).toBe(true);
+  // Nobody is on the chair where the first stage is elsewhere already.
+  const back = { ...holdFrom(builtInLibrary.position('prone-rest')!, 'restorative', 'b') };
+  const elsewhere = demandsOf({ ...back, stages: [stage('one', 'chair-seat')] }, builtInKnowledge);
+  expect(elsewhere.has('prone')).toBe(false);
 });

@@ -1,7 +1,7 @@
 import type { Strains } from '#core/body';
 import { breathCost, type BreathPractice } from '#core/breath';
 import type { Position, Technique } from '#core/catalogue';
-import { sideSeconds, type HoldStep, type Step } from '#core/plan';
+import { positionOfStage, setUpOfStage, sideSeconds, type HoldStep, type Step } from '#core/plan';
 import type { PropPlace, SetUp, SetUpRow } from '#core/props';
 import { FROM, MARGIN, type CautionTrait, type Demands } from './demands';
 import type { Body, Knowledge } from './knowledge';
@@ -165,11 +165,15 @@ function unmovingSeconds({ sides, stages }: HoldStep): number {
   return stages.length > 1 ? longest / stages.length : longest;
 }
 
-/** Every set-up that is under the body at some time of a hold: its own, and those of its stages. */
-const setUpsOf = ({ setUp, stages }: HoldStep): SetUp[] => [
-  setUp,
-  ...stages.flatMap((stage) => (stage.setUp ? [stage.setUp] : [])),
-];
+/** Every position and set-up that there is at some time of a hold: its own, and those of its stages. */
+function heldOf(step: HoldStep): { position: string; setUp: SetUp }[] {
+  const { position, setUp, stages } = step;
+  const ofStages = stages.flatMap((stage, i) =>
+    stage.setUp || stage.position ? [{ position: positionOfStage(step, i), setUp: setUpOfStage(step, i) }] : [],
+  );
+  // The first stage can be another position from the start.
+  return stages[0]?.position ? ofStages : [{ position, setUp }, ...ofStages];
+}
 
 /** Whether nothing is known of what a step demands: a hold whose position is in no library, and of which nobody said. */
 export const isUnscreened = (step: Step, { library }: Pick<Knowledge, 'library'>): boolean =>
@@ -188,12 +192,12 @@ export function demandsOf(
 ): Demands {
   const asks = new Mutable(withMargin);
   if (step.kind === 'hold') {
-    const position = library.position(step.position);
-    if (position) {
-      for (const setUp of setUpsOf(step)) asksOfPosition(position, setUp, strains(position, setUp, body), asks);
-    } else {
-      for (const setUp of setUpsOf(step)) asksOfPosition({ traits: step.demands ?? [] }, setUp, [], asks);
+    for (const { position: id, setUp } of heldOf(step)) {
+      const held = library.position(id);
+      if (held) asksOfPosition(held, setUp, strains(held, setUp, body), asks);
+      else asksOfPosition({ traits: step.demands ?? [] }, setUp, [], asks);
     }
+    const position = library.position(step.position);
     const seconds = unmovingSeconds(step);
     const known = position?.traits.includes('longUnmovingHold') ?? false;
     if (seconds >= (known ? KNOWN_LONG_SECONDS : LONG_SECONDS)) asks.set('longUnmovingHold', seconds);

@@ -47,8 +47,22 @@ describe('what a plan needs', () => {
     const leaving: HoldStep = {
       ...together('a', block, bolster),
       stages: [
-        { id: 's1', name: 'raised', length: { kind: 'fixed', seconds: 120 }, setUp: null },
-        { id: 's2', name: 'lower', length: { kind: 'share', weight: 1 }, setUp: [bolster] },
+        {
+          id: 's1',
+          name: 'raised',
+          length: { kind: 'fixed', seconds: 120 },
+          breathSeconds: null,
+          position: null,
+          setUp: null,
+        },
+        {
+          id: 's2',
+          name: 'lower',
+          length: { kind: 'share', weight: 1 },
+          breathSeconds: null,
+          position: null,
+          setUp: [bolster],
+        },
       ],
     };
     const moments = momentsOf(timelineOf(planOf(leaving)), 6);

@@ -146,7 +146,11 @@ export function freeLengthsOf({ gridSeconds }: Pick<FitOptions, 'gridSeconds'>) 
     const last = lastRestIndex(plan, library);
     return plan.steps.flatMap((step, stepIndex) => {
       const floor = stepIndex === last ? (lastRestSeconds ?? 0) : 0;
-      const common = { stepId: step.id, stepIndex, weight: WEIGHT_FACTORS[step.takesRemaining ? 'givesWay' : step.weight] };
+      const common = {
+        stepId: step.id,
+        stepIndex,
+        weight: WEIGHT_FACTORS[step.takesRemaining ? 'givesWay' : step.weight],
+      };
       return of(step, floor).map((length) => ({ ...length, ...common }));
     });
   };

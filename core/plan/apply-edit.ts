@@ -1,3 +1,4 @@
+import { toMs } from '#core/numbers';
 import { fieldIssues, type FieldIssue } from '#core/document';
 import { readPlanEdit, type ChosenLength, type PlanEdit, type StepLength } from './edits';
 import { errorOfEdited, type Plan } from './plan';
@@ -62,8 +63,12 @@ function holdAfter(step: HoldStep, edit: StepEdit): HoldStep {
     case 'setBreathSeconds': {
       const { breathSeconds } = edit;
       if (breathSeconds === null) return { ...step, breathSeconds };
-      const before = step.breathSeconds ?? breathSeconds;
-      const inBreaths = (seconds: number): number => Math.max(1, Math.round(seconds / before)) * breathSeconds;
+      const before = step.breathSeconds;
+      // A number of breaths stays that number; a length that was typed by the clock stays to the second.
+      const inBreaths = (seconds: number): number => {
+        const breaths = before === null ? NaN : toMs(seconds) / toMs(before);
+        return Number.isInteger(breaths) ? breaths * breathSeconds : seconds;
+      };
       return { ...step, breathSeconds, sides: mapSides(sides, inBreaths) };
     }
     case 'setEven':

@@ -98,7 +98,14 @@ test('one length for all: each side of a hold, a rest, a talk; a breath keeps it
 test('longer or shorter by a share, each by its own length and each side for itself; a locked hold and a talk keep theirs', () => {
   const each = (left: number, right: number) =>
     ({ kind: 'each', first: 'left', length: { kind: 'perSide', left, right } }) as const;
-  const stage = { id: 's', name: 'low', length: { kind: 'fixed' as const, seconds: 45 }, setUp: null };
+  const stage = {
+    id: 's',
+    name: 'low',
+    length: { kind: 'fixed' as const, seconds: 45 },
+    breathSeconds: null,
+    position: null,
+    setUp: null,
+  };
   const mixed: Plan = {
     ...plan,
     steps: [

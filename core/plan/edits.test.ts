@@ -309,7 +309,16 @@ describe('another set-up, another position', () => {
     pinned: true,
     weight: 'keep' as const,
     note: 'Wind outside',
-    stages: [{ id: 'a', name: 'low', length: { kind: 'share' as const, weight: 1 }, setUp: [block] }],
+    stages: [
+      {
+        id: 'a',
+        name: 'low',
+        length: { kind: 'share' as const, weight: 1 },
+        breathSeconds: null,
+        position: null,
+        setUp: [block],
+      },
+    ],
   };
   const of = (change: PlanEdit) => {
     const [step] = editedPlan(planOf(staged), change).steps;

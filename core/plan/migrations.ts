@@ -71,7 +71,7 @@ export const fromVersion6: Migration = (plan) => ({
 function stepFromVersion7(step: unknown): unknown {
   if (typeof step !== 'object' || step === null) return step;
   if ((step as Json).kind !== 'hold') return { takesRemaining: false, ...step };
-  const { loosen, ...rest } = step as Json;
+  const { loosen, stages, ...rest } = step as Json;
   return {
     takesRemaining: false,
     rangeIsUsual: false,
@@ -80,13 +80,19 @@ function stepFromVersion7(step: unknown): unknown {
     waysOut: null,
     leftMeans: null,
     ...rest,
+    stages: Array.isArray(stages)
+      ? stages.map((stage: unknown) =>
+          typeof stage === 'object' && stage !== null ? { breathSeconds: null, position: null, ...stage } : stage,
+        )
+      : stages,
     loosen: typeof loosen === 'object' && loosen !== null ? { when: 'afterBoth', ...loosen } : loosen,
   };
 }
 
 /**
  * Version 8: a release may follow each side, a difference between the sides may be intended, a hold may have its own words
- * for getting in, for coming out and for what its left side is, and a step may take what is left of the class.
+ * for getting in, for coming out and for what its left side is, a stage may be another
+ * position or measured in breaths, and a step may take what is left of the class.
  */
 export const fromVersion7: Migration = (plan) => ({
   ...plan,

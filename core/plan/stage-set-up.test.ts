@@ -7,6 +7,8 @@ const stage = (id: string, setUp: Stage['setUp']): Stage => ({
   id,
   name: id,
   length: { kind: 'share', weight: 1 },
+  breathSeconds: null,
+  position: null,
   setUp,
 });
 

@@ -1,5 +1,5 @@
 import type { SetUp } from '#core/props';
-import type { HoldStep } from './step';
+import type { HoldStep, Stage } from './step';
 
 /**
  * What lies there in a stage of a hold, from 0: a stage without props of its own keeps those of the stage before it, and
@@ -7,3 +7,9 @@ import type { HoldStep } from './step';
  */
 export const setUpOfStage = ({ stages, setUp }: Pick<HoldStep, 'stages' | 'setUp'>, stage: number): SetUp =>
   stages.slice(0, Math.max(0, stage + 1)).findLast((one) => one.setUp !== null)?.setUp ?? setUp;
+
+/** The id of the position of a stage of a hold, from 0: a stage without one of its own keeps that of the stage before it. */
+export const positionOfStage = (
+  { stages, position }: { stages: readonly Pick<Stage, 'position'>[]; position: string },
+  stage: number,
+): string => stages.slice(0, Math.max(0, stage + 1)).findLast((one) => one.position !== null)?.position ?? position;

@@ -49,6 +49,10 @@ export const Stage = z.strictObject({
   id: Id,
   name: text('A stage name', 60),
   length: StageLength,
+  /** Where its length is measured in breaths: the seconds of one. null if by the clock, or as the hold is. */
+  breathSeconds: seconds('One breath', 1, 60).nullable(),
+  /** Id of another position for this stage; null keeps that of the stage before. */
+  position: Id.nullable(),
   /** The props of this stage; null keeps those of the stage before. */
   setUp: SetUp.nullable(),
 });

@@ -70,8 +70,15 @@ describe('one set of bells', () => {
   test('stages that begin with something to move, and the last quarter of a minute, ring on the plan as well', () => {
     const share = { kind: 'share' as const, weight: 1 };
     const stages = [
-      { id: 'one', name: 'upright', length: share, setUp: null },
-      { id: 'two', name: 'folded', length: share, setUp: [propRow('blanket', 'knees')] },
+      { id: 'one', name: 'upright', length: share, breathSeconds: null, position: null, setUp: null },
+      {
+        id: 'two',
+        name: 'folded',
+        length: share,
+        breathSeconds: null,
+        position: null,
+        setUp: [propRow('blanket', 'knees')],
+      },
     ];
     const hold = { ...holdNamed('Fold', 'fold'), stages, setupSeconds: 0, enterSeconds: 0, leaveSeconds: 0 };
     const timeline = compileTimeline(planOf({ ...hold, sides: { kind: 'together', seconds: 100 } }), noLibrary, all);
@@ -80,7 +87,14 @@ describe('one set of bells', () => {
 
   test('a hold that was left open and jumped past mutes nothing that comes later', () => {
     const share = { kind: 'share' as const, weight: 1 };
-    const stages = ['one', 'two'].map((id) => ({ id, name: id, length: share, setUp: null }));
+    const stages = ['one', 'two'].map((id) => ({
+      id,
+      name: id,
+      length: share,
+      breathSeconds: null,
+      position: null,
+      setUp: null,
+    }));
     const timeline = compileTimeline(
       planOf({ ...workedHold, stages, loosen: null }, restStep('rest', 'Rest', 60)),
       noLibrary,

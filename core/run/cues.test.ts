@@ -93,6 +93,8 @@ describe('bells', () => {
       id: `s${i}`,
       name: '',
       length: { kind: 'fixed' as const, seconds: s },
+      breathSeconds: null,
+      position: null,
       setUp: null,
     }));
     const sides = { kind: 'together' as const, seconds: 160 };
@@ -138,8 +140,22 @@ describe('bells that are told apart', () => {
     sides: { kind: 'together', seconds: 300 },
     setUp: [bolster, block],
     stages: [
-      { id: 'a', name: 'raised', length: { kind: 'fixed', seconds: 120 }, setUp: null },
-      { id: 'b', name: 'lower', length: { kind: 'share', weight: 1 }, setUp: [bolster] },
+      {
+        id: 'a',
+        name: 'raised',
+        length: { kind: 'fixed', seconds: 120 },
+        breathSeconds: null,
+        position: null,
+        setUp: null,
+      },
+      {
+        id: 'b',
+        name: 'lower',
+        length: { kind: 'share', weight: 1 },
+        breathSeconds: null,
+        position: null,
+        setUp: [bolster],
+      },
     ],
   };
   const rung = (rules: TimelineRules) => {

@@ -131,12 +131,14 @@ describe('a hold measured in breaths', () => {
     return { ...sideSeconds(after.sides), breathSeconds: after.breathSeconds };
   };
 
-  test('goes to whole breaths, keeps their number when a breath is longer, and its length when told by the clock', () => {
-    expect(lengths([6])).toEqual({ left: 222, right: 222, breathSeconds: 6 });
-    expect(lengths([6, 8])).toEqual({ left: 296, right: 296, breathSeconds: 8 });
-    expect(lengths([6, 8, null])).toEqual({ left: 296, right: 296, breathSeconds: null });
+  test('keeps a length to the second when the unit changes, and a number of breaths when a breath is longer', () => {
+    // 220 s were typed: they stay to the second while they are no whole breaths; 55 breaths of 4 s are 55 of 8 s.
+    expect(lengths([6])).toEqual({ left: 220, right: 220, breathSeconds: 6 });
+    expect(lengths([6, 8])).toEqual({ left: 220, right: 220, breathSeconds: 8 });
+    expect(lengths([4, 8])).toEqual({ left: 440, right: 440, breathSeconds: 8 });
+    expect(lengths([4, 8, null])).toEqual({ left: 440, right: 440, breathSeconds: null });
     const twist: HoldStep = { ...workedHold, sides: { kind: 'together', seconds: 2 } };
-    expect(lengths([6], twist).left).toBe(6);
+    expect(lengths([6], twist).left).toBe(2);
   });
 });
 

@@ -124,7 +124,11 @@ function writeHold(writer: TimelineWriter, step: HoldStep, turn: Turn, number: n
     step.stages.forEach((stage, index) => {
       const moves = stage.setUp === null ? [] : writer.place(stage.setUp, turn.held);
       const name = wordsOnSide(stage.name, turn.held);
-      writer.hold(lengths[index] ?? 0, { ...common, stage: { index, count: step.stages.length, name, moves } });
+      const breathMs = stage.breathSeconds === null ? null : toMs(stage.breathSeconds);
+      writer.hold(lengths[index] ?? 0, {
+        ...common,
+        stage: { index, count: step.stages.length, name, moves, breathMs },
+      });
     });
   }
   writeBreathInside(writer, step, turn.held, number, startMs, holdMs);

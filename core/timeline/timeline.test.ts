@@ -165,8 +165,22 @@ describe('what unfolds', () => {
 
   test('a set-up with stages: a block leaves during the hold', () => {
     const stages: Stage[] = [
-      { id: 'a', name: 'on two blocks', length: { kind: 'fixed', seconds: 60 }, setUp: null },
-      { id: 'b', name: 'lower', length: { kind: 'share', weight: 1 }, setUp: [row('block', 'centre', 1)] },
+      {
+        id: 'a',
+        name: 'on two blocks',
+        length: { kind: 'fixed', seconds: 60 },
+        breathSeconds: null,
+        position: null,
+        setUp: null,
+      },
+      {
+        id: 'b',
+        name: 'lower',
+        length: { kind: 'share', weight: 1 },
+        breathSeconds: null,
+        position: null,
+        setUp: [row('block', 'centre', 1)],
+      },
     ];
     const { phases } = compile(planOf({ ...workedHold, setUp: [row('block', 'centre', 2)], stages }));
     const held = phases.filter((p) => p.kind === 'hold').map((p) => [p.side, p.endMs - p.startMs, p.props[0]?.count]);
@@ -216,8 +230,22 @@ describe('what unfolds', () => {
 });
 
 describe('stages', () => {
-  const fixed = (seconds: number): Stage => ({ id: 's', name: '', length: { kind: 'fixed', seconds }, setUp: null });
-  const share = (weight: number): Stage => ({ id: 's', name: '', length: { kind: 'share', weight }, setUp: null });
+  const fixed = (seconds: number): Stage => ({
+    id: 's',
+    name: '',
+    length: { kind: 'fixed', seconds },
+    breathSeconds: null,
+    position: null,
+    setUp: null,
+  });
+  const share = (weight: number): Stage => ({
+    id: 's',
+    name: '',
+    length: { kind: 'share', weight },
+    breathSeconds: null,
+    position: null,
+    setUp: null,
+  });
 
   test('fixed ones take theirs, sharing ones the remainder; whole seconds where the hold is whole seconds', () => {
     expect(splitStages([fixed(60), share(1), share(2)], 100_000).lengths).toEqual([60_000, 13_000, 27_000]);

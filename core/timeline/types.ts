@@ -39,7 +39,14 @@ export interface HoldPhase extends PhaseBase {
   /** `side` says which limb is in front. */
   crossing: boolean;
   /** The stage this phase is, where the hold has stages, with what is moved as it begins; one phase a stage. */
-  stage: { index: number; count: number; name: string; moves: readonly PropMove[] } | null;
+  stage: {
+    index: number;
+    count: number;
+    name: string;
+    moves: readonly PropMove[];
+    /** Where it is measured in breaths: the milliseconds of one. */
+    breathMs: Ms | null;
+  } | null;
 }
 
 export interface QuietBodyPhase extends PhaseBase {

@@ -159,6 +159,8 @@ const stage: fc.Arbitrary<Stage> = fc.record({
     fc.record({ kind: fc.constant('fixed' as const), seconds: seconds(1, 200) }),
     fc.record({ kind: fc.constant('share' as const), weight: fc.double({ min: 0.1, max: 5, noNaN: true }) }),
   ),
+  breathSeconds: fc.option(seconds(1, 12)),
+  position: fc.option(fc.constantFrom('janu', 'nowhere')),
   setUp: fc.option(setUp),
 });
 const otherSetUp = fc.option(fc.record({ people: fc.integer({ min: 1, max: 40 }), setUp }), { freq: 1 });

@@ -13,6 +13,7 @@ import {
   litSide,
   sideInWords,
   stageWord,
+  wayBetween,
   wayInWords,
 } from '../pages/live/words';
 import { localMoment } from '../state/days';
@@ -107,6 +108,28 @@ describe('while teaching', () => {
 test('a moment of this place, each part with two digits', () => {
   expect(localMoment(new Date(2026, 0, 5, 7, 4))).toBe('2026-01-05T07:04');
   expect(localMoment(new Date(2026, 10, 26, 18, 30))).toBe('2026-11-26T18:30');
+});
+
+test('a stage in another position has that position’s side, and its way in while the change goes on', () => {
+  const stage = (id: string, position: string | null) => ({
+    id,
+    name: id,
+    length: { kind: 'share' as const, weight: 1 },
+    breathSeconds: null,
+    position,
+    setUp: null,
+  });
+  const swan = holdFrom(builtInLibrary.position('swan-upright')!, 'yin', 'swan');
+  const plan = planOf({ ...swan, stages: [stage('up', null), stage('down', 'head-to-knee'), stage('still', null)] });
+  const held = compileTimeline(plan, builtInLibrary).phases.filter(
+    ({ kind, side }) => kind === 'hold' && side === 'right',
+  );
+  expect(held.map((phase) => sideInWords(plan, phase, builtInLibrary)).slice(1)).toEqual([
+    'the right leg is straight',
+    'the right leg is straight',
+  ]);
+  expect(sideInWords(plan, held[0]!, builtInLibrary)).not.toBe('the right leg is straight');
+  expect(held.map((phase) => wayBetween(plan, phase, builtInLibrary).length > 0)).toEqual([false, true, false]);
 });
 
 test('every position that is folded or lies down can be left in a usual way other than its own', () => {

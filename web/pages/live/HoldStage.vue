@@ -7,7 +7,7 @@ import { useLibrary } from '../../state/library';
 import BreathInHold from './BreathInHold.vue';
 import ComingPanel from './lead/ComingPanel.vue';
 import type { SessionView } from './use-session';
-import { countdown, litSide, nextStageInWords, sideInWords, stageWord, wayInWords } from './words';
+import { countdown, litSide, nextStageInWords, sideInWords, stageWord, wayBetween, wayInWords } from './words';
 
 /** The stage while a body is held, moved or at rest: the side by place, and the time as large as the screen allows. */
 const { session, plain = false } = defineProps<{
@@ -29,10 +29,14 @@ const means = computed(() => {
   const { phase, status } = state.value;
   return phase && status !== 'over' ? sideInWords(session.plan, phase, library.all) : '';
 });
+const BETWEEN_MS = 30_000;
 /** How to get in or to come out, while the class does. */
 const way = computed(() => {
   const { phase, status } = state.value;
-  return phase && status !== 'over' ? wayInWords(session.plan, phase, library.all) : [];
+  if (!phase || status === 'over') return [];
+  // Between two stages in different positions it is shown while the change goes on.
+  const between = state.value.intoMs < BETWEEN_MS ? wayBetween(session.plan, phase, library.all) : [];
+  return [...wayInWords(session.plan, phase, library.all), ...between];
 });
 /** The teacher's note on the step. */
 const note = computed(() => {
@@ -54,13 +58,20 @@ const time = computed(() =>
 );
 const share = computed(() => (state.value.groupMs > 0 ? state.value.groupMoreMs / state.value.groupMs : 0));
 const stage = computed(() => (state.value.phase?.kind === 'hold' ? state.value.phase.stage : null));
-/** Which breath of so many it is, where the hold is measured in breaths. */
+/** `breath 1 of 3`, so far into a length that is measured in breaths. */
+function breathOf(lengthMs: number, intoMs: number, breathMs: number): string {
+  const of = Math.max(1, Math.round(lengthMs / breathMs));
+  return `breath ${Math.min(of, Math.floor(intoMs / breathMs) + 1)} of ${of}`;
+}
+/** Which breath of so many it is, where the hold, or this stage of it, is measured in breaths. */
 const breath = computed(() => {
+  // A stage that is measured in breaths counts its own.
+  const ofStage = stage.value?.breathMs ?? 0;
+  if (ofStage > 0) return breathOf(state.value.phaseMs, state.value.intoMs, ofStage);
   const breathMs = toMs(held.value?.breathSeconds ?? 0);
   if (breathMs === 0) return '';
   const { groupMs, groupMoreMs } = state.value;
-  const of = Math.round(groupMs / breathMs);
-  return `breath ${Math.min(of, Math.floor((groupMs - groupMoreMs) / breathMs) + 1)} of ${of}`;
+  return breathOf(groupMs, groupMs - groupMoreMs, breathMs);
 });
 /** What is moved, and what the next stage is: shown all along, so that it surprises nobody. */
 const nextStage = computed(() => (state.value.phase ? nextStageInWords(session.timeline, state.value.phase) : ''));

@@ -13,8 +13,15 @@ const staged: HoldStep = {
   sides: { kind: 'together', seconds: 300 },
   setUp: [block],
   stages: [
-    { id: 'a', name: 'raised', length: { kind: 'fixed', seconds: 120 }, setUp: null },
-    { id: 'b', name: 'low', length: { kind: 'share', weight: 1 }, setUp: [] },
+    {
+      id: 'a',
+      name: 'raised',
+      length: { kind: 'fixed', seconds: 120 },
+      breathSeconds: null,
+      position: null,
+      setUp: null,
+    },
+    { id: 'b', name: 'low', length: { kind: 'share', weight: 1 }, breathSeconds: null, position: null, setUp: [] },
   ],
 };
 const plan = { ...planOf(staged, talk('close', 60)), groupSize: 12 };

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { setUpOfStage, type HoldStep } from '#core/plan';
+import { positionOfStage, setUpOfStage, type HoldStep } from '#core/plan';
 import PositionFigure from './PositionFigure.vue';
 import { useLibrary } from '../../state/library';
 
@@ -15,12 +15,12 @@ const {
   side?: 'left' | 'right' | 'both';
   label?: string;
   least?: number;
-  /** Which stage of the hold it is, from 0: its props, where it has its own. */
+  /** Which stage of the hold it is, from 0: its position and props, where it has its own. */
   stage?: number;
 }>();
 const library = useLibrary();
 
-const position = computed(() => library.all.position(step.position));
+const position = computed(() => library.all.position(positionOfStage(step, stage)));
 const mirrored = computed(() => side === 'right' || (step.sides.kind === 'one' && step.sides.side === 'right'));
 const setUp = computed(() => setUpOfStage(step, stage));
 </script>

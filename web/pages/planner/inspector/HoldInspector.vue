@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, nextTick, ref, useTemplateRef } from 'vue';
-import { setHold, type HoldStep, type Prompt, type Side } from '#core/plan';
+import { positionOfStage, setHold, type HoldStep, type Prompt, type Side } from '#core/plan';
 import { rowFor, usualPlace, type PropPlace, type PropSide } from '#core/props';
 import { DEFAULT_RULES, turnsOf, type Timeline } from '#core/timeline';
 import { exitsOf } from '#library';
@@ -41,6 +41,8 @@ const { step, index, timeline } = defineProps<{ step: HoldStep; index: number; t
 const edit = useEdit();
 const library = useLibrary();
 const position = computed(() => library.all.position(step.position));
+/** The position of the stage that is drawn. */
+const drawn = computed(() => library.all.position(positionOfStage(step, stage.value)));
 /** What is drawn: the side and the stage that are being edited. */
 const side = ref<Side>('left');
 const stage = ref(0);
@@ -89,14 +91,7 @@ const firstSide = computed(() => turnsOf(step, DEFAULT_RULES)[0]?.held ?? 'both'
 
 <template>
   <div class="glance">
-    <HoldFigure
-      v-if="position"
-      ref="figure"
-      v-model:side="side"
-      v-model:stage="stage"
-      :step="step"
-      :position="position"
-    />
+    <HoldFigure v-if="drawn" ref="figure" v-model:side="side" v-model:stage="stage" :step="step" :position="drawn" />
     <div v-else>
       <p class="small quiet">This position is not in your library: the plan keeps its name and times.</p>
       <QuickQuestions :step="step" />
@@ -115,13 +110,7 @@ const firstSide = computed(() => turnsOf(step, DEFAULT_RULES)[0]?.held ?? 'both'
     <template v-if="tab === 'main'">
       <LengthTradeoffs :step="step" />
       <SidesFields :step="step" />
-      <StageRows
-        :step="step"
-        :two-sided="twoSided"
-        :position="position"
-        :at-hand="demand.each"
-        @stage="stage = $event"
-      />
+      <StageRows :step="step" :two-sided="twoSided" :at-hand="demand.each" @stage="stage = $event" />
       <AfterFields :step="step" />
       <HoldTimes :step="step" :setup-seconds="setup.seconds" />
       <StepRibbon :timeline="timeline" :step="step" :index="index" />

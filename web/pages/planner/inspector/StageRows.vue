@@ -1,22 +1,32 @@
 <script setup lang="ts">
-import { ref } from 'vue';
+import { computed, ref } from 'vue';
 import type { Position } from '#core/catalogue';
-import { setHold, setUpOfStage, type HoldStep, type Stage } from '#core/plan';
+import {
+  positionOfStage,
+  setHold,
+  setLengthOfHold,
+  setUpOfStage,
+  sideSeconds,
+  type HoldStep,
+  type Stage,
+} from '#core/plan';
+import { clockOfSeconds } from '#core/time';
 import type { Available, SetUp } from '#core/props';
 import IconButton from '../../../ui/IconButton.vue';
 import TextField from '../../../ui/fields/TextField.vue';
 import TimeField from '../../../ui/fields/TimeField.vue';
 import { newId } from '../../../client/new-id';
+import SelectField from '../../../ui/fields/SelectField.vue';
+import { useLibrary } from '../../../state/library';
 import { useEdit } from '../use-edit';
 import FieldGroup from '../../../ui/fields/FieldGroup.vue';
 import SetUpRows from '../../../widgets/props/SetUpRows.vue';
 import CheckField from '../../../ui/fields/CheckField.vue';
 
 /** Parts of one hold, each with its length (or a share of the remaining time) and, where wanted, different props. */
-const { step, twoSided, position, atHand } = defineProps<{
+const { step, twoSided, atHand } = defineProps<{
   step: HoldStep;
   twoSided: boolean;
-  position?: Position | undefined;
   atHand?: Available | undefined;
 }>();
 
@@ -26,12 +36,57 @@ const emit = defineEmits<{
 }>();
 
 const edit = useEdit();
+const library = useLibrary();
 const trouble = ref('');
 const put = (stages: Stage[]): string | undefined => edit(setHold(step.id, { stages }));
 const change = (stage: Stage, patch: Partial<Stage>): string | undefined =>
   put(step.stages.map((other) => (other === stage ? { ...stage, ...patch } : other)));
 const setLength = (stage: Stage) => (seconds: number | null) =>
   change(stage, { length: seconds === null ? { kind: 'share', weight: 1 } : { kind: 'fixed', seconds } });
+const USUAL_BREATH = 6;
+/** A stage measured in breaths, or by the clock again; its length stays to the second. */
+const setInBreaths = (stage: Stage, now: boolean) => change(stage, { breathSeconds: now ? USUAL_BREATH : null });
+const SAME = '';
+const positions = computed(() => [
+  { value: SAME, label: 'same position' },
+  ...library.positions.map(({ id, names }) => ({ value: id, label: names.english })),
+]);
+/** Another position comes with its usual set-up; the same again leaves what lies there. */
+function setPosition(stage: Stage, index: number, id: string): void {
+  const chosen = library.all.position(id);
+  const isSame = id === SAME || id === positionOfStage(step, index - 1);
+  trouble.value =
+    change(
+      stage,
+      isSame || !chosen
+        ? { position: null, setUp: null }
+        : { position: id, setUp: (chosen.setUps[0]?.items ?? []).map((row) => ({ ...row })) },
+    ) ?? '';
+}
+const positionAt = (index: number): Position | undefined => library.all.position(positionOfStage(step, index));
+/** What the stages add up to where each has a length of its own; undefined where one shares the remaining time. */
+const sum = computed(() =>
+  step.stages.length > 0 && step.stages.every(({ length }) => length.kind === 'fixed')
+    ? step.stages.reduce((all, { length }) => all + (length.kind === 'fixed' ? length.seconds : 0), 0)
+    : undefined,
+);
+const held = computed(() => Math.max(...Object.values(sideSeconds(step.sides))));
+const asLong = (): void => {
+  if (sum.value !== undefined) trouble.value = edit(setLengthOfHold(step, 'even', sum.value, library.all)) ?? '';
+};
+/** One piece fewer of the highest stack from here on. */
+function takeOneAway(stage: Stage, index: number): void {
+  const here = setUpOfStage(step, index);
+  const highest = here.reduce<SetUp[number] | undefined>(
+    (top, row) => (row.count > (top?.count ?? 0) ? row : top),
+    undefined,
+  );
+  if (!highest) return;
+  const setUp = here.flatMap((row) =>
+    row !== highest ? [row] : row.count > 1 ? [{ ...row, count: row.count - 1 }] : [],
+  );
+  trouble.value = change(stage, { setUp }) ?? '';
+}
 /** What lies there when a stage begins: the props of the stage before it. */
 const setUpBefore = (index: number): SetUp => setUpOfStage(step, index - 1);
 function add(): void {
@@ -39,6 +94,8 @@ function add(): void {
     id: newId(),
     name: step.stages.length === 0 ? 'first' : 'then',
     length: { kind: 'share', weight: 1 },
+    breathSeconds: null,
+    position: null,
     setUp: null,
   };
   trouble.value = put([...step.stages, stage]) ?? '';
@@ -62,7 +119,7 @@ function add(): void {
             :label="`Length of stage ${i + 1}`"
             :model-value="stage.length.kind === 'fixed' ? stage.length.seconds : null"
             usual="split the remaining time"
-            :breath="step.breathSeconds"
+            :breath="stage.breathSeconds ?? step.breathSeconds"
             :accept="setLength(stage)"
           />
           <CheckField
@@ -78,17 +135,45 @@ function add(): void {
             @click="put(step.stages.filter((other) => other !== stage))"
           />
         </div>
+        <div class="row more small">
+          <span />
+          <SelectField
+            :label="`Position of stage ${i + 1}`"
+            hide-label
+            :options="positions"
+            :model-value="stage.position ?? ''"
+            @update:model-value="(id) => setPosition(stage, i, id)"
+          />
+          <CheckField
+            label="in breaths"
+            :model-value="stage.breathSeconds !== null"
+            @update:model-value="(now) => setInBreaths(stage, now)"
+          />
+          <button
+            v-if="i > 0 && setUpOfStage(step, i).length > 0"
+            type="button"
+            class="link-button"
+            :aria-label="`Take one prop away in stage ${i + 1}`"
+            @click="takeOneAway(stage, i)"
+          >
+            take one away
+          </button>
+        </div>
         <SetUpRows
           v-if="stage.setUp"
           :title="`Props from “${stage.name}” on`"
           :set-up="stage.setUp"
           :two-sided="twoSided"
-          :position="position"
+          :position="positionAt(i)"
           :at-hand="atHand"
           :accept="(setUp) => change(stage, { setUp })"
         />
       </li>
     </ol>
+    <p v-if="sum !== undefined && sum !== held" class="small quiet">
+      The stages add up to {{ clockOfSeconds(sum) }}, the hold is {{ clockOfSeconds(held) }}.
+      <button type="button" class="link-button" @click="asLong">As long as its stages</button>
+    </p>
     <p v-if="trouble" class="caution small" role="alert">{{ trouble }}</p>
   </FieldGroup>
 </template>
@@ -100,6 +185,10 @@ function add(): void {
   gap: 8px;
   align-items: center;
   padding: 1px 0;
+}
+.more {
+  grid-template-columns: 14px minmax(0, 1fr) auto auto;
+  padding-bottom: 4px;
 }
 .props {
   display: flex;
