@@ -18,6 +18,7 @@ export { BREATH_TRAIT_WORDS, TRAIT_WORDS } from './trait-words';
 export { familyLabel, libraryOf, withCustomEntries, type Library } from './library';
 export { editDistance, nameLikeness, matchScore, searchable } from './search';
 export { countOptions, findPositions, NOTHING_CHOSEN, type AlsoCalled, type Chosen } from './find';
+export { nextUsualRow } from './usual-row';
 export { likeness } from './likeness';
 export { breathSeats, seatOf } from './seats';
 export { blankPosition, blankTechnique, copyOf } from './new-entry';

@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue';
-import type { NamedSetUp, Position } from '#core/catalogue';
+import { nextUsualRow, type NamedSetUp, type Position } from '#core/catalogue';
 import {
-  rowFor,
   withStack,
   type Available,
   type MoveInWords,
@@ -25,6 +24,7 @@ const {
   ready = [],
   accept,
   withWhy = false,
+  position = undefined,
   moves = [],
 } = defineProps<{
   title: string;
@@ -59,7 +59,7 @@ const acceptRow =
   (next: SetUpRow): string | undefined =>
     accept(setUp.map((other) => (other === row ? next : other)));
 const stack = (row: SetUpRow, chosen: Stack): void => put(withStack(setUp, row, chosen, newId));
-const addRow = (): void => put([...setUp, rowFor('blanket', 'head', 'centre', newId())]);
+const addRow = (): void => put([...setUp, nextUsualRow(position, setUp, newId())]);
 function take(from: string): void {
   const chosen = ready.find(({ id }) => id === from);
   if (chosen) put(chosen.items.map((row) => ({ ...row })));

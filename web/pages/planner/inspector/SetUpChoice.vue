@@ -4,6 +4,7 @@ import type { Position } from '#core/catalogue';
 import { setHold, type HoldStep } from '#core/plan';
 import { setUpInWords } from '#core/props';
 import SelectField from '../../../ui/fields/SelectField.vue';
+import { useEditor } from '../../../state/editor';
 import { useEdit } from '../use-edit';
 
 /** Which set-up of the library a hold has, or its own; choosing another puts its rows in. */
@@ -15,7 +16,9 @@ const { step, position, changes } = defineProps<{
 }>();
 
 const edit = useEdit();
-const CUSTOM = '';
+const editor = useEditor();
+/** Choices beside the set-ups of the library, whose ids are words. */
+const [CUSTOM, NONE, BEFORE] = ['', '.none', '.before'];
 /** What makes two set-ups the same, whatever their rows are called and why they are there. */
 const rowsOf = (setUp: HoldStep['setUp']): string =>
   JSON.stringify(
@@ -30,17 +33,31 @@ const rowsOf = (setUp: HoldStep['setUp']): string =>
       loopCm ?? null,
     ]),
   );
-const current = computed(
-  () => position?.setUps.find(({ items }) => rowsOf(items) === rowsOf(step.setUp))?.id ?? CUSTOM,
-);
+const current = computed(() => {
+  const named = position?.setUps.find(({ items }) => rowsOf(items) === rowsOf(step.setUp));
+  return named?.id ?? (step.setUp.length === 0 ? NONE : CUSTOM);
+});
+/** What lies in the nearest step before this one that has props, or says it has none. */
+const before = computed(() => {
+  const steps = editor.plan?.steps ?? [];
+  const earlier = steps.slice(
+    0,
+    steps.findIndex(({ id }) => id === step.id),
+  );
+  const nearest = earlier.findLast((one) => 'setUp' in one && one.setUp !== null);
+  return nearest && 'setUp' in nearest ? nearest.setUp : null;
+});
 const options = computed(() => [
   ...(position?.setUps ?? []).map(({ id, name }) => ({ value: id, label: name })),
-  ...(current.value === CUSTOM ? [{ value: CUSTOM, label: step.setUp.length === 0 ? 'No props' : 'Custom' }] : []),
+  { value: NONE, label: 'No props' },
+  ...(before.value ? [{ value: BEFORE, label: 'Same as the step before' }] : []),
+  ...(current.value === CUSTOM ? [{ value: CUSTOM, label: 'Custom' }] : []),
 ]);
 const says = computed(() => setUpInWords(step.setUp) || 'no props');
 function choose(id: string): void {
-  const chosen = position?.setUps.find((one) => one.id === id);
-  if (chosen) edit(setHold(step.id, { setUp: chosen.items.map((row) => ({ ...row })) }));
+  const chosen = position?.setUps.find((one) => one.id === id)?.items;
+  const setUp = id === NONE ? [] : id === BEFORE ? before.value : chosen;
+  if (setUp) edit(setHold(step.id, { setUp: setUp.map((row) => ({ ...row })) }));
 }
 </script>
 
