@@ -60,9 +60,9 @@ export { practiceFromVersion1 } from './migrate';
 export { fewestRounds, fitBreath } from './fit';
 export { LADDER, Ratio, ratioInWords, ratioOfPractice, readRatio, Rung } from './ladder';
 export {
-  comfortableCount,
+  isOutdated,
+  offeredCount,
   MIN_BREATHS,
-  MIN_COUNT_SECONDS,
   medianOf,
   practisedAs,
   ratioOffers,

@@ -28,21 +28,22 @@ const rung = (counts: readonly [number, number, number, number], gate: number): 
 });
 
 /**
- * Ratios from the gentle to the strong, each behind a gate: first the out-breath grows, then a short full hold, then a
- * longer one, and the empty hold last. Teachers change it to their own.
+ * Ratios from the gentle to the strong by what they ask, each behind a gate: first the out-breath grows, then a short full
+ * hold, then a longer one; an empty hold comes after the same ratio without it. Teachers change it to their own.
  */
 export const LADDER: readonly Rung[] = [
   rung([1, 0, 1, 0], 0),
   rung([2, 0, 3, 0], 3),
   rung([1, 0, 2, 0], 5),
   rung([4, 1, 6, 0], 5),
-  rung([1, 1, 1, 0], 7),
+  rung([4, 2, 8, 0], 7),
   rung([1, 1, 2, 0], 7),
+  rung([1, 1, 1, 1], 14),
   rung([1, 2, 2, 0], 14),
+  rung([1, 2, 2, 1], 14),
   rung([1, 3, 2, 0], 14),
   rung([1, 4, 2, 0], 21),
-  rung([2, 2, 2, 1], 21),
-  rung([1, 1, 1, 1], 21),
+  rung([1, 4, 2, 1], 21),
 ];
 
 /** A ratio in words: `1 : 4 : 2`, with the empty hold if there is one. */

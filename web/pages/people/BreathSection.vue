@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { easyBreath, type BreathMeasure, type MeasuredPart } from '#core/breath';
+import { easyBreath, isOutdated, type BreathMeasure, type MeasuredPart } from '#core/breath';
 import { clockTime, dayOf, shortDayOf } from '../../ui/dates';
 import IconButton from '../../ui/IconButton.vue';
 import RecordTable from '../../ui/RecordTable.vue';
@@ -26,6 +26,7 @@ const PARTS: readonly { part: MeasuredPart; title: string }[] = [
 const history = computed(() => [...breaths].reverse());
 const last = computed(() => history.value[0]);
 const easy = computed(() => last.value && easyBreath(last.value));
+const old = computed(() => last.value !== undefined && isOutdated(last.value.measuredAt, Date.now()));
 const when = (measuredAt: string): string => {
   const ms = new Date(measuredAt).getTime();
   return `${dayOf(ms)}, ${clockTime(ms)}`;
@@ -61,6 +62,7 @@ const over = computed(() =>
       <h2>
         Easy breath <span class="small quiet">measured {{ when(last.measuredAt) }}</span>
       </h2>
+      <p v-if="old" class="caution small" role="status">More than six weeks old: measure again before you go by it.</p>
       <div class="values">
         <ValueDots v-for="{ part, title } in PARTS" :key="part" :part="part" :title="title" :values="last[part]" />
       </div>
@@ -78,9 +80,9 @@ const over = computed(() =>
     <section>
       <h2>What each ratio would mean</h2>
       <p class="quiet small">
-        The longest count at which every part stays within four fifths of what was easy. A count below 0.8 s is not
-        offered. The ladder of ratios is in the settings. Not medical advice: with a condition, no breath holding unless
-        a doctor agrees.
+        The shortest count at which in- and out-breath stay near their own (0.8 to 1.25 of it), no hold is longer than
+        0.8 of the easy one, and nobody breathes faster than by themselves. The ladder of ratios is in the settings. Not
+        medical advice: with a condition, no breath holding unless a doctor agrees.
       </p>
       <RatioTable :measured="easy" :ladder="settings.current.breath.ladder" />
     </section>

@@ -12,7 +12,7 @@ const { measured, ladder } = defineProps<{ measured: MeasuredBreath; ladder: rea
 const number = (value: number | undefined, digits = 1): string => (value === undefined ? '' : value.toFixed(digits));
 const inWords = (ratio: Ratio, countSeconds: number): string => {
   const { counts, countSeconds: each } = practisedAs(ratio, countSeconds);
-  return `${ratioInWords(counts).replaceAll(' : ', '-')} at ${each.toFixed(1)} s`;
+  return `${ratioInWords(counts).replaceAll(' : ', '-')} at ${each.toFixed(each * 10 === Math.round(each * 10) ? 1 : 2)} s`;
 };
 const rows = computed(() =>
   ratioOffers(measured, ladder).map((offer, i) => ({
