@@ -5,6 +5,7 @@
 export { fitHolds, type Fit } from './fit';
 export { classEndsAt, FIT_GRIDS, FitOptions, lastRestIndex, targetLength, usualFitOptions } from './options';
 export type { FittedLength, Planned } from './planned';
+export { exactGrid } from './exact-grid';
 export { freeLengths } from './free';
 export { wayEdit, type Way } from './ways';
 export { priceOf, type Price } from './price';

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { watchDebounced } from '@vueuse/core';
 import { computed, ref } from 'vue';
-import { fitInWords, targetLength, type FitOptions } from '#core/fit';
+import { exactGrid, fitInWords, targetLength, type FitOptions } from '#core/fit';
 import { setStepCommon, type Plan, takeFit, withLengths } from '#core/plan';
 import { clockOfMs } from '#core/time';
 import { compileTimeline, type Timeline } from '#core/timeline';
@@ -57,6 +57,9 @@ const edit = computed(() =>
     : undefined,
 );
 
+/** The grid, finer than this one, on which the target is met exactly. */
+const exact = computed(() => fit.value && exactGrid({ plan, library: library.all }, options.value, fit.value));
+
 function lock(id: string): void {
   const step = plan.steps.find((one) => one.id === id);
   if (step) editor.edit(setStepCommon(id, { locked: !step.locked }));
@@ -72,6 +75,9 @@ function lock(id: string): void {
     :after="after?.plan"
   >
     <p v-if="fit" role="status" :class="{ caution: fit.kind !== 'fits' }" class="strong">{{ fitInWords(fit) }}</p>
+    <button v-if="exact" type="button" class="link-button" @click="change({ ...options, gridSeconds: exact })">
+      {{ exact === 1 ? 'Fit to the second' : `Fit in steps of ${exact} seconds` }}, which meets it exactly
+    </button>
     <JobProgress :share="job.share.value" :trouble="job.trouble.value" what="Fitting" @stop="job.stop" @again="ask" />
   </ProposalActions>
   <FitWays
