@@ -5,7 +5,10 @@ import {
   cycleOf,
   grownTooFast,
   growthRefusals,
+  LOAD_RULES,
   loadFlags,
+  ownPaceOf,
+  retentionOf,
   setOf,
   strokesOf,
   type BreathPart,
@@ -76,7 +79,7 @@ describe('what a practice asks', () => {
     expect(kinds([4, 4, 8, 0], false)).toEqual(['retention']);
     expect(kinds([4, 16, 8, 0])).toEqual(['muchHolding', 'verySlow']);
     expect(kinds([6, 24, 12, 0])).toEqual(['longHold', 'muchHolding', 'verySlow']);
-    expect(kinds([4, 2, 6, 4])).toEqual(['emptyLongerThanFull']);
+    expect(kinds([4, 2, 6, 4])).toEqual(['emptyLongerThanFull', 'emptyInARow']);
     expect(loadFlags(of([4, 16, 8, 0]), true)[0]?.message).toBe('57 % of the time is holding; your limit is 50 %.');
   });
 
@@ -90,6 +93,29 @@ describe('what a practice asks', () => {
     );
     expect(flags([cycleOf([4, 20, 8, 0]), strokesOf(30, 60)])).not.toContain('strokesAfterHold');
     expect(flags([strokesOf(30, 60), cycleOf([4, 21, 8, 0])])).not.toContain('strokesAfterHold');
+  });
+
+  test('a long hold straight after pumps, an empty breath six times in a row, a hold while standing, any hold where none is taught', () => {
+    const flags = (parts: BreathPart[], rounds = 1, standing = false, longestHoldSeconds = 20) =>
+      loadFlags(
+        { countSeconds: 1, sets: [setOf('s', parts, rounds)] },
+        true,
+        { ...LOAD_RULES, longestHoldSeconds },
+        standing,
+      ).map(({ kind }) => kind);
+    const free = ownPaceOf(3, 4);
+    expect(flags([strokesOf(30, 60), retentionOf('full', 15)])).toContain('holdAfterStrokes');
+    expect(flags([strokesOf(30, 60), free, retentionOf('full', 15)])).not.toContain('holdAfterStrokes');
+    expect(flags([strokesOf(30, 60), retentionOf('full', 5)])).not.toContain('holdAfterStrokes');
+    // From one round to the next.
+    expect(flags([retentionOf('full', 15), strokesOf(30, 60)], 2)).toContain('holdAfterStrokes');
+    expect(flags([cycleOf([4, 0, 6, 2])], 6)).toContain('emptyInARow');
+    expect(flags([cycleOf([4, 0, 6, 2])], 5)).not.toContain('emptyInARow');
+    expect(flags([cycleOf([4, 0, 6, 2]), free], 12)).not.toContain('emptyInARow');
+    expect(flags([cycleOf([4, 4, 6, 0])], 3, true)).toEqual(['holdStanding']);
+    expect(flags([cycleOf([4, 0, 6, 0])], 3, true)).toEqual([]);
+    expect(flags([cycleOf([4, 1, 6, 0])], 3, false, 0)).toEqual(['longHold']);
+    expect(flags([cycleOf([4, 0, 6, 0])], 3, false, 0)).toEqual([]);
   });
 
   test('who holds nothing is told of no holding', () => {

@@ -7,7 +7,7 @@ import type { BreathPractice } from './practice';
 export const BreathLoadRules = z.strictObject({
   longestHoldSeconds: z
     .number('A hold is a number of seconds.')
-    .min(1, 'A hold of at least 1 s.')
+    .min(0, 'At least 0 s: no breath is held.')
     .max(180, 'A hold of at most 180 s.'),
   shareHolding: z.number('A share is a number.').min(0, 'At least 0 %.').max(1, 'At most 100 %.'),
   slowestRate: z
@@ -41,7 +41,10 @@ export interface LoadFlag {
     | 'emptyLongerThanFull'
     | 'manyStrokes'
     | 'fastStrokes'
-    | 'strokesAfterHold';
+    | 'strokesAfterHold'
+    | 'holdAfterStrokes'
+    | 'holdStanding'
+    | 'emptyInARow';
   message: string;
 }
 
@@ -74,16 +77,63 @@ function hasStrokesAfterHold({ sets, countSeconds }: BreathPractice, seconds: nu
   return false;
 }
 
-type Check = (cost: BreathCost, practice: BreathPractice, rules: BreathLoadRules, checked: boolean) => string | false;
+/** A hold this long straight after pumps is a long one: the urge to breathe comes late then. Seconds. */
+const LONG_AFTER_STROKES_SECONDS = 10;
+
+/** Whether a hold comes straight after pumps, with no breath between, in one round or from one round to the next. */
+function hasHoldAfterStrokes({ sets, countSeconds }: BreathPractice): boolean {
+  let pumped = false;
+  for (const { parts, rounds } of sets) {
+    for (const part of rounds > 1 ? [...parts, ...parts] : parts) {
+      if (part.kind === 'strokes') pumped = true;
+      else if (part.kind === 'retention') {
+        if (pumped && part.seconds >= LONG_AFTER_STROKES_SECONDS) return true;
+      } else {
+        if (part.kind === 'cycle' && pumped && part.holdFull * countSeconds >= LONG_AFTER_STROKES_SECONDS) return true;
+        pumped = false;
+      }
+    }
+  }
+  return false;
+}
+
+const MAX_EMPTY_IN_A_ROW = 5;
+/** The most breaths in a row that end with an empty hold, with no free breath or recovery between. */
+function emptyInARow({ sets }: BreathPractice): number {
+  let [inARow, most] = [0, 0];
+  for (const { parts, rounds, ramp } of sets) {
+    for (let round = 0; round < rounds; round++) {
+      for (const part of parts) {
+        const isEmpty =
+          (part.kind === 'cycle' && (part.holdEmpty > 0 || (ramp?.of === 'holdEmpty' && ramp.to > 0))) ||
+          (part.kind === 'retention' && part.held === 'empty');
+        inARow = isEmpty ? inARow + 1 : 0;
+        most = Math.max(most, inARow);
+      }
+    }
+  }
+  return most;
+}
+
+/** What else counts beside the practice itself. */
+interface About {
+  /** Whether the group's health is known. */
+  checked: boolean;
+  /** Whether it is practised standing. */
+  standing: boolean;
+}
+type Check = (cost: BreathCost, practice: BreathPractice, rules: BreathLoadRules, about: About) => string | false;
 
 const CHECKS: Record<LoadFlag['kind'], Check> = {
-  retention: ({ retentionMs }, _, __, checked) =>
+  retention: ({ retentionMs }, _, __, { checked }) =>
     retentionMs > 0 &&
     !checked &&
     'Breath is held here, and nobody has been screened for pregnancy, blood pressure, heart or eye problems.',
   longHold: ({ longestRetentionMs }, _, { longestHoldSeconds }) =>
     longestRetentionMs > longestHoldSeconds * 1000 &&
-    `The longest hold is ${clockOfMs(longestRetentionMs)}; your limit is ${clockOfMs(longestHoldSeconds * 1000)}.`,
+    (longestHoldSeconds === 0
+      ? `Breath is held for ${clockOfMs(longestRetentionMs)}; by your settings it is not held at all.`
+      : `The longest hold is ${clockOfMs(longestRetentionMs)}; your limit is ${clockOfMs(longestHoldSeconds * 1000)}.`),
   muchHolding: ({ retentionShare }, _, { shareHolding }) =>
     retentionShare > shareHolding &&
     `${Math.round(retentionShare * 100)} % of the time is holding; your limit is ${Math.round(shareHolding * 100)} %.`,
@@ -101,17 +151,34 @@ const CHECKS: Record<LoadFlag['kind'], Check> = {
   strokesAfterHold: (_, practice, { longestHoldSeconds }) =>
     hasStrokesAfterHold(practice, longestHoldSeconds) &&
     'Pumps come after a long retention: let the breath settle first, or put the pumps before it.',
+  holdAfterStrokes: (_, practice) =>
+    hasHoldAfterStrokes(practice) &&
+    'A long hold comes straight after pumps: the urge to breathe comes late then. Put some free breaths between.',
+  holdStanding: ({ retentionMs }, _, __, { standing }) =>
+    standing && retentionMs > 0 && 'Breath is held while standing: whoever faints there falls. Sit for it.',
+  emptyInARow: (_, practice) => {
+    const inARow = emptyInARow(practice);
+    return (
+      inARow > MAX_EMPTY_IN_A_ROW &&
+      `The breath stays empty ${inARow} times in a row. Put some free breaths between after ${MAX_EMPTY_IN_A_ROW}.`
+    );
+  },
 };
 
 /**
  * What is worth checking before a practice is taught: holds that are long or much of the time, a very slow breath,
  * an empty hold longer than the full one, many or fast strokes, strokes after a long hold, and any retention in a group
- * whose health is not known (`checked` false).
+ * whose health is not known (`checked` false); a hold straight after pumps or while standing, and many empty ones in a row.
  */
-export function loadFlags(practice: BreathPractice, checked: boolean, rules: BreathLoadRules = LOAD_RULES): LoadFlag[] {
+export function loadFlags(
+  practice: BreathPractice,
+  checked: boolean,
+  rules: BreathLoadRules = LOAD_RULES,
+  standing = false,
+): LoadFlag[] {
   const cost = breathCost(practice);
   return (Object.keys(CHECKS) as LoadFlag['kind'][]).flatMap((kind) => {
-    const message = CHECKS[kind](cost, practice, rules, checked);
+    const message = CHECKS[kind](cost, practice, rules, { checked, standing });
     return message === false ? [] : [{ kind, message }];
   });
 }

@@ -4,6 +4,7 @@ import { grownTooFast, loadFlags, type BreathPractice } from '#core/breath';
 import AppIcon from '../../../ui/AppIcon.vue';
 import { dayOf } from '../../../ui/dates';
 import { useEditor } from '../../../state/editor';
+import { useLibrary } from '../../../state/library';
 import { useSettings } from '../../../state/settings';
 import { useLastTaught } from './use-last-taught';
 
@@ -12,12 +13,21 @@ const { practice, stepId } = defineProps<{ practice: BreathPractice; stepId: str
 
 const settings = useSettings();
 void settings.ready();
-const lastTaught = useLastTaught(useEditor().id, stepId);
+const editor = useEditor();
+const library = useLibrary();
+const lastTaught = useLastTaught(editor.id, stepId);
 // Until groups and their health are known, nobody has been asked.
 const CHECKED = false;
+/** Whether the position that the breath moves, or that it is practised in, is a standing one. */
+const standing = computed(() => {
+  const step = editor.plan?.steps.find(({ id }) => id === stepId);
+  const id =
+    step?.kind === 'breath' ? (step.moves?.position ?? step.seat) : step?.kind === 'hold' ? step.position : null;
+  return id !== null && library.all.position(id)?.family === 'standing';
+});
 const flags = computed(() => {
   const { load, growth } = settings.current.breath;
-  const found = loadFlags(practice, CHECKED, load).map(({ message }) => message);
+  const found = loadFlags(practice, CHECKED, load, standing.value).map(({ message }) => message);
   const before = lastTaught.value;
   if (!before) return found;
   const grown = grownTooFast(before.practice, practice, growth);
