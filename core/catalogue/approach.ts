@@ -9,6 +9,6 @@ export const APPROACHES = Approach.options;
 export const APPROACH_LABELS: Record<Approach, string> = {
   restorative: 'Restorative',
   yin: 'Yin',
-  pranayama: 'Breath',
+  pranayama: 'Pranayama',
   blended: 'Blended',
 };

@@ -29,7 +29,7 @@ describe('about a plan', () => {
     expect([classLength(4_500_000), classLength(450_000), classLength(6_000_000)]).toEqual(['75', '7:30', '1:40:00']);
     expect(spareInWords(evening)).toBe('3:50 to spare');
     expect(spareInWords(compileTimeline({ ...document, classSeconds: 600 }, noLibrary))).toBe('1:10 over');
-    expect(groupAndApproach({ ...document, group: 'Potters', approach: 'pranayama' })).toBe('Potters · Breath');
+    expect(groupAndApproach({ ...document, group: 'Potters', approach: 'pranayama' })).toBe('Potters · Pranayama');
   });
 
   test('the balance of sides', () => {

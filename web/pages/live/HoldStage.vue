@@ -119,7 +119,7 @@ const spoken = computed(() => [announced.value, ...summary.value.map(({ text }) 
           <p v-if="state.open" class="part">
             <strong>until you end it</strong> <span class="quiet">planned {{ clockOfMs(state.groupMs) }}</span>
           </p>
-          <p v-if="means" class="part quiet">{{ means }}</p>
+          <p v-if="means" class="part quiet means">{{ means }}</p>
           <p v-if="breath" class="part">
             <strong>{{ breath }}</strong>
           </p>
@@ -220,6 +220,18 @@ const spoken = computed(() => [announced.value, ...summary.value.map(({ text }) 
 }
 .time.long {
   font-size: min(238px, 16cqw, 46cqh);
+}
+/* What the side is has a line of its own: the time, and on a low stage the prompts, give the room for it. */
+@container stage (width >= 900px) {
+  .head:has(.means) .time {
+    font-size: min(282px, 18cqw, 34cqh);
+  }
+  .head:has(.means) .time.long {
+    font-size: min(238px, 15cqw, 34cqh);
+  }
+  .head:has(.means) + .foot .prompt {
+    font-size: min(24px, 4.5cqh);
+  }
 }
 .paused .time {
   opacity: 0.55;
