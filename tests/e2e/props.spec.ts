@@ -307,8 +307,22 @@ test.describe('the set-up of a step', () => {
       return {
         ...step,
         stages: [
-          { id: 'a', name: 'on two blocks', length: { kind: 'fixed', seconds: 120 }, breathSeconds: null, position: null, setUp: null },
-          { id: 'b', name: 'on one', length: { kind: 'share', weight: 1 }, breathSeconds: null, position: null, setUp: [seat, { ...blocks, count: 1 }] },
+          {
+            id: 'a',
+            name: 'on two blocks',
+            length: { kind: 'fixed', seconds: 120 },
+            breathSeconds: null,
+            position: null,
+            setUp: null,
+          },
+          {
+            id: 'b',
+            name: 'on one',
+            length: { kind: 'share', weight: 1 },
+            breathSeconds: null,
+            position: null,
+            setUp: [seat, { ...blocks, count: 1 }],
+          },
         ],
       };
     });
