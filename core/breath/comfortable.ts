@@ -18,7 +18,7 @@ export interface OfferRules {
   /** A hold: no longer than so much of the easy one. */
   hold: number;
 }
-/** Near one's own breath; of a hold that is easy once, so much stays easy over many breaths. Rules of thumb. */
+/** Near the easy breath; of a hold that is easy once, this much stays easy over many breaths. Rules of thumb. */
 const OFFER_RULES: OfferRules = { shortest: 80, longest: 125, hold: 80 };
 
 /** A count that is offered, in seconds; or why none is. */

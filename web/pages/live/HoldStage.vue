@@ -7,7 +7,8 @@ import { useLibrary } from '../../state/library';
 import BreathInHold from './BreathInHold.vue';
 import ComingPanel from './lead/ComingPanel.vue';
 import type { SessionView } from './use-session';
-import { countdown, litSide, nextStageInWords, sideInWords, stageWord, wayBetween, wayInWords } from './words';
+import { useStageWords } from './use-stage-words';
+import { countdown, litSide, nextStageInWords, sideInWords, stageWord } from './words';
 
 /** The stage while a body is held, moved or at rest: the side by place, and the time as large as the screen allows. */
 const { session, plain = false } = defineProps<{
@@ -29,20 +30,7 @@ const means = computed(() => {
   const { phase, status } = state.value;
   return phase && status !== 'over' ? sideInWords(session.plan, phase, library.all) : '';
 });
-const BETWEEN_MS = 30_000;
-/** How to get in or to come out, while the class does. */
-const way = computed(() => {
-  const { phase, status } = state.value;
-  if (!phase || status === 'over') return [];
-  // Between two stages in different positions it is shown while the change goes on.
-  const between = state.value.intoMs < BETWEEN_MS ? wayBetween(session.plan, phase, library.all) : [];
-  return [...wayInWords(session.plan, phase, library.all), ...between];
-});
-/** The teacher's note on the step. */
-const note = computed(() => {
-  const { phase, status } = state.value;
-  return phase && status !== 'over' ? (session.plan.steps[phase.stepIndex]?.note.trim() ?? '') : '';
-});
+const { way, note, summary, ahead } = useStageWords(session);
 /** The hold that is held, for the figure. */
 const held = computed(() => {
   const { phase, status } = state.value;
@@ -77,19 +65,6 @@ const breath = computed(() => {
 const nextStage = computed(() => (state.value.phase ? nextStageInWords(session.timeline, state.value.phase) : ''));
 const stageMore = computed(() => countdown(state.value.phaseMs - state.value.intoMs));
 
-const SAID_FOR_MS = 14_000;
-const PROMPTS_AHEAD_MS = 120_000;
-const prompts = (fromMs: number, horizonMs: number) =>
-  session.cuesFrom(fromMs, horizonMs).filter((cue) => cue.kind === 'prompt');
-/** What is said now: everything of the latest moment. */
-const summary = computed(() => {
-  const cues = prompts(session.now.value - SAID_FOR_MS, SAID_FOR_MS);
-  return cues.filter(({ atMs }) => atMs === cues.at(-1)?.atMs);
-});
-const ahead = computed(() => {
-  const cues = prompts(session.now.value, Math.min(PROMPTS_AHEAD_MS, state.value.groupMoreMs));
-  return cues.filter(({ atMs }) => atMs === cues[0]?.atMs);
-});
 /** Read out when it changes: the step, its side or what is done, and how long; then what is said now. */
 const announced = computed(() => {
   const { phase, status, groupMs } = state.value;
@@ -220,18 +195,6 @@ const spoken = computed(() => [announced.value, ...summary.value.map(({ text }) 
 }
 .time.long {
   font-size: min(238px, 16cqw, 46cqh);
-}
-/* What the side is has a line of its own: the time, and on a low stage the prompts, give the room for it. */
-@container stage (width >= 900px) {
-  .head:has(.means) .time {
-    font-size: min(282px, 18cqw, 34cqh);
-  }
-  .head:has(.means) .time.long {
-    font-size: min(238px, 15cqw, 34cqh);
-  }
-  .head:has(.means) + .foot .prompt {
-    font-size: min(24px, 4.5cqh);
-  }
 }
 .paused .time {
   opacity: 0.55;
@@ -454,6 +417,10 @@ strong {
   }
   .stage:has(.prompt p + p) .prompt {
     font-size: min(21px, 5cqh);
+  }
+  /* What the side is has a line of its own. */
+  .stage:has(.means):has(.prompt p + p) .prompt {
+    font-size: min(19px, 4.2cqh);
   }
 }
 /* With little height, words come before pictures, and both before the size of the time. */
