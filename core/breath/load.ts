@@ -132,7 +132,7 @@ const CHECKS: Record<LoadFlag['kind'], Check> = {
   longHold: ({ longestRetentionMs }, _, { longestHoldSeconds }) =>
     longestRetentionMs > longestHoldSeconds * 1000 &&
     (longestHoldSeconds === 0
-      ? `Breath is held for ${clockOfMs(longestRetentionMs)}; by your settings it is not held at all.`
+      ? `The breath is held for ${clockOfMs(longestRetentionMs)}; your settings allow no holding.`
       : `The longest hold is ${clockOfMs(longestRetentionMs)}; your limit is ${clockOfMs(longestHoldSeconds * 1000)}.`),
   muchHolding: ({ retentionShare }, _, { shareHolding }) =>
     retentionShare > shareHolding &&
@@ -153,14 +153,14 @@ const CHECKS: Record<LoadFlag['kind'], Check> = {
     'Pumps come after a long retention: let the breath settle first, or put the pumps before it.',
   holdAfterStrokes: (_, practice) =>
     hasHoldAfterStrokes(practice) &&
-    'A long hold comes straight after pumps: the urge to breathe comes late then. Put some free breaths between.',
+    'A long hold comes straight after pumps: the urge to breathe comes late then. Put some free breaths in between.',
   holdStanding: ({ retentionMs }, _, __, { standing }) =>
-    standing && retentionMs > 0 && 'Breath is held while standing: whoever faints there falls. Sit for it.',
+    standing && retentionMs > 0 && 'The breath is held while standing; someone who faints would fall. Sit down for it.',
   emptyInARow: (_, practice) => {
     const inARow = emptyInARow(practice);
     return (
       inARow > MAX_EMPTY_IN_A_ROW &&
-      `The breath stays empty ${inARow} times in a row. Put some free breaths between after ${MAX_EMPTY_IN_A_ROW}.`
+      `The empty hold comes ${inARow} times in a row. Add free breaths after every ${MAX_EMPTY_IN_A_ROW}.`
     );
   },
 };

@@ -45,7 +45,7 @@ describe('what is left of the class', () => {
     const short = filled(ranged).steps[2];
     expect(short?.kind === 'hold' && short.sides).toMatchObject({ length: { seconds: 60 } });
     expect(messages(filled(ranged))).toEqual([
-      'Nothing is left of the class for this step: it keeps its shortest, 1:00.',
+      'Nothing of the class is left for this step; it stays at its shortest, 1:00.',
     ]);
     const wide = filled({ ...ranged, classSeconds: 3600 });
     expect(messages(wide)[0]).toMatch(/^It is at its longest, 4:00; 37:25 of the class is still left\.$/);

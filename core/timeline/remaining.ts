@@ -26,7 +26,7 @@ export function remainingNotes(plan: Plan, spareMs: Ms): TimelineNote[] {
   const at = clockOfMs(toMs(room.seconds));
   const message =
     spareMs < 0
-      ? `Nothing is left of the class for this step: it keeps its shortest, ${at}.`
+      ? `Nothing of the class is left for this step; it stays at its shortest, ${at}.`
       : spareMs >= room.turns * SECOND_MS
         ? `It is at its longest, ${at}; ${clockOfMs(spareMs)} of the class is still left.`
         : '';

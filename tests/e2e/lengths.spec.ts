@@ -79,11 +79,11 @@ test('all holds to one length or longer by a share as one edit, or as a copy tha
 
   await page.getByRole('button', { name: 'All holds' }).click();
   await dialog.getByRole('radio', { name: 'longer or shorter' }).click();
-  await dialog.getByLabel('To this share of what each has').fill('500');
-  await dialog.getByLabel('To this share of what each has').press('Tab');
+  await dialog.getByLabel('Scale each to').fill('500');
+  await dialog.getByLabel('Scale each to').press('Tab');
   await expect(dialog.getByText('Between 10 and 400 per cent.')).toBeVisible();
-  await dialog.getByLabel('To this share of what each has').fill('120');
-  await dialog.getByLabel('To this share of what each has').press('Tab');
+  await dialog.getByLabel('Scale each to').fill('120');
+  await dialog.getByLabel('Scale each to').press('Tab');
   await dialog.getByRole('button', { name: 'Make a copy' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Half an hour (holds at 120 %)');
   await expect(total(page)).toContainText('20:00');

@@ -62,7 +62,7 @@ const over = computed(() =>
       <h2>
         Easy breath <span class="small quiet">measured {{ when(last.measuredAt) }}</span>
       </h2>
-      <p v-if="old" class="caution small" role="status">More than six weeks old: measure again before you go by it.</p>
+      <p v-if="old" class="caution small" role="status">More than six weeks old: measure again before relying on it.</p>
       <div class="values">
         <ValueDots v-for="{ part, title } in PARTS" :key="part" :part="part" :title="title" :values="last[part]" />
       </div>
@@ -80,9 +80,9 @@ const over = computed(() =>
     <section>
       <h2>What each ratio would mean</h2>
       <p class="quiet small">
-        The shortest count at which in- and out-breath stay near their own (0.8 to 1.25 of it), no hold is longer than
-        0.8 of the easy one, and nobody breathes faster than by themselves. The ladder of ratios is in the settings. Not
-        medical advice: with a condition, no breath holding unless a doctor agrees.
+        The shortest count that keeps in- and out-breath close to what was measured (0.8 to 1.25 times), keeps every
+        hold within 0.8 of the easy one, and makes nobody breathe faster than they do on their own. The ladder of ratios
+        is in the settings. Not medical advice: with a condition, no breath holding unless a doctor agrees.
       </p>
       <RatioTable :measured="easy" :ladder="settings.current.breath.ladder" />
     </section>

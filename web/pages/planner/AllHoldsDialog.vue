@@ -111,7 +111,7 @@ async function copy(): Promise<void> {
 <template>
   <Dialog v-model:visible="visible" modal header="All holds" class="dialog" :style="{ width: 'min(520px, 94vw)' }">
     <div class="all">
-      <p v-if="ids.length === 0">This plan has no holds whose length is free.</p>
+      <p v-if="ids.length === 0">No hold in this plan can change its length.</p>
       <template v-else>
         <ChoiceField v-model="what" label="What to change" :options="WHAT" />
         <TimeField
@@ -123,7 +123,7 @@ async function copy(): Promise<void> {
         />
         <NumberField
           v-else-if="what === 'scale'"
-          label="To this share of what each has"
+          label="Scale each to"
           unit="%"
           :step="5"
           :model-value="percent"
@@ -137,10 +137,10 @@ async function copy(): Promise<void> {
         <p v-else-if="after" class="small quiet" role="status">
           {{ ids.length === 1 ? 'One hold' : `${ids.length} holds` }}; {{ clockOfMs(after.totals.holdMs) }} in holds,
           {{ clockOfMs(after.totals.totalMs) }} total, {{ spareInWords(after) }}.
-          <template v-if="kept > 0"
-            >{{ kept === 1 ? 'One is' : `${kept} are` }} locked or {{ kept === 1 ? 'takes' : 'take' }} what is left, and
-            {{ kept === 1 ? 'stays' : 'stay' }} so.</template
-          >
+          <template v-if="kept > 0">
+            {{ kept === 1 ? 'One is' : `${kept} are` }} locked, or {{ kept === 1 ? 'takes' : 'take' }} what is left, and
+            {{ kept === 1 ? 'keeps its' : 'keep their' }} length.
+          </template>
         </p>
       </template>
       <p v-if="trouble" class="caution small" role="alert">{{ trouble }}</p>

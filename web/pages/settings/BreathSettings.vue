@@ -26,7 +26,7 @@ const percent = (share: number): number => Math.round(share * 1000) / 10;
     <div class="fields">
       <NumberField
         label="a hold longer than"
-        unit="s; 0 for none at all"
+        unit="s (0: no holding)"
         :model-value="breath.load.longestHoldSeconds"
         :accept="(longestHoldSeconds) => setLoad({ longestHoldSeconds })"
       />

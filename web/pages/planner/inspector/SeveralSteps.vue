@@ -82,7 +82,7 @@ const setRange = (which: 'min' | 'max') => (seconds: Seconds | null) => {
   </FieldGroup>
   <FieldGroup v-if="holds.length > 0" title="Longer or shorter">
     <div class="fields">
-      <NumberField label="to this share of what each has" unit="%" :step="5" :model-value="100" :accept="scale" />
+      <NumberField label="scale each to" unit="%" :step="5" :model-value="100" :accept="scale" />
     </div>
   </FieldGroup>
   <FieldGroup v-if="holds.length > 0" title="Range of all holds">
