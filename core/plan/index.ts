@@ -24,7 +24,7 @@ export {
 } from './step';
 export type { PlainStep, StepKind } from './step';
 export { setLengthOfHold } from './short-hold';
-export { sideMeaning } from './side-meaning';
+export { sideMeaning, sideNamed } from './side-meaning';
 export { readPlan } from './read';
 export { stepFromBefore8 } from './migrations';
 export { ChosenLength, PlanEdit, readPlanEdit, undoKey, type StepLength } from './edits';

@@ -18,3 +18,10 @@ export function sideMeaning(
   const means = leftMeans ?? library.position(positionOfStage({ stages, position }, stage))?.leftMeans ?? '';
   return means === '' ? '' : wordsOnSide(means, side);
 }
+
+/** A side of a hold by its name, with what it is where that is known: `left`, `right knee in front`, `left: heel up`. */
+export function sideNamed(step: HoldStep, side: Side, library: Library, stage = 0): string {
+  const means = sideMeaning(step, side, library, stage);
+  if (means === '') return side;
+  return means.includes(side) ? means : `${side}: ${means}`;
+}

@@ -4,6 +4,7 @@ import { computed } from 'vue';
 import type { Plan } from '#core/plan';
 import { clockOfMs } from '#core/time';
 import type { Timeline } from '#core/timeline';
+import { useLibrary } from '../../state/library';
 import RecordTable from '../../ui/RecordTable.vue';
 import { timesTable, type TimesRow } from './times-table';
 
@@ -11,7 +12,8 @@ import { timesTable, type TimesRow } from './times-table';
 const { plan, timeline } = defineProps<{ plan: Plan; timeline: Timeline }>();
 const visible = defineModel<boolean>('visible', { required: true });
 
-const rows = computed(() => timesTable(plan, timeline));
+const library = useLibrary();
+const rows = computed(() => timesTable(plan, timeline, library.all));
 const COLUMNS = [
   { key: 'name', label: 'Step', of: ({ name }: TimesRow) => name },
   { key: 'start', label: 'Start', number: true, of: ({ startMs }: TimesRow) => startMs },

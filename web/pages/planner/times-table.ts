@@ -1,5 +1,6 @@
 import { toMs, type Ms } from '#core/numbers';
-import type { Plan } from '#core/plan';
+import type { Library } from '#core/catalogue';
+import { sideNamed, type Plan, type Step } from '#core/plan';
 import { setUpInWords } from '#core/props';
 import type { Phase, PhaseSide, Timeline } from '#core/timeline';
 
@@ -18,12 +19,18 @@ export interface TimesRow {
 }
 
 const SIDES: Readonly<Record<PhaseSide, string>> = { left: 'left', right: 'right', both: 'both sides', none: '' };
+/** The side of a row in words, with what it is in a hold. */
+function sideOf(step: Step, { side }: Phase, library: Library): string {
+  const isOne = side === 'left' || side === 'right';
+  return step.kind === 'hold' && isOne ? sideNamed(step, side, library) : SIDES[side];
+}
+
 /** What is a change from one thing to the next, and no row. */
 const BETWEEN: ReadonlySet<Phase['kind']> = new Set(['setup', 'switch', 'enter', 'leave']);
 const AFTER: Partial<Record<Phase['kind'], string>> = { rebound: 'Rest after', loosen: 'Release after' };
 
 /** What the ribbon of a plan shows, in rows: when each side of each step begins, how long it is, with which props. */
-export function timesTable(plan: Plan, timeline: Timeline): TimesRow[] {
+export function timesTable(plan: Plan, timeline: Timeline, library: Library): TimesRow[] {
   const rows: TimesRow[] = [];
   let before = '';
   for (const phase of timeline.phases) {
@@ -44,7 +51,7 @@ export function timesTable(plan: Plan, timeline: Timeline): TimesRow[] {
       number: phase.stepIndex + 1,
       startMs: phase.startMs,
       name: after === undefined ? step.name : `${after} ${step.name}`,
-      side: SIDES[phase.side],
+      side: sideOf(step, phase, library),
       ms: toMs(ms / 1000),
       props: 'setUp' in step && step.setUp && after === undefined ? setUpInWords(step.setUp) : '',
     });

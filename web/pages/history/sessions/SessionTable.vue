@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { sideMeaning, type Plan, type Step } from '#core/plan';
+import { sideMeaning, sideNamed, type Plan, type Step } from '#core/plan';
 import { deviations, type DeviationRow, type RunRecord } from '#core/review';
 import { clockOfMs, signedClockOfMs } from '#core/time';
 import StepFigure from '../../../widgets/figures/StepFigure.vue';
@@ -75,7 +75,7 @@ function partOf(row: DeviationRow, step: Step | undefined): string {
   const side = row.part === 'left' || row.part === 'right' ? row.part : undefined;
   const means = step?.kind === 'hold' && side ? sideMeaning(step, side, library.all) : '';
   if (row.crossing) return means || `${PART_WORDS[row.part]} in front`;
-  if (side && means !== '') return means.includes(side) ? means : `${PART_WORDS[side]}: ${means}`;
+  if (step?.kind === 'hold' && side) return sideNamed(step, side, library.all);
   const isSided = record.steps[row.stepIndex]?.sides.length !== 0;
   return isSided && row.part === 'none' ? 'after it' : PART_WORDS[row.part];
 }
