@@ -129,10 +129,13 @@ usePageTitle(() => [editor.plan?.title, 'Plan']);
 </template>
 
 <style scoped>
+.links button {
+  min-height: 24px;
+}
 .links {
   display: flex;
   flex-wrap: wrap;
-  gap: 0 16px;
+  gap: 4px 16px;
   align-items: baseline;
 }
 .plan {

@@ -59,7 +59,8 @@ const acceptRow =
   (next: SetUpRow): string | undefined =>
     accept(setUp.map((other) => (other === row ? next : other)));
 const stack = (row: SetUpRow, chosen: Stack): void => put(withStack(setUp, row, chosen, newId));
-const addRow = (): void => put([...setUp, nextUsualRow(position, setUp, newId())]);
+/** In the editor of the position itself nothing is usual yet. */
+const addRow = (): void => put([...setUp, nextUsualRow(withWhy ? undefined : position, setUp, newId())]);
 function take(from: string): void {
   const chosen = ready.find(({ id }) => id === from);
   if (chosen) put(chosen.items.map((row) => ({ ...row })));
