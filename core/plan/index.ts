@@ -70,7 +70,7 @@ export {
   toggleLocks,
 } from './chosen-steps';
 export { copiedSteps, readCopiedSteps, STEPS_MEDIA_TYPE, stepsOutline } from './clipboard';
-export { positionOfStage, setUpOfStage } from './stage-set-up';
+export { positionOfStage, setUpOfStage, stagesSeconds } from './stage-set-up';
 export { sideSeconds, type Side } from './sides';
 export {
   breathFrom,

@@ -1,3 +1,4 @@
+import type { Seconds } from '#core/numbers';
 import type { SetUp } from '#core/props';
 import type { HoldStep, Stage } from './step';
 
@@ -13,3 +14,14 @@ export const positionOfStage = (
   { stages, position }: { stages: readonly Pick<Stage, 'position'>[]; position: string },
   stage: number,
 ): string => stages.slice(0, Math.max(0, stage + 1)).findLast((one) => one.position !== null)?.position ?? position;
+
+/** What the stages of a hold add up to, in seconds; undefined where there are none, or one shares the remaining time. */
+export function stagesSeconds({ stages }: Pick<HoldStep, 'stages'>): Seconds | undefined {
+  if (stages.length === 0) return undefined;
+  let sum = 0;
+  for (const { length } of stages) {
+    if (length.kind !== 'fixed') return undefined;
+    sum += length.seconds;
+  }
+  return sum;
+}

@@ -102,3 +102,13 @@ export function freeFor(setUp: SetUp, { place, side }: Pick<SetUpRow, 'place' | 
   const kinds = Object.entries(free) as [PropKind, number][];
   return Object.fromEntries(kinds.map(([kind, count]) => [kind, Math.floor(count / stacks)]));
 }
+
+/** A set-up with one piece fewer in its highest stack; where nothing is stacked, without its first row. */
+export function withOneFewer(setUp: SetUp): SetUp {
+  const most = Math.max(...setUp.map(({ count }) => count));
+  const highest = setUp.find(({ count }) => count === most);
+  return setUp.flatMap((row) => {
+    if (row !== highest) return [row];
+    return row.count > 1 ? [{ ...row, count: row.count - 1 }] : [];
+  });
+}

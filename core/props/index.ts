@@ -14,7 +14,7 @@ export { MAX_FACES, customKindLabel, CustomKind, CustomSize } from './own';
 export { PROP_PLACES, PROP_PLACE_NAMES, type PropPlace } from './places';
 export { SetUp, SetUpRow, mirrorSetUp, movesAtSwitch, piecesByKind, placedProps } from './setup';
 export type { PlacedProp, PropSide } from './setup';
-export { freeFor, rowFor, usualPlace, withStack, type CustomFace } from './change';
+export { freeFor, rowFor, usualPlace, withOneFewer, withStack, type CustomFace } from './change';
 export { propMoves, type PropMove } from './moves';
 export { isStacked, stackFor, type Available, type Stack } from './stacks';
 export {

@@ -7,11 +7,12 @@ import {
   setLengthOfHold,
   setUpOfStage,
   sideSeconds,
+  stagesSeconds,
   type HoldStep,
   type Stage,
 } from '#core/plan';
 import { clockOfSeconds } from '#core/time';
-import type { Available, SetUp } from '#core/props';
+import { withOneFewer, type Available, type SetUp } from '#core/props';
 import IconButton from '../../../ui/IconButton.vue';
 import TextField from '../../../ui/fields/TextField.vue';
 import TimeField from '../../../ui/fields/TimeField.vue';
@@ -64,28 +65,14 @@ function setPosition(stage: Stage, index: number, id: string): void {
     ) ?? '';
 }
 const positionAt = (index: number): Position | undefined => library.all.position(positionOfStage(step, index));
-/** What the stages add up to where each has a length of its own; undefined where one shares the remaining time. */
-const sum = computed(() =>
-  step.stages.length > 0 && step.stages.every(({ length }) => length.kind === 'fixed')
-    ? step.stages.reduce((all, { length }) => all + (length.kind === 'fixed' ? length.seconds : 0), 0)
-    : undefined,
-);
+const sum = computed(() => stagesSeconds(step));
 const held = computed(() => Math.max(...Object.values(sideSeconds(step.sides))));
 const asLong = (): void => {
   if (sum.value !== undefined) trouble.value = edit(setLengthOfHold(step, 'even', sum.value, library.all)) ?? '';
 };
 /** One piece fewer of the highest stack from here on. */
 function takeOneAway(stage: Stage, index: number): void {
-  const here = setUpOfStage(step, index);
-  const highest = here.reduce<SetUp[number] | undefined>(
-    (top, row) => (row.count > (top?.count ?? 0) ? row : top),
-    undefined,
-  );
-  if (!highest) return;
-  const setUp = here.flatMap((row) =>
-    row !== highest ? [row] : row.count > 1 ? [{ ...row, count: row.count - 1 }] : [],
-  );
-  trouble.value = change(stage, { setUp }) ?? '';
+  trouble.value = change(stage, { setUp: withOneFewer(setUpOfStage(step, index)) }) ?? '';
 }
 /** What lies there when a stage begins: the props of the stage before it. */
 const setUpBefore = (index: number): SetUp => setUpOfStage(step, index - 1);
