@@ -68,24 +68,30 @@ function asksOfStrains(stated: ReadonlySet<CautionTrait>, strains: Strains, into
   if (facing <= -30) atLeast(into, 'faceDown', Infinity);
 }
 
-/** A strap here is held by the hands, and let go of at once. */
+/** A strap here is held by the hands, and let go of at once; unless it is closed to a loop. */
 const HELD_IN_HAND: ReadonlySet<PropPlace> = new Set(['soles', 'feet', 'hands', 'arms']);
-const isBand = ({ kind, place }: SetUpRow): boolean =>
-  (kind === 'strap' || kind === 'belt' || kind === 'scarf') && !HELD_IN_HAND.has(place);
+const isTied = ({ kind, state, place }: SetUpRow): boolean =>
+  (kind === 'strap' || kind === 'belt' || kind === 'scarf') && (state === 'loop' || !HELD_IN_HAND.has(place));
+
+const ROUND_THE_BELLY: ReadonlySet<PropPlace> = new Set(['waist', 'lowBack', 'belly', 'onBelly']);
+
+/** A blanket with a weight in it lies on belly and chest, spread over the body as well. */
+const weighsOnBelly = ({ kind, place }: SetUpRow): boolean =>
+  (place === 'onBelly' && kind !== 'eyePillow') || (place === 'cover' && kind === 'weightedBlanket');
 
 /** Whether a prop lies on the body, or is tied round it, and can be left out with nothing else changed. */
-export const liesOnBody = (row: SetUpRow): boolean => row.place === 'onBelly' || row.place === 'eyes' || isBand(row);
+export const liesOnBody = (row: SetUpRow): boolean => weighsOnBelly(row) || row.place === 'onBelly' || row.place === 'eyes' || isTied(row);
 
 /** What a set-up demands by what lies on the body, or round it. */
 function asksOfSetUp(setUp: SetUp, into: Mutable): void {
   for (const row of setUp) {
-    const { kind, place } = row;
+    const { place } = row;
     if (place === 'eyes') atLeast(into, 'eyesCovered', Infinity);
     if (place === 'forehead') atLeast(into, 'foreheadPressed', Infinity);
-    if (place === 'onBelly' && kind !== 'eyePillow') atLeast(into, 'bellyWeighed', Infinity);
-    if (!isBand(row)) continue;
+    if (weighsOnBelly(row)) atLeast(into, 'bellyWeighed', Infinity);
+    if (!isTied(row)) continue;
     atLeast(into, 'strappedIn', Infinity);
-    if (place === 'lowBack' || place === 'belly') atLeast(into, 'bellyWeighed', Infinity);
+    if (ROUND_THE_BELLY.has(place)) atLeast(into, 'bellyWeighed', Infinity);
   }
 }
 

@@ -9,7 +9,7 @@ const USUAL_STATE: Partial<Record<PropKind, string>> = { blanket: 'basic' };
 const usualState = (kind: PropKind): string => USUAL_STATE[kind] ?? Object.keys(propKind(kind).states)[0] ?? '';
 
 /** What is laid along the body where nothing else is said; all else lies across. */
-const LENGTHWISE: ReadonlySet<PropPlace> = new Set(['spine', 'chest', 'belly', 'cover', 'onThighs']);
+const LENGTHWISE: ReadonlySet<PropPlace> = new Set(['spine', 'chest', 'belly', 'cover', 'onThighs', 'alongSides']);
 
 /** Where a kind goes when it is added without being laid anywhere. */
 const USUAL_PLACE: Partial<Record<PropKind, PropPlace>> = {
@@ -23,6 +23,7 @@ const USUAL_PLACE: Partial<Record<PropKind, PropPlace>> = {
   chair: 'calves',
   sandbag: 'onBelly',
   eyePillow: 'eyes',
+  weightedBlanket: 'cover',
   scarf: 'eyes',
   stick: 'hands',
   wall: 'legs',

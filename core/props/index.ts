@@ -1,5 +1,6 @@
 /** Props: kinds and their folds, set-ups and their mirror, and the least moves from one set-up to the next. */
 export {
+  isBand,
   isKnownKind,
   isCustomKind,
   loadedHeightCm,
@@ -11,7 +12,7 @@ export {
 } from './kinds';
 export type { KnownKind, PropKind, Sized } from './kinds';
 export { MAX_FACES, customKindLabel, CustomKind, CustomSize } from './own';
-export { PROP_PLACES, PROP_PLACE_NAMES, type PropPlace } from './places';
+export { placeInWords, placesFor, PROP_PLACES, PROP_PLACE_NAMES, type PropPlace } from './places';
 export { SetUp, SetUpRow, mirrorSetUp, movesAtSwitch, piecesByKind, placedProps } from './setup';
 export type { PlacedProp, PropSide } from './setup';
 export { freeFor, rowFor, usualPlace, withOneFewer, withStack, type CustomFace } from './change';

@@ -66,8 +66,13 @@ export const PROP_KINDS = {
     upright: size('upright', 42, 42, 45, 1),
     sideways: size('turned sideways', 42, 42, 45, 1),
   }),
+  headRing: kind('soft ring', { whole: size('whole', 28, 28, 7, 3) }),
   sandbag: kind('sandbag', { whole: size('whole', 45, 18, 5, 1) }),
   eyePillow: kind('eye pillow', { whole: size('whole', 22, 10, 2, 1) }),
+  weightedBlanket: kind('weighted blanket', {
+    open: size('open', 200, 140, 1.5, 0.5),
+    folded: size('folded', 70, 50, 8, 2),
+  }),
   towel: kind('towel', { folded: size('folded flat', 70, 35, 1.6, 0.4), rolled: size('rolled', 70, 9, 9, 3) }),
   stick: kind('stick', { whole: size('whole', 120, 3, 3, 0) }),
   book: kind('thick book', { flat: size('flat', 30, 22, 3.8, 0) }),
@@ -118,6 +123,10 @@ export interface Sized {
 
 /** What a piece measures as it lies: its own size, or what is typical of its kind. */
 export const sizeOfPiece = ({ kind, state, size: own }: Sized): PropSize | undefined => own ?? propState(kind, state);
+
+/** What goes round a limb or the trunk, or from hand to foot: a strap, a belt, a scarf that is not folded. */
+export const isBand = ({ kind, state }: Pick<Sized, 'kind' | 'state'>): boolean =>
+  kind === 'strap' || kind === 'belt' || (kind === 'scarf' && state === 'open');
 
 /** How high a piece stands with a body on it, in centimetres; 0 for one that has no such state. */
 export function loadedHeightCm(piece: Sized): number {

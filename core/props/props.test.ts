@@ -229,7 +229,7 @@ describe('a strap in a loop', () => {
     );
     expect(loop(260, 2)).toBeUndefined();
     expect(setUpRowInWords(row({ kind: 'strap', state: 'loop', place: 'calves', side: 'centre', loopCm: 90 }))).toBe(
-      'strap, in a loop, 90 cm round, under the calves',
+      'strap, in a loop, 90 cm round, round the shins',
     );
   });
 });

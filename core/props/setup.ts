@@ -15,6 +15,8 @@ const Kind = z.union([z.enum(PROP_KIND_NAMES), z.templateLiteral(['own:', z.stri
 const STRAP_CM = 240;
 /** What a buckle and a free end take of a strap. */
 const BUCKLE_CM = 10;
+/** Legs lean on a wall no farther away than this. */
+export const MAX_WALL_CM = 90;
 /** The longest loop that so many straps, joined, come to. Centimetres round. */
 const longestLoopCm = (straps: number): number => straps * (STRAP_CM - BUCKLE_CM);
 
@@ -38,6 +40,12 @@ export const SetUpRow = z
     size: CustomSize.optional(),
     /** The length round the loop of a strap, in centimetres, if given. */
     loopCm: z.number('A loop is a number of centimetres.').min(20, 'A loop is at least 20 cm round.').optional(),
+    /** How far the body is from the wall at the place of the row, in centimetres, if given. */
+    wallCm: z
+      .number('A distance from the wall is a number of centimetres.')
+      .min(0, 'A distance from the wall is 0 cm or more.')
+      .max(MAX_WALL_CM, `Farther than ${MAX_WALL_CM} cm the wall is out of reach.`)
+      .optional(),
   })
   .superRefine((row, context) => {
     const refuse = (path: string, message: string) => context.addIssue({ code: 'custom', path: [path], message });
@@ -49,6 +57,8 @@ export const SetUpRow = z
       if (!propState(row.kind, row.state))
         refuse('state', `A ${label} has no state “${row.state}”; it has: ${Object.keys(states).join(', ')}.`);
     }
+    if (row.wallCm !== undefined && row.kind !== 'wall')
+      refuse('wallCm', 'Only the wall has a distance from it.');
     if (row.loopCm === undefined) return;
     const most = longestLoopCm(row.count);
     if (row.kind !== 'strap' || row.state !== 'loop') refuse('loopCm', 'Only a strap in a loop has a length of loop.');
@@ -79,6 +89,8 @@ export interface PlacedProp {
   size?: CustomSize;
   /** Only of what is put down if wanted. */
   optional?: true;
+  /** Only of the wall, where the distance from it is given, in centimetres. */
+  wallCm?: number;
 }
 
 const MIRRORED: Record<PropSide, PropSide> = { centre: 'centre', each: 'each', left: 'right', right: 'left' };
@@ -94,7 +106,7 @@ export function mirrorSetUp(setUp: SetUp): SetUp {
  */
 export function placedProps(setUp: SetUp, held: 'left' | 'right' | 'both'): PlacedProp[] {
   const rows = held === 'right' ? mirrorSetUp(setUp) : setUp;
-  return rows.flatMap(({ kind, state, lie, place, side, count, size, optional }): PlacedProp[] => {
+  return rows.flatMap(({ kind, state, lie, place, side, count, size, optional, wallCm }): PlacedProp[] => {
     const placed = {
       kind,
       state,
@@ -104,6 +116,7 @@ export function placedProps(setUp: SetUp, held: 'left' | 'right' | 'both'): Plac
       count,
       ...(size && { size }),
       ...(optional && { optional: true as const }),
+      ...(wallCm !== undefined && { wallCm }),
     };
     return side === 'each'
       ? [

@@ -1,6 +1,6 @@
 import { isCustomKind, loadedHeightCm, propKind, propState, type PropKind, type Sized } from './kinds';
 import type { Piece, PropMove } from './moves';
-import { PROP_PLACES } from './places';
+import { placeInWords } from './places';
 import type { SetUp } from './setup';
 
 /** `1 bolster`, `2 blankets`. */
@@ -18,13 +18,14 @@ export function setUpInWords(setUp: SetUp): string {
 }
 
 /** A row of a set-up as a teacher says it: `2 blocks, on edge, crosswise, under the forehead, left`. */
-export function setUpRowInWords({ kind, state, lie, place, side, count, loopCm }: SetUp[number]): string {
+export function setUpRowInWords({ kind, state, lie, place, side, count, loopCm, wallCm }: SetUp[number]): string {
   const { label, states, fixture } = propKind(kind);
   const pieces = count > 1 ? pieceCount(kind, count) : label;
-  if (fixture) return `${pieces} ${PROP_PLACES[place]}`;
+  const words = placeInWords({ kind, state }, place);
+  if (fixture) return `${pieces} ${words}${wallCm === undefined ? '' : `, about ${wallCm} cm away`}`;
   const known = Object.keys(states).length > 1 ? propState(kind, state)?.label : isCustomKind(kind) ? state : undefined;
   const loop = loopCm === undefined ? undefined : `${loopCm} cm round`;
-  const where = `${PROP_PLACES[place]}${side === 'each' ? ', each side' : SIDE_WORDS[side]}`;
+  const where = `${words}${side === 'each' ? ', each side' : SIDE_WORDS[side]}`;
   return [pieces, known, loop, lie === 'crosswise' ? 'crosswise' : undefined, where].filter(Boolean).join(', ');
 }
 
@@ -63,11 +64,13 @@ const sideOf = ({ side }: Piece): Errand['side'] => (side === 'left' || side ===
 function whereNew(piece: Piece): string {
   const look = [hasFolds(piece.kind) ? stateLabel(piece) : '', piece.lie === 'crosswise' ? 'crosswise' : ''];
   const details = look.filter(Boolean).join(', ');
-  return details ? `, ${details}, ${PROP_PLACES[piece.place]}` : ` ${PROP_PLACES[piece.place]}`;
+  const where = placeInWords(piece, piece.place);
+  return details ? `, ${details}, ${where}` : ` ${where}`;
 }
 
-function whereTo(from: Piece, { place, side, lie }: Piece): string {
-  if (place !== from.place) return `${PROP_PLACES[place]}${SIDE_WORDS[side]}`;
+function whereTo(from: Piece, to: Piece): string {
+  const { place, side, lie } = to;
+  if (place !== from.place) return `${placeInWords(to, place)}${SIDE_WORDS[side]}`;
   if (side !== from.side && side !== 'centre') return `to the ${side} side`;
   return side === from.side ? lie : 'to the middle';
 }

@@ -6,7 +6,7 @@ const BOTH_LEGS = ['leftLeg', 'rightLeg'] as const;
 
 /** Trunk on the back, on the floor or over whatever lies along the spine; then the head. */
 export const TRUNK_ON_BACK: SettleStep[] = [
-  put('sacrum', 'lowBack', 'hip', 'seat', 'upperBack', 'shoulders', 'spine'),
+  put('sacrum', 'lowBack', 'waist', 'hip', 'seat', 'upperBack', 'shoulders', 'spine'),
   lower(['lowerTrunk']),
   turn('pitch', -30, -104, ['ribs']),
   lower(['lowerTrunk']),
@@ -18,7 +18,7 @@ export const TRUNK_ON_BACK: SettleStep[] = [
 
 /** Hands and forearms that lie on the floor or on a prop there, each for itself. */
 export const HANDS_DOWN: SettleStep[] = [
-  put('arms', 'hands'),
+  put('arms', 'hands', 'alongSides'),
   turn('wristUp', 6, -34, ['hands', 'forearms'], { of: 'left' }),
   turn('wristUp', 6, -34, ['hands', 'forearms'], { of: 'right' }),
 ];
@@ -48,7 +48,7 @@ export const LEGS_DOWN: SettleStep[] = [
 
 /** Arms let down beside the body. */
 export const ARMS_DOWN: SettleStep[] = [
-  put('arms', 'hands'),
+  put('arms', 'hands', 'alongSides'),
   turn('shoulder', 60, -60, ['upperArms']),
   turn('elbow', 70, 2, ['forearms', 'hands']),
 ];
@@ -79,7 +79,7 @@ export const kneelingFold = (pitchTo = 112, ...then: SettleStep[]): SettleStep[]
   ...SHINS_DOWN,
   put('seat', 'calves'),
   lower(['pelvis'], [...BOTH_LEGS]),
-  put('chest', 'belly'),
+  put('chest', 'chestToCollarbones', 'belly'),
   ...then,
   turn('pitch', 20, pitchTo, ['ribs', 'head']),
   turn('thoracic', -20, 30, ['upperTrunk', 'head']),
@@ -90,7 +90,7 @@ export const kneelingFold = (pitchTo = 112, ...then: SettleStep[]): SettleStep[]
 
 /** Face down: trunk, then head, then legs. */
 export const ON_THE_FRONT: SettleStep[] = [
-  put('hip', 'belly', 'chest', 'sacrum'),
+  put('hip', 'belly', 'chest', 'chestToCollarbones', 'sacrum'),
   lower(['lowerTrunk']),
   turn('pitch', 60, 100, ['ribs']),
   lower(['lowerTrunk']),

@@ -20,6 +20,8 @@ const MATERIALS: Record<KnownKind, Material> = {
   chair: 'chair',
   sandbag: 'block',
   eyePillow: 'bolster',
+  headRing: 'bolster',
+  weightedBlanket: 'blanket',
   towel: 'blanket',
   stick: 'chair',
   book: 'block',

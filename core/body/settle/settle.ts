@@ -1,4 +1,4 @@
-import type { PlacedProp, PropPlace } from '#core/props';
+import { isBand, type PlacedProp, type PropPlace } from '#core/props';
 import type { Figure } from '../figure';
 import { fleshOf, type Ellipsoid, type Part } from '../flesh';
 import { hipClearance, shoulderClearance, withinLimits, type Flexibility } from '../flexibility';
@@ -6,7 +6,6 @@ import { isLimbJoint, jointOf, setJoint, type JointName } from '../joints';
 import { outward, SIDES, type Pose, type Side } from '../pose';
 import { skeletonOf, type Skeleton } from '../skeleton';
 import { putDown } from '../solids/place';
-import { isStrap } from '../solids/strap';
 import type { Solid } from '../solids/solid';
 import { clearance, lowestPoint, ON_FLOOR_CM } from './clearance';
 import { advanceToContact, type Lowered } from './advance';
@@ -74,7 +73,7 @@ export function settle(
   const placed = new Set<PropPlace>();
 
   const put = (places: readonly PropPlace[]) => {
-    const wanted = props.filter((prop) => !isStrap(prop) && places.includes(prop.place) && !placed.has(prop.place));
+    const wanted = props.filter((prop) => !isBand(prop) && places.includes(prop.place) && !placed.has(prop.place));
     for (const place of places) placed.add(place);
     if (wanted.length === 0) return;
     const body = skeletonOf(pose, statureCm);
@@ -144,7 +143,7 @@ export function settle(
   put(props.map(({ place }) => place));
   liftOff();
   const body = skeletonOf(pose, statureCm);
-  const straps = props.filter(isStrap);
+  const straps = props.filter(isBand);
   solids.push(...putDown(straps, body, () => [], solids, figure.shifts));
   return { pose, body, flesh: fleshOf(body, pose), solids, flexibility, log };
 }

@@ -5,8 +5,11 @@ import { outward, type Side } from '../pose';
 import type { Skeleton } from '../skeleton';
 import { add, along, between, type Vec3 } from '../vector';
 
-/** How a prop meets the body: carried on it, under it, held between, standing against it, or round it. */
-export type Meeting = 'under' | 'startsUnder' | 'on' | 'between' | 'against' | 'around';
+/**
+ * How a prop meets the body: carried on it, under it, held between, standing against it,
+ * round it, or lying beside it.
+ */
+export type Meeting = 'under' | 'startsUnder' | 'on' | 'between' | 'against' | 'around' | 'beside';
 
 export const MEETINGS: Record<PropPlace, Meeting> = {
   head: 'under',
@@ -16,22 +19,27 @@ export const MEETINGS: Record<PropPlace, Meeting> = {
   upperBack: 'under',
   spine: 'startsUnder',
   chest: 'startsUnder',
+  chestToCollarbones: 'under',
   belly: 'startsUnder',
   onBelly: 'on',
+  waist: 'under',
   lowBack: 'under',
   sacrum: 'under',
   seat: 'under',
   hip: 'under',
   thighs: 'under',
   onThighs: 'on',
+  betweenThighs: 'between',
   knees: 'under',
   betweenKnees: 'between',
   shins: 'under',
   onShins: 'on',
   calves: 'under',
   ankles: 'under',
+  betweenHeels: 'between',
   soles: 'against',
   underFeet: 'under',
+  onFeet: 'on',
   feet: 'around',
   arms: 'under',
   hands: 'under',
@@ -39,11 +47,15 @@ export const MEETINGS: Record<PropPlace, Meeting> = {
   cover: 'around',
   legs: 'against',
   behind: 'against',
+  alongSides: 'beside',
 };
 
 /** The side a prop is on, where it is on one. */
 export const sidesOf = (side: PlacedProp['side']): Side | undefined =>
   side === 'left' || side === 'right' ? side : undefined;
+
+/** How far up the spine the collarbones are, in body centimetres from the hips. */
+const COLLARBONES = 44;
 
 /** The middle of a place of the body. */
 export function anchorOf(place: PropPlace, body: Skeleton, side: Side | undefined): Vec3 {
@@ -77,10 +89,14 @@ export function anchorOf(place: PropPlace, body: Skeleton, side: Side | undefine
       return onSpine(body, 15);
     case 'chest':
       return onSpine(body, 14);
+    case 'chestToCollarbones':
+      return onSpine(body, COLLARBONES);
     case 'belly':
       return onSpine(body, 3);
     case 'onBelly':
       return onSpine(body, 14);
+    case 'waist':
+      return onSpine(body, 12);
     case 'lowBack':
       return onSpine(body, 16);
     case 'sacrum':
@@ -95,6 +111,8 @@ export function anchorOf(place: PropPlace, body: Skeleton, side: Side | undefine
       return leg(0.5);
     case 'knees':
       return leg(0.93);
+    case 'betweenThighs':
+      return legsMiddle(body, 0.6);
     case 'betweenKnees':
       return legsMiddle(body, 1);
     case 'shins':
@@ -104,7 +122,10 @@ export function anchorOf(place: PropPlace, body: Skeleton, side: Side | undefine
       return leg(1.45);
     case 'ankles':
       return leg(1.92);
+    case 'betweenHeels':
+      return legsMiddle(body, 1.95);
     case 'soles':
+    case 'onFeet':
     case 'feet':
     case 'underFeet':
       return sole;
@@ -112,6 +133,8 @@ export function anchorOf(place: PropPlace, body: Skeleton, side: Side | undefine
       return arm(1.5);
     case 'hands':
       return hand;
+    case 'alongSides':
+      return add(onSpine(body, 20), [0, 0, outward(side ?? 'right') * 16 * k]);
     case 'cover':
       return onSpine(body, 10);
     case 'legs':

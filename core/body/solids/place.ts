@@ -1,7 +1,7 @@
-import type { PlacedProp, PropPlace } from '#core/props';
+import { isBand, type PlacedProp, type PropPlace } from '#core/props';
 import { topOfParts, type Ellipsoid } from '../flesh';
 import { headingOf, onLimb, onSpine, soleOf } from '../landmarks';
-import { SIDES, type Side } from '../pose';
+import { outward, SIDES, type Side } from '../pose';
 import type { Skeleton } from '../skeleton';
 import {
   aboutY,
@@ -24,7 +24,7 @@ import {
 } from '../vector';
 import { chairOf, lieFrame, pieceOf, rising, sizeOf } from './shapes';
 import { anchorOf, MEETINGS, sidesOf } from './anchors';
-import { isStrap, strapOf } from './strap';
+import { strapOf } from './strap';
 import { footprintOf, supportAt, topOf, type Box, type Roll, type Solid } from './solid';
 
 /**
@@ -64,19 +64,24 @@ function sloped(piece: Box, solids: readonly Solid[], heading: Vec3): Box | unde
   return best;
 }
 
-function wallAt(place: PropPlace, body: Skeleton, shift: Vec3): Solid {
+/** How far behind the hip joints the seat ends, in body centimetres. */
+const SEAT_BEHIND_HIPS = 11;
+
+/** The wall: as far from the body as the row says, or where it is usual at this place. */
+function wallAt({ place, wallCm }: PlacedProp, body: Skeleton, shift: Vec3): Solid {
   const k = body.k;
   const common = { shape: 'wall', prop: 'wall', giveCm: 0, loose: false } as const;
-  if (place === 'behind') return { ...common, x: -(14 + shift[0]) * k };
+  const away = (usual: number, least: number) => (wallCm === undefined ? (usual + shift[0]) * k : least * k + wallCm);
+  if (place === 'behind') return { ...common, x: -away(14, SEAT_BEHIND_HIPS) };
   if (place === 'soles') {
     const toe = Math.max(soleOf(body, body.legs.left)[0], soleOf(body, body.legs.right)[0]);
-    return { ...common, x: toe + (1 + shift[0]) * k };
+    return { ...common, x: toe + away(1, 1) };
   }
   if (place === 'hands') {
     const tip = (side: Side) => along(body.arms[side].end, upOf(body.arms[side].last), -body.segments.hand * 0.5)[0];
-    return { ...common, x: Math.max(tip('left'), tip('right')) + (1.5 + shift[0]) * k };
+    return { ...common, x: Math.max(tip('left'), tip('right')) + away(1.5, 1.5) };
   }
-  return { ...common, x: (16 + shift[0]) * k };
+  return { ...common, x: away(16, SEAT_BEHIND_HIPS) };
 }
 
 /**
@@ -96,7 +101,7 @@ export function putDown(
     const by = shifts[prop.place] ?? [0, 0, 0];
     const shift: Vec3 = [by[0] * k, by[1] * k, by[2] * k];
     if (prop.kind === 'wall') {
-      put.push(wallAt(prop.place, body, by as Vec3));
+      put.push(wallAt(prop, body, by as Vec3));
       continue;
     }
     const side = sidesOf(prop.side);
@@ -106,7 +111,7 @@ export function putDown(
       put.push(...chairFor(prop, at, body));
       continue;
     }
-    if (isStrap(prop)) {
+    if (isBand(prop)) {
       put.push(...strapOf(prop, body));
       continue;
     }
@@ -127,24 +132,33 @@ function chairFor(prop: PlacedProp, at: Vec3, body: Skeleton): Solid[] {
   return chairOf([at[0] + long * 0.3, 0, at[2]], facing || 180);
 }
 
+/** Where between the legs a piece is held: its middle along them, and the part of the leg it lies along. */
+const BETWEEN: Partial<Record<PropPlace, { held: number; carried: number; from: 'root' | 'middle' }>> = {
+  betweenThighs: { held: 0.6, carried: 0.6, from: 'root' },
+  betweenKnees: { held: 1.2, carried: 1.35, from: 'middle' },
+  betweenHeels: { held: 1.94, carried: 1.85, from: 'middle' },
+};
+
 /**
- * Between the legs, its long side along the shins: carried by the lower leg of someone who lies on the side, held
- * between the knees of others.
+ * Between the legs, its long side along them: carried by the lower leg of someone who lies on the side, held between
+ * the legs of others.
  */
 function betweenLegs(prop: PlacedProp, body: Skeleton): Box | Roll {
   const { left, right } = body.legs;
   const { high } = sizeOf(prop);
+  const { held, carried, from } = BETWEEN[prop.place] ?? BETWEEN.betweenKnees!;
   const onSide = Math.abs(rightOf(body.spine.rootFrame)[1]) > 0.6;
   const lower = left.root[1] < right.root[1] ? left : right;
-  const shin = unit(subtract(lower.end, lower.middle));
+  const bone = from === 'root' ? subtract(lower.middle, lower.root) : subtract(lower.end, lower.middle);
+  const leg = unit(bone);
   if (onSide) {
-    const up = unit(across(Y_AXIS, shin));
-    const middle = along(onLimb(lower, 1.35), up, 4.6 * body.k + high / 2);
-    return pieceOf(prop, middle, frameOf(shin, up, cross(shin, up)));
+    const up = unit(across(Y_AXIS, leg));
+    const middle = along(onLimb(lower, carried), up, 4.6 * body.k + high / 2);
+    return pieceOf(prop, middle, frameOf(leg, up, cross(leg, up)));
   }
-  const apart = unit(across(subtract(right.middle, left.middle), shin));
-  const middle = between(onLimb(left, 1.2), onLimb(right, 1.2), 0.5);
-  return { ...pieceOf(prop, middle, frameOf(shin, apart, cross(shin, apart))), loose: true };
+  const apart = unit(across(subtract(right.middle, left.middle), leg));
+  const middle = between(onLimb(left, held), onLimb(right, held), 0.5);
+  return { ...pieceOf(prop, middle, frameOf(leg, apart, cross(leg, apart))), loose: true };
 }
 
 /** The frame of a piece at a place: how it lies, turned with the trunk or with the limb it holds. */
@@ -155,6 +169,13 @@ function frameFor(prop: PlacedProp, body: Skeleton): Mat3 {
   const straight = Math.abs(turn) < 12 || Math.abs(turn) > 168;
   return multiply(withTrunk && !straight ? aboutY(turn) : aboutY(0), lieFrame(prop.lie));
 }
+
+/** What carries a prop that lies on the body. */
+const CARRIERS: Partial<Record<PropPlace, Ellipsoid['part']>> = {
+  onThighs: 'thigh',
+  onShins: 'shank',
+  onFeet: 'foot',
+};
 
 function pieceFor(
   prop: PlacedProp,
@@ -188,7 +209,7 @@ function pieceFor(
       const face: Mat3 = [f[2], f[0], f[1], f[5], f[3], f[4], f[8], f[6], f[7]];
       return { ...pieceOf(prop, at, face), loose: true };
     }
-    const carrier = prop.place === 'onThighs' ? 'thigh' : prop.place === 'onShins' ? 'shank' : 'torso';
+    const carrier = CARRIERS[prop.place] ?? 'torso';
     const onLegs = carrier !== 'torso';
     const under = onLegs && !sidesOf(prop.side) ? SIDES.map((of) => anchorOf(prop.place, body, of)) : [at];
     const top = Math.max(...under.map((place) => topOfParts(flesh(), place, ({ part }) => part === carrier)));
@@ -205,6 +226,16 @@ function pieceFor(
   if (meeting === 'against') {
     const x = prop.place === 'soles' ? at[0] + high / 2 + 1.5 : at[0] - high / 2 - 12 * body.k;
     return pieceOf(prop, [x, Math.max(size.wide / 2, 4), at[2]], multiply(frame, [0, 1, 0, -1, 0, 0, 0, 0, 1]));
+  }
+  if (meeting === 'beside') {
+    const half = (prop.lie === 'lengthwise' ? size.wide : size.long) / 2;
+    const out = outward(sidesOf(prop.side) ?? 'right') * half;
+    return pieceOf(prop, [at[0], standOn(at[0], at[2] + out), at[2] + out], frame);
+  }
+  if (prop.place === 'chestToCollarbones') {
+    const heading = headingOf(body);
+    const [x, , z] = along(at, heading, -(prop.lie === 'lengthwise' ? size.long : size.wide) / 2);
+    return pieceOf(prop, [x, standOn(x, z) + shift[1], z], frame);
   }
   if (prop.place === 'seat') {
     // Only its front edge is under the sitting bones, so that the thighs slope down from it.

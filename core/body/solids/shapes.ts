@@ -11,6 +11,8 @@ const ROUNDED: Partial<Record<PlacedProp['kind'], number>> = {
   pillow: 6.5,
   sandbag: 2.2,
   eyePillow: 1,
+  headRing: 3.4,
+  weightedBlanket: 2.2,
   towel: 0.8,
   chair: 0.8,
   stick: 1.2,

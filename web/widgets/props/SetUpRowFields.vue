@@ -6,7 +6,8 @@ import {
   isCustomKind,
   customKindLabel,
   PROP_KIND_NAMES,
-  PROP_PLACES,
+  placeInWords,
+  placesFor,
   propKind,
   rowFor,
   stackHeightCm,
@@ -73,6 +74,10 @@ function changeState(state: string, face: CustomFace | undefined): void {
   // Only a loop has a length of loop.
   change({ state, loopCm: undefined, ...(face && { size: face.size }) });
 }
+function changePlace(place: PropPlace): void {
+  // What lies along the sides lies along both, if nothing else is chosen.
+  change({ place, ...(place === 'alongSides' && row.side === 'centre' && { side: 'each' }) });
+}
 const height = computed(() => {
   const cm = stackHeightCm(row, row.count);
   return cm >= 3 ? lengthInWords(cm) : '';
@@ -81,7 +86,10 @@ const hasFaces = computed(() => Object.keys(propKind(row.kind).states).length + 
 const measured = computed(() => position !== undefined && MEASURED_PLACES.includes(row.place));
 const isLoop = computed(() => row.kind === 'strap' && row.state === 'loop');
 const USUAL_LOOP_CM = 120;
-const PLACES = Object.entries(PROP_PLACES).map(([place, words]) => ({ value: place as PropPlace, label: words }));
+const USUAL_WALL_CM = 30;
+const placeChoices = computed(() =>
+  placesFor(row, row.place).map((place) => ({ value: place, label: placeInWords(row, place) })),
+);
 const PROP_SIDES = [
   { value: 'centre', label: 'middle' },
   { value: 'left', label: 'left' },
@@ -121,9 +129,9 @@ const kinds = computed(() => [
         class="place"
         hide-label
         label="Place"
-        :options="PLACES"
+        :options="placeChoices"
         :model-value="row.place"
-        @update:model-value="(place) => change({ place })"
+        @update:model-value="changePlace"
       />
       <LieChoice :model-value="row.lie" @update:model-value="(lie) => change({ lie })" />
       <SelectField
@@ -170,6 +178,23 @@ const kinds = computed(() => [
         :accept="(loopCm) => accept({ ...row, loopCm })"
       />
       <span v-else class="quiet">any length</span>
+    </div>
+    <div v-if="row.kind === 'wall'" class="loop small">
+      <CheckField
+        label="about"
+        :model-value="row.wallCm !== undefined"
+        @update:model-value="(given) => change({ wallCm: given ? USUAL_WALL_CM : undefined })"
+      />
+      <LengthField
+        v-if="row.wallCm !== undefined"
+        hide-label
+        label="Distance from the wall"
+        after="from the wall"
+        :step="5"
+        :model-value="row.wallCm"
+        :accept="(wallCm) => accept({ ...row, wallCm })"
+      />
+      <span v-else class="quiet">a distance from the wall</span>
     </div>
     <SuggestedHeight
       v-if="asks && measured && position"

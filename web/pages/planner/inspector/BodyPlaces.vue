@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { BodyPlace } from '#core/body';
-import { PROP_PLACES } from '#core/props';
+import { placeInWords, type PropKind } from '#core/props';
 
 /** The places of the body a prop can be let go at, over its figure: the nearest one is named. */
-const { places, nearest, across } = defineProps<{
+const { kind, places, nearest, across } = defineProps<{
+  /** What is carried over the figure. */
+  kind: PropKind;
   places: readonly BodyPlace[];
   nearest: BodyPlace | undefined;
   /** Mirrors a place as the figure is mirrored. */
@@ -13,7 +15,7 @@ const { places, nearest, across } = defineProps<{
 
 const words = computed(() => {
   if (!nearest) return '';
-  return `${PROP_PLACES[nearest.place]}${nearest.side === 'centre' ? '' : `, ${nearest.side}`}`;
+  return `${placeInWords({ kind, state: 'open' }, nearest.place)}${nearest.side === 'centre' ? '' : `, ${nearest.side}`}`;
 });
 </script>
 

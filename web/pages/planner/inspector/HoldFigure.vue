@@ -2,6 +2,7 @@
 import { computed, ref, shallowRef, useTemplateRef } from 'vue';
 import { VIEWS, type BodyPlace, type ViewName } from '#core/body';
 import type { Position } from '#core/catalogue';
+import type { PropKind } from '#core/props';
 import { setUpOfStage, type HoldStep, type Side } from '#core/plan';
 import { figurePlaces } from '../../../widgets/figures/figures';
 import FigureView from '../../../widgets/figures/FigureView.vue';
@@ -9,6 +10,7 @@ import { requestFor, useDrawnFigure, usePositionFigure } from '../../../widgets/
 import { freeGaps, heightsInWords } from '../../../widgets/figures/measured-words';
 import ChoiceField from '../../../ui/fields/ChoiceField.vue';
 import SelectField from '../../../ui/fields/SelectField.vue';
+import type { LiftedProp } from '../../../widgets/props/use-prop-drag';
 import { lengthInWords } from '../../../ui/lengths';
 import { useDeviceSettings } from '../../../state/device-settings';
 import BodyPlaces from './BodyPlaces.vue';
@@ -77,8 +79,9 @@ async function expect(): Promise<void> {
   if (key === latest) places.value = found;
 }
 /** A prop is carried to a place of the screen. */
-function over({ x, y }: { x: number; y: number }): void {
+function over({ x, y, kind }: Pick<LiftedProp, 'x' | 'y' | 'kind'>): void {
   void expect();
+  lifted.value = kind;
   nearest.value = undefined;
   const svg = picture.value?.querySelector('svg');
   const toPicture = svg?.getScreenCTM()?.inverse();
@@ -94,6 +97,7 @@ function over({ x, y }: { x: number; y: number }): void {
   carrying.value = true;
 }
 const carrying = ref(false);
+const lifted = ref<PropKind>('blanket');
 /** The prop is let go, or taken back: gives the place it was over. */
 function letGo(): BodyPlace | undefined {
   const at = nearest.value;
@@ -108,7 +112,7 @@ defineExpose({ expect, over, letGo });
     <div ref="picture" class="picture">
       <FigureView :figure="figure" :mirrored="mirrored" :label="`${step.name}${mirrored ? ', right side' : ''}`">
         <template #default="{ across }">
-          <BodyPlaces v-if="carrying" :places="places" :nearest="nearest" :across="across" />
+          <BodyPlaces v-if="carrying" :kind="lifted" :places="places" :nearest="nearest" :across="across" />
         </template>
       </FigureView>
     </div>
