@@ -23,6 +23,7 @@ const step = (id, name) => ({
   weight: 'normal',
   pinned: false,
   takesRemaining: false,
+  where: null,
 });
 const pillow = (id) => ({
   id,

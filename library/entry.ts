@@ -96,6 +96,7 @@ export const inBed = (name: string, ...items: SetUpRow[]): NamedSetUp => ({
   id: 'bed',
   name: `In bed: ${name}`,
   home: true,
+  where: 'bed',
   items,
 });
 export const prompt = (at: Moment, text: string) => ({ at, text });

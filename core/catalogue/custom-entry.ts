@@ -5,7 +5,7 @@ import { Position } from './position';
 import { Technique } from './technique';
 
 const ENTRY_FORMAT = 'zovrin-entry';
-export const ENTRY_VERSION = 3;
+export const ENTRY_VERSION = 4;
 
 const document = {
   format: z.literal(ENTRY_FORMAT, 'This is not a library entry.'),
@@ -33,12 +33,14 @@ const fromVersion1: Migration = (document) =>
 
 /** Version 3: the rows of a set-up may be custom props, with a size; older ones are rows as they are. */
 const fromVersion2: Migration = (document) => document;
+/** Version 4: a set-up may say on or at what it is made, and a wall how far away it is; older ones say neither. */
+const fromVersion3: Migration = (document) => document;
 
 const ENTRY_DOCUMENT: DocumentKind<CustomEntry> = {
   format: ENTRY_FORMAT,
   called: 'a library entry',
   version: ENTRY_VERSION,
-  migrations: { 1: fromVersion1, 2: fromVersion2 },
+  migrations: { 1: fromVersion1, 2: fromVersion2, 3: fromVersion3 },
   schema: CustomEntry,
 };
 

@@ -31,3 +31,4 @@ export {
   techniqueDocument,
 } from './custom-entry';
 export { wordsOnSide } from './side-words';
+export { CLASS_WHERE_NAMES, setUpFor, WHERE_NAMES, WHERE_WORDS, type ClassWhere, type Where } from './where';

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { WHERE_NAMES } from './where';
 import { Figure } from '#core/body';
 import { Id, oneOf, seconds, text, words } from '#core/document';
 import type { Seconds } from '#core/numbers';
@@ -96,6 +97,8 @@ export const NamedSetUp = z.strictObject({
   name: words('A name of the set-up', 80),
   /** Made of things found at home. */
   home: z.boolean(),
+  /** On or at what it is made; on the floor, if nothing is said. */
+  where: oneOf('A place', WHERE_NAMES).optional(),
   items: SetUp,
 });
 export type NamedSetUp = z.infer<typeof NamedSetUp>;

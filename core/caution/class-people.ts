@@ -1,10 +1,10 @@
 import { z } from 'zod';
 import { Id, readDocument, words, type DocumentKind, type Migration, type Read } from '#core/document';
 import { Day, newPerson, PersonCondition, type Person } from '#core/people';
-import { Step, stepFromBefore8 } from '#core/plan';
+import { Step, stepFromBefore9 } from '#core/plan';
 
 const CLASS_PEOPLE_FORMAT = 'zovrin-class-people';
-const CLASS_PEOPLE_VERSION = 3;
+const CLASS_PEOPLE_VERSION = 4;
 const MOST = 4000;
 
 const Decided = {
@@ -65,7 +65,7 @@ const withStepsOfToday: Migration = (decisions) => ({
   ...decisions,
   instead: Array.isArray(decisions.instead)
     ? decisions.instead.map((one: unknown) =>
-        typeof one === 'object' && one !== null && 'step' in one ? { ...one, step: stepFromBefore8(one.step) } : one,
+        typeof one === 'object' && one !== null && 'step' in one ? { ...one, step: stepFromBefore9(one.step) } : one,
       )
     : decisions.instead,
 });
@@ -74,12 +74,14 @@ const withStepsOfToday: Migration = (decisions) => ({
 const fromVersion1: Migration = (decisions) => ({ checkIns: [], guests: [], ...decisions });
 /** Version 3: steps as plans have them since version 8. */
 const fromVersion2 = withStepsOfToday;
+/** Version 4: steps as plans have them since version 9. */
+const fromVersion3 = withStepsOfToday;
 
 const DOCUMENT: DocumentKind<ClassPeople> = {
   format: CLASS_PEOPLE_FORMAT,
   called: 'a class',
   version: CLASS_PEOPLE_VERSION,
-  migrations: { 1: fromVersion1, 2: fromVersion2 },
+  migrations: { 1: fromVersion1, 2: fromVersion2, 3: fromVersion3 },
   schema: ClassPeople,
 };
 

@@ -80,7 +80,8 @@ const weighsOnBelly = ({ kind, place }: SetUpRow): boolean =>
   (place === 'onBelly' && kind !== 'eyePillow') || (place === 'cover' && kind === 'weightedBlanket');
 
 /** Whether a prop lies on the body, or is tied round it, and can be left out with nothing else changed. */
-export const liesOnBody = (row: SetUpRow): boolean => weighsOnBelly(row) || row.place === 'onBelly' || row.place === 'eyes' || isTied(row);
+export const liesOnBody = (row: SetUpRow): boolean =>
+  weighsOnBelly(row) || row.place === 'onBelly' || row.place === 'eyes' || isTied(row);
 
 /** What a set-up demands by what lies on the body, or round it. */
 function asksOfSetUp(setUp: SetUp, into: Mutable): void {

@@ -11,6 +11,7 @@ const PLAN_FIELDS = [
   'group',
   'groupSize',
   'place',
+  'where',
   'startsAt',
   'classSeconds',
   'tags',
@@ -34,6 +35,7 @@ const STEP_FACETS = [
   'intensity',
   'fitting',
   'note',
+  'where',
 ] as const;
 
 const Lengths = z.object({ left: z.number(), right: z.number(), kind: z.enum(['one', 'even', 'perSide', 'rounds']) });
@@ -77,6 +79,7 @@ function facetsOf(step: Step): Partial<Record<Facet, unknown>> {
   const common = {
     name: step.name,
     note: step.note,
+    where: step.where,
     fitting: [step.locked, step.weight, step.pinned, step.takesRemaining],
   };
   const length = lengthsOf(step);

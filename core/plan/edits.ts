@@ -26,6 +26,7 @@ const StepCommon = HoldStep.pick({
   weight: true,
   pinned: true,
   takesRemaining: true,
+  where: true,
 });
 export type StepCommon = z.infer<typeof StepCommon>;
 

@@ -26,7 +26,7 @@ export type { PlainStep, StepKind } from './step';
 export { setLengthOfHold } from './short-hold';
 export { sideMeaning, sideNamed } from './side-meaning';
 export { readPlan } from './read';
-export { stepFromBefore8 } from './migrations';
+export { stepFromBefore9 } from './migrations';
 export { ChosenLength, PlanEdit, readPlanEdit, undoKey, type StepLength } from './edits';
 export { applyEdit, editedPlan, withLengths } from './apply-edit';
 export { invertEdit } from './invert-edit';
@@ -70,6 +70,7 @@ export {
   toggleLocks,
 } from './chosen-steps';
 export { copiedSteps, readCopiedSteps, STEPS_MEDIA_TYPE, stepsOutline } from './clipboard';
+export { setClassWhere, setStepWhere, setUpsToChange, newWhereInWords, whereOf } from './where';
 export { positionOfStage, setUpOfStage, stagesSeconds } from './stage-set-up';
 export { sideSeconds, type Side } from './sides';
 export {

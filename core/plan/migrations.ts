@@ -99,5 +99,16 @@ export const fromVersion7: Migration = (plan) => ({
   steps: Array.isArray(plan.steps) ? plan.steps.map(stepFromVersion7) : plan.steps,
 });
 
-/** A step that was kept before version 8, on its own. */
-export const stepFromBefore8 = (step: unknown): unknown => stepFromVersion7(stepFromVersion6(step));
+function stepFromVersion8(step: unknown): unknown {
+  return typeof step === 'object' && step !== null ? { where: null, ...step } : step;
+}
+
+/** Version 9: a class and a step may say on or at what they take place. */
+export const fromVersion8: Migration = (plan) => ({
+  where: null,
+  ...plan,
+  steps: Array.isArray(plan.steps) ? plan.steps.map(stepFromVersion8) : plan.steps,
+});
+
+/** A step that was kept before version 9, on its own; what it has already stays. */
+export const stepFromBefore9 = (step: unknown): unknown => stepFromVersion8(stepFromVersion7(stepFromVersion6(step)));

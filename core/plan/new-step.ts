@@ -1,4 +1,11 @@
-import type { Approach, HoldDefaults, Position, Technique } from '#core/catalogue';
+import {
+  setUpFor,
+  type Approach,
+  type ClassWhere,
+  type HoldDefaults,
+  type Position,
+  type Technique,
+} from '#core/catalogue';
 import type {
   BreathMoves,
   BreathStep,
@@ -20,7 +27,7 @@ export function holdDefaults(position: Position, approach: Approach): HoldDefaul
 }
 
 /** How a new step stands to fitting and ordering: free in both. */
-const FREE = { locked: false, weight: 'normal', pinned: false, takesRemaining: false } as const;
+const FREE = { locked: false, weight: 'normal', pinned: false, takesRemaining: false, where: null } as const;
 
 function sidesOf(position: Position, seconds: number): HoldSides {
   switch (position.sides) {
@@ -40,8 +47,16 @@ function reboundOf({ rebound }: Position): Rebound {
     : { kind: rebound.when, seconds: rebound.seconds };
 }
 
-/** A hold of a library position with the defaults of the plan's approach and the position's first set-up. */
-export function holdFrom(position: Position, approach: Approach, id: string): HoldStep {
+/**
+ * A hold of a library position with the defaults of the plan's approach, and with the position's set-up for where the
+ * class takes place, or its first.
+ */
+export function holdFrom(
+  position: Position,
+  approach: Approach,
+  id: string,
+  where: ClassWhere | null = null,
+): HoldStep {
   const { seconds, minSeconds, maxSeconds, strength } = holdDefaults(position, approach);
   return {
     id,
@@ -64,7 +79,7 @@ export function holdFrom(position: Position, approach: Approach, id: string): Ho
       position: null,
       setUp: null,
     })),
-    setUp: structuredCloneOf(position.setUps[0]?.items ?? []),
+    setUp: structuredCloneOf(setUpFor(position, where)?.items ?? []),
     otherSetUp: null,
     setupSeconds: null,
     enterSeconds: null,

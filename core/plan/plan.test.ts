@@ -68,7 +68,7 @@ describe('reading a plan', () => {
   test.each([
     [{ ...base, title: 'x'.repeat(10_000) }, 'title', 'at most 200 letters'],
     [{ ...base, title: '  ' }, 'title', 'needs a title'],
-    [{ ...base, version: 9 }, 'version', 'up to version 8'],
+    [{ ...base, version: 99 }, 'version', 'up to version 9'],
     [{ ...base, format: 'other' }, 'format', 'zovrin-plan'],
     [{ ...base, colour: 'red' }, '', 'Unknown: colour'],
     [{ ...base, groupSize: 0 }, 'groupSize', 'at least one'],

@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { Approach } from '#core/catalogue';
-import { Id, seconds, text } from '#core/document';
+import { Approach, CLASS_WHERE_NAMES } from '#core/catalogue';
+import { Id, oneOf, seconds, text } from '#core/document';
 import { PLAN_LIMITS } from './limits';
 import { MAX_PHASES, phasesOfStep } from './phases';
 import { Step } from './step';
@@ -8,7 +8,7 @@ import { Step } from './step';
 const letters = new Intl.NumberFormat('en');
 
 export const PLAN_FORMAT = 'zovrin-plan';
-export const PLAN_VERSION = 8;
+export const PLAN_VERSION = 9;
 
 /** One step that comes before another. */
 export const OrderPair = z.strictObject({ before: Id, after: Id });
@@ -47,6 +47,8 @@ const fields = {
     .min(1, 'A group has at least one person.')
     .max(PLAN_LIMITS.maxGroup, `A group has at most ${PLAN_LIMITS.maxGroup} people.`),
   place: text('A place', 120),
+  /** On or at what the class takes place; null if nothing is said: as the set-ups of the library are. */
+  where: oneOf('A place', CLASS_WHERE_NAMES).nullable(),
   /** Id of the place whose cupboard and room the class has; null if none is chosen. It need not be here. */
   cupboard: Id.nullable(),
   startsAt: z
@@ -149,6 +151,7 @@ export function emptyPlan(title: string, approach: Approach = 'restorative'): Pl
     groupId: null,
     groupSize: 12,
     place: '',
+    where: null,
     cupboard: null,
     startsAt: null,
     classSeconds: 3600,

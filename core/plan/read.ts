@@ -7,6 +7,7 @@ import {
   fromVersion5,
   fromVersion6,
   fromVersion7,
+  fromVersion8,
 } from './migrations';
 import { PLAN_FORMAT, PLAN_VERSION, Plan } from './plan';
 
@@ -23,6 +24,7 @@ const PLAN_DOCUMENT: DocumentKind<Plan> = {
     5: fromVersion5,
     6: fromVersion6,
     7: fromVersion7,
+    8: fromVersion8,
   },
   schema: Plan,
 };

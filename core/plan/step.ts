@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { BreathPractice } from '#core/breath';
-import { Moment as EntryMoment, StageLength, TRAITS } from '#core/catalogue';
+import { Moment as EntryMoment, StageLength, TRAITS, WHERE_NAMES } from '#core/catalogue';
 import { Id, oneOf, seconds, text } from '#core/document';
 import { SetUp } from '#core/props';
 import { HoldSeconds, OptionalSeconds, PlainSeconds } from './fields';
@@ -24,6 +24,8 @@ const common = {
   pinned: z.boolean(),
   /** It takes what the others leave of the class, within its range; at most one step of a plan does. */
   takesRemaining: z.boolean(),
+  /** On or at what it takes place; null where the class does. */
+  where: oneOf('A place', WHERE_NAMES).nullable(),
 };
 
 export const FirstSide = z.enum(['house', 'left', 'right']);

@@ -57,8 +57,7 @@ export const SetUpRow = z
       if (!propState(row.kind, row.state))
         refuse('state', `A ${label} has no state “${row.state}”; it has: ${Object.keys(states).join(', ')}.`);
     }
-    if (row.wallCm !== undefined && row.kind !== 'wall')
-      refuse('wallCm', 'Only the wall has a distance from it.');
+    if (row.wallCm !== undefined && row.kind !== 'wall') refuse('wallCm', 'Only the wall has a distance from it.');
     if (row.loopCm === undefined) return;
     const most = longestLoopCm(row.count);
     if (row.kind !== 'strap' || row.state !== 'loop') refuse('loopCm', 'Only a strap in a loop has a length of loop.');
@@ -138,3 +137,21 @@ export function piecesByKind(placed: readonly PlacedProp[]): Map<PropKind, numbe
   }
   return pieces;
 }
+
+/** Whether two set-ups lie the same, whatever their rows are called and why they are there. */
+export const haveSameRows = (a: SetUp, b: SetUp): boolean => rowsToCompare(a) === rowsToCompare(b);
+
+const rowsToCompare = (setUp: SetUp): string =>
+  JSON.stringify(
+    setUp.map(({ kind, state, lie, place, side, count, mirror, loopCm, wallCm }) => [
+      kind,
+      state,
+      lie,
+      place,
+      side,
+      count,
+      mirror,
+      loopCm ?? null,
+      wallCm ?? null,
+    ]),
+  );

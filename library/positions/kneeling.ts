@@ -1,4 +1,4 @@
-import { home, prompt, say, studio, definePosition, type PositionText } from '../entry';
+import { home, inBed, prompt, say, studio, definePosition, type PositionText } from '../entry';
 import { after, beforeEnd, half, row } from '../rows';
 
 /** Kneeling and prone positions. */
@@ -26,6 +26,7 @@ export const KNEELING: PositionText[] = [
         'Two bolsters',
         row('flatBolster', 'chest', { count: 2, why: 'so that the head is no lower than the heart' }),
       ),
+      inBed('two pillows under chest and head', row('pillow', 'chest', { count: 2 })),
     ],
     waysIn: [
       'Kneel with the big toes near each other and the knees as wide as the bolster.',

@@ -427,6 +427,7 @@ export const LYING: PositionText[] = [
       ),
       home('a cushion under the knees', row('cushion', 'knees', { side: 'left' })),
       studio('floor', 'On the floor'),
+      inBed('a pillow under the knees', row('pillow', 'knees', { side: 'left' }), row('pillow', 'head', { ...across })),
     ],
     waysIn: [
       'On the back, cross the right thigh over the left.',
@@ -454,6 +455,7 @@ export const LYING: PositionText[] = [
     setUps: [
       studio('floor', 'On the floor'),
       home('a cushion under the knee', row('cushion', 'knees', { side: 'left' })),
+      inBed('a pillow under the knee', row('pillow', 'knees', { side: 'left' }), row('pillow', 'head', { ...across })),
     ],
     waysIn: ['On the back, feet as wide as the mat.', 'Let both knees lean to the left.'],
     waysOut: ['Knees up through the middle.'],

@@ -1,4 +1,4 @@
-import { home, prompt, say, studio, definePosition, type PositionText } from '../entry';
+import { home, inBed, prompt, say, studio, definePosition, type PositionText } from '../entry';
 import { after, beforeEnd, half, row } from '../rows';
 
 const across = { lie: 'crosswise' } as const;
@@ -23,6 +23,7 @@ export const PRONE: PositionText[] = [
         row('blanket', 'forehead', { state: 'basic', ...across, why: 'the forehead rests' }),
       ),
       home('a pillow', row('pillow', 'forehead', { ...across })),
+      inBed('a pillow under the forehead', row('pillow', 'forehead', { ...across })),
     ],
     waysIn: ['Kneel, sit back on the heels.', 'Fold over the thighs, arms beside the feet, forehead down.'],
     waysOut: ['Hands beside the knees, come up slowly.'],
@@ -51,6 +52,11 @@ export const PRONE: PositionText[] = [
         row('blanket', 'knees', { state: 'basic', ...across, optional: true }),
       ),
       home('a cushion under the forehead', row('cushion', 'forehead')),
+      inBed(
+        'a pillow under the forehead, one under the shins',
+        row('pillow', 'shins', { ...across }),
+        row('pillow', 'forehead', { ...across }),
+      ),
     ],
     waysIn: ['Kneel, big toes together, knees wide.', 'Sit back, walk the hands forward, forehead down.'],
     waysOut: ['Walk the hands back and sit up.'],
@@ -433,6 +439,11 @@ export const PRONE: PositionText[] = [
       ),
       studio('floor', 'On the floor'),
       home('a pillow under the ankles', row('pillow', 'ankles', { ...across })),
+      inBed(
+        'a pillow under hips and belly, one under the shins',
+        row('pillow', 'belly', { ...across }),
+        row('pillow', 'shins', { ...across }),
+      ),
     ],
     waysIn: ['Lie on the belly, one cheek on the hands.', 'Legs apart, heels falling out.'],
     waysOut: ['Turn the head to the other side, then press up to all fours.'],

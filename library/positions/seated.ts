@@ -1,4 +1,4 @@
-import { home, prompt, say, studio, definePosition, type PositionText } from '../entry';
+import { home, inBed, prompt, say, studio, definePosition, type PositionText } from '../entry';
 import { after, half, row } from '../rows';
 
 /** Seated folds. */
@@ -95,6 +95,11 @@ export const SEATED: PositionText[] = [
         row('flatBolster', 'onThighs', { why: 'carries the chest and the forehead' }),
       ),
       studio('free', 'Without the bolster', row('blanket', 'seat', { state: 'longHalf', lie: 'crosswise' })),
+      inBed(
+        'a pillow under the knees, two on the thighs',
+        row('pillow', 'knees', { state: 'folded', lie: 'crosswise' }),
+        row('pillow', 'onThighs', { count: 2 }),
+      ),
     ],
     waysIn: [
       'Sit high with both legs straight or a little bent.',

@@ -144,6 +144,11 @@ export const SUPINE: PositionText[] = [
         row('blanket', 'betweenKnees', { state: 'basic', optional: true }),
       ),
       home('two pillows', row('pillow', 'belly', { count: 2 })),
+      inBed(
+        'two pillows along the front, one between the knees',
+        row('pillow', 'belly', { count: 2 }),
+        row('pillow', 'betweenKnees'),
+      ),
     ],
     waysIn: [
       'Sit with one hip against the end of the bolster, knees bent to the side.',
@@ -284,6 +289,12 @@ export const SUPINE: PositionText[] = [
       ),
       home('a cover and a scarf', row('towel', 'head'), row('blanket', 'cover')),
       studio('floor', 'On the floor'),
+      inBed(
+        'a pillow under the knees, one under the head, covered',
+        row('pillow', 'knees', { lie: 'crosswise' }),
+        row('pillow', 'head', { lie: 'crosswise' }),
+        row('blanket', 'cover'),
+      ),
     ],
     waysIn: ['Lie on the back, legs a little apart, and let the feet fall open.', 'Cover up before growing still.'],
     waysOut: [

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { WHERE_NAMES } from '#core/catalogue';
 import {
   BREATH_LOCKS,
   BREATH_PLACES,
@@ -172,6 +173,7 @@ const common = {
   weight: fc.constantFrom(...FIT_WEIGHTS),
   pinned: fc.boolean(),
   takesRemaining: fc.constant(false),
+  where: fc.option(fc.constantFrom(...WHERE_NAMES)),
 };
 
 const step: fc.Arbitrary<Omit<Step, 'id'>> = fc.oneof(

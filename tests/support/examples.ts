@@ -31,6 +31,7 @@ export const breathStep = (sets: BreathSet[], patch: Partial<BreathStep> = {}): 
   weight: 'normal',
   pinned: false,
   takesRemaining: false,
+  where: null,
   technique: 'breath',
   practice: { countSeconds: 1, sets },
   moves: null,

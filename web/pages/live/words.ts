@@ -1,5 +1,5 @@
 import { wordsOnSide, type Library } from '#core/catalogue';
-import { positionOfStage, sideMeaning, type Plan, type Step } from '#core/plan';
+import { newWhereInWords, positionOfStage, sideMeaning, type Plan, type Step } from '#core/plan';
 import { movesInWords, setUpRowInWords } from '#core/props';
 import type { Coming, RunState } from '#core/run';
 import type { Ms } from '#core/numbers';
@@ -71,7 +71,8 @@ export function comingDetail(plan: Plan, coming: Coming, sameStep: boolean, libr
   const isFirst = !sameStep || (coming.phase.kind === 'hold' && coming.phase.turn === 0);
   const instead = isFirst ? insteadInWords(plan, coming.phase.stepIndex) : '';
   const means = side === '' && !sameStep ? '' : sideInWords(plan, coming.phase, library);
-  return [[side, means].filter(Boolean).join(': '), movesInWords(coming.moves), instead].filter(Boolean).join('; ');
+  const where = sameStep ? '' : newWhereInWords(plan, coming.phase.stepIndex);
+  return [[side, means].filter(Boolean).join(': '), where, movesInWords(coming.moves), instead].filter(Boolean).join('; ');
 }
 
 /** What comes within the same side of a hold: `then open, block away`; empty in its last stage. */

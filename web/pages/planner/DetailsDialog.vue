@@ -1,21 +1,24 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
 import Dialog from 'primevue/dialog';
-import { computed, shallowRef, watch } from 'vue';
-import { APPROACHES, APPROACH_LABELS } from '#core/catalogue';
-import { setDetails, type Plan } from '#core/plan';
+import { computed, ref, shallowRef, watch } from 'vue';
+import { APPROACHES, APPROACH_LABELS, type ClassWhere } from '#core/catalogue';
+import { setClassWhere, setDetails, setUpsToChange, type Plan } from '#core/plan';
 import CheckField from '../../ui/fields/CheckField.vue';
 import ChoiceField from '../../ui/fields/ChoiceField.vue';
 import TagsField from '../../ui/fields/TagsField.vue';
 import NumberField from '../../ui/fields/NumberField.vue';
 import TextField from '../../ui/fields/TextField.vue';
 import TimeField from '../../ui/fields/TimeField.vue';
+import SelectField from '../../ui/fields/SelectField.vue';
 import { listPlanTags } from '../../client/plans';
 import { useDemand } from '../../state/demand';
+import { useLibrary } from '../../state/library';
 import GroupPick from './cautions/GroupPick.vue';
 import PlacePick from './PlacePick.vue';
 import { useShortages } from '../../widgets/props/use-shortages';
 import { useEdit } from './use-edit';
+import { CLASS_WHERE_CHOICES, setUpsChangedInWords } from './where-words';
 import DayField from '../../ui/fields/DayField.vue';
 
 const { plan } = defineProps<{ plan: Plan }>();
@@ -40,6 +43,16 @@ watch(
   },
   { immediate: true },
 );
+const library = useLibrary();
+/** Set-ups of the library go with the class, if wanted. */
+const withSetUps = ref(true);
+const changed = ref('');
+function setWhere(where: ClassWhere | ''): void {
+  const to = where === '' ? null : where;
+  const count = setUpsToChange(plan, to, library.all);
+  const issue = edit(setClassWhere(plan, to, library.all, withSetUps.value));
+  changed.value = issue ?? (withSetUps.value ? setUpsChangedInWords(count) : '');
+}
 const approaches = APPROACHES.map((value) => ({ value, label: APPROACH_LABELS[value] }));
 </script>
 
@@ -80,6 +93,16 @@ const approaches = APPROACHES.map((value) => ({ value, label: APPROACH_LABELS[va
         <p v-for="line in wall" :key="line" class="caution small" role="alert">{{ line }}</p>
       </div>
       <TextField label="Place" :model-value="plan.place" :accept="(place) => edit(setDetails({ place }))" />
+      <SelectField
+        label="Where it takes place"
+        :options="CLASS_WHERE_CHOICES"
+        :model-value="plan.where ?? ''"
+        @update:model-value="setWhere"
+      />
+      <div class="wide small">
+        <CheckField v-model="withSetUps" label="When this changes, change the library set-ups of the steps to suit" />
+        <p v-if="changed" class="quiet" role="status">{{ changed }}</p>
+      </div>
       <DayField
         time
         label="Date and time"

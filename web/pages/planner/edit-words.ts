@@ -11,6 +11,7 @@ const FIELDS: Record<string, string> = {
   place: 'place',
   cupboard: 'place',
   startsAt: 'date and time',
+  where: 'where it takes place',
   classSeconds: 'class length',
   tags: 'tags',
   name: 'name',
@@ -56,6 +57,9 @@ export function editInWords(edit: PlanEdit, plan: Plan | undefined): string {
   switch (edit.kind) {
     case 'several': {
       const [only, ...others] = edit.edits;
+      // Set-ups that go along with something are not what was done.
+      if (only && others.every(({ kind }) => kind === 'setSetUp') && only.kind !== 'setSetUp')
+        return editInWords(only, plan);
       if (only && others.length === 0) return editInWords(only, plan);
       const all = (kind: PlanEdit['kind']): boolean => edit.edits.every((one) => one.kind === kind);
       if (all('removeStep')) return `Delete ${edit.edits.length} steps`;

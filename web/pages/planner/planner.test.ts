@@ -8,7 +8,7 @@ import { alsoCalled } from '#library/synonyms';
 import { suggestSteps } from './steps/suggest';
 
 const offer = { positions: POSITIONS, techniques: TECHNIQUES, isYours: () => false, alsoCalled };
-const make = (query: string): Step | undefined => suggestSteps(query, offer)[0]?.make('new', 'yin');
+const make = (query: string): Step | undefined => suggestSteps(query, offer)[0]?.make('new', 'yin', null);
 const names = (query: string): string[] => suggestSteps(query, offer).map(({ name }) => name);
 
 describe('finding a step by what is typed', () => {
@@ -50,7 +50,9 @@ describe('finding a step by what is typed', () => {
   test('whatever is found can be put into a plan', () => {
     for (const { make: makeStep } of suggestSteps('', offer)) {
       for (const approach of ['restorative', 'yin', 'pranayama', 'blended'] as const) {
-        expect(Plan.safeParse({ ...emptyPlan('Try', approach), steps: [makeStep('a', approach)] }).success).toBe(true);
+        expect(Plan.safeParse({ ...emptyPlan('Try', approach), steps: [makeStep('a', approach, null)] }).success).toBe(
+          true,
+        );
       }
     }
   });
@@ -91,5 +93,5 @@ test('entries of one’s own are offered beside the others and told apart', () =
     [mine.names.english, false],
     [mine.names.english, true],
   ]);
-  expect(found[1]!.make('a', 'yin')).toMatchObject({ position: 'own-seat' });
+  expect(found[1]!.make('a', 'yin', null)).toMatchObject({ position: 'own-seat' });
 });

@@ -1,5 +1,5 @@
 import { toMs, type Ms } from '#core/numbers';
-import type { Library } from '#core/catalogue';
+import { WHERE_WORDS, type Library } from '#core/catalogue';
 import { sideNamed, type Plan, type Step } from '#core/plan';
 import { setUpInWords } from '#core/props';
 import type { Phase, PhaseSide, Timeline } from '#core/timeline';
@@ -29,6 +29,12 @@ function sideOf(step: Step, { side }: Phase, library: Library): string {
 const BETWEEN: ReadonlySet<Phase['kind']> = new Set(['setup', 'switch', 'enter', 'leave']);
 const AFTER: Partial<Record<Phase['kind'], string>> = { rebound: 'Rest after', loosen: 'Release after' };
 
+/** Where a step takes place, if it says, and what it is set up with. */
+const propsOf = (step: Step): string =>
+  [step.where ? WHERE_WORDS[step.where] : '', 'setUp' in step && step.setUp ? setUpInWords(step.setUp) : '']
+    .filter(Boolean)
+    .join(': ');
+
 /** What the ribbon of a plan shows, in rows: when each side of each step begins, how long it is, with which props. */
 export function timesTable(plan: Plan, timeline: Timeline, library: Library): TimesRow[] {
   const rows: TimesRow[] = [];
@@ -53,7 +59,7 @@ export function timesTable(plan: Plan, timeline: Timeline, library: Library): Ti
       name: after === undefined ? step.name : `${after} ${step.name}`,
       side: sideOf(step, phase, library),
       ms: toMs(ms / 1000),
-      props: 'setUp' in step && step.setUp && after === undefined ? setUpInWords(step.setUp) : '',
+      props: after === undefined ? propsOf(step) : '',
     });
   }
   return rows;

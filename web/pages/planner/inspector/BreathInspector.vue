@@ -27,6 +27,7 @@ import InspectorTabs from './InspectorTabs.vue';
 import SeatChoice from './SeatChoice.vue';
 import StepNote from './StepNote.vue';
 import StepCautions from './StepCautions.vue';
+import StepWhere from './StepWhere.vue';
 import StepSolutions from './StepSolutions.vue';
 import PositionFigure from '../../../widgets/figures/PositionFigure.vue';
 import { useInspectorTab } from './inspector-tabs';
@@ -104,6 +105,7 @@ const setAfter = (seconds: number | null) => edit(setBreath(step.id, { afterSeco
       <StepRibbon :timeline="timeline" :step="step" :index="index" />
     </template>
     <template v-else-if="tab === 'props'">
+      <StepWhere :step="step" />
       <StepSolutions :step="step" :index="index" />
       <SetUpRows
         title="Seat"

@@ -29,6 +29,7 @@ import InspectorTabs from './InspectorTabs.vue';
 import PositionAbout from './PositionAbout.vue';
 import SetUpChoice from './SetUpChoice.vue';
 import StepCautions from './StepCautions.vue';
+import StepWhere from './StepWhere.vue';
 import StepSolutions from './StepSolutions.vue';
 import StepNote from './StepNote.vue';
 import WayLines from './WayLines.vue';
@@ -116,6 +117,7 @@ const firstSide = computed(() => turnsOf(step, DEFAULT_RULES)[0]?.held ?? 'both'
       <StepRibbon :timeline="timeline" :step="step" :index="index" />
     </template>
     <template v-else-if="tab === 'props'">
+      <StepWhere :step="step" />
       <StepSolutions :step="step" :index="index" />
       <PropTray
         v-if="position"

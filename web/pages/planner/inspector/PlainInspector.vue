@@ -11,6 +11,7 @@ import { movesTo } from './moves-to';
 import TakesRemaining from './TakesRemaining.vue';
 import StepNote from './StepNote.vue';
 import LengthTradeoffs from './LengthTradeoffs.vue';
+import StepWhere from './StepWhere.vue';
 import StepSolutions from './StepSolutions.vue';
 import OtherSetUpFields from './OtherSetUpFields.vue';
 import SetUpRows from '../../../widgets/props/SetUpRows.vue';
@@ -39,6 +40,7 @@ const label = computed(() => ({ rest: 'Rest', move: 'Release', talk: 'Talk' })[s
   <LengthTradeoffs v-if="step.kind === 'rest'" :step="step" />
   <StepNote :step="step" :rows="4" />
   <template v-if="step.kind === 'rest'">
+    <StepWhere :step="step" />
     <StepSolutions :step="step" :index="index" />
     <CheckField
       class="own"

@@ -2,7 +2,7 @@
 import { computed } from 'vue';
 import type { Position } from '#core/catalogue';
 import { setHold, type HoldStep } from '#core/plan';
-import { setUpInWords } from '#core/props';
+import { haveSameRows, setUpInWords } from '#core/props';
 import SelectField from '../../../ui/fields/SelectField.vue';
 import { useEditor } from '../../../state/editor';
 import { useEdit } from '../use-edit';
@@ -19,22 +19,8 @@ const edit = useEdit();
 const editor = useEditor();
 /** Choices beside the set-ups of the library, whose ids are words. */
 const [CUSTOM, NONE, BEFORE] = ['', '.none', '.before'];
-/** What makes two set-ups the same, whatever their rows are called and why they are there. */
-const rowsOf = (setUp: HoldStep['setUp']): string =>
-  JSON.stringify(
-    setUp.map(({ kind, state, lie, place, side, count, mirror, loopCm }) => [
-      kind,
-      state,
-      lie,
-      place,
-      side,
-      count,
-      mirror,
-      loopCm ?? null,
-    ]),
-  );
 const current = computed(() => {
-  const named = position?.setUps.find(({ items }) => rowsOf(items) === rowsOf(step.setUp));
+  const named = position?.setUps.find(({ items }) => haveSameRows(items, step.setUp));
   return named?.id ?? (step.setUp.length === 0 ? NONE : CUSTOM);
 });
 /** What lies in the nearest step before this one that has props, or says it has none. */

@@ -1,5 +1,5 @@
 import { withOtherSetUp } from '#core/cupboard';
-import type { Plan, Step } from '#core/plan';
+import { newWhereInWords, type Plan, type Step } from '#core/plan';
 import { movesInWords, pieceCount, piecesByKind, placedProps, setUpRowInWords, type SetUp } from '#core/props';
 import { clockOfMs } from '#core/time';
 import type { Timeline } from '#core/timeline';
@@ -44,6 +44,9 @@ function changesOf(timeline: Timeline, index: number): string[] {
   return [...stages, ...moves];
 }
 
+/** `in bed`, as the first line of a cell, where that is new. */
+const whereOfCell = (plan: Plan, index: number): string[] => [newWhereInWords(plan, index)].filter(Boolean);
+
 const sameProps = (a: SetUp, b: SetUp): boolean =>
   JSON.stringify(placedProps(a, 'left')) === JSON.stringify(placedProps(b, 'left'));
 const samePosition = (a: Step, b: Step): boolean =>
@@ -64,7 +67,10 @@ export function sheetCells(plan: Plan, timeline: Timeline): SheetCell[] {
       step,
       number: String(index + 1),
       setUp: step.setUp,
-      rows: step.setUp.map((row) => `${setUpRowInWords(row)}${row.optional ? ', optional' : ''}`),
+      rows: [
+        ...whereOfCell(plan, index),
+        ...step.setUp.map((row) => `${setUpRowInWords(row)}${row.optional ? ', optional' : ''}`),
+      ],
       group: groupOf(step.setUp, plan.groupSize - others),
       changes: changesOf(timeline, index),
       other:

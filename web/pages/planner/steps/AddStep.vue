@@ -48,7 +48,10 @@ function add(suggestion: Suggestion): void {
   const id = newId();
   const at = editor.selectedIndex < 0 ? editor.plan.steps.length : editor.selectedIndex + 1;
   const [issue] = editor.edit(
-    addStep(beginningWith(suggestion.make(id, editor.plan.approach), settings.current.usual.firstSide), at),
+    addStep(
+      beginningWith(suggestion.make(id, editor.plan.approach, editor.plan.where), settings.current.usual.firstSide),
+      at,
+    ),
   );
   trouble.value = issue?.reason ?? '';
   if (issue) return;

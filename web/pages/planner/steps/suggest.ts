@@ -6,6 +6,7 @@ import {
   NOTHING_CHOSEN,
   type AlsoCalled,
   type Approach,
+  type ClassWhere,
   type Position,
   type Technique,
 } from '#core/catalogue';
@@ -31,7 +32,8 @@ export interface Suggestion {
   position?: Position;
   /** An entry of the teacher's own. */
   yours?: boolean;
-  make: (id: string, approach: Approach) => Step;
+  /** A new step with its id, as it usually is in the approach of a plan and where the class takes place. */
+  make: (id: string, approach: Approach, where: ClassWhere | null) => Step;
 }
 
 interface Entry extends Suggestion {
@@ -93,7 +95,7 @@ const entriesOf = ({ positions, techniques, isYours, alsoCalled }: Offer): Entry
       names: [english, sanskrit, yin, position.short, ...alsoCalled(position.id)],
       position,
       yours: isYours(position.id),
-      make: (id: string, approach: Approach) => holdFrom(position, approach, id),
+      make: (id: string, approach: Approach, where: ClassWhere | null) => holdFrom(position, approach, id, where),
     };
   }),
   ...techniques.map((technique) => ({

@@ -1,14 +1,17 @@
 import { breathCost, countsInWords } from '#core/breath';
 import { rateInWords } from '../../../widgets/breath/rate';
-import type { Library } from '#core/catalogue';
+import { WHERE_WORDS, type Library } from '#core/catalogue';
 import { sideSeconds, type Step } from '#core/plan';
 import { setUpInWords } from '#core/props';
 import { clockOfSeconds, inBreaths } from '#core/time';
 
 export const TAKES_REMAINING = 'takes what is left';
 
-/** The second line of a step in a list: its set-up, its stages or its counts. */
-export function stepInWords(step: Step, library: Library): string {
+/** The second line of a step in a list: where it takes place, if it says; its set-up, its stages or its counts. */
+export const stepInWords = (step: Step, library: Library): string =>
+  [step.where ? WHERE_WORDS[step.where] : '', detailsInWords(step, library)].filter(Boolean).join(' · ');
+
+function detailsInWords(step: Step, library: Library): string {
   switch (step.kind) {
     case 'hold': {
       const stages = step.stages.map(({ name, length }) =>

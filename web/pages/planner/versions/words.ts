@@ -8,6 +8,7 @@ const FIELDS: Record<Extract<PlanChange, { kind: 'field' }>['field'], string> = 
   group: 'Group',
   groupSize: 'Number of people',
   place: 'Place',
+  where: 'Where it takes place',
   startsAt: 'Date and time',
   classSeconds: 'Class length',
   tags: 'Tags',
@@ -30,6 +31,7 @@ const FACETS: Record<Exclude<Facet, 'length'>, string> = {
   intensity: 'intensity',
   fitting: 'lock or priority',
   note: 'note',
+  where: 'where it takes place',
 };
 
 const roundsInWords = (rounds: number): string => `${rounds} ${rounds === 1 ? 'round' : 'rounds'}`;
