@@ -42,6 +42,13 @@ const length = ([seconds, minSeconds, maxSeconds, strength]: Length): HoldDefaul
   strength,
 });
 
+/** Rows of one kind at one place, in two folds, have ids of their own. */
+const withOwnIds = (items: readonly SetUpRow[]): SetUpRow[] =>
+  items.map((item, i) => {
+    const before = items.slice(0, i).filter(({ id }) => id === item.id).length;
+    return before === 0 ? item : { ...item, id: `${item.id}-${before + 1}` };
+  });
+
 /** A library entry from what a teacher would tell of it. */
 export function definePosition(entry: PositionDefinition): PositionText {
   const { names, times = [15, 15, 15], rebound = [30, 'none'], lengths } = entry;
@@ -61,7 +68,7 @@ export function definePosition(entry: PositionDefinition): PositionText {
     aims: entry.aims,
     setUps: entry.setUps.map((setUp) => ({
       ...setUp,
-      items: setUp.items.map((item) => ({ ...item, why: item.why || usualWhy(item, entry.family) })),
+      items: withOwnIds(setUp.items).map((item) => ({ ...item, why: item.why || usualWhy(item, entry.family) })),
     })),
     stages: entry.stages ?? [],
     waysIn: entry.waysIn,

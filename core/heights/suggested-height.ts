@@ -1,7 +1,7 @@
 import { measure, segmentsOf, settle, REFERENCE_HEIGHT_CM, type Flexibility, type Measures } from '#core/body';
 import type { Position } from '#core/catalogue';
 import { isStacked, loadedHeightCm, placedProps, type PlacedProp, type PropPlace, type SetUp } from '#core/props';
-import { HEIGHT_RULES, type HeightRuleName } from './rules';
+import { HEIGHT_RULES, type HeightRule, type HeightRuleName } from './rules';
 
 /** The body that a height is suggested for. */
 export interface ForWhom {
@@ -16,6 +16,9 @@ export interface SuggestedHeight {
   /** The range from enough to too much; both 0 if nothing is needed. */
   lowCm: number;
   highCm: number;
+  /** From the lowest to the highest that still serves, if less well; the range itself, or more. */
+  leastCm: number;
+  mostCm: number;
   /** The height of what is there now. */
   nowCm: number;
   rule: HeightRuleName;
@@ -83,21 +86,28 @@ function ruleFor(
   switch (place) {
     case 'head':
       if (family === 'sideLying') return traits.includes('twist') ? undefined : 'headOnSide';
-      if (!lyingOnBack(position) && !(backBend && family === 'kneeling')) return 'gap';
+      if (!lyingOnBack(position) && !(backBend && family === 'kneeling')) return 'headInFold';
       return backBend || areas.includes('chest') ? 'headInChestOpener' : 'headLyingFlat';
     case 'seat':
       return family === 'seated' ? 'hipsOverKnees' : undefined;
     case 'sacrum':
       return lyingOnBack(position) && traits.includes('inversion') ? 'heartOverHead' : 'gap';
     case 'knees':
-      // Kneeling on something soft fills no gap.
+      // Kneeling on something soft fills no gap, and what lifts the thigh of someone who lies face down is no support.
+      if (family === 'kneeling' || family === 'prone') return undefined;
       if (side === 'centre') return family === 'supine' || family === 'seated' ? 'kneesBent' : undefined;
-      return 'gap';
+      return 'legCarried';
+    case 'thighs':
+      return gapsAt(place, side).length > 0 ? 'legCarried' : undefined;
+    case 'forehead':
+      return 'headInFold';
+    case 'hands':
+      return 'handsCarried';
     case 'chest':
     case 'belly':
       return 'trunk';
     case 'hip':
-      return family === 'kneeling' ? 'gap' : undefined;
+      return family === 'kneeling' ? 'hipLevel' : undefined;
     case 'underFeet':
       return family === 'seated' ? 'feetHeld' : undefined;
     default:
@@ -107,6 +117,8 @@ function ruleFor(
 
 /** What holds the knees up; it is put there once the seat is as high as it should be. */
 const HOLDS_KNEES: readonly PropPlace[] = ['knees', 'thighs'];
+
+const HEADS: readonly PropPlace[] = ['head', 'forehead'];
 
 /** A plain block of any height, for trying out heights. */
 const blockOf = (place: PropPlace, heightCm: number, like: PlacedProp | undefined): PlacedProp => ({
@@ -149,6 +161,9 @@ function leastHeight(measureAt: (heightCm: number) => number, wanted: number): n
 
 const toTenth = (cm: number): number => Math.round(cm * 10) / 10;
 
+/** The most that goes under a head which lies on a slope, in centimetres: so that the chin does not rise. */
+const ON_SLOPE_CM = 5;
+
 /** What the rounded slope of a shoulder is thick, and half the breadth of a head; centimetres at 165 cm. */
 const SHOULDER_THICK = 5;
 const HEAD_HALF = 7.4;
@@ -172,20 +187,27 @@ export function suggestedHeight(
   const there = props.filter((prop) => isAt(prop, place, side));
   // A strap or the wall at a place is no matter of height.
   if (there.length > 0 && !there.some(({ kind }) => kind === 'chair' || isStacked(kind))) return undefined;
+  // What lies on each side is put there on both at once.
+  const paired = setUp.some((row) => row.place === place && row.side === 'each');
   const others = props.filter(
-    (prop) => !there.includes(prop) && !(rule === 'hipsOverKnees' && HOLDS_KNEES.includes(prop.place)),
+    (prop) =>
+      !there.includes(prop) &&
+      !(paired && prop.place === place) &&
+      !(rule === 'hipsOverKnees' && HOLDS_KNEES.includes(prop.place)),
   );
   const at = (heightCm: number): Measures => {
     const block = heightCm > 0 ? [blockOf(place, heightCm, there[0])] : [];
     return measure(settle(position.figure, [...others, ...block], statureCm, flexibility));
   };
-  const { lowCm, highCm } = HEIGHT_RULES[rule];
+  const { lowCm, highCm, above, below }: HeightRule = HEIGHT_RULES[rule];
   const nowCm = heightOf(side === 'centre' ? there.filter((prop) => prop.side !== 'right') : there);
   const answer = (low: number, high: number): SuggestedHeight => ({
     place,
     side,
     lowCm: toTenth(Math.max(0, low)),
     highCm: toTenth(Math.max(0, high)),
+    leastCm: toTenth(Math.max(0, low - (below?.cm ?? 0))),
+    mostCm: toTenth(Math.max(0, high) + (above?.cm ?? 0)),
     nowCm: toTenth(nowCm),
     rule,
   });
@@ -193,6 +215,8 @@ export function suggestedHeight(
     case 'headInChestOpener':
     case 'headLyingFlat': {
       const { levels } = at(0);
+      // On a slope the head lies higher than the shoulders by itself.
+      if (levels.shouldersUnder > levels.hips) return answer(0, ON_SLOPE_CM);
       const shoulders = levels.shouldersUnder - levels.underHead;
       return answer(shoulders + lowCm, shoulders + highCm);
     }
@@ -221,9 +245,19 @@ export function suggestedHeight(
     case 'kneesBent':
       return answer((lowCm * statureCm) / REFERENCE_HEIGHT_CM, (highCm * statureCm) / REFERENCE_HEIGHT_CM);
     case 'gap':
+    case 'headInFold':
+    case 'handsCarried':
+    case 'legCarried':
+    case 'hipLevel':
     case 'trunk': {
-      const { gaps } = at(0);
-      const gap = Math.max(...gapsAt(place, side).map((name) => gaps[name]));
+      const { gaps, levels } = at(0);
+      // A stack for the head stands on the floor before crossed legs, not on them.
+      if (rule === 'headInFold' && position.sides === 'crossing') gaps.head = levels.headUnder - levels.underHead;
+      const places = gapsAt(place, side).map((name) => gaps[name]);
+      // What lies along the trunk carries the head as well, where nothing else does: whichever comes down first.
+      const carriesHead =
+        rule === 'trunk' && there[0]?.lie === 'lengthwise' && !others.some(({ place: at }) => HEADS.includes(at));
+      const gap = carriesHead ? Math.min(...places, gaps.head) : Math.max(...places);
       return gap < 1 ? answer(0, 0) : answer(gap + lowCm, gap + highCm);
     }
   }

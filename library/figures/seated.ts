@@ -137,8 +137,8 @@ export const SEATED_FIGURES: Record<string, Figure> = {
   'crossed-thighs': figure(
     {
       ...ROUND,
-      lumbar: 16,
-      thoracic: 24,
+      lumbar: 34,
+      thoracic: 40,
       right: ankleAt([6, 4.2, -25], 84, footTo([-0.7, 0, -0.8], [-0.1, 0.9, -0.3])),
       left: ankleAt([6, 4.4, -26], 58, footTo([-0.7, 0, -0.8], [-0.1, 0.9, -0.3])),
       arm: wristDown('shoulder', [34, 3.2, 4], [-0.3, 0.5, 1]),
@@ -149,7 +149,7 @@ export const SEATED_FIGURES: Record<string, Figure> = {
       lower(['pelvis']),
       put('forehead', 'chest', 'onThighs'),
       turn('pitch', -40, 30, ['ribs', 'head'], { onto: [...HEELS] }),
-      turn('neck', -30, 30, ['head']),
+      turn('neck', -30, 42, ['head']),
       ...HANDS_DOWN,
     ],
     'threeQuarterFront',

@@ -454,13 +454,17 @@ export const LYING: PositionText[] = [
     aims: 'The smallest of the twists, felt at the front of one hip; aims at ease between longer holds.',
     setUps: [
       studio('floor', 'On the floor'),
-      home('a cushion under the knee', row('cushion', 'knees', { side: 'left' })),
-      inBed('a pillow under the knee', row('pillow', 'knees', { side: 'left' }), row('pillow', 'head', { ...across })),
+      home('a folded pillow under the knee', row('pillow', 'knees', { state: 'folded', side: 'left' })),
+      inBed(
+        'a folded pillow under the knee',
+        row('pillow', 'knees', { state: 'folded', side: 'left' }),
+        row('pillow', 'head', { ...across }),
+      ),
     ],
     waysIn: ['On the back, feet as wide as the mat.', 'Let both knees lean to the left.'],
     waysOut: ['Knees up through the middle.'],
     prompts: [prompt(half, 'Right hip heavy')],
-    easier: say('Cushion under the left knee.', '#home'),
+    easier: say('A folded pillow under the left knee.', '#home'),
     stronger: say('Feet together, knees stacked.', 'reclined-twist'),
     loosen: 'Knees from side to side with the breath.',
     answer: 'Knees to the chest.',
@@ -659,7 +663,16 @@ export const LYING: PositionText[] = [
         row('blanket', 'head', { state: 'quarter', ...across, count: 2, why: 'as high as the shoulder is wide' }),
         row('flatBolster', 'betweenKnees', { why: 'upper knee as high as the hip' }),
       ),
-      home('in bed: three pillows', row('pillow', 'head', { ...across }), row('pillow', 'betweenKnees')),
+      home(
+        'two cushions under the head, a pillow between the knees',
+        row('cushion', 'head', { count: 2 }),
+        row('pillow', 'betweenKnees'),
+      ),
+      inBed(
+        'two pillows, the one for the head folded',
+        row('pillow', 'head', { state: 'folded', ...across }),
+        row('pillow', 'betweenKnees'),
+      ),
       studio(
         'hug',
         'A cushion to hug',

@@ -119,8 +119,9 @@ export const PRONE: PositionText[] = [
     setUps: [
       studio(
         'bolster',
-        'Chest on the bolster, blankets under the knees',
+        'Chest on a bolster with a blanket on it, blankets under the knees',
         row('flatBolster', 'chest', { why: 'takes half the weight' }),
+        row('blanket', 'chest', { state: 'longHalf' }),
         row('blanket', 'knees', { state: 'quarter', side: 'each' }),
       ),
       home('pillows', row('pillow', 'chest', { count: 2 }), row('towel', 'knees', { state: 'folded', side: 'each' })),
@@ -132,8 +133,9 @@ export const PRONE: PositionText[] = [
       ),
       studio(
         'low',
-        'Folded blanket under the chest',
-        row('blanket', 'chest', { state: 'longHalf' }),
+        'A flatter blanket on the bolster',
+        row('flatBolster', 'chest'),
+        row('blanket', 'chest', { state: 'basic' }),
         row('blanket', 'knees', { state: 'quarter', side: 'each' }),
       ),
     ],
@@ -144,7 +146,7 @@ export const PRONE: PositionText[] = [
     waysOut: ['Rock forward and bring the legs together behind you.', 'Rest on the belly.'],
     prompts: [prompt(after(45), 'Come out a little at any time'), prompt(beforeEnd(20), 'Last breaths')],
     easier: say('Two bolsters under the chest, knees nearer.', '#high'),
-    stronger: say('A folded blanket instead of the bolster.', '#low'),
+    stronger: say('A flatter blanket on the bolster.', '#low'),
     loosen: 'Rock the pelvis from side to side.',
     rebound: [60, 'afterBoth'],
     answer: 'Prone rest with the legs together.',

@@ -230,7 +230,7 @@ export const SEATS: PositionText[] = [
         row('strap', 'hands', { why: 'the hands need not meet' }),
         row('block', 'seat', { lie: 'lengthwise' }),
       ),
-      home('a belt or towel', row('towel', 'hands', { state: 'folded' })),
+      home('a belt', row('belt', 'hands')),
       studio('hands', 'Hands held', row('block', 'seat')),
     ],
     waysIn: [

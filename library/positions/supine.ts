@@ -60,7 +60,7 @@ export const SUPINE: PositionText[] = [
         'full',
         'Bolster, head and thighs held',
         row('flatBolster', 'spine', { why: 'from the low back to the head' }),
-        row('blanket', 'head', { state: 'quarter', lie: 'crosswise', why: 'forehead a little higher than the chin' }),
+        row('blanket', 'head', { state: 'basic', lie: 'crosswise', why: 'forehead a little higher than the chin' }),
         row('blanket', 'thighs', { state: 'rolled', side: 'each', why: 'so the inner legs do not hang' }),
       ),
       home('pillows', row('pillow', 'spine', { count: 2 }), row('pillow', 'thighs', { state: 'folded', side: 'each' })),
@@ -68,7 +68,7 @@ export const SUPINE: PositionText[] = [
         'open',
         'Knees free',
         row('flatBolster', 'spine'),
-        row('blanket', 'head', { state: 'quarter', lie: 'crosswise' }),
+        row('blanket', 'head', { state: 'basic', lie: 'crosswise' }),
       ),
     ],
     waysIn: [
@@ -186,7 +186,11 @@ export const SUPINE: PositionText[] = [
         row('blanket', 'spine', { state: 'longThirds', why: 'as wide as the spine, not the ribs' }),
         row('blanket', 'head', { state: 'quarter', lie: 'crosswise', why: 'head a little higher than the shoulders' }),
       ),
-      home('rolled blanket', row('towel', 'spine', { state: 'rolled' }), row('cushion', 'head')),
+      home(
+        'a rolled towel and a folded one',
+        row('towel', 'spine', { state: 'rolled' }),
+        row('towel', 'head', { state: 'folded' }),
+      ),
       studio(
         'thin',
         'Thinner fold',

@@ -7,7 +7,6 @@ import {
   aboutY,
   across,
   along,
-  arcSine,
   arcTangent,
   between,
   cross,
@@ -37,6 +36,9 @@ export type Shifts = Partial<Record<PropPlace, readonly [number, number, number]
 const legsUnder = (flesh: readonly Ellipsoid[], at: Vec3): number =>
   topOfParts(flesh, at, ({ part }) => part === 'thigh' || part === 'shank' || part === 'foot');
 
+/** A bolster that rises more than this slides down. */
+const STEEPEST = 53;
+
 /** A long prop whose far half lies on others slopes up to them from the floor. */
 function sloped(piece: Box, solids: readonly Solid[], heading: Vec3): Box | undefined {
   const reach = piece.half[0];
@@ -52,7 +54,7 @@ function sloped(piece: Box, solids: readonly Solid[], heading: Vec3): Box | unde
     if (ahead < reach * 0.6 || ahead > reach * 2.2 || ahead - half < reach * 0.3) continue;
     if (Math.abs(middle[2] - near[2]) > 20) continue;
     const edge = ahead - half;
-    const rise = arcSine(Math.min(0.8, topOf(support) / Math.max(edge, 12)));
+    const rise = Math.min(STEEPEST, arcTangent(topOf(support), Math.max(edge, 12)));
     const frame = rising(piece.frame, rise * Math.sign(heading[0] * forwardOf(piece.frame)[0] || 1));
     const up = upOf(frame);
     const axis = forwardOf(frame);
@@ -84,6 +86,16 @@ function wallAt({ place, wallCm }: PlacedProp, body: Skeleton, shift: Vec3): Sol
   return { ...common, x: away(16, SEAT_BEHIND_HIPS) };
 }
 
+/** How far along a long prop that slopes what holds its upper end up stands. */
+const HELD_UP_AT = 0.5;
+
+/** Where a prop under the upper back stands that holds up a bolster along the spine; undefined for any other. */
+function slopeSupport(prop: PlacedProp, props: readonly PlacedProp[], body: Skeleton): Vec3 | undefined {
+  if (prop.place !== 'upperBack') return undefined;
+  const long = props.find(({ place, lie }) => place === 'spine' && lie === 'lengthwise');
+  return long && along(anchorOf('spine', body, undefined), headingOf(body), sizeOf(long).long * HELD_UP_AT);
+}
+
 /**
  * The props of one place put down at a body as it is held now, on the floor or on what already lies there.
  * The order of the rows is the order of putting down: what comes later lies on what came before.
@@ -105,7 +117,7 @@ export function putDown(
       continue;
     }
     const side = sidesOf(prop.side);
-    const anchor = anchorOf(prop.place, body, side);
+    const anchor = slopeSupport(prop, props, body) ?? anchorOf(prop.place, body, side);
     const at: Vec3 = [anchor[0] + shift[0], anchor[1] + shift[1], anchor[2] + shift[2]];
     if (prop.kind === 'chair') {
       put.push(...chairFor(prop, at, body));
@@ -168,6 +180,25 @@ function frameFor(prop: PlacedProp, body: Skeleton): Mat3 {
   const withTrunk = MEETINGS[prop.place] === 'startsUnder' || prop.place === 'sacrum' || prop.place === 'lowBack';
   const straight = Math.abs(turn) < 12 || Math.abs(turn) > 168;
   return multiply(withTrunk && !straight ? aboutY(turn) : aboutY(0), lieFrame(prop.lie));
+}
+
+/** What slopes by so much carries a piece that slopes with it. */
+const SLOPES_FROM = 0.98;
+
+/** The sloping top of a box under the head, and the middle of a piece that lies on it at a place, so far above its top. */
+function slopeUnder(
+  place: Vec3,
+  head: Vec3,
+  solids: readonly Solid[],
+): { frame: Mat3; at: (above: number) => Vec3 } | undefined {
+  const box = solids.findLast(
+    (solid): solid is Box => solid.shape === 'box' && !solid.loose && upOf(solid.frame)[1] < SLOPES_FROM,
+  );
+  if (!box || supportAt([box], head[0], head[2]) === 0) return undefined;
+  const axis = forwardOf(box.frame);
+  const run = ((place[0] - box.at[0]) * axis[0] + (place[2] - box.at[2]) * axis[2]) / (axis[0] ** 2 + axis[2] ** 2);
+  const middle = along(box.at, axis, run);
+  return { frame: box.frame, at: (above) => along(middle, upOf(box.frame), box.half[1] + above) };
 }
 
 /** What carries a prop that lies on the body. */
@@ -251,7 +282,9 @@ function pieceFor(
     const ahead = (at[0] - neck[0]) * heading[0] + (at[2] - neck[2]) * heading[2];
     const lying = Math.hypot(heading[0], heading[2]) > 0.9 && ahead > 0;
     const back = lying ? Math.max(0, deep - ahead) : 0;
-    const [x, , z] = along(at, heading, back);
+    const [x, y, z] = along(at, heading, back);
+    const slope = slopeUnder([x, y, z], at, solids);
+    if (slope) return pieceOf(prop, slope.at(high / 2), multiply(slope.frame, lieFrame(prop.lie)));
     return pieceOf(prop, [x, standOn(at[0], at[2]) + shift[1], z], frame);
   }
   const onLegs = prop.place === 'forehead' ? legsUnder(flesh(), at) : 0;

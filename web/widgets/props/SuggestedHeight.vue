@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, shallowRef, watch } from 'vue';
 import type { Position } from '#core/catalogue';
-import { HEIGHT_RULES, type SuggestedHeight } from '#core/heights';
+import { HEIGHT_RULES, judgeHeight, type SuggestedHeight } from '#core/heights';
 import {
   freeFor,
   isStacked,
@@ -78,17 +78,26 @@ const range = computed(() => {
   if (highCm === 0) return 'Nothing is needed here';
   return lowCm < 0.5 ? `up to ${lengthInWords(highCm)}` : lengthsInWords(lowCm, highCm);
 });
+const judgement = computed(() => high.value && judgeHeight(high.value));
 const judged = computed(() => {
-  if (!high.value) return '';
-  const { lowCm, highCm, nowCm } = high.value;
-  // Computed from the rounded numbers, so that they add up.
-  const [low, most, now] = [lowCm, highCm, nowCm].map(Math.round) as [number, number, number];
-  const shown = `now ${lengthInWords(now)}`;
-  if (nowCm < lowCm - NEAR_CM) return `${shown}, ${lengthInWords(Math.max(1, low - now))} too low`;
-  if (nowCm > highCm + NEAR_CM) return `${shown}, ${lengthInWords(Math.max(1, now - most))} too high`;
-  return `${shown}, right`;
+  if (!high.value || !judgement.value) return '';
+  const { fit, byCm, says } = judgement.value;
+  const shown = `now ${lengthInWords(Math.round(high.value.nowCm))}`;
+  const by = lengthInWords(Math.max(1, Math.round(byCm)));
+  switch (fit) {
+    case 'right':
+      return `${shown}, right`;
+    case 'tooLow':
+      return `${shown}, ${by} too low`;
+    case 'tooHigh':
+      return `${shown}, ${by} too high`;
+    case 'higherServes':
+      return `${shown}, ${by} higher: ${says}`;
+    case 'lowerServes':
+      return `${shown}, ${by} lower: ${says}`;
+  }
 });
-const isRight = computed(() => judged.value.endsWith('right'));
+const isWrong = computed(() => judgement.value?.fit.startsWith('too') ?? false);
 function stackInWords({ pieces, heightCm }: Stack): string {
   const alike: { kind: PropKind; state: string; count: number }[] = [];
   for (const { kind, state: fold } of pieces) {
@@ -118,7 +127,7 @@ const canStack = computed(() => isStacked(row.kind));
       <p>
         <strong>{{ range }}</strong>
         <template v-if="high.highCm > 0"> under the body’s weight; </template><template v-else>; </template>
-        <span :class="{ caution: !isRight, strong: !isRight }">{{ judged }}</span>.
+        <span :class="{ caution: isWrong, strong: isWrong }">{{ judged }}</span>.
         <span class="quiet">{{ ruleSays }}.</span>
       </p>
       <ul v-if="canStack">
