@@ -24,7 +24,7 @@ export const LYING: PositionText[] = [
     setUps: [
       studio(
         'slope',
-        'Bolster sloping on two blocks',
+        'Bolster sloping on a block on its edge',
         row('block', 'upperBack', { state: 'edge', ...across, why: 'makes the slope' }),
         row('flatBolster', 'spine', { why: 'carries back and head' }),
         HEAD,
@@ -223,7 +223,7 @@ export const LYING: PositionText[] = [
       ),
       studio(
         'high',
-        'Two blankets on the bolster',
+        'A folded blanket on the bolster',
         row('flatBolster', 'spine'),
         row('blanket', 'spine', { state: 'longHalf', why: 'less bend for the knees' }),
       ),
