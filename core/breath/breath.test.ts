@@ -111,8 +111,14 @@ describe('program', () => {
         const of = (...kinds: BreathPhase['kind'][]) => program.filter(({ kind }) => kinds.includes(kind));
         const held = of('holdFull', 'holdEmpty', 'retention');
         const cost = breathCost(any);
-        expect(cost.retentionMs).toBe(ms(held));
-        expect(cost.longestRetentionMs).toBe(Math.max(0, ...held.map(({ startMs, endMs }) => endMs - startMs)));
+        const pauses = program.flatMap((phase) =>
+          'steps' in phase && phase.steps ? Array<number>(phase.steps.parts - 1).fill(phase.steps.pauseMs) : [],
+        );
+        const pausedMs = pauses.reduce((sum, pause) => sum + pause, 0);
+        expect([cost.pausedMs, cost.retentionMs]).toEqual([pausedMs, ms(held) + pausedMs]);
+        expect(cost.longestRetentionMs).toBe(
+          Math.max(0, ...pauses, ...held.map(({ startMs, endMs }) => endMs - startMs)),
+        );
         const breaths = (phase: BreathPhase) => (phase.kind === 'in' ? 1 : 'cycles' in phase ? (phase.cycles ?? 0) : 0);
         expect(cost.cycles).toBe(program.reduce((n, phase) => n + breaths(phase), 0));
         expect(cost.strokesMs).toBe(ms(of('strokes')));

@@ -1,5 +1,5 @@
 import type { Ms, Seconds } from '#core/numbers';
-import { partMs, practiceMs, tenthsAt, tenthsMs } from './lengths';
+import { partMs, pauseMs, pausesMs, practiceMs, tenthsAt, tenthsMs } from './lengths';
 import { QUARTERS, type BreathPart, type Quarter } from './parts';
 import type { BreathPractice } from './practice';
 import type { BreathSet } from './set';
@@ -16,12 +16,16 @@ export interface BreathCost {
   meanRate: number | null;
   /** The slowest breath there is; null if there is none to count. */
   slowestRate: number | null;
+  /** The longest hold, or pause within a breath in (full) or out (empty). */
   longestFullMs: Ms;
   longestEmptyMs: Ms;
   /** The longer of the two. */
   longestRetentionMs: Ms;
+  /** The pauses of interrupted breaths together. */
+  pausedMs: Ms;
+  /** Holds and pauses together. */
   retentionMs: Ms;
-  /** Share of the breathing time spent holding, full or empty. */
+  /** Share of the breathing time spent holding, full or empty, or pausing. */
   retentionShare: number;
   strokes: number;
   strokesMs: Ms;
@@ -37,6 +41,10 @@ interface Done {
   breaths: number;
   fullMs: Ms;
   emptyMs: Ms;
+  /** The pauses of an interrupted breath together, and one of them within the in-breath and within the out-breath. */
+  pausedMs: Ms;
+  pauseFullMs: Ms;
+  pauseEmptyMs: Ms;
   strokes: number;
   perMinute: number;
   tenths: Readonly<Record<Quarter, number>>;
@@ -52,6 +60,9 @@ function doneOnce(part: BreathPart, countSeconds: Seconds, set: BreathSet, round
     breaths: 0,
     fullMs: 0,
     emptyMs: 0,
+    pausedMs: 0,
+    pauseFullMs: 0,
+    pauseEmptyMs: 0,
     strokes: 0,
     perMinute: 0,
     tenths: NO_TENTHS,
@@ -61,7 +72,9 @@ function doneOnce(part: BreathPart, countSeconds: Seconds, set: BreathSet, round
       const tenths = { ...NO_TENTHS };
       for (const quarter of QUARTERS) tenths[quarter] = tenthsAt(part, quarter, set, round);
       const [fullMs, emptyMs] = [tenthsMs(tenths.holdFull, countSeconds), tenthsMs(tenths.holdEmpty, countSeconds)];
-      return { ...done, breaths: 1, fullMs, emptyMs, tenths };
+      const pausedMs = pausesMs(part, 'in', countSeconds) + pausesMs(part, 'out', countSeconds);
+      const [pauseFullMs, pauseEmptyMs] = [pauseMs(part, 'in', countSeconds), pauseMs(part, 'out', countSeconds)];
+      return { ...done, breaths: 1, fullMs, emptyMs, pausedMs, pauseFullMs, pauseEmptyMs, tenths };
     }
     case 'ownPace':
       return { ...done, breaths: part.cycles };
@@ -96,8 +109,12 @@ export function breathCost(practice: BreathPractice): BreathCost {
   const [breathingMs, cycles] = [sum(({ lengthMs }) => lengthMs), sum(({ breaths }) => breaths)];
   const strokesMs = sum(({ strokes, lengthMs }) => (strokes > 0 ? lengthMs : 0));
   const slowestMs = most(({ breaths, lengthMs }) => (breaths > 0 ? lengthMs / breaths : 0));
-  const [longestFullMs, longestEmptyMs] = [most(({ fullMs }) => fullMs), most(({ emptyMs }) => emptyMs)];
-  const retentionMs = sum(({ fullMs, emptyMs }) => fullMs + emptyMs);
+  const [longestFullMs, longestEmptyMs] = [
+    most(({ fullMs, pauseFullMs }) => Math.max(fullMs, pauseFullMs)),
+    most(({ emptyMs, pauseEmptyMs }) => Math.max(emptyMs, pauseEmptyMs)),
+  ];
+  const pausedMs = sum((one) => one.pausedMs);
+  const retentionMs = sum(({ fullMs, emptyMs }) => fullMs + emptyMs) + pausedMs;
   const counts = (quarter: Quarter): number => sum(({ tenths }) => tenths[quarter]) / 10;
   return {
     lengthMs: practiceMs(practice),
@@ -109,6 +126,7 @@ export function breathCost(practice: BreathPractice): BreathCost {
     longestFullMs,
     longestEmptyMs,
     longestRetentionMs: Math.max(longestFullMs, longestEmptyMs),
+    pausedMs,
     retentionMs,
     retentionShare: retentionMs / breathingMs,
     strokes: sum(({ strokes }) => strokes),

@@ -2,6 +2,10 @@
 export { BREATH_LIMITS } from './limits';
 export {
   BREATH_LOCKS,
+  BreathSteps,
+  LOUDNESS,
+  OUT_DIRECTIONS,
+  type OutDirection,
   BREATH_PLACES,
   BREATH_SOUNDS,
   BreathPart,
@@ -32,7 +36,10 @@ export {
 export { cycleOf, newPart, ownPaceOf, recoverOf, retentionOf, setOf, strokesOf } from './new-part';
 export {
   countsInWords,
+  feltInWords,
   LOCK_WORDS,
+  OUT_WORDS,
+  soundInWords,
   partInWords,
   PLACE_WORDS,
   QUARTER_WORDS,
@@ -43,6 +50,7 @@ export {
 } from './words';
 export { countOfTaps, MIN_TAPS, linkedCounts, readCounts } from './counts';
 export { presetsOf, taughtInSteps, type Preset } from './presets';
+export { stepOfBreath, type StepOfBreath } from './steps';
 export { tonesOf, type Tone, type TonedPhase, type ToneKind } from './tones';
 export {
   BreathMeasure,

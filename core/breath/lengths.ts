@@ -1,5 +1,5 @@
 import { toMs, type Ms, type Seconds } from '#core/numbers';
-import { QUARTERS, type BreathPart, type CyclePart, type Quarter } from './parts';
+import { QUARTERS, type BreathPart, type BreathSteps, type CyclePart, type Quarter } from './parts';
 import type { BreathSet, Ramp } from './set';
 
 /** Over how many rounds a set goes, and what changes meanwhile. */
@@ -12,20 +12,36 @@ const STILL: Course = { rounds: 1, ramp: null };
 
 /**
  * The counts of one quarter of a cycle in a round (from 1) of its set, in tenths of a count, so that they stay whole
- * numbers. A ramp goes evenly from the cycle's own counts in the first round to its end in the last; a round after the
- * last stays at the end.
+ * numbers. A ramp goes evenly from the cycle's own counts in the first round to its end in the last, or half-way and
+ * back again; a round after the last is as the last.
  */
 export function tenthsAt(part: CyclePart, quarter: Quarter, { rounds, ramp }: Course, round: number): number {
   const from = 10 * part[quarter];
   if (ramp?.of !== quarter || rounds < 2) return from;
   const to = Math.round(10 * ramp.to);
-  const gone = Math.min(round, rounds) - 1;
+  const done = Math.min(round, rounds) - 1;
+  // There and back the middle round, or both middle ones, are at the end of the change.
+  const way = ramp.back ? Math.floor((rounds - 1) / 2) : rounds - 1;
+  const gone = ramp.back ? Math.min(done, rounds - 1 - done, way) : done;
+  if (way === 0) return from;
   const unit = ramp.steps === 'counts' ? 10 : 1;
-  return unit * Math.round((from * (rounds - 1 - gone) + to * gone) / (unit * (rounds - 1)));
+  return unit * Math.round((from * (way - gone) + to * gone) / (unit * way));
 }
 
 /** Milliseconds of so many tenths of a count, rounded to the nearest. */
 export const tenthsMs = (tenths: number, countSeconds: Seconds): Ms => Math.round((tenths * toMs(countSeconds)) / 10);
+
+/** The steps of a quarter of a cycle, if it is an interrupted breath. */
+export const stepsOf = (part: CyclePart, quarter: Quarter): BreathSteps | undefined =>
+  quarter === 'in' ? part.inSteps : quarter === 'out' ? part.outSteps : undefined;
+
+/** Milliseconds of one pause within a quarter of a cycle; 0 where it is not interrupted. */
+export const pauseMs = (part: CyclePart, quarter: Quarter, countSeconds: Seconds): Ms =>
+  (stepsOf(part, quarter)?.pauseCounts ?? 0) * toMs(countSeconds);
+
+/** Milliseconds of all pauses within a quarter of a cycle. */
+export const pausesMs = (part: CyclePart, quarter: Quarter, countSeconds: Seconds): Ms =>
+  ((stepsOf(part, quarter)?.parts ?? 1) - 1) * pauseMs(part, quarter, countSeconds);
 
 /** Milliseconds from the first of so many strokes to the moment of the next. */
 export const strokesMs = (strokes: number, perMinute: number): Ms => Math.round((strokes * 60_000) / perMinute);
@@ -37,7 +53,11 @@ export const strokesMs = (strokes: number, perMinute: number): Ms => Math.round(
 export function partMs(part: BreathPart, countSeconds: Seconds, course: Course = STILL, round = 1): Ms {
   switch (part.kind) {
     case 'cycle':
-      return QUARTERS.reduce((sum, quarter) => sum + tenthsMs(tenthsAt(part, quarter, course, round), countSeconds), 0);
+      return QUARTERS.reduce(
+        (sum, quarter) =>
+          sum + tenthsMs(tenthsAt(part, quarter, course, round), countSeconds) + pausesMs(part, quarter, countSeconds),
+        0,
+      );
     case 'ownPace':
       return part.cycles * toMs(part.secondsPerCycle);
     case 'strokes':

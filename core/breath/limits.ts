@@ -1,5 +1,7 @@
 /** Limits of a practice: counts of one phase, rounds of one set, lengths in seconds, strokes a minute. */
 export const BREATH_LIMITS = {
+  maxBreathParts: 6,
+  maxPauseCounts: 8,
   maxCounts: 60,
   maxRounds: 200,
   maxCycleSeconds: 180,

@@ -42,6 +42,34 @@ export const QUARTER_NAMES: Record<Quarter, string> = {
   holdEmpty: 'the empty hold',
 };
 
+/**
+ * A breath in or out that is interrupted: its counts in so many equal parts, with a pause of so many counts between two
+ * of them. The pauses come on top of its counts.
+ */
+export const BreathSteps = z.strictObject({
+  parts: z
+    .int('Parts are whole numbers.')
+    .min(2, 'An interrupted breath has at least two parts.')
+    .max(MOST.maxBreathParts, `An interrupted breath has at most ${MOST.maxBreathParts} parts.`),
+  pauseCounts: z
+    .int('Counts are whole numbers.')
+    .min(1, 'A pause has at least one count.')
+    .max(MOST.maxPauseCounts, `A pause has at most ${MOST.maxPauseCounts} counts.`),
+});
+export type BreathSteps = z.infer<typeof BreathSteps>;
+
+export const OUT_DIRECTIONS = ['fromAbove', 'fromBelow'] as const;
+/** Where the out-breath begins in the trunk. */
+export type OutDirection = (typeof OUT_DIRECTIONS)[number];
+
+export const LOUDNESS = ['soft', 'loud'] as const;
+
+const Wave = z
+  .array(oneOf('A place of the breath', BREATH_PLACES))
+  .min(2, 'A wave goes through at least two places.')
+  .max(BREATH_PLACES.length)
+  .refine((places) => new Set(places).size === places.length, 'A wave goes through each place once.');
+
 /** One counted breath: in, hold full, out, hold empty, each in counts. */
 export const CyclePart = z.strictObject({
   kind: z.literal('cycle'),
@@ -55,6 +83,16 @@ export const CyclePart = z.strictObject({
   place: Place,
   /** Kept while the breath is held, full or empty. */
   locks: Locks,
+  /** Where the in-breath or the out-breath is interrupted. */
+  inSteps: BreathSteps.optional(),
+  outSteps: BreathSteps.optional(),
+  /** The places the in-breath goes through as one wave, in its order; there is no single place then. */
+  wave: Wave.optional(),
+  outDirection: oneOf('A direction', OUT_DIRECTIONS).optional(),
+  /** How loud a sound of the throat is. */
+  loudness: oneOf('A loudness', LOUDNESS).optional(),
+  /** What is sung or spoken on the out-breath: `ah`. */
+  vowel: z.string().trim().min(1, 'Say which sound.').max(12, 'A sound has at most 12 letters.').optional(),
 });
 export type CyclePart = z.infer<typeof CyclePart>;
 

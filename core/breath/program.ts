@@ -1,5 +1,5 @@
 import { toMs, type Ms } from '#core/numbers';
-import { partMs, tenthsAt, tenthsMs } from './lengths';
+import { partMs, pauseMs, pausesMs, stepsOf, tenthsAt, tenthsMs } from './lengths';
 import { QUARTERS, type BreathPart, type CyclePart, type Quarter, type Through } from './parts';
 import type { BreathPractice } from './practice';
 import type { BreathSet } from './set';
@@ -25,6 +25,8 @@ export interface CountedPhase extends BreathPhaseBase {
   countMs: Ms;
   cycle: number;
   through: Through;
+  /** Of an interrupted breath: how many parts its counts are in, and how long the pause between two of them is. */
+  steps?: { parts: number; pauseMs: Ms };
 }
 
 /** Breaths at one's own pace: `cycles` of them, expected to take the phase's length together. */
@@ -82,12 +84,26 @@ export function breathProgram(practice: BreathPractice, extraRounds = 0): Breath
     cycle++;
     for (const kind of QUARTERS) {
       const tenths = tenthsAt(part, kind, set, round);
-      const ms = tenthsMs(tenths, practice.countSeconds);
+      const ms = tenthsMs(tenths, practice.countSeconds) + pausesMs(part, kind, practice.countSeconds);
       if (ms === 0) continue;
+      const parts = stepsOf(part, kind)?.parts;
+      const steps = parts && { steps: { parts, pauseMs: pauseMs(part, kind, practice.countSeconds) } };
       const through = throughOf(part, kind);
       const [startMs, counts] = [at, tenths / 10];
       at += ms;
-      phases.push({ kind, startMs, endMs: at, set: setIndex, part: index, round, counts, countMs, cycle, through });
+      phases.push({
+        kind,
+        startMs,
+        endMs: at,
+        set: setIndex,
+        part: index,
+        round,
+        counts,
+        countMs,
+        cycle,
+        through,
+        ...steps,
+      });
     }
   }
 

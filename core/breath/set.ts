@@ -16,6 +16,8 @@ export const Ramp = z
       .max(MOST.maxCounts, `A phase has at most ${MOST.maxCounts} counts.`)
       .multipleOf(0.1, 'Counts go in tenths at the finest.'),
     steps: z.enum(['counts', 'tenths']),
+    /** It comes back: `to` is reached half-way, and the last round is as the first. */
+    back: z.literal(true).optional(),
   })
   .superRefine(({ of, to, steps }, context) => {
     const refuse = (message: string) => context.addIssue({ code: 'custom', path: ['to'], message });
@@ -47,6 +49,7 @@ export const BreathSet = z
     if (!ramp) return;
     const refuse = (path: string[], message: string) => context.addIssue({ code: 'custom', path, message });
     if (!parts.some(({ kind }) => kind === 'cycle')) refuse(['ramp'], 'Only a counted breath can grow or shrink.');
+    if (ramp.back && rounds < 3) refuse(['rounds'], 'A change there and back needs at least three rounds.');
     if (rounds < 2) refuse(['rounds'], 'A change over the rounds needs at least two rounds.');
   });
 export type BreathSet = z.infer<typeof BreathSet>;

@@ -1,6 +1,7 @@
 import type { Ms } from '#core/numbers';
 import { strokesMs } from './lengths';
 import type { BreathPhase } from './program';
+import { partOfBreathMs } from './steps';
 
 /**
  * A sound of the breath: the in-breath rises, the out-breath falls, a hold is quiet; pumps and pulses are short ticks;
@@ -33,7 +34,14 @@ const spread = (kind: ToneKind, count: number, lengthMs: Ms): Tone[] =>
 export function tonesOf(phase: TonedPhase, lengthMs: Ms): Tone[] {
   switch (phase.kind) {
     case 'in':
-    case 'out':
+    case 'out': {
+      const { steps } = phase;
+      if (!steps) return [{ kind: phase.kind, atMs: 0, lengthMs }];
+      const partMs = partOfBreathMs(phase);
+      return Array.from({ length: steps.parts }, (_, i): Tone => {
+        return { kind: phase.kind, atMs: Math.round(i * (partMs + steps.pauseMs)), lengthMs: Math.round(partMs) };
+      }).filter(({ atMs }) => atMs < lengthMs);
+    }
     case 'holdFull':
     case 'holdEmpty':
       return [{ kind: phase.kind, atMs: 0, lengthMs }];

@@ -1,4 +1,15 @@
-import type { BreathLock, BreathPart, BreathPlace, BreathSound, CyclePart, Quarter, Through } from './parts';
+import { stepsOf } from './lengths';
+import type {
+  BreathLock,
+  BreathPart,
+  BreathPlace,
+  BreathSound,
+  BreathSteps,
+  CyclePart,
+  OutDirection,
+  Quarter,
+  Through,
+} from './parts';
 import type { BreathPractice } from './practice';
 import type { BreathSet } from './set';
 
@@ -22,6 +33,11 @@ export const PLACE_WORDS: Record<BreathPlace, string> = {
   upperChest: 'upper chest',
 };
 export const LOCK_WORDS: Record<BreathLock, string> = { root: 'root lock', belly: 'belly lock', chin: 'chin lock' };
+/** Where an out-breath begins. */
+export const OUT_WORDS: Record<OutDirection, string> = {
+  fromAbove: 'out from above',
+  fromBelow: 'out from below',
+};
 export const QUARTER_WORDS: Record<Quarter, string> = {
   in: 'in',
   holdFull: 'full',
@@ -59,6 +75,25 @@ function cycleInTurns({ holdFull, holdEmpty, inThrough, outThrough }: CyclePart)
   ];
 }
 
+/** ` in 3 parts, pauses of 2`; empty for a breath that is not interrupted. */
+const stepsInWords = (steps: BreathSteps | undefined): string =>
+  steps ? ` in ${steps.parts} parts, pauses of ${steps.pauseCounts}` : '';
+
+/** What sounds on a breath, in words: `soft throat sound`, `voiced “ah”`; empty for none. */
+export function soundInWords(part: BreathPart | undefined): string {
+  if (!part || !('sound' in part) || part.sound === 'none') return '';
+  const { loudness, vowel } = part.kind === 'cycle' ? part : {};
+  if (part.sound === 'throat' && loudness) return `${loudness} ${SOUND_WORDS.throat}`;
+  return part.sound === 'voice' && vowel ? `${SOUND_WORDS.voice} “${vowel}”` : SOUND_WORDS[part.sound];
+}
+
+/** Where a breath is felt, in words: `belly`, `belly, side ribs, upper chest as one wave`; empty if nobody says. */
+export function feltInWords(part: BreathPart | undefined): string {
+  if (part?.kind === 'cycle' && part.wave)
+    return `${part.wave.map((place) => PLACE_WORDS[place]).join(', ')} as one wave`;
+  return part && 'place' in part && part.place ? PLACE_WORDS[part.place] : '';
+}
+
 /** One round of a set in words, in the order of its parts: `1 round = in left, out right, in right, out left`. */
 export function roundInWords({ parts }: Pick<BreathSet, 'parts'>): string {
   const turns = parts.flatMap((part) => (part.kind === 'cycle' ? cycleInTurns(part) : [otherInWords(part)]));
@@ -69,7 +104,9 @@ export function roundInWords({ parts }: Pick<BreathSet, 'parts'>): string {
 export function partInWords(part: BreathPart): string {
   if (part.kind !== 'cycle') return otherInWords(part);
   return (Object.entries(QUARTER_WORDS) as [Quarter, string][])
-    .flatMap(([quarter, word]) => (part[quarter] > 0 ? [`${word} ${part[quarter]}`] : []))
+    .flatMap(([quarter, word]) =>
+      part[quarter] > 0 ? [`${word} ${part[quarter]}${stepsInWords(stepsOf(part, quarter))}`] : [],
+    )
     .join(', ');
 }
 
@@ -80,8 +117,8 @@ export function setInWords({ parts, ramp }: Pick<BreathSet, 'parts' | 'ramp'>): 
   const word = QUARTER_WORDS[ramp.of];
   const grown = new RegExp(`\\b${word} (\\d+)`);
   return grown.test(partsInWords)
-    ? partsInWords.replace(grown, `${word} $1 to ${ramp.to}`)
-    : `${partsInWords}, ${word} up to ${ramp.to}`;
+    ? partsInWords.replace(grown, `${word} $1 to ${ramp.to}${ramp.back ? ' and back' : ''}`)
+    : `${partsInWords}, ${word} up to ${ramp.to}${ramp.back ? ' and back' : ''}`;
 }
 
 /** The counts of a practice: those of its first set, and how many more sets there are. */

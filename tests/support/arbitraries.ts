@@ -60,12 +60,14 @@ const breathPlace = fc.option(fc.constantFrom(...BREATH_PLACES));
 const locks = fc.subarray([...BREATH_LOCKS]);
 const breath = fc.integer({ min: 1, max: 12 });
 
+const breathSteps = fc.record({ parts: fc.integer({ min: 2, max: 6 }), pauseCounts: fc.integer({ min: 1, max: 3 }) });
 const cyclePart = fc
   .tuple(
     fc.tuple(breath, count, breath, count),
     fc.record({ inThrough: through, outThrough: through, sound, place: breathPlace, locks }),
+    fc.record({ inSteps: breathSteps, outSteps: breathSteps }, { requiredKeys: [] }),
   )
-  .map(([counts, rest]) => cycleOf(counts, rest));
+  .map(([counts, rest, steps]) => cycleOf(counts, { ...rest, ...steps }));
 const otherPart: fc.Arbitrary<BreathPart> = fc.oneof(
   fc.record({
     kind: fc.constant('ownPace' as const),

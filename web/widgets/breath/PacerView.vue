@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core';
 import { computed, useTemplateRef } from 'vue';
-import type { BreathPractice, TonedPhase } from '#core/breath';
+import { stepOfBreath, type BreathPractice, type TonedPhase } from '#core/breath';
 import type { Ms } from '#core/numbers';
 import BreathWay from './BreathWay.vue';
 import { breathHill, breathWay, type QuarterPhase } from './hill';
-import { breathWord, paceDetail, paceHalf, paceNumber, partOf, throughWord } from './pace';
+import { breathWord, paceDetail, paceHalf, paceNumber, paceWord, partOf, placeNow, throughWord } from './pace';
 import PlaceFigure from './PlaceFigure.vue';
 
 /**
@@ -66,7 +66,7 @@ const intoWayMs = computed(() => {
 });
 const part = computed(() => phase.value && partOf(practice, phase.value));
 const half = computed(() => (phase.value && hill.value ? paceHalf(phase.value, hill.value.direction) : 'none'));
-const word = computed(() => (paused ? 'Paused' : phase.value ? breathWord(phase.value) : ''));
+const word = computed(() => (paused ? 'Paused' : phase.value ? paceWord(phase.value, intoMs) : ''));
 const detail = computed(() =>
   phase.value ? [cue, paceDetail(phase.value, part.value)].filter(Boolean).join(', ') : '',
 );
@@ -80,7 +80,14 @@ const next = computed(() => {
   if (label) return label;
   return [breathWord(after), throughWord(after), ...counts].filter(Boolean).join(', ');
 });
-const place = computed(() => (part.value && 'place' in part.value ? part.value.place : null));
+const moved = computed(() =>
+  phase.value && 'counts' in phase.value
+    ? stepOfBreath(phase.value, intoMs).moved
+    : lengthMs > 0
+      ? intoMs / lengthMs
+      : 0,
+);
+const place = computed(() => (phase.value ? placeNow(part.value, phase.value, moved.value) : null));
 const spoken = computed(() => `${word.value} ${detail.value}`);
 </script>
 

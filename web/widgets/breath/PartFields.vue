@@ -4,6 +4,7 @@ import type { BreathLock, BreathPart, BreathPlace, RecoverPart } from '#core/bre
 import IconButton from '../../ui/IconButton.vue';
 import NumberField from '../../ui/fields/NumberField.vue';
 import SelectField from '../../ui/fields/SelectField.vue';
+import CycleFields from './CycleFields.vue';
 import { LOCK_OPTIONS, PART_TITLES, PLACE_OPTIONS, SOUND_OPTIONS, THROUGH_OPTIONS } from './options';
 import CheckField from '../../ui/fields/CheckField.vue';
 
@@ -44,20 +45,7 @@ const RECOVER: Record<'seconds' | 'cycles', RecoverPart['for']> = {
 <template>
   <div class="part" role="group" :aria-label="title">
     <span class="title small">{{ title }}</span>
-    <template v-if="part.kind === 'cycle'">
-      <SelectField
-        :model-value="part.inThrough"
-        label="in by"
-        :options="THROUGH_OPTIONS"
-        @update:model-value="pick({ inThrough: $event })"
-      />
-      <SelectField
-        :model-value="part.outThrough"
-        label="out by"
-        :options="THROUGH_OPTIONS"
-        @update:model-value="pick({ outThrough: $event })"
-      />
-    </template>
+    <CycleFields v-if="part.kind === 'cycle'" :part="part" :put="put" @refused="reason = $event" />
     <template v-else-if="part.kind === 'ownPace'">
       <NumberField label="breaths" :model-value="part.cycles" :accept="(cycles) => put({ cycles })" />
       <NumberField
@@ -144,7 +132,7 @@ const RECOVER: Record<'seconds' | 'cycles', RecoverPart['for']> = {
         />
       </template>
     </template>
-    <template v-if="part.kind === 'cycle' || part.kind === 'ownPace'">
+    <template v-if="part.kind === 'ownPace'">
       <SelectField
         :model-value="part.sound"
         label="sound"

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { QUARTERS, QUARTER_NAMES, type CyclePart, type Quarter, type Ramp } from '#core/breath';
+import CheckField from '../../ui/fields/CheckField.vue';
 import NumberField from '../../ui/fields/NumberField.vue';
 import SelectField from '../../ui/fields/SelectField.vue';
 
@@ -50,6 +51,13 @@ const steps = computed({
           { value: 'counts', label: 'in whole counts' },
           { value: 'tenths', label: 'in tenths' },
         ]"
+      />
+      <CheckField
+        v-if="rounds > 2 || ramp.back"
+        class="small"
+        label="and back again"
+        :model-value="ramp.back ?? false"
+        @update:model-value="(back) => void accept({ ...ramp, back: back || undefined })"
       />
     </template>
     <span v-else-if="rounds < 2" class="small quiet">with two rounds or more, a count can grow</span>

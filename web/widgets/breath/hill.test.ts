@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
+import { breathProgram, cycleOf, setOf, type CountedPhase } from '#core/breath';
 import { compileTimeline, type CountedBreathPhase } from '#core/timeline';
 import { breathFrom } from '#core/plan';
 import { builtInLibrary, TECHNIQUES } from '#library';
@@ -37,4 +38,18 @@ describe('the hill', () => {
     expect(Math.min(...stones.map(({ x }) => x))).toBeGreaterThan(0);
     expect(Math.max(...stones.map(({ x }) => x))).toBeLessThan(1200);
   });
+});
+
+test('an interrupted breath goes up in stairs: level while it pauses, a stone for every count and every beat of a pause', () => {
+  const part = cycleOf([6, 0, 6, 0], { inSteps: { parts: 3, pauseCounts: 2 } });
+  const quarters = breathProgram({ countSeconds: 1, sets: [setOf('a', [part], 1)] }) as CountedPhase[];
+  const hill = breathHill(quarters, frame);
+  const heightAt = (second: number) => hill.stones.find(({ atMs }) => atMs === second * 1000)!.y;
+  expect(hill.stones).toHaveLength(16);
+  expect([2, 3, 4].map(heightAt)).toEqual(Array(3).fill(heightAt(2)));
+  expect([0, 2, 6, 10].map(heightAt).map((y) => Math.round(y))).toEqual([220, 147, 73, 0]);
+  for (const { x } of hill.stones) {
+    expect(x).toBeGreaterThan(0);
+    expect(x).toBeLessThan(frame.width);
+  }
 });

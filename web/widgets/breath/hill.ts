@@ -1,4 +1,4 @@
-import { strokesMs, type CountedPhase, type Quarter, type TonedPhase } from '#core/breath';
+import { stepOfBreath, strokesMs, type CountedPhase, type Quarter, type TonedPhase } from '#core/breath';
 import type { Ms } from '#core/numbers';
 
 /** A point on the stage in pixels, y downwards from the top of the hill's frame. */
@@ -34,21 +34,27 @@ export interface Hill {
 
 const MAX_PX_A_COUNT = 58;
 const POINTS_A_QUARTER = 24;
+const POINTS_A_STAIR = 12;
 /** Where a way along the ground begins and ends. */
 const EDGE = 24;
 
 /** A quarter of a counted cycle, wherever it comes from. */
 export type QuarterPhase = Pick<
   CountedPhase,
-  'kind' | 'counts' | 'countMs' | 'cycle' | 'through' | 'startMs' | 'endMs'
+  'kind' | 'counts' | 'countMs' | 'cycle' | 'through' | 'startMs' | 'endMs' | 'steps'
 >;
 
-/** Height of the path over the ground, from 0 to 1, a share `u` of the way through a quarter. */
-function rise(kind: Quarter, u: number): number {
-  if (kind === 'holdFull') return 1;
-  if (kind === 'holdEmpty') return 0;
-  const up = (1 - Math.cos(Math.PI * u)) / 2;
-  return kind === 'in' ? up : 1 - up;
+/**
+ * Height of the path over the ground, from 0 to 1, a share `u` of the way through a quarter: an interrupted breath goes
+ * up or down in stairs.
+ */
+function rise(phase: QuarterPhase, u: number): number {
+  if (phase.kind === 'holdFull') return 1;
+  if (phase.kind === 'holdEmpty') return 0;
+  const { step, of, moved } = stepOfBreath(phase, u * (phase.endMs - phase.startMs));
+  const within = moved * of - (step - 1);
+  const up = (step - 1 + (1 - Math.cos(Math.PI * within)) / 2) / of;
+  return phase.kind === 'in' ? up : 1 - up;
 }
 
 const pathThrough = (points: readonly Point[]): string =>
@@ -63,7 +69,12 @@ const pathThrough = (points: readonly Point[]): string =>
 export function breathHill(quarters: readonly QuarterPhase[], { width, height }: HillFrame): Hill {
   const ms = (phase: QuarterPhase): Ms => phase.endMs - phase.startMs;
   const totalMs = quarters.reduce((sum, phase) => sum + ms(phase), 0);
-  const counts = (kind: Quarter): number => quarters.find((phase) => phase.kind === kind)?.counts ?? 0;
+  // With the pauses of an interrupted breath, which have their counts too.
+  const lengthInCounts = (phase: QuarterPhase): number => (phase.steps ? ms(phase) / phase.countMs : phase.counts);
+  const counts = (kind: Quarter): number => {
+    const quarter = quarters.find((phase) => phase.kind === kind);
+    return quarter ? lengthInCounts(quarter) : 0;
+  };
   const before = counts('in') + counts('holdFull') / 2;
   const behind = counts('holdFull') / 2 + counts('out') + counts('holdEmpty');
   const pxPerCount = Math.min(MAX_PX_A_COUNT, (width / 2 - EDGE) / Math.max(before, behind, 1));
@@ -79,10 +90,12 @@ export function breathHill(quarters: readonly QuarterPhase[], { width, height }:
   const labels: Hill['labels'] = [];
   let at = 0;
   for (const phase of quarters) {
-    const point = (u: number): Point => ({ x: xAt(at + u * ms(phase)), y: height * (1 - rise(phase.kind, u)) });
-    for (let i = 0; i <= POINTS_A_QUARTER; i++) points.push(point(i / POINTS_A_QUARTER));
+    const point = (u: number): Point => ({ x: xAt(at + u * ms(phase)), y: height * (1 - rise(phase, u)) });
+    const pieces = phase.steps ? 2 * phase.steps.parts * POINTS_A_STAIR : POINTS_A_QUARTER;
+    for (let i = 0; i <= pieces; i++) points.push(point(i / pieces));
     // A stone a count; what is over of a count in tenths has one too.
-    for (let i = 0; i < phase.counts; i++) stones.push({ ...point(i / phase.counts), atMs: at + i * phase.countMs });
+    const beats = lengthInCounts(phase);
+    for (let i = 0; i < beats; i++) stones.push({ ...point(i / beats), atMs: at + i * phase.countMs });
     labels.push({ x: xAt(at + ms(phase) / 2), kind: phase.kind, counts: phase.counts });
     at += ms(phase);
   }

@@ -9,10 +9,11 @@ import {
   setOf,
   strokesOf,
   type BreathPart,
+  type CyclePart,
 } from '#core/breath';
 import { practice } from '../../../tests/support/arbitraries';
 import { breathHill, breathWay } from './hill';
-import { breathWord, paceDetail, paceHalf, paceNumber, partOf, throughWord } from './pace';
+import { breathWord, paceDetail, paceHalf, paceNumber, paceWord, partOf, placeNow, throughWord } from './pace';
 
 const practised = (...parts: BreathPart[]) => ({ countSeconds: 1, sets: [setOf('a', parts, 1)] });
 const phases = (...parts: BreathPart[]) => breathProgram(practised(...parts));
@@ -82,4 +83,48 @@ test('every phase of every practice has a way of numbers within its frame, with 
       }
     }),
   );
+});
+
+describe('an interrupted breath', () => {
+  const part = cycleOf([6, 0, 6, 0], { inSteps: { parts: 3, pauseCounts: 2 } });
+  const [phase] = breathProgram({ countSeconds: 1, sets: [setOf('a', [part], 1)] });
+  const at = (ms: number) => [paceWord(phase!, ms), paceNumber(phase!, ms, 10_000)];
+
+  test('says which part it is in, counts it from one, and says when it pauses', () => {
+    expect([0, 1500, 2500, 3500, 4500, 9000].map(at)).toEqual([
+      ['In, 1 of 3', '1'],
+      ['In, 1 of 3', '2'],
+      ['Pause', '1'],
+      ['Pause', '2'],
+      ['In, 2 of 3', '1'],
+      ['In, 3 of 3', '2'],
+    ]);
+  });
+});
+
+describe('a wave', () => {
+  const places = (rest: Partial<CyclePart>) => {
+    const part = cycleOf([6, 1, 6, 1], { wave: ['belly', 'sideRibs', 'upperChest'], ...rest });
+    const phases = breathProgram({ countSeconds: 1, sets: [setOf('a', [part], 1)] });
+    const along = [0, 0.5, 0.99];
+    return phases.map((phase) => along.map((moved) => placeNow(part, phase, moved)));
+  };
+  const [belly, ribs, chest] = ['belly', 'sideRibs', 'upperChest'];
+
+  test('fills from the belly up and empties from above, place by place', () => {
+    expect(places({})).toEqual([
+      [belly, ribs, chest],
+      [chest, chest, chest],
+      [chest, ribs, belly],
+      [null, null, null],
+    ]);
+  });
+
+  test('empties from below where that is said, and from above when it filled from above', () => {
+    expect(places({ outDirection: 'fromBelow' })[2]).toEqual([belly, ribs, chest]);
+    expect(places({ outDirection: 'fromAbove' })[2]).toEqual([chest, ribs, belly]);
+    const down = { wave: ['upperChest', 'sideRibs', 'belly'] } as const satisfies Partial<CyclePart>;
+    expect(places({ wave: [...down.wave], outDirection: 'fromAbove' })[2]).toEqual([chest, ribs, belly]);
+    expect(places({ wave: [...down.wave] })[2]).toEqual([belly, ribs, chest]);
+  });
 });

@@ -1,5 +1,16 @@
-import { THROUGH_WORDS, type BreathPart, type BreathPractice, type Quarter, type TonedPhase } from '#core/breath';
-import { LOCK_WORDS, PLACE_WORDS, SOUND_WORDS } from '#core/breath';
+import {
+  feltInWords,
+  LOCK_WORDS,
+  OUT_WORDS,
+  soundInWords,
+  stepOfBreath,
+  THROUGH_WORDS,
+  type BreathPart,
+  type BreathPlace,
+  type BreathPractice,
+  type Quarter,
+  type TonedPhase,
+} from '#core/breath';
 import type { Ms } from '#core/numbers';
 import { clockOfMs } from '#core/time';
 
@@ -28,6 +39,13 @@ export function breathWord(phase: TonedPhase): string {
   }
 }
 
+/** The word at a moment of a phase: as `breathWord`, but of an interrupted breath its part, or that it pauses. */
+export function paceWord(phase: TonedPhase, intoMs: Ms): string {
+  if (!('counts' in phase) || !phase.steps) return breathWord(phase);
+  const { step, of, pausing } = stepOfBreath(phase, intoMs);
+  return pausing ? 'Pause' : `${breathWord(phase)}, ${step} of ${of}`;
+}
+
 /** The nostril or the mouth of a counted in- or out-breath; empty for the nose, and for holds. */
 export const throughWord = (phase: TonedPhase): string =>
   (phase.kind === 'in' || phase.kind === 'out') && phase.through !== 'nose' ? THROUGH_WORDS[phase.through] : '';
@@ -47,19 +65,24 @@ export function paceNumber(phase: TonedPhase, intoMs: Ms, lengthMs: Ms): string 
       return String(Math.min(phase.count, Math.floor((intoMs * phase.perMinute) / 60_000) + 1));
     case 'retention':
       return phase.asLongAsEasy ? clockOfMs(Math.floor(intoMs / 1000) * 1000) : left;
-    default:
-      return String(Math.min(Math.ceil(phase.counts), Math.floor(intoMs / phase.countMs) + 1));
+    default: {
+      if (!phase.steps) return String(Math.min(Math.ceil(phase.counts), Math.floor(intoMs / phase.countMs) + 1));
+      return String(Math.floor(stepOfBreath(phase, intoMs).intoMs / phase.countMs) + 1);
+    }
   }
 }
 
 /** What is to be done in a phase besides breathing: its sound, its locks, its pulses, how it is paced. */
 export function paceDetail(phase: TonedPhase, part: BreathPart | undefined): string {
-  const sound = part && 'sound' in part && part.sound !== 'none' ? SOUND_WORDS[part.sound] : '';
+  const sound = soundInWords(part);
   const locks = part && 'locks' in part ? part.locks.map((lock) => LOCK_WORDS[lock]).join(', ') : '';
   switch (phase.kind) {
     case 'in':
-    case 'out':
-      return [throughWord(phase), sound].filter(Boolean).join(', ');
+    case 'out': {
+      const direction =
+        phase.kind === 'out' && part?.kind === 'cycle' && part.outDirection ? OUT_WORDS[part.outDirection] : '';
+      return [throughWord(phase), direction, sound].filter(Boolean).join(', ');
+    }
     case 'holdFull':
     case 'holdEmpty':
       return locks;
@@ -96,5 +119,20 @@ export const partOf = (
 ): BreathPart | undefined => sets[set]?.parts[part];
 
 /** Where a breath is felt, in words; empty if it is said nowhere. */
-export const placeWord = (part: BreathPart | undefined): string =>
-  part && 'place' in part && part.place ? PLACE_WORDS[part.place] : '';
+export const placeWord = feltInWords;
+
+/**
+ * Where a breath is felt at a moment: its place; of a wave the place it has come to, by the share from 0 to 1 of the
+ * breath that has moved. The out-breath takes the wave back, unless it says where it begins.
+ */
+export function placeNow(part: BreathPart | undefined, phase: TonedPhase, moved: number): BreathPlace | null {
+  if (part?.kind !== 'cycle' || !part.wave) return part && 'place' in part ? part.place : null;
+  const { wave, outDirection } = part;
+  const upwards = wave.indexOf('belly') <= wave.length / 2;
+  const fromStart = outDirection === undefined ? false : (outDirection === 'fromBelow') === upwards;
+  const back = phase.kind === 'out' && !fromStart;
+  const way = back ? wave.toReversed() : wave;
+  if (phase.kind === 'holdFull') return wave.at(-1) ?? null;
+  if (phase.kind !== 'in' && phase.kind !== 'out') return null;
+  return way[Math.min(way.length - 1, Math.floor(moved * way.length))] ?? null;
+}
