@@ -26,7 +26,7 @@ export interface CountedPhase extends BreathPhaseBase {
   cycle: number;
   through: Through;
   /** Of an interrupted breath: how many parts its counts are in, and how long the pause between two of them is. */
-  steps?: { parts: number; pauseMs: Ms };
+  steps?: { parts: number; pauseMs: Ms } | undefined;
 }
 
 /** Breaths at one's own pace: `cycles` of them, expected to take the phase's length together. */

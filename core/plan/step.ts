@@ -170,6 +170,8 @@ export const HoldStep = z.strictObject({
 });
 export type HoldStep = z.infer<typeof HoldStep>;
 
+const MoveWords = (what: string) => text(what, 60);
+
 /**
  * A position that is moved into on one phase of the breath and out of on another, and held meanwhile: one step of a
  * slow counted series, as long as its breath is.
@@ -182,6 +184,16 @@ export const BreathMoves = z.strictObject({
   /** Both sides at once; the whole practice on one side and then on the other; or the sides in turn, in every round. */
   sides: z.enum(['together', 'each', 'inTurn']),
   first: FirstSide,
+  /** The teacher's own words for moving in, staying and moving out; what is not there is said as usual. */
+  says: z
+    .strictObject({ into: MoveWords('Moving in'), stay: MoveWords('Staying'), outOf: MoveWords('Moving out') })
+    .optional(),
+  /** The change from one side to the other; where it is not there, it is as long as the position's usual one. */
+  switchSeconds: seconds('A change of sides', 0, PLAN_LIMITS.maxChange).optional(),
+  /** How it ends, on each side: so long, and in these words; where it is not there, with the breath that moves out. */
+  exit: z
+    .strictObject({ seconds: seconds('Coming out', 0, PLAN_LIMITS.maxChange), text: text('Coming out', 200) })
+    .optional(),
 });
 export type BreathMoves = z.infer<typeof BreathMoves>;
 

@@ -25,10 +25,11 @@ function byRound(program: readonly BreathPhase[]): BreathPhase[][] {
 }
 
 /**
- * Coming out of the position that the last breath ended in: as long as the breath that leaves it, which would have been
- * the next. `program` is what was breathed, without what follows it.
+ * Coming out of the position that the last breath ended in: as long as the plan says, or else as the breath that leaves
+ * it, which would have been the next. `program` is what was breathed, without what follows it.
  */
 function writeWayOut(writer: TimelineWriter, program: readonly BreathPhase[], moves: BreathMoves, side: PhaseSide) {
+  if (moves.exit) return writer.body(toMs(moves.exit.seconds), 'leave', side);
   const last = program.findLast(({ kind }) => kind === moves.into || kind === moves.outOf);
   if (moves.into === moves.outOf || last?.kind !== moves.into) return;
   const out = program.findLast(({ kind }) => kind === moves.outOf) ?? last;
@@ -61,7 +62,7 @@ function writeMoves(
     }
     return writeWayOut(writer, program, moves, sides[1]);
   }
-  const switchSeconds = library.position(moves.position)?.switchSeconds ?? rules.switchSeconds;
+  const switchSeconds = moves.switchSeconds ?? library.position(moves.position)?.switchSeconds ?? rules.switchSeconds;
   sides.forEach((side, turn) => {
     if (turn > 0) writer.change(toMs(switchSeconds), 'switch', writer.place(step.setUp, side));
     for (const phase of program) writer.breath(phase, { side, turn, cyclesBefore: turn * cycles });

@@ -55,3 +55,42 @@ describe('a counted series', () => {
     expect(sequence).toEqual(['in left', 'out left move in', 'in right move out', 'out right move in', 'leave right']);
   });
 });
+
+describe('a counted series as its teacher leads it', () => {
+  test('comes out as it says, after the last hold of each side, and changes sides in the time it says', () => {
+    const { sequence, totalMs } = series(
+      { sides: 'each', switchSeconds: 0, exit: { seconds: 12, text: 'fall to the side' } },
+      [4, 0, 6, 3],
+      1,
+    );
+    expect(sequence).toEqual([
+      'in left',
+      'out left move in',
+      'holdEmpty left stay',
+      'leave left',
+      'in right',
+      'out right move in',
+      'holdEmpty right stay',
+      'leave right',
+    ]);
+    // (4 + 6 + 3 + 12) × 2
+    expect(totalMs).toBe(50_000);
+  });
+
+  test('has no way out where that takes no time', () => {
+    const { sequence } = series({ exit: { seconds: 0, text: '' } }, [4, 0, 6, 3], 1);
+    expect(sequence.at(-1)).toBe('holdEmpty both stay');
+  });
+
+  test('says its own words for the moves, and the usual ones for those it leaves empty', () => {
+    const says = { into: 'fall to the side', stay: '', outOf: 'come back' };
+    const { sequence } = series({ says }, [4, 0, 6, 3], 2);
+    expect(sequence.slice(1, 4)).toEqual(['out both fall to the side', 'holdEmpty both stay', 'in both come back']);
+  });
+});
+
+test('an interrupted breath is led with its parts', () => {
+  const part = cycleOf([6, 0, 6, 0], { inSteps: { parts: 3, pauseCounts: 2 } });
+  const { phases } = compileTimeline(planOf(breathStep([setOf('a', [part], 1)])), noLibrary);
+  expect(phases[0]).toMatchObject({ kind: 'in', endMs: 10_000, steps: { parts: 3, pauseMs: 2000 } });
+});

@@ -120,7 +120,7 @@ export function timelineWriter(rules: TimelineRules) {
       const startMs = take(ms);
       const endMs = nowMs;
       if ('counts' in phase) {
-        const { kind, counts, countMs, through } = phase;
+        const { kind, counts, countMs, through, steps } = phase;
         const cycle = cyclesBefore + phase.cycle;
         phases.push({
           index,
@@ -139,6 +139,7 @@ export function timelineWriter(rules: TimelineRules) {
           countMs,
           cycle,
           through,
+          steps,
         });
       } else phases.push({ ...phase, index, stepIndex, stepId: id, startMs, endMs, props, side, turn });
     },

@@ -51,7 +51,9 @@ const after = computed(() => {
     ? `${phaseWord(next)}, ${countdown(next.endMs - next.startMs)}`
     : '';
 });
-const side = computed(() => (phase.value?.side === 'left' || phase.value?.side === 'right' ? phase.value.side : ''));
+const side = computed(() =>
+  phase.value?.side === 'left' || phase.value?.side === 'right' ? phase.value.side : undefined,
+);
 const share = computed(() => (state.value.groupMs > 0 ? state.value.groupMoreMs / state.value.groupMs : 0));
 </script>
 
@@ -89,6 +91,7 @@ const share = computed(() => (state.value.groupMs > 0 ? state.value.groupMoreMs 
       :length-ms="state.phaseMs"
       :practice="step.practice"
       :cue="cue"
+      :side="side"
       :after="after"
       :paused="state.status === 'paused'"
     />

@@ -72,7 +72,9 @@ export function comingDetail(plan: Plan, coming: Coming, sameStep: boolean, libr
   const instead = isFirst ? insteadInWords(plan, coming.phase.stepIndex) : '';
   const means = side === '' && !sameStep ? '' : sideInWords(plan, coming.phase, library);
   const where = sameStep ? '' : newWhereInWords(plan, coming.phase.stepIndex);
-  return [[side, means].filter(Boolean).join(': '), where, movesInWords(coming.moves), instead].filter(Boolean).join('; ');
+  return [[side, means].filter(Boolean).join(': '), where, movesInWords(coming.moves), instead]
+    .filter(Boolean)
+    .join('; ');
 }
 
 /** What comes within the same side of a hold: `then open, block away`; empty in its last stage. */
@@ -96,6 +98,8 @@ export function sideInWords(plan: Plan, phase: Phase, library: Library): string 
 /** What is said while the body gets in or comes out, line by line, for the side that is meant. */
 export function wayInWords(plan: Plan, phase: Phase, library: Library): string[] {
   const step = plan.steps[phase.stepIndex];
+  const exit = step?.kind === 'breath' && phase.kind === 'leave' ? step.moves?.exit?.text : undefined;
+  if (exit) return [phase.side === 'none' ? exit : wordsOnSide(exit, phase.side)];
   if (step?.kind !== 'hold') return [];
   const at = (stage: number) => library.position(positionOfStage(step, stage));
   let lines: readonly string[] = [];

@@ -21,6 +21,7 @@ const {
   cue = '',
   after: follows = '',
   paused = false,
+  side,
 } = defineProps<{
   /** The phases of the practice in order. */
   phases: readonly (TonedPhase & { startMs: Ms; endMs: Ms })[];
@@ -35,6 +36,8 @@ const {
   /** What follows it where that is no breath, in words. */
   after?: string;
   paused?: boolean;
+  /** The side of the body that is moved, which is lit as in a hold; without one the nostril’s half is. */
+  side?: 'left' | 'right' | undefined;
 }>();
 
 const box = useTemplateRef('box');
@@ -65,7 +68,9 @@ const intoWayMs = computed(() => {
   return here && first ? here.startMs - first.startMs + intoMs : intoMs;
 });
 const part = computed(() => phase.value && partOf(practice, phase.value));
-const half = computed(() => (phase.value && hill.value ? paceHalf(phase.value, hill.value.direction) : 'none'));
+const half = computed(
+  () => side ?? (phase.value && hill.value ? paceHalf(phase.value, hill.value.direction) : 'none'),
+);
 const word = computed(() => (paused ? 'Paused' : phase.value ? paceWord(phase.value, intoMs) : ''));
 const detail = computed(() =>
   phase.value ? [cue, paceDetail(phase.value, part.value)].filter(Boolean).join(', ') : '',

@@ -67,6 +67,10 @@ const tabs = computed(() => [
   ...(technique.value ? [{ value: 'about' as const, label: 'About' }] : []),
 ]);
 const tab = useInspectorTab(() => tabs.value.map(({ value }) => value));
+const setupSeconds = computed(() => {
+  const phase = timeline.phases[timeline.steps[index]?.firstPhase ?? 0];
+  return phase?.kind === 'setup' ? (phase.endMs - phase.startMs) / 1000 : 0;
+});
 const trying = ref(false);
 /** The steps in which it is taught come first, each for a while. */
 function teachInSteps(): void {
@@ -99,8 +103,16 @@ const setAfter = (seconds: number | null) => edit(setBreath(step.id, { afterSeco
       <PracticeFields :practice="step.practice" :presets="presets" :accept="put" />
       <FitBreath :step="step" />
       <MovesFields :step="step" />
-      <FieldGroup title="After">
-        <TimeField label="Quiet breathing" :model-value="step.afterSeconds" :accept="setAfter" />
+      <FieldGroup title="Before and after">
+        <div class="around">
+          <TimeField
+            label="Setting up"
+            :model-value="step.setupSeconds"
+            :usual="step.setupSeconds === null ? setupSeconds : 0"
+            :accept="(seconds) => edit(setBreath(step.id, { setupSeconds: seconds }))"
+          />
+          <TimeField label="Quiet breathing" :model-value="step.afterSeconds" :accept="setAfter" />
+        </div>
       </FieldGroup>
       <StepRibbon :timeline="timeline" :step="step" :index="index" />
     </template>
@@ -172,6 +184,11 @@ figure {
 }
 .figures {
   flex: 1;
+}
+.around {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 14px;
 }
 .try {
   align-self: center;

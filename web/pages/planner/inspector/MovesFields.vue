@@ -1,7 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { breathMovesOf, setBreath, type BreathMoves, type BreathStep } from '#core/plan';
+import { DEFAULT_RULES } from '#core/timeline';
 import FieldGroup from '../../../ui/fields/FieldGroup.vue';
+import TextField from '../../../ui/fields/TextField.vue';
+import TimeField from '../../../ui/fields/TimeField.vue';
 import SelectField from '../../../ui/fields/SelectField.vue';
 import { useLibrary } from '../../../state/library';
 import { useEdit } from '../use-edit';
@@ -23,10 +26,44 @@ const position = computed({
   set: (id) => {
     const found = library.all.position(id);
     put(
-      found ? { ...breathMovesOf(found), ...(step.moves && { into: step.moves.into, outOf: step.moves.outOf }) } : null,
+      found
+        ? {
+            ...breathMovesOf(found),
+            ...(step.moves && {
+              into: step.moves.into,
+              outOf: step.moves.outOf,
+              ...(step.moves.says && { says: step.moves.says }),
+            }),
+          }
+        : null,
     );
   },
 });
+const SAYS = [
+  { field: 'into', label: 'Words for moving in', usual: 'move in' },
+  { field: 'stay', label: 'Words for staying', usual: 'stay' },
+  { field: 'outOf', label: 'Words for moving out', usual: 'move out' },
+] as const;
+function setSays(field: (typeof SAYS)[number]['field'], words: string): string | undefined {
+  const { moves } = step;
+  if (!moves) return undefined;
+  const says = { into: '', stay: '', outOf: '', ...moves.says, [field]: words.trim() };
+  return put({ ...moves, says: Object.values(says).some(Boolean) ? says : undefined });
+}
+/** Without a time of its own it ends with the breath that moves out. */
+function setExitSeconds(seconds: number | null): string | undefined {
+  const { moves } = step;
+  return moves
+    ? put({ ...moves, exit: seconds === null ? undefined : { text: '', ...moves.exit, seconds } })
+    : undefined;
+}
+function setExitText(words: string): string | undefined {
+  const { moves } = step;
+  return moves?.exit ? put({ ...moves, exit: { ...moves.exit, text: words } }) : undefined;
+}
+const usualSwitch = computed(
+  () => (step.moves && library.all.position(step.moves.position)?.switchSeconds) ?? DEFAULT_RULES.switchSeconds,
+);
 const PHASES = [
   { value: 'in', label: 'the in-breath' },
   { value: 'out', label: 'the out-breath' },
@@ -75,6 +112,35 @@ const FIRST = [
           :options="FIRST"
           @update:model-value="put({ ...step.moves, first: $event })"
         />
+        <TextField
+          v-for="{ field, label, usual } in SAYS"
+          :key="field"
+          class="says"
+          :label="label"
+          :placeholder="usual"
+          :model-value="step.moves.says?.[field] ?? ''"
+          :accept="(words) => setSays(field, words)"
+        />
+        <TimeField
+          v-if="step.moves.sides === 'each'"
+          label="Changing sides"
+          :model-value="step.moves.switchSeconds ?? null"
+          :usual="usualSwitch"
+          :accept="(seconds) => step.moves && put({ ...step.moves, switchSeconds: seconds ?? undefined })"
+        />
+        <TimeField
+          label="Coming out at the end"
+          :model-value="step.moves.exit?.seconds ?? null"
+          :accept="setExitSeconds"
+        />
+        <TextField
+          v-if="step.moves.exit"
+          class="exit"
+          label="How to come out"
+          placeholder="with the next breath, as it comes"
+          :model-value="step.moves.exit.text"
+          :accept="setExitText"
+        />
       </template>
     </div>
   </FieldGroup>
@@ -85,5 +151,12 @@ const FIRST = [
   display: flex;
   flex-wrap: wrap;
   gap: 6px 12px;
+  align-items: flex-end;
+}
+.says {
+  width: 130px;
+}
+.exit {
+  flex: 1 1 200px;
 }
 </style>
