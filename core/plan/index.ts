@@ -70,6 +70,7 @@ export {
   toggleLocks,
 } from './chosen-steps';
 export { copiedSteps, readCopiedSteps, STEPS_MEDIA_TYPE, stepsOutline } from './clipboard';
+export { seatBefore, withSeatBefore } from './breath-seat';
 export { setClassWhere, setStepWhere, setUpsToChange, newWhereInWords, whereOf } from './where';
 export { positionOfStage, setUpOfStage, stagesSeconds } from './stage-set-up';
 export { sideSeconds, type Side } from './sides';

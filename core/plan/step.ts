@@ -117,6 +117,8 @@ export const OtherSetUp = z.strictObject({
     .min(1, 'At least one person uses the alternative set-up.')
     .max(PLAN_LIMITS.maxGroup, `A group has at most ${PLAN_LIMITS.maxGroup} people.`),
   setUp: SetUp,
+  /** Of a breath: id of the position they sit or lie in; where it is not there, that of the others. */
+  seat: Id.optional(),
 });
 export type OtherSetUp = z.infer<typeof OtherSetUp>;
 

@@ -28,6 +28,12 @@ export const SEATS: PositionText[] = [
       ),
       studio('floor', 'On the floor'),
       home('a firm cushion', row('cushion', 'seat', { why: 'hips no lower than the knees' })),
+      studio(
+        'wall',
+        'Back against the wall',
+        row('blanket', 'seat', { state: 'quarter', ...across }),
+        row('wall', 'behind'),
+      ),
     ],
     waysIn: [
       'Sit on the front edge of the support and cross the shins.',

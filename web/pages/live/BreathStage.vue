@@ -42,6 +42,8 @@ const about = computed(() => {
   return [label, label.includes(place) ? '' : place, set.value?.hands ?? '', eyes].filter(Boolean).join(' · ');
 });
 const moved = computed(() => step.value?.moves && library.all.position(step.value.moves.position));
+/** What is drawn: the position that is moved, or the seat the breath is practised in. */
+const drawn = computed(() => moved.value ?? (step.value?.seat ? library.all.position(step.value.seat) : undefined));
 /** What the body does on this phase, where the breath moves a position. */
 const cue = computed(() => (step.value?.moves ? moveCue(phases.value, at.value, step.value.moves) : ''));
 /** What follows the present breath if it is not a breath: coming out, changing sides. */
@@ -66,13 +68,13 @@ const share = computed(() => (state.value.groupMs > 0 ? state.value.groupMoreMs 
         <p class="quiet">{{ about }}</p>
         <p v-if="step?.note" class="quiet note">{{ step.note }}</p>
       </div>
-      <div v-if="moved" class="moved">
+      <div v-if="drawn" class="moved">
         <strong v-if="side">{{ side === 'left' ? 'Left' : 'Right' }}</strong>
         <div class="figure">
           <PositionFigure
-            :position="moved"
+            :position="drawn"
             :set-up="step?.setUp ?? []"
-            :label="`${moved.names.english} ${side}`"
+            :label="[drawn.names.english, side].filter(Boolean).join(', ')"
             :mirrored="side === 'right'"
             :least="1500"
           />

@@ -51,12 +51,14 @@ export function comingTitle(plan: Plan, coming: Coming, sameStep: boolean): stri
 }
 
 /** What some of the group have instead in a step that is coming: `4 of 12 instead: cushion under the head`. */
-function insteadInWords(plan: Plan, stepIndex: number): string {
+function insteadInWords(plan: Plan, stepIndex: number, library: Library): string {
   const step = plan.steps[stepIndex];
   const other = step && 'otherSetUp' in step ? step.otherSetUp : null;
   if (!other) return '';
-  const rows = other.setUp.map(setUpRowInWords).join(', ');
-  return `${Math.min(other.people, plan.groupSize)} of ${plan.groupSize} instead: ${rows || 'no props'}`;
+  const seat = other.seat === undefined ? undefined : library.position(other.seat)?.names.english;
+  const rows = other.setUp.map(setUpRowInWords).join(', ') || 'no props';
+  const instead = [seat, rows].filter(Boolean).join(', ');
+  return `${Math.min(other.people, plan.groupSize)} of ${plan.groupSize} instead: ${instead}`;
 }
 
 /** What is to be done with the props on the way there; what side it begins with, for a step of two sides. */
@@ -69,7 +71,7 @@ export function comingDetail(plan: Plan, coming: Coming, sameStep: boolean, libr
       : '';
   // While a step is still set up, some of the group are set up otherwise.
   const isFirst = !sameStep || (coming.phase.kind === 'hold' && coming.phase.turn === 0);
-  const instead = isFirst ? insteadInWords(plan, coming.phase.stepIndex) : '';
+  const instead = isFirst ? insteadInWords(plan, coming.phase.stepIndex, library) : '';
   const means = side === '' && !sameStep ? '' : sideInWords(plan, coming.phase, library);
   const where = sameStep ? '' : newWhereInWords(plan, coming.phase.stepIndex);
   return [[side, means].filter(Boolean).join(': '), where, movesInWords(coming.moves), instead]

@@ -68,9 +68,7 @@ const intoWayMs = computed(() => {
   return here && first ? here.startMs - first.startMs + intoMs : intoMs;
 });
 const part = computed(() => phase.value && partOf(practice, phase.value));
-const half = computed(
-  () => side ?? (phase.value && hill.value ? paceHalf(phase.value, hill.value.direction) : 'none'),
-);
+const half = computed(() => side ?? (phase.value && hill.value ? paceHalf(phase.value, hill.value.direction) : 'none'));
 const word = computed(() => (paused ? 'Paused' : phase.value ? paceWord(phase.value, intoMs) : ''));
 const detail = computed(() =>
   phase.value ? [cue, paceDetail(phase.value, part.value)].filter(Boolean).join(', ') : '',

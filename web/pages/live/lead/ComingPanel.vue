@@ -1,8 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue';
+import type { Position } from '#core/catalogue';
 import type { HoldStep } from '#core/plan';
+import type { SetUp } from '#core/props';
 import type { Coming } from '#core/run';
 import { clockOfMs } from '#core/time';
+import PositionFigure from '../../../widgets/figures/PositionFigure.vue';
 import StepFigure from '../../../widgets/figures/StepFigure.vue';
 import { useLibrary } from '../../../state/library';
 import type { SessionView } from '../use-session';
@@ -20,6 +23,13 @@ const library = useLibrary();
 function holdOf({ phase }: Coming): HoldStep | undefined {
   const step = session.plan.steps[phase.stepIndex];
   return step?.kind === 'hold' ? step : undefined;
+}
+/** The seat of a breath that is coming, with its props; not while that breath is under way. */
+function seatOf({ phase }: Coming): { position: Position; setUp: SetUp } | undefined {
+  const step = session.plan.steps[phase.stepIndex];
+  if (step?.kind !== 'breath' || !step.seat || 'round' in (session.state.value.phase ?? {})) return undefined;
+  const position = library.all.position(step.seat);
+  return position && { position, setUp: step.setUp };
 }
 
 const rows = computed(() => {
@@ -40,6 +50,7 @@ const rows = computed(() => {
       title: comingTitle(session.plan, coming, isHere(coming)),
       detail: comingDetail(session.plan, coming, isHere(coming), library.all),
       step: holdOf(coming),
+      seat: seatOf(coming),
       side: 'side' in coming.phase && coming.phase.side === 'right' ? ('right' as const) : ('left' as const),
     };
   });
@@ -53,6 +64,9 @@ const rows = computed(() => {
       <h2>{{ row.title }}</h2>
       <p class="quiet">{{ row.detail }}</p>
       <div v-if="row.step" class="figure"><StepFigure :step="row.step" :side="row.side" :least="1500" /></div>
+      <div v-else-if="row.seat" class="figure">
+        <PositionFigure :position="row.seat.position" :set-up="row.seat.setUp" label="" :least="1500" />
+      </div>
     </section>
     <p v-if="rows.length === 0" class="quiet last">Nothing after this.</p>
   </div>

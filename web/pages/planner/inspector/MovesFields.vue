@@ -57,6 +57,9 @@ function setExitSeconds(seconds: number | null): string | undefined {
     ? put({ ...moves, exit: seconds === null ? undefined : { text: '', ...moves.exit, seconds } })
     : undefined;
 }
+function setSwitch(seconds: number | null): string | undefined {
+  return step.moves ? put({ ...step.moves, switchSeconds: seconds ?? undefined }) : undefined;
+}
 function setExitText(words: string): string | undefined {
   const { moves } = step;
   return moves?.exit ? put({ ...moves, exit: { ...moves.exit, text: words } }) : undefined;
@@ -126,7 +129,7 @@ const FIRST = [
           label="Changing sides"
           :model-value="step.moves.switchSeconds ?? null"
           :usual="usualSwitch"
-          :accept="(seconds) => step.moves && put({ ...step.moves, switchSeconds: seconds ?? undefined })"
+          :accept="setSwitch"
         />
         <TimeField
           label="Coming out at the end"

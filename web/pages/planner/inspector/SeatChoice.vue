@@ -1,41 +1,73 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { breathSeats } from '#core/catalogue';
-import { setBreath, type BreathStep } from '#core/plan';
-import { setUpInWords } from '#core/props';
+import { breathSeats, setUpFor } from '#core/catalogue';
+import { seatBefore, setBreath, whereOf, type BreathStep } from '#core/plan';
+import { haveSameRows } from '#core/props';
 import SelectField from '../../../ui/fields/SelectField.vue';
+import { useEditor } from '../../../state/editor';
 import { useLibrary } from '../../../state/library';
 import { useEdit } from '../use-edit';
 
-/** In which position a breath is practised; until somebody says, whatever fits its props is screened. */
+/**
+ * In which position a breath is practised, and with which of its set-ups; until somebody says, whatever fits its props
+ * is screened.
+ */
 const { step } = defineProps<{ step: BreathStep }>();
 
 const edit = useEdit();
+const editor = useEditor();
 const library = useLibrary();
-const NOT_SAID = '';
+/** Choices beside the seats and their set-ups, whose ids are words. */
+const [NOT_SAID, BEFORE, NO_PROPS, CUSTOM] = ['', '.before', '.none', '.custom'];
 const seats = computed(() => {
   const all = breathSeats(library.positions);
   const own = step.seat === null ? undefined : library.all.position(step.seat);
   return own && !all.includes(own) ? [own, ...all] : all;
 });
+const chosen = computed(() => seats.value.find(({ id }) => id === step.seat));
+const before = computed(() => {
+  const steps = editor.plan?.steps ?? [];
+  return seatBefore(
+    steps,
+    steps.findIndex(({ id }) => id === step.id),
+  );
+});
 const options = computed(() => [
   { value: NOT_SAID, label: 'Not chosen yet' },
+  ...(before.value ? [{ value: BEFORE, label: 'As in the breath before' }] : []),
   ...seats.value.map(({ id, names }) => ({ value: id, label: names.english })),
 ]);
-const alike = (a: BreathStep['setUp'], b: BreathStep['setUp']): boolean => setUpInWords(a) === setUpInWords(b);
-/** The usual props of a seat come with it, unless the breath has a set-up of its own. */
+const copyOf = (setUp: BreathStep['setUp']): BreathStep['setUp'] => setUp.map((row) => ({ ...row }));
+/** The props of a seat come with it, unless the breath has a set-up of the teacher's own. */
 function choose(id: string): void {
+  if (id === BEFORE && before.value) {
+    edit(setBreath(step.id, { seat: before.value.seat, setUp: copyOf(before.value.setUp) }));
+    return;
+  }
   const seat = seats.value.find((one) => one.id === id);
-  const isUsual =
-    step.setUp.length === 0 || seats.value.some(({ setUps }) => setUps.some(({ items }) => alike(items, step.setUp)));
-  const [usual] = seat?.setUps ?? [];
-  const fits = seat?.setUps.some(({ items }) => alike(items, step.setUp)) ?? true;
+  const isOwn = (of: BreathStep['setUp']): boolean =>
+    of.length > 0 && !seats.value.some(({ setUps }) => setUps.some(({ items }) => haveSameRows(items, of)));
+  const usual = seat && editor.plan && setUpFor(seat, whereOf(editor.plan, step));
   edit(
     setBreath(step.id, {
       seat: id === NOT_SAID ? null : id,
-      ...(usual && isUsual && !fits ? { setUp: usual.items.map((row) => ({ ...row })) } : {}),
+      ...(usual && !isOwn(step.setUp) ? { setUp: copyOf(usual.items) } : {}),
     }),
   );
+}
+
+const setUpOptions = computed(() => [
+  ...(chosen.value?.setUps ?? []).map(({ id, name }) => ({ value: id, label: name })),
+  { value: NO_PROPS, label: 'No props' },
+  ...(setUp.value === CUSTOM ? [{ value: CUSTOM, label: 'Custom' }] : []),
+]);
+const setUp = computed(() => {
+  const named = chosen.value?.setUps.find(({ items }) => haveSameRows(items, step.setUp));
+  return named?.id ?? (step.setUp.length === 0 ? NO_PROPS : CUSTOM);
+});
+function chooseSetUp(id: string): void {
+  const items = id === NO_PROPS ? [] : chosen.value?.setUps.find((one) => one.id === id)?.items;
+  if (items) edit(setBreath(step.id, { setUp: copyOf(items) }));
 }
 </script>
 
@@ -46,6 +78,14 @@ function choose(id: string): void {
       :options="options"
       :model-value="step.seat ?? NOT_SAID"
       @update:model-value="choose"
+    />
+    <SelectField
+      v-if="chosen"
+      class="set-up"
+      label="Set-up"
+      :options="setUpOptions"
+      :model-value="setUp"
+      @update:model-value="chooseSetUp"
     />
     <span v-if="step.seat === null && !step.moves" class="quiet">
       Cautions are shown for every seat that fits the props.
@@ -60,5 +100,8 @@ function choose(id: string): void {
   gap: 4px 12px;
   align-items: center;
   padding-top: 6px;
+}
+.set-up {
+  max-width: 100%;
 }
 </style>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import AutoComplete from 'primevue/autocomplete';
 import { nextTick, ref, shallowRef, useTemplateRef } from 'vue';
-import { addStep } from '#core/plan';
+import { addStep, withSeatBefore } from '#core/plan';
 import { alsoCalled } from '#library/synonyms';
 import { newId } from '../../../client/new-id';
 import { useEditor } from '../../../state/editor';
@@ -47,12 +47,9 @@ function add(suggestion: Suggestion): void {
   if (!editor.plan) return;
   const id = newId();
   const at = editor.selectedIndex < 0 ? editor.plan.steps.length : editor.selectedIndex + 1;
-  const [issue] = editor.edit(
-    addStep(
-      beginningWith(suggestion.make(id, editor.plan.approach, editor.plan.where), settings.current.usual.firstSide),
-      at,
-    ),
-  );
+  const { approach, where, steps } = editor.plan;
+  const fresh = beginningWith(suggestion.make(id, approach, where), settings.current.usual.firstSide);
+  const [issue] = editor.edit(addStep(withSeatBefore(fresh, steps, at), at));
   trouble.value = issue?.reason ?? '';
   if (issue) return;
   editor.selected = id;
