@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { Id } from '#core/document';
 import type { Plan } from '#core/plan';
-import { BreathStep, HoldBreath, HoldStep, MoveStep, RestStep, TalkStep, emptyPlan } from '#core/plan';
+import { BreathStep, HoldBreath, HoldStep, MoveStep, RestStep, TalkStep, PlanRules, emptyPlan } from '#core/plan';
 import { RunEvent, type RunEventKind } from '#core/run';
 
 /** Whether phones on the same network may view a session, at which addresses, and of which plan. */
@@ -57,7 +57,13 @@ const AudienceStep = z.discriminatedUnion('kind', [
 ]);
 
 /** What the audience view needs of a plan. Parsing a plan with this leaves everything else out. */
-export const AudiencePlan = z.object({ classSeconds: z.number(), steps: z.array(AudienceStep) });
+export const AudiencePlan = z.object({
+  classSeconds: z.number(),
+  /** What decides the first side and how long changes take, so that phones keep the same time. */
+  rules: PlanRules.nullable(),
+  startsAt: z.string().nullable(),
+  steps: z.array(AudienceStep),
+});
 export type AudiencePlan = z.infer<typeof AudiencePlan>;
 
 /** The events that move the clock of a session; all others say something, and are the teacher's. */
@@ -95,11 +101,13 @@ export const AudienceNow = z.object({
 export type AudienceNow = z.infer<typeof AudienceNow>;
 
 /** A whole plan from what the audience was given, for what draws plans; what was left out is empty. */
-export function planForAudience({ classSeconds, steps }: AudiencePlan): Plan {
+export function planForAudience({ classSeconds, rules, startsAt, steps }: AudiencePlan): Plan {
   const common = { note: '', locked: false, weight: 'normal' as const, pinned: false, takesRemaining: false, where: null };
   return {
     ...emptyPlan('Session'),
     classSeconds,
+    rules,
+    startsAt,
     steps: steps.map((step): Plan['steps'][number] => {
       switch (step.kind) {
         case 'hold':

@@ -67,7 +67,7 @@ const plain = (id, name, kind, seconds) => ({ ...step(id, name), kind, seconds }
 
 const document = {
   format: 'zovrin-plan',
-  version: 8,
+  version: 9,
   title: 'Made by a script',
   intent: '',
   approach: 'restorative',
@@ -76,6 +76,8 @@ const document = {
   groupSize: 8,
   place: '',
   cupboard: null,
+  where: null,
+  rules: null,
   tags: [],
   archived: false,
   startsAt: null,

@@ -30,5 +30,6 @@ export {
   readEntry,
   techniqueDocument,
 } from './custom-entry';
+export { withRollSide } from './roll-side';
 export { wordsOnSide } from './side-words';
 export { CLASS_WHERE_NAMES, setUpFor, WHERE_NAMES, WHERE_WORDS, type ClassWhere, type Where } from './where';

@@ -12,6 +12,7 @@ const PLAN_FIELDS = [
   'groupSize',
   'place',
   'where',
+  'rules',
   'startsAt',
   'classSeconds',
   'tags',

@@ -1,5 +1,6 @@
 /** The plan: the document, its limits, its named edits, undo, and reading it from outside. */
 export { PLAN_LIMITS } from './limits';
+export { PlanRules, USUAL_PLAN_RULES } from './plan-rules';
 export { MAX_PHASES, phasesOfStep } from './phases';
 export { PLAN_VERSION, Plan, PlanTag, emptyPlan, sameTag } from './plan';
 export {

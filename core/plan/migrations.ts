@@ -103,9 +103,10 @@ function stepFromVersion8(step: unknown): unknown {
   return typeof step === 'object' && step !== null ? { where: null, ...step } : step;
 }
 
-/** Version 9: a class and a step may say on or at what they take place. */
+/** Version 9: a class and a step may say on or at what they take place, and a plan how its house teaches. */
 export const fromVersion8: Migration = (plan) => ({
   where: null,
+  rules: null,
   ...plan,
   steps: Array.isArray(plan.steps) ? plan.steps.map(stepFromVersion8) : plan.steps,
 });

@@ -3,6 +3,7 @@ import { Approach, CLASS_WHERE_NAMES } from '#core/catalogue';
 import { Id, oneOf, seconds, text } from '#core/document';
 import { PLAN_LIMITS } from './limits';
 import { MAX_PHASES, phasesOfStep } from './phases';
+import { PlanRules } from './plan-rules';
 import { Step } from './step';
 
 const letters = new Intl.NumberFormat('en');
@@ -59,6 +60,8 @@ const fields = {
     )
     .nullable(),
   classSeconds: seconds('A class', PLAN_LIMITS.minClass, PLAN_LIMITS.maxClass),
+  /** How the house teaches it; null: as is usual. */
+  rules: PlanRules.nullable(),
   steps: z.array(Step).max(PLAN_LIMITS.maxSteps, `A plan has at most ${PLAN_LIMITS.maxSteps} steps.`),
   tags: PlanTags,
   /** An archived plan is kept as it is, out of the way of the others. */
@@ -152,6 +155,7 @@ export function emptyPlan(title: string, approach: Approach = 'restorative'): Pl
     groupSize: 12,
     place: '',
     where: null,
+    rules: null,
     cupboard: null,
     startsAt: null,
     classSeconds: 3600,

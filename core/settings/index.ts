@@ -1,2 +1,11 @@
 /** The settings that are kept. */
-export { DEFAULT_SETTINGS, Settings, readSettings, type SecondSide } from './settings';
+export { asTaughtHere } from './as-taught-here';
+export {
+  AFTER_SIDE,
+  DEFAULT_SETTINGS,
+  MOVEMENTS,
+  Settings,
+  planRulesOf,
+  readSettings,
+  type SecondSide,
+} from './settings';

@@ -1,13 +1,16 @@
 import { z } from 'zod';
-import { BreathLoadRules, GROWTH, GrowthRules, LADDER, LOAD_RULES, Rung } from '#core/breath';
+import { BreathLoadRules, GROWTH, GrowthRules, LADDER, LOAD_RULES, LOUDNESS, Rung } from '#core/breath';
 import { Approach } from '#core/catalogue';
 import { Id, readDocument, seconds, type DocumentKind, type Migration, type Read } from '#core/document';
 import { ORDER_RULES, OrderRules } from '#core/order';
-import { PLAN_LIMITS } from '#core/plan';
+import { PLAN_LIMITS, PlanRules, USUAL_PLAN_RULES } from '#core/plan';
 
 const SETTINGS_FORMAT = 'zovrin-house';
-const SETTINGS_VERSION = 4;
+const SETTINGS_VERSION = 5;
 const MAX_RUNGS = 40;
+
+export const AFTER_SIDE = ['library', 'none', 'rest', 'release'] as const;
+export const MOVEMENTS = ['still', 'small'] as const;
 
 const SECOND_SIDE = ['always', 'ask', 'never'] as const;
 export type SecondSide = (typeof SECOND_SIDE)[number];
@@ -35,9 +38,25 @@ export const Settings = z.strictObject({
   usual: z.strictObject({
     approach: Approach,
     classSeconds: seconds('A class', PLAN_LIMITS.minClass, PLAN_LIMITS.maxClass),
-    firstSide: z.enum(['left', 'right']),
+    firstSide: PlanRules.shape.firstSide,
     /** The id of a saved place, or none. */
     place: Id.nullable(),
+    /** The side to roll to, and the times of changes; the first side stands beside them. */
+    rules: PlanRules.omit({ firstSide: true }),
+  }),
+  /** How this house teaches, as far as a new step or a check goes by it. */
+  school: z.strictObject({
+    /** What follows each side of a new hold: as the library has it, nothing, a still rest, or a release. */
+    afterSide: z.enum(AFTER_SIDE),
+    /** Whether holds are quite still, or small movements are welcome: a new hold says so. null says nothing. */
+    movement: z.enum(MOVEMENTS).nullable(),
+    /** Holds aim no higher than this intensity, from 0 to 10; 10 is no limit. */
+    maxIntensity: z
+      .number('Intensity is a number.')
+      .min(1, 'The highest intensity is at least 1.')
+      .max(10, 'Intensity goes from 0 to 10.'),
+    /** How loud a sound of the throat is in a new breath. */
+    throat: z.enum(LOUDNESS),
   }),
 });
 export type Settings = z.infer<typeof Settings>;
@@ -49,7 +68,19 @@ export const DEFAULT_SETTINGS: Settings = {
   breath: { ladder: [...LADDER], growth: GROWTH, load: LOAD_RULES },
   teach: { secondSide: 'always' },
   order: ORDER_RULES,
-  usual: { approach: 'restorative', classSeconds: 3600, firstSide: 'left', place: null },
+  usual: {
+    approach: 'restorative',
+    classSeconds: 3600,
+    firstSide: 'left',
+    place: null,
+    rules: {
+      rollTo: USUAL_PLAN_RULES.rollTo,
+      setupBaseSeconds: USUAL_PLAN_RULES.setupBaseSeconds,
+      setupPerMoveSeconds: USUAL_PLAN_RULES.setupPerMoveSeconds,
+      changesPercent: USUAL_PLAN_RULES.changesPercent,
+    },
+  },
+  school: { afterSide: 'library', movement: null, maxIntensity: 10, throat: 'soft' },
 };
 
 /** Version 2: how a session is led has rules too. */
@@ -61,13 +92,30 @@ const fromVersion2: Migration = (house) => ({ order: ORDER_RULES, ...house });
 /** Version 4: a new plan begins with what is usual. */
 const fromVersion3: Migration = (house) => ({ usual: DEFAULT_SETTINGS.usual, ...house });
 
+/** Version 5: there are rules for sides and changes, and for how the house teaches. */
+const fromVersion4: Migration = (house) => ({
+  school: DEFAULT_SETTINGS.school,
+  ...house,
+  usual:
+    typeof house.usual === 'object' && house.usual !== null
+      ? { rules: DEFAULT_SETTINGS.usual.rules, ...house.usual }
+      : house.usual,
+});
+
 const SETTINGS_DOCUMENT: DocumentKind<Settings> = {
   format: SETTINGS_FORMAT,
   called: 'settings',
   version: SETTINGS_VERSION,
-  migrations: { 1: fromVersion1, 2: fromVersion2, 3: fromVersion3 },
+  migrations: { 1: fromVersion1, 2: fromVersion2, 3: fromVersion3, 4: fromVersion4 },
   schema: Settings,
 };
 
 /** Reads settings from any value. Returns them, or every invalid field with the reason. Never throws. */
 export const readSettings = (value: unknown): Read<Settings> => readDocument(SETTINGS_DOCUMENT, value);
+
+/** The rules a new plan takes along from the settings; null where they are the usual ones. */
+export function planRulesOf({ usual }: Settings): PlanRules | null {
+  const rules: PlanRules = { firstSide: usual.firstSide, ...usual.rules };
+  const isUsual = (Object.keys(rules) as (keyof PlanRules)[]).every((key) => rules[key] === USUAL_PLAN_RULES[key]);
+  return isUsual ? null : rules;
+}

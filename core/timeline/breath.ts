@@ -2,6 +2,7 @@ import { breathProgram, type BreathPhase } from '#core/breath';
 import type { Library } from '#core/catalogue';
 import type { BreathMoves, BreathStep, FirstSide } from '#core/plan';
 import { toMs } from '#core/numbers';
+import { changeSeconds } from './change-seconds';
 import type { TimelineRules } from './rules';
 import type { PhaseSide } from './types';
 import type { TimelineWriter } from './writer';
@@ -62,7 +63,8 @@ function writeMoves(
     }
     return writeWayOut(writer, program, moves, sides[1]);
   }
-  const switchSeconds = moves.switchSeconds ?? library.position(moves.position)?.switchSeconds ?? rules.switchSeconds;
+  const usual = library.position(moves.position)?.switchSeconds ?? rules.switchSeconds;
+  const switchSeconds = moves.switchSeconds ?? changeSeconds(usual, rules);
   sides.forEach((side, turn) => {
     if (turn > 0) writer.change(toMs(switchSeconds), 'switch', writer.place(step.setUp, side));
     for (const phase of program) writer.breath(phase, { side, turn, cyclesBefore: turn * cycles });

@@ -4,7 +4,7 @@ import { toMs } from '#core/numbers';
 import { writeBreathStep } from './breath';
 import { writeHoldStep } from './hold';
 import { remainingNotes } from './remaining';
-import { DEFAULT_RULES, type TimelineRules } from './rules';
+import { DEFAULT_RULES, rulesFor, type TimelineRules } from './rules';
 import { stepSpan, totalsOf } from './totals';
 import type { StepSpan, Timeline } from './types';
 import { timelineWriter, type TimelineWriter } from './writer';
@@ -26,10 +26,11 @@ function writeStep(writer: TimelineWriter, step: Step, library: Library, rules: 
 
 /**
  * Unfolds a plan into an ordered, gapless list of phases in whole milliseconds from 0, with its prompts, bells, notes
- * and totals. Total: every plan that the schema accepts compiles; what is odd about a step comes back as a note on it.
+ * and totals, by the plan's own rules where it has any. Total: every plan that the schema accepts compiles; what is odd about a step comes back as a note on it.
  * This is the one place where a session's time is added up.
  */
-export function compileTimeline(plan: Plan, library: Library, rules: TimelineRules = DEFAULT_RULES): Timeline {
+export function compileTimeline(plan: Plan, library: Library, given: TimelineRules = DEFAULT_RULES): Timeline {
+  const rules = rulesFor(plan, given);
   const writer = timelineWriter(rules);
   const marks = plan.steps.map((step, index) => {
     const [firstPhase, movesBefore] = [writer.phaseCount(), writer.moveCount()];

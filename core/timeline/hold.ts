@@ -5,6 +5,7 @@ import { toMs, type Ms, type Seconds } from '#core/numbers';
 import { clockOfMs, clockOfSeconds } from '#core/time';
 import { sidesInOrder } from './breath';
 import { momentMs } from './moment';
+import { changeSeconds } from './change-seconds';
 import type { TimelineRules } from './rules';
 import { splitStages } from './stages';
 import type { TimelineWriter } from './writer';
@@ -37,13 +38,17 @@ export function turnsOf(step: HoldStep, rules: TimelineRules): Turn[] {
 
 /**
  * How long getting in, coming out and changing sides take where a hold does not say: as its library entry has it, else
- * as the house does. Seconds.
+ * as is usual, longer or shorter by what the rules say. Whole seconds, unless nothing is changed.
  */
 export const usualChanges = (
   { position }: Pick<HoldStep, 'position'>,
   library: Library,
   rules: TimelineRules,
-): Record<'enterSeconds' | 'leaveSeconds' | 'switchSeconds', Seconds> => library.position(position) ?? rules;
+): Record<'enterSeconds' | 'leaveSeconds' | 'switchSeconds', Seconds> => {
+  const { enterSeconds, leaveSeconds, switchSeconds } = library.position(position) ?? rules;
+  const at = (usual: Seconds) => changeSeconds(usual, rules);
+  return { enterSeconds: at(enterSeconds), leaveSeconds: at(leaveSeconds), switchSeconds: at(switchSeconds) };
+};
 
 function changeTimes(step: HoldStep, library: Library, rules: TimelineRules): ChangeTimes {
   const usual = usualChanges(step, library, rules);

@@ -1,6 +1,7 @@
 /** The timeline: a plan unfolded in time. The one place where time is added up. */
 export { compileTimeline } from './compile';
-export { DEFAULT_RULES, TimelineRules } from './rules';
+export { changeSeconds } from './change-seconds';
+export { DEFAULT_RULES, rulesFor, TimelineRules } from './rules';
 export { remainingEdit } from './remaining-edit';
 export { phaseIndexAt } from './find';
 export {

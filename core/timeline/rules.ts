@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import type { Seconds } from '#core/numbers';
+import type { Plan } from '#core/plan';
 
 const Length: z.ZodType<Seconds, Seconds> = z.number().min(0).max(600);
 
@@ -12,6 +13,8 @@ export const TimelineRules = z.strictObject({
   enterSeconds: Length,
   leaveSeconds: Length,
   switchSeconds: Length,
+  /** Getting in, coming out and changing sides, in per cent of what the library has. */
+  changesPercent: z.number().min(25).max(300).default(100),
   bells: z.strictObject({
     start: z.boolean(),
     half: z.boolean(),
@@ -32,5 +35,30 @@ export const DEFAULT_RULES: TimelineRules = {
   enterSeconds: 20,
   leaveSeconds: 20,
   switchSeconds: 15,
+  changesPercent: 100,
   bells: { start: true, half: true, soon: false, switch: true, end: true, props: true },
 };
+
+const DAY_MS = 86_400_000;
+
+/** The day of a class as a number that grows by one a day; undefined without a date. */
+const dayNumber = (startsAt: string | null): number | undefined =>
+  startsAt === null ? undefined : Math.round(Date.parse(`${startsAt.slice(0, 10)}T00:00:00Z`) / DAY_MS);
+
+/**
+ * The rules for a plan: its own, where it has any, over those that are given. Where the first side goes by the date, it is
+ * left on even days and right on odd ones, counted on from day to day; left where the class has no date.
+ */
+export function rulesFor(
+  { rules: own, startsAt }: Pick<Plan, 'rules' | 'startsAt'>,
+  rules: TimelineRules,
+): TimelineRules {
+  if (!own) return rules;
+  const day = dayNumber(startsAt) ?? 0;
+  return {
+    ...rules,
+    firstSide: own.firstSide === 'byDate' ? (day % 2 === 0 ? 'left' : 'right') : own.firstSide,
+    setup: { ...rules.setup, baseSeconds: own.setupBaseSeconds, perMoveSeconds: own.setupPerMoveSeconds },
+    changesPercent: own.changesPercent,
+  };
+}

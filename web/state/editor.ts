@@ -2,7 +2,7 @@ import { defineStore, storeToRefs } from 'pinia';
 import { computed, ref, shallowRef, watch } from 'vue';
 import type { FieldIssue } from '#core/document';
 import { applyEdit, chosenSteps, readPlanEdit, undoKey, type Plan, type PlanEdit } from '#core/plan';
-import { compileTimeline, remainingEdit } from '#core/timeline';
+import { compileTimeline, DEFAULT_RULES, remainingEdit, rulesFor } from '#core/timeline';
 import { latestOnly } from '../sync/latest';
 import type { Resolution } from '../sync/meet';
 import { syncedDocument, type SyncedDocument } from '../sync/synced-document';
@@ -44,6 +44,8 @@ export const useEditor = defineStore('editor', () => {
 
   const plan = computed(() => synced.value?.document.value);
   const timeline = computed(() => plan.value && compileTimeline(plan.value, library.all));
+  /** The rules its timeline goes by: its own, or the usual ones. */
+  const rules = computed(() => (plan.value ? rulesFor(plan.value, DEFAULT_RULES) : DEFAULT_RULES));
   const selectedIndex = computed(() => plan.value?.steps.findIndex((step) => step.id === selected.value) ?? -1);
   const selectedStep = computed(() => plan.value?.steps[selectedIndex.value]);
   /** The ids of all chosen steps, in the order of the plan. */
@@ -117,6 +119,7 @@ export const useEditor = defineStore('editor', () => {
     id,
     plan,
     timeline,
+    rules,
     selected,
     selectedIndex,
     selectedStep,

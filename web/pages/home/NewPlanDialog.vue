@@ -6,6 +6,7 @@ import { z } from 'zod';
 import { APPROACH_LABELS, APPROACHES, type Approach } from '#core/catalogue';
 import type { FieldIssue } from '#core/document';
 import { emptyPlan, Plan, type PlanFile } from '#core/plan';
+import { planRulesOf } from '#core/settings';
 import { clockOfMs } from '#core/time';
 import { TEMPLATES } from '#library';
 import { compileTimeline, ribbonBlocks } from '#core/timeline';
@@ -54,7 +55,8 @@ const usual = computed(() => {
 function blank({ title, approach, classSeconds }: z.infer<typeof NewPlan>): void {
   const { place } = settings.current.usual;
   const at = places.place(place);
-  make({ ...emptyPlan(title, approach), classSeconds, ...(at ? { cupboard: place, place: at.name } : {}) });
+  const rules = planRulesOf(settings.current);
+  make({ ...emptyPlan(title, approach), classSeconds, rules, ...(at ? { cupboard: place, place: at.name } : {}) });
 }
 
 function make(plan: Plan, entries: PlanFile['entries'] = []): void {

@@ -1,4 +1,4 @@
-import { wordsOnSide, type Library } from '#core/catalogue';
+import { withRollSide, wordsOnSide, type Library } from '#core/catalogue';
 import { newWhereInWords, positionOfStage, sideMeaning, type Plan, type Step } from '#core/plan';
 import { movesInWords, setUpRowInWords } from '#core/props';
 import type { Coming, RunState } from '#core/run';
@@ -107,7 +107,8 @@ export function wayInWords(plan: Plan, phase: Phase, library: Library): string[]
   let lines: readonly string[] = [];
   if (phase.kind === 'enter') lines = step.waysIn ?? at(0)?.waysIn ?? [];
   if (phase.kind === 'leave') lines = step.waysOut ?? at(step.stages.length - 1)?.waysOut ?? [];
-  return lines.map((line) => (phase.side === 'none' ? line : wordsOnSide(line, phase.side)));
+  const rollTo = plan.rules?.rollTo ?? null;
+  return lines.map((line) => withRollSide(phase.side === 'none' ? line : wordsOnSide(line, phase.side), rollTo));
 }
 
 /** How to get into the position of a stage that is another than that of the stage before it; nothing in the others. */

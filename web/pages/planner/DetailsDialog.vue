@@ -3,7 +3,8 @@ import Button from 'primevue/button';
 import Dialog from 'primevue/dialog';
 import { computed, ref, shallowRef, watch } from 'vue';
 import { APPROACHES, APPROACH_LABELS, type ClassWhere } from '#core/catalogue';
-import { setClassWhere, setDetails, setUpsToChange, type Plan } from '#core/plan';
+import { setClassWhere, setDetails, setUpsToChange, USUAL_PLAN_RULES, type Plan } from '#core/plan';
+import { planRulesOf } from '#core/settings';
 import CheckField from '../../ui/fields/CheckField.vue';
 import ChoiceField from '../../ui/fields/ChoiceField.vue';
 import TagsField from '../../ui/fields/TagsField.vue';
@@ -14,10 +15,12 @@ import SelectField from '../../ui/fields/SelectField.vue';
 import { listPlanTags } from '../../client/plans';
 import { useDemand } from '../../state/demand';
 import { useLibrary } from '../../state/library';
+import { useSettings } from '../../state/settings';
 import GroupPick from './cautions/GroupPick.vue';
 import PlacePick from './PlacePick.vue';
 import { useShortages } from '../../widgets/props/use-shortages';
 import { useEdit } from './use-edit';
+import { rulesInWords } from './rules-words';
 import { CLASS_WHERE_CHOICES, setUpsChangedInWords } from './where-words';
 import DayField from '../../ui/fields/DayField.vue';
 
@@ -43,6 +46,12 @@ watch(
   },
   { immediate: true },
 );
+const settings = useSettings();
+void settings.ready();
+/** How long changes take in this plan and with which side it begins, and what Settings would have. */
+const usualRules = computed(() => planRulesOf(settings.current));
+const rulesDiffer = computed(() => JSON.stringify(plan.rules) !== JSON.stringify(usualRules.value));
+const rulesSay = computed(() => rulesInWords(plan.rules ?? USUAL_PLAN_RULES));
 const library = useLibrary();
 /** Set-ups of the library go with the class, if wanted. */
 const withSetUps = ref(true);
@@ -133,6 +142,17 @@ const approaches = APPROACHES.map((value) => ({ value, label: APPROACH_LABELS[va
         :known="known"
         :accept="(tags) => edit(setDetails({ tags }))"
       />
+      <div class="wide small rules">
+        <span class="quiet">{{ rulesSay }}</span>
+        <button
+          v-if="rulesDiffer"
+          type="button"
+          class="link-button small"
+          @click="edit(setDetails({ rules: usualRules }))"
+        >
+          Use what Settings say
+        </button>
+      </div>
       <CheckField
         class="wide"
         label="Archived: kept as it is, out of the way of the other plans"
@@ -149,6 +169,12 @@ const approaches = APPROACHES.map((value) => ({ value, label: APPROACH_LABELS[va
   display: grid;
   grid-template-columns: 1fr 1fr;
   gap: 12px 16px;
+}
+.rules {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 12px;
+  align-items: baseline;
 }
 .wide {
   grid-column: 1 / -1;

@@ -12,6 +12,7 @@ const FIELDS: Record<string, string> = {
   cupboard: 'place',
   startsAt: 'date and time',
   where: 'where it takes place',
+  rules: 'sides and times of changes',
   classSeconds: 'class length',
   tags: 'tags',
   name: 'name',

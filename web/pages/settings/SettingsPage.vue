@@ -14,11 +14,13 @@ import UsualFields from '../../widgets/settings/UsualFields.vue';
 import BreathSettings from './BreathSettings.vue';
 import DisplaySettings from './DisplaySettings.vue';
 import LockFields from './LockFields.vue';
+import SchoolSettings from './SchoolSettings.vue';
 
 /** The settings in groups, one at a time, with the list of groups at the side. */
 const GROUPS = [
   { id: 'display', label: 'Display and keyboard' },
   { id: 'plans', label: 'New plans' },
+  { id: 'school', label: 'How you teach' },
   { id: 'breath', label: 'Breath' },
   { id: 'teaching', label: 'Teaching' },
   { id: 'lock', label: 'Lock' },
@@ -79,6 +81,11 @@ useUndoKeys(settings.undo, settings.redo);
         @save="settings.save"
       />
       <DisplaySettings v-if="group.id === 'display'" />
+      <SchoolSettings
+        v-else-if="group.id === 'school'"
+        :settings="settings.current"
+        :accept="(name, next) => settings.change(name, next)"
+      />
       <BreathSettings v-else-if="group.id === 'breath'" :breath="settings.current.breath" :accept="putBreath" />
       <FieldGroup
         v-else-if="group.id === 'teaching'"

@@ -24,6 +24,7 @@ const APPROACH_OPTIONS = APPROACHES.map((value) => ({ value, label: APPROACH_LAB
 const SIDES = [
   { value: 'left', label: 'left' },
   { value: 'right', label: 'right' },
+  { value: 'byDate', label: 'in turn, by date' },
 ] as const;
 const NO_PLACE = '';
 const placeOptions = computed(() => [

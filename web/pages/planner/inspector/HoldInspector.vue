@@ -2,7 +2,7 @@
 import { computed, nextTick, ref, useTemplateRef } from 'vue';
 import { positionOfStage, setHold, type HoldStep, type Prompt, type Side } from '#core/plan';
 import { rowFor, usualPlace, type PropPlace, type PropSide } from '#core/props';
-import { DEFAULT_RULES, turnsOf, type Timeline } from '#core/timeline';
+import { turnsOf, type Timeline } from '#core/timeline';
 import { exitsOf } from '#library';
 import AppIcon from '../../../ui/AppIcon.vue';
 import BodyChoice from '../../../widgets/props/BodyChoice.vue';
@@ -87,7 +87,7 @@ function addPrompt(): void {
   edit(setHold(step.id, { prompts: [...step.prompts, { id: newId(), at: { kind: 'half' }, text: '', on: 'every' }] }));
 }
 /** The side that is held first: what is written for the left is mirrored for the right. */
-const firstSide = computed(() => turnsOf(step, DEFAULT_RULES)[0]?.held ?? 'both');
+const firstSide = computed(() => turnsOf(step, editor.rules)[0]?.held ?? 'both');
 </script>
 
 <template>

@@ -14,8 +14,9 @@ import {
   type Side,
 } from '#core/plan';
 import { clockOfSeconds } from '#core/time';
-import { DEFAULT_RULES, turnsOf } from '#core/timeline';
+import { turnsOf } from '#core/timeline';
 import TimeField from '../../../ui/fields/TimeField.vue';
+import { useEditor } from '../../../state/editor';
 import { useEdit } from '../use-edit';
 import TakesRemaining from './TakesRemaining.vue';
 import RangeRail from './RangeRail.vue';
@@ -31,12 +32,13 @@ const emit = defineEmits<{
 const library = useLibrary();
 
 const edit = useEdit();
+const editor = useEditor();
 const evenId = useId();
 const lengths = computed(() => sideSeconds(step.sides));
 const two = computed(() => (step.sides.kind === 'each' || step.sides.kind === 'crossing' ? step.sides : undefined));
 const even = computed(() => two.value?.length.kind === 'even');
 const difference = computed(() => {
-  const [first, second] = turnsOf(step, DEFAULT_RULES);
+  const [first, second] = turnsOf(step, editor.rules);
   if (!first || !second || first.seconds === second.seconds) return '';
   const by = clockOfSeconds(Math.abs(first.seconds - second.seconds));
   return `Second side ${step.unevenIntended ? '' : 'is '}${by} ${second.seconds < first.seconds ? 'shorter' : 'longer'}`;
@@ -57,11 +59,14 @@ const marks = computed(() =>
     : [{ side: 'both' as const, seconds: Math.max(lengths.value.left, lengths.value.right) }],
 );
 
-const FIRST_SIDE = [
-  { value: 'house', label: `${DEFAULT_RULES.firstSide}, as usual` },
-  { value: 'left', label: 'left' },
-  { value: 'right', label: 'right' },
-] as const;
+const firstSides = computed(
+  () =>
+    [
+      { value: 'house', label: `${editor.rules.firstSide}, as usual` },
+      { value: 'left', label: 'left' },
+      { value: 'right', label: 'right' },
+    ] as const,
+);
 /** What the side, or the first side, means for this position. */
 const meaning = computed(() => {
   const side = step.sides.kind === 'one' ? step.sides.side : 'left';
@@ -150,7 +155,7 @@ const take = {
       <SelectField
         class="small"
         label="First side"
-        :options="FIRST_SIDE"
+        :options="firstSides"
         :model-value="two.first"
         @update:model-value="(side) => edit(setFirstSide(step.id, side))"
       />

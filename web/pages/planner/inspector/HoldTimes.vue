@@ -2,11 +2,12 @@
 import { computed } from 'vue';
 import { setHold, type HoldStep } from '#core/plan';
 import type { Seconds } from '#core/numbers';
-import { DEFAULT_RULES, usualChanges } from '#core/timeline';
+import { usualChanges } from '#core/timeline';
 import { useLibrary } from '../../../state/library';
 import CheckField from '../../../ui/fields/CheckField.vue';
 import FieldGroup from '../../../ui/fields/FieldGroup.vue';
 import TimeField from '../../../ui/fields/TimeField.vue';
+import { useEditor } from '../../../state/editor';
 import { useEdit } from '../use-edit';
 
 /** The times around a hold: laying out its props, getting in, coming out, changing sides. */
@@ -17,9 +18,10 @@ const { step, setupSeconds } = defineProps<{
 }>();
 
 const edit = useEdit();
+const editor = useEditor();
 const library = useLibrary();
 const twoSided = computed(() => step.sides.kind === 'each' || step.sides.kind === 'crossing');
-const usual = computed(() => usualChanges(step, library.all, DEFAULT_RULES));
+const usual = computed(() => usualChanges(step, library.all, editor.rules));
 /** Done where one is: nothing is set up, and the sides change without a pause. */
 const atOnce = computed(() => step.setupSeconds === 0 && (!twoSided.value || step.switchSeconds === 0));
 const setAtOnce = (now: boolean) =>

@@ -1,18 +1,20 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { breathMovesOf, setBreath, type BreathMoves, type BreathStep } from '#core/plan';
-import { DEFAULT_RULES } from '#core/timeline';
+import { changeSeconds } from '#core/timeline';
 import FieldGroup from '../../../ui/fields/FieldGroup.vue';
 import TextField from '../../../ui/fields/TextField.vue';
 import TimeField from '../../../ui/fields/TimeField.vue';
 import SelectField from '../../../ui/fields/SelectField.vue';
 import { useLibrary } from '../../../state/library';
+import { useEditor } from '../../../state/editor';
 import { useEdit } from '../use-edit';
 
 /** The position a breath moves: in on one phase, held, and out on another, on both sides: a slow counted series. */
 const { step } = defineProps<{ step: BreathStep }>();
 
 const edit = useEdit();
+const editor = useEditor();
 const library = useLibrary();
 const put = (moves: BreathMoves | null): string | undefined => edit(setBreath(step.id, { moves }));
 const options = computed(() => [
@@ -64,9 +66,10 @@ function setExitText(words: string): string | undefined {
   const { moves } = step;
   return moves?.exit ? put({ ...moves, exit: { ...moves.exit, text: words } }) : undefined;
 }
-const usualSwitch = computed(
-  () => (step.moves && library.all.position(step.moves.position)?.switchSeconds) ?? DEFAULT_RULES.switchSeconds,
-);
+const usualSwitch = computed(() => {
+  const position = step.moves ? library.all.position(step.moves.position) : undefined;
+  return changeSeconds(position?.switchSeconds ?? editor.rules.switchSeconds, editor.rules);
+});
 const PHASES = [
   { value: 'in', label: 'the in-breath' },
   { value: 'out', label: 'the out-breath' },

@@ -3,6 +3,7 @@ import { computed } from 'vue';
 import { setBreathSeconds, setHold, setOnlySide, setSidesKind, type HoldStep } from '#core/plan';
 import CheckField from '../../../ui/fields/CheckField.vue';
 import TimeField from '../../../ui/fields/TimeField.vue';
+import { useSettings } from '../../../state/settings';
 import { useEdit } from '../use-edit';
 import SelectField from '../../../ui/fields/SelectField.vue';
 import TextField from '../../../ui/fields/TextField.vue';
@@ -35,6 +36,8 @@ const INTENSITIES = [
 const USUAL_BREATH = 6;
 const toggleBreaths = (): void =>
   void edit(setBreathSeconds(step.id, step.breathSeconds === null ? USUAL_BREATH : null));
+const settings = useSettings();
+const tooStrong = computed(() => (step.strength ?? 0) > settings.current.school.maxIntensity);
 const setStrength = (chosen: number) => edit(setHold(step.id, { strength: chosen === USUAL ? null : chosen }));
 </script>
 
@@ -59,6 +62,9 @@ const setStrength = (chosen: number) => edit(setHold(step.id, { strength: chosen
       :model-value="step.strength ?? USUAL"
       @update:model-value="setStrength"
     />
+    <span v-if="tooStrong" class="caution" role="status"
+      >above your highest, {{ settings.current.school.maxIntensity }}</span
+    >
     <CheckField
       label="measured in breaths"
       :model-value="step.breathSeconds !== null"

@@ -2,6 +2,7 @@
 import AutoComplete from 'primevue/autocomplete';
 import { nextTick, ref, shallowRef, useTemplateRef } from 'vue';
 import { addStep, withSeatBefore } from '#core/plan';
+import { asTaughtHere } from '#core/settings';
 import { alsoCalled } from '#library/synonyms';
 import { newId } from '../../../client/new-id';
 import { useEditor } from '../../../state/editor';
@@ -48,7 +49,10 @@ function add(suggestion: Suggestion): void {
   const id = newId();
   const at = editor.selectedIndex < 0 ? editor.plan.steps.length : editor.selectedIndex + 1;
   const { approach, where, steps } = editor.plan;
-  const fresh = beginningWith(suggestion.make(id, approach, where), settings.current.usual.firstSide);
+  const { school, usual } = settings.current;
+  const made = asTaughtHere(suggestion.make(id, approach, where), library.all, school);
+  // A plan that has rules of its own begins with the side they name.
+  const fresh = editor.plan.rules || usual.firstSide === 'byDate' ? made : beginningWith(made, usual.firstSide);
   const [issue] = editor.edit(addStep(withSeatBefore(fresh, steps, at), at));
   trouble.value = issue?.reason ?? '';
   if (issue) return;

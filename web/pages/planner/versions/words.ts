@@ -9,6 +9,7 @@ const FIELDS: Record<Extract<PlanChange, { kind: 'field' }>['field'], string> = 
   groupSize: 'Number of people',
   place: 'Place',
   where: 'Where it takes place',
+  rules: 'Sides and times of changes',
   startsAt: 'Date and time',
   classSeconds: 'Class length',
   tags: 'Tags',

@@ -1,0 +1,67 @@
+import type { BreathPractice } from '#core/breath';
+import type { Library, Position } from '#core/catalogue';
+import type { HoldStep, Prompt, Step } from '#core/plan';
+import type { Settings } from './settings';
+
+type School = Settings['school'];
+
+const MOVEMENT_PROMPTS: Record<NonNullable<School['movement']>, string> = {
+  still: 'Be still, as long as that is comfortable.',
+  small: 'Small movements are welcome.',
+};
+/** When a hold says how still it is, and how long it is at least to say so. Seconds. */
+const MOVEMENT_AFTER = 60;
+const MOVEMENT_FROM = 90;
+const USUAL_REST = 30;
+const USUAL_RELEASE = 20;
+
+function afterSide(hold: HoldStep, position: Position | undefined, how: School['afterSide']): Partial<HoldStep> {
+  const twoSided = hold.sides.kind === 'each' || hold.sides.kind === 'crossing';
+  if (!twoSided || how === 'library') return {};
+  switch (how) {
+    case 'none':
+      return { rebound: { kind: 'none' }, loosen: null };
+    case 'rest':
+      return { rebound: { kind: 'afterEach', seconds: position?.rebound.seconds || USUAL_REST }, loosen: null };
+    case 'release':
+      return {
+        rebound: { kind: 'none' },
+        loosen: { when: 'afterEach', seconds: USUAL_RELEASE, text: position?.loosen || 'Move as it feels good' },
+      };
+  }
+}
+
+function movementPrompts(hold: HoldStep, movement: School['movement']): Prompt[] {
+  const longest = 'seconds' in hold.sides ? hold.sides.seconds : lengthOf(hold.sides.length);
+  if (movement === null || longest < MOVEMENT_FROM) return hold.prompts;
+  const at = { kind: 'after' as const, seconds: MOVEMENT_AFTER };
+  return [...hold.prompts, { id: 'movement', at, text: MOVEMENT_PROMPTS[movement], on: 'first' }];
+}
+const lengthOf = (length: Extract<HoldStep['sides'], { length: unknown }>['length']): number =>
+  length.kind === 'even' ? length.seconds : Math.max(length.left, length.right);
+
+/** A practice whose throat sounds are as loud as is usual here, where they do not say how loud they are. */
+const withThroat = (practice: BreathPractice, loudness: School['throat']): BreathPractice => ({
+  ...practice,
+  sets: practice.sets.map((set) => ({
+    ...set,
+    parts: set.parts.map((part) =>
+      part.kind === 'cycle' && part.sound === 'throat' && !part.loudness ? { ...part, loudness } : part,
+    ),
+  })),
+});
+
+/**
+ * A new step as this house teaches: what follows each side, how still it is, no stronger than the highest intensity, and
+ * how loud a throat sounds. Everything else is as the library has it.
+ */
+export function asTaughtHere(step: Step, library: Library, school: School): Step {
+  if (step.kind === 'breath') return { ...step, practice: withThroat(step.practice, school.throat) };
+  if (step.kind !== 'hold') return step;
+  return {
+    ...step,
+    ...afterSide(step, library.position(step.position), school.afterSide),
+    prompts: movementPrompts(step, school.movement),
+    strength: step.strength === null ? null : Math.min(step.strength, school.maxIntensity),
+  };
+}

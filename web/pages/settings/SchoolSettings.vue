@@ -1,0 +1,134 @@
+<script setup lang="ts">
+import type { Settings } from '#core/settings';
+import { DEFAULT_SETTINGS } from '#core/settings';
+import ChoiceField from '../../ui/fields/ChoiceField.vue';
+import FieldGroup from '../../ui/fields/FieldGroup.vue';
+import NumberField from '../../ui/fields/NumberField.vue';
+import SelectField from '../../ui/fields/SelectField.vue';
+
+/** How this house teaches: sides, what follows each side, how still and how strong, and how long changes take. */
+type School = Settings['school'];
+type Rules = Settings['usual']['rules'];
+const { settings, accept } = defineProps<{
+  settings: Settings;
+  /** Takes the changed settings under a name; returns the reason if they are refused. */
+  accept: (name: string, settings: Settings) => string | undefined;
+}>();
+
+const setSchool = (patch: Partial<School>) =>
+  accept('how you teach', { ...settings, school: { ...settings.school, ...patch } });
+const setRules = (patch: Partial<Rules>) =>
+  accept('times of changes', {
+    ...settings,
+    usual: { ...settings.usual, rules: { ...settings.usual.rules, ...patch } },
+  });
+const NOT_SAID = '';
+const ROLL = [
+  { value: NOT_SAID, label: 'either side' },
+  { value: 'left', label: 'the left side' },
+  { value: 'right', label: 'the right side' },
+] as const;
+const AFTER = [
+  { value: 'library', label: 'as the library has it' },
+  { value: 'none', label: 'nothing' },
+  { value: 'rest', label: 'a still rest' },
+  { value: 'release', label: 'a release' },
+] as const;
+const MOVEMENT = [
+  { value: NOT_SAID, label: 'say nothing about it' },
+  { value: 'still', label: 'stillness' },
+  { value: 'small', label: 'small movements' },
+] as const;
+const LOUDNESS = [
+  { value: 'soft', label: 'soft' },
+  { value: 'loud', label: 'loud' },
+] as const;
+</script>
+
+<template>
+  <FieldGroup title="In a hold" says="what a new hold begins with; the holds you have stay as they are">
+    <div class="fields">
+      <SelectField
+        above
+        label="After each side"
+        :options="AFTER"
+        :model-value="settings.school.afterSide"
+        @update:model-value="setSchool({ afterSide: $event })"
+      />
+      <SelectField
+        above
+        label="Cues ask for"
+        :options="MOVEMENT"
+        :model-value="settings.school.movement ?? NOT_SAID"
+        @update:model-value="setSchool({ movement: $event === NOT_SAID ? null : $event })"
+      />
+      <NumberField
+        label="Highest intensity"
+        unit="of 10"
+        :model-value="settings.school.maxIntensity"
+        :accept="(maxIntensity) => setSchool({ maxIntensity })"
+      />
+    </div>
+  </FieldGroup>
+  <FieldGroup
+    title="In a breath"
+    says="whether breaths are held at all stands under Breath: longest hold 0 s means never"
+  >
+    <span class="quiet">the throat sound of a new breath is</span>
+    <ChoiceField
+      label="Throat sound of a new breath"
+      :options="LOUDNESS"
+      :model-value="settings.school.throat"
+      @update:model-value="setSchool({ throat: $event })"
+    />
+  </FieldGroup>
+  <FieldGroup title="Sides and changes" says="what a new plan takes along; a plan you have keeps its own">
+    <template #head>
+      <button type="button" class="link-button small" @click="setRules(DEFAULT_SETTINGS.usual.rules)">
+        Reset to defaults
+      </button>
+    </template>
+    <div class="fields">
+      <SelectField
+        above
+        label="Roll up over"
+        :options="ROLL"
+        :model-value="settings.usual.rules.rollTo ?? NOT_SAID"
+        @update:model-value="setRules({ rollTo: $event === NOT_SAID ? null : $event })"
+      />
+      <NumberField
+        label="Setting up"
+        unit="s"
+        :model-value="settings.usual.rules.setupBaseSeconds"
+        :accept="(setupBaseSeconds) => setRules({ setupBaseSeconds })"
+      />
+      <NumberField
+        label="and for each prop moved"
+        unit="s"
+        :model-value="settings.usual.rules.setupPerMoveSeconds"
+        :accept="(setupPerMoveSeconds) => setRules({ setupPerMoveSeconds })"
+      />
+      <NumberField
+        label="Getting in, coming out, changing sides"
+        unit="% of the library’s times"
+        :step="10"
+        :model-value="settings.usual.rules.changesPercent"
+        :accept="(changesPercent) => setRules({ changesPercent })"
+      />
+    </div>
+    <p class="small quiet">
+      The side to roll to is said wherever the library says “roll to the side”. For a person whose caution names a side,
+      the caution counts.
+    </p>
+  </FieldGroup>
+</template>
+
+<style scoped>
+.fields {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px 24px;
+  align-items: flex-end;
+  padding: 4px 0 8px;
+}
+</style>
