@@ -103,6 +103,7 @@ const approaches = APPROACHES.map((value) => ({ value, label: APPROACH_LABELS[va
       </div>
       <TextField label="Place" :model-value="plan.place" :accept="(place) => edit(setDetails({ place }))" />
       <SelectField
+        above
         label="Where it takes place"
         :options="CLASS_WHERE_CHOICES"
         :model-value="plan.where ?? ''"

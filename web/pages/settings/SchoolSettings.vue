@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import type { Settings } from '#core/settings';
 import { DEFAULT_SETTINGS } from '#core/settings';
-import ChoiceField from '../../ui/fields/ChoiceField.vue';
 import FieldGroup from '../../ui/fields/FieldGroup.vue';
 import NumberField from '../../ui/fields/NumberField.vue';
 import SelectField from '../../ui/fields/SelectField.vue';
@@ -74,13 +73,15 @@ const LOUDNESS = [
     title="In a breath"
     says="whether breaths are held at all stands under Breath: longest hold 0 s means never"
   >
-    <span class="quiet">the throat sound of a new breath is</span>
-    <ChoiceField
-      label="Throat sound of a new breath"
-      :options="LOUDNESS"
-      :model-value="settings.school.throat"
-      @update:model-value="setSchool({ throat: $event })"
-    />
+    <div class="fields">
+      <SelectField
+        above
+        label="Throat sound"
+        :options="LOUDNESS"
+        :model-value="settings.school.throat"
+        @update:model-value="setSchool({ throat: $event })"
+      />
+    </div>
   </FieldGroup>
   <FieldGroup title="Sides and changes" says="what a new plan takes along; a plan you have keeps its own">
     <template #head>
@@ -91,7 +92,7 @@ const LOUDNESS = [
     <div class="fields">
       <SelectField
         above
-        label="Roll up over"
+        label="Side to roll to"
         :options="ROLL"
         :model-value="settings.usual.rules.rollTo ?? NOT_SAID"
         @update:model-value="setRules({ rollTo: $event === NOT_SAID ? null : $event })"

@@ -90,7 +90,12 @@ const moved = computed(() =>
       ? intoMs / lengthMs
       : 0,
 );
-const place = computed(() => (phase.value ? placeNow(part.value, phase.value, moved.value) : null));
+/** A wave keeps its figure while it is nowhere, so that nothing comes and goes on the stage. */
+const places = computed(() => {
+  const here = phase.value ? placeNow(part.value, phase.value, moved.value) : null;
+  const isWave = part.value?.kind === 'cycle' && part.value.wave !== undefined;
+  return here ? [here] : isWave ? [] : null;
+});
 const spoken = computed(() => `${word.value} ${detail.value}`);
 </script>
 
@@ -114,7 +119,7 @@ const spoken = computed(() => `${word.value} ${detail.value}`);
       </div>
     </div>
     <div class="then">
-      <PlaceFigure v-if="place" :place="place" class="place" />
+      <PlaceFigure v-if="places" :place="places" class="place" />
       <div>
         <p class="quiet">then</p>
         <p class="next">{{ next }}</p>

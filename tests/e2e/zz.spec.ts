@@ -1,0 +1,34 @@
+/// <reference lib="dom" />
+import { test } from '@playwright/test';
+import { cycleOf, setOf } from '#core/breath';
+import { breathFrom, emptyPlan, holdFrom, Plan } from '#core/plan';
+import { builtInLibrary, TECHNIQUES } from '#library';
+import { openPlan, openTab, passMs, rows } from './support';
+const BEGIN = new Date('2026-11-26T18:00:00Z');
+test('shots', async ({ page, request }) => {
+  test.setTimeout(120_000);
+  await page.setViewportSize({ width: 1280, height: 800 });
+  const t = TECHNIQUES[0]!;
+  const chair = builtInLibrary.position('chair-seat')!;
+  const breath = { ...breathFrom(t, 'breath'), practice: { countSeconds: 1, sets: [setOf('a', [cycleOf([6, 2, 8, 0], { inSteps: { parts: 3, pauseCounts: 2 }, wave: ['belly','sideRibs','upperChest'], outDirection: 'fromAbove' })], 10)] }, setupSeconds: 0, seat: chair.id, setUp: chair.setUps[0]!.items };
+  const hold = (id: string) => holdFrom(builtInLibrary.position(id)!, 'restorative', id, 'bed');
+  const document = Plan.parse({ ...emptyPlan('Before sleep, in bed', 'pranayama'), where: 'bed', steps: [breath, hold('child-wide'), { ...hold('reclined-twist'), where: 'floor' }, hold('last-rest'), { ...hold('legs-up-wall'), setUp: [{ ...builtInLibrary.position('legs-up-wall')!.setUps[0]!.items.find((r) => r.kind === 'wall')!, wallCm: 40 }] }] });
+  const { id } = await (await request.post('/api/v1/plans', { data: { document } })).json();
+  await openPlan(page, id);
+  await rows(page).first().click();
+  await page.waitForTimeout(1500);
+  await page.screenshot({ path: '/tmp/s1.png' });
+  await rows(page).nth(4).click(); await openTab(page, 'Props'); await page.waitForTimeout(1500);
+  await page.screenshot({ path: '/tmp/s2.png' });
+  await page.getByRole('button', { name: /change title, group/ }).click(); await page.waitForTimeout(600);
+  await page.screenshot({ path: '/tmp/s3.png' });
+  await page.goto('/settings?group=school'); await page.waitForTimeout(800);
+  await page.screenshot({ path: '/tmp/s4.png' });
+  await page.clock.install({ time: BEGIN });
+  await page.goto(`/teach/${id}`);
+  await page.getByRole('button', { name: 'Begin' }).first().waitFor();
+  await page.clock.pauseAt(BEGIN.getTime() + 60_000);
+  await page.keyboard.press('Space');
+  await passMs(page, 5000);
+  await page.screenshot({ path: '/tmp/s5.png' });
+});
