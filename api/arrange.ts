@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { BENDS, BREATH_SPOTS, OrderRules } from '#core/order';
+import { BENDS } from '#core/catalogue';
+import { BREATH_SPOTS, OrderRules } from '#core/order';
 import { FitOptions } from '#core/fit';
 import { ChosenLength, Plan } from '#core/plan';
 import { PACE_KINDS, SIMULATED } from '#core/review';
@@ -64,6 +65,8 @@ const BrokenRule = z.discriminatedUnion('kind', [
     names: z.tuple([z.string(), z.string()]).readonly(),
     joint: z.string(),
   }),
+  z.object({ kind: z.literal('neutral'), names: z.tuple([z.string(), z.string()]).readonly() }),
+  z.object({ kind: z.literal('rousing'), names: z.tuple([z.string(), z.string()]).readonly() }),
   z.object({ kind: z.literal('breath'), name: z.string(), spot: z.enum(BREATH_SPOTS) }),
 ]);
 const Costed = z.object({

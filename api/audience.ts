@@ -102,7 +102,14 @@ export type AudienceNow = z.infer<typeof AudienceNow>;
 
 /** A whole plan from what the audience was given, for what draws plans; what was left out is empty. */
 export function planForAudience({ classSeconds, rules, startsAt, steps }: AudiencePlan): Plan {
-  const common = { note: '', locked: false, weight: 'normal' as const, pinned: false, takesRemaining: false, where: null };
+  const common = {
+    note: '',
+    locked: false,
+    weight: 'normal' as const,
+    pinned: false,
+    takesRemaining: false,
+    where: null,
+  };
   return {
     ...emptyPlan('Session'),
     classSeconds,

@@ -1,4 +1,14 @@
-import type { HoldDefaults, Moment, NamedSetUp, Position, Variation } from '#core/catalogue';
+import {
+  counterposeFor,
+  needsCounterpose,
+  type Bend,
+  type Effect,
+  type HoldDefaults,
+  type Moment,
+  type NamedSetUp,
+  type Position,
+  type Variation,
+} from '#core/catalogue';
 import type { SetUpRow } from '#core/props';
 import { usualWhy } from './whys';
 
@@ -31,6 +41,10 @@ interface PositionDefinition {
   rebound?: readonly [seconds: number, when: Position['rebound']['when']];
   loosen?: string;
   answer?: string;
+  /** What it asks a counterpose for and what it is one for, where that does not follow from its traits. */
+  needsCounterpose?: Bend[];
+  counterposeFor?: Bend[];
+  effect?: Effect;
   traits: Position['traits'];
   caution: string;
 }
@@ -79,6 +93,9 @@ export function definePosition(entry: PositionDefinition): PositionText {
     rebound: { seconds: rebound[0], when: rebound[1] },
     loosen: entry.loosen ?? '',
     answer: entry.answer ?? '',
+    needsCounterpose: [...needsCounterpose(entry)],
+    counterposeFor: [...counterposeFor(entry)],
+    ...(entry.effect && { effect: entry.effect }),
     traits: entry.traits,
     caution: entry.caution,
   };

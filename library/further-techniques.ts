@@ -60,6 +60,7 @@ export const FURTHER_TECHNIQUES: Technique[] = [
     practice: practice(1, breathSet('slow', [cycle([5, 0, 5, 0])], 36)),
     range: { minSeconds: 180, maxSeconds: 1200 },
     gates: 'The even breath at a count of four without effort.',
+    effect: 'quieting',
     traits: [],
     seat: 'Upright or lying; long practices on a support.',
     taught: [
@@ -133,6 +134,7 @@ export const FURTHER_TECHNIQUES: Technique[] = [
     practice: practice(1, breathSet('right', oneWay('right', 'left'), 12)),
     range: { minSeconds: 90, maxSeconds: 480 },
     gates: 'Alternate nostrils for five minutes.',
+    effect: 'rousing',
     traits: ['handOnFace', 'nostrils'],
     seat: 'Upright.',
     taught: [
@@ -151,6 +153,7 @@ export const FURTHER_TECHNIQUES: Technique[] = [
     practice: practice(1, breathSet('left', oneWay('left', 'right'), 12)),
     range: { minSeconds: 90, maxSeconds: 480 },
     gates: 'Alternate nostrils for five minutes.',
+    effect: 'quieting',
     traits: ['handOnFace', 'nostrils'],
     seat: 'Upright.',
     taught: [
@@ -169,6 +172,7 @@ export const FURTHER_TECHNIQUES: Technique[] = [
     practice: practice(1, breathSet('hum', [cycle([4, 0, 8, 0], 'nose', 'nose', { sound: 'hum' })], 12)),
     range: { minSeconds: 60, maxSeconds: 480 },
     gates: 'The longer out-breath.',
+    effect: 'quieting',
     traits: ['handOnFace', 'sound'],
     seat: 'Upright or on the side; not flat on the back.',
     taught: [
@@ -222,6 +226,7 @@ export const FURTHER_TECHNIQUES: Technique[] = [
     practice: practice(1, breathSet('strokes', [strokesOf(30, 60), recoverOf(30)], 3)),
     range: { minSeconds: 60, maxSeconds: 300 },
     gates: 'Belly breath, and an empty belly: nothing eaten for two to three hours.',
+    effect: 'rousing',
     traits: ['strokes', 'bellyPressed'],
     seat: 'Upright on a support.',
     taught: [
@@ -241,6 +246,7 @@ export const FURTHER_TECHNIQUES: Technique[] = [
     practice: practice(1, breathSet('bellows', [strokesOf(20, 40, { active: 'both' }), recoverOf(40)], 3)),
     range: { minSeconds: 60, maxSeconds: 300 },
     gates: 'Three rounds of belly strokes without dizziness.',
+    effect: 'rousing',
     traits: ['strokes', 'fast', 'bellyPressed'],
     seat: 'Upright on a support.',
     taught: [

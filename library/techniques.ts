@@ -60,6 +60,7 @@ export const FIRST_TECHNIQUES: Technique[] = [
     practice: practice(1, breathSet('watch', [ownPaceOf(24, 5)], 1)),
     range: { minSeconds: 60, maxSeconds: 900 },
     gates: 'Nothing: this is where everyone begins.',
+    effect: 'quieting',
     traits: [],
     seat: 'Any seat with the hips no lower than the knees, or lying.',
     taught: [
@@ -95,6 +96,7 @@ export const FIRST_TECHNIQUES: Technique[] = [
     practice: practice(1, breathSet('long', [cycle([4, 0, 6, 0])], 18)),
     range: { minSeconds: 120, maxSeconds: 900 },
     gates: 'The even breath for some minutes without air hunger.',
+    effect: 'quieting',
     traits: [],
     seat: 'Lying with the knees held up, or seated.',
     taught: [

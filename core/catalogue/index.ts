@@ -19,6 +19,7 @@ export { familyLabel, libraryOf, withCustomEntries, type Library } from './libra
 export { editDistance, nameLikeness, matchScore, searchable } from './search';
 export { countOptions, findPositions, NOTHING_CHOSEN, type AlsoCalled, type Chosen } from './find';
 export { nextUsualRow } from './usual-row';
+export { BENDS, counterposeFor, effectOf, EFFECTS, needsCounterpose, type Bend, type Effect } from './counterpose';
 export { likeness } from './likeness';
 export { breathSeats, seatOf } from './seats';
 export { blankPosition, blankTechnique, copyOf } from './new-entry';

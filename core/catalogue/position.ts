@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { BENDS, EFFECTS } from './counterpose';
 import { WHERE_NAMES } from './where';
 import { Figure } from '#core/body';
 import { Id, oneOf, seconds, text, words } from '#core/document';
@@ -114,6 +115,8 @@ export type Variation = z.infer<typeof Variation>;
 export const MAX_WAYS = 5;
 const Ways = (what: string) => z.array(words(what, 240)).max(MAX_WAYS, `At most ${MAX_WAYS} sentences.`);
 
+const Bends = z.array(oneOf('A bend', BENDS)).max(BENDS.length);
+
 /**
  * A library entry: a position with what a teacher knows of it. Its texts may be empty in a custom entry; in the
  * built-in library none is.
@@ -152,6 +155,11 @@ export const Position = z
     loosen: text('A release', 200),
     /** The counterpose: a position that goes the other way. */
     answer: text('An answer', 200),
+    /** What it asks a counterpose for, and what it is one for; by its traits, where nothing is said. */
+    needsCounterpose: Bends.optional(),
+    counterposeFor: Bends.optional(),
+    /** Whether it rouses or quiets. */
+    effect: oneOf('An effect', EFFECTS).optional(),
     traits: z.array(oneOf('A trait', TRAITS)),
     caution: text('A caution', 400),
     /** How it is drawn, with the left side held. */

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { EFFECTS } from './counterpose';
 import { BreathPractice } from '#core/breath';
 import { Id, oneOf, seconds, text, words } from '#core/document';
 
@@ -42,6 +43,8 @@ export const Technique = z.strictObject({
   /** What should be easy before this is begun. */
   gates: text('What comes first', 240),
   traits: z.array(oneOf('A trait', BREATH_TRAITS)),
+  /** Whether it rouses or quiets; by its traits, where nothing is said. */
+  effect: oneOf('An effect', EFFECTS).optional(),
   seat: text('A seat', 160),
   taught: z.array(words('A step of teaching', 240)).max(6, 'At most six steps of teaching.'),
   mistakes: text('Common mistakes', 300),

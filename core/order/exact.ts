@@ -1,4 +1,4 @@
-import { atEnd, breathCost, BROKEN, transition, outOfPlace, type Problem } from './problem';
+import { atEnd, BROKEN, outOfPlace, placeCost, transition, type Problem } from './problem';
 
 /** Up to this many movable units, every order is considered. */
 export const MAX_EXACT = 14;
@@ -52,7 +52,7 @@ export function exactOrder(problem: Problem, ticks: (share: number) => void = ()
         place.has(unit) ? (mask & (1 << place.get(unit)!)) !== 0 : placed.has(unit);
       if (!before[fixed]!.every(isPlaced)) return { cost: Infinity, last, pending: still };
       const next = transition(problem, last, still, fixed);
-      cost += next.cost + breathCost(problem, fixed, isPlaced);
+      cost += next.cost + placeCost(problem, fixed, isPlaced);
       [last, still] = [fixed, next.pending];
       placed.add(fixed);
     }
@@ -85,7 +85,7 @@ export function exactOrder(problem: Problem, ticks: (share: number) => void = ()
     const { bits, fixed } = mayCome[x]!;
     if ((bits & mask) !== bits || !fixed.every((one) => fixedBy[k]!.has(one))) return;
     const next = transition(problem, from, pending, unit);
-    let total = cost + next.cost + breathCosts[x]!(mask, k);
+    let total = cost + next.cost + placeCosts[x]!(mask, k);
     const set = mask | (1 << x);
     let still = next.pending;
     if (runs[k + 1]!.length > 0) {
@@ -101,11 +101,15 @@ export function exactOrder(problem: Problem, ticks: (share: number) => void = ()
   };
   const holdBits = bitsOf(units.map((_, i) => i).filter((i) => units[i]!.isHold));
   const fixedHolds = runs.map((_, k) => [...fixedBy[k]!].filter((i) => units[i]!.isHold).length);
-  const breathCosts = movable.map((unit) => (mask: number, k: number): number => {
-    if (!units[unit]!.isBreath) return 0;
+  const quietBits = bitsOf(units.map((_, i) => i).filter((i) => units[i]!.effect === 'quieting'));
+  const fixedQuiet = runs.map((_, k) => [...fixedBy[k]!].some((i) => units[i]!.effect === 'quieting'));
+  const placeCosts = movable.map((unit) => (mask: number, k: number): number => {
+    const rouses = problem.rousing && units[unit]!.effect === 'rousing';
+    const late = rouses && ((mask & quietBits) !== 0 || fixedQuiet[k]!) ? BROKEN : 0;
+    if (!units[unit]!.isBreath) return late;
     const before = (mask & holdBits) !== 0 || fixedHolds[k]! > 0;
     const after = (mask & holdBits) !== holdBits || fixedHolds[k]! < fixedHolds.at(-1)!;
-    return outOfPlace(problem.breath, before, after) ? BROKEN : 0;
+    return late + (outOfPlace(problem.breath, before, after) ? BROKEN : 0);
   });
   for (let x = 0; x < count; x++) relax(0, 0, x, start.last, start.pending, start.cost, 0);
   // The last of a state is the movable one that came last, or the fixed one that follows it.

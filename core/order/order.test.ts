@@ -78,6 +78,8 @@ function randomPlan(count: number, random: () => number): { plan: Plan; rules: O
   const rules: OrderRules = {
     weights,
     answer: random() < 0.7,
+    neutral: random() < 0.5,
+    rousing: random() < 0.5,
     longSeconds: any([null, 120, 240]),
     breath: { restorative: spot(), yin: spot(), pranayama: spot(), blended: spot() },
   };

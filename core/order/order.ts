@@ -39,7 +39,7 @@ interface Costed {
 /** A rule that keeps the order from being quieter, and what there would be without it. */
 export interface HeldBack {
   rule:
-    | { kind: 'answer' | 'joints' | 'breath' }
+    | { kind: 'answer' | 'neutral' | 'rousing' | 'joints' | 'breath' }
     | { kind: 'pinned'; stepId: string; name: string }
     | { kind: 'pair'; before: string; after: string };
   /** How much the cost would fall, and by what. */
@@ -200,6 +200,8 @@ export function orderSteps(
 function without({ plan }: OrderPlanned, rules: OrderRules, breath: BreathSpot) {
   const list: { rule: HeldBack['rule']; plan: Plan; rules: OrderRules }[] = [];
   if (rules.answer) list.push({ rule: { kind: 'answer' }, plan, rules: { ...rules, answer: false } });
+  if (rules.neutral) list.push({ rule: { kind: 'neutral' }, plan, rules: { ...rules, neutral: false } });
+  if (rules.rousing) list.push({ rule: { kind: 'rousing' }, plan, rules: { ...rules, rousing: false } });
   if (rules.longSeconds !== null) list.push({ rule: { kind: 'joints' }, plan, rules: { ...rules, longSeconds: null } });
   if (breath !== 'anywhere' && plan.steps.some(({ kind }) => kind === 'breath')) {
     const anywhere = { ...rules.breath, [plan.approach]: 'anywhere' as const };

@@ -30,6 +30,8 @@ export interface Problem {
   before: readonly (readonly number[])[];
   answers: boolean;
   breath: BreathSpot;
+  /** What rouses comes before what quiets. */
+  rousing: boolean;
 }
 
 /** What one unit costs after another; `from` null: as the first. */
@@ -51,6 +53,10 @@ export const costOf = (tally: Tally, weights: OrderRules['weights']): number =>
 
 /** Whether two units are held long on the same joint. */
 export const sameJoint = (a: Unit, b: Unit): boolean => a.longOn.some((joint) => b.longOn.includes(joint));
+
+/** Whether a back bend and a deep fold follow each other, whichever comes first, with nothing neutral between. */
+export const bendsMeet = (from: Unit, to: Unit): boolean =>
+  ((from.bends | to.bends) & 3) === 3 && (from.bends & to.bends) === 0;
 
 /** Counterposes that some step of the plan could give; what no step can give is reported and not required. */
 export function answerable(units: readonly Unit[]): Unit[] {
@@ -75,12 +81,18 @@ export function problemOf(
     movable: indices.filter((i) => !units[i]!.fixed),
     fixedAt: new Map(indices.filter((i) => units[i]!.fixed).map((i) => [i, i])),
     cost: units.map((from) =>
-      units.map((to) => costOf(tallyOf(from, to), rules.weights) + (joints && sameJoint(from, to) ? BROKEN : 0)),
+      units.map(
+        (to) =>
+          costOf(tallyOf(from, to), rules.weights) +
+          (joints && sameJoint(from, to) ? BROKEN : 0) +
+          (rules.neutral && bendsMeet(from, to) ? BROKEN : 0),
+      ),
     ),
     first: units.map((to) => costOf(tallyOf(null, to), rules.weights)),
     before: indices.map((i) => pairs.filter(([, after]) => after === i).map(([before]) => before)),
     answers: rules.answer,
     breath,
+    rousing: rules.rousing,
   };
 }
 
@@ -125,11 +137,17 @@ export function outOfPlace(spot: BreathSpot, before: boolean, after: boolean): b
   }
 }
 
-/** What a breath costs where it comes: broken where it is out of its place. */
-export function breathCost({ breath, units }: Problem, to: number, placed: (unit: number) => boolean): number {
-  if (!units[to]!.isBreath) return 0;
+/** Whether something that quiets is among the units placed, at which what rouses comes too late. */
+export const isRousedLate = ({ rousing, units }: Problem, to: number, placed: (unit: number) => boolean): boolean =>
+  rousing && units[to]!.effect === 'rousing' && units.some((unit, i) => unit.effect === 'quieting' && placed(i));
+
+/** What a unit costs for where it comes among all: a breath out of its place, what rouses after what quiets. */
+export function placeCost(problem: Problem, to: number, placed: (unit: number) => boolean): number {
+  const { breath, units } = problem;
+  const late = isRousedLate(problem, to, placed) ? BROKEN : 0;
+  if (!units[to]!.isBreath) return late;
   const has = (is: boolean): boolean => units.some((unit, i) => unit.isHold && i !== to && placed(i) === is);
-  return outOfPlace(breath, has(true), has(false)) ? BROKEN : 0;
+  return late + (outOfPlace(breath, has(true), has(false)) ? BROKEN : 0);
 }
 
 /**
@@ -140,7 +158,7 @@ export function costOfSequence(problem: Problem, sequence: readonly number[]): n
   let [cost, last, pending] = [0, -1, 0];
   for (const to of sequence) {
     if (!problem.before[to]!.every((i) => placed.has(i))) return Infinity;
-    cost += breathCost(problem, to, (i) => placed.has(i));
+    cost += placeCost(problem, to, (i) => placed.has(i));
     const next = transition(problem, last, pending, to);
     cost += next.cost;
     [last, pending] = [to, next.pending];

@@ -23,6 +23,10 @@ export const OrderRules = z.strictObject({
   }),
   /** A deep fold or a back bend is answered within the next two steps. */
   answer: z.boolean(),
+  /** Something neutral between a back bend and a deep fold, whichever comes first. */
+  neutral: z.boolean(),
+  /** What rouses comes before what quiets. */
+  rousing: z.boolean(),
   /** No two holds at least so long on the same joint one after the other; null: they may follow. Seconds a side. */
   longSeconds: seconds('A long hold', 30, 3600).nullable(),
   /** Where each approach wants breath practice. */
@@ -38,32 +42,11 @@ export type OrderRules = z.infer<typeof OrderRules>;
 export const ORDER_RULES: OrderRules = {
   weights: { family: 3, propMove: 1, wall: 4, side: 1 },
   answer: true,
+  neutral: true,
+  rousing: true,
   longSeconds: 180,
   breath: { restorative: 'first', yin: 'ends', pranayama: 'last', blended: 'anywhere' },
 };
-
-/** What a back bend and a deep fold are: what is to be answered, and what answers it. Our own rule of thumb. */
-export const BENDS = ['fold', 'back'] as const;
-export type Bend = (typeof BENDS)[number];
-
-/** What a position asks to be answered: a fold with load on the spine, a back bend. */
-export function needsOf({ traits }: Pick<Position, 'traits'>): Bend[] {
-  return [
-    ...(traits.includes('loadedSpinalFold') ? ['fold' as const] : []),
-    ...(traits.includes('backBend') ? ['back' as const] : []),
-  ];
-}
-
-/**
- * What a position answers: a fold is answered by a back bend or by lying long on back or front; a back bend by a fold,
- * a twist, or a rounded back over deeply bent knees.
- */
-export function answersOf({ traits }: Pick<Position, 'traits'>): Bend[] {
-  const has = (trait: Position['traits'][number]): boolean => traits.includes(trait);
-  const fold = !has('loadedSpinalFold') && (has('backBend') || has('flatSupine') || has('prone'));
-  const rounded = has('loadedSpinalFold') || has('twist') || (has('deepKneeBend') && has('prone'));
-  return [...(fold ? ['fold' as const] : []), ...(rounded && !has('backBend') ? ['back' as const] : [])];
-}
 
 /** What a position loads, by its traits: the joints that should not be long at it twice in a row. */
 const JOINTS: Partial<Record<Position['traits'][number], string>> = {

@@ -1,9 +1,18 @@
-import type { Library, Position } from '#core/catalogue';
+import {
+  BENDS,
+  counterposeFor,
+  effectOf,
+  needsCounterpose,
+  type Bend,
+  type Effect,
+  type Library,
+  type Position,
+} from '#core/catalogue';
 import { lastRestIndex } from '#core/fit';
 import type { Plan, Step } from '#core/plan';
 import type { PlacedProp } from '#core/props';
 import type { Phase, Timeline } from '#core/timeline';
-import { answersOf, BENDS, jointsOf, needsOf, type Bend, type OrderRules } from './rules';
+import { jointsOf, type OrderRules } from './rules';
 
 type Family = Position['family'];
 
@@ -27,6 +36,9 @@ export interface Unit {
   /** Bits by place in `BENDS`. */
   needs: number;
   answers: number;
+  /** What it asks a counterpose for, as bits, whether or not any step here is one. */
+  bends: number;
+  effect: Effect | null;
   /** The joints it works on for long; none if it is not long. */
   longOn: readonly string[];
 }
@@ -60,6 +72,12 @@ function familyOf(step: Step, position: Position | undefined): Family | null {
   if (step.kind === 'rest') return 'supine';
   if (step.kind !== 'breath' || step.moves) return null;
   return step.setUp.some(({ place }) => UNDER_A_BACK.includes(place)) ? 'supine' : 'seated';
+}
+
+/** Whether a step rouses or quiets, as the library has it. */
+function effectIn(step: Step, position: Position | undefined, library: Library): Effect | null {
+  const technique = step.kind === 'breath' && !step.moves ? library.technique(step.technique) : undefined;
+  return technique ? effectOf(technique) : (position?.effect ?? null);
 }
 
 const longestMs = (phases: readonly Phase[]): number => {
@@ -111,8 +129,10 @@ export function unitsOf(plan: Plan, library: Library, timeline: Timeline, rules:
       lastSide: sideOf(sided.at(-1)),
       isHold: step.kind === 'hold' && step.id !== lastRest,
       isBreath: step.kind === 'breath' && step.moves === null,
-      needs: position ? bits(needsOf(position)) : 0,
-      answers: position ? bits(answersOf(position)) : rest ? bits(['fold']) : 0,
+      needs: position ? bits(needsCounterpose(position)) : 0,
+      answers: position ? bits(counterposeFor(position)) : rest ? bits(['fold']) : 0,
+      bends: position ? bits(needsCounterpose(position)) : 0,
+      effect: step.id === lastRest ? null : effectIn(step, position, library),
       longOn: position && isLong && step.id !== lastRest ? jointsOf(position) : [],
     });
   }

@@ -1,11 +1,14 @@
-import { answerable, outOfPlace, sameJoint } from './problem';
-import { BENDS, type Bend, type BreathSpot, type OrderRules } from './rules';
+import { BENDS, type Bend } from '#core/catalogue';
+import { answerable, bendsMeet, outOfPlace, sameJoint } from './problem';
+import type { BreathSpot, OrderRules } from './rules';
 import type { Unit } from './units';
 
 /** A rule that an order does not keep, by the names of the steps it is about. */
 export type BrokenRule =
   | { kind: 'unanswered'; name: string; bend: Bend; possible: boolean }
   | { kind: 'joints'; names: readonly [string, string]; joint: string }
+  | { kind: 'neutral'; names: readonly [string, string] }
+  | { kind: 'rousing'; names: readonly [quieting: string, rousing: string] }
   | { kind: 'breath'; name: string; spot: BreathSpot };
 
 /**
@@ -33,6 +36,11 @@ export function findViolations(
       const joint = unit.longOn.find((one) => follows.longOn.includes(one))!;
       broken.push({ kind: 'joints', names: [unit.name, follows.name], joint });
     }
+    if (rules.neutral && follows && bendsMeet(unit, follows))
+      broken.push({ kind: 'neutral', names: [unit.name, follows.name] });
+    const quieted = sequence.slice(0, at).find((j) => units[j]!.effect === 'quieting');
+    if (rules.rousing && unit.effect === 'rousing' && quieted !== undefined)
+      broken.push({ kind: 'rousing', names: [units[quieted]!.name, unit.name] });
     const hold = (part: readonly number[]): boolean => part.some((j) => units[j]!.isHold);
     if (unit.isBreath && outOfPlace(spot, hold(sequence.slice(0, at)), hold(sequence.slice(at + 1))))
       broken.push({ kind: 'breath', name: unit.name, spot });

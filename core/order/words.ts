@@ -48,6 +48,10 @@ export function brokenInWords(rule: BrokenRule): string {
         : `No step here is a counterpose for ${rule.name}, a ${BEND_WORDS[rule.bend]}, in any order.`;
     case 'joints':
       return `${rule.names[0]} and ${rule.names[1]} are both long on the ${rule.joint}, one after the other.`;
+    case 'neutral':
+      return `${rule.names[0]} and ${rule.names[1]}, a back bend and a deep fold, follow each other with nothing neutral between.`;
+    case 'rousing':
+      return `${rule.names[1]} rouses, and comes after ${rule.names[0]}, which quiets.`;
     case 'breath':
       return `${rule.name} ${SPOT_WORDS[rule.spot]}.`;
   }
@@ -59,6 +63,8 @@ export function heldBackInWords(plan: Plan, { rule, tally }: HeldBack, after: Ta
   const what = {
     answer: () => 'counterposes for deep folds and back bends within two steps',
     joints: () => 'no two long holds on the same joint in a row',
+    neutral: () => 'something neutral between a back bend and a deep fold',
+    rousing: () => 'what rouses before what quiets',
     breath: () => 'breath where this approach wants it',
     pinned: () => (rule.kind === 'pinned' ? `${rule.name} where it is pinned` : ''),
     pair: () => (rule.kind === 'pair' ? `${nameOf(rule.before)} before ${nameOf(rule.after)}` : ''),

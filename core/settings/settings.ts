@@ -96,6 +96,10 @@ const fromVersion3: Migration = (house) => ({ usual: DEFAULT_SETTINGS.usual, ...
 const fromVersion4: Migration = (house) => ({
   school: DEFAULT_SETTINGS.school,
   ...house,
+  order:
+    typeof house.order === 'object' && house.order !== null
+      ? { neutral: ORDER_RULES.neutral, rousing: ORDER_RULES.rousing, ...house.order }
+      : house.order,
   usual:
     typeof house.usual === 'object' && house.usual !== null
       ? { rules: DEFAULT_SETTINGS.usual.rules, ...house.usual }

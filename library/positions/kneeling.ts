@@ -39,6 +39,7 @@ export const KNEELING: PositionText[] = [
     rebound: [30, 'none'],
     loosen: 'Stretch the legs back one at a time',
     answer: 'Sphinx.',
+    counterposeFor: ['back'],
     traits: ['deepKneeBend', 'prone', 'anklesStretched'],
     caution:
       'With sore knees put a folded blanket behind them or lie on one side; in later pregnancy knees wide, bolster higher.',

@@ -128,6 +128,7 @@ export const LYING: PositionText[] = [
     stronger: say('Soles to the ceiling.', 'happy-baby'),
     loosen: 'Rock from side to side.',
     answer: 'Legs long for some breaths.',
+    counterposeFor: ['fold', 'back'],
     traits: ['flatSupine', 'deepKneeBend'],
     caution: 'Knees wide for a full belly or in pregnancy. Hold behind the knees if they are sore.',
   }),

@@ -371,6 +371,7 @@ export const SEATS: PositionText[] = [
     stronger: say('Hands to the floor, without support.', '#free'),
     loosen: 'Roll up slowly, circle the wrists.',
     answer: 'Lean back and open the chest.',
+    needsCounterpose: ['fold'],
     traits: ['headBelowHeart'],
     caution: 'Blood pressure that is not controlled, eye pressure, reflux: stay upright or lean on a table.',
   }),

@@ -311,6 +311,7 @@ export const SUPINE: PositionText[] = [
     loosen: 'Move fingers and feet, then roll to one side.',
     rebound: [0, 'none'],
     answer: 'Sit upright for some breaths.',
+    effect: 'quieting',
     traits: ['flatSupine', 'longUnmovingHold'],
     caution: 'After 20 weeks of pregnancy lie on the left side; with low mood, eyes open and propped up.',
   }),

@@ -39,6 +39,7 @@ export const WALL: PositionText[] = [
     loosen: 'Bend the knees, feet circle, roll to one side.',
     rebound: [45, 'none'],
     answer: 'Rest on the side before sitting up.',
+    effect: 'quieting',
     traits: ['inversion', 'flatSupine', 'headBelowHeart'],
     caution: 'Not with glaucoma or high blood pressure that is not controlled; calves on a chair is the easier way.',
   }),

@@ -1,6 +1,15 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { APPROACH_LABELS, APPROACHES, TRAIT_WORDS, type NamedSetUp, type Position } from '#core/catalogue';
+import {
+  APPROACH_LABELS,
+  APPROACHES,
+  counterposeFor,
+  TRAIT_WORDS,
+  type Bend,
+  type Effect,
+  type NamedSetUp,
+  type Position,
+} from '#core/catalogue';
 import { mirrorSetUp, setUpRowInWords } from '#core/props';
 import AppIcon from '../../ui/AppIcon.vue';
 import UsedIn from './UsedIn.vue';
@@ -21,10 +30,19 @@ const after = computed(() => {
   const { rebound, loosen, answer } = entry;
   return [
     { what: 'Rest', says: rebound.when === 'none' ? '' : reboundInWords(rebound) },
-    { what: 'Loosen', says: loosen },
-    { what: 'Answer', says: answer },
+    { what: 'Release', says: loosen },
+    { what: 'Counterpose', says: answer },
+    {
+      what: 'Counterpose for',
+      says: counterposeFor(entry)
+        .map((bend) => BEND_PLURALS[bend])
+        .join(', '),
+    },
+    { what: 'Effect', says: entry.effect ? EFFECT_WORDS[entry.effect] : '' },
   ].filter(({ says }) => says !== '');
 });
+const BEND_PLURALS: Record<Bend, string> = { fold: 'deep folds', back: 'back bends' };
+const EFFECT_WORDS: Record<Effect, string> = { rousing: 'rouses', quieting: 'quiets' };
 const variations = computed(() =>
   [
     { title: 'Easier', variation: entry.easier },

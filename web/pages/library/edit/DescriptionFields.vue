@@ -6,6 +6,7 @@ import PromptRows from '../../../widgets/steps/PromptRows.vue';
 import TextField from '../../../ui/fields/TextField.vue';
 import TimeField from '../../../ui/fields/TimeField.vue';
 import CautionFields from './CautionFields.vue';
+import CounterposeFields from './CounterposeFields.vue';
 import LineList from './LineList.vue';
 import StageFields from './StageFields.vue';
 import VariationFields from './VariationFields.vue';
@@ -56,6 +57,7 @@ function addPrompt(): void {
     </div>
     <TextField label="Release" :model-value="entry.loosen" :accept="set('loosen')" :problem="problem('loosen')" />
     <TextField label="Counterpose" :model-value="entry.answer" :accept="set('answer')" :problem="problem('answer')" />
+    <CounterposeFields :entry="entry" />
   </FieldGroup>
   <FieldGroup title="Look out for">
     <CautionFields

@@ -78,8 +78,26 @@ const isUsual = computed(() => JSON.stringify(rules.value) === JSON.stringify(OR
         @update:model-value="(answer) => put({ ...rules, answer })"
       />
       <span class="small quiet"
-        >A fold by a back bend or lying long; a back bend by a fold, a twist or a rounded back.</span
+        >Each entry of the library says what it asks a counterpose for, and what it is one for.</span
       >
+    </div>
+    <div class="rule">
+      <CheckField
+        class="check"
+        label="something neutral between a back bend and a deep fold"
+        :model-value="rules.neutral"
+        @update:model-value="(neutral) => put({ ...rules, neutral })"
+      />
+      <span class="small quiet">Neither follows the other directly; lying flat or a gentle twist comes between.</span>
+    </div>
+    <div class="rule">
+      <CheckField
+        class="check"
+        label="what rouses before what quiets"
+        :model-value="rules.rousing"
+        @update:model-value="(rousing) => put({ ...rules, rousing })"
+      />
+      <span class="small quiet">Each entry of the library says which it does, if it does either.</span>
     </div>
     <div class="rule">
       <TimeField
