@@ -1,3 +1,4 @@
+import { z } from 'zod';
 import { median, type Seconds } from '#core/numbers';
 import { QUARTERS, type Quarter } from './parts';
 import { LADDER, type Ratio, type Rung } from './ladder';
@@ -10,16 +11,24 @@ export interface MeasuredBreath {
   holdEmpty?: Seconds;
 }
 
-/** How near to what is easy a count has to stay, in per cent of what was measured. */
-export interface OfferRules {
-  /** In-breath and out-breath: no shorter and no longer than so much of the easy one. */
-  shortest: number;
-  longest: number;
-  /** A hold: no longer than so much of the easy one. */
-  hold: number;
-}
+/** How near to an easy breath a count that is offered stays. Whole per cent of what is easy. */
+export const OfferRules = z.strictObject({
+  shortest: z
+    .int('Per cent are whole numbers.')
+    .min(50, 'A breath is not shortened to less than 50 % of the easy one.')
+    .max(100, 'The shortest is at most 100 % of the easy one.'),
+  longest: z
+    .int('Per cent are whole numbers.')
+    .min(100, 'The longest is at least 100 % of the easy one.')
+    .max(200, 'A breath is not lengthened to more than 200 % of the easy one.'),
+  hold: z
+    .int('Per cent are whole numbers.')
+    .min(20, 'A hold is offered from 20 % of the easy one on.')
+    .max(100, 'A hold is at most as long as the easy one.'),
+});
+export type OfferRules = z.infer<typeof OfferRules>;
 /** Near the easy breath; of a hold that is easy once, this much stays easy over many breaths. Rules of thumb. */
-const OFFER_RULES: OfferRules = { shortest: 80, longest: 125, hold: 80 };
+export const OFFER_RULES: OfferRules = { shortest: 80, longest: 125, hold: 80 };
 
 /** A count that is offered, in seconds; or why none is. */
 export type OfferedCount = { ok: true; countSeconds: Seconds } | { ok: false; reason: string };

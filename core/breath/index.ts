@@ -69,6 +69,8 @@ export { fewestRounds, fitBreath } from './fit';
 export { LADDER, Ratio, ratioInWords, ratioOfPractice, readRatio, Rung } from './ladder';
 export {
   isOutdated,
+  OFFER_RULES,
+  OfferRules,
   offeredCount,
   MIN_BREATHS,
   medianOf,
@@ -78,4 +80,5 @@ export {
 } from './comfortable';
 export { GROWTH, growthRefusals, GrowthRules, type CountedBreath } from './grow';
 export { grownTooFast } from './grown';
+export { weekBefore } from './week-before';
 export { BreathLoadRules, LOAD_RULES, loadFlags } from './load';

@@ -1,5 +1,15 @@
 import { z } from 'zod';
-import { BreathLoadRules, GROWTH, GrowthRules, LADDER, LOAD_RULES, LOUDNESS, Rung } from '#core/breath';
+import {
+  BreathLoadRules,
+  GROWTH,
+  GrowthRules,
+  LADDER,
+  LOAD_RULES,
+  LOUDNESS,
+  OFFER_RULES,
+  OfferRules,
+  Rung,
+} from '#core/breath';
 import { Approach } from '#core/catalogue';
 import { Id, readDocument, seconds, type DocumentKind, type Migration, type Read } from '#core/document';
 import { ORDER_RULES, OrderRules } from '#core/order';
@@ -27,6 +37,8 @@ export const Settings = z.strictObject({
       .max(MAX_RUNGS, `A ladder has at most ${MAX_RUNGS} ratios.`),
     growth: GrowthRules,
     load: BreathLoadRules,
+    /** How near to an easy breath the counts are that a person is offered. */
+    offer: OfferRules,
   }),
   teach: z.strictObject({
     /** Whether a second side is matched to what the first really had: automatically, on request, or not at all. */
@@ -65,7 +77,7 @@ export type Settings = z.infer<typeof Settings>;
 export const DEFAULT_SETTINGS: Settings = {
   format: SETTINGS_FORMAT,
   version: SETTINGS_VERSION,
-  breath: { ladder: [...LADDER], growth: GROWTH, load: LOAD_RULES },
+  breath: { ladder: [...LADDER], growth: GROWTH, load: LOAD_RULES, offer: OFFER_RULES },
   teach: { secondSide: 'always' },
   order: ORDER_RULES,
   usual: {
@@ -94,8 +106,10 @@ const fromVersion3: Migration = (house) => ({ usual: DEFAULT_SETTINGS.usual, ...
 
 /** Version 5: there are rules for sides and changes, and for how the house teaches. */
 const fromVersion4: Migration = (house) => ({
-  school: DEFAULT_SETTINGS.school,
   ...house,
+  breath:
+    typeof house.breath === 'object' && house.breath !== null ? { offer: OFFER_RULES, ...house.breath } : house.breath,
+  school: house.school ?? DEFAULT_SETTINGS.school,
   order:
     typeof house.order === 'object' && house.order !== null
       ? { neutral: ORDER_RULES.neutral, rousing: ORDER_RULES.rousing, ...house.order }

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { practisedAs, ratioInWords, ratioOffers, type MeasuredBreath, type Ratio, type Rung } from '#core/breath';
+import { useSettings } from '../../state/settings';
 import RecordTable from '../../ui/RecordTable.vue';
 
 /**
@@ -9,13 +10,15 @@ import RecordTable from '../../ui/RecordTable.vue';
  */
 const { measured, ladder } = defineProps<{ measured: MeasuredBreath; ladder: readonly Rung[] }>();
 
+const settings = useSettings();
+void settings.ready();
 const number = (value: number | undefined, digits = 1): string => (value === undefined ? '' : value.toFixed(digits));
 const inWords = (ratio: Ratio, countSeconds: number): string => {
   const { counts, countSeconds: each } = practisedAs(ratio, countSeconds);
   return `${ratioInWords(counts).replaceAll(' : ', '-')} at ${each.toFixed(each * 10 === Math.round(each * 10) ? 1 : 2)} s`;
 };
 const rows = computed(() =>
-  ratioOffers(measured, ladder).map((offer, i) => ({
+  ratioOffers(measured, ladder, settings.current.breath.offer).map((offer, i) => ({
     id: String(i),
     ratio: ratioInWords(offer.ratio),
     count: number(offer.countSeconds),

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { LOAD_RULES, type BreathLoadRules } from '#core/breath';
+import { LOAD_RULES, OFFER_RULES, type BreathLoadRules, type OfferRules } from '#core/breath';
 import type { Settings } from '#core/settings';
 import FieldGroup from '../../ui/fields/FieldGroup.vue';
 import NumberField from '../../ui/fields/NumberField.vue';
@@ -15,6 +15,8 @@ const { breath, accept } = defineProps<{
 const setLoad = (patch: Partial<BreathLoadRules>) => accept('change limits', { load: { ...breath.load, ...patch } });
 const setGrowth = (patch: Partial<Breath['growth']>) =>
   accept('change growth', { growth: { ...breath.growth, ...patch } });
+const setOffer = (patch: Partial<OfferRules>) =>
+  accept('change the counts that are offered', { offer: { ...breath.offer, ...patch } });
 const percent = (share: number): number => Math.round(share * 1000) / 10;
 </script>
 
@@ -70,6 +72,34 @@ const percent = (share: number): number => Math.round(share * 1000) / 10;
         label="or counts, if that is more"
         :model-value="breath.growth.counts"
         :accept="(counts) => setGrowth({ counts })"
+      />
+    </div>
+  </FieldGroup>
+  <FieldGroup title="Counts that are offered" says="how near to a person’s easy breath, in per cent of it">
+    <template #head>
+      <button type="button" class="link-button small" @click="setOffer(OFFER_RULES)">Reset to defaults</button>
+    </template>
+    <div class="fields">
+      <NumberField
+        label="a breath no shorter than"
+        unit="%"
+        :step="5"
+        :model-value="breath.offer.shortest"
+        :accept="(shortest) => setOffer({ shortest })"
+      />
+      <NumberField
+        label="and no longer than"
+        unit="%"
+        :step="5"
+        :model-value="breath.offer.longest"
+        :accept="(longest) => setOffer({ longest })"
+      />
+      <NumberField
+        label="a hold no longer than"
+        unit="%"
+        :step="5"
+        :model-value="breath.offer.hold"
+        :accept="(hold) => setOffer({ hold })"
       />
     </div>
   </FieldGroup>

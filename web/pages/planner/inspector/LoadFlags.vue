@@ -15,7 +15,7 @@ const settings = useSettings();
 void settings.ready();
 const editor = useEditor();
 const library = useLibrary();
-const lastTaught = useLastTaught(editor.id, stepId);
+const lastTaught = useLastTaught({ id: editor.id, startsAt: editor.plan?.startsAt ?? null }, stepId);
 // Until groups and their health are known, nobody has been asked.
 const CHECKED = false;
 /** Whether the position that the breath moves, or that it is practised in, is a standing one. */
