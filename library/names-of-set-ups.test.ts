@@ -53,14 +53,14 @@ describe('a set-up by its name', () => {
   );
 });
 
-/** What is said of a set-up, as numbers: `bolster, 2 blankets` is one and two. */
-const saidOf = (setUp: SetUp): Map<string, number> =>
+/** A set-up in words, as numbers: `bolster, 2 blankets` is one and two. */
+const spokenOf = (setUp: SetUp): Map<string, number> =>
   new Map(
     setUpInWords(setUp)
       .split(', ')
       .filter(Boolean)
-      .map((said) => {
-        const [, number, thing = ''] = /^(?:(\d+) )?(.*)$/.exec(said)!;
+      .map((words) => {
+        const [, number, thing = ''] = /^(?:(\d+) )?(.*)$/.exec(words)!;
         return [thing, Number(number ?? 1)];
       }),
   );
@@ -79,20 +79,20 @@ function countedByCupboard(setUp: SetUp): Map<string, number> {
   return pieces;
 }
 const FIXTURES = ['wall', 'walls'];
-const withoutFixtures = (said: Map<string, number>) =>
-  new Map([...said].filter(([thing]) => !FIXTURES.includes(thing)));
+const withoutFixtures = (words: Map<string, number>) =>
+  new Map([...words].filter(([thing]) => !FIXTURES.includes(thing)));
 
-describe('what is said of a set-up and what the cupboard counts', () => {
+describe('a set-up in words and what the cupboard counts', () => {
   test('are the same in every set-up of the library', () => {
     for (const { setUps } of POSITIONS) {
-      for (const { items } of setUps) expect(countedByCupboard(items)).toEqual(withoutFixtures(saidOf(items)));
+      for (const { items } of setUps) expect(countedByCupboard(items)).toEqual(withoutFixtures(spokenOf(items)));
     }
   });
 
   test('and in any other', () => {
     fc.assert(
       fc.property(anySetUp, (setUp) => {
-        expect(countedByCupboard(setUp)).toEqual(withoutFixtures(saidOf(setUp)));
+        expect(countedByCupboard(setUp)).toEqual(withoutFixtures(spokenOf(setUp)));
       }),
     );
   });

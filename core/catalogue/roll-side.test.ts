@@ -11,8 +11,8 @@ test.each([
     'From the low lunge roll to the outer edge of the left foot.',
   ],
   ['Lie down, head to one side.', 'Lie down, head to one side.'],
-])('“%s” to the right', (sentence, said) => {
-  expect(withRollSide(sentence, 'right')).toBe(said);
+])('“%s” to the right', (sentence, expected) => {
+  expect(withRollSide(sentence, 'right')).toBe(expected);
   expect(withRollSide(sentence, null)).toBe(sentence);
 });
 

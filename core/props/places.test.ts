@@ -35,6 +35,7 @@ test('of places that are one for a strap, the one it is at is offered', () => {
     expect(new Set(words).size).toBe(words.length);
     expect(placesFor(STRAP, now)).toContain(now);
   }
+  expect(placesFor(STRAP, 'head')).toContain('feet');
   expect(placesFor({ kind: 'block', state: 'flat' }, 'head')).toEqual(PROP_PLACE_NAMES);
 });
 

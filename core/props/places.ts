@@ -75,10 +75,12 @@ export function placeInWords(piece: Pick<Sized, 'kind' | 'state'>, place: PropPl
 
 /** The places a piece can be put, the one it is at now among them, each said in its own words only once. */
 export function placesFor(piece: Pick<Sized, 'kind' | 'state'>, now: PropPlace): PropPlace[] {
-  const taken = new Map<string, PropPlace>([[placeInWords(piece, now), now]]);
+  const taken = new Map<string, PropPlace>();
   for (const place of PROP_PLACE_NAMES) {
     const words = placeInWords(piece, place);
-    if (!taken.has(words)) taken.set(words, place);
+    // A place that is called so for everything comes before one that is called so for a strap alone.
+    if (!taken.has(words) || PROP_PLACES[place] === words) taken.set(words, place);
   }
+  taken.set(placeInWords(piece, now), now);
   return PROP_PLACE_NAMES.filter((place) => taken.get(placeInWords(piece, place)) === place);
 }

@@ -59,9 +59,9 @@ test('a throat sounds as loud as it is here, unless the breath says how loud', (
     ...usual,
     throat: 'loud',
   });
-  const said =
+  const loudness =
     step.kind === 'breath' && step.practice.sets[0]?.parts.map((part) => 'loudness' in part && part.loudness);
-  expect(said).toEqual(['loud', 'soft', false]);
+  expect(loudness).toEqual(['loud', 'soft', false]);
 });
 
 test('a talk stays a talk', () => {

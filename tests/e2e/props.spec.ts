@@ -272,7 +272,7 @@ test.describe('the set-up of a step', () => {
     await rows(page).nth(step).click();
     await openTab(page, 'Props');
     const faces = inspector(page).getByRole('radiogroup', { name: 'Fold or face' }).first();
-    await faces.getByRole('radio', { name: 'quarter fold' }).focus();
+    await faces.getByRole('radio', { name: 'quarter fold' }).click();
     await page.keyboard.press('ArrowRight');
     await expect(faces.getByRole('radio', { name: 'rolled' })).toBeChecked();
     await inspector(page).getByRole('button', { name: 'Add strap' }).click();

@@ -74,7 +74,7 @@ const share = computed(() => (state.value.groupMs > 0 ? state.value.groupMoreMs 
           <PositionFigure
             :position="drawn"
             :set-up="step?.setUp ?? []"
-            :label="[drawn.names.english, side].filter(Boolean).join(', ')"
+            :label="[drawn.names.english, side].filter(Boolean).join(' ')"
             :mirrored="side === 'right'"
             :least="1500"
           />

@@ -94,12 +94,9 @@ function chooseSetUp(id: string): void {
 </template>
 
 <style scoped>
+/* Its fields stand in the row of what is around them. */
 .seat-choice {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 4px 12px;
-  align-items: center;
-  padding-top: 6px;
+  display: contents;
 }
 .set-up {
   max-width: 100%;
