@@ -5,7 +5,6 @@ export {
   BreathSteps,
   LOUDNESS,
   OUT_DIRECTIONS,
-  type OutDirection,
   BREATH_PLACES,
   BREATH_SOUNDS,
   BreathPart,
@@ -50,7 +49,7 @@ export {
 } from './words';
 export { countOfTaps, MIN_TAPS, linkedCounts, readCounts } from './counts';
 export { presetsOf, taughtInSteps, type Preset } from './presets';
-export { stepOfBreath, type StepOfBreath } from './steps';
+export { stepOfBreath } from './steps';
 export { tonesOf, type Tone, type TonedPhase, type ToneKind } from './tones';
 export {
   BreathMeasure,

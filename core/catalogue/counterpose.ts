@@ -1,13 +1,6 @@
+import type { Bend, Effect } from './bends';
 import type { Position } from './position';
 import type { Technique } from './technique';
-
-/** What a deep fold and a back bend are: what asks for a counterpose, and what is one. */
-export const BENDS = ['fold', 'back'] as const;
-export type Bend = (typeof BENDS)[number];
-
-export const EFFECTS = ['rousing', 'quieting'] as const;
-/** Whether something rouses or quiets; most positions do neither more than others. */
-export type Effect = (typeof EFFECTS)[number];
 
 /** By traits: a fold with load on the spine, a back bend. */
 function needsByTraits({ traits }: Pick<Position, 'traits'>): Bend[] {

@@ -19,7 +19,8 @@ export { familyLabel, libraryOf, withCustomEntries, type Library } from './libra
 export { editDistance, nameLikeness, matchScore, searchable } from './search';
 export { countOptions, findPositions, NOTHING_CHOSEN, type AlsoCalled, type Chosen } from './find';
 export { nextUsualRow } from './usual-row';
-export { BENDS, counterposeFor, effectOf, EFFECTS, needsCounterpose, type Bend, type Effect } from './counterpose';
+export { BENDS, EFFECTS, type Bend, type Effect } from './bends';
+export { counterposeFor, effectOf, needsCounterpose } from './counterpose';
 export { likeness } from './likeness';
 export { breathSeats, seatOf } from './seats';
 export { blankPosition, blankTechnique, copyOf } from './new-entry';
@@ -33,4 +34,5 @@ export {
 } from './custom-entry';
 export { withRollSide } from './roll-side';
 export { wordsOnSide } from './side-words';
-export { CLASS_WHERE_NAMES, setUpFor, WHERE_NAMES, WHERE_WORDS, type ClassWhere, type Where } from './where';
+export { setUpFor } from './where';
+export { CLASS_WHERE_NAMES, WHERE_NAMES, WHERE_WORDS, type ClassWhere, type Where } from './where-names';

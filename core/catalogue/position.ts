@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { BENDS, EFFECTS } from './counterpose';
-import { WHERE_NAMES } from './where';
+import { BENDS, EFFECTS } from './bends';
+import { WHERE_NAMES } from './where-names';
 import { Figure } from '#core/body';
 import { Id, oneOf, seconds, text, words } from '#core/document';
 import type { Seconds } from '#core/numbers';

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { EFFECTS } from './counterpose';
+import { EFFECTS } from './bends';
 import { BreathPractice } from '#core/breath';
 import { Id, oneOf, seconds, text, words } from '#core/document';
 

@@ -138,7 +138,7 @@ export function outOfPlace(spot: BreathSpot, before: boolean, after: boolean): b
 }
 
 /** Whether something that quiets is among the units placed, at which what rouses comes too late. */
-export const isRousedLate = ({ rousing, units }: Problem, to: number, placed: (unit: number) => boolean): boolean =>
+const isRousedLate = ({ rousing, units }: Problem, to: number, placed: (unit: number) => boolean): boolean =>
   rousing && units[to]!.effect === 'rousing' && units.some((unit, i) => unit.effect === 'quieting' && placed(i));
 
 /** What a unit costs for where it comes among all: a breath out of its place, what rouses after what quiets. */

@@ -16,7 +16,7 @@ const STRAP_CM = 240;
 /** What a buckle and a free end take of a strap. */
 const BUCKLE_CM = 10;
 /** Legs lean on a wall no farther away than this. */
-export const MAX_WALL_CM = 90;
+const MAX_WALL_CM = 90;
 /** The longest loop that so many straps, joined, come to. Centimetres round. */
 const longestLoopCm = (straps: number): number => straps * (STRAP_CM - BUCKLE_CM);
 

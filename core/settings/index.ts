@@ -1,11 +1,3 @@
 /** The settings that are kept. */
 export { asTaughtHere } from './as-taught-here';
-export {
-  AFTER_SIDE,
-  DEFAULT_SETTINGS,
-  MOVEMENTS,
-  Settings,
-  planRulesOf,
-  readSettings,
-  type SecondSide,
-} from './settings';
+export { DEFAULT_SETTINGS, Settings, planRulesOf, readSettings, type SecondSide } from './settings';

@@ -19,8 +19,8 @@ const SETTINGS_FORMAT = 'zovrin-house';
 const SETTINGS_VERSION = 5;
 const MAX_RUNGS = 40;
 
-export const AFTER_SIDE = ['library', 'none', 'rest', 'release'] as const;
-export const MOVEMENTS = ['still', 'small'] as const;
+const AFTER_SIDE = ['library', 'none', 'rest', 'release'] as const;
+const MOVEMENTS = ['still', 'small'] as const;
 
 const SECOND_SIDE = ['always', 'ask', 'never'] as const;
 export type SecondSide = (typeof SECOND_SIDE)[number];
