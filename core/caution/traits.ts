@@ -2,7 +2,7 @@ import type { Strains } from '#core/body';
 import { breathCost, type BreathPractice } from '#core/breath';
 import type { Position, Technique } from '#core/catalogue';
 import { positionOfStage, setUpOfStage, sideSeconds, type HoldStep, type Step } from '#core/plan';
-import type { PropPlace, SetUp, SetUpRow } from '#core/props';
+import { isBand, type PropPlace, type SetUp, type SetUpRow } from '#core/props';
 import { FROM, MARGIN, type CautionTrait, type Demands } from './demands';
 import type { Body, Knowledge } from './knowledge';
 import { seatsOf } from './seats';
@@ -70,8 +70,10 @@ function asksOfStrains(stated: ReadonlySet<CautionTrait>, strains: Strains, into
 
 /** A strap here is held by the hands, and let go of at once; unless it is closed to a loop. */
 const HELD_IN_HAND: ReadonlySet<PropPlace> = new Set(['soles', 'feet', 'hands', 'arms']);
-const isTied = ({ kind, state, place }: SetUpRow): boolean =>
-  (kind === 'strap' || kind === 'belt' || kind === 'scarf') && (state === 'loop' || !HELD_IN_HAND.has(place));
+/** An open scarf here lies on the body and ties nothing. */
+const LIES_LOOSE: ReadonlySet<PropPlace> = new Set(['eyes', 'cover']);
+const isTied = (row: SetUpRow): boolean =>
+  isBand(row) && !LIES_LOOSE.has(row.place) && (row.state === 'loop' || !HELD_IN_HAND.has(row.place));
 
 const ROUND_THE_BELLY: ReadonlySet<PropPlace> = new Set(['waist', 'lowBack', 'belly', 'onBelly']);
 

@@ -145,6 +145,20 @@ describe('what is seen by measuring', () => {
     expect(reasons(named('constructive-rest', 'strap'), has('trauma'))).toContain('held');
   });
 
+  test('a scarf over the eyes ties nobody; a strap closed to a loop round the feet does', () => {
+    const lying = (...setUp: ReturnType<typeof rowFor>[]) => hold('knees-in-rest', { setUp });
+    expect(reasons(lying(rowFor('scarf', 'eyes', 'centre', 's')), has('trauma'))).not.toContain('held');
+    const strap = rowFor('strap', 'feet', 'centre', 's');
+    expect(reasons(lying(strap), has('trauma'))).not.toContain('held');
+    expect(reasons(lying({ ...strap, state: 'loop' }), has('trauma'))).toContain('held');
+  });
+
+  test('a weighted blanket over the body lies on the belly too', () => {
+    const covered = hold('last-rest', { setUp: [rowFor('weightedBlanket', 'cover', 'centre', 'w')] });
+    expect(level(covered, pregnant(10))).toBe('avoid');
+    expect(waysFor(covered, pregnant(10))[0]?.words).toContain('without the weighted blanket');
+  });
+
   test('a hip that goes behind the body, and one that folds: by the way it was operated', () => {
     const [front, back] = ['front', 'back'].map((degree) => has('hip-replaced', { degree, since: '2026-09-20' }));
     expect(level(hold('prone-thigh-strap', { setUp: named('prone-thigh-strap', 'knee').setUp }), front!)).toBe('watch');
