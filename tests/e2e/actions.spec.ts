@@ -101,7 +101,7 @@ test('the sample house is loaded from the first page, and removed again in the s
     await page.keyboard.press('a');
     await page.keyboard.type('Reclined twist');
     await page.keyboard.press('Enter');
-    await expect(page.getByRole('combobox', { name: 'First side' })).toHaveText('right');
+    await expect(page.getByRole('combobox', { name: 'First side' })).toHaveText('right, as usual');
   });
 });
 

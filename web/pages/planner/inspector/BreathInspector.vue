@@ -25,6 +25,7 @@ import FitBreath from './FitBreath.vue';
 import StepRibbon from '../../../widgets/ribbon/StepRibbon.vue';
 import InspectorTabs from './InspectorTabs.vue';
 import SeatChoice from './SeatChoice.vue';
+import SeatSetUp from './SeatSetUp.vue';
 import StepNote from './StepNote.vue';
 import StepCautions from './StepCautions.vue';
 import StepWhere from './StepWhere.vue';
@@ -88,7 +89,10 @@ const setAfter = (seconds: number | null) => edit(setBreath(step.id, { afterSeco
       <div class="seat">
         <PositionFigure :position="seat" :set-up="step.setUp" :label="`Seat: ${seat.names.english}`" />
       </div>
-      <figcaption class="small quiet">{{ setUpInWords(step.setUp) || 'no props' }}</figcaption>
+      <figcaption class="small quiet" :title="setUpInWords(step.setUp)">
+        <SeatSetUp v-if="step.seat && !step.moves" :step="step" :seat="seat" />
+        <template v-else>{{ setUpInWords(step.setUp) || 'no props' }}</template>
+      </figcaption>
     </figure>
     <div class="cost">
       <BreathCost :practice="step.practice" class="figures" />
@@ -175,7 +179,10 @@ figure {
   margin: 0;
 }
 .seat {
-  height: 120px;
+  height: 112px;
+}
+figcaption :deep(.select) {
+  max-width: 100%;
 }
 .cost {
   display: flex;

@@ -9,22 +9,21 @@ import { useLibrary } from '../../../state/library';
 import { useEdit } from '../use-edit';
 
 /**
- * In which position a breath is practised, and with which of its set-ups; until somebody says, whatever fits its props
- * is screened.
+ * In which position a breath is practised, with its usual set-up; until somebody says, whatever fits its props is
+ * screened.
  */
 const { step } = defineProps<{ step: BreathStep }>();
 
 const edit = useEdit();
 const editor = useEditor();
 const library = useLibrary();
-/** Choices beside the seats and their set-ups, whose ids are words. */
-const [NOT_SAID, BEFORE, NO_PROPS, CUSTOM] = ['', '.before', '.none', '.custom'];
+/** Choices beside the seats, whose ids are words. */
+const [NOT_SAID, BEFORE] = ['', '.before'];
 const seats = computed(() => {
   const all = breathSeats(library.positions);
   const own = step.seat === null ? undefined : library.all.position(step.seat);
   return own && !all.includes(own) ? [own, ...all] : all;
 });
-const chosen = computed(() => seats.value.find(({ id }) => id === step.seat));
 const before = computed(() => {
   const steps = editor.plan?.steps ?? [];
   return seatBefore(
@@ -55,20 +54,6 @@ function choose(id: string): void {
     }),
   );
 }
-
-const setUpOptions = computed(() => [
-  ...(chosen.value?.setUps ?? []).map(({ id, name }) => ({ value: id, label: name })),
-  { value: NO_PROPS, label: 'No props' },
-  ...(setUp.value === CUSTOM ? [{ value: CUSTOM, label: 'Custom' }] : []),
-]);
-const setUp = computed(() => {
-  const named = chosen.value?.setUps.find(({ items }) => haveSameRows(items, step.setUp));
-  return named?.id ?? (step.setUp.length === 0 ? NO_PROPS : CUSTOM);
-});
-function chooseSetUp(id: string): void {
-  const items = id === NO_PROPS ? [] : chosen.value?.setUps.find((one) => one.id === id)?.items;
-  if (items) edit(setBreath(step.id, { setUp: copyOf(items) }));
-}
 </script>
 
 <template>
@@ -78,14 +63,6 @@ function chooseSetUp(id: string): void {
       :options="options"
       :model-value="step.seat ?? NOT_SAID"
       @update:model-value="choose"
-    />
-    <SelectField
-      v-if="chosen"
-      class="set-up"
-      label="Set-up"
-      :options="setUpOptions"
-      :model-value="setUp"
-      @update:model-value="chooseSetUp"
     />
     <span v-if="step.seat === null && !step.moves" class="quiet">
       Cautions are shown for every seat that fits the props.
@@ -97,8 +74,5 @@ function chooseSetUp(id: string): void {
 /* Its fields stand in the row of what is around them. */
 .seat-choice {
   display: contents;
-}
-.set-up {
-  max-width: 100%;
 }
 </style>
