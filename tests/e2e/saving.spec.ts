@@ -19,7 +19,7 @@ test('two tabs: the one without edits follows; two edits at once are shown and b
   const other = await context.newPage();
   await openPlan(other, id);
   await lengthen(page, 1, '7:00');
-  await expect(total(other)).toContainText('60:47');
+  await expect(total(other)).toContainText('60:41');
 
   for (const tab of [page, other]) {
     await tab.route('**/api/v1/plans/*', (route) =>
@@ -35,7 +35,7 @@ test('two tabs: the one without edits follows; two edits at once are shown and b
   await other.unrouteAll();
   const dialog = other.getByRole('dialog', { name: 'This plan was changed in two windows' });
   await expect(dialog).toBeVisible();
-  await expect(dialog).toContainText('62:47');
+  await expect(dialog).toContainText('62:41');
   await dialog.getByRole('button', { name: 'Keep this version' }).click();
   await expect(dialog).toBeHidden();
   await saved(other);
@@ -56,7 +56,7 @@ test('a lost connection: the edit is kept, survives a reload, and is sent', asyn
   await expect(page.getByRole('status').filter({ hasText: 'Your change is kept here and sent again' })).toBeVisible();
   expect((await storedPlan(request, id)).revision).toBe(1);
   await page.reload();
-  await expect(total(page)).toContainText('60:47');
+  await expect(total(page)).toContainText('60:41');
   await page.unrouteAll();
   await saved(page);
   expect((await storedPlan(request, id)).document.steps[1]).toMatchObject({ sides: { seconds: 420 } });
@@ -77,7 +77,7 @@ test('a busy database or a full disk: a clear message, and the edit is sent agai
   });
   await lengthen(page, 1, '7:00');
   await expect(page.getByRole('status').filter({ hasText: 'The disk is full' })).toBeVisible();
-  await expect(total(page)).toContainText('60:47');
+  await expect(total(page)).toContainText('60:41');
   await expect.poll(async () => (await storedPlan(request, id)).revision).toBe(2);
 });
 

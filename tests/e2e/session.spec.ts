@@ -161,7 +161,7 @@ test('over weeks: each thing in a sentence, by filters, with its numbers; a jour
   await expect(page.locator('canvas')).toHaveCount(5);
   const planned = page.getByRole('region', { name: 'Planned and done' });
   await planned.getByRole('button', { name: 'Show the numbers' }).click();
-  await expect(planned.getByRole('row', { name: /19 Nov.*Before the night shift.*59:47.*61:29/ })).toBeVisible();
+  await expect(planned.getByRole('row', { name: /19 Nov.*Before the night shift.*59:41.*61:23/ })).toBeVisible();
 
   await choose(page.getByRole('combobox', { name: 'Group' }), 'Potters');
   await expect(planned.getByRole('row', { name: /Before the night shift/ })).toHaveCount(0);
