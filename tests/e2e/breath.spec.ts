@@ -120,6 +120,7 @@ test.describe('the breath editor', () => {
     await rows(page).nth(1).click();
     const out = page.getByRole('slider', { name: 'End of the out-breath' });
     await expect(out).toHaveAttribute('aria-valuenow', '5');
+    await out.scrollIntoViewIfNeeded();
     const from = (await out.locator('.knob').boundingBox())!;
     const tick = page.locator('.wave .tick');
     const [first, second] = [(await tick.nth(0).boundingBox())!, (await tick.nth(1).boundingBox())!];
