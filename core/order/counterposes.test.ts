@@ -38,7 +38,7 @@ describe('what is a counterpose for what', () => {
     expect(needsCounterpose(position('seated-fold'))).toEqual(['fold']);
   });
 
-  test('every entry of the library says it itself; an entry of one’s own that does not is read by its traits', () => {
+  test('every entry of the library says so; a custom entry that does not is read by its traits', () => {
     for (const entry of POSITIONS) {
       expect(entry.needsCounterpose).toBeDefined();
       expect(entry.counterposeFor).toBeDefined();

@@ -119,7 +119,7 @@ test('a counted series in its teacher’s words, with a way out of its own, its 
   await expect(page.locator('.pacer')).toHaveClass(/half-right/);
 });
 
-test('a time of changes that cannot be is refused where it was typed, and kept to be put right', async ({ page }) => {
+test('a percentage that is too high is refused at its field, which keeps it', async ({ page }) => {
   await page.goto('/settings?group=school');
   const changes = page.getByLabel('Getting in, coming out, changing sides');
   await changes.fill('500');
