@@ -1,6 +1,6 @@
 import type { BreathPractice } from '#core/breath';
 import type { Library, Position } from '#core/catalogue';
-import type { HoldStep, Prompt, Step } from '#core/plan';
+import { sideSeconds, type HoldStep, type Prompt, type Step } from '#core/plan';
 import type { Settings } from './settings';
 
 type School = Settings['school'];
@@ -32,14 +32,11 @@ function afterSide(hold: HoldStep, position: Position | undefined, how: School['
 }
 
 function movementPrompts(hold: HoldStep, movement: School['movement']): Prompt[] {
-  const longest = 'seconds' in hold.sides ? hold.sides.seconds : lengthOf(hold.sides.length);
-  if (movement === null || longest < MOVEMENT_FROM) return hold.prompts;
+  const { left, right } = sideSeconds(hold.sides);
+  if (movement === null || Math.max(left, right) < MOVEMENT_FROM) return hold.prompts;
   const at = { kind: 'after' as const, seconds: MOVEMENT_AFTER };
   return [...hold.prompts, { id: 'movement', at, text: MOVEMENT_PROMPTS[movement], on: 'first' }];
 }
-const lengthOf = (length: Extract<HoldStep['sides'], { length: unknown }>['length']): number =>
-  length.kind === 'even' ? length.seconds : Math.max(length.left, length.right);
-
 /** A practice whose throat sounds are as loud as is usual here, where they do not say how loud they are. */
 const withThroat = (practice: BreathPractice, loudness: School['throat']): BreathPractice => ({
   ...practice,
