@@ -1,4 +1,6 @@
 import { z } from 'zod';
+import { Ratio } from '#core/breath';
+import { Id } from '#core/document';
 import type { Ms as Milliseconds } from '#core/numbers';
 import { Unreadable } from './unreadable';
 
@@ -18,6 +20,7 @@ export const PractisedOnce = z.object({
   title: z.string(),
   planId: z.string().nullable(),
   group: z.string(),
+  groupId: z.string().nullable(),
   people: z.array(z.string()),
   total: Planned,
   ended: z.boolean(),
@@ -41,14 +44,20 @@ export const PractisedOnce = z.object({
       longestRetentionMs: Ms.nullable(),
     }),
   ),
+  easyBreaths: z.array(z.object({ ratio: Ratio, effortFor: z.array(z.string()) })),
   setUp: Between,
   entries: Between,
   talk: Between,
 });
 export type PractisedOnce = z.infer<typeof PractisedOnce>;
 
-/** From a moment on, and up to another, in milliseconds since 1970 UTC. */
+/**
+ * From a moment on, and up to another, in milliseconds since 1970 UTC; with a group, only its sessions: by its id, or by
+ * its name where no id is given.
+ */
 export const PractisedQuery = z.strictObject({
+  group: z.string().max(120).optional(),
+  groupId: Id.optional(),
   from: z.coerce.number().int().min(0).default(0),
   until: z.coerce.number().int().min(0).max(8_640_000_000_000_000).default(8_640_000_000_000_000),
 });

@@ -93,6 +93,33 @@ describe('what was practised', () => {
     ]);
     await api().get('/api/v1/practised?from=never').expect(422);
   });
+
+  test('of one group, found by its id, or by its name where it has none', async () => {
+    await loadDemo(server.store, '2026-11-25');
+    const idsOf = async (query: string): Promise<string[]> =>
+      PractisedResponse.parse((await api().get(`/api/v1/practised?${query}`).expect(200)).body)
+        .practised.map(({ id }) => id)
+        .sort();
+    const choir = ['demo-run-choir', 'demo-run-choir-1', 'demo-run-choir-2'];
+    expect(await idsOf('groupId=demo-group-singers')).toEqual(choir);
+    expect(await idsOf('group=Choir+singers')).toEqual(choir);
+    expect(await idsOf('groupId=nobody')).toEqual([]);
+    expect(await idsOf('group=')).toEqual([]);
+  });
+
+  test('a review says how easy a breath was; somebody who is forgotten is forgotten in it too', async () => {
+    await loadDemo(server.store, '2026-11-25');
+    const easy = async () =>
+      PractisedResponse.parse((await api().get('/api/v1/practised?groupId=demo-group-singers')).body)
+        .practised.filter(({ id }) => id === 'demo-run-choir')
+        .flatMap(({ easyBreaths }) => easyBreaths);
+    expect(await easy()).toContainEqual({
+      ratio: { in: 1, holdFull: 1, out: 2, holdEmpty: 0 },
+      effortFor: ['demo-singer-1'],
+    });
+    await api().delete('/api/v1/people/demo-singer-1/forever').expect(200);
+    expect(JSON.stringify(await easy())).not.toContain('demo-singer-1');
+  });
 });
 
 test('whatever is said of a run, it is never a fault of the server', async () => {

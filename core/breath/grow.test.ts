@@ -137,18 +137,30 @@ describe('since it was last taught', () => {
   });
 
   test('what grew too fast is told; what shrank, stayed or is new is not', () => {
-    expect(grownTooFast(practised([4, 0, 6, 0]), practised([4, 0, 7, 0]))).toEqual([]);
-    expect(grownTooFast(practised([4, 0, 6, 0]), practised([4, 0, 9, 0]))).toEqual([
+    expect(grownTooFast(practised([4, 0, 6, 0]), practised([4, 0, 7, 0]), true)).toEqual([]);
+    expect(grownTooFast(practised([4, 0, 6, 0]), practised([4, 0, 9, 0]), true)).toEqual([
       'At most 7 s for the out-breath this week, from 6 s; not 9 s.',
     ]);
-    expect(grownTooFast(practised([4, 4, 8, 0]), practised([4, 0, 4, 0]))).toEqual([]);
-    expect(grownTooFast(practised([4, 0, 4, 0]), practised([8, 0, 8, 0], 'b'))).toEqual([]);
+    expect(grownTooFast(practised([4, 4, 8, 0]), practised([4, 0, 4, 0]), true)).toEqual([]);
+    expect(grownTooFast(practised([4, 0, 4, 0]), practised([8, 0, 8, 0], 'b'), true)).toEqual([]);
+  });
+
+  test('a retention grows only after an in- and out-breath that somebody noted as easy', () => {
+    const [before, longer] = [practised([4, 1, 6, 0]), practised([4, 2, 6, 0])];
+    expect(grownTooFast(before, longer, true)).toEqual([]);
+    expect(grownTooFast(before, longer, false)).toEqual([
+      'Retentions are lengthened last: first the in- and out-breath should be comfortable as they are.',
+    ]);
+    expect(grownTooFast(before, longer, undefined)).toEqual([
+      'Retentions are lengthened last: nobody has noted yet whether the in- and out-breath were easy.',
+    ]);
+    expect(grownTooFast(before, practised([4, 1, 7, 0]), undefined)).toEqual([]);
   });
 
   test('a change over the rounds counts by where it ends', () => {
     const [set] = practised([4, 0, 4, 0]).sets;
     const grown = { countSeconds: 1, sets: [{ ...set!, ramp: { of: 'out', to: 8, steps: 'counts' } as const }] };
-    expect(grownTooFast(practised([4, 0, 4, 0]), grown)).toHaveLength(1);
-    expect(grownTooFast(grown, practised([4, 0, 8, 0]))).toEqual([]);
+    expect(grownTooFast(practised([4, 0, 4, 0]), grown, true)).toHaveLength(1);
+    expect(grownTooFast(grown, practised([4, 0, 8, 0]), true)).toEqual([]);
   });
 });

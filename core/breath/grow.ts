@@ -26,12 +26,12 @@ const partMs = ({ ratio, countSeconds }: CountedBreath, part: Quarter): number =
 /**
  * Why a breath should not grow from one to the other within a week; empty if it may. One part at a time, the holds
  * last, and no part by more than a tenth or one count, whichever is more. Getting shorter is always allowed. `easy`
- * says whether in- and out-breath have been easy as they are: before that no hold grows.
+ * says whether in- and out-breath have been easy as they are: before that no hold grows. Undefined where nobody noted it.
  */
 export function growthRefusals(
   from: CountedBreath,
   to: CountedBreath,
-  easy: boolean,
+  easy: boolean | undefined,
   rules: GrowthRules = GROWTH,
 ): string[] {
   const grown = QUARTERS.filter((part) => partMs(to, part) > partMs(from, part) + SAME_MS);
@@ -52,7 +52,11 @@ export function growthRefusals(
     }
   }
   if (!easy && grown.some((part) => part === 'holdFull' || part === 'holdEmpty')) {
-    refusals.push('Retentions are lengthened last: first the in- and out-breath should be comfortable as they are.');
+    const why =
+      easy === undefined
+        ? 'nobody has noted yet whether the in- and out-breath were easy.'
+        : 'first the in- and out-breath should be comfortable as they are.';
+    refusals.push(`Retentions are lengthened last: ${why}`);
   }
   return refusals;
 }

@@ -18,13 +18,19 @@ function countedBreaths({ sets, countSeconds }: BreathPractice): Map<string, Cou
 
 /**
  * Why a practice has grown by more than the settings allow since it was last taught; empty if it may. Sets are
- * compared with those they were before; what is new is not growth.
+ * compared with those they were before; what is new is not growth. `easy`: whether the in- and out-breath were easy then;
+ * undefined where nobody noted it.
  */
-export function grownTooFast(before: BreathPractice, now: BreathPractice, rules: GrowthRules = GROWTH): string[] {
+export function grownTooFast(
+  before: BreathPractice,
+  now: BreathPractice,
+  easy: boolean | undefined,
+  rules: GrowthRules = GROWTH,
+): string[] {
   const earlier = countedBreaths(before);
   const refusals = [...countedBreaths(now)].flatMap(([key, breath]) => {
     const was = earlier.get(key);
-    return was ? growthRefusals(was, breath, true, rules) : [];
+    return was ? growthRefusals(was, breath, easy, rules) : [];
   });
   return [...new Set(refusals)];
 }

@@ -65,7 +65,16 @@ export { breathWithin } from './within';
 export { breathCost } from './cost';
 export { practiceFromVersion1 } from './migrate';
 export { fewestRounds, fitBreath } from './fit';
-export { LADDER, Ratio, ratioInWords, ratioOfPractice, readRatio, Rung } from './ladder';
+export {
+  LADDER,
+  Ratio,
+  ratioInWords,
+  ratioOfPractice,
+  ratiosOfPractice,
+  readRatio,
+  Rung,
+  smallestRatio,
+} from './ladder';
 export {
   isOutdated,
   OFFER_RULES,

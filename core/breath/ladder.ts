@@ -59,6 +59,29 @@ export function smallestRatio(counts: Ratio): Ratio {
   return { in: breathIn, holdFull, out, holdEmpty };
 }
 
+/** The smallest whole ratio of counts; undefined where they are not whole. */
+const wholeRatio = (counts: Ratio): Ratio | undefined =>
+  QUARTERS.every((quarter) => Number.isInteger(counts[quarter]))
+    ? Ratio.safeParse(smallestRatio(counts)).data
+    : undefined;
+
+/**
+ * Every ratio that a practice counts, each once, in its smallest whole numbers and in the order of the practice. A breath
+ * that grows over the rounds has the ratio it begins with and the one it comes to.
+ */
+export function ratiosOfPractice({ sets }: BreathPractice): Ratio[] {
+  const found = sets.flatMap(({ parts, ramp }) =>
+    parts.flatMap((part) => {
+      if (part.kind !== 'cycle') return [];
+      const { in: breathIn, holdFull, out, holdEmpty } = part;
+      const counts = { in: breathIn, holdFull, out, holdEmpty };
+      const reached = ramp ? { ...counts, [ramp.of]: ramp.to } : counts;
+      return [wholeRatio(counts) ?? [], wholeRatio(reached) ?? []].flat();
+    }),
+  );
+  return [...new Map(found.map((ratio) => [ratioInWords(ratio), ratio])).values()];
+}
+
 /**
  * The ratio of the first counted breath of a practice, in its smallest whole numbers: 4, 0, 8, 0 gives 1 : 0 : 2.
  * Undefined where no breath is counted, or not in whole counts.
@@ -66,9 +89,7 @@ export function smallestRatio(counts: Ratio): Ratio {
 export function ratioOfPractice({ sets }: BreathPractice): Ratio | undefined {
   for (const part of sets.flatMap(({ parts }) => parts)) {
     if (part.kind !== 'cycle') continue;
-    const counts = QUARTERS.map((quarter) => part[quarter]);
-    if (!counts.every(Number.isInteger)) return undefined;
-    return Ratio.safeParse(smallestRatio(part)).data;
+    return wholeRatio(part);
   }
   return undefined;
 }

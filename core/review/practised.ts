@@ -5,6 +5,7 @@ import type { DoneSpan, RunEvent } from '#core/run';
 import type { PhaseKind, PhaseSide, Timeline } from '#core/timeline';
 import { toMs, type Ms } from '#core/numbers';
 import { compareRun, total, type Planned } from './compare';
+import { easyBreathsOf, type EasyBreath } from './easy-breath';
 
 type Area = Position['areas'][number];
 
@@ -41,12 +42,16 @@ export interface Practised {
   title: string;
   planId: string | null;
   group: string;
+  /** The group of people it was planned for, by its id. */
+  groupId: string | null;
   people: readonly string[];
   total: Planned;
   /** Whether it went to its end; a session under way or left lying has no length to compare. */
   ended: boolean;
   holds: readonly PractisedHold[];
   breaths: readonly PractisedBreath[];
+  /** What was noted as easy of them, and of the breaths inside holds. */
+  easyBreaths: readonly EasyBreath[];
   /** Set-ups and changes of sides; getting in and coming out; talk. */
   setUp: TransitionTime;
   entries: TransitionTime;
@@ -113,6 +118,7 @@ export function practisedOfRun(run: TaughtRun, library: Library): Practised | nu
     title: plan.title,
     planId: run.planId,
     group: plan.group,
+    groupId: plan.groupId,
     people: record.annotations.present?.people ?? [],
     total: record.total,
     ended: record.ended,
@@ -139,6 +145,11 @@ export function practisedOfRun(run: TaughtRun, library: Library): Practised | nu
       if (step?.kind !== 'breath' || whole.doneMs === 0) return [];
       return { name: step.name, ...whole, ...breathOf(timeline, spans, stepIndex) };
     }),
+    easyBreaths: record.steps.flatMap(({ stepIndex, stepId, skipped }) => {
+      const step = plan.steps[stepIndex];
+      const review = record.annotations.review.steps.find((one) => one.stepId === stepId);
+      return step && !skipped ? easyBreathsOf(step, review?.breath) : [];
+    }),
     setUp: between(timeline, spans, ['setup', 'switch']),
     entries: between(timeline, spans, ['enter', 'leave']),
     talk: between(timeline, spans, ['talk']),
@@ -157,6 +168,7 @@ export function practisedOfEntry(id: string, entry: JournalEntry, beganAtMs: Ms,
     title: entry.title,
     planId: null,
     group: entry.group,
+    groupId: null,
     people: entry.people,
     total: asDone(toMs(entry.seconds)),
     ended: true,
@@ -180,6 +192,7 @@ export function practisedOfEntry(id: string, entry: JournalEntry, beganAtMs: Ms,
       breathsPerMinute,
       longestRetentionMs: longestRetention === null ? null : toMs(longestRetention),
     })),
+    easyBreaths: [],
     setUp: NONE,
     entries: NONE,
     talk: NONE,

@@ -1,7 +1,9 @@
 /** A live session: a pure function of its events and the clock. */
 export { RunEvent, type RunEventKind } from './events';
 export {
+  BreathReview,
   Correction,
+  EASE,
   EMPTY_REVIEW,
   PROP_HEIGHT,
   RunReview,

@@ -6,11 +6,26 @@ export const TIGHTER = ['left', 'right', 'alike'] as const;
 /** Whether the props of a step had the right height. */
 export const PROP_HEIGHT = ['tooLow', 'right', 'tooHigh'] as const;
 
+/** How a breath was for most of those who were there. */
+export const EASE = ['easy', 'effort'] as const;
+
+/** How easy the breath of a step was; null where nobody noted it. */
+export const BreathReview = z.strictObject({
+  inOut: z.enum(EASE).nullable(),
+  /** The retentions; null as well where there were none. */
+  holds: z.enum(EASE).nullable(),
+  /** Those for whom it was an effort, by their ids, although it was easy for most. */
+  effortFor: z.array(Id).max(500),
+});
+export type BreathReview = z.infer<typeof BreathReview>;
+
 /** The review of one step. */
 export const StepReview = z.strictObject({
   stepId: Id,
   tighter: z.enum(TIGHTER).nullable(),
   props: z.enum(PROP_HEIGHT).nullable(),
+  /** For a step with a breath; reviews from before this was asked have none. */
+  breath: BreathReview.optional(),
 });
 export type StepReview = z.infer<typeof StepReview>;
 

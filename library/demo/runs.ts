@@ -1,4 +1,4 @@
-import type { RunEvent } from '#core/run';
+import type { BreathReview, RunEvent } from '#core/run';
 import { compileTimeline, type Phase } from '#core/timeline';
 import { toMs, type Ms, type Seconds } from '#core/numbers';
 import { builtInLibrary } from '../index';
@@ -61,11 +61,13 @@ function ledEvents({ id, planId, deviations, annotations }: Omit<Evening, 'began
     if (stepId) add({ kind: 'rated', stepId, side, strength }, saidMs);
   }
   if (annotations?.review) {
-    const { change, note = '', props = [], tighter = [] } = annotations.review;
-    const seen = [...new Set([...props, ...tighter].map(([step]) => step))].flatMap((step) => {
+    const { change, note = '', props = [], tighter = [], breaths = [] } = annotations.review;
+    const seen = [...new Set([...props, ...tighter, ...breaths].map(([step]) => step))].flatMap((step) => {
       const stepId = plan.steps[step - 1]?.id;
       const height = props.find(([of]) => of === step)?.[1] ?? null;
-      return stepId ? [{ stepId, tighter: tighter.find(([of]) => of === step)?.[1] ?? null, props: height }] : [];
+      const breath = breaths.find(([of]) => of === step)?.[1];
+      const side = tighter.find(([of]) => of === step)?.[1] ?? null;
+      return stepId ? [{ stepId, tighter: side, props: height, ...(breath && { breath }) }] : [];
     });
     add({ kind: 'reviewed', review: { steps: seen, change, note } }, saidMs);
   }
@@ -89,10 +91,18 @@ interface RunAnnotations {
     note?: string;
     props?: (readonly [step: number, 'tooLow' | 'right' | 'tooHigh'])[];
     tighter?: (readonly [step: number, 'left' | 'right' | 'alike'])[];
+    breaths?: (readonly [step: number, BreathReview])[];
   };
 }
 const MINUTES_LATER_MS = 4 * 60_000;
 
+/** The long out-breaths are easy; the retention is so for the first time in the last of the evenings. */
+const choirBreaths = (holds: 'easy' | 'effort'): (readonly [number, BreathReview])[] => [
+  [4, { inOut: 'easy', holds: null, effortFor: [] }],
+  [5, { inOut: 'easy', holds, effortFor: ['demo-singer-1'] }],
+  [7, { inOut: 'easy', holds: null, effortFor: [] }],
+];
+const singers = (...numbers: number[]): string[] => ['demo-ines', ...numbers.map((n) => `demo-singer-${n}`)];
 const nurses = (...numbers: number[]): string[] => numbers.map((n) => `demo-nurse-${n}`);
 
 const NURSES: Deviation[] = [
@@ -196,8 +206,18 @@ const EVENINGS: readonly Evening[] = [
     planId: 'demo-choir',
     beganAt: `${day}T19:1${6 + i}`,
     deviations: scaled(CHOIR, 1.6 - 0.3 * i),
+    annotations: { present: singers(1, 2, 5 + i), review: { change: '', breaths: choirBreaths('effort') } },
   })),
-  { id: 'demo-run-choir', planId: 'demo-choir', beganAt: '2026-11-17T19:16', deviations: CHOIR },
+  {
+    id: 'demo-run-choir',
+    planId: 'demo-choir',
+    beganAt: '2026-11-17T19:16',
+    deviations: CHOIR,
+    annotations: {
+      present: singers(1, 3, 4),
+      review: { change: 'Fewer rounds with a retention, and more of them easy.', breaths: choirBreaths('easy') },
+    },
+  },
 ];
 
 export const demoRuns: readonly DemoRun[] = EVENINGS.map((evening) => ({

@@ -2,7 +2,7 @@ import { Router } from 'express';
 import { Op } from 'sequelize';
 import type { Library } from '#core/catalogue';
 import { readJournalEntry } from '#core/journal';
-import { practisedOfEntry } from '#core/review';
+import { practisedOfEntry, sessionsOfGroup } from '#core/review';
 import { PractisedOnce, PractisedQuery, type PractisedResponse } from '#api';
 import { accept } from '../http/problems';
 import { wholeLibrary } from '../store/custom-entries';
@@ -52,9 +52,12 @@ export function practisedRoutes(store: Store): Router {
   const routes = Router();
 
   routes.get('/', async (request, response) => {
-    const { from, until } = accept(PractisedQuery, request.query);
+    const { from, until, group, groupId } = accept(PractisedQuery, request.query);
+    const { practised, unreadable } = await practisedBetween(store, from, until);
+    const isAll = group === undefined && groupId === undefined;
     // Each was checked against its schema as it was worked out.
-    response.json((await practisedBetween(store, from, until)) satisfies PractisedResponse);
+    const wanted = isAll ? practised : sessionsOfGroup(practised, { group: group ?? '', groupId: groupId ?? null });
+    response.json({ practised: wanted, unreadable } satisfies PractisedResponse);
   });
 
   return routes;

@@ -1,26 +1,23 @@
 <script setup lang="ts">
-import { computed, shallowRef } from 'vue';
+import { computed } from 'vue';
 import { sidesByWeek, sidesInWords, type Practised } from '#core/review';
 import { clockOfMs } from '#core/time';
-import { listPractised } from '../../client/practised';
 import RecordTable from '../../ui/RecordTable.vue';
 import ChartView from '../../widgets/charts/ChartView.vue';
 import { sidesChart } from '../../widgets/charts/chart-data';
 import { dayOf, weekOf } from '../../ui/dates';
 
 /** The classes somebody came to, with left and right over the weeks. */
-const { personId } = defineProps<{ personId: string }>();
+const { sessions, trouble } = defineProps<{
+  /** What they attended; undefined until it has loaded. */
+  sessions: readonly Practised[] | undefined;
+  trouble: string;
+}>();
 
-const all = shallowRef<readonly Practised[]>();
-const trouble = shallowRef('');
-listPractised(0, Date.now()).then(
-  (found) => (all.value = found.filter(({ people }) => people.includes(personId))),
-  (error: Error) => (trouble.value = error.message),
-);
 const sum = ({ holds }: Practised, side: 'left' | 'right'): number =>
   holds.filter((hold) => hold.side === side).reduce((total, { doneMs }) => total + doneMs, 0);
 const rows = computed(() =>
-  [...(all.value ?? [])]
+  [...(sessions ?? [])]
     .sort((a, b) => b.beganAtMs - a.beganAtMs)
     .map((one) => ({
       id: one.id,
@@ -40,14 +37,14 @@ const COLUMNS = [
   { key: 'left', label: 'Left', number: true, of: ({ left }: Row) => left },
   { key: 'right', label: 'Right', number: true, of: ({ right }: Row) => right },
 ];
-const sides = computed(() => sidesByWeek(all.value ?? [], weekOf));
+const sides = computed(() => sidesByWeek(sessions ?? [], weekOf));
 </script>
 
 <template>
   <section aria-label="Attended">
     <h2>Attended</h2>
     <p v-if="trouble" class="caution small" role="alert">{{ trouble }}</p>
-    <p v-else-if="all && rows.length === 0" class="quiet small">
+    <p v-else-if="sessions && rows.length === 0" class="quiet small">
       No classes yet. Attendance is recorded at the start of a session or in its review.
     </p>
     <template v-else-if="rows.length > 0">

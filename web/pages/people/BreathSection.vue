@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { easyBreath, isOutdated, type BreathMeasure, type MeasuredPart } from '#core/breath';
+import type { Practised } from '#core/review';
 import { clockTime, dayOf, shortDayOf } from '../../ui/dates';
 import IconButton from '../../ui/IconButton.vue';
 import RecordTable from '../../ui/RecordTable.vue';
@@ -12,7 +13,12 @@ import RatioTable from './RatioTable.vue';
 import ValueDots from './ValueDots.vue';
 
 /** How somebody breathes when it is easy: now, over time, and what every ratio on the ladder would mean. */
-const { breaths } = defineProps<{ breaths: readonly BreathMeasure[] }>();
+const { breaths, sessions, personId } = defineProps<{
+  breaths: readonly BreathMeasure[];
+  /** What they attended: easy sessions open the next ratio. */
+  sessions: readonly Practised[];
+  personId: string;
+}>();
 const emit = defineEmits<{ drop: [measureId: string] }>();
 
 const settings = useSettings();
@@ -23,6 +29,7 @@ const PARTS: readonly { part: MeasuredPart; title: string }[] = [
   { part: 'holdFull', title: 'Hold full' },
   { part: 'holdEmpty', title: 'Hold empty' },
 ];
+const offer = computed(() => settings.current.breath.offer);
 const history = computed(() => [...breaths].reverse());
 const last = computed(() => history.value[0]);
 const easy = computed(() => last.value && easyBreath(last.value));
@@ -80,11 +87,18 @@ const over = computed(() =>
     <section>
       <h2>What each ratio would mean</h2>
       <p class="quiet small">
-        The shortest count that keeps in- and out-breath close to what was measured (0.8 to 1.25 times), keeps every
-        hold within 0.8 of the easy one, and makes nobody breathe faster than they do on their own. The ladder of ratios
-        is in the settings. Not medical advice: with a condition, no breath holding unless a doctor agrees.
+        The shortest count that keeps in- and out-breath close to what was measured ({{ offer.shortest }} to
+        {{ offer.longest }} %), keeps every hold within {{ offer.hold }} % of the easy one, and makes nobody breathe
+        faster than they do on their own. A ratio opens after enough easy sessions at the one before, counted from
+        reviews of sessions they were at. The ladder and its gates are in the settings. Not medical advice: with a
+        condition, no breath holding unless a doctor agrees.
       </p>
-      <RatioTable :measured="easy" :ladder="settings.current.breath.ladder" />
+      <RatioTable
+        :measured="easy"
+        :ladder="settings.current.breath.ladder"
+        :sessions="sessions"
+        :person-id="personId"
+      />
     </section>
     <GrowthCheck :rules="settings.current.breath.growth" />
     <section>

@@ -10,6 +10,7 @@ import type { ListedPlan } from '#api';
 import { groupClient } from '../../client/documents';
 import { restore } from '../../client/bin';
 import { listAllPlans } from '../../client/plans';
+import GroupLadder from './GroupLadder.vue';
 import NotAdvice from '../../widgets/cautions/NotAdvice.vue';
 import IconButton from '../../ui/IconButton.vue';
 import DocumentPage from '../../widgets/documents/DocumentPage.vue';
@@ -158,6 +159,7 @@ async function bringBack(): Promise<void> {
         </p>
       </section>
     </div>
+    <GroupLadder :group="id" />
     <NotAdvice />
   </DocumentPage>
 </template>

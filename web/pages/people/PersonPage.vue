@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
-import { ref } from 'vue';
+import { ref, shallowRef } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import type { BreathMeasure } from '#core/breath';
+import type { Practised } from '#core/review';
 import { restore } from '../../client/bin';
 import { personClient } from '../../client/documents';
+import { listPractised } from '../../client/practised';
 import NotAdvice from '../../widgets/cautions/NotAdvice.vue';
 import DocumentPage from '../../widgets/documents/DocumentPage.vue';
 import { shortDayOf } from '../../ui/dates';
@@ -32,6 +34,13 @@ const people = usePeople();
 const synced = usePerson(id);
 const { document: person, trouble, load, put, forget } = synced;
 const measuring = ref(false);
+/** What they attended; undefined until it has loaded. */
+const sessions = shallowRef<readonly Practised[]>();
+const notLoaded = ref('');
+listPractised(0, Date.now()).then(
+  (found) => (sessions.value = found.filter((session) => session.people.includes(id))),
+  (error: Error) => (notLoaded.value = error.message),
+);
 /** They were added a moment ago, and nothing is known of them yet. */
 const isNew = useRoute().query.new !== undefined;
 
@@ -88,8 +97,8 @@ async function bringBack(): Promise<void> {
           @change="(keepInMind) => put('change what to keep in mind', { keepInMind })"
         />
         <BodyFields :person="person" @change="(patch) => put('change a field', patch)" />
-        <BreathSection :breaths="person.breaths" @drop="dropMeasure" />
-        <Attendance :person-id="id" />
+        <BreathSection :breaths="person.breaths" :sessions="sessions ?? []" :person-id="id" @drop="dropMeasure" />
+        <Attendance :sessions="sessions" :trouble="notLoaded" />
       </div>
       <div class="aside">
         <TextField label="Note" placeholder="A note" :rows="2" :model-value="person.note" :accept="setNote" />

@@ -1,14 +1,22 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { practisedAs, ratioInWords, ratioOffers, type MeasuredBreath, type Ratio, type Rung } from '#core/breath';
+import { ladderGates, type Practised } from '#core/review';
 import { useSettings } from '../../state/settings';
 import RecordTable from '../../ui/RecordTable.vue';
+import { gateInWords } from './gate-words';
 
 /**
  * What every ratio of the ladder would mean for a person: count, cycle, breaths a minute, longest hold, offered or why
- * not.
+ * not, and whether they have had enough easy sessions for it.
  */
-const { measured, ladder } = defineProps<{ measured: MeasuredBreath; ladder: readonly Rung[] }>();
+const { measured, ladder, sessions, personId } = defineProps<{
+  measured: MeasuredBreath;
+  ladder: readonly Rung[];
+  /** What the gates are counted from. */
+  sessions: readonly Practised[];
+  personId: string;
+}>();
 
 const settings = useSettings();
 void settings.ready();
@@ -17,6 +25,7 @@ const inWords = (ratio: Ratio, countSeconds: number): string => {
   const { counts, countSeconds: each } = practisedAs(ratio, countSeconds);
   return `${ratioInWords(counts).replaceAll(' : ', '-')} at ${each.toFixed(each * 10 === Math.round(each * 10) ? 1 : 2)} s`;
 };
+const gates = computed(() => ladderGates(ladder, sessions, personId));
 const rows = computed(() =>
   ratioOffers(measured, ladder, settings.current.breath.offer).map((offer, i) => ({
     id: String(i),
@@ -26,12 +35,8 @@ const rows = computed(() =>
     cycle: number(offer.cycleSeconds),
     rate: number(offer.breathsAMinute),
     hold: offer.longestHoldSeconds ? number(offer.longestHoldSeconds) : offer.longestHoldSeconds === 0 ? 'none' : '',
-    offered: offer.offered,
-    says: offer.offered
-      ? offer.gate > 0
-        ? `after ${offer.gate} easy ${offer.gate === 1 ? 'session' : 'sessions'} at the one before`
-        : 'from the start'
-      : offer.reason,
+    offered: !offer.offered ? 'no' : gates.value[i]?.open ? 'yes' : 'not yet',
+    says: offer.offered ? (gates.value[i] ? gateInWords(gates.value[i]) : '') : offer.reason,
   })),
 );
 type Row = (typeof rows.value)[number];
@@ -42,7 +47,7 @@ const COLUMNS = [
   { key: 'cycle', label: 'Cycle, s', number: true, of: ({ cycle }: Row) => cycle },
   { key: 'rate', label: 'Per minute', number: true, of: ({ rate }: Row) => rate },
   { key: 'hold', label: 'Longest hold, s', number: true, of: ({ hold }: Row) => hold },
-  { key: 'offered', label: 'Offered', of: ({ offered }: Row) => (offered ? 'yes' : 'no') },
+  { key: 'offered', label: 'Offered', of: ({ offered }: Row) => offered },
   { key: 'practised', label: 'Practised as', of: ({ practised }: Row) => practised },
   { key: 'says', label: 'When, or why not' },
 ];
@@ -55,7 +60,7 @@ const COLUMNS = [
     :columns="COLUMNS"
     :rows="rows"
     unsearched
-    :is-quiet="({ offered }) => !offered"
+    :is-quiet="({ offered }) => offered !== 'yes'"
   >
     <template #ratio="{ row }"
       ><span class="one-line">{{ row.ratio }}</span></template
@@ -63,7 +68,9 @@ const COLUMNS = [
     <template #practised="{ row }"
       ><span class="one-line">{{ row.practised }}</span></template
     >
-    <template #offered="{ row }">{{ row.offered ? 'yes' : 'no' }}</template>
+    <template #offered="{ row }"
+      ><span class="one-line">{{ row.offered }}</span></template
+    >
     <template #says="{ row }"
       ><span class="quiet">{{ row.says }}</span></template
     >

@@ -1,12 +1,14 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { Plan } from '#core/plan';
+import { breathCost } from '#core/breath';
+import { practiceOf, type Plan } from '#core/plan';
 import type { RunRecord, SideRecord } from '#core/review';
 import { PROP_HEIGHT, TIGHTER, type RunReview, type StepReview } from '#core/run';
 import { clockTime } from '../../../ui/dates';
 import PresentFields from '../../../widgets/session/PresentFields.vue';
 import ChoiceField from '../../../ui/fields/ChoiceField.vue';
 import TextField from '../../../ui/fields/TextField.vue';
+import BreathReviewFields from './BreathReviewFields.vue';
 import IntensityScale from '../IntensityScale.vue';
 import type { ReviewedRun } from './use-run-review';
 
@@ -31,6 +33,14 @@ const holds = computed(() =>
       right: of('right'),
       both: of('both'),
     };
+  }),
+);
+const breaths = computed(() =>
+  record.steps.flatMap(({ stepIndex, stepId, skipped, reached }) => {
+    const step = plan.steps[stepIndex];
+    const practice = practiceOf(step);
+    if (!step || !practice || skipped || !reached) return [];
+    return [{ stepId, name: step.name, holds: breathCost(practice).retentionMs > 0 }];
   }),
 );
 type Rated = 'left' | 'right' | 'both';
@@ -106,6 +116,13 @@ const HEIGHT_OPTIONS = [NOT_SAID, ...PROP_HEIGHT.map((value) => ({ value, label:
       </tbody>
     </table>
     <p v-if="holds.length === 0" class="quiet">No holds completed.</p>
+    <BreathReviewFields
+      v-if="breaths.length > 0"
+      :breaths="breaths"
+      :present="present.people"
+      :of="(stepId) => seenIn(stepId).breath"
+      @review="(stepId, breath) => see(stepId, { breath })"
+    />
     <div class="words">
       <div>
         <h2>Who was there</h2>

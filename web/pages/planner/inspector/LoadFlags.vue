@@ -1,14 +1,18 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { grownTooFast, loadFlags, type BreathPractice } from '#core/breath';
+import { grownTooFast, loadFlags, ratioInWords, type BreathPractice } from '#core/breath';
 import AppIcon from '../../../ui/AppIcon.vue';
 import { dayOf } from '../../../ui/dates';
 import { useEditor } from '../../../state/editor';
 import { useLibrary } from '../../../state/library';
 import { useSettings } from '../../../state/settings';
+import { useClosedGates } from './use-closed-gates';
 import { useLastTaught } from './use-last-taught';
 
-/** What is worth checking in a practice by the settings, and what grew too fast since it was last taught. */
+/**
+ * What is worth checking in a practice: by the settings, by the gates of the ladder, and what grew too fast since it was
+ * last taught.
+ */
 const { practice, stepId } = defineProps<{ practice: BreathPractice; stepId: string }>();
 
 const settings = useSettings();
@@ -16,6 +20,10 @@ void settings.ready();
 const editor = useEditor();
 const library = useLibrary();
 const lastTaught = useLastTaught({ id: editor.id, startsAt: editor.plan?.startsAt ?? null }, stepId);
+const closedGates = useClosedGates(
+  () => editor.plan,
+  () => practice,
+);
 // Until groups and their health are known, nobody has been asked.
 const CHECKED = false;
 /** Whether the position that the breath moves, or that it is practised in, is a standing one. */
@@ -28,9 +36,16 @@ const standing = computed(() => {
 const flags = computed(() => {
   const { load, growth } = settings.current.breath;
   const found = loadFlags(practice, CHECKED, load, standing.value).map(({ message }) => message);
+  for (const { ratio, gate, before, easyBefore } of closedGates.value) {
+    if (!before) continue;
+    const sessions = gate === 1 ? '1 easy session' : `${gate} easy sessions`;
+    found.push(
+      `${ratioInWords(ratio)} comes after ${sessions} at ${ratioInWords(before)}; this group has had ${easyBefore}.`,
+    );
+  }
   const before = lastTaught.value;
   if (!before) return found;
-  const grown = grownTooFast(before.practice, practice, growth);
+  const grown = grownTooFast(before.practice, practice, before.easy, growth);
   return [...found, ...grown.map((why) => `Since it was taught on ${dayOf(before.atMs)}: ${why}`)];
 });
 </script>

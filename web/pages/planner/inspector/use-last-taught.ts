@@ -1,18 +1,15 @@
 import { onMounted, shallowRef } from 'vue';
 import { weekBefore, type BreathPractice } from '#core/breath';
-import type { Plan, Step } from '#core/plan';
+import { practiceOf, type Plan } from '#core/plan';
+import { annotationsOf } from '#core/review';
 import { listRuns, readRun } from '../../../client/runs';
 
 /** So many of the latest sessions are looked through for the one of the week before. */
 const SESSIONS = 20;
 
-/** The breath of a step: its own, or the one inside a hold. */
-const practiceOf = (step: Step | undefined): BreathPractice | undefined =>
-  step?.kind === 'breath' ? step.practice : step?.kind === 'hold' ? step.breath?.practice : undefined;
-
-/** How a step's breath was taught a week before the class it is planned for, or before today; asked once. */
+/** How a step's breath was taught, and how easy it was, a week before the class it is planned for, or before today. */
 export function useLastTaught(plan: Pick<Plan, 'startsAt'> & { id: string }, stepId: string) {
-  const last = shallowRef<{ atMs: number; practice: BreathPractice }>();
+  const last = shallowRef<{ atMs: number; practice: BreathPractice; easy: boolean | undefined }>();
   onMounted(async () => {
     const atMs = plan.startsAt ? new Date(plan.startsAt).getTime() : Date.now();
     // Without the server nothing is compared; the planner itself says when it cannot be reached.
@@ -23,7 +20,10 @@ export function useLastTaught(plan: Pick<Plan, 'startsAt'> & { id: string }, ste
     );
     const run = before && (await readRun(before.id).catch(() => undefined));
     const practice = practiceOf(run?.plan.steps.find(({ id }) => id === stepId));
-    if (before && practice) last.value = { atMs: before.atMs, practice };
+    if (!run || !practice) return;
+    const review = annotationsOf(run.events).review.steps.find((one) => one.stepId === stepId)?.breath;
+    const ease = review?.inOut ?? undefined;
+    last.value = { atMs: before.atMs, practice, easy: ease && ease === 'easy' };
   });
   return last;
 }
