@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { Id } from '#core/document';
-import { Plan, PlanChange, PlanTag, readPlan } from '#core/plan';
+import { Tag } from '#core/document';
+import { Plan, PlanChange, readPlan } from '#core/plan';
 import { Moment, pageOf, resourceOf, Revision, STORED, type StoredDocument } from './documents';
 import { Ribbon } from './ribbon';
 import { Totals } from './timeline';
@@ -50,7 +51,7 @@ export const ListPlansQuery = z.strictObject({
   /** Only plans that begin at this local moment or later, the first of them first. */
   startsFrom: Plan.shape.startsAt.unwrap().optional(),
   /** Only plans with this tag, whatever its capitals. */
-  tag: PlanTag.optional(),
+  tag: Tag.optional(),
   /** Only the archived plans, or only the others; all of them where it is not said. */
   archived: z.stringbool({ truthy: ['true'], falsy: ['false'] }).optional(),
   sort: PlanOrder.default('changed'),
@@ -63,7 +64,7 @@ export type ListPlansResponse = z.infer<typeof ListPlansResponse>;
 
 /** The tags of the plans that are not archived, in order, with how many plans have each; and how many are archived. */
 export const PlanTagsResponse = z.object({
-  items: z.array(z.object({ tag: PlanTag, plans: z.int().min(1) })),
+  items: z.array(z.object({ tag: Tag, plans: z.int().min(1) })),
   archived: z.int().min(0),
 });
 export type PlanTagsResponse = z.infer<typeof PlanTagsResponse>;

@@ -48,9 +48,10 @@ export {
   THROUGH_WORDS,
 } from './words';
 export { countOfTaps, MIN_TAPS, linkedCounts, readCounts } from './counts';
+export { atOwnPace } from './own-pace';
 export { presetsOf, taughtInSteps, type Preset } from './presets';
 export { stepOfBreath } from './steps';
-export { tonesOf, type Tone, type TonedPhase, type ToneKind } from './tones';
+export { ticksOf, tonesOf, type Tone, type TonedPhase, type ToneKind } from './tones';
 export {
   BreathMeasure,
   breathsOfTurns,

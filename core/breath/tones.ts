@@ -5,9 +5,9 @@ import { partOfBreathMs } from './steps';
 
 /**
  * A sound of the breath: the in-breath rises, the out-breath falls, a hold is quiet; pumps and pulses are short ticks;
- * quiet breathing begins with one soft touch.
+ * quiet breathing begins with one soft touch. A count is one tick of the metronome.
  */
-export type ToneKind = 'in' | 'out' | 'holdFull' | 'holdEmpty' | 'stroke' | 'pulse' | 'ease';
+export type ToneKind = 'in' | 'out' | 'holdFull' | 'holdEmpty' | 'stroke' | 'pulse' | 'ease' | 'count';
 
 /** A tone: when it begins, from the beginning of its phase, and how long it is. Milliseconds. */
 export interface Tone {
@@ -60,4 +60,16 @@ export function tonesOf(phase: TonedPhase, lengthMs: Ms): Tone[] {
     case 'quiet':
       return [{ kind: 'ease', atMs: 0, lengthMs: Math.min(EASE_MS, lengthMs) }];
   }
+}
+
+/**
+ * The ticks of a metronome in one phase that lasts `lengthMs` milliseconds: one at the beginning of each count. A phase
+ * that is not counted has none.
+ */
+export function ticksOf(phase: TonedPhase, lengthMs: Ms): Tone[] {
+  if (!('countMs' in phase)) return [];
+  const { countMs } = phase;
+  return Array.from({ length: Math.ceil(lengthMs / countMs) }, (_, i) => {
+    return { kind: 'count', atMs: i * countMs, lengthMs: TICK_MS };
+  });
 }

@@ -4,6 +4,7 @@ import {
   AREAS,
   APPROACHES,
   countOptions,
+  ENERGY_LINES,
   FAMILIES,
   findPositions,
   NOTHING_CHOSEN,
@@ -17,6 +18,8 @@ const OPTIONS: { [group in keyof Chosen]: Chosen[group][number][] } = {
   approach: [...APPROACHES],
   family: [...FAMILIES],
   area: [...AREAS],
+  line: [...ENERGY_LINES],
+  tag: ['desk', 'Evening'],
   sides: ['together', 'sides'],
   props: [...PROP_KIND_NAMES, 'none'],
   wall: ['with', 'without'],
@@ -54,6 +57,30 @@ describe('filters', () => {
       }),
       { numRuns: 25 },
     );
+  });
+
+  test('by own tags, whatever their capitals, as a filter and in the search', () => {
+    const words = {
+      alsoCalled: () => [],
+      tagsOf: (id: string) => (id === 'sleeping-swan' ? ['Long day at a desk'] : []),
+      byLines: false,
+    };
+    const ids = (wanted: string, tag: string[] = []): string[] =>
+      findPositions(POSITIONS, wanted, { ...NOTHING_CHOSEN, tag }, words).map(({ id }) => id);
+    expect(ids('', ['long day at a DESK'])).toEqual(['sleeping-swan']);
+    expect(ids('', ['nothing'])).toEqual([]);
+    expect(ids('at a desk')).toContain('sleeping-swan');
+    expect(find('at a desk').map(({ id }) => id)).not.toContain('sleeping-swan');
+  });
+
+  test('energy lines are searched only where they are shown', () => {
+    const ids = (byLines: boolean): string[] =>
+      findPositions(POSITIONS, 'gallbladder', NOTHING_CHOSEN, { alsoCalled: () => [], tagsOf: () => [], byLines }).map(
+        ({ id }) => id,
+      );
+    expect(ids(false)).toEqual([]);
+    expect(ids(true)).toContain('sleeping-swan');
+    expect(ids(true).every((id) => find('', { line: ['gallbladder'] }).some((entry) => entry.id === id))).toBe(true);
   });
 
   test('with a wall and without one', () => {

@@ -1,5 +1,7 @@
+import { linesOfAreas, type EnergyLine } from './energy-lines';
 import { propKind, type PropKind } from '#core/props';
 import { APPROACH_LABELS, type Approach } from './approach';
+import { sameTag } from '#core/document';
 import { familyLabel } from './library';
 import type { Position } from './position';
 import { matchScore, searchable } from './search';
@@ -9,6 +11,9 @@ export interface Chosen {
   approach: readonly Approach[];
   family: readonly Position['family'][];
   area: readonly Position['areas'][number][];
+  line: readonly EnergyLine[];
+  /** Own tags, as they are written. */
+  tag: readonly string[];
   sides: readonly ('together' | 'sides')[];
   /** A set-up that needs no other kinds of prop than these; empty: any. `none`: one without props. */
   props: readonly (PropKind | 'none')[];
@@ -21,6 +26,8 @@ export const NOTHING_CHOSEN: Chosen = {
   approach: [],
   family: [],
   area: [],
+  line: [],
+  tag: [],
   sides: [],
   props: [],
   wall: [],
@@ -41,10 +48,25 @@ function lengthOf({ defaults }: Position): Chosen['length'][number] {
 const needed = (items: Position['setUps'][number]['items']): PropKind[] =>
   items.filter(({ optional, kind }) => !optional && kind !== 'wall').map(({ kind }) => kind);
 
-const fits: { [group in keyof Chosen]: (entry: Position, wanted: Chosen[group]) => boolean } = {
+/** What a house knows of entries besides what they say, each by its id. */
+export interface EntryWords {
+  /** What else an entry is called. */
+  alsoCalled: (id: string) => readonly string[];
+  /** Its own tags. */
+  tagsOf: (id: string) => readonly string[];
+  /** Whether an entry is found by its energy lines too. */
+  byLines: boolean;
+}
+const NO_WORDS: EntryWords = { alsoCalled: () => [], tagsOf: () => [], byLines: false };
+
+const fits: {
+  [group in keyof Chosen]: (entry: Position, wanted: Chosen[group], words: EntryWords) => boolean;
+} = {
   approach: (entry, wanted) => wanted.some((approach) => entry.defaults[approach]),
   family: (entry, wanted) => wanted.includes(entry.family),
   area: (entry, wanted) => wanted.some((area) => entry.areas.includes(area)),
+  line: (entry, wanted) => linesOfAreas(entry.areas).some((line) => wanted.includes(line)),
+  tag: (entry, wanted, { tagsOf }) => tagsOf(entry.id).some((tag) => wanted.some((one) => sameTag(one, tag))),
   sides: (entry, wanted) => wanted.includes(entry.sides === 'together' ? 'together' : 'sides'),
   props: (entry, wanted) =>
     entry.setUps.some(({ items }) => {
@@ -58,10 +80,14 @@ const fits: { [group in keyof Chosen]: (entry: Position, wanted: Chosen[group]) 
 };
 const GROUPS = Object.keys(fits) as (keyof Chosen)[];
 
-function passes(entry: Position, chosen: Chosen, without?: keyof Chosen): boolean {
+function passes(entry: Position, chosen: Chosen, words: EntryWords, without?: keyof Chosen): boolean {
   return GROUPS.every((group) => {
     if (group === without || chosen[group].length === 0) return true;
-    return (fits[group] as (entry: Position, wanted: readonly string[]) => boolean)(entry, chosen[group]);
+    return (fits[group] as (entry: Position, wanted: readonly string[], words: EntryWords) => boolean)(
+      entry,
+      chosen[group],
+      words,
+    );
   });
 }
 
@@ -82,11 +108,8 @@ const wordsOf = (entry: Position): string[] => [
 ];
 const NAMES = 4;
 
-/** What else an entry is called, by its id. */
-export type AlsoCalled = (id: string) => readonly string[];
-
-function scoreOf(entry: Position, query: string, alsoCalled: AlsoCalled): number {
-  const words = wordsOf(entry);
+function scoreOf(entry: Position, query: string, { alsoCalled, tagsOf, byLines }: EntryWords): number {
+  const words = [...wordsOf(entry), ...tagsOf(entry.id), ...(byLines ? linesOfAreas(entry.areas) : [])];
   const byName = matchScore(query, [...words.slice(0, NAMES), ...alsoCalled(entry.id)]);
   if (byName > 0) return byName + 10;
   if (matchScore(query, words.slice(NAMES)) > 0) return 5;
@@ -104,12 +127,12 @@ export function findPositions(
   entries: readonly Position[],
   query: string,
   chosen: Chosen,
-  alsoCalled: AlsoCalled = () => [],
+  words: EntryWords = NO_WORDS,
 ): Position[] {
-  const left = entries.filter((entry) => passes(entry, chosen));
+  const left = entries.filter((entry) => passes(entry, chosen, words));
   if (searchable(query) === '') return left;
   return left
-    .map((entry) => ({ entry, score: scoreOf(entry, query, alsoCalled) }))
+    .map((entry) => ({ entry, score: scoreOf(entry, query, words) }))
     .filter(({ score }) => score > 0)
     .sort((a, b) => b.score - a.score || a.entry.names.english.length - b.entry.names.english.length)
     .map(({ entry }) => entry);
@@ -122,16 +145,16 @@ export function countOptions(
   chosen: Chosen,
   group: keyof Chosen,
   options: readonly string[],
-  alsoCalled: AlsoCalled = () => [],
+  words: EntryWords = NO_WORDS,
 ): Map<string, number> {
   const hasQuery = searchable(query) !== '';
   const others = entries.filter(
-    (entry) => passes(entry, chosen, group) && (!hasQuery || scoreOf(entry, query, alsoCalled) > 0),
+    (entry) => passes(entry, chosen, words, group) && (!hasQuery || scoreOf(entry, query, words) > 0),
   );
   return new Map(
     options.map((option) => [
       option,
-      others.filter((entry) => passes(entry, { ...NOTHING_CHOSEN, [group]: [option] })).length,
+      others.filter((entry) => passes(entry, { ...NOTHING_CHOSEN, [group]: [option] }, words)).length,
     ]),
   );
 }

@@ -4,7 +4,8 @@ import { editDistance, findPositions, nameLikeness, matchScore, NOTHING_CHOSEN, 
 import { POSITIONS, TECHNIQUES } from '#library';
 import { alsoCalled, SYNONYMS } from '#library/synonyms';
 
-const first = (query: string): string | undefined => findPositions(POSITIONS, query, NOTHING_CHOSEN, alsoCalled)[0]?.id;
+const first = (query: string): string | undefined =>
+  findPositions(POSITIONS, query, NOTHING_CHOSEN, { alsoCalled, tagsOf: () => [], byLines: false })[0]?.id;
 
 describe('what people call things', () => {
   test.each([
@@ -47,7 +48,9 @@ describe('what people call things', () => {
   });
 
   test('“bow” offers nothing that only has these letters inside a word', () => {
-    expect(findPositions(POSITIONS, 'bow', NOTHING_CHOSEN, alsoCalled)).toEqual([]);
+    expect(findPositions(POSITIONS, 'bow', NOTHING_CHOSEN, { alsoCalled, tagsOf: () => [], byLines: false })).toEqual(
+      [],
+    );
     expect(matchScore('bow', ['Elbow'])).toBe(0);
   });
 

@@ -2,7 +2,7 @@
 export { PLAN_LIMITS } from './limits';
 export { PlanRules, USUAL_PLAN_RULES } from './plan-rules';
 export { MAX_PHASES, phasesOfStep } from './phases';
-export { PLAN_VERSION, Plan, PlanTag, emptyPlan, sameTag } from './plan';
+export { PLAN_VERSION, Plan, emptyPlan } from './plan';
 export {
   BreathMoves,
   BreathStep,
@@ -75,7 +75,7 @@ export { seatBefore, withSeatBefore } from './breath-seat';
 export { setClassWhere, setStepWhere, setUpsToChange, newWhereInWords, whereOf } from './where';
 export { positionOfStage, setUpOfStage, stagesSeconds } from './stage-set-up';
 export { practiceOf } from './practice-of';
-export { sideSeconds, type Side } from './sides';
+export { mapSides, sideSeconds, type Side } from './sides';
 export {
   breathFrom,
   breathMovesOf,

@@ -16,6 +16,4 @@ export const PLAN_LIMITS = {
   maxLines: 12,
   maxBreaths: 600,
   maxOrderPairs: 60,
-  maxTags: 12,
-  maxTag: 40,
 } as const;

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { Approach, CLASS_WHERE_NAMES } from '#core/catalogue';
-import { Id, oneOf, seconds, text } from '#core/document';
+import { Id, oneOf, seconds, tagsOf, text } from '#core/document';
 import { PLAN_LIMITS } from './limits';
 import { MAX_PHASES, phasesOfStep } from './phases';
 import { PlanRules } from './plan-rules';
@@ -14,25 +14,6 @@ export const PLAN_VERSION = 9;
 /** One step that comes before another. */
 export const OrderPair = z.strictObject({ before: Id, after: Id });
 export type OrderPair = z.infer<typeof OrderPair>;
-
-/** A word or two that plans are found by: a term, a theme, who comes. */
-export const PlanTag = z
-  .string()
-  .regex(/^\S(.*\S)?$/u, 'A tag is a word or a short phrase, with no spaces before or after it.')
-  .max(PLAN_LIMITS.maxTag, `A tag has at most ${PLAN_LIMITS.maxTag} characters.`);
-
-/** Two tags that differ in capitals alone are one tag. */
-export const sameTag = (a: string, b: string): boolean => a.toLowerCase() === b.toLowerCase();
-
-const PlanTags = z
-  .array(PlanTag)
-  .max(PLAN_LIMITS.maxTags, `A plan has at most ${PLAN_LIMITS.maxTags} tags.`)
-  .superRefine((tags, context) => {
-    for (const [index, tag] of tags.entries()) {
-      if (!tags.slice(0, index).some((earlier) => sameTag(earlier, tag))) continue;
-      context.addIssue({ code: 'custom', path: [index], message: `The plan has the tag “${tag}” already.` });
-    }
-  });
 
 const fields = {
   format: z.literal(PLAN_FORMAT, 'This is not a plan file.'),
@@ -63,7 +44,7 @@ const fields = {
   /** How the house teaches it; null: as is usual. */
   rules: PlanRules.nullable(),
   steps: z.array(Step).max(PLAN_LIMITS.maxSteps, `A plan has at most ${PLAN_LIMITS.maxSteps} steps.`),
-  tags: PlanTags,
+  tags: tagsOf('plan'),
   /** An archived plan is kept as it is, out of the way of the others. */
   archived: z.boolean(),
   /** Which step comes before which, whatever else an order is chosen for. Steps that are not here say nothing. */

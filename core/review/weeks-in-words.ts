@@ -19,12 +19,12 @@ const several = (n: number, one: string, many: string): string => `${n} ${n === 
 
 /**
  * What the time by part of the body says: `Most time went to the hamstrings, 84 minutes in 4 weeks; least to the chest,
- * 6 minutes.`
+ * 6 minutes.` Without any, `none`.
  */
-export function areasInWords({ weeks, areas }: AreaWeeks): string {
+export function areasInWords({ weeks, areas }: AreaWeeks, none = 'No holds completed in this period.'): string {
   const [most] = areas;
   const least = areas.at(-1);
-  if (!most || !least) return 'No holds completed in this period.';
+  if (!most || !least) return none;
   const sentence = `Most time went to ${most.area}, ${minutes(most.totalMs)} in ${several(weeks.length, 'week', 'weeks')}`;
   return least === most ? `${sentence}.` : `${sentence}; least to ${least.area}, ${minutes(least.totalMs)}.`;
 }

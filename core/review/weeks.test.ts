@@ -175,6 +175,17 @@ describe('over weeks', () => {
     expect(areasInWords(found)).toBe('Most time went to low back, 54 minutes in 3 weeks; least to chest, 5 minutes.');
   });
 
+  test('by something else than parts of the body: a hold counts for each, and without any nothing is counted', () => {
+    const byName = areasByWeek(all, weekOf, ({ name }) => (name === 'nothing' ? [] : ['one', name]));
+    expect(byName.areas.find(({ area }) => area === 'one')?.totalMs).toBe(3_240_000 + 300_000);
+    expect(
+      areasInWords(
+        areasByWeek(all, weekOf, () => []),
+        'None of it.',
+      ),
+    ).toBe('None of it.');
+  });
+
   test('left against right, and that they come closer', () => {
     expect(sidesInWords(sidesByWeek(all, weekOf))).toBe(
       'Right sides had 20 % less than left ones, 6:00 in total; they are coming closer.',

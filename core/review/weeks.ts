@@ -52,19 +52,26 @@ function weeksOf(all: readonly Practised[], weekOf: (ms: Ms) => string): [week: 
   return grouped(all, ({ beganAtMs }) => weekOf(beganAtMs)).toSorted(([a], [b]) => (a < b ? -1 : 1));
 }
 
-/** Milliseconds held by part of the body and by week; a hold counts for each of the parts its position is for. */
+/** Milliseconds held by part of the body (or what else holds are counted by) and by week. */
 export interface AreaWeeks {
   weeks: string[];
   /** The part with most time first; `weekMs` in the order of the weeks. */
   areas: { area: string; weekMs: Ms[]; totalMs: Ms }[];
 }
 
-export function areasByWeek(all: readonly Practised[], weekOf: (ms: Ms) => string): AreaWeeks {
+/** What a hold counts for: each of the parts of the body its position is for, unless something else is asked for. */
+const areasOfHold = ({ areas }: PractisedHold): readonly string[] => areas;
+
+export function areasByWeek(
+  all: readonly Practised[],
+  weekOf: (ms: Ms) => string,
+  partsOf: (hold: PractisedHold) => readonly string[] = areasOfHold,
+): AreaWeeks {
   const weeks = weeksOf(all, weekOf);
-  const names = [...new Set(all.flatMap(({ holds }) => holds.flatMap(({ areas }) => areas)))];
+  const names = [...new Set(all.flatMap(({ holds }) => holds.flatMap(partsOf)))];
   const areas = names.map((area) => {
     const weekMs = weeks.map(([, practised]) =>
-      sum(practised, ({ holds }) => sum(holds, (hold) => (hold.areas.includes(area) ? hold.doneMs : 0))),
+      sum(practised, ({ holds }) => sum(holds, (hold) => (partsOf(hold).includes(area) ? hold.doneMs : 0))),
     );
     return { area, weekMs, totalMs: sum(weekMs, (ms) => ms) };
   });

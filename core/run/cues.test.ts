@@ -22,9 +22,18 @@ describe('tones of the breath', () => {
     const timeline = compileTimeline(document, noLibrary);
     const run = foldRun(timeline, [started, ...events]);
     return cuesAhead(DEFAULT_RULES, run, T0 + fromMs, 3_600_000).flatMap((cue) =>
-      cue.kind === 'tone' ? [[(cue.atMs - T0) / 1000, cue.tone, cue.lengthMs / 1000]] : [],
+      cue.kind === 'tone' && cue.tone !== 'count' ? [[(cue.atMs - T0) / 1000, cue.tone, cue.lengthMs / 1000]] : [],
     );
   };
+
+  test('a metronome ticks with every count of in, out and retention', () => {
+    const two = breathStep([setOf('a', [cycleOf([2, 1, 3, 0])], 2)]);
+    const timeline = compileTimeline(planOf(two), noLibrary);
+    const ticks = cuesAhead(DEFAULT_RULES, foldRun(timeline, [started]), T0, 3_600_000).flatMap((cue) =>
+      cue.kind === 'tone' && cue.tone === 'count' ? [(cue.atMs - T0) / 1000] : [],
+    );
+    expect(ticks).toEqual([0, 1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11]);
+  });
 
   test('in rises, out falls, each as long as its phase', () => {
     const two = breathStep([setOf('a', [cycleOf([4, 2, 6, 0])], 1)]);

@@ -1,4 +1,4 @@
-import { tonesOf, type ToneKind, type TonedPhase } from '#core/breath';
+import { ticksOf, tonesOf, type ToneKind, type TonedPhase } from '#core/breath';
 import {
   bellsOfGroup,
   breathInHold,
@@ -21,9 +21,9 @@ export type Cue =
 
 type ToneCue = Extract<Cue, { kind: 'tone' }>;
 
-/** The tones of one breath phase that begins at a moment and lasts so long. */
+/** The tones of one breath phase, and the ticks of its counts, that begins at a moment and lasts so long. */
 const toneCues = (phase: TonedPhase, stepIndex: number, startMs: Ms, lengthMs: Ms): ToneCue[] =>
-  tonesOf(phase, lengthMs).map(({ kind, atMs, lengthMs: soundsMs }) => {
+  [...tonesOf(phase, lengthMs), ...ticksOf(phase, lengthMs)].map(({ kind, atMs, lengthMs: soundsMs }) => {
     const at = startMs + atMs;
     return { kind: 'tone', atMs: at, tone: kind, lengthMs: soundsMs, stepIndex, key: `${kind}@${at}` };
   });

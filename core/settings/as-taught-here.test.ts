@@ -42,6 +42,19 @@ describe('a new hold', () => {
     expect(taught(short, { movement: 'still' }).prompts).toEqual(long.prompts);
   });
 
+  test('is measured in whole breaths where counting goes by the breath', () => {
+    const byBreath = { counting: 'breath', breathSeconds: 7 } as const;
+    const swan: HoldStep = {
+      ...hold('sleeping-swan'),
+      sides: { kind: 'each', first: 'house', length: { kind: 'perSide', left: 180, right: 2 } },
+    };
+    expect(taught(swan, byBreath)).toMatchObject({
+      breathSeconds: 7,
+      sides: { length: { kind: 'perSide', left: 26 * 7, right: 7 } },
+    });
+    expect(taught(swan, { counting: 'metronome' })).toEqual(swan);
+  });
+
   test('is a step that a plan can have', () => {
     for (const { id } of POSITIONS) {
       const step = taught(hold(id), { afterSide: 'release', movement: 'still', maxIntensity: 3 });
@@ -62,6 +75,16 @@ test('a throat sounds as loud as it is here, unless the breath says how loud', (
   const loudness =
     step.kind === 'breath' && step.practice.sets[0]?.parts.map((part) => 'loudness' in part && part.loudness);
   expect(loudness).toEqual(['loud', 'soft', false]);
+});
+
+test('a plain breath goes at each person’s own pace where counting goes by the breath', () => {
+  const step = breathStep([setOf('a', [cycleOf([4, 0, 4, 0])], 6)]);
+  const kinds = (counting: typeof usual.counting): string[] => {
+    const made = asTaughtHere(step, library, { ...usual, counting });
+    return made.kind === 'breath' ? made.practice.sets.flatMap(({ parts }) => parts.map(({ kind }) => kind)) : [];
+  };
+  expect(kinds('breath')).toEqual(['ownPace']);
+  expect(kinds('metronome')).toEqual(['cycle']);
 });
 
 test('a talk stays a talk', () => {

@@ -1,6 +1,6 @@
-import type { BreathPractice } from '#core/breath';
+import { atOwnPace, type BreathPractice } from '#core/breath';
 import type { Library, Position } from '#core/catalogue';
-import { sideSeconds, type HoldStep, type Prompt, type Step } from '#core/plan';
+import { mapSides, sideSeconds, type HoldStep, type Prompt, type Step } from '#core/plan';
 import type { Settings } from './settings';
 
 type School = Settings['school'];
@@ -37,6 +37,13 @@ function movementPrompts(hold: HoldStep, movement: School['movement']): Prompt[]
   const at = { kind: 'after' as const, seconds: MOVEMENT_AFTER };
   return [...hold.prompts, { id: 'movement', at, text: MOVEMENT_PROMPTS[movement], on: 'first' }];
 }
+/** A hold measured in breaths: each of its sides as many whole breaths as come nearest, at least one. */
+function measuredInBreaths(hold: HoldStep, { counting, breathSeconds }: School): HoldStep {
+  if (counting !== 'breath') return hold;
+  const whole = (seconds: number): number => Math.max(1, Math.round(seconds / breathSeconds)) * breathSeconds;
+  return { ...hold, breathSeconds, sides: mapSides(hold.sides, whole) };
+}
+
 /** A practice whose throat sounds are as loud as is usual here, where they do not say how loud they are. */
 const withThroat = (practice: BreathPractice, loudness: School['throat']): BreathPractice => ({
   ...practice,
@@ -49,14 +56,17 @@ const withThroat = (practice: BreathPractice, loudness: School['throat']): Breat
 });
 
 /**
- * A new step as this house teaches: what follows each side, how still it is, no stronger than the highest intensity, and
- * how loud a throat sounds. Everything else is as the library has it.
+ * A new step as this house teaches: what follows each side, how still it is, no stronger than the highest intensity, how
+ * loud a throat sounds, and in breaths where these are what is counted by. Everything else is as the library has it.
  */
 export function asTaughtHere(step: Step, library: Library, school: School): Step {
-  if (step.kind === 'breath') return { ...step, practice: withThroat(step.practice, school.throat) };
+  if (step.kind === 'breath') {
+    const practice = withThroat(step.practice, school.throat);
+    return { ...step, practice: school.counting === 'breath' ? atOwnPace(practice) : practice };
+  }
   if (step.kind !== 'hold') return step;
   return {
-    ...step,
+    ...measuredInBreaths(step, school),
     ...afterSide(step, library.position(step.position), school.afterSide),
     prompts: movementPrompts(step, school.movement),
     strength: step.strength === null ? null : Math.min(step.strength, school.maxIntensity),

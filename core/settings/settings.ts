@@ -11,16 +11,22 @@ import {
   Rung,
 } from '#core/breath';
 import { Approach } from '#core/catalogue';
-import { Id, readDocument, seconds, type DocumentKind, type Migration, type Read } from '#core/document';
+import { Id, readDocument, seconds, tagsOf, type DocumentKind, type Migration, type Read } from '#core/document';
 import { ORDER_RULES, OrderRules } from '#core/order';
 import { PLAN_LIMITS, PlanRules, USUAL_PLAN_RULES } from '#core/plan';
 
 const SETTINGS_FORMAT = 'zovrin-house';
-const SETTINGS_VERSION = 5;
+const SETTINGS_VERSION = 6;
 const MAX_RUNGS = 40;
+const MAX_TAGGED = 1000;
 
 const AFTER_SIDE = ['library', 'none', 'rest', 'release'] as const;
 const MOVEMENTS = ['still', 'small'] as const;
+
+const COUNTING = ['seconds', 'breath', 'metronome'] as const;
+const BODY_MAPS = ['areas', 'lines', 'both'] as const;
+/** How it is shown what a position works on: parts of the body, energy lines, or both. */
+export type BodyMap = (typeof BODY_MAPS)[number];
 
 const SECOND_SIDE = ['always', 'ask', 'never'] as const;
 export type SecondSide = (typeof SECOND_SIDE)[number];
@@ -69,7 +75,16 @@ export const Settings = z.strictObject({
       .max(10, 'Intensity goes from 0 to 10.'),
     /** How loud a sound of the throat is in a new breath. */
     throat: z.enum(LOUDNESS),
+    /** By seconds, by each person's own breath, or by a metronome that is heard at every count. */
+    counting: z.enum(COUNTING),
+    /** Seconds of one breath, where a new hold is measured in breaths. */
+    breathSeconds: seconds('One breath', 1, 60),
+    bodyMap: z.enum(BODY_MAPS),
   }),
+  /** The teacher's own tags on positions, by their ids; a position need not be in this library. */
+  entryTags: z
+    .record(Id, tagsOf('position'))
+    .refine((tags) => Object.keys(tags).length <= MAX_TAGGED, `At most ${MAX_TAGGED} positions have tags.`),
 });
 export type Settings = z.infer<typeof Settings>;
 
@@ -92,7 +107,16 @@ export const DEFAULT_SETTINGS: Settings = {
       changesPercent: USUAL_PLAN_RULES.changesPercent,
     },
   },
-  school: { afterSide: 'library', movement: null, maxIntensity: 10, throat: 'soft' },
+  school: {
+    afterSide: 'library',
+    movement: null,
+    maxIntensity: 10,
+    throat: 'soft',
+    counting: 'seconds',
+    breathSeconds: 6,
+    bodyMap: 'areas',
+  },
+  entryTags: {},
 };
 
 /** Version 2: how a session is led has rules too. */
@@ -120,11 +144,26 @@ const fromVersion4: Migration = (house) => ({
       : house.usual,
 });
 
+/** Version 6: how counts are kept, energy lines, and tags on positions. */
+const fromVersion5: Migration = (house) => ({
+  ...house,
+  entryTags: house.entryTags ?? {},
+  school:
+    typeof house.school === 'object' && house.school !== null
+      ? {
+          counting: DEFAULT_SETTINGS.school.counting,
+          breathSeconds: DEFAULT_SETTINGS.school.breathSeconds,
+          bodyMap: DEFAULT_SETTINGS.school.bodyMap,
+          ...house.school,
+        }
+      : house.school,
+});
+
 const SETTINGS_DOCUMENT: DocumentKind<Settings> = {
   format: SETTINGS_FORMAT,
   called: 'settings',
   version: SETTINGS_VERSION,
-  migrations: { 1: fromVersion1, 2: fromVersion2, 3: fromVersion3, 4: fromVersion4 },
+  migrations: { 1: fromVersion1, 2: fromVersion2, 3: fromVersion3, 4: fromVersion4, 5: fromVersion5 },
   schema: Settings,
 };
 

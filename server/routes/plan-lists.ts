@@ -1,7 +1,8 @@
 import { Router } from 'express';
 import { literal, Op, where as whereSql, type OrderItem } from 'sequelize';
 import { searchable, type Library } from '#core/catalogue';
-import { PlanTag, sameTag, type Plan } from '#core/plan';
+import { sameTag, Tag } from '#core/document';
+import type { Plan } from '#core/plan';
 import { compileTimeline, ribbonBlocks } from '#core/timeline';
 import type { ListPlansResponse } from '#api';
 import { PlanSummary, PlanTagsResponse, type ListPlansQuery, type PlanOrder } from '#api';
@@ -76,7 +77,7 @@ async function taggedPlans(store: Store): Promise<TaggedPlan[]> {
      FROM plans, json_each(${JSON_OF_ROW}, '$.tags') AS tags
      WHERE plans.deletedMs IS NULL ORDER BY plans.updatedMs DESC, plans.id`,
   );
-  return rows.filter(({ tag }) => PlanTag.safeParse(tag).success);
+  return rows.filter(({ tag }) => Tag.safeParse(tag).success);
 }
 /** SQLite knows capitals of the Latin alphabet alone, so the spellings of a tag are compared here. */
 async function idsTagged(store: Store, wanted: string): Promise<string[]> {

@@ -78,7 +78,7 @@ test('there is a sample of every version that was ever stored', () => {
   expect(versions('class')).toEqual([1, 2, 3, 4]);
   expect(versions('person')).toEqual([1, 2, 3]);
   expect(versions('entry')).toEqual([1, 2, 3, 4]);
-  expect(versions('settings')).toEqual([1, 2, 3, 4, 5]);
+  expect(versions('settings')).toEqual([1, 2, 3, 4, 5, 6]);
   expect([EVENT_VERSION, versions('events')]).toEqual([1, [0]]);
 });
 
@@ -122,7 +122,7 @@ describe('what an older version stored', () => {
   });
 
   test('settings, variants, decisions and the session too, and nothing is unreadable', async () => {
-    expect(await get('/settings')).toMatchObject({ revision: 1, document: { version: 5 } });
+    expect(await get('/settings')).toMatchObject({ revision: 1, document: { version: 6 } });
     expect((await get('/plans/plan-v1/variants')).document.variants).toHaveLength(1);
     expect((await get('/plans/plan-v1/decisions')).document.seen).toHaveLength(1);
     const run = await get('/runs/run-v1');

@@ -46,6 +46,11 @@ test('a tone is heard by its group: both holds are one, pumps and pulses are one
   expect(heard).toEqual(['in', 'out', 'stroke', 'pulse']);
 });
 
+test('what an older visit stored of tones hears counts as well', () => {
+  localStorage.setItem('zovrin.tones', JSON.stringify({ in: false, out: true, hold: true, strokes: true }));
+  expect([opened().hears('in'), opened().hears('count')]).toEqual([false, true]);
+});
+
 test('what is stored in another shape does no harm', () => {
   localStorage.setItem('zovrin.volume', 'loud');
   localStorage.setItem('zovrin.shakes', '???');

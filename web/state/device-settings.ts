@@ -7,7 +7,7 @@ import type { ForWhom } from '#core/heights';
 import { DEFAULT_RULES, type BellKind } from '#core/timeline';
 import { USUAL_BELL, type BellSound } from './bell-sound';
 
-export type ToneGroup = 'in' | 'out' | 'hold' | 'strokes';
+export type ToneGroup = 'in' | 'out' | 'hold' | 'strokes' | 'counts';
 const TONE_GROUPS: Record<ToneKind, ToneGroup> = {
   in: 'in',
   out: 'out',
@@ -16,6 +16,7 @@ const TONE_GROUPS: Record<ToneKind, ToneGroup> = {
   stroke: 'strokes',
   pulse: 'strokes',
   ease: 'hold',
+  count: 'counts',
 };
 
 /** What this browser remembers of how someone likes to work: theme, bells, tones. */
@@ -39,15 +40,14 @@ export const useDeviceSettings = defineStore('device', () => {
   const shakes = useLocalStorage('zovrin.shakes', false);
   /** Whether prompts are spoken, where the machine has a voice. */
   const speaks = useLocalStorage('zovrin.speaks', false);
-  const tones = useLocalStorage<Record<ToneGroup, boolean>>('zovrin.tones', {
-    in: true,
-    out: true,
-    hold: true,
-    strokes: true,
-  });
+  const tones = useLocalStorage<Record<ToneGroup, boolean>>(
+    'zovrin.tones',
+    { in: true, out: true, hold: true, strokes: true, counts: true },
+    { mergeDefaults: true },
+  );
   /** The body set-ups are measured for. */
   const body = useLocalStorage<ForWhom>('zovrin.body', { statureCm: REFERENCE_HEIGHT_CM, flexibility: ORDINARY });
-  /** Whether a tone of the breath is to be heard. */
+  /** Whether a tone of the breath is switched on. */
   const hears = (kind: ToneKind): boolean => tones.value[TONE_GROUPS[kind]];
   const toggleTheme = (): void => {
     chosen.value = night.value ? 'light' : 'night';

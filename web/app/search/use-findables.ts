@@ -7,6 +7,7 @@ import { useLibrary } from '../../state/library';
 import { useLock } from '../../state/lock';
 import { usePeople } from '../../state/people';
 import { usePlaces } from '../../state/places';
+import { useSettings } from '../../state/settings';
 import type { Findable } from './find-anything';
 
 const PAGES: readonly Findable[] = [
@@ -37,6 +38,7 @@ export function useFindables(actions: readonly Findable[]): {
   load: () => Promise<void>;
 } {
   const library = useLibrary();
+  const settings = useSettings();
   const lock = useLock();
   const [people, places, device] = [usePeople(), usePlaces(), useDeviceSettings()];
   const plans = shallowRef<readonly ListedPlan[]>([]);
@@ -84,7 +86,7 @@ export function useFindables(actions: readonly Findable[]): {
     ...library.positions.map(({ id, names }) => ({
       kind: 'position',
       label: names.english,
-      names: [names.sanskrit, names.yin, ...alsoCalled(id)],
+      names: [names.sanskrit, names.yin, ...alsoCalled(id), ...(settings.current.entryTags[id] ?? [])],
       to: `/library/${id}`,
     })),
     ...library.techniques.map(({ id, names }) => ({

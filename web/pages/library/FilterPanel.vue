@@ -2,25 +2,28 @@
 import Checkbox from 'primevue/checkbox';
 import { computed, ref } from 'vue';
 import { countOptions } from '#core/catalogue';
-import { alsoCalled } from '#library/synonyms';
+import { useEntryWords } from '../../state/entry-words';
 import { useLibrary } from '../../state/library';
-import { chosenOf, FILTERS, type ChosenValues } from './words';
+import { useFilters } from './use-filters';
+import { chosenOf, type ChosenValues } from './words';
 
 /** The filters of the library, each with how many entries it would leave. */
 const { query } = defineProps<{ query: string }>();
 const chosen = defineModel<ChosenValues>({ required: true });
 
 const library = useLibrary();
+const words = useEntryWords();
+const filters = useFilters();
 const folded = ref(true);
 const groups = computed(() =>
-  FILTERS.map((filter) => {
+  filters.value.map((filter) => {
     const counts = countOptions(
       library.positions,
       query,
-      chosenOf(chosen.value),
+      chosenOf(chosen.value, filters.value),
       filter.group,
       filter.options.map(({ value }) => value),
-      alsoCalled,
+      words.value,
     );
     return {
       ...filter,

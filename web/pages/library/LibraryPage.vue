@@ -6,12 +6,14 @@ import { useRoute, useRouter } from 'vue-router';
 import { findPositions, matchScore, type Chosen } from '#core/catalogue';
 import { alsoCalled } from '#library/synonyms';
 import AppIcon from '../../ui/AppIcon.vue';
+import { useEntryWords } from '../../state/entry-words';
 import { useLibrary } from '../../state/library';
 import EntryCard from './EntryCard.vue';
 import FilterPanel from './FilterPanel.vue';
 import NewEntry from './NewEntry.vue';
 import TechniqueRow from './TechniqueRow.vue';
-import { chosenOf, FILTERS, nothingChosen, type ChosenValues } from './words';
+import { useFilters } from './use-filters';
+import { chosenOf, GROUPS_OF_FILTERS, nothingChosen, type ChosenValues } from './words';
 import { mayBeShortcut } from '../../ui/keys';
 
 const library = useLibrary();
@@ -19,13 +21,17 @@ const route = useRoute();
 const router = useRouter();
 const query = ref(typeof route.query.search === 'string' ? route.query.search : '');
 const chosen = ref<ChosenValues>(nothingChosen());
-for (const { group } of FILTERS) {
+for (const group of GROUPS_OF_FILTERS) {
   const fromAddress = route.query[group];
   if (typeof fromAddress === 'string') chosen.value[group] = fromAddress.split(',').filter(Boolean);
 }
 const box = useTemplateRef<HTMLElement>('box');
 
-const found = computed(() => findPositions(library.positions, query.value, chosenOf(chosen.value), alsoCalled));
+const words = useEntryWords();
+const filters = useFilters();
+const found = computed(() =>
+  findPositions(library.positions, query.value, chosenOf(chosen.value, filters.value), words.value),
+);
 const breaths = computed(() => {
   if (Object.entries(chosen.value).some(([group, values]) => group !== 'approach' && values.length > 0)) return [];
   if (chosen.value.approach.length > 0 && !chosen.value.approach.includes('pranayama')) return [];
@@ -36,7 +42,7 @@ const breaths = computed(() => {
   );
 });
 const tags = computed(() =>
-  FILTERS.flatMap(({ group, title, options }) =>
+  filters.value.flatMap(({ group, title, options }) =>
     options
       .filter(({ value }) => chosen.value[group].includes(value))
       .map(({ value, label }) => ({
@@ -52,7 +58,7 @@ function dropTag({ group, value }: { group: keyof Chosen; value: string }): void
 }
 function clear(): void {
   query.value = '';
-  for (const { group } of FILTERS) chosen.value[group] = [];
+  for (const group of GROUPS_OF_FILTERS) chosen.value[group] = [];
 }
 
 // The search is kept in the address, so that back and reload show the same results.
@@ -60,7 +66,7 @@ watch(
   [query, chosen],
   () => {
     const filters = Object.fromEntries(
-      FILTERS.filter(({ group }) => chosen.value[group].length > 0).map(({ group }) => [
+      GROUPS_OF_FILTERS.filter((group) => chosen.value[group].length > 0).map((group) => [
         group,
         chosen.value[group].join(','),
       ]),

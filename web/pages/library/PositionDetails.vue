@@ -12,6 +12,8 @@ import {
 } from '#core/catalogue';
 import { mirrorSetUp, setUpRowInWords } from '#core/props';
 import AppIcon from '../../ui/AppIcon.vue';
+import WorksOn from '../../widgets/positions/WorksOn.vue';
+import EntryTags from './EntryTags.vue';
 import UsedIn from './UsedIn.vue';
 import VariationCard from './VariationCard.vue';
 import { momentInWords, reboundInWords } from './moments';
@@ -54,7 +56,8 @@ const variations = computed(() =>
 <template>
   <section class="told">
     <p v-if="entry.aims" class="aims">{{ entry.aims }}</p>
-    <p class="small quiet">Works on {{ entry.areas.join(', ') }}.</p>
+    <WorksOn :areas="entry.areas" />
+    <EntryTags :entry="entry.id" />
     <dl>
       <template v-for="approach in approaches" :key="approach">
         <dt>{{ APPROACH_LABELS[approach] }}</dt>

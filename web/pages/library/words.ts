@@ -2,6 +2,7 @@ import type { BreathPhase, Through } from '#core/breath';
 import {
   APPROACH_LABELS,
   AREAS,
+  ENERGY_LINES,
   FAMILIES,
   familyLabel,
   NOTHING_CHOSEN,
@@ -11,13 +12,14 @@ import {
   type Chosen,
   type Position,
 } from '#core/catalogue';
+import type { BodyMap } from '#core/settings';
 import { propKind, type PropKind } from '#core/props';
 import { clockOfSeconds } from '#core/time';
 
 /** Capitalises the first letter. */
 export const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
 
-interface Group<G extends keyof Chosen = keyof Chosen> {
+export interface Group<G extends keyof Chosen = keyof Chosen> {
   group: G;
   title: string;
   options: { value: Chosen[G][number]; label: string }[];
@@ -25,8 +27,15 @@ interface Group<G extends keyof Chosen = keyof Chosen> {
 
 const PROP_OPTIONS: (PropKind | 'none')[] = ['flatBolster', 'blanket', 'block', 'pillow', 'chair', 'strap', 'none'];
 
-/** The filters of the library, in the order in which teachers choose. */
-export const FILTERS: readonly Group[] = [
+/** The filters of the library, in the order in which teachers choose: with `tags`, the ones in use here. */
+export const filtersFor = (bodyMap: BodyMap, tags: readonly string[]): readonly Group[] =>
+  ALL_FILTERS.filter(({ group }) => (group === 'area' ? bodyMap !== 'lines' : group !== 'line' || bodyMap !== 'areas'))
+    .map((filter) =>
+      filter.group === 'tag' ? { ...filter, options: tags.map((value) => ({ value, label: value })) } : filter,
+    )
+    .filter(({ options }) => options.length > 0);
+
+const ALL_FILTERS: readonly Group[] = [
   {
     group: 'approach',
     title: 'Approach',
@@ -38,6 +47,8 @@ export const FILTERS: readonly Group[] = [
     options: FAMILIES.map((value) => ({ value, label: capital(familyLabel(value)) })),
   },
   { group: 'area', title: 'Works on', options: AREAS.map((value) => ({ value, label: capital(value) })) },
+  { group: 'line', title: 'Energy lines', options: ENERGY_LINES.map((value) => ({ value, label: capital(value) })) },
+  { group: 'tag', title: 'Your tags', options: [] },
   {
     group: 'sides',
     title: 'Sides',
@@ -80,10 +91,12 @@ export type ChosenValues = { [group in keyof Chosen]: string[] };
 export const nothingChosen = (): ChosenValues =>
   structuredClone<{ readonly [group in keyof Chosen]: readonly string[] }>(NOTHING_CHOSEN) as ChosenValues;
 
+export const GROUPS_OF_FILTERS = Object.keys(NOTHING_CHOSEN) as (keyof Chosen)[];
+
 /** What is chosen, as the search takes it: an address that was typed by hand may name what there is not. */
-export function chosenOf(values: ChosenValues): Chosen {
+export function chosenOf(values: ChosenValues, filters: readonly Group[]): Chosen {
   const chosen = { ...NOTHING_CHOSEN };
-  for (const { group, options } of FILTERS) {
+  for (const { group, options } of filters) {
     const known = options.map(({ value }) => value).filter((value) => values[group].includes(value));
     Object.assign(chosen, { [group]: known });
   }

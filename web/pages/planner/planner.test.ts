@@ -7,7 +7,8 @@ import { stepInWords } from './steps/words';
 import { alsoCalled } from '#library/synonyms';
 import { suggestSteps } from './steps/suggest';
 
-const offer = { positions: POSITIONS, techniques: TECHNIQUES, isYours: () => false, alsoCalled };
+const words = { alsoCalled, tagsOf: () => [], byLines: false };
+const offer = { positions: POSITIONS, techniques: TECHNIQUES, isYours: () => false, words };
 const make = (query: string): Step | undefined => suggestSteps(query, offer)[0]?.make('new', 'yin', null);
 const names = (query: string): string[] => suggestSteps(query, offer).map(({ name }) => name);
 
@@ -86,7 +87,6 @@ test('entries of one’s own are offered beside the others and told apart', () =
   const found = suggestSteps(mine.names.english, {
     ...offer,
     positions: [...POSITIONS, mine],
-    alsoCalled,
     isYours: (id) => id === 'own-seat',
   });
   expect(found.slice(0, 2).map(({ name, yours }) => [name, yours])).toEqual([

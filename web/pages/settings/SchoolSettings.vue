@@ -38,6 +38,21 @@ const MOVEMENT = [
   { value: 'still', label: 'stillness' },
   { value: 'small', label: 'small movements' },
 ] as const;
+const COUNTING = [
+  { value: 'seconds', label: 'by seconds' },
+  { value: 'breath', label: 'by their own breath' },
+  { value: 'metronome', label: 'by a metronome' },
+] as const;
+const COUNTING_WORDS: Record<School['counting'], string> = {
+  seconds: 'The pacer shows each count; only the breath is heard.',
+  breath: 'A new hold is measured in breaths, and a new breath without retention goes at each person’s own pace.',
+  metronome: 'Each count is heard as a soft tick, on the stage and where you try a breath.',
+};
+const BODY_MAP = [
+  { value: 'areas', label: 'parts of the body' },
+  { value: 'lines', label: 'energy lines' },
+  { value: 'both', label: 'both' },
+] as const;
 const LOUDNESS = [
   { value: 'soft', label: 'soft' },
   { value: 'loud', label: 'loud' },
@@ -76,12 +91,42 @@ const LOUDNESS = [
     <div class="fields">
       <SelectField
         above
+        label="Counting"
+        :options="COUNTING"
+        :model-value="settings.school.counting"
+        @update:model-value="setSchool({ counting: $event })"
+      />
+      <NumberField
+        v-if="settings.school.counting === 'breath'"
+        label="One breath"
+        unit="s"
+        :model-value="settings.school.breathSeconds"
+        :accept="(breathSeconds) => setSchool({ breathSeconds })"
+      />
+      <SelectField
+        above
         label="Throat sound"
         :options="LOUDNESS"
         :model-value="settings.school.throat"
         @update:model-value="setSchool({ throat: $event })"
       />
     </div>
+    <p class="small quiet">{{ COUNTING_WORDS[settings.school.counting] }}</p>
+  </FieldGroup>
+  <FieldGroup title="What a position works on" says="in the library, its search and filters, and the trends">
+    <div class="fields">
+      <SelectField
+        above
+        label="Shown as"
+        :options="BODY_MAP"
+        :model-value="settings.school.bodyMap"
+        @update:model-value="setSchool({ bodyMap: $event })"
+      />
+    </div>
+    <p class="small quiet">
+      Energy lines are those of Chinese tradition: a traditional map, not anatomy. You can add your tags on the page of
+      a position.
+    </p>
   </FieldGroup>
   <FieldGroup title="Sides and changes" says="what a new plan takes along; a plan you have keeps its own">
     <template #head>

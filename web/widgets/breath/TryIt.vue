@@ -3,13 +3,14 @@ import { useEventListener, useRafFn } from '@vueuse/core';
 import Button from 'primevue/button';
 import Dialog from 'primevue/dialog';
 import { computed, onBeforeUnmount, ref, watch } from 'vue';
-import { breathProgram, practiceMs, tonesOf, type BreathPractice } from '#core/breath';
+import { breathProgram, practiceMs, ticksOf, tonesOf, type BreathPractice } from '#core/breath';
 import type { Ms } from '#core/numbers';
 import { clockOfMs } from '#core/time';
 import { phaseIndexAt } from '#core/timeline';
 import { useDeviceSettings } from '../../state/device-settings';
 import { playTone } from '../sound/breath-tone';
 import { makeSounds } from '../sound/sounds';
+import { useHeard } from '../sound/use-heard';
 import ToneSwitches from '../sound/ToneSwitches.vue';
 import PacerView from './PacerView.vue';
 import RoundHills from './RoundHills.vue';
@@ -23,6 +24,7 @@ const { practice, name } = defineProps<{ practice: BreathPractice; name: string 
 const visible = defineModel<boolean>('visible', { required: true });
 
 const settings = useDeviceSettings();
+const heard = useHeard();
 const sounds = makeSounds();
 const program = computed(() => breathProgram(practice));
 const totalMs = computed(() => practiceMs(practice));
@@ -46,10 +48,11 @@ function schedule(): void {
   for (const [i, one] of program.value.entries()) {
     if (i < index.value) continue;
     if (one.startMs > atMs.value + AHEAD_MS) break;
-    for (const tone of tonesOf(one, one.endMs - one.startMs)) {
+    const lengthMs = one.endMs - one.startMs;
+    for (const tone of [...tonesOf(one, lengthMs), ...ticksOf(one, lengthMs)]) {
       const inMs = began.value + one.startMs + tone.atMs - Date.now();
-      if (inMs < -200 || inMs > AHEAD_MS || !settings.hears(tone.kind)) continue;
-      const key = `${i} ${tone.atMs}`;
+      if (inMs < -200 || inMs > AHEAD_MS || !heard(tone.kind)) continue;
+      const key = `${i} ${tone.kind} ${tone.atMs}`;
       sounds.schedule(key, inMs, (audio, out, at) => playTone(audio, out, tone.kind, at, tone.lengthMs / 1000));
     }
   }

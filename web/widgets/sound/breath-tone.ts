@@ -17,6 +17,7 @@ const VOICES: Record<ToneKind, Voice> = {
   holdEmpty: { fromHertz: 147, toHertz: 147, loudness: 0.045 },
   stroke: { fromHertz: 520, toHertz: 390, loudness: 0.2 },
   pulse: { fromHertz: 390, toHertz: 330, loudness: 0.14 },
+  count: { fromHertz: 880, toHertz: 840, loudness: 0.06 },
   ease: { fromHertz: 247, toHertz: 247, loudness: 0.1, most: 0.6 },
 };
 

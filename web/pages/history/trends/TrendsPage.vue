@@ -30,7 +30,10 @@ import {
 } from '../../../widgets/charts/chart-data';
 import ChartView from '../../../widgets/charts/ChartView.vue';
 import TrendFilters from './TrendFilters.vue';
+import { useSettings } from '../../../state/settings';
+import { COUNT_BY_TITLES, countByOptionsFor, NONE_COUNTED, partsOfHold, type CountBy } from './count-by';
 import { useWeeks } from './use-trends';
+import ChoiceField from '../../../ui/fields/ChoiceField.vue';
 import SelectField from '../../../ui/fields/SelectField.vue';
 
 /** Trends: each finding in one plain sentence, with its chart and its numbers. */
@@ -40,7 +43,12 @@ const { all, trouble, practised } = weeks;
 const minutesAxis = { title: { text: 'minutes' }, beginAtZero: true };
 const inMinutes: ChartOptions = { scales: { y: minutesAxis } };
 
-const areas = computed(() => areasByWeek(practised.value, weekOf));
+const settings = useSettings();
+void settings.ready();
+const countBy = ref<CountBy>();
+const countedBy = computed(() => countBy.value ?? (settings.current.school.bodyMap === 'lines' ? 'line' : 'area'));
+const areas = computed(() => areasByWeek(practised.value, weekOf, partsOfHold(countedBy.value, settings.current)));
+const countByOptions = computed(() => countByOptionsFor(settings.current));
 const sides = computed(() => sidesByWeek(practised.value, weekOf));
 const runs = computed(() => plannedAndDone(practised.value));
 const parts = computed(() => transitionTimes(practised.value));
@@ -80,7 +88,21 @@ const fromZero: ChartOptions = {
     </p>
     <p v-else-if="practised.length === 0" class="empty">Nothing in this period matches these filters.</p>
     <div v-if="practised.length > 0" class="charts">
-      <ChartSection title="By part of the body" :says="areasInWords(areas)" :columns="[]" :rows="[]" class="whole" />
+      <ChartSection
+        :title="COUNT_BY_TITLES[countedBy]"
+        :says="areasInWords(areas, NONE_COUNTED[countedBy])"
+        :columns="[]"
+        :rows="[]"
+        class="whole"
+      />
+      <ChoiceField
+        v-if="countByOptions.length > 1"
+        class="whole count-by"
+        label="Count holds by"
+        :options="countByOptions"
+        :model-value="countedBy"
+        @update:model-value="countBy = $event"
+      />
       <AreaMatrix v-if="areas.areas.length > 0" :areas="areas" class="whole matrix" />
       <ChartSection
         title="Left and right"
@@ -205,6 +227,10 @@ main {
 }
 .matrix {
   padding-bottom: 12px;
+}
+.count-by {
+  justify-self: start;
+  padding-bottom: 8px;
 }
 .empty {
   padding: 24px 0;

@@ -21,6 +21,7 @@ import LeadControls from './LeadControls.vue';
 import LeadRibbon from './LeadRibbon.vue';
 import LeadTop from './LeadTop.vue';
 import { excludedGap } from '../../../widgets/session/clock-offset';
+import { useHeard } from '../../../widgets/sound/use-heard';
 import { rehearsalClock, steadyClock } from '../../../widgets/session/session-clock';
 import { useSounds } from './use-sounds';
 import type { InitialLeadership } from '../use-led-run';
@@ -55,7 +56,7 @@ const session = useSession(
 );
 if (rehearse === 0 && leftOut.setByMs !== 0) session.happen({ kind: 'clockSet', byMs: leftOut.setByMs });
 const sounds = makeSounds();
-const { pulse, silent, ring } = useSounds(session, sounds, device.hears, () => ({
+const { pulse, silent, ring } = useSounds(session, sounds, useHeard(), () => ({
   sound: device.bellSound,
   shakes: device.shakes,
 }));

@@ -2,6 +2,7 @@
 import { computed } from 'vue';
 import { APPROACH_LABELS, APPROACHES, type Position } from '#core/catalogue';
 import { clockOfSeconds } from '#core/time';
+import WorksOn from '../../../widgets/positions/WorksOn.vue';
 
 /** What the library says of a position: what it aims at, how long it is usually held, what it works on. */
 const { position } = defineProps<{ position: Position }>();
@@ -24,7 +25,7 @@ const usual = computed(() =>
 <template>
   <section>
     <p v-if="position.aims">{{ position.aims }}</p>
-    <p class="small quiet">Works on {{ position.areas.join(', ') }}.</p>
+    <WorksOn :areas="position.areas" />
     <dl class="small">
       <template v-for="{ label, says } in usual" :key="label">
         <dt>{{ label }}</dt>

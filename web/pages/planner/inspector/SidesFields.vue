@@ -33,9 +33,8 @@ const INTENSITIES = [
   { value: USUAL, label: 'as usual' },
   ...Array.from({ length: 11 }, (_, intensity) => ({ value: intensity, label: `${intensity} of 10` })),
 ];
-const USUAL_BREATH = 6;
 const toggleBreaths = (): void =>
-  void edit(setBreathSeconds(step.id, step.breathSeconds === null ? USUAL_BREATH : null));
+  void edit(setBreathSeconds(step.id, step.breathSeconds === null ? settings.current.school.breathSeconds : null));
 const settings = useSettings();
 const tooStrong = computed(() => (step.strength ?? 0) > settings.current.school.maxIntensity);
 const setStrength = (chosen: number) => edit(setHold(step.id, { strength: chosen === USUAL ? null : chosen }));
@@ -74,7 +73,7 @@ const setStrength = (chosen: number) => edit(setHold(step.id, { strength: chosen
       v-if="step.breathSeconds !== null"
       label="of"
       :model-value="step.breathSeconds"
-      :accept="(seconds) => edit(setBreathSeconds(step.id, seconds ?? USUAL_BREATH))"
+      :accept="(seconds) => edit(setBreathSeconds(step.id, seconds ?? settings.current.school.breathSeconds))"
     />
     <TextField
       v-if="step.sides.kind !== 'together'"

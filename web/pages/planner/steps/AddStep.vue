@@ -3,9 +3,9 @@ import AutoComplete from 'primevue/autocomplete';
 import { nextTick, ref, shallowRef, useTemplateRef } from 'vue';
 import { addStep, withSeatBefore } from '#core/plan';
 import { asTaughtHere } from '#core/settings';
-import { alsoCalled } from '#library/synonyms';
 import { newId } from '../../../client/new-id';
 import { useEditor } from '../../../state/editor';
+import { useEntryWords } from '../../../state/entry-words';
 import { useLibrary } from '../../../state/library';
 import { useSettings } from '../../../state/settings';
 import PositionFigure from '../../../widgets/figures/PositionFigure.vue';
@@ -16,6 +16,7 @@ import { overlays } from '../../../ui/overlays';
 const emit = defineEmits<{ added: [] }>();
 const editor = useEditor();
 const library = useLibrary();
+const words = useEntryWords();
 const settings = useSettings();
 void settings.ready();
 const typed = ref<string | Suggestion>('');
@@ -31,7 +32,7 @@ const suggest = (query: string): Suggestion[] =>
     positions: library.positions,
     techniques: library.techniques,
     isYours: (id) => library.ownEntry(id) !== undefined,
-    alsoCalled,
+    words: words.value,
   });
 function find({ query }: { query: string }): void {
   // A search that was still waiting when its words were taken is no longer asked for.

@@ -4,9 +4,9 @@ import {
   matchScore,
   nameLikeness,
   NOTHING_CHOSEN,
-  type AlsoCalled,
   type Approach,
   type ClassWhere,
+  type EntryWords,
   type Position,
   type Technique,
 } from '#core/catalogue';
@@ -46,7 +46,7 @@ export interface Offer {
   techniques: readonly Technique[];
   isYours: (id: string) => boolean;
   /** What else an entry is called. */
-  alsoCalled: AlsoCalled;
+  words: EntryWords;
 }
 
 /** A new step that begins with the side one usually begins with. */
@@ -82,7 +82,7 @@ const PLAIN: Entry[] = [
   },
 ];
 
-const entriesOf = ({ positions, techniques, isYours, alsoCalled }: Offer): Entry[] => [
+const entriesOf = ({ positions, techniques, isYours, words: { alsoCalled } }: Offer): Entry[] => [
   ...positions.map((position) => {
     const { english, sanskrit, yin } = position.names;
     const sides = { together: 'both sides', each: 'each side', crossing: 'crossing', one: 'one side' }[position.sides];
@@ -127,7 +127,7 @@ export function suggestSteps(query: string, offer: Offer): Suggestion[] {
     .map(({ entry }) => entry);
   // Then what the library's search finds by a part of the body or a prop.
   const byName = new Set(found.map(({ position }) => position));
-  const alsoFound = findPositions(offer.positions, wanted, NOTHING_CHOSEN, offer.alsoCalled)
+  const alsoFound = findPositions(offer.positions, wanted, NOTHING_CHOSEN, offer.words)
     .filter((position) => !byName.has(position))
     .flatMap((position) => entries.find((entry) => entry.position === position) ?? []);
   const name = wanted.slice(0, 120);
