@@ -49,6 +49,14 @@ export {
 } from './words';
 export { countOfTaps, MIN_TAPS, linkedCounts, readCounts } from './counts';
 export { atOwnPace } from './own-pace';
+export {
+  changedCopies,
+  sameAgain,
+  secondsABreath,
+  setsAtPlaces,
+  withSecondsABreath,
+  type CopyRule,
+} from './quick-sets';
 export { presetsOf, taughtInSteps, type Preset } from './presets';
 export { stepOfBreath } from './steps';
 export { ticksOf, tonesOf, type Tone, type TonedPhase, type ToneKind } from './tones';

@@ -74,6 +74,7 @@ export { copiedSteps, readCopiedSteps, STEPS_MEDIA_TYPE, stepsOutline } from './
 export { seatBefore, withSeatBefore } from './breath-seat';
 export { setClassWhere, setStepWhere, setUpsToChange, newWhereInWords, whereOf } from './where';
 export { positionOfStage, setUpOfStage, stagesSeconds } from './stage-set-up';
+export { readStages, stagesAsTyped } from './typed-stages';
 export { practiceOf } from './practice-of';
 export { mapSides, sideSeconds, type Side } from './sides';
 export {

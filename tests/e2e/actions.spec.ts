@@ -240,3 +240,118 @@ test('from anywhere a key, some letters and Enter lead to a position, a plan, a 
   await expect(page.getByRole('option', { name: 'No matches' })).toBeVisible();
   await page.keyboard.press('Escape');
 });
+
+test('a swan with four stages and a release after each side takes at most 16 actions', async ({ page, request }) => {
+  const { id } = await newPlan(request, 'yin', { title: 'A swan in stages', steps: [] });
+  await openPlan(page, id);
+  const hands = new Counted(page);
+  await hands.press('a');
+  await hands.type('sleeping swan');
+  await hands.press('Enter');
+  await expect(rows(page)).toHaveCount(1);
+  await hands.click(page.getByLabel('All stages in one line'));
+  await hands.press('ControlOrMeta+a');
+  await hands.type('upright 1:00, folded 2:30, turned 3 breaths, folded 1:00');
+  await hands.press('Enter');
+  await hands.click(page.getByRole('button', { name: 'As long as its stages' }));
+  await hands.click(page.getByRole('radiogroup', { name: 'Release after' }).getByText('each side'));
+  await hands.click(page.getByLabel('How to release'));
+  await hands.press('ControlOrMeta+a');
+  await hands.type('Rock the pelvis');
+  await hands.press('Tab');
+  await expect
+    .poll(async () => (await storedPlan(request, id)).document.steps[0])
+    .toMatchObject({
+      stages: [
+        { name: 'upright', length: { seconds: 60 }, breathSeconds: null },
+        { name: 'folded', length: { seconds: 150 }, breathSeconds: null },
+        { name: 'turned', length: { seconds: 18 }, breathSeconds: 6 },
+        { name: 'folded', length: { seconds: 60 }, breathSeconds: null },
+      ],
+      // 1:00 + 2:30 + 0:18 + 1:00 on each side.
+      sides: { kind: 'each', length: { kind: 'even', seconds: 288 } },
+      loosen: { when: 'afterEach', text: 'Rock the pelvis' },
+    });
+  expect(hands.actions).toBeLessThanOrEqual(16);
+});
+
+test('a practice at three places, then the same again with eyes closed, six sets, takes at most 20 actions', async ({
+  page,
+  request,
+}) => {
+  const { id } = await newPlan(request, 'yin', { title: 'Three places', steps: [] });
+  await openPlan(page, id);
+  const hands = new Counted(page);
+  await hands.press('a');
+  await hands.type('natural breath');
+  await hands.press('Enter');
+  await expect(rows(page)).toHaveCount(1);
+  await hands.click(page.getByRole('button', { name: 'Several sets at once' }));
+  await hands.click(page.getByRole('button', { name: 'Only these' }));
+  await hands.click(page.getByRole('button', { name: 'Add them again' }));
+  const perBreath = page.getByLabel('A breath at their own pace takes about');
+  await hands.click(perBreath);
+  await hands.press('ControlOrMeta+a');
+  await hands.type('8');
+  await hands.press('Enter');
+  const place = (at: string, breaths: number, eyes: string) => ({
+    eyes,
+    hands: expect.stringContaining('on the '),
+    parts: [{ kind: 'ownPace', cycles: breaths, secondsPerCycle: 8, place: at }],
+  });
+  await expect
+    .poll(async () => (await storedPlan(request, id)).document.steps[0])
+    .toMatchObject({
+      practice: {
+        sets: [
+          ...['belly', 'sideRibs', 'backRibs'].map((at) => place(at, 3, 'open')),
+          ...['belly', 'sideRibs', 'backRibs'].map((at) => place(at, 5, 'closed')),
+        ],
+      },
+    });
+  // (3 × 3 + 3 × 5) breaths of 8 s.
+  await expect(page.getByLabel('Length and load')).toContainText('3:12');
+  expect(hands.actions).toBeLessThanOrEqual(20);
+});
+
+test('nine positions over a bolster, with one range for all, take at most 45 actions', async ({ page, request }) => {
+  test.setTimeout(60_000);
+  const { id } = await newPlan(request, 'restorative', { title: 'Nine over a bolster', steps: [] });
+  await openPlan(page, id);
+  const hands = new Counted(page);
+  const SERIES = [
+    'Chest opener over blankets',
+    'Child’s pose on a bolster',
+    'Reclined bound angle',
+    'Bolster under the sacrum',
+    'Legs over a bolster',
+    'Reclined twist',
+    'Sleeping swan',
+    'Sphinx',
+    'Final rest',
+  ];
+  for (const [i, name] of SERIES.entries()) {
+    await hands.press('a');
+    await hands.type(name);
+    await hands.press('Enter');
+    await expect(rows(page)).toHaveCount(i + 1);
+    await expect(rows(page).nth(i)).toBeFocused();
+  }
+  await hands.click(page.getByRole('button', { name: 'All holds' }));
+  const dialog = page.getByRole('dialog');
+  await hands.click(dialog.getByText('one range'));
+  for (const [field, length] of [
+    ['from', '4:00'],
+    ['to', '6:00'],
+  ] as const) {
+    await hands.click(dialog.getByLabel(field, { exact: true }));
+    await hands.press('ControlOrMeta+a');
+    await hands.type(length);
+    await hands.press('Tab');
+  }
+  await hands.click(dialog.getByRole('button', { name: 'Change this plan' }));
+  await expect
+    .poll(async () => (await storedPlan(request, id)).document.steps.map((step) => step.kind === 'hold' && step.range))
+    .toEqual(SERIES.map(() => ({ min: 240, max: 360 })));
+  expect(hands.actions).toBeLessThanOrEqual(45);
+});

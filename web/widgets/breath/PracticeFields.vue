@@ -1,9 +1,19 @@
 <script setup lang="ts">
-import { ref } from 'vue';
-import { cycleOf, setOf, type BreathPractice, type BreathSet, type Preset } from '#core/breath';
+import { computed, ref } from 'vue';
+import {
+  cycleOf,
+  secondsABreath,
+  setOf,
+  withSecondsABreath,
+  type BreathPractice,
+  type BreathSet,
+  type Preset,
+} from '#core/breath';
 import { newId } from '../../client/new-id';
 import FieldGroup from '../../ui/fields/FieldGroup.vue';
+import NumberField from '../../ui/fields/NumberField.vue';
 import BeatFields from './BeatFields.vue';
+import QuickSets from './QuickSets.vue';
 import SetRow from './SetRow.vue';
 
 /** A breath practice: how long one count is, and its sets as rows, one of them open. */
@@ -19,6 +29,9 @@ const {
   accept: (practice: BreathPractice) => string | undefined;
 }>();
 
+const perBreaths = computed(() => secondsABreath(practice));
+const perBreath = computed(() => (perBreaths.value.length === 1 ? perBreaths.value[0] : undefined));
+const firstPerBreath = computed(() => perBreaths.value[0]);
 const open = ref<string | undefined>(practice.sets[0]?.id);
 const put = (patch: Partial<BreathPractice>): string | undefined => accept({ ...practice, ...patch });
 const setSet = (at: number) => (next: BreathSet | null) =>
@@ -63,6 +76,23 @@ function take(preset: Preset): void {
       @copy="copy(i, set)"
       @move="move(i, $event)"
     />
+    <NumberField
+      v-if="perBreath !== undefined"
+      label="A breath at their own pace takes about"
+      unit="s"
+      :step="0.5"
+      :model-value="perBreath"
+      :accept="(seconds) => accept(withSecondsABreath(practice, seconds))"
+    />
+    <button
+      v-else-if="firstPerBreath !== undefined"
+      type="button"
+      class="link-button small"
+      @click="accept(withSecondsABreath(practice, firstPerBreath))"
+    >
+      Every breath at their own pace {{ firstPerBreath }} s
+    </button>
+    <QuickSets :practice="practice" :accept="(sets) => put({ sets })" />
   </FieldGroup>
 </template>
 

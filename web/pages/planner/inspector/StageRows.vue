@@ -3,10 +3,12 @@ import { computed, ref } from 'vue';
 import type { Position } from '#core/catalogue';
 import {
   positionOfStage,
+  readStages,
   setHold,
   setLengthOfHold,
   setUpOfStage,
   sideSeconds,
+  stagesAsTyped,
   stagesSeconds,
   type HoldStep,
   type Stage,
@@ -76,6 +78,15 @@ function takeOneAway(stage: Stage, index: number): void {
 }
 /** What lies there when a stage begins: the props of the stage before it. */
 const setUpBefore = (index: number): SetUp => setUpOfStage(step, index - 1);
+/** A name with a comma in it cannot be told from two stages. */
+const inOneLine = computed(() => {
+  const read = readStages(stagesAsTyped(step.stages), step, newId);
+  return read.ok && read.stages.length === step.stages.length;
+});
+function type(line: string): string | undefined {
+  const read = readStages(line, step, newId);
+  return read.ok ? put(read.stages) : read.reason;
+}
 function add(): void {
   const stage: Stage = {
     id: newId(),
@@ -157,6 +168,13 @@ function add(): void {
         />
       </li>
     </ol>
+    <TextField
+      v-if="inOneLine"
+      label="All stages in one line"
+      placeholder="upright 1:00, folded 3:00, turned 3 breaths"
+      :model-value="stagesAsTyped(step.stages)"
+      :accept="type"
+    />
     <p v-if="sum !== undefined && sum !== held" class="small quiet">
       The stages add up to {{ clockOfSeconds(sum) }}, the hold is {{ clockOfSeconds(held) }}.
       <button type="button" class="link-button" @click="asLong">As long as its stages</button>
