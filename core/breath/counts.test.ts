@@ -6,6 +6,7 @@ import {
   countOfTaps,
   cycleOf,
   linkedCounts,
+  ownPaceOf,
   presetsOf,
   QUARTERS,
   readCounts,
@@ -129,5 +130,20 @@ describe('presets', () => {
       ['a', ''],
     ]);
     expect(BreathPractice.safeParse(taught).success).toBe(true);
+  });
+
+  test('a step that has a name brings it along; a sentence with a colon has none', () => {
+    const taught = taughtInSteps(
+      { countSeconds: 1, sets: [setOf('a', [ownPaceOf(4, 9)], 1)] },
+      ['With a hand: lift it as you breathe in.', 'In right, change, out left: that is one round.', 'Whisper'],
+      () => 'new',
+    );
+    expect(taught.sets.slice(0, 3).map(({ label, says }) => [label, says])).toEqual([
+      ['With a hand', 'Lift it as you breathe in.'],
+      ['Step 2', 'In right, change, out left: that is one round.'],
+      ['Step 3', 'Whisper'],
+    ]);
+    // As long as the other breaths at their own pace.
+    expect(taught.sets[0]?.parts).toEqual([ownPaceOf(6, 9)]);
   });
 });

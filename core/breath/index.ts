@@ -57,7 +57,7 @@ export {
   withSecondsABreath,
   type CopyRule,
 } from './quick-sets';
-export { presetsOf, taughtInSteps, type Preset } from './presets';
+export { presetsOf, taughtInSteps, taughtStep, type Preset } from './presets';
 export { stepOfBreath } from './steps';
 export { ticksOf, tonesOf, type Tone, type TonedPhase, type ToneKind } from './tones';
 export {

@@ -3,6 +3,7 @@ import type { BreathPart } from './parts';
 import type { BreathPractice } from './practice';
 import type { BreathSet } from './set';
 import { ownPaceOf, setOf } from './new-part';
+import { secondsABreath } from './quick-sets';
 
 /** A practice to begin with, by a name a colleague would give it. */
 export interface Preset {
@@ -39,13 +40,25 @@ export function presetsOf(usual: BreathPractice): Preset[] {
 const BREATHS_A_STEP = 6;
 const SECONDS_A_BREATH = 8;
 
+/** A name of up to three words, without a comma, before what is said. */
+const NAMED = /^((?:[^\s:,.]+ ){0,2}[^\s:,.]+):\s+(.+)$/;
+
+/** A step of teaching: its name, where it begins with one (`With a hand: lift it with the in-breath.`), and what is said. */
+export function taughtStep(line: string): { name: string; says: string } {
+  const [, name = '', says = line] = NAMED.exec(line) ?? [];
+  return { name, says: says.charAt(0).toUpperCase() + says.slice(1) };
+}
+
 /**
- * A practice that teaches a technique first: one set of easy breaths for each of its steps, which is said with it, and
- * then the practice. `newId` gives ids for the new sets.
+ * A practice that teaches a technique first: one set of easy breaths for each of its steps, called by its name, with what
+ * is said; and then the practice. A breath takes as long as the others at one's own pace. `newId` gives ids for the sets.
  */
 export function taughtInSteps(practice: BreathPractice, steps: readonly string[], newId: () => string): BreathPractice {
-  const taught = steps.map((says, i) =>
-    setOf(newId(), [ownPaceOf(BREATHS_A_STEP, SECONDS_A_BREATH)], 1, { label: `Step ${i + 1}`, says, restSeconds: 10 }),
-  );
+  const [seconds = SECONDS_A_BREATH] = secondsABreath(practice);
+  const taught = steps.map((line, i) => {
+    const { name, says } = taughtStep(line);
+    const label = name === '' ? `Step ${i + 1}` : name;
+    return setOf(newId(), [ownPaceOf(BREATHS_A_STEP, seconds)], 1, { label, says, restSeconds: 10 });
+  });
   return { ...practice, sets: [...taught, ...practice.sets] };
 }

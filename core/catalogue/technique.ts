@@ -46,6 +46,7 @@ export const Technique = z.strictObject({
   /** Whether it rouses or quiets; by its traits, where nothing is said. */
   effect: oneOf('An effect', EFFECTS).optional(),
   seat: text('A seat', 160),
+  /** Step by step; one may begin with its name, of up to three words, and a colon: `With a hand: lift it.` */
   taught: z.array(words('A step of teaching', 240)).max(6, 'At most six steps of teaching.'),
   mistakes: text('Common mistakes', 300),
   caution: text('A caution', 400),

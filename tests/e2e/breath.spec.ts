@@ -239,7 +239,7 @@ test.describe('the breath editor', () => {
     await expect(page.getByLabel('Length and load')).toContainText('1:00');
     await openTab(page, 'Cues');
     await page.getByRole('button', { name: 'Teach it in steps' }).click();
-    await expect(page.getByRole('button', { name: /Step 1/ })).toBeVisible();
+    await expect(page.getByRole('button', { name: /Whispered out/ })).toBeVisible();
     await page.getByRole('button', { name: 'Try it' }).click();
     const dialog = page.getByRole('dialog', { name: /Try it/ });
     await expect(dialog.locator('.word')).toHaveText('Own pace');

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
+import { taughtStep } from '#core/breath';
 import { breathFrom } from '#core/plan';
 import { clockOfSeconds } from '#core/time';
 import AppIcon from '../../ui/AppIcon.vue';
@@ -44,7 +45,9 @@ usePageTitle(() => [technique.value?.names.english, 'Library']);
         <template v-if="technique.taught.length > 0">
           <h2>How it is taught</h2>
           <ol class="lines">
-            <li v-for="line in technique.taught" :key="line">{{ line }}</li>
+            <li v-for="{ name, says } in technique.taught.map(taughtStep)" :key="says">
+              <strong v-if="name">{{ name }}. </strong>{{ says }}
+            </li>
           </ol>
         </template>
         <template v-if="technique.mistakes">

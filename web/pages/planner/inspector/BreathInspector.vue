@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
-import { presetsOf, taughtInSteps, type BreathPractice } from '#core/breath';
+import { presetsOf, taughtInSteps, taughtStep, type BreathPractice } from '#core/breath';
 import { seatOf } from '#core/catalogue';
 import { setBreath, type BreathStep } from '#core/plan';
 import { clockOfSeconds } from '#core/time';
@@ -146,7 +146,9 @@ const setAfter = (seconds: number | null) => edit(setBreath(step.id, { afterSeco
           </button>
         </div>
         <ol>
-          <li v-for="line in technique.taught" :key="line">{{ line }}</li>
+          <li v-for="{ name, says } in technique.taught.map(taughtStep)" :key="says">
+            <strong v-if="name">{{ name }}. </strong>{{ says }}
+          </li>
         </ol>
         <p class="quiet">{{ technique.mistakes }}</p>
       </template>

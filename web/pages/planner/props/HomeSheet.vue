@@ -13,7 +13,7 @@ const { plan, timeline } = defineProps<{ plan: Plan; timeline: Timeline }>();
 
 const library = useLibrary();
 const cells = computed(() =>
-  sheetCells(plan, timeline).map((cell) => {
+  sheetCells(plan, timeline, library.all).map((cell) => {
     const position = cell.step.kind === 'hold' ? library.all.position(cell.step.position) : undefined;
     const home = homeSetUp(cell.setUp, position);
     return { ...cell, setUp: home.setUp, rows: home.setUp.map(setUpRowInWords), named: home.named, home: home.rows };

@@ -5,6 +5,7 @@ import type { Timeline } from '#core/timeline';
 import { classInWords } from '../../../widgets/session/words';
 import SheetGrid from './SheetGrid.vue';
 import { generalCautions, isUnscreened, LEVEL_WORDS, NOT_ADVICE, STOP_SIGNS } from '#core/caution';
+import { useLibrary } from '../../../state/library';
 import { useKnowledge } from '../../../state/knowledge';
 import { usePeople } from '../../../state/people';
 import { useScreening } from '../../../state/screening';
@@ -14,10 +15,11 @@ import CheckField from '../../../ui/fields/CheckField.vue';
 /** One page for those who lay the room out: each position with its props, per person and for the whole group. */
 const { plan, timeline } = defineProps<{ plan: Plan; timeline: Timeline }>();
 
+const library = useLibrary();
 const known = useKnowledge();
 const people = usePeople();
 const screening = useScreening();
-const cells = computed(() => sheetCells(plan, timeline));
+const cells = computed(() => sheetCells(plan, timeline, library.all));
 /** Alternatives for individual people are on the sheet only if the teacher wants them there. */
 const withPeople = ref(false);
 const NOT_SCREENED = 'not screened';

@@ -1,5 +1,6 @@
 import { withOtherSetUp } from '#core/cupboard';
-import { newWhereInWords, type Plan, type Step } from '#core/plan';
+import type { Library } from '#core/catalogue';
+import { newWhereInWords, positionOfStage, type HoldStep, type Plan, type Step } from '#core/plan';
 import { movesInWords, pieceCount, piecesByKind, placedProps, setUpRowInWords, type SetUp } from '#core/props';
 import { clockOfMs } from '#core/time';
 import type { Timeline } from '#core/timeline';
@@ -28,16 +29,27 @@ function groupOf(setUp: SetUp, people: number): string {
     .join(', ');
 }
 
-function changesOf(timeline: Timeline, index: number): string[] {
+/** How to get from the position of the stage before into that of a stage, in words; empty where it stays the same. */
+function wayIntoStage(step: HoldStep, stage: number, library: Library): string {
+  const position = positionOfStage(step, stage);
+  if (position === positionOfStage(step, stage - 1)) return '';
+  const entry = library.position(position);
+  return entry ? [`${entry.names.english}.`, ...entry.waysIn].join(' ') : '';
+}
+
+function changesOf(step: Step, timeline: Timeline, index: number, library: Library): string[] {
   const span = timeline.steps[index];
   if (!span) return [];
   const phases = timeline.phases.slice(span.firstPhase, span.endPhase);
   const first = phases.find(({ kind }) => kind === 'hold');
-  const stages = phases.flatMap((phase) =>
-    phase.kind === 'hold' && phase.turn === 0 && phase.stage && phase.stage.moves.length > 0
-      ? [`after ${clockOfMs(phase.startMs - (first?.startMs ?? 0))}: ${movesInWords(phase.stage.moves)}`]
-      : [],
-  );
+  const stages = phases.flatMap((phase) => {
+    if (step.kind !== 'hold' || phase.kind !== 'hold' || phase.turn !== 0 || !phase.stage) return [];
+    const moves = phase.stage.moves.length > 0 ? movesInWords(phase.stage.moves) : '';
+    const way = wayIntoStage(step, phase.stage.index, library);
+    if (moves === '' && way === '') return [];
+    const when = `after ${clockOfMs(phase.startMs - (first?.startMs ?? 0))}`;
+    return [`${when}: ${[moves, way].filter(Boolean).join('; ')}`];
+  });
   const change = phases.find(({ kind }) => kind === 'switch');
   const moves =
     change?.kind === 'switch' && change.moves.length > 0 ? [`at the change: ${movesInWords(change.moves)}`] : [];
@@ -52,13 +64,22 @@ const sameProps = (a: SetUp, b: SetUp): boolean =>
 const samePosition = (a: Step, b: Step): boolean =>
   a.kind === b.kind && (a.kind !== 'hold' || b.kind !== 'hold' || a.position === b.position);
 
+/** Whether a step is laid out as the one of a cell: nothing that is printed of it differs. */
+const isSameCell = (cell: SheetCell, step: Step & { setUp: SetUp }, changes: readonly string[]): boolean =>
+  samePosition(cell.step, step) &&
+  sameProps(cell.setUp, step.setUp) &&
+  cell.other === '' &&
+  cell.step.note === step.note &&
+  cell.changes.join('\n') === changes.join('\n');
+
 /** The steps of a plan that have props, as cells of a sheet; the same props in the same position again are one cell. */
-export function sheetCells(plan: Plan, timeline: Timeline): SheetCell[] {
+export function sheetCells(plan: Plan, timeline: Timeline, library: Library): SheetCell[] {
   const cells: SheetCell[] = [];
   for (const [index, step] of plan.steps.entries()) {
     if (!isLaidOut(step)) continue;
+    const changes = changesOf(step, timeline, index, library);
     const last = cells.at(-1);
-    if (last && samePosition(last.step, step) && sameProps(last.setUp, step.setUp) && !step.otherSetUp && !last.other) {
+    if (last && !step.otherSetUp && isSameCell(last, step, changes)) {
       last.number += ` and ${index + 1}`;
       continue;
     }
@@ -72,7 +93,7 @@ export function sheetCells(plan: Plan, timeline: Timeline): SheetCell[] {
         ...step.setUp.map((row) => `${setUpRowInWords(row)}${row.optional ? ', optional' : ''}`),
       ],
       group: groupOf(step.setUp, plan.groupSize - others),
-      changes: changesOf(timeline, index),
+      changes,
       other:
         others > 0
           ? `${others} of ${plan.groupSize} instead: ${(step.otherSetUp?.setUp ?? []).map(setUpRowInWords).join('; ') || 'no props'}`
