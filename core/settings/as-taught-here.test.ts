@@ -4,13 +4,14 @@ import { libraryOf } from '#core/catalogue';
 import { holdFrom, Step, talkStep, type HoldStep } from '#core/plan';
 import { asTaughtHere, DEFAULT_SETTINGS } from '#core/settings';
 import { POSITIONS } from '#library';
+import { USUAL_SENTENCES } from '#library/usual-sentences';
 import { breathStep } from '../../tests/support/examples';
 
 const library = libraryOf(POSITIONS, []);
 const usual = DEFAULT_SETTINGS.school;
 const hold = (id: string): HoldStep => holdFrom(library.position(id)!, 'yin', 'a');
 const taught = (step: HoldStep, school: Partial<typeof usual>) =>
-  asTaughtHere(step, library, { ...usual, ...school }) as HoldStep;
+  asTaughtHere(step, library, { ...usual, ...school }, USUAL_SENTENCES) as HoldStep;
 
 describe('a new hold', () => {
   test('is as the library has it, if nothing else is said', () => {
@@ -68,10 +69,15 @@ test('a throat sounds as loud as it is here, unless the breath says how loud', (
     cycleOf([4, 0, 4, 0], { sound: 'throat' }),
     cycleOf([4, 0, 4, 0], { sound: 'throat', loudness: 'soft' }),
   ];
-  const step = asTaughtHere(breathStep([setOf('a', [...parts, cycleOf([4, 0, 4, 0])], 1)]), library, {
-    ...usual,
-    throat: 'loud',
-  });
+  const step = asTaughtHere(
+    breathStep([setOf('a', [...parts, cycleOf([4, 0, 4, 0])], 1)]),
+    library,
+    {
+      ...usual,
+      throat: 'loud',
+    },
+    USUAL_SENTENCES,
+  );
   const loudness =
     step.kind === 'breath' && step.practice.sets[0]?.parts.map((part) => 'loudness' in part && part.loudness);
   expect(loudness).toEqual(['loud', 'soft', false]);
@@ -80,7 +86,7 @@ test('a throat sounds as loud as it is here, unless the breath says how loud', (
 test('a plain breath goes at each person’s own pace where counting goes by the breath', () => {
   const step = breathStep([setOf('a', [cycleOf([4, 0, 4, 0])], 6)]);
   const kinds = (counting: typeof usual.counting): string[] => {
-    const made = asTaughtHere(step, library, { ...usual, counting });
+    const made = asTaughtHere(step, library, { ...usual, counting }, USUAL_SENTENCES);
     return made.kind === 'breath' ? made.practice.sets.flatMap(({ parts }) => parts.map(({ kind }) => kind)) : [];
   };
   expect(kinds('breath')).toEqual(['ownPace']);
@@ -89,5 +95,5 @@ test('a plain breath goes at each person’s own pace where counting goes by the
 
 test('a talk stays a talk', () => {
   const talk = talkStep('t');
-  expect(asTaughtHere(talk, library, { ...usual, maxIntensity: 1 })).toBe(talk);
+  expect(asTaughtHere(talk, library, { ...usual, maxIntensity: 1 }, USUAL_SENTENCES)).toBe(talk);
 });

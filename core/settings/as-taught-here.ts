@@ -5,17 +5,25 @@ import type { Settings } from './settings';
 
 type School = Settings['school'];
 
-const MOVEMENT_PROMPTS: Record<NonNullable<School['movement']>, string> = {
-  still: 'Be still, as long as that is comfortable.',
-  small: 'Small movements are welcome.',
-};
+/** What is said to everyone in a new step. */
+export interface UsualSentences {
+  /** How still a hold is. */
+  movement: Record<NonNullable<School['movement']>, string>;
+  /** How to release after a side, where the position does not say. */
+  release: string;
+}
 /** When a hold says how still it is, and how long it is at least to say so. Seconds. */
 const MOVEMENT_AFTER = 60;
 const MOVEMENT_FROM = 90;
 const USUAL_REST = 30;
 const USUAL_RELEASE = 20;
 
-function afterSide(hold: HoldStep, position: Position | undefined, how: School['afterSide']): Partial<HoldStep> {
+function afterSide(
+  hold: HoldStep,
+  position: Position | undefined,
+  how: School['afterSide'],
+  { release }: UsualSentences,
+): Partial<HoldStep> {
   const twoSided = hold.sides.kind === 'each' || hold.sides.kind === 'crossing';
   if (!twoSided || how === 'library') return {};
   switch (how) {
@@ -26,16 +34,16 @@ function afterSide(hold: HoldStep, position: Position | undefined, how: School['
     case 'release':
       return {
         rebound: { kind: 'none' },
-        loosen: { when: 'afterEach', seconds: USUAL_RELEASE, text: position?.loosen || 'Move as it feels good' },
+        loosen: { when: 'afterEach', seconds: USUAL_RELEASE, text: position?.loosen || release },
       };
   }
 }
 
-function movementPrompts(hold: HoldStep, movement: School['movement']): Prompt[] {
+function movementPrompts(hold: HoldStep, movement: School['movement'], says: UsualSentences['movement']): Prompt[] {
   const { left, right } = sideSeconds(hold.sides);
   if (movement === null || Math.max(left, right) < MOVEMENT_FROM) return hold.prompts;
   const at = { kind: 'after' as const, seconds: MOVEMENT_AFTER };
-  return [...hold.prompts, { id: 'movement', at, text: MOVEMENT_PROMPTS[movement], on: 'first' }];
+  return [...hold.prompts, { id: 'movement', at, text: says[movement], on: 'first' }];
 }
 /** A hold measured in breaths: each of its sides as many whole breaths as come nearest, at least one. */
 function measuredInBreaths(hold: HoldStep, { counting, breathSeconds }: School): HoldStep {
@@ -59,7 +67,7 @@ const withThroat = (practice: BreathPractice, loudness: School['throat']): Breat
  * A new step as this house teaches: what follows each side, how still it is, no stronger than the highest intensity, how
  * loud a throat sounds, and in breaths where these are what is counted by. Everything else is as the library has it.
  */
-export function asTaughtHere(step: Step, library: Library, school: School): Step {
+export function asTaughtHere(step: Step, library: Library, school: School, says: UsualSentences): Step {
   if (step.kind === 'breath') {
     const practice = withThroat(step.practice, school.throat);
     return { ...step, practice: school.counting === 'breath' ? atOwnPace(practice) : practice };
@@ -67,8 +75,8 @@ export function asTaughtHere(step: Step, library: Library, school: School): Step
   if (step.kind !== 'hold') return step;
   return {
     ...measuredInBreaths(step, school),
-    ...afterSide(step, library.position(step.position), school.afterSide),
-    prompts: movementPrompts(step, school.movement),
+    ...afterSide(step, library.position(step.position), school.afterSide, says),
+    prompts: movementPrompts(step, school.movement, says.movement),
     strength: step.strength === null ? null : Math.min(step.strength, school.maxIntensity),
   };
 }

@@ -1,3 +1,3 @@
 /** The settings that are kept. */
-export { asTaughtHere } from './as-taught-here';
+export { asTaughtHere, type UsualSentences } from './as-taught-here';
 export { DEFAULT_SETTINGS, Settings, planRulesOf, readSettings, type BodyMap, type SecondSide } from './settings';

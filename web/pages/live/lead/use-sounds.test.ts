@@ -194,7 +194,7 @@ describe('tones of the breath', () => {
     session.happen({ kind: 'jumped', phase });
   };
   test('in and out follow each other without a gap of more than a blink, and end with their phase', async () => {
-    const heard = await opened(template('yin'));
+    const heard = await opened(template('yin'), { wanted: (kind) => kind !== 'count' });
     heard.session.pauseOrGoOn();
     toBreath(heard);
     await pass(30_000);
@@ -206,6 +206,16 @@ describe('tones of the breath', () => {
       const before = breaths[i - 1];
       if (before) expect([before.hertz === hertz, Math.abs(from - before.until) < 0.001]).toEqual([false, true]);
     });
+  });
+
+  test('a metronome ticks at every count, one second after the other', async () => {
+    const heard = await opened(template('yin'), { wanted: (kind) => kind === 'count' });
+    heard.session.pauseOrGoOn();
+    toBreath(heard);
+    await pass(12_000);
+    const ticks = tones.flatMap(({ hertz, from }) => (hertz === 880 ? [from] : [])).slice(1);
+    expect(ticks.length).toBeGreaterThanOrEqual(10);
+    ticks.slice(1).forEach((from, i) => expect(from - ticks[i]!).toBeCloseTo(1, 3));
   });
 
   test('a pause silences the breath at once; going on begins it again', async () => {

@@ -3,6 +3,7 @@ import AutoComplete from 'primevue/autocomplete';
 import { nextTick, ref, shallowRef, useTemplateRef } from 'vue';
 import { addStep, withSeatBefore } from '#core/plan';
 import { asTaughtHere } from '#core/settings';
+import { USUAL_SENTENCES } from '#library/usual-sentences';
 import { newId } from '../../../client/new-id';
 import { useEditor } from '../../../state/editor';
 import { useEntryWords } from '../../../state/entry-words';
@@ -51,7 +52,7 @@ function add(suggestion: Suggestion): void {
   const at = editor.selectedIndex < 0 ? editor.plan.steps.length : editor.selectedIndex + 1;
   const { approach, where, steps } = editor.plan;
   const { school, usual } = settings.current;
-  const made = asTaughtHere(suggestion.make(id, approach, where), library.all, school);
+  const made = asTaughtHere(suggestion.make(id, approach, where), library.all, school, USUAL_SENTENCES);
   // A plan that has rules of its own begins with the side they name.
   const fresh = editor.plan.rules || usual.firstSide === 'byDate' ? made : beginningWith(made, usual.firstSide);
   const [issue] = editor.edit(addStep(withSeatBefore(fresh, steps, at), at));
