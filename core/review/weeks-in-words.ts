@@ -19,14 +19,18 @@ const several = (n: number, one: string, many: string): string => `${n} ${n === 
 
 /**
  * What the time by part of the body says: `Most time went to the hamstrings, 84 minutes in 4 weeks; least to the chest,
- * 6 minutes.` Without any, `none`.
+ * 6 minutes.` Without any, `none`; `called` is what each is called in it.
  */
-export function areasInWords({ weeks, areas }: AreaWeeks, none = 'No holds completed in this period.'): string {
+export function areasInWords(
+  { weeks, areas }: AreaWeeks,
+  none = 'No holds completed in this period.',
+  called: (area: string) => string = (area) => area,
+): string {
   const [most] = areas;
   const least = areas.at(-1);
   if (!most || !least) return none;
-  const sentence = `Most time went to ${most.area}, ${minutes(most.totalMs)} in ${several(weeks.length, 'week', 'weeks')}`;
-  return least === most ? `${sentence}.` : `${sentence}; least to ${least.area}, ${minutes(least.totalMs)}.`;
+  const sentence = `Most time went to ${called(most.area)}, ${minutes(most.totalMs)} in ${several(weeks.length, 'week', 'weeks')}`;
+  return least === most ? `${sentence}.` : `${sentence}; least to ${called(least.area)}, ${minutes(least.totalMs)}.`;
 }
 
 const WORTH_SAYING_SHARE = 0.02;

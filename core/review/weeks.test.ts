@@ -184,6 +184,13 @@ describe('over weeks', () => {
         'None of it.',
       ),
     ).toBe('None of it.');
+    expect(
+      areasInWords(
+        areasByWeek([first], weekOf, () => ['heart']),
+        '',
+        (name) => `the ${name} line`,
+      ),
+    ).toBe('Most time went to the heart line, 16 minutes in 1 week.');
   });
 
   test('left against right, and that they come closer', () => {

@@ -83,6 +83,52 @@ test('an interrupted in-breath: set, timed to the second, paced with its pauses'
   await expect(page.locator('.pacer .word')).toHaveText('Out');
 });
 
+test('a practice at three places and the same again, led to its end and seen in the record', async ({
+  page,
+  request,
+}) => {
+  const breath = {
+    ...breathFrom(TECHNIQUES[0]!, 'places'),
+    practice: { countSeconds: 1, sets: [setOf('a', [cycleOf([4, 0, 4, 0])], 1)] },
+    setupSeconds: 0,
+    afterSeconds: 0,
+  };
+  const document = Plan.parse({ ...emptyPlan('Three places', 'pranayama'), steps: [breath] });
+  const { id } = await (await request.post('/api/v1/plans', { data: { document } })).json();
+  await openPlan(page, id);
+  await rows(page).first().click();
+  await page.getByRole('button', { name: 'Several sets at once' }).click();
+  await page.getByLabel('breaths in each place').fill('0');
+  await page.keyboard.press('Tab');
+  await expect(page.getByText('A whole number from 1 to 60.')).toBeVisible();
+  await page.getByLabel('breaths in each place').fill('2');
+  await page.keyboard.press('Tab');
+  await page.getByRole('button', { name: 'Only these' }).click();
+  await page.getByRole('button', { name: 'Add them again' }).click();
+  // 3 places × (2 + 5) breaths of 7 s.
+  await expect(total(page)).toContainText('2:27');
+  await saved(page);
+
+  await page.clock.install({ time: BEGIN });
+  await page.goto(`/teach/${id}`);
+  await page.getByRole('button', { name: 'Begin' }).first().waitFor();
+  await page.clock.pauseAt(BEGIN.getTime() + 60_000);
+  await page.keyboard.press('Space');
+  const stage = page.locator('main');
+  await passMs(page, 1000);
+  await expect(stage).toContainText('on the belly');
+  await passMs(page, 14_000);
+  await expect(stage).toContainText('on the side ribs');
+  await passMs(page, 28_000);
+  // The same again, from the belly.
+  await expect(stage).toContainText('on the belly');
+  await passMs(page, 110_000);
+  await page.clock.resume();
+  await page.goto('/history');
+  await page.getByRole('link', { name: 'Three places' }).first().click();
+  await expect(page.getByText('2:27').first()).toBeVisible();
+});
+
 test('a counted series in its teacher’s words, with a way out of its own, its side lit', async ({ page, request }) => {
   const technique = TECHNIQUES[0]!;
   const series = {

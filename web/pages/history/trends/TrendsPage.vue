@@ -31,7 +31,7 @@ import {
 import ChartView from '../../../widgets/charts/ChartView.vue';
 import TrendFilters from './TrendFilters.vue';
 import { useSettings } from '../../../state/settings';
-import { COUNT_BY_TITLES, countByOptionsFor, NONE_COUNTED, partsOfHold, type CountBy } from './count-by';
+import { CALLED, COUNT_BY_TITLES, countByOptionsFor, NONE_COUNTED, partsOfHold, type CountBy } from './count-by';
 import { useWeeks } from './use-trends';
 import ChoiceField from '../../../ui/fields/ChoiceField.vue';
 import SelectField from '../../../ui/fields/SelectField.vue';
@@ -90,7 +90,7 @@ const fromZero: ChartOptions = {
     <div v-if="practised.length > 0" class="charts">
       <ChartSection
         :title="COUNT_BY_TITLES[countedBy]"
-        :says="areasInWords(areas, NONE_COUNTED[countedBy])"
+        :says="areasInWords(areas, NONE_COUNTED[countedBy], CALLED[countedBy])"
         :columns="[]"
         :rows="[]"
         class="whole"

@@ -17,6 +17,13 @@ export const NONE_COUNTED: Record<CountBy, string> = {
   tag: 'No position with a tag was held in this period.',
 };
 
+/** What one of them is called in a sentence. */
+export const CALLED: Record<CountBy, (name: string) => string> = {
+  area: (name) => name,
+  line: (name) => `the ${name} line`,
+  tag: (name) => `“${name}”`,
+};
+
 /** What holds can be counted by here: energy lines where they are shown, tags where there are some. */
 export function countByOptionsFor({ school, entryTags }: Settings): { value: CountBy; label: string }[] {
   return [

@@ -192,7 +192,7 @@ figcaption :deep(.select) {
   gap: 4px 18px;
 }
 .figures {
-  flex: 1;
+  flex: 1 0 240px;
 }
 .around {
   display: flex;
