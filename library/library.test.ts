@@ -94,3 +94,14 @@ test('entries are found without accents, by any name and by part of one', () => 
   expect(found('')).toEqual([]);
   expect(found('zzz')).toEqual([]);
 });
+
+test('what is not said for a side held names no side', () => {
+  for (const { id, sides, aims, easier, stronger, loosen, answer, caution } of POSITIONS) {
+    if (sides === 'together') continue;
+    for (const text of [aims, easier.words, stronger.words, loosen, answer, caution]) {
+      // In late pregnancy one lies on the left, whichever side is held.
+      const named = /\b(left|right)\b(?! angle)/i.test(text) && !/pregnancy/.test(text);
+      expect([id, text, named]).toEqual([id, text, false]);
+    }
+  }
+});

@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { momentsOf } from '#core/cupboard';
 import { holdFrom } from '#core/plan';
-import { propKind, setUpInWords, type KnownKind, type SetUp } from '#core/props';
+import { PROP_PLACES, propKind, setUpInWords, type KnownKind, type SetUp } from '#core/props';
 import { compileTimeline } from '#core/timeline';
 import { POSITIONS } from '#library';
 import { setUp as anySetUp } from '../tests/support/arbitraries';
@@ -51,6 +51,84 @@ describe('a set-up by its name', () => {
       }
     },
   );
+});
+
+/** Which kinds may be meant by a word: at home a belt is a strap, a cover is a blanket, a stool is a chair. */
+const MEANT: readonly [RegExp, readonly KnownKind[]][] = [
+  [/^eye pillows?$|^scar(f|ves)$/, ['eyePillow', 'scarf']],
+  [/^bolsters?$/, ['flatBolster', 'roundBolster']],
+  [/^blocks?$/, ['block']],
+  [/^blankets?$|^covers?$/, ['blanket']],
+  [/^cushions?$/, ['cushion', 'halfMoon']],
+  [/^pillows?$/, ['pillow']],
+  [/^towels?$/, ['towel']],
+  [/^straps?$|^belts?$|^cords?$/, ['strap', 'belt']],
+  [/^books?$/, ['book']],
+  [/^sandbags?$/, ['sandbag']],
+  [/^chairs?$/, ['chair']],
+  [/^walls?$/, ['wall']],
+];
+/** What is named as missing, or as an alternative, need not lie there. */
+const notThere = (words: readonly string[], i: number): boolean =>
+  words.slice(Math.max(0, i - 3), i).includes('without') || words.slice(Math.max(0, i - 3), i).includes('or');
+const wordsOf = (text: string): string[] =>
+  text
+    .toLowerCase()
+    .replace(/[,:;.]/g, ' , ')
+    .split(/\s+/);
+/** The kinds a name or a reason speaks of. */
+const spokenKinds = (text: string): (readonly KnownKind[])[] => {
+  const words = wordsOf(text);
+  return words.flatMap((word, i) => {
+    const kinds = MEANT.find(([called]) => called.test(word))?.[1];
+    return kinds && !notThere(words, i) ? [kinds] : [];
+  });
+};
+/** A fold or a face in a name, and the states of props that are so called. */
+const FOLDS: readonly [RegExp, KnownKind, readonly string[]][] = [
+  [/long thirds/, 'blanket', ['longThirds']],
+  [/long half|long halves/, 'blanket', ['longHalf']],
+  [/rolled (?:blanket|cover)/, 'blanket', ['rolled']],
+  [/rolled towel/, 'towel', ['rolled']],
+  [/folded towel/, 'towel', ['folded']],
+  [/folded pillow/, 'pillow', ['folded']],
+  [/standing blocks?|blocks? standing/, 'block', ['tall']],
+  [/(?:block|blocks) (?:on (?:its|their) edges?)/, 'block', ['edge']],
+];
+const PLACES_SPOKEN = Object.entries(PROP_PLACES).filter(
+  ([place]) => !['hands', 'legs', 'feet', 'onFeet'].includes(place),
+);
+
+describe('the name of a set-up is true of its rows', () => {
+  const all = POSITIONS.flatMap(({ id, setUps }) => setUps.map((setUp) => [`${id}: ${setUp.name}`, setUp] as const));
+
+  test.each(all)('%s', (_, { name, items }) => {
+    const kinds = items.map(({ kind }) => kind as KnownKind);
+    for (const meant of spokenKinds(name))
+      expect([meant, kinds.some((kind) => meant.includes(kind))]).toEqual([meant, true]);
+    // “Two pillows along the front, one between the knees” are three.
+    const more = wordsOf(name).filter((word, i, words) => word === 'one' && words[i - 1] === ',').length;
+    for (const { kind, count } of counted(name)) expect([kind, piecesOf(items, kind)]).toEqual([kind, count + more]);
+    for (const [called, kind, states] of FOLDS) {
+      if (!called.test(name.toLowerCase())) continue;
+      expect([String(called), items.some((row) => row.kind === kind && states.includes(row.state))]).toEqual([
+        String(called),
+        true,
+      ]);
+    }
+    for (const [place, words] of PLACES_SPOKEN) {
+      if (!new RegExp(`\\b${words}\\b`).test(name.toLowerCase())) continue;
+      expect([words, items.map((row) => row.place as string)]).toEqual([words, expect.arrayContaining([place])]);
+    }
+  });
+
+  test.each(all)('a reason in %s speaks only of what lies there', (_, { items }) => {
+    const kinds = items.map(({ kind }) => kind as KnownKind);
+    for (const { why } of items) {
+      for (const meant of spokenKinds(why))
+        expect([why, kinds.some((kind) => meant.includes(kind))]).toEqual([why, true]);
+    }
+  });
 });
 
 /** A set-up in words, as numbers: `bolster, 2 blankets` is one and two. */

@@ -50,6 +50,17 @@ export const intoPlace = (id: string, place: BreathPlace, hands: string): [Breat
   ];
 };
 
+/** Belly, side ribs and collarbones, one after the other. */
+export const THREE_PLACES: readonly BreathSet[] = [
+  ...intoPlace('belly', 'belly', 'both hands on the belly'),
+  ...intoPlace('ribs', 'sideRibs', 'hands round the side ribs'),
+  ...intoPlace('chest', 'upperChest', 'fingertips under the collarbones'),
+];
+
+/** Six breaths through some places as one wave, from below, and out from above. */
+const joined = (id: string, wave: BreathPlace[]): BreathSet =>
+  breathSet(id, [cycleOf([4, 0, 6, 0], { wave, outDirection: 'fromAbove' })], 6, { label: 'One wave' });
+
 /** The techniques most groups begin with. */
 export const FIRST_TECHNIQUES: Technique[] = [
   {
@@ -75,18 +86,18 @@ export const FIRST_TECHNIQUES: Technique[] = [
     names: { english: 'Even breath', sanskrit: 'samavṛtti' },
     short: 'Even breath',
     round: '1 round = 1 cycle: in and out, the same count',
-    practice: practice(1, breathSet('even', [cycle([5, 0, 5, 0])], 18)),
+    practice: practice(1, breathSet('even', [cycle([4, 0, 4, 0])], 18)),
     range: { minSeconds: 120, maxSeconds: 900 },
-    gates: 'A breath that can be watched without changing it.',
+    gates: 'Watching the breath without changing it.',
     traits: [],
     seat: 'Upright on a block or chair, or lying.',
     taught: [
-      'Count the in-breath as it is.',
+      'Count the in-breath as it comes.',
       'Give the out-breath the same count.',
-      'Keep the count through small changes of strength.',
+      'Keep the count even if the breath grows stronger or softer.',
     ],
     mistakes: 'A count that is too long and ends in a gasp. Say: shorten it by one.',
-    caution: 'Back to one’s own pace at the first sign of air hunger or dizziness.',
+    caution: 'Go back to your own pace at the first sign of air hunger or dizziness.',
   },
   {
     id: 'long-out-breath',
@@ -95,16 +106,16 @@ export const FIRST_TECHNIQUES: Technique[] = [
     round: '1 round = 1 cycle: in, and out for longer',
     practice: practice(1, breathSet('long', [cycle([4, 0, 6, 0])], 18)),
     range: { minSeconds: 120, maxSeconds: 900 },
-    gates: 'The even breath for some minutes without air hunger.',
+    gates: 'Even breath for some minutes without air hunger.',
     effect: 'quieting',
     traits: [],
-    seat: 'Lying with the knees held up, or seated.',
+    seat: 'Lying with the knees supported, or seated.',
     taught: [
       'Begin with an even count.',
       'Let the out-breath grow by one count at a time, as long as the in-breath stays easy.',
     ],
     mistakes: 'Pressing the last of the air out. Say: let it end by itself.',
-    caution: 'With asthma or shortness of breath leave the out-breath as long as it comes.',
+    caution: 'With asthma or shortness of breath, let the out-breath be as long as it comes.',
   },
   {
     id: 'throat-breath',
@@ -122,20 +133,15 @@ export const FIRST_TECHNIQUES: Technique[] = [
       'Lips closed: close the lips half-way through the out-breath and keep the sound.',
       'Through the nose: in and out, so softly that only you hear it.',
     ],
-    mistakes: 'A loud, tight sound. Say: half as loud, and half again.',
-    caution: 'Without any effort in pregnancy and with heart trouble; leave the sound out if the throat is sore.',
+    mistakes: 'A loud, tight sound. Say: half as loud, and half that again.',
+    caution: 'Without any effort in pregnancy or with heart trouble; leave out the sound if the throat is sore.',
   },
   {
     id: 'three-part-breath',
     names: { english: 'Three-part breath', sanskrit: '' },
     short: 'Three-part',
-    round: '1 round = four watched breaths into one place, or six with closed eyes',
-    practice: practice(
-      1,
-      ...intoPlace('belly', 'belly', 'both hands on the belly'),
-      ...intoPlace('ribs', 'sideRibs', 'hands round the side ribs'),
-      ...intoPlace('chest', 'upperChest', 'fingertips under the collar bones'),
-    ),
+    round: '1 round = watched breaths into one place, the same with closed eyes, or one breath through all three',
+    practice: practice(1, ...THREE_PLACES, joined('joined', ['belly', 'sideRibs', 'upperChest'])),
     range: { minSeconds: 120, maxSeconds: 600 },
     gates: 'Breath felt in the belly.',
     traits: [],
@@ -145,8 +151,8 @@ export const FIRST_TECHNIQUES: Technique[] = [
       'Ribs and collarbones: the same into the side ribs, then under the collarbones.',
       'One wave: one breath through all three places from below; out from above.',
     ],
-    mistakes: 'Lifting the shoulders for the third part. Say: the collar bones float, the shoulders stay.',
-    caution: 'Small and easy after operations on belly or chest; ask the doctor first.',
+    mistakes: 'Lifting the shoulders for the third part. Say: let the collarbones float and the shoulders stay.',
+    caution: 'Keep it small and easy after operations on the belly or chest; ask a doctor first.',
   },
   {
     id: 'alternate-nostrils',
@@ -164,6 +170,6 @@ export const FIRST_TECHNIQUES: Technique[] = [
       'In right, change, out left: that is one round.',
     ],
     mistakes: 'Pressing the nose to one side. Say: a feather’s weight on the soft part.',
-    caution: 'Only with a clear nose; without holding in pregnancy and with high blood pressure.',
+    caution: 'Only with a clear nose; without holding in pregnancy or with high blood pressure.',
   },
 ];

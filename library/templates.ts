@@ -26,7 +26,7 @@ import {
 } from '#core/plan';
 import { POSITIONS, TECHNIQUES } from './entries';
 import { after, beforeEnd, half, row } from './rows';
-import { alternate, breathSet, cycle } from './techniques';
+import { alternate, breathSet, cycle, THREE_PLACES } from './techniques';
 
 function find<T extends { id: string }>(entries: readonly T[], id: string): T {
   const entry = entries.find((candidate) => candidate.id === id);
@@ -87,7 +87,7 @@ function build(title: string, approach: Approach, classMinutes: number, intent: 
   });
 }
 
-/** An hour of rest for people on their feet at night: nothing is stretched, everything is held up. */
+/** An hour of rest for people on their feet at night: nothing is stretched, everything is supported. */
 const restorative = build(
   'Restorative evening',
   'restorative',
@@ -103,7 +103,7 @@ const restorative = build(
     rest('Lie on one side', 45),
     hold('reclined-bound-angle', 360),
     hold('legs-up-wall', 300),
-    hold('knees-in-rest', 420, { name: 'Last rest, knees held up', locked: true }),
+    hold('knees-in-rest', 420, { name: 'Last rest, knees supported', locked: true }),
     talk('Close', 60),
   ],
 );
@@ -143,6 +143,9 @@ const growing = (id: string, parts: BreathSet['parts'], rounds: number, ramp: Ra
   sets: [breathSet(id, parts, rounds, { ramp })],
 });
 
+/** Each of the three places by itself; they are joined on another evening. */
+const intoThreePlaces: BreathPractice = { countSeconds: 1, sets: [...THREE_PLACES] };
+
 /** A breath evening for singers: places of the breath, a growing out-breath, both nostrils, a long line. */
 const breathEvening = build(
   'Long line',
@@ -153,6 +156,7 @@ const breathEvening = build(
     talk('Arrive', 90),
     breath('three-part-breath', {
       name: 'Breath into belly, sides, chest',
+      practice: intoThreePlaces,
       setUp: seat,
       seat: 'easy-seat',
       afterSeconds: 30,
@@ -191,7 +195,7 @@ const inside = (technique: string, patch: Partial<HoldBreath>): HoldBreath => ({
 /** A breath workshop: every shape that is practised at the hall, from watching to strokes, seated, lying and moving. */
 const workshop = build('Breath workshop', 'pranayama', 60, 'Where the breath goes, how it grows, and where it rests.', [
   talk('Arrive; ask about health', 120),
-  breath('three-part-breath', { setUp: seat, seat: 'easy-seat', afterSeconds: 20 }),
+  breath('three-part-breath', { practice: intoThreePlaces, setUp: seat, seat: 'easy-seat', afterSeconds: 20 }),
   breath('throat-breath', {
     name: 'Throat breath, then empty',
     practice: {
@@ -249,7 +253,7 @@ const workshop = build('Breath workshop', 'pranayama', 60, 'Where the breath goe
 
 /** Plans to start from. */
 export const TEMPLATES: readonly { id: string; says: string; plan: Plan }[] = [
-  { id: 'restorative', says: 'An hour of rest, everything held up', plan: restorative },
+  { id: 'restorative', says: 'An hour of rest, everything supported', plan: restorative },
   { id: 'yin', says: 'Seventy-five minutes of long holds for hips and back', plan: yin },
   { id: 'breath', says: 'Forty minutes of breath, seated and lying', plan: breathEvening },
   { id: 'workshop', says: 'An hour of breath in all its shapes, with strokes and short holds', plan: workshop },

@@ -19,6 +19,8 @@ test.each([
   ['held empty', cycleOf([4, 0, 6, 2])],
   ['through one nostril and out of the other', cycleOf([4, 0, 6, 0], { inThrough: 'left', outThrough: 'right' })],
   ['interrupted', cycleOf([4, 0, 6, 0], { inSteps: { parts: 2, pauseCounts: 1 } })],
+  ['sounded on a vowel', cycleOf([4, 0, 6, 0], { sound: 'voice', vowel: 'ah' })],
+  ['as loud as it says', cycleOf([4, 0, 6, 0], { sound: 'throat', loudness: 'loud' })],
   ['longer than a minute', cycleOf([30, 0, 30, 0])],
 ])('one that is %s stays counted', (_why, part) => {
   expect(atOwnPace(of(part))).toEqual(of(part));

@@ -5,13 +5,17 @@ import type { BreathPractice } from './practice';
 /** A breath at one's own pace is expected to take at most so long. */
 const MAX_SECONDS_OF_BREATH = 60;
 
-/** A counted breath that is only an in-breath and an out-breath, the same way in and out. */
-const isPlain = ({ holdFull, holdEmpty, inSteps, outSteps, wave, inThrough, outThrough }: CyclePart): boolean =>
-  holdFull + holdEmpty === 0 && !inSteps && !outSteps && !wave && inThrough === outThrough;
+/** A counted breath with nothing to it that one at one's own pace cannot say: in and out, the same way. */
+const isPlain = ({ holdFull, holdEmpty, inThrough, outThrough, ...rest }: CyclePart): boolean =>
+  holdFull + holdEmpty === 0 &&
+  inThrough === outThrough &&
+  [rest.inSteps, rest.outSteps, rest.wave, rest.outDirection, rest.loudness, rest.vowel].every(
+    (said) => said === undefined,
+  );
 
 /**
  * A practice whose plain counted breaths go at each person's own pace, as many as they were and each expected to take as
- * long. What is held, interrupted, grows over the rounds, changes the nostril or takes more than a minute stays counted.
+ * long. What says more than in and out, grows over the rounds or takes more than a minute stays counted.
  */
 export function atOwnPace(practice: BreathPractice): BreathPractice {
   const ownPace = (part: BreathPart): BreathPart => {

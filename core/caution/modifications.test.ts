@@ -65,7 +65,7 @@ describe('ways out', () => {
 
   test.each([
     // The same with the chest propped up, where it lies too flat.
-    ['reflux', undefined, 'knees-in-rest', /^Rest with the knees held up: bolster under the knees, chest and head/],
+    ['reflux', undefined, 'knees-in-rest', /^Rest with the knees supported: bolster under the knees, chest and head/],
     // A fold over straight legs, where a bent knee is sore; hips raised and knees bent, where straight legs pull.
     ['knee', 'sore', 'head-to-knee', /^Seated forward fold/],
     ['sciatica', undefined, 'seated-fold', /^Seated forward fold: hips on two blankets, knees over a bolster$/],

@@ -88,7 +88,7 @@ describe('flat on the back', () => {
 
   test('the steep slope or the side is offered first, and never a chair for a lying rest', () => {
     for (const condition of [pregnant(30), has('reflux'), has('hernia-hiatal')]) {
-      const KNEES_UP_ON_A_SLOPE = /^Rest with the knees held up: .*chest and head on a slope$/;
+      const KNEES_UP_ON_A_SLOPE = /^Rest with the knees supported: .*chest and head on a slope$/;
       for (const [rest, slope] of [
         ['last-rest', /^Last rest, propped up: block standing$/],
         ['knees-in-rest', KNEES_UP_ON_A_SLOPE],
@@ -139,7 +139,7 @@ describe('what is seen by measuring', () => {
     expect(level(sandbag, has('operation-belly', { since: '2026-11-05' }))).toBe('avoid');
     expect(level(sandbag, pregnant(10))).toBe('avoid');
     const [without] = waysFor(sandbag, has('hernia-belly'));
-    expect(without?.words).toBe('Rest with the knees held up, without the sandbag');
+    expect(without?.words).toBe('Rest with the knees supported, without the sandbag');
     const covered = hold('knees-in-rest', { setUp: [rowFor('eyePillow', 'eyes', 'centre', 'e')] });
     expect(level(covered, has('glaucoma', { degree: 'treated' }))).toBe('change');
     expect(reasons(named('constructive-rest', 'strap'), has('trauma'))).toContain('held');

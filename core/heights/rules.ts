@@ -19,7 +19,7 @@ export const HEIGHT_RULES = {
   /** The underside of the head over that of the shoulders, lying on the back with the chest opened. */
   headInChestOpener: { lowCm: 2, highCm: 5, says: 'head 2 to 5 cm above the shoulders, so the throat stays soft' },
   /** The same, lying flat. */
-  headLyingFlat: { lowCm: 1, highCm: 8, says: 'head 1 to 8 cm above the shoulders, chin no higher than the brow' },
+  headLyingFlat: { lowCm: 1, highCm: 8, says: 'head 1 to 8 cm above the shoulders, chin no higher than the forehead' },
   /** Round what the shoulder leaves under the head, lying on the side; rolled forward it leaves less. */
   headOnSide: { lowCm: -4, highCm: 0, says: 'head level with the spine, lying on the side' },
   /** The hip joints over the knees, in seats and seated folds. */

@@ -69,8 +69,8 @@ const withThroat = (practice: BreathPractice, loudness: School['throat']): Breat
  */
 export function asTaughtHere(step: Step, library: Library, school: School, says: UsualSentences): Step {
   if (step.kind === 'breath') {
-    const practice = withThroat(step.practice, school.throat);
-    return { ...step, practice: school.counting === 'breath' ? atOwnPace(practice) : practice };
+    const practice = school.counting === 'breath' ? atOwnPace(step.practice) : step.practice;
+    return { ...step, practice: withThroat(practice, school.throat) };
   }
   if (step.kind !== 'hold') return step;
   return {

@@ -16,13 +16,18 @@ export const AT_WALL: PositionText[] = [
     lengths: { restorative: [600, 300, 900, 0], yin: [300, 180, 600, 1], blended: [420, 240, 720, 0] },
     times: [40, 40, 15],
     areas: ['hamstrings', 'low back', 'whole body'],
-    aims: 'The pelvis a hand higher than the chest; aims at the quiet that follows light legs.',
+    aims: 'Raises the pelvis a hand’s width above the chest. The aim is light legs and a quiet mind.',
     setUps: [
       studio(
         'blankets',
-        'Two blankets in long thirds',
+        'Two blankets in long halves',
         row('wall', 'legs'),
-        row('blanket', 'sacrum', { state: 'longHalf', count: 2, ...across, why: 'pelvis above the heart' }),
+        row('blanket', 'sacrum', {
+          state: 'longHalf',
+          count: 2,
+          ...across,
+          why: 'brings the pelvis higher than the heart',
+        }),
       ),
       home('a folded pillow', row('wall', 'legs'), row('pillow', 'sacrum', { state: 'folded', ...across })),
     ],
@@ -54,13 +59,13 @@ export const AT_WALL: PositionText[] = [
     },
     times: [40, 40, 15],
     areas: ['breath', 'hamstrings', 'whole body'],
-    aims: 'A little weight on the belly shows the breath; aims at out-breaths that grow longer by themselves.',
+    aims: 'A little weight on the belly makes the breath easy to feel. The aim is an out-breath that lengthens by itself.',
     setUps: [
       studio(
         'belly',
         'Folded blanket on the belly',
         row('wall', 'legs'),
-        row('blanket', 'onBelly', { state: 'quarter', ...across, why: 'gentle weight for the breath' }),
+        row('blanket', 'onBelly', { state: 'quarter', ...across, why: 'a gentle weight to breathe against' }),
       ),
       home('a cushion on the belly', row('wall', 'legs'), row('cushion', 'onBelly')),
       studio('sandbag', 'Sandbag on the belly', row('wall', 'legs'), row('sandbag', 'onBelly', { lie: 'crosswise' })),
@@ -84,7 +89,7 @@ export const AT_WALL: PositionText[] = [
     lengths: { restorative: [300, 180, 480, 0], yin: [240, 180, 360, 3], blended: [240, 120, 360, 1] },
     times: [30, 30, 15],
     areas: ['inner thighs', 'outer hips'],
-    aims: 'The bound angle with the feet on the wall; aims at knees that open by their own weight.',
+    aims: 'Bound angle with the feet against the wall. The aim is to let the knees open by their own weight.',
     setUps: [
       studio('wall', 'Wall', row('wall', 'legs')),
       home(
@@ -112,10 +117,10 @@ export const AT_WALL: PositionText[] = [
     lengths: { restorative: [240, 120, 420, 0], yin: [240, 120, 360, 4], blended: [210, 120, 300, 2] },
     times: [30, 40, 15],
     areas: ['inner thighs', 'hamstrings'],
-    aims: 'Wide legs with the back at rest; aims at patience while the legs sink.',
+    aims: 'Wide legs with the back at rest. The aim is to wait while the legs sink.',
     setUps: [
       studio('wall', 'Wall', row('wall', 'legs')),
-      home('wall and pillows outside the knees', row('wall', 'legs')),
+      home('a wall', row('wall', 'legs')),
       studio(
         'pelvis',
         'Blanket under the pelvis',

@@ -17,20 +17,24 @@ export const WALL: PositionText[] = [
     },
     times: [30, 30, 15],
     areas: ['feet', 'calves', 'hamstrings', 'whole body'],
-    aims: 'Rests legs that have stood all day; aims at light feet and a quiet belly.',
+    aims: 'Rests legs that have stood all day. The aim is light feet and a quiet belly.',
     setUps: [
       studio(
         'blanket',
         'Blanket under the pelvis',
         row('wall', 'legs'),
-        row('blanket', 'sacrum', { state: 'longHalf', lie: 'crosswise', why: 'a small tilt, the low back long' }),
+        row('blanket', 'sacrum', {
+          state: 'longHalf',
+          lie: 'crosswise',
+          why: 'tilts the pelvis a little and lengthens the low back',
+        }),
         row('eyePillow', 'eyes', { optional: true }),
       ),
       home('a pillow', row('wall', 'legs'), row('pillow', 'sacrum', { lie: 'crosswise' })),
     ],
     waysIn: [
       'Sit sideways, one hip at the wall.',
-      'Swing the legs up as you lie back; come closer or further until the legs stand by themselves.',
+      'Swing the legs up as you lie back; move closer or further away until the legs stand by themselves.',
     ],
     waysOut: ['Bend the knees, soles on the wall, and roll to the side.', 'Stay there until the head is clear.'],
     prompts: [prompt(half, 'Arms a little wider')],
@@ -57,15 +61,15 @@ export const WALL: PositionText[] = [
     },
     times: [30, 30, 15],
     areas: ['calves', 'low back', 'whole body'],
-    aims: 'Gives the legs to a chair; aims at a low back that lies down by itself.',
+    aims: 'Rests the legs on a chair. The aim is to let the low back settle by itself.',
     setUps: [
       studio(
         'chair',
         'Chair with a blanket',
         row('chair', 'calves', { state: 'sideways' }),
-        row('blanket', 'calves', { state: 'quarter', lie: 'crosswise', why: 'soft edge behind the knees' }),
+        row('blanket', 'calves', { state: 'quarter', lie: 'crosswise', why: 'softens the edge behind the knees' }),
       ),
-      home('sofa or stool', row('pillow', 'calves', { state: 'folded', lie: 'crosswise', count: 2 })),
+      home('two folded pillows', row('pillow', 'calves', { state: 'folded', lie: 'crosswise', count: 2 })),
     ],
     waysIn: [
       'Lie on one side close to the chair, roll onto the back and lift the calves onto the seat.',

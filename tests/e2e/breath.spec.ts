@@ -255,7 +255,7 @@ test.describe('the breath editor', () => {
     await rows(page).nth(2).click();
     await openTab(page, 'Breath');
     await choose(page.getByRole('combobox', { name: 'Breathing during the hold' }), /^Even breath/);
-    await expect(page.getByText('21 breaths at 6 a minute, the last ends 0:00 before the hold does.')).toBeVisible();
+    await expect(page.getByText('26 breaths at 7.5 a minute, the last ends 0:02 before the hold does.')).toBeVisible();
     await openTab(page, 'Hold');
     await page.getByLabel('measured in breaths').check();
     await openTab(page, 'Breath');

@@ -1,7 +1,7 @@
 import type { Rule } from '#core/caution';
 import { onTrait } from './rows';
 
-const SHORT_OF_END = 'Well short of the end, thighs held up by props.';
+const SHORT_OF_END = 'Well short of the end, thighs supported by props.';
 
 /** Knees, hips and feet. */
 export const LEGS: readonly Rule[] = [
@@ -81,7 +81,7 @@ export const LEGS: readonly Rule[] = [
   ...onTrait(
     'endRangeHip',
     {
-      words: 'Hips well short of their end: knees nearer together, thighs held up.',
+      words: 'Hips well short of their end: knees nearer together, thighs supported.',
       positions: ['knees-in-rest', 'constructive-rest', 'propped-rest', 'legs-up-wall'],
     },
     ['hip-replaced', 'avoid', 'A new hip can dislocate at the end of its range.', { beforeMonths: 6 }],

@@ -83,6 +83,6 @@ export const ON_BODY: readonly Rule[] = [
     'legsOpen',
     { words: 'A blanket over the legs, or knees together.' },
     ['trauma', 'watch', 'With the legs open you can feel exposed.'],
-    ['si-pain', 'watch', 'Wide legs pull on the pelvis.', { instead: 'Less wide, thighs held up by props.' }],
+    ['si-pain', 'watch', 'Wide legs pull on the pelvis.', { instead: 'Less wide, thighs supported by props.' }],
   ),
 ];

@@ -6,7 +6,7 @@ const BELLY_FREE = 'Knees wide with the belly free, chest on a higher bolster.';
 const LOWER_BEND = 'Lower, and supported all along.';
 const LIE_DOWN = 'On the back, head and chest raised, knees over a bolster.';
 const CHEST_HIGH = 'Sit upright, or fold less with the chest high.';
-const SMALL_TURN = 'A small turn, the knees held up.';
+const SMALL_TURN = 'A small turn, the knees supported.';
 
 /** Back, neck, shoulders and arms. */
 export const SPINE: readonly Rule[] = [
@@ -133,7 +133,7 @@ export const SPINE: readonly Rule[] = [
   ...onTrait(
     'loadedTwist',
     {
-      words: 'The same turn lying down, the knees held up.',
+      words: 'The same turn lying down, the knees supported.',
       positions: ['constructive-rest', 'side-lying', 'knees-in-rest'],
     },
     ['osteoporosis', 'avoid', 'Turning under weight can break thin bones of the spine.', { degrees: ['fractured'] }],
@@ -159,7 +159,7 @@ export const SPINE: readonly Rule[] = [
   ...onTrait(
     'neckLoad',
     {
-      words: 'No weight on the neck: head held up by a prop, or lying on the back.',
+      words: 'No weight on the neck: head supported by a prop, or lying on the back.',
       positions: ['supported-cactus', 'constructive-rest', 'side-lying', 'knees-in-rest'],
     },
     ['neck', 'avoid', 'Weight on a tender neck.'],
@@ -200,7 +200,7 @@ export const SPINE: readonly Rule[] = [
   ...onTrait(
     'shoulderLoaded',
     {
-      words: 'Arm free, or held up by a cushion short of its end.',
+      words: 'Arm free, or supported by a cushion short of its end.',
       positions: ['constructive-rest', 'knees-in-rest', 'propped-rest'],
     },
     ['shoulder', 'change', 'Weight on a sore shoulder, or a stretch to its end.', { degrees: ['sore'] }],

@@ -42,6 +42,17 @@ describe('the set-up sheet', () => {
         stages: [stage('first', null), stage('then', 'sphinx'), stage('last', null)],
       }),
     );
+    const swan = builtInLibrary.position('swan-upright')!;
+    const [onRight] = cellsOf(
+      3,
+      hold('b', {
+        sides: { kind: 'each', first: 'right', length: { kind: 'even', seconds: 120 } },
+        stages: [stage('first', null), stage('then', 'swan-upright')],
+      }),
+    );
+    // What is written for the left side is said for the one that is held first.
+    expect(swan.waysIn.join(' ')).toContain('left knee');
+    expect(onRight?.changes[0]).toContain('right knee');
     const sphinx = builtInLibrary.position('sphinx')!;
     expect(cell?.changes).toEqual([`after 1:00: ${sphinx.names.english}. ${sphinx.waysIn.join(' ')}`]);
   });

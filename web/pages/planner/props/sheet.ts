@@ -1,5 +1,5 @@
 import { withOtherSetUp } from '#core/cupboard';
-import type { Library } from '#core/catalogue';
+import { wordsOnSide, type Library } from '#core/catalogue';
 import { newWhereInWords, positionOfStage, type HoldStep, type Plan, type Step } from '#core/plan';
 import { movesInWords, pieceCount, piecesByKind, placedProps, setUpRowInWords, type SetUp } from '#core/props';
 import { clockOfMs } from '#core/time';
@@ -45,7 +45,7 @@ function changesOf(step: Step, timeline: Timeline, index: number, library: Libra
   const stages = phases.flatMap((phase) => {
     if (step.kind !== 'hold' || phase.kind !== 'hold' || phase.turn !== 0 || !phase.stage) return [];
     const moves = phase.stage.moves.length > 0 ? movesInWords(phase.stage.moves) : '';
-    const way = wayIntoStage(step, phase.stage.index, library);
+    const way = wordsOnSide(wayIntoStage(step, phase.stage.index, library), phase.side);
     if (moves === '' && way === '') return [];
     const when = `after ${clockOfMs(phase.startMs - (first?.startMs ?? 0))}`;
     return [`${when}: ${[moves, way].filter(Boolean).join('; ')}`];
