@@ -10,7 +10,7 @@ const isPlain = ({ holdFull, holdEmpty, inThrough, outThrough, ...rest }: CycleP
   holdFull + holdEmpty === 0 &&
   inThrough === outThrough &&
   [rest.inSteps, rest.outSteps, rest.wave, rest.outDirection, rest.loudness, rest.vowel].every(
-    (said) => said === undefined,
+    (detail) => detail === undefined,
   );
 
 /**
