@@ -15,8 +15,8 @@ import ValueDots from './ValueDots.vue';
 /** How somebody breathes when it is easy: now, over time, and what every ratio on the ladder would mean. */
 const { breaths, sessions, personId } = defineProps<{
   breaths: readonly BreathMeasure[];
-  /** What they attended: easy sessions open the next ratio. */
-  sessions: readonly Practised[];
+  /** What they attended: easy sessions open the next ratio. Undefined until it has loaded. */
+  sessions: readonly Practised[] | undefined;
   personId: string;
 }>();
 const emit = defineEmits<{ drop: [measureId: string] }>();

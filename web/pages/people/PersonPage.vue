@@ -97,7 +97,7 @@ async function bringBack(): Promise<void> {
           @change="(keepInMind) => put('change what to keep in mind', { keepInMind })"
         />
         <BodyFields :person="person" @change="(patch) => put('change a field', patch)" />
-        <BreathSection :breaths="person.breaths" :sessions="sessions ?? []" :person-id="id" @drop="dropMeasure" />
+        <BreathSection :breaths="person.breaths" :sessions="sessions" :person-id="id" @drop="dropMeasure" />
         <Attendance :sessions="sessions" :trouble="notLoaded" />
       </div>
       <div class="aside">

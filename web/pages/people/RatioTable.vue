@@ -13,8 +13,8 @@ import { gateInWords } from './gate-words';
 const { measured, ladder, sessions, personId } = defineProps<{
   measured: MeasuredBreath;
   ladder: readonly Rung[];
-  /** What the gates are counted from. */
-  sessions: readonly Practised[];
+  /** What the gates are counted from; undefined where it has not loaded: then nothing is counted. */
+  sessions: readonly Practised[] | undefined;
   personId: string;
 }>();
 
@@ -25,7 +25,7 @@ const inWords = (ratio: Ratio, countSeconds: number): string => {
   const { counts, countSeconds: each } = practisedAs(ratio, countSeconds);
   return `${ratioInWords(counts).replaceAll(' : ', '-')} at ${each.toFixed(each * 10 === Math.round(each * 10) ? 1 : 2)} s`;
 };
-const gates = computed(() => ladderGates(ladder, sessions, personId));
+const gates = computed(() => ladderGates(ladder, sessions ?? [], personId));
 const rows = computed(() =>
   ratioOffers(measured, ladder, settings.current.breath.offer).map((offer, i) => ({
     id: String(i),
@@ -35,8 +35,8 @@ const rows = computed(() =>
     cycle: number(offer.cycleSeconds),
     rate: number(offer.breathsAMinute),
     hold: offer.longestHoldSeconds ? number(offer.longestHoldSeconds) : offer.longestHoldSeconds === 0 ? 'none' : '',
-    offered: !offer.offered ? 'no' : gates.value[i]?.open ? 'yes' : 'not yet',
-    says: offer.offered ? (gates.value[i] ? gateInWords(gates.value[i]) : '') : offer.reason,
+    offered: !offer.offered ? 'no' : !sessions || gates.value[i]?.open ? 'yes' : 'not yet',
+    says: offer.offered ? (gates.value[i] ? gateInWords(gates.value[i], sessions !== undefined) : '') : offer.reason,
   })),
 );
 type Row = (typeof rows.value)[number];
