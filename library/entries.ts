@@ -2,13 +2,18 @@ import type { Position, Technique } from '#core/catalogue';
 import type { PositionText } from './entry';
 import { FIGURES } from './figures';
 import { AT_WALL } from './positions/at-wall';
+import { FURTHER_SEATS } from './positions/further-seats';
 import { HIPS } from './positions/hips';
 import { KNEELING } from './positions/kneeling';
 import { LYING } from './positions/lying';
+import { LONG_HOLDS } from './positions/long-holds';
+import { MOVES } from './positions/moves';
 import { PRONE } from './positions/prone';
+import { RESTS } from './positions/rests';
 import { SEATED } from './positions/seated';
 import { SEATS } from './positions/seats';
 import { SUPINE } from './positions/supine';
+import { SUPPORTED_FOLDS } from './positions/supported-folds';
 import { WALL } from './positions/wall';
 import { FURTHER_TECHNIQUES } from './further-techniques';
 import { FIRST_TECHNIQUES } from './techniques';
@@ -32,6 +37,11 @@ export const POSITIONS: readonly Position[] = [
   ...LYING,
   ...WALL,
   ...AT_WALL,
+  ...RESTS,
+  ...SUPPORTED_FOLDS,
+  ...LONG_HOLDS,
+  ...MOVES,
+  ...FURTHER_SEATS,
 ].map(drawn);
 
 /** The breath techniques that ship with Zovrin. */

@@ -69,7 +69,8 @@ describe('ways out', () => {
     // A fold over straight legs, where a bent knee is sore; hips raised and knees bent, where straight legs pull.
     ['knee', 'sore', 'head-to-knee', /^Seated forward fold/],
     ['sciatica', undefined, 'seated-fold', /^Seated forward fold: hips on two blankets, knees over a bolster$/],
-    ['sciatica', undefined, 'wide-leg-fold', /^Seated forward fold: hips on two blankets, knees over a bolster$/],
+    // The same legs, less folded, where the head rests on a chair.
+    ['sciatica', undefined, 'wide-leg-fold', /^Wide-legged fold, head on a chair: chair raised with more blankets$/],
   ])('for %s %s at %s the nearest comes first', (condition, degree, position, words) => {
     const entry = builtInLibrary.position(position)!;
     const step = holdFrom(entry, 'restorative', 'a');

@@ -87,6 +87,8 @@ function ruleFor(
     case 'head':
       if (family === 'sideLying') return traits.includes('twist') ? undefined : 'headOnSide';
       if (!lyingOnBack(position) && !(backBend && family === 'kneeling')) return 'headInFold';
+      // A head that is meant to hang back is carried where it hangs.
+      if (backBend && traits.includes('headBelowHeart')) return 'headInFold';
       return backBend || areas.includes('chest') ? 'headInChestOpener' : 'headLyingFlat';
     case 'seat':
       return family === 'seated' ? 'hipsOverKnees' : undefined;
@@ -164,6 +166,9 @@ const toTenth = (cm: number): number => Math.round(cm * 10) / 10;
 /** The most that goes under a head which lies on a slope, in centimetres: so that the chin does not rise. */
 const ON_SLOPE_CM = 5;
 
+/** More than this nobody puts under the seat of someone who sits on the floor; centimetres. */
+const SEAT_ON_FLOOR_CM = 34;
+
 /** What the rounded slope of a shoulder is thick, and half the breadth of a head; centimetres at 165 cm. */
 const SHOULDER_THICK = 5;
 const HEAD_HALF = 7.4;
@@ -231,6 +236,8 @@ export function suggestedHeight(
         // Of crossed legs the upper knee lies on the lower one, however high the seat is.
         return hips - (position.sides === 'crossing' ? lowerKnee : knee);
       }, lowCm);
+      // Where a knee stands up it is not meant to come lower than the hips.
+      if (least > SEAT_ON_FLOOR_CM && !there.some(({ kind }) => kind === 'chair')) return undefined;
       return least === 0 ? answer(0, highCm) : answer(least, least + highCm);
     }
     case 'feetHeld': {
@@ -258,7 +265,11 @@ export function suggestedHeight(
       const carriesHead =
         rule === 'trunk' && there[0]?.lie === 'lengthwise' && !others.some(({ place: at }) => HEADS.includes(at));
       const gap = carriesHead ? Math.min(...places, gaps.head) : Math.max(...places);
-      return gap < 1 ? answer(0, 0) : answer(gap + lowCm, gap + highCm);
+      if (gap < 1) return answer(0, 0);
+      const fits = answer(gap + lowCm, gap + highCm);
+      // In a standing fold what carries the hands serves up to the height of the hips: one only folds less.
+      const upToHips = rule === 'handsCarried' && position.family === 'standing';
+      return upToHips ? { ...fits, mostCm: Math.max(fits.mostCm, toTenth(levels.hips)) } : fits;
     }
   }
 }

@@ -25,10 +25,12 @@ const UPRIGHT = { pitch: 3, lumbar: -8, thoracic: 6, neck: -6, head: 4 };
 const ROUND = { pitch: 10, lumbar: 26, thoracic: 34, neck: 14, head: 6 };
 const HANDS_AHEAD = wristDown('shoulder', [24, 3.2, 4], [-0.4, 0.6, 1], handTo([1, -0.1, -0.2], [0, -1, 0], 16));
 const CROSSED_FOOT = footTo([0.35, -0.1, -1], [-0.7, -0.35, -0.35]);
-const CROSS_LEGGED = {
-  right: ankleAt([27, 6.2, -11], 84, CROSSED_FOOT),
-  left: ankleAt([16, 6.2, -12], 84, CROSSED_FOOT),
-};
+/** Shins crossed, the near foot so far ahead of the hips and the far one nearer to them. */
+export const crossLegged = (right = 27, left = 16) => ({
+  right: ankleAt([right, 6.2, -11], 84, CROSSED_FOOT),
+  left: ankleAt([left, 6.2, -12], 84, CROSSED_FOOT),
+});
+export const CROSS_LEGGED = crossLegged();
 const SOLES_IN = footTo([1, 0.02, 0.1], [0, 0.12, -1]);
 const soles = (along: number) => ankleAt([along, 3.4, 3.6], 60, SOLES_IN);
 const HANDS_ON_FEET = wristAt('ankle', [3, 7.6, 2.5], [-0.4, 0.1, 1], handTo([0.9, -0.4, -0.5], [0, -0.6, -1], 40));

@@ -1,5 +1,6 @@
 import type { Figure } from '#core/body';
 import { ARMS_DOWN, FEET_DOWN, TRUNK_ON_BACK } from './recipes';
+import { ARMS_ON_TOP } from './supported-folds';
 import {
   ankleAt,
   ARMS_BESIDE,
@@ -106,12 +107,13 @@ export const WALL_FIGURES: Record<string, Figure> = {
       pitch: 88,
       height: 85,
       lumbar: 8,
-      thoracic: 6,
+      thoracic: 10,
       neck: 10,
       leg: ankleAt([-3, 6.2, 10], 6, FLAT_FOOT),
       arm: wristDown('shoulder', [10, 48.5, 2], [-0.6, 0, 1], handTo([0.6, 0, -0.8], [0, -1, 0])),
     },
-    [put('hands'), turn('pitch', 60, 118, ['forearms', 'head'])],
+    [put('hands'), ...ARMS_ON_TOP, turn('pitch', 60, 118, ['head']), turn('neck', -20, 40, ['head'])],
     'side',
+    { hands: [-6, 0, 0] },
   ),
 };

@@ -396,9 +396,15 @@ export const HIPS: PositionText[] = [
       home('forearms on a kitchen chair', row('chair', 'hands')),
       studio(
         'high',
-        'Blankets on the chair',
+        'Two bolsters and two blankets on the chair',
         row('chair', 'hands'),
-        row('blanket', 'hands', { state: 'quarter', lie: 'crosswise', count: 2 }),
+        row('flatBolster', 'hands', { ...across, count: 2, why: 'brings the rest up to the height of the hips' }),
+        row('blanket', 'hands', {
+          state: 'quarter',
+          ...across,
+          count: 2,
+          why: 'keeps the head no lower than the heart',
+        }),
       ),
     ],
     waysIn: [
@@ -407,7 +413,7 @@ export const HIPS: PositionText[] = [
     ],
     waysOut: ['Place the hands on the seat, bend the knees and come up slowly.'],
     prompts: [prompt(half, 'Keep the knees soft')],
-    easier: say('Two folded blankets on the seat, so that the hands lie higher.', '#high'),
+    easier: say('Two bolsters and two blankets on the seat, so that head and arms lie higher.', '#high'),
     stronger: say('Hanging fold.', 'hanging-fold'),
     loosen: 'Stand and shake the arms.',
     answer: 'Clasp the hands behind the back and open the chest.',

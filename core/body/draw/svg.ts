@@ -27,7 +27,12 @@ export const ID_MARK = '§';
  */
 export function svgOf(drawing: Drawing, id: string): string {
   const { body, props } = drawing;
-  const parts: string[] = [];
+  // What is drawn more than once is there once and used.
+  const outlines = [
+    `<path id="${id}o" d="${body}"/>`,
+    ...props.map(({ outline }, i) => `<path id="${id}o${i}" d="${outline}"/>`),
+  ];
+  const parts: string[] = [`<defs>${outlines.join('')}</defs>`];
   if (drawing.mat) {
     parts.push(
       `<path d="${drawing.mat}" fill="var(--f-mat)" stroke="var(--f-mat)" stroke-width="20" stroke-linejoin="round"/>`,
@@ -35,12 +40,12 @@ export function svgOf(drawing: Drawing, id: string): string {
   }
   if (drawing.wall) parts.push(`<path d="${drawing.wall}" fill="var(--f-wall)"/>`);
   if (!drawing.level) {
-    parts.push(`<path d="${body}" transform="translate(8 14)" fill="var(--f-press)" opacity="var(--f-ground-o)"/>`);
+    parts.push(`<use href="#${id}o" transform="translate(8 14)" fill="var(--f-press)" opacity="var(--f-ground-o)"/>`);
   }
-  for (const prop of props) {
+  for (const [i, prop] of props.entries()) {
     const { material } = prop;
     parts.push(
-      `<path d="${prop.outline}" fill="var(--p-${material})" stroke="var(--p-${material}-e)" stroke-width="3"/>`,
+      `<use href="#${id}o${i}" fill="var(--p-${material})" stroke="var(--p-${material}-e)" stroke-width="3"/>`,
     );
     if (prop.lit) parts.push(`<path d="${prop.lit}" fill="var(--p-lit)" opacity=".2"/>`);
     if (prop.dim) parts.push(`<path d="${prop.dim}" fill="var(--p-dim)" opacity=".1"/>`);
@@ -49,13 +54,13 @@ export function svgOf(drawing: Drawing, id: string): string {
     }
   }
   if (props.length > 0) {
-    const cover = props.map(({ outline }) => outline).join('');
-    parts.push(`<clipPath id="${id}p"><path d="${cover}"/></clipPath>`);
+    const cover = props.map((_, i) => `<use href="#${id}o${i}"/>`).join('');
+    parts.push(`<clipPath id="${id}p">${cover}</clipPath>`);
     parts.push(
-      `<path d="${body}" transform="translate(${drawing.above ? 6 : 0} 13)" fill="var(--f-press)" opacity="var(--f-press-o)" clip-path="url(#${id}p)" />`,
+      `<use href="#${id}o" transform="translate(${drawing.above ? 6 : 0} 13)" fill="var(--f-press)" opacity="var(--f-press-o)" clip-path="url(#${id}p)" />`,
     );
   }
-  parts.push(`<clipPath id="${id}b"><path d="${body}"/></clipPath><g clip-path="url(#${id}b)">`);
+  parts.push(`<clipPath id="${id}b"><use href="#${id}o"/></clipPath><g clip-path="url(#${id}b)">`);
   for (const { tone, path } of drawing.tones) {
     parts.push(`<path d="${path}" fill="${FILL[tone]}" stroke="${FILL[tone]}" stroke-width="4"/>`);
   }

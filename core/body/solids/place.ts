@@ -89,11 +89,17 @@ function wallAt({ place, wallCm }: PlacedProp, body: Skeleton, shift: Vec3): Sol
 /** How far along a long prop that slopes what holds its upper end up stands. */
 const HELD_UP_AT = 0.5;
 
-/** Where a prop under the upper back stands that holds up a bolster along the spine; undefined for any other. */
+/**
+ * Where a prop under the upper back stands that holds up a bolster along the spine: the highest of them half-way along
+ * it, a lower one nearer to its foot, so that the slope lies on both. Undefined for any other prop.
+ */
 function slopeSupport(prop: PlacedProp, props: readonly PlacedProp[], body: Skeleton): Vec3 | undefined {
   if (prop.place !== 'upperBack') return undefined;
   const long = props.find(({ place, lie }) => place === 'spine' && lie === 'lengthwise');
-  return long && along(anchorOf('spine', body, undefined), headingOf(body), sizeOf(long).long * HELD_UP_AT);
+  if (!long) return undefined;
+  const highest = Math.max(...props.filter(({ place }) => place === 'upperBack').map((one) => sizeOf(one).high));
+  const far = sizeOf(long).long * HELD_UP_AT * (sizeOf(prop).high / highest);
+  return along(anchorOf('spine', body, undefined), headingOf(body), far);
 }
 
 /**
@@ -109,6 +115,8 @@ export function putDown(
 ): Solid[] {
   const put: Solid[] = [];
   const k = body.k;
+  /** The middle of a chair's seat, by the place it stands at: what comes after it there lies on it. */
+  const seats = new Map<PropPlace, Vec3>();
   for (const prop of props) {
     const by = shifts[prop.place] ?? [0, 0, 0];
     const shift: Vec3 = [by[0] * k, by[1] * k, by[2] * k];
@@ -120,7 +128,9 @@ export function putDown(
     const anchor = slopeSupport(prop, props, body) ?? anchorOf(prop.place, body, side);
     const at: Vec3 = [anchor[0] + shift[0], anchor[1] + shift[1], anchor[2] + shift[2]];
     if (prop.kind === 'chair') {
-      put.push(...chairFor(prop, at, body));
+      const middle = seatMiddle(prop, at, body);
+      if (prop.place !== 'seat') seats.set(prop.place, middle);
+      put.push(...chairFor(prop, middle));
       continue;
     }
     if (isBand(prop)) {
@@ -129,20 +139,26 @@ export function putDown(
     }
     if (prop.place === 'cover') continue;
     for (let i = 0; i < prop.count; i++) {
-      put.push(pieceFor(prop, at, body, flesh, [...before, ...put], shift));
+      put.push(pieceFor(prop, seats.get(prop.place) ?? at, body, flesh, [...before, ...put], shift));
     }
   }
   return put;
 }
 
-function chairFor(prop: PlacedProp, at: Vec3, body: Skeleton): Solid[] {
-  const facing = prop.state === 'sideways' ? -90 : 0;
+/** Where the middle of a chair's seat is, on the floor. In front of the body its edge is nearer than its middle. */
+function seatMiddle({ place }: PlacedProp, at: Vec3, body: Skeleton): Vec3 {
   const { long } = sizeOf({ kind: 'chair', state: 'upright' });
-  if (prop.place === 'seat') return chairOf([at[0] + 1 * body.k, 0, at[2]], facing);
-  // In front of the body its seat faces the body.
-  if (prop.place === 'calves') return chairOf([at[0], 0, at[2]], facing || 180);
-  return chairOf([at[0] + long * 0.3, 0, at[2]], facing || 180);
+  if (place === 'seat') return [at[0] + body.k, 0, at[2]];
+  return place === 'calves' ? [at[0], 0, at[2]] : [at[0] + long * 0.3, 0, at[2]];
 }
+
+/** A chair at its place; in front of the body its seat faces the body. */
+function chairFor({ place, state }: PlacedProp, middle: Vec3): Solid[] {
+  const facing = state === 'sideways' ? -90 : 0;
+  return chairOf(middle, place === 'seat' ? facing : facing || 180);
+}
+
+const liesOnSide = (body: Skeleton): boolean => Math.abs(rightOf(body.spine.rootFrame)[1]) > 0.6;
 
 /** Where between the legs a piece is held: its middle along them, and the part of the leg it lies along. */
 const BETWEEN: Partial<Record<PropPlace, { held: number; carried: number; from: 'root' | 'middle' }>> = {
@@ -159,7 +175,7 @@ function betweenLegs(prop: PlacedProp, body: Skeleton): Box | Roll {
   const { left, right } = body.legs;
   const { high } = sizeOf(prop);
   const { held, carried, from } = BETWEEN[prop.place] ?? BETWEEN.betweenKnees!;
-  const onSide = Math.abs(rightOf(body.spine.rootFrame)[1]) > 0.6;
+  const onSide = liesOnSide(body);
   const lower = left.root[1] < right.root[1] ? left : right;
   const bone = from === 'root' ? subtract(lower.middle, lower.root) : subtract(lower.end, lower.middle);
   const leg = unit(bone);
@@ -253,6 +269,12 @@ function pieceFor(
   }
   if (meeting === 'between') {
     return betweenLegs(prop, body);
+  }
+  if (prop.place === 'behind' && liesOnSide(body)) {
+    const back = unit(across(forwardOf(body.spine.rootFrame), Y_AXIS));
+    const half = (prop.lie === 'lengthwise' ? size.wide : size.long) / 2;
+    const [x, , z] = along(onSpine(body, 18), back, -half - 11 * body.k);
+    return pieceOf(prop, [x, standOn(x, z), z], frame);
   }
   if (meeting === 'against') {
     const x = prop.place === 'soles' ? at[0] + high / 2 + 1.5 : at[0] - high / 2 - 12 * body.k;
