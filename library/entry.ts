@@ -28,7 +28,7 @@ interface PositionDefinition {
   sides?: Position['sides'];
   lengths: Partial<Record<keyof Position['defaults'], Length>>;
   /** Seconds to come in, to come out, to change sides. */
-  times?: readonly [enter: number, leave: number, change: number];
+  times: readonly [enter: number, leave: number, change: number];
   areas: Position['areas'];
   aims: string;
   setUps: NamedSetUp[];
@@ -65,7 +65,7 @@ const withOwnIds = (items: readonly SetUpRow[]): SetUpRow[] =>
 
 /** A library entry from what a teacher would tell of it. */
 export function definePosition(entry: PositionDefinition): PositionText {
-  const { names, times = [15, 15, 15], rebound = [30, 'none'], lengths } = entry;
+  const { names, times, rebound = [30, 'none'], lengths } = entry;
   return {
     id: entry.id,
     names: { english: names[0], sanskrit: names[1] ?? '', yin: names[2] ?? '' },

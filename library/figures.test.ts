@@ -114,6 +114,47 @@ describe('what is measured', () => {
     },
   );
 
+  test('both knees of the deer are bent to right angles, as its way in says', () => {
+    const { body } = settle(figureOf('deer'), propsOf('deer'), 165, ORDINARY);
+    for (const { root, middle, end } of [body.legs.left, body.legs.right]) {
+      const [thigh, shin] = [root.map((at, i) => at - middle[i]!), end.map((at, i) => at - middle[i]!)];
+      const dot = thigh.reduce((sum, at, i) => sum + at * shin[i]!, 0);
+      const inside = (Math.acos(dot / (Math.hypot(...thigh) * Math.hypot(...shin))) * 180) / Math.PI;
+      expect(inside).toBeGreaterThan(80);
+      expect(inside).toBeLessThan(100);
+    }
+  });
+
+  test('in the half fold over a chair the forearms and the head are at the height of what lies on the seat', () => {
+    const { setUps, figure } = builtInLibrary.position('chair-half-fold')!;
+    for (const { items } of setUps) {
+      const settled = settle(figure, placedProps(items, 'left'), 165, ORDINARY);
+      const top = Math.max(...settled.solids.map((solid) => (solid.shape === 'box' ? solid.at[1] + solid.half[1] : 0)));
+      // The back of the chair rises above its seat; the hands lie below it and above 45 cm.
+      expect(settled.body.arms.left.end[1]).toBeGreaterThan(45);
+      expect(settled.body.arms.left.end[1]).toBeLessThan(top + 6);
+      expect(settled.body.arms.left.shortCm).toBeLessThan(2);
+    }
+  });
+
+  test('a slope on two blocks lies on both, the standing one under its middle and the other nearer to its foot', () => {
+    for (const id of ['propped-rest', 'knees-in-rest', 'reclined-kneeling-raised']) {
+      const { setUps, figure } = builtInLibrary.position(id)!;
+      const { items } = setUps.find((one) => one.items.filter(({ place }) => place === 'upperBack').length === 2)!;
+      const boxes = settle(figure, placedProps(items, 'left'), 165, ORDINARY).solids.filter(
+        (solid) => solid.shape === 'box',
+      );
+      const blocks = boxes.filter(({ prop }) => prop === 'block').sort((a, b) => b.half[1] - a.half[1]);
+      const slope = boxes.find(({ prop }) => prop === 'flatBolster')!;
+      const [standing, edge] = blocks as [(typeof blocks)[0], (typeof blocks)[0]];
+      expect(standing.half[1] * 2).toBeCloseTo(23, 0);
+      expect(edge.half[1] * 2).toBeCloseTo(15, 0);
+      for (const block of [standing, edge]) expect(block.at[1] - block.half[1]).toBeCloseTo(0, 0);
+      expect(slope.frame[4]).toBeLessThan(0.95);
+      expect(Math.abs(standing.at[0])).toBeGreaterThan(Math.abs(edge.at[0]) + 7);
+    }
+  });
+
   test('the chair carries the seat at its own height', () => {
     const seated = settle(figureOf('chair-seat'), propsOf('chair-seat'), 165, ORDINARY);
     expect(seated.body.spine.root[1]).toBeGreaterThan(50);

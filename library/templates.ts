@@ -192,29 +192,24 @@ const inside = (technique: string, patch: Partial<HoldBreath>): HoldBreath => ({
   ...patch,
 });
 
-/** A breath workshop: every shape that is practised at the hall, from watching to strokes, seated, lying and moving. */
+/**
+ * A breath workshop: every shape that is practised at the hall, seated, lying and moving, in the usual order: places
+ * of the breath, pumps, both nostrils, then what is held.
+ */
 const workshop = build('Breath workshop', 'pranayama', 60, 'Where the breath goes, how it grows, and where it rests.', [
   talk('Arrive; ask about health', 120),
   breath('three-part-breath', { practice: intoThreePlaces, setUp: seat, seat: 'easy-seat', afterSeconds: 20 }),
-  breath('throat-breath', {
-    name: 'Throat breath, then empty',
+  breath('belly-strokes', {
+    name: 'Pumps, three sets',
     practice: {
       countSeconds: 1,
       sets: [
-        breathSet(
-          'throat',
-          [
-            ownPaceOf(12, 8, { sound: 'throat' }),
-            retentionOf('empty', 12, { asLongAsEasy: true, pulses: 8, locks: ['belly'] }),
-            recoverOf(20),
-          ],
-          1,
-        ),
+        breathSet('pumps', [strokesOf(30, 60), recoverOf(15), retentionOf('full', 20, { asLongAsEasy: true })], 3),
       ],
     },
     setUp: seat,
     seat: 'easy-seat',
-    afterSeconds: 30,
+    afterSeconds: 60,
   }),
   breath('alternate-nostrils', {
     name: 'Alternate nostrils, out 4 to 8',
@@ -223,17 +218,21 @@ const workshop = build('Breath workshop', 'pranayama', 60, 'Where the breath goe
     seat: 'easy-seat',
     afterSeconds: 45,
   }),
-  breath('belly-strokes', {
-    name: 'Strokes, three sets',
+  breath('throat-breath', {
+    name: 'Throat breath, then empty',
     practice: {
       countSeconds: 1,
       sets: [
-        breathSet('strokes', [strokesOf(30, 60), recoverOf(15), retentionOf('full', 20, { asLongAsEasy: true })], 3),
+        breathSet(
+          'throat',
+          [ownPaceOf(12, 8, { sound: 'throat' }), retentionOf('empty', 12, { asLongAsEasy: true }), recoverOf(20)],
+          1,
+        ),
       ],
     },
     setUp: seat,
     seat: 'easy-seat',
-    afterSeconds: 60,
+    afterSeconds: 30,
   }),
   breath('hold-full', {
     name: 'Side bends by the breath',
@@ -256,5 +255,5 @@ export const TEMPLATES: readonly { id: string; says: string; plan: Plan }[] = [
   { id: 'restorative', says: 'An hour of rest, everything supported', plan: restorative },
   { id: 'yin', says: 'Seventy-five minutes of long holds for hips and back', plan: yin },
   { id: 'breath', says: 'Forty minutes of breath, seated and lying', plan: breathEvening },
-  { id: 'workshop', says: 'An hour of breath in all its shapes, with strokes and short holds', plan: workshop },
+  { id: 'workshop', says: 'An hour of breath in all its shapes, with pumps and short holds', plan: workshop },
 ];

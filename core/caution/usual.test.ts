@@ -90,7 +90,7 @@ describe('flat on the back', () => {
     for (const condition of [pregnant(30), has('reflux'), has('hernia-hiatal')]) {
       const KNEES_UP_ON_A_SLOPE = /^Rest with the knees supported: .*chest and head on a slope$/;
       for (const [rest, slope] of [
-        ['last-rest', /^Last rest, propped up: block standing$/],
+        ['last-rest', /^Last rest, propped up: steep slope on two blocks$/],
         ['knees-in-rest', KNEES_UP_ON_A_SLOPE],
         // What the entry itself names as easier, on the slope.
         ['calves-on-chair', KNEES_UP_ON_A_SLOPE],

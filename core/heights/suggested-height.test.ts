@@ -111,7 +111,8 @@ describe('how high', () => {
   });
 
   test('a strap, the wall or a place no rule speaks of has no height', () => {
-    expect(suggested('constructive-rest', 'thighs')).toBeUndefined();
+    const strapped = named('constructive-rest').setUps.find(({ id }) => id === 'strap')!.items;
+    expect(suggested('constructive-rest', 'thighs', 165, ORDINARY, strapped)).toBeUndefined();
     expect(suggested('wall-half-fold', 'hands')).toBeUndefined();
     expect(suggested('last-rest', 'eyes')).toBeUndefined();
   });

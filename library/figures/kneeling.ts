@@ -125,6 +125,7 @@ export const KNEELING_FIGURES: Record<string, Figure> = {
       ...HANDS_DOWN,
     ],
     'above',
+    { chest: [16, 0, 0] },
   ),
   'lunge-hands-inside': figure(
     {

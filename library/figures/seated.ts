@@ -159,8 +159,8 @@ export const SEATED_FIGURES: Record<string, Figure> = {
   deer: figure(
     {
       ...UPRIGHT,
-      left: ankleAt([31, 4.2, -8], 84, footTo([0.8, 0, -0.6], [-0.3, 0.3, -0.9])),
-      right: kneel(42, 32, { foot: footTo([-1, -0.06, 0.3], [-0.05, 1, 0.2]) }),
+      left: ankleAt([54, 4.2, 6], 86, footTo([0.8, 0, -0.6], [-0.3, 0.3, -0.9])),
+      right: kneel(48, 52, { foot: footTo([-1, -0.06, 0.3], [-0.05, 1, 0.2]) }),
       arm: wristDown('floor', [14, 3.2, 32], [-0.6, 0.2, 0.8], handTo([0.6, -0.1, 0.8], [0, -1, 0])),
     },
     [...SITTING, ...HANDS_DOWN],

@@ -18,6 +18,7 @@ export const HIPS: PositionText[] = [
       pranayama: [300, 120, 600, 1],
       blended: [180, 120, 300, 2],
     },
+    times: [10, 10, 10],
     areas: ['inner thighs', 'outer hips'],
     aims: 'Opens the inner thighs while the back stays long. The aim is to let the weight of the legs do the work.',
     setUps: [
@@ -54,6 +55,7 @@ export const HIPS: PositionText[] = [
     family: 'seated',
     outInto: 'seated',
     lengths: { restorative: [240, 180, 420, 1], yin: [240, 180, 360, 4], blended: [210, 120, 300, 3] },
+    times: [15, 15, 10],
     areas: ['inner thighs', 'low back', 'outer hips'],
     aims: 'Opens the inner thighs and lengthens the back. The aim is a round, unhurried fold.',
     setUps: [
@@ -103,6 +105,7 @@ export const HIPS: PositionText[] = [
     family: 'seated',
     outInto: 'seated',
     lengths: { restorative: [240, 180, 420, 1], yin: [240, 180, 360, 3], blended: [210, 120, 300, 2] },
+    times: [15, 15, 10],
     areas: ['low back', 'outer hips', 'upper back'],
     aims: 'A gentle fold for the whole back that spares the knees. The aim is to let the head rest.',
     setUps: [
@@ -147,6 +150,7 @@ export const HIPS: PositionText[] = [
     outInto: 'seated',
     left: 'the trunk leans over the left leg',
     lengths: { yin: [180, 120, 300, 4], blended: [150, 90, 240, 4], restorative: [150, 90, 240, 2] },
+    times: [20, 20, 20],
     areas: ['sides', 'inner thighs', 'hamstrings'],
     aims: 'Opens one side of the body over wide legs. The aim is length from the hip to the fingertips.',
     setUps: [
@@ -183,6 +187,7 @@ export const HIPS: PositionText[] = [
     sides: 'crossing',
     left: 'the left shin is on top',
     lengths: { yin: [210, 120, 300, 5], blended: [150, 90, 240, 4] },
+    times: [20, 20, 30],
     areas: ['outer hips', 'low back'],
     aims: 'Turns the thighs out under the weight of the shins. The aim is a slow release deep in the outer hips.',
     setUps: [
@@ -213,6 +218,7 @@ export const HIPS: PositionText[] = [
     sides: 'crossing',
     left: 'the left knee is on top',
     lengths: { yin: [240, 180, 300, 5], blended: [180, 120, 240, 4] },
+    times: [20, 20, 30],
     areas: ['outer hips', 'low back', 'sacrum'],
     aims: 'Works on both outer hips evenly. The aim is to widen slowly across the back of the pelvis.',
     setUps: [
@@ -266,6 +272,7 @@ export const HIPS: PositionText[] = [
     outInto: 'seated',
     left: 'the left leg is in front',
     lengths: { yin: [180, 120, 240, 3], blended: [120, 90, 210, 3], restorative: [150, 120, 240, 1] },
+    times: [15, 15, 20],
     areas: ['outer hips', 'thighs'],
     aims: 'Turns one hip out and the other in at the same time. The aim is balance between the two.',
     setUps: [
@@ -297,6 +304,7 @@ export const HIPS: PositionText[] = [
     family: 'standing',
     outInto: 'standing',
     lengths: { yin: [120, 60, 180, 5], blended: [90, 45, 150, 4] },
+    times: [10, 15, 10],
     areas: ['feet', 'calves', 'inner thighs', 'low back'],
     aims: 'Opens the ankles, hips and low back together. The aim is to rest the weight on the heels.',
     setUps: [
@@ -305,7 +313,11 @@ export const HIPS: PositionText[] = [
         'Heels on a folded blanket',
         row('blanket', 'ankles', { state: 'quarter', ...across, why: 'gives the heels something to stand on' }),
       ),
-      studio('block', 'Seat on a block', row('block', 'seat', { state: 'tall', why: 'takes half the weight' })),
+      studio(
+        'block',
+        'Seat on a block on its edge',
+        row('block', 'seat', { state: 'edge', why: 'takes half the weight' }),
+      ),
       home('heels on a folded towel', row('towel', 'ankles', { state: 'folded', ...across })),
       studio('floor', 'On the floor'),
     ],
@@ -329,6 +341,7 @@ export const HIPS: PositionText[] = [
     family: 'standing',
     outInto: 'standing',
     lengths: { yin: [150, 60, 210, 3], blended: [90, 60, 180, 3] },
+    times: [10, 20, 10],
     areas: ['hamstrings', 'low back', 'neck'],
     aims: 'Lets the trunk hang from the hips. The aim is a back that lengthens by its own weight.',
     setUps: [
@@ -363,6 +376,7 @@ export const HIPS: PositionText[] = [
     family: 'wall',
     outInto: 'standing',
     lengths: { restorative: [90, 45, 150, 2], yin: [120, 60, 180, 3], blended: [90, 60, 150, 3] },
+    times: [15, 15, 10],
     areas: ['hamstrings', 'shoulders', 'upper back'],
     aims: 'Lengthens the whole back with the hands on the wall. The aim is to open the shoulders without bearing weight.',
     setUps: [
@@ -389,6 +403,7 @@ export const HIPS: PositionText[] = [
     family: 'standing',
     outInto: 'standing',
     lengths: { restorative: [120, 60, 240, 1], blended: [90, 60, 180, 2] },
+    times: [20, 15, 10],
     areas: ['hamstrings', 'low back', 'shoulders'],
     aims: 'A half fold with the forehead supported. The aim is straight legs and a quiet neck.',
     setUps: [

@@ -23,6 +23,7 @@ export const LYING: PositionText[] = [
       pranayama: [480, 180, 900, 0],
       blended: [480, 300, 900, 0],
     },
+    times: [50, 40, 15],
     areas: ['breath', 'whole body'],
     aims: 'The final rest for those who should not lie flat. The aim is the same release, with the chest higher.',
     setUps: [
@@ -42,8 +43,9 @@ export const LYING: PositionText[] = [
       ),
       studio(
         'steep',
-        'Block standing',
-        row('block', 'upperBack', { state: 'tall', lie: 'crosswise' }),
+        'Steep slope on two blocks',
+        row('block', 'upperBack', { state: 'tall', ...across, why: 'holds the top of the slope' }),
+        row('block', 'upperBack', { state: 'edge', ...across, why: 'holds the middle of the slope' }),
         row('flatBolster', 'spine'),
         row('blanket', 'head', { state: 'basic', lie: 'crosswise' }),
         row('blanket', 'knees', { state: 'rolled', lie: 'crosswise' }),
@@ -81,21 +83,20 @@ export const LYING: PositionText[] = [
       pranayama: [300, 120, 900, 0],
       blended: [180, 60, 600, 0],
     },
+    times: [20, 15, 10],
     areas: ['low back', 'hip flexors', 'breath'],
     aims: 'The back lies down while the legs lean on each other. The aim is a belly that can move freely.',
     setUps: [
+      studio('head', 'Folded blanket under the head', HEAD),
+      studio('floor', 'On the floor'),
       studio(
         'strap',
-        'Strap round the thighs',
-        row('strap', 'thighs', { state: 'loop', why: 'keeps the knees together without effort' }),
+        'Feet hip-wide, strap round the thighs',
+        row('strap', 'thighs', { state: 'loop', why: 'keeps the knees up without effort' }),
         HEAD,
       ),
-      studio('floor', 'On the floor'),
-      home(
-        'a belt round the thighs',
-        row('strap', 'thighs', { state: 'loop' }),
-        row('towel', 'head', { state: 'folded', ...across }),
-      ),
+      home('a folded towel under the head', row('towel', 'head', { state: 'folded', ...across })),
+      inBed('a pillow under the head', row('pillow', 'head', { ...across })),
     ],
     waysIn: ['Lie on the back, feet wider than the hips.', 'Let the knees lean together, hands on the belly.'],
     waysOut: ['Roll to one side and rest there.'],
@@ -119,6 +120,7 @@ export const LYING: PositionText[] = [
       pranayama: [90, 45, 180, 0],
       blended: [60, 30, 150, 1],
     },
+    times: [10, 10, 10],
     areas: ['low back', 'sacrum'],
     aims: 'A small fold that rounds the low back. The aim is ease after back bends and long rests.',
     setUps: [
@@ -148,6 +150,7 @@ export const LYING: PositionText[] = [
       blended: [240, 120, 420, 2],
       pranayama: [240, 120, 480, 0],
     },
+    times: [30, 25, 15],
     areas: ['inner thighs', 'breath'],
     aims: 'Opens the inner thighs with the back flat. The aim is to let the knees sink by themselves.',
     setUps: [
@@ -177,6 +180,7 @@ export const LYING: PositionText[] = [
     family: 'supine',
     outInto: 'sideLying',
     lengths: { restorative: [480, 300, 900, 0], blended: [360, 180, 600, 0], pranayama: [300, 180, 600, 0] },
+    times: [60, 40, 15],
     areas: ['inner thighs', 'chest', 'breath'],
     aims: 'A supported bound angle with what every bed has. The aim is rest late in the evening or in bed.',
     setUps: [
@@ -217,6 +221,7 @@ export const LYING: PositionText[] = [
     family: 'kneeling',
     outInto: 'kneeling',
     lengths: { yin: [180, 60, 300, 6], restorative: [240, 120, 420, 2], blended: [150, 60, 240, 5] },
+    times: [45, 60, 15],
     areas: ['thighs', 'hip flexors', 'low back', 'shins'],
     aims: 'Opens the fronts of both thighs and bends the low back a little. The aim is a back bend that is supported, not pushed.',
     setUps: [
@@ -263,6 +268,7 @@ export const LYING: PositionText[] = [
     outInto: 'supine',
     left: 'the left shin is folded back',
     lengths: { yin: [180, 90, 300, 5], restorative: [180, 120, 300, 2], blended: [150, 60, 240, 4] },
+    times: [40, 45, 50],
     areas: ['thighs', 'hip flexors'],
     aims: 'Reclined kneeling for one thigh at a time. The aim is to feel the two sides separately.',
     setUps: [
@@ -286,6 +292,7 @@ export const LYING: PositionText[] = [
     family: 'supine',
     outInto: 'supine',
     lengths: { yin: [180, 120, 300, 3], restorative: [180, 120, 300, 1], blended: [150, 90, 240, 3] },
+    times: [20, 20, 10],
     areas: ['hip flexors', 'sacrum', 'chest'],
     aims: 'A firm, narrow support under the sacrum. The aim is to open the front of the hips with even pressure behind.',
     setUps: [
@@ -319,6 +326,7 @@ export const LYING: PositionText[] = [
     family: 'supine',
     outInto: 'supine',
     lengths: { restorative: [300, 120, 480, 0], yin: [210, 120, 300, 2], blended: [210, 120, 360, 1] },
+    times: [45, 40, 15],
     areas: ['hamstrings', 'low back', 'whole body'],
     aims: 'A quiet inversion away from the wall. The aim is light legs and a soft belly.',
     setUps: [
@@ -353,6 +361,7 @@ export const LYING: PositionText[] = [
     family: 'supine',
     outInto: 'sideLying',
     lengths: { restorative: [480, 300, 900, 0], yin: [300, 180, 600, 0], blended: [360, 180, 600, 0] },
+    times: [50, 40, 15],
     areas: ['low back', 'sacrum', 'whole body'],
     aims: 'A strap and a block keep the legs in place, so the hips can let go. The aim is a pelvis that widens at the back.',
     setUps: [
@@ -395,6 +404,7 @@ export const LYING: PositionText[] = [
       pranayama: [360, 180, 600, 0],
       blended: [300, 120, 480, 1],
     },
+    times: [35, 30, 15],
     areas: ['chest', 'shoulders', 'breath'],
     aims: 'Opens the whole chest along a bolster. The aim is a breath that reaches the collarbones.',
     setUps: [
@@ -425,6 +435,7 @@ export const LYING: PositionText[] = [
     outInto: 'supine',
     left: 'the knees lie to the left',
     lengths: { yin: [180, 120, 300, 4], blended: [150, 90, 240, 3] },
+    times: [20, 20, 30],
     areas: ['outer hips', 'low back', 'sides'],
     aims: 'With the thighs crossed, the twist reaches the outer hip. The aim is an even pull from hip to ribs.',
     setUps: [
@@ -458,6 +469,7 @@ export const LYING: PositionText[] = [
     outInto: 'supine',
     left: 'the knees lean to the left',
     lengths: { restorative: [120, 60, 240, 0], yin: [120, 60, 240, 2], blended: [90, 60, 180, 1] },
+    times: [15, 10, 15],
     areas: ['hip flexors', 'low back', 'thighs'],
     aims: 'The smallest of the twists, felt at the front of one hip. The aim is ease between longer holds.',
     setUps: [
@@ -487,6 +499,7 @@ export const LYING: PositionText[] = [
     outInto: 'supine',
     left: 'feet and head go to the left',
     lengths: { restorative: [240, 120, 420, 0], yin: [240, 180, 360, 3], blended: [210, 120, 300, 2] },
+    times: [20, 20, 25],
     areas: ['sides', 'breath', 'outer hips'],
     aims: 'Opens one whole side from hip to arm without any load. The aim is to breathe between the ribs of that side.',
     setUps: [
@@ -525,6 +538,7 @@ export const LYING: PositionText[] = [
     family: 'supine',
     outInto: 'supine',
     lengths: { yin: [150, 60, 240, 4], blended: [90, 60, 180, 3] },
+    times: [15, 15, 10],
     areas: ['inner thighs', 'hamstrings', 'sacrum'],
     aims: 'Folds the hips deeply with the back on the floor. The aim is to let the knees sink beside the ribs.',
     setUps: [
@@ -555,6 +569,7 @@ export const LYING: PositionText[] = [
     outInto: 'supine',
     left: 'the left leg is raised',
     lengths: { restorative: [120, 60, 240, 1], yin: [150, 90, 240, 4], blended: [120, 60, 210, 3] },
+    times: [25, 20, 30],
     areas: ['hamstrings', 'calves'],
     aims: 'Opens the back of one leg while the spine rests. The aim is an even pull without gripping.',
     setUps: [
@@ -584,6 +599,7 @@ export const LYING: PositionText[] = [
     outInto: 'supine',
     left: 'the left ankle is on the knee',
     lengths: { restorative: [150, 90, 240, 1], yin: [210, 120, 300, 4], blended: [150, 90, 240, 3] },
+    times: [20, 15, 20],
     areas: ['outer hips', 'low back'],
     aims: 'The hip pose without weight on the knee. The aim is to reach the outer hip alone.',
     setUps: [
@@ -608,6 +624,7 @@ export const LYING: PositionText[] = [
     outInto: 'sideLying',
     left: 'the knees lie to the left',
     lengths: { restorative: [240, 150, 420, 0], blended: [180, 120, 300, 1] },
+    times: [40, 30, 45],
     areas: ['chest', 'sides', 'low back'],
     aims: 'A twist with the chest and arms open over a support. The aim is to let gravity do the turning.',
     setUps: [
@@ -662,6 +679,7 @@ export const LYING: PositionText[] = [
       pranayama: [300, 120, 600, 0],
       blended: [480, 300, 900, 0],
     },
+    times: [60, 30, 60],
     areas: ['whole body', 'low back'],
     aims: 'A rest for those who do not lie on their back. The aim is to feel supported on all sides.',
     setUps: [
@@ -710,6 +728,7 @@ export const LYING: PositionText[] = [
     family: 'supine',
     outInto: 'supine',
     lengths: { restorative: [180, 120, 300, 0], yin: [180, 120, 300, 2], blended: [150, 90, 240, 2] },
+    times: [25, 20, 15],
     areas: ['chest', 'shoulders', 'breath'],
     aims: 'Opens the fronts of the shoulders by the weight of the arms. The aim is broad collarbones.',
     setUps: [

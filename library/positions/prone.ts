@@ -13,6 +13,7 @@ export const PRONE: PositionText[] = [
     family: 'kneeling',
     outInto: 'kneeling',
     lengths: { restorative: [180, 60, 300, 1], yin: [120, 60, 300, 2], blended: [120, 60, 240, 1] },
+    times: [10, 15, 10],
     areas: ['low back', 'upper back', 'shins'],
     aims: 'Rounds the whole back over the thighs. The aim is to feel the breath in the back ribs.',
     setUps: [
@@ -47,6 +48,7 @@ export const PRONE: PositionText[] = [
     family: 'kneeling',
     outInto: 'kneeling',
     lengths: { restorative: [180, 120, 300, 1], yin: [180, 120, 300, 2], blended: [150, 90, 300, 2] },
+    times: [15, 15, 10],
     areas: ['inner thighs', 'low back', 'shoulders'],
     aims: 'Makes room for the belly and lengthens the arms. The aim is a broad low back.',
     setUps: [
@@ -82,6 +84,7 @@ export const PRONE: PositionText[] = [
     outInto: 'kneeling',
     left: 'the left arm goes under',
     lengths: { yin: [150, 90, 240, 3], blended: [120, 60, 180, 3], restorative: [120, 90, 240, 1] },
+    times: [15, 15, 20],
     areas: ['shoulders', 'upper back', 'neck'],
     aims: 'Turns the upper back with one shoulder on the floor. The aim is space between the shoulder blades.',
     setUps: [
@@ -120,6 +123,7 @@ export const PRONE: PositionText[] = [
     family: 'kneeling',
     outInto: 'prone',
     lengths: { yin: [180, 90, 240, 6], blended: [120, 60, 180, 5] },
+    times: [30, 30, 15],
     areas: ['inner thighs', 'hip flexors'],
     aims: 'Opens both inner thighs with the weight of the pelvis. The aim is patience rather than depth.',
     setUps: [
@@ -167,6 +171,7 @@ export const PRONE: PositionText[] = [
     outInto: 'kneeling',
     left: 'the left foot is in front',
     lengths: { yin: [150, 60, 240, 5], blended: [120, 60, 180, 4] },
+    times: [20, 20, 25],
     areas: ['hip flexors', 'outer hips', 'thighs'],
     aims: 'Opens the front of the back hip. The aim is to let the weight sink between the legs.',
     setUps: [
@@ -205,6 +210,7 @@ export const PRONE: PositionText[] = [
     outInto: 'kneeling',
     left: 'the left foot is in front',
     lengths: { yin: [150, 60, 240, 6], blended: [120, 60, 180, 5] },
+    times: [20, 20, 25],
     areas: ['outer hips', 'inner thighs', 'hip flexors'],
     aims: 'Adds the outer hip to the lunge. The aim is to let the knee fall where it wants to.',
     setUps: [
@@ -237,6 +243,7 @@ export const PRONE: PositionText[] = [
     outInto: 'kneeling',
     left: 'the left foot is in front',
     lengths: { yin: [120, 60, 210, 7], blended: [90, 60, 150, 6] },
+    times: [25, 25, 30],
     areas: ['hip flexors', 'outer hips', 'hamstrings'],
     aims: 'The deepest of the lunges. The aim is to keep breathing easily, not to get lower.',
     setUps: [
@@ -271,6 +278,7 @@ export const PRONE: PositionText[] = [
     outInto: 'kneeling',
     left: 'the left leg is in front',
     lengths: { yin: [120, 60, 180, 5], blended: [90, 60, 150, 5] },
+    times: [20, 20, 30],
     areas: ['outer hips', 'hip flexors', 'low back'],
     aims: 'Opens the outer hip of the front leg and the front of the back hip. The aim is a pelvis that stays level between them.',
     setUps: [
@@ -303,6 +311,7 @@ export const PRONE: PositionText[] = [
     outInto: 'kneeling',
     left: 'the left leg is in front',
     lengths: { yin: [120, 60, 180, 5], blended: [90, 60, 150, 5] },
+    times: [25, 20, 30],
     areas: ['outer hips', 'upper back', 'sides'],
     aims: 'Adds a turn of the ribs to the hip pose. The aim is width between the spine and the front hip.',
     setUps: [
@@ -334,6 +343,7 @@ export const PRONE: PositionText[] = [
     family: 'prone',
     outInto: 'prone',
     lengths: { yin: [180, 120, 300, 3], blended: [150, 60, 240, 3], restorative: [120, 60, 240, 1] },
+    times: [15, 15, 10],
     areas: ['low back', 'chest'],
     aims: 'A long, low back bend on the forearms. The aim is a gentle load on the low back.',
     setUps: [
@@ -366,6 +376,7 @@ export const PRONE: PositionText[] = [
     family: 'prone',
     outInto: 'prone',
     lengths: { yin: [150, 60, 240, 5], blended: [90, 45, 180, 5] },
+    times: [15, 15, 10],
     areas: ['low back', 'chest', 'hip flexors'],
     aims: 'The higher form of the sphinx. The aim is an even curve along the whole back.',
     setUps: [
@@ -397,6 +408,7 @@ export const PRONE: PositionText[] = [
     outInto: 'prone',
     left: 'the left knee is bent',
     lengths: { yin: [150, 60, 240, 4], blended: [120, 60, 180, 4] },
+    times: [25, 15, 25],
     areas: ['thighs', 'hip flexors'],
     aims: 'Opens the front of one thigh with the pelvis on the floor. The aim is a low back that stays long.',
     setUps: [
@@ -438,6 +450,7 @@ export const PRONE: PositionText[] = [
     family: 'prone',
     outInto: 'prone',
     lengths: { restorative: [180, 60, 420, 0], yin: [120, 60, 300, 0], blended: [120, 60, 300, 0] },
+    times: [15, 15, 10],
     areas: ['low back', 'breath'],
     aims: 'A rest in which you feel the breath against the floor. The aim is quiet after back bends.',
     setUps: [
@@ -472,6 +485,7 @@ export const PRONE: PositionText[] = [
     family: 'prone',
     outInto: 'kneeling',
     lengths: { restorative: [300, 180, 600, 0], blended: [240, 120, 420, 0] },
+    times: [30, 25, 15],
     areas: ['low back', 'breath', 'chest'],
     aims: 'Supports the whole front of the body from hips to cheek. The aim is the ease of being held.',
     setUps: [
@@ -503,6 +517,7 @@ export const PRONE: PositionText[] = [
     family: 'standing',
     outInto: 'kneeling',
     lengths: { restorative: [90, 45, 180, 3], blended: [60, 45, 120, 4], yin: [90, 45, 150, 4] },
+    times: [20, 15, 10],
     areas: ['hamstrings', 'calves', 'shoulders', 'neck'],
     aims: 'A stretch for the whole back of the body with the head supported. The aim is quiet in a pose that is often busy.',
     setUps: [

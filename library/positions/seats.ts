@@ -17,6 +17,7 @@ export const SEATS: PositionText[] = [
       pranayama: [600, 120, 1800, 0],
       blended: [300, 60, 900, 0],
     },
+    times: [10, 10, 10],
     areas: ['breath', 'outer hips', 'low back'],
     aims: 'A seat you can keep without effort. The aim is a free belly and a long, easy back.',
     setUps: [
@@ -60,6 +61,7 @@ export const SEATS: PositionText[] = [
     family: 'seated',
     outInto: 'seated',
     lengths: { restorative: [180, 60, 900, 0], pranayama: [600, 120, 1800, 0], blended: [300, 60, 900, 0] },
+    times: [10, 10, 10],
     areas: ['breath', 'low back'],
     aims: 'An upright seat for any knees and hips. The aim is room to breathe and feet that bear weight.',
     setUps: [
@@ -92,6 +94,7 @@ export const SEATS: PositionText[] = [
     family: 'seated',
     outInto: 'seated',
     lengths: { yin: [90, 60, 180, 2], pranayama: [120, 60, 300, 1], blended: [90, 60, 180, 2] },
+    times: [10, 10, 10],
     areas: ['hamstrings', 'calves', 'low back'],
     aims: 'Shows how the pelvis sits over straight legs. The aim is an alert back before the folds.',
     setUps: [
@@ -134,6 +137,7 @@ export const SEATS: PositionText[] = [
       pranayama: [300, 60, 900, 1],
       blended: [120, 60, 300, 2],
     },
+    times: [10, 10, 10],
     areas: ['shins', 'feet', 'thighs', 'breath'],
     aims: 'An upright seat for those whose hips do not open. The aim is a clear path for the breath.',
     setUps: [
@@ -171,6 +175,7 @@ export const SEATS: PositionText[] = [
     family: 'kneeling',
     outInto: 'kneeling',
     lengths: { yin: [90, 45, 180, 6], blended: [60, 30, 120, 5] },
+    times: [10, 15, 10],
     areas: ['feet', 'calves'],
     aims: 'Opens the soles of the feet strongly. The aim is toes that spread and feet that feel the floor.',
     setUps: [
@@ -205,6 +210,7 @@ export const SEATS: PositionText[] = [
     family: 'kneeling',
     outInto: 'kneeling',
     lengths: { yin: [60, 30, 120, 4], blended: [45, 30, 90, 3] },
+    times: [15, 15, 10],
     areas: ['shins', 'feet'],
     aims: 'The counterpose to tucked toes. The aim is ease along the shins and the front of the ankles.',
     setUps: [
@@ -237,6 +243,7 @@ export const SEATS: PositionText[] = [
     outInto: 'kneeling',
     left: 'the left arm is above',
     lengths: { yin: [120, 60, 180, 4], blended: [90, 45, 180, 4] },
+    times: [20, 15, 25],
     areas: ['shoulders', 'arms', 'upper back'],
     aims: 'Opens the shoulders in opposite directions. The aim is an upper back that can breathe.',
     setUps: [
@@ -270,6 +277,7 @@ export const SEATS: PositionText[] = [
     outInto: 'seated',
     left: 'the trunk leans to the left',
     lengths: { yin: [150, 60, 240, 3], blended: [90, 60, 180, 3], restorative: [120, 60, 240, 1] },
+    times: [10, 10, 15],
     areas: ['sides', 'breath', 'shoulders'],
     aims: 'Lengthens one side from the hip to the fingers. The aim is to breathe between the ribs.',
     setUps: [
@@ -309,6 +317,7 @@ export const SEATS: PositionText[] = [
     outInto: 'seated',
     left: 'the trunk turns to the left',
     lengths: { yin: [120, 60, 180, 3], blended: [90, 60, 150, 3], restorative: [90, 60, 150, 1] },
+    times: [10, 10, 15],
     areas: ['upper back', 'low back', 'sides'],
     aims: 'Turns the ribs over a still pelvis. The aim is a spine that is alert along its whole length.',
     setUps: [
@@ -338,6 +347,7 @@ export const SEATS: PositionText[] = [
     outInto: 'seated',
     left: 'the trunk turns to the left',
     lengths: { restorative: [90, 60, 180, 1], blended: [90, 60, 180, 2] },
+    times: [10, 10, 15],
     areas: ['upper back', 'sides'],
     aims: 'A seated twist for any knees. The aim is to turn without strain.',
     setUps: [
@@ -361,6 +371,7 @@ export const SEATS: PositionText[] = [
     family: 'seated',
     outInto: 'seated',
     lengths: { restorative: [180, 60, 300, 1], blended: [120, 60, 240, 2] },
+    times: [15, 15, 10],
     areas: ['low back', 'upper back', 'neck'],
     aims: 'Lets the trunk hang over the thighs. The aim is a back that can let go without sitting on the floor.',
     setUps: [

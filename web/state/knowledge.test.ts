@@ -66,8 +66,8 @@ const headLow = (store: ReturnType<typeof useKnowledge>) => demandsOf(own, store
 
 test('an own set-up is screened with more care until it is measured in the thread, and then by its measure', async () => {
   const store = useKnowledge();
-  expect(headLow(store)).toBe(18);
-  await until(() => headLow(store) !== 18);
+  expect(headLow(store)).toBe(19);
+  await until(() => headLow(store) !== 19);
   expect(headLow(store)).toBe(
     demandsOf(own, {
       ...store.knowledge,
@@ -81,7 +81,7 @@ test('an own set-up is screened with more care until it is measured in the threa
 test('where the thread fails the more careful reading stays', async () => {
   isBroken = true;
   const store = useKnowledge();
-  expect(headLow(store)).toBe(18);
+  expect(headLow(store)).toBe(19);
   await new Promise((done) => setImmediate(done));
-  expect(headLow(store)).toBe(18);
+  expect(headLow(store)).toBe(19);
 });
