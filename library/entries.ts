@@ -15,6 +15,7 @@ import { SEATS } from './positions/seats';
 import { SUPINE } from './positions/supine';
 import { SUPPORTED_FOLDS } from './positions/supported-folds';
 import { WALL } from './positions/wall';
+import { ADDITIONAL_TECHNIQUES } from './additional-techniques';
 import { FURTHER_TECHNIQUES } from './further-techniques';
 import { FIRST_TECHNIQUES } from './techniques';
 
@@ -45,4 +46,4 @@ export const POSITIONS: readonly Position[] = [
 ].map(drawn);
 
 /** The breath techniques that ship with Zovrin. */
-export const TECHNIQUES: readonly Technique[] = [...FIRST_TECHNIQUES, ...FURTHER_TECHNIQUES];
+export const TECHNIQUES: readonly Technique[] = [...FIRST_TECHNIQUES, ...FURTHER_TECHNIQUES, ...ADDITIONAL_TECHNIQUES];

@@ -34,10 +34,10 @@ describe('what ships', () => {
   const [first] = POSITIONS;
   const [breath] = TECHNIQUES;
 
-  test('is complete: sixty positions and eighteen techniques at least', () => {
+  test('is complete: a hundred and seventeen positions and thirty-eight techniques at least', () => {
     expect(libraryProblems(POSITIONS, TECHNIQUES)).toEqual([]);
-    expect(POSITIONS.length).toBeGreaterThanOrEqual(60);
-    expect(TECHNIQUES.length).toBeGreaterThanOrEqual(18);
+    expect(POSITIONS.length).toBeGreaterThanOrEqual(117);
+    expect(TECHNIQUES.length).toBeGreaterThanOrEqual(38);
   });
 
   test.each([
@@ -77,6 +77,19 @@ describe('what ships', () => {
     expect(libraryProblems([first, first], []).join()).toContain('easy-seat: id: there are two entries with this id');
     expect(libraryProblems([null], [])).toHaveLength(1);
   });
+});
+
+test('no two entries share a name of their own: English, short or yin', () => {
+  const all = (names: readonly string[]) => names.filter(Boolean).map((name) => name.toLowerCase());
+  for (const names of [
+    POSITIONS.map((entry) => entry.names.english),
+    POSITIONS.map((entry) => entry.names.yin),
+    [...POSITIONS, ...TECHNIQUES].map((entry) => entry.short),
+    TECHNIQUES.map((entry) => entry.names.english),
+  ]) {
+    const shared = all(names).filter((name, i, every) => every.indexOf(name) !== i);
+    expect(shared).toEqual([]);
+  }
 });
 
 test('nothing promises a cure', () => {

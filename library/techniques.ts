@@ -138,7 +138,7 @@ export const FIRST_TECHNIQUES: Technique[] = [
   },
   {
     id: 'three-part-breath',
-    names: { english: 'Three-part breath', sanskrit: '' },
+    names: { english: 'Three-part breath', sanskrit: 'dīrgha śvāsa' },
     short: 'Three-part',
     round: '1 round = watched breaths into one place, the same with closed eyes, or one breath through all three',
     practice: practice(1, ...THREE_PLACES, joined('joined', ['belly', 'sideRibs', 'upperChest'])),

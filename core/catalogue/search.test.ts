@@ -33,7 +33,7 @@ describe('what people call things', () => {
   ])('“%s” finds %s first', (query, id) => expect(first(query)).toBe(id));
 
   test.each([
-    ['box breathing', ['equal-breath', 'hold-full']],
+    ['box breathing', ['box-breathing', 'equal-breath']],
     ['ocean breath', ['throat-breath']],
     ['bee', ['humming']],
     ['nadi shodhana', ['alternate-nostrils', 'alternate-with-hold']],

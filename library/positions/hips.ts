@@ -9,7 +9,7 @@ export const HIPS: PositionText[] = [
   definePosition({
     id: 'butterfly-upright',
     names: ['Bound angle, upright', 'baddha koṇāsana', 'Butterfly, upright'],
-    short: 'Bound angle',
+    short: 'Bound, upright',
     family: 'seated',
     outInto: 'seated',
     lengths: {

@@ -165,7 +165,7 @@ export const PRONE: PositionText[] = [
   }),
   definePosition({
     id: 'lunge-hands-inside',
-    names: ['Low lunge, hands inside', 'utthān pṛṣṭhāsana', 'Dragon'],
+    names: ['Low lunge, hands inside', 'utthāna pṛṣṭhāsana', 'Dragon'],
     short: 'Low lunge',
     family: 'kneeling',
     outInto: 'kneeling',
@@ -237,7 +237,7 @@ export const PRONE: PositionText[] = [
   }),
   definePosition({
     id: 'lunge-forearms',
-    names: ['Low lunge on the forearms', 'utthān pṛṣṭhāsana', 'Deep dragon'],
+    names: ['Low lunge on the forearms', 'utthāna pṛṣṭhāsana', 'Deep dragon'],
     short: 'Deep lunge',
     family: 'kneeling',
     outInto: 'kneeling',

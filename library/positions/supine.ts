@@ -92,7 +92,7 @@ export const SUPINE: PositionText[] = [
   }),
   definePosition({
     id: 'reclined-twist',
-    names: ['Reclined twist', 'supta matsyendrāsana', 'Twisted roots'],
+    names: ['Reclined twist', 'supta matsyendrāsana', 'Reclining twist'],
     short: 'Reclined twist',
     family: 'supine',
     outInto: 'supine',
