@@ -7,85 +7,25 @@ import {
   type BreathSet,
   type Ramp,
 } from '#core/breath';
-import type { Approach } from '#core/catalogue';
-import {
-  breathFrom,
-  breathMovesOf,
-  emptyPlan,
-  holdBreathFrom,
-  holdFrom,
-  moveStep,
-  Plan,
-  restStep,
-  talkStep,
-  type BreathStep,
-  type HoldBreath,
-  type HoldSides,
-  type HoldStep,
-  type Step,
-} from '#core/plan';
+import { breathMovesOf, holdBreathFrom, type HoldBreath } from '#core/plan';
 import { POSITIONS, TECHNIQUES } from './entries';
-import { after, beforeEnd, half, row } from './rows';
+import { FURTHER_TEMPLATES } from './further-templates';
+import { after, beforeEnd, half } from './rows';
 import { alternate, breathSet, cycle, THREE_PLACES } from './techniques';
-
-function find<T extends { id: string }>(entries: readonly T[], id: string): T {
-  const entry = entries.find((candidate) => candidate.id === id);
-  if (!entry) throw new RangeError(`The library has no “${id}”.`);
-  return entry;
-}
-
-type StepMaker = (id: string, approach: Approach) => Step;
-
-const hold =
-  (position: string, seconds: number, patch: Partial<HoldStep> = {}): StepMaker =>
-  (id, approach) => {
-    const step = holdFrom(find(POSITIONS, position), approach, id);
-    return { ...step, sides: lasting(step.sides, seconds), ...patch };
-  };
-
-function lasting(sides: HoldSides, seconds: number): HoldSides {
-  if (sides.kind === 'together' || sides.kind === 'one') return { ...sides, seconds };
-  return { ...sides, length: { kind: 'even', seconds } };
-}
-
-const breath =
-  (technique: string, patch: Partial<BreathStep>): StepMaker =>
-  (id) => ({ ...breathFrom(find(TECHNIQUES, technique), id), ...patch });
-
-const talk =
-  (name: string, seconds: number): StepMaker =>
-  (id) =>
-    talkStep(id, name, seconds);
-
-const rest =
-  (name: string, seconds: number): StepMaker =>
-  (id) =>
-    restStep(id, name, seconds);
-
-const loosen =
-  (name: string, seconds: number): StepMaker =>
-  (id) =>
-    moveStep(id, name, seconds);
-
-const seat = [row('block', 'seat', { state: 'edge', lie: 'crosswise', why: 'hips no lower than the knees' })];
-const kneesUp = [row('roundBolster', 'knees', { lie: 'crosswise' }), row('blanket', 'head', { state: 'quarter' })];
-const even = (length: number, rounds: number) => ({
-  countSeconds: 1,
-  sets: [breathSet('even', [cycle([length, 0, length, 0])], rounds)],
-});
-const long = (out: number, rounds: number, holdFull = 0) => ({
-  countSeconds: 1,
-  sets: [breathSet('long', [cycle([4, holdFull, out, 0])], rounds)],
-});
-
-function build(title: string, approach: Approach, classMinutes: number, intent: string, steps: StepMaker[]): Plan {
-  return Plan.parse({
-    ...emptyPlan(title, approach),
-    intent,
-    classSeconds: classMinutes * 60,
-    steps: steps.map((make, i) => make(`s${i + 1}`, approach)),
-  });
-}
+import {
+  breath,
+  build,
+  even,
+  find,
+  hold,
+  kneesUp,
+  long,
+  loosen,
+  rest,
+  seat,
+  talk,
+  type Template,
+} from './template-steps';
 
 /** An hour of rest for people on their feet at night: nothing is stretched, everything is supported. */
 const restorative = build(
@@ -153,7 +93,7 @@ const breathEvening = build(
   40,
   'A longer out-breath without effort; the ribs wide, the throat free.',
   [
-    talk('Arrive', 90),
+    talk('Arrive', 80),
     breath('three-part-breath', {
       name: 'Breath into belly, sides, chest',
       practice: intoThreePlaces,
@@ -196,7 +136,7 @@ const inside = (technique: string, patch: Partial<HoldBreath>): HoldBreath => ({
  * A breath workshop: every shape that is practised at the hall, seated, lying and moving, in the usual order: places
  * of the breath, pumps, both nostrils, then what is held.
  */
-const workshop = build('Breath workshop', 'pranayama', 60, 'Where the breath goes, how it grows, and where it rests.', [
+const workshop = build('Breath workshop', 'pranayama', 45, 'Where the breath goes, how it grows, and where it rests.', [
   talk('Arrive; ask about health', 120),
   breath('three-part-breath', { practice: intoThreePlaces, setUp: seat, seat: 'easy-seat', afterSeconds: 20 }),
   breath('belly-strokes', {
@@ -251,9 +191,10 @@ const workshop = build('Breath workshop', 'pranayama', 60, 'Where the breath goe
 ]);
 
 /** Plans to start from. */
-export const TEMPLATES: readonly { id: string; says: string; plan: Plan }[] = [
+export const TEMPLATES: readonly Template[] = [
   { id: 'restorative', says: 'An hour of rest, everything supported', plan: restorative },
   { id: 'yin', says: 'Seventy-five minutes of long holds for hips and back', plan: yin },
   { id: 'breath', says: 'Forty minutes of breath, seated and lying', plan: breathEvening },
-  { id: 'workshop', says: 'An hour of breath in all its shapes, with pumps and short holds', plan: workshop },
+  { id: 'workshop', says: 'Breath in all its shapes, with pumps and short holds', plan: workshop },
+  ...FURTHER_TEMPLATES,
 ];

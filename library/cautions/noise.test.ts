@@ -11,14 +11,16 @@ import { has, someone } from '../../tests/support/people';
 import { POSITIONS } from '../entries';
 import { TEMPLATES } from '../templates';
 
-const plans = TEMPLATES.map(({ plan }) => plan);
+/** The four templates there were when lines were first counted. */
+const COUNTED = ['restorative', 'yin', 'breath', 'workshop'];
+const plans = TEMPLATES.filter(({ id }) => COUNTED.includes(id)).map(({ plan }) => plan);
 const lines = (people: Parameters<typeof noiseOf>[0]): number =>
   [...noiseOf(people, plans, builtInKnowledge, TWELVE_DAY).values()].reduce(
     (sum, { atSteps, ofClass }) => sum + atSteps + ofClass,
     0,
   );
 
-describe('what has to be read, over all templates', () => {
+describe('what has to be read, over the templates that were counted first', () => {
   // Before cautions were measured, graded and said once there were 355 lines and 380, those that repeated an earlier one
   // read in full each time. Such a repeat is a mark now, and not counted.
   test('by the twelve people: at least a third less than there was', () => {
@@ -28,13 +30,14 @@ describe('what has to be read, over all templates', () => {
   test('by the people of the hall: at least a third less than there was', () => {
     expect(lines(demoPeople)).toBeLessThanOrEqual((380 * 2) / 3);
   });
+});
 
-  test('of someone with nothing nothing is said', () => {
-    expect(noiseOf(TWELVE, plans, builtInKnowledge, TWELVE_DAY).get('twelve-12')).toEqual({
-      atSteps: 0,
-      ofClass: 0,
-      repeats: 0,
-    });
+test('of someone with nothing nothing is said, over all templates', () => {
+  const all = TEMPLATES.map(({ plan }) => plan);
+  expect(noiseOf(TWELVE, all, builtInKnowledge, TWELVE_DAY).get('twelve-12')).toEqual({
+    atSteps: 0,
+    ofClass: 0,
+    repeats: 0,
   });
 });
 
