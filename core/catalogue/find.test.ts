@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
+import { readFileSync } from 'node:fs';
 import {
   AREAS,
   APPROACHES,
@@ -8,11 +9,16 @@ import {
   FAMILIES,
   findPositions,
   NOTHING_CHOSEN,
+  SITUATION_WORDS,
+  SITUATIONS,
+  SPINE_WAYS,
   TRAITS,
   type Chosen,
+  type Situation,
 } from '#core/catalogue';
 import { PROP_KIND_NAMES } from '#core/props';
 import { POSITIONS } from '#library';
+import { situationsOf } from '#library/situations';
 
 const OPTIONS: { [group in keyof Chosen]: Chosen[group][number][] } = {
   approach: [...APPROACHES],
@@ -20,9 +26,12 @@ const OPTIONS: { [group in keyof Chosen]: Chosen[group][number][] } = {
   area: [...AREAS],
   line: [...ENERGY_LINES],
   tag: ['desk', 'Evening'],
+  situation: [...SITUATIONS],
+  spine: [...SPINE_WAYS],
   sides: ['together', 'sides'],
   props: [...PROP_KIND_NAMES, 'none'],
   wall: ['with', 'without'],
+  where: ['bed', 'chair', 'outdoors'],
   length: ['short', 'middle', 'long'],
   leaveOut: [...TRAITS],
 };
@@ -59,10 +68,52 @@ describe('filters', () => {
     );
   });
 
+  test('by what they are good for, as a filter and in the search, and only entries that there are', () => {
+    const words = { alsoCalled: () => [], tagsOf: () => [], situationsOf, byLines: false };
+    const ids = (wanted: string, situation: Situation[] = []): string[] =>
+      findPositions(POSITIONS, wanted, { ...NOTHING_CHOSEN, situation }, words).map(({ id }) => id);
+    for (const situation of SITUATIONS) {
+      const found = ids('', [situation]);
+      expect([situation, found.length >= 8]).toEqual([situation, true]);
+      expect(ids(SITUATION_WORDS[situation])).toEqual(expect.arrayContaining(found));
+    }
+    expect(ids('', ['desk'])).toContain('eagle-arms');
+    expect(ids('', ['beforeSleep'])).not.toContain('camel');
+    // As many as are written down: a misspelt id would be found nowhere.
+    const written = readFileSync('library/situations.ts', 'utf8').match(/^ {4}'[\w-]+',$|^ {4}'[\w-]+'/gm) ?? [];
+    const served = POSITIONS.reduce((sum, { id }) => sum + situationsOf(id).length, 0);
+    expect(served).toBe(written.length);
+  });
+
+  test.each([
+    ['seated-fold', ['rounded']],
+    ['camel', ['arched']],
+    ['fish-on-bolster', ['arched']],
+    ['reclined-twist', ['turned']],
+    ['lateral-bend-lying', ['leaning']],
+    ['last-rest', ['long']],
+    ['legs-up-wall', ['long']],
+  ])('%s is found by the way the back goes: %j', (id, ways) => {
+    for (const way of SPINE_WAYS) {
+      const found = find('', { spine: [way] }).map((entry) => entry.id);
+      expect([way, found.includes(id)]).toEqual([way, (ways as string[]).includes(way)]);
+    }
+  });
+
+  test('by where they can be done', () => {
+    const at = (where: Chosen['where']) => find('', { where }).map(({ id }) => id);
+    expect(at(['bed'])).toEqual(expect.arrayContaining(['last-rest', 'left-side-nest']));
+    expect(at(['bed'])).not.toContain('legs-up-wall');
+    expect(at(['chair'])).toEqual(expect.arrayContaining(['chair-seat', 'chair-twist', 'chair-fold']));
+    expect(at(['chair'])).not.toContain('calves-on-chair');
+    expect(at(['outdoors'])).not.toContain('legs-up-wall');
+  });
+
   test('by own tags, whatever their capitals, as a filter and in the search', () => {
     const words = {
       alsoCalled: () => [],
       tagsOf: (id: string) => (id === 'sleeping-swan' ? ['Long day at a desk'] : []),
+      situationsOf: () => [],
       byLines: false,
     };
     const ids = (wanted: string, tag: string[] = []): string[] =>
@@ -75,9 +126,12 @@ describe('filters', () => {
 
   test('energy lines are searched only where they are shown', () => {
     const ids = (byLines: boolean): string[] =>
-      findPositions(POSITIONS, 'gallbladder', NOTHING_CHOSEN, { alsoCalled: () => [], tagsOf: () => [], byLines }).map(
-        ({ id }) => id,
-      );
+      findPositions(POSITIONS, 'gallbladder', NOTHING_CHOSEN, {
+        alsoCalled: () => [],
+        tagsOf: () => [],
+        situationsOf: () => [],
+        byLines,
+      }).map(({ id }) => id);
     expect(ids(false)).toEqual([]);
     expect(ids(true)).toContain('sleeping-swan');
     expect(ids(true).every((id) => find('', { line: ['gallbladder'] }).some((entry) => entry.id === id))).toBe(true);

@@ -5,6 +5,8 @@ import { sameTag } from '#core/document';
 import { familyLabel } from './library';
 import type { Position } from './position';
 import { matchScore, searchable } from './search';
+import { SITUATION_WORDS, type Situation } from './situations';
+import { spineWays, type SpineWay } from './spine';
 
 /** What positions can be filtered by; every group may have several chosen, which widen it. */
 export interface Chosen {
@@ -14,10 +16,14 @@ export interface Chosen {
   line: readonly EnergyLine[];
   /** Own tags, as they are written. */
   tag: readonly string[];
+  situation: readonly Situation[];
+  spine: readonly SpineWay[];
   sides: readonly ('together' | 'sides')[];
   /** A set-up that needs no other kinds of prop than these; empty: any. `none`: one without props. */
   props: readonly (PropKind | 'none')[];
   wall: readonly ('with' | 'without')[];
+  /** On or at what it can be done. */
+  where: readonly ('bed' | 'chair' | 'outdoors')[];
   length: readonly ('short' | 'middle' | 'long')[];
   leaveOut: readonly Position['traits'][number][];
 }
@@ -28,9 +34,12 @@ export const NOTHING_CHOSEN: Chosen = {
   area: [],
   line: [],
   tag: [],
+  situation: [],
+  spine: [],
   sides: [],
   props: [],
   wall: [],
+  where: [],
   length: [],
   leaveOut: [],
 };
@@ -54,10 +63,25 @@ export interface EntryWords {
   alsoCalled: (id: string) => readonly string[];
   /** Its own tags. */
   tagsOf: (id: string) => readonly string[];
+  /** The situations it serves. */
+  situationsOf: (id: string) => readonly Situation[];
   /** Whether an entry is found by its energy lines too. */
   byLines: boolean;
 }
-const NO_WORDS: EntryWords = { alsoCalled: () => [], tagsOf: () => [], byLines: false };
+const NO_WORDS: EntryWords = { alsoCalled: () => [], tagsOf: () => [], situationsOf: () => [], byLines: false };
+
+type NamedSetUp = Position['setUps'][number];
+const uses = ({ items }: NamedSetUp, kind: PropKind): boolean => items.some((item) => item.kind === kind);
+
+/** Whether a set-up is one for a place: in bed, sitting on a chair, or outdoors, where there is no wall and no chair. */
+const DONE_AT: Readonly<Record<Chosen['where'][number], (setUp: NamedSetUp) => boolean>> = {
+  bed: ({ where }) => where === 'bed',
+  chair: ({ where, items }) =>
+    where === 'chair' || items.some(({ kind, place }) => kind === 'chair' && place === 'seat'),
+  outdoors: (setUp) =>
+    setUp.where === 'outdoors' ||
+    (setUp.where === undefined && !setUp.home && !uses(setUp, 'wall') && !uses(setUp, 'chair')),
+};
 
 const fits: {
   [group in keyof Chosen]: (entry: Position, wanted: Chosen[group], words: EntryWords) => boolean;
@@ -67,6 +91,8 @@ const fits: {
   area: (entry, wanted) => wanted.some((area) => entry.areas.includes(area)),
   line: (entry, wanted) => linesOfAreas(entry.areas).some((line) => wanted.includes(line)),
   tag: (entry, wanted, { tagsOf }) => tagsOf(entry.id).some((tag) => wanted.some((one) => sameTag(one, tag))),
+  situation: (entry, wanted, { situationsOf }) => situationsOf(entry.id).some((one) => wanted.includes(one)),
+  spine: (entry, wanted) => spineWays(entry).some((way) => wanted.includes(way)),
   sides: (entry, wanted) => wanted.includes(entry.sides === 'together' ? 'together' : 'sides'),
   props: (entry, wanted) =>
     entry.setUps.some(({ items }) => {
@@ -75,6 +101,7 @@ const fits: {
     }),
   wall: (entry, wanted) =>
     entry.setUps.some(({ items }) => wanted.includes(items.some(({ kind }) => kind === 'wall') ? 'with' : 'without')),
+  where: (entry, wanted) => entry.setUps.some((setUp) => wanted.some((where) => DONE_AT[where](setUp))),
   length: (entry, wanted) => wanted.includes(lengthOf(entry)),
   leaveOut: (entry, wanted) => !wanted.some((trait) => entry.traits.includes(trait)),
 };
@@ -108,8 +135,13 @@ const wordsOf = (entry: Position): string[] => [
 ];
 const NAMES = 4;
 
-function scoreOf(entry: Position, query: string, { alsoCalled, tagsOf, byLines }: EntryWords): number {
-  const words = [...wordsOf(entry), ...tagsOf(entry.id), ...(byLines ? linesOfAreas(entry.areas) : [])];
+function scoreOf(entry: Position, query: string, { alsoCalled, tagsOf, situationsOf, byLines }: EntryWords): number {
+  const words = [
+    ...wordsOf(entry),
+    ...tagsOf(entry.id),
+    ...situationsOf(entry.id).map((situation) => SITUATION_WORDS[situation]),
+    ...(byLines ? linesOfAreas(entry.areas) : []),
+  ];
   const byName = matchScore(query, [...words.slice(0, NAMES), ...alsoCalled(entry.id)]);
   if (byName > 0) return byName + 10;
   if (matchScore(query, words.slice(NAMES)) > 0) return 5;

@@ -18,6 +18,8 @@ export { BREATH_TRAIT_WORDS, TRAIT_WORDS } from './trait-words';
 export { familyLabel, libraryOf, withCustomEntries, type Library } from './library';
 export { editDistance, nameLikeness, matchScore, searchable } from './search';
 export { ENERGY_LINES, linesOfAreas } from './energy-lines';
+export { SITUATION_WORDS, SITUATIONS, type Situation } from './situations';
+export { SPINE_WAYS, SPINE_WORDS, spineWays, type SpineWay } from './spine';
 export { countOptions, findPositions, NOTHING_CHOSEN, type Chosen, type EntryWords } from './find';
 export { nextUsualRow } from './usual-row';
 export { BENDS, EFFECTS, type Bend, type Effect } from './bends';

@@ -5,7 +5,12 @@ import { POSITIONS, TECHNIQUES } from '#library';
 import { alsoCalled, SYNONYMS } from '#library/synonyms';
 
 const first = (query: string): string | undefined =>
-  findPositions(POSITIONS, query, NOTHING_CHOSEN, { alsoCalled, tagsOf: () => [], byLines: false })[0]?.id;
+  findPositions(POSITIONS, query, NOTHING_CHOSEN, {
+    alsoCalled,
+    tagsOf: () => [],
+    situationsOf: () => [],
+    byLines: false,
+  })[0]?.id;
 
 describe('what people call things', () => {
   test.each([
@@ -48,7 +53,12 @@ describe('what people call things', () => {
   });
 
   test('“bow” offers the bow, and nothing that only has these letters inside a word', () => {
-    const found = findPositions(POSITIONS, 'bow', NOTHING_CHOSEN, { alsoCalled, tagsOf: () => [], byLines: false });
+    const found = findPositions(POSITIONS, 'bow', NOTHING_CHOSEN, {
+      alsoCalled,
+      tagsOf: () => [],
+      situationsOf: () => [],
+      byLines: false,
+    });
     expect(found.map(({ id }) => id)).toEqual(['bow']);
     expect(matchScore('bow', ['Elbow'])).toBe(0);
   });

@@ -142,7 +142,8 @@ test('an own entry is used everywhere like the others: picked, drawn, taught, an
   const lone = await newPlan(request, 'yin', { steps: [{ ...step, setupSeconds: 0, enterSeconds: 0 }] as never });
   await page.goto(`/teach/${lone.id}`);
   await page.getByRole('button', { name: /Begin/ }).first().click();
-  await expect(page.locator('.figure-view path').first()).toBeVisible();
+  await expect(page.locator('svg.figure-view').first()).toBeVisible();
+  await expect(page.locator('svg.figure-view path')).not.toHaveCount(0);
 });
 
 test('deleted, it stays where it is used; it comes back from the file of a plan and from the bin', async ({

@@ -91,7 +91,7 @@ test.describe('the library', () => {
   test('a breath technique says what a round is and how it is taught', async ({ page }) => {
     await page.goto('/library?search=bhramari');
     await page.getByRole('link', { name: /Humming breath/ }).click();
-    await expect(page.getByText('1 round = 1 cycle: in quietly, out humming')).toBeVisible();
+    await expect(page.getByText('1 round = 1 cycle: in quietly, out humming', { exact: true })).toBeVisible();
     await expect(page.getByText('Not with an ear infection')).toBeVisible();
   });
 

@@ -32,6 +32,22 @@ test('own tags and energy lines are searched, filtered and counted in the trends
     await page.getByLabel('after a desk day').check();
     await expect(cards).toHaveCount(1);
 
+    // A favourite: a tag of its own, by which it is found, and none any more.
+    await page.goto(`${url}/library/legs-up-wall`);
+    const favourite = page.getByRole('button', { name: 'Favourite', exact: true });
+    await expect(favourite).toHaveAttribute('aria-pressed', 'false');
+    await favourite.focus();
+    await page.keyboard.press('Enter');
+    await expect(favourite).toHaveAttribute('aria-pressed', 'true');
+    await page.goto(`${url}/library?tag=favourite`);
+    await expect(cards).toHaveCount(1);
+    await expect(cards.first().getByRole('img', { name: 'a favourite' })).toBeVisible();
+    await page.goto(`${url}/library?situation=desk`);
+    await expect(cards).toHaveCount(14);
+    await page.goto(`${url}/library/legs-up-wall`);
+    await favourite.click();
+    await expect(favourite).toHaveAttribute('aria-pressed', 'false');
+
     await page.goto(`${url}/settings?group=school`);
     await choose(page.getByLabel('Shown as'), 'both');
     await choose(page.getByLabel('Counting'), 'by their own breath');

@@ -23,6 +23,7 @@ import {
   Redo2,
   Search,
   Square,
+  Star,
   Sun,
   Trash,
   TriangleAlert,
@@ -63,6 +64,7 @@ export const ICONS = {
   save: Download,
   open: Upload,
   print: Printer,
+  favourite: Star,
 } as const;
 
 export type IconName = keyof typeof ICONS;

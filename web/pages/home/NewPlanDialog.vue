@@ -27,12 +27,15 @@ const emit = defineEmits<{ make: [file: PlanFile] }>();
 
 const reason = ref('');
 const issues = ref<FieldIssue[]>([]);
-const templates = TEMPLATES.map(({ id, says, plan }) => ({
-  id,
-  says,
-  plan,
-  timeline: compileTimeline(plan, useLibrary().all),
-}));
+const examples = TEMPLATES.map((template) => ({
+  ...template,
+  timeline: compileTimeline(template.plan, useLibrary().all),
+})).sort((one, other) => one.plan.classSeconds - other.plan.classSeconds);
+/** The shortest first within each approach. */
+const groups = APPROACHES.map((approach) => ({
+  approach,
+  examples: examples.filter(({ plan }) => plan.approach === approach),
+})).filter((group) => group.examples.length > 0);
 
 const settings = useSettings();
 const places = usePlaces();
@@ -103,25 +106,29 @@ async function openFile(file: File): Promise<void> {
       <Button type="submit" label="Create plan" />
     </SentForm>
     <h2>Or start from an example</h2>
-    <ul>
-      <li v-for="{ id, says, plan, timeline } in templates" :key="id">
-        <button type="button" class="choice" @click="make(plan)">
-          <strong>{{ plan.title }}</strong>
-          <span class="small quiet">{{ says }} · {{ clockOfMs(timeline.totals.totalMs) }}</span>
-          <RibbonThumb
-            :ribbon="ribbonBlocks(timeline.phases)"
-            :totals="timeline.totals"
-            :px-per-ms="330 / 4_500_000"
-            :width="336"
-            :height="40"
-          />
-        </button>
-      </li>
-      <li>
-        <FileButton label="Open a plan file" types=".json,application/json" @open="openFile" />
-        <span class="small quiet">A file that ends in .zovrin.json</span>
-      </li>
-    </ul>
+    <section v-for="group in groups" :key="group.approach" :aria-labelledby="`examples-${group.approach}`">
+      <h3 :id="`examples-${group.approach}`">{{ APPROACH_LABELS[group.approach] }}</h3>
+      <ul>
+        <li v-for="{ id, says, plan, timeline } in group.examples" :key="id">
+          <button type="button" class="choice" @click="make(plan)">
+            <strong>{{ plan.title }}</strong>
+            <span class="small quiet">{{ says }} · {{ clockOfMs(timeline.totals.totalMs) }}</span>
+            <RibbonThumb
+              :ribbon="ribbonBlocks(timeline.phases)"
+              :totals="timeline.totals"
+              :px-per-ms="330 / 4_500_000"
+              :width="336"
+              :height="40"
+            />
+          </button>
+        </li>
+      </ul>
+    </section>
+    <h2>Or open a file</h2>
+    <p>
+      <FileButton label="Open a plan file" types=".json,application/json" @open="openFile" />
+      <span class="small quiet">A file that ends in .zovrin.json</span>
+    </p>
     <div v-if="reason" class="refused caution" role="alert">
       <p class="strong">{{ reason }}</p>
       <ul>
@@ -144,9 +151,15 @@ async function openFile(file: File): Promise<void> {
   font-size: 12.5px;
 }
 h2 {
-  padding-bottom: 4px;
+  padding: 12px 0 4px;
   font-size: 17px;
   line-height: 24px;
+}
+h3 {
+  padding: 8px 8px 2px;
+  color: var(--ink-2);
+  font-weight: 600;
+  font-size: 13px;
 }
 .choice {
   display: grid;

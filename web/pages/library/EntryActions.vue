@@ -12,6 +12,7 @@ import {
 } from '#core/catalogue';
 import { useLibrary } from '../../state/library';
 import { beginEntry, editPath } from './edit/entry-drafts';
+import FavouriteButton from './FavouriteButton.vue';
 import { useUndoToast } from '../../ui/use-undo-toast';
 
 /** Actions on an entry: copy; and edit or delete, if it is a custom one. */
@@ -57,6 +58,7 @@ const takeBack = () => attempt(() => library.takeBack(entry.id));
       <Button label="Restore" size="small" @click="takeBack" />
     </template>
     <template v-else>
+      <FavouriteButton :entry="entry.id" />
       <Button label="Make a copy" outlined size="small" title="A custom entry that you can change" @click="copy" />
       <template v-if="stored">
         <Button label="Delete" outlined size="small" @click="remove" />

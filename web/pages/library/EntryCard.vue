@@ -2,18 +2,26 @@
 import type { Position } from '#core/catalogue';
 import PositionFigure from '../../widgets/figures/PositionFigure.vue';
 import { useLibrary } from '../../state/library';
+import AppIcon from '../../ui/AppIcon.vue';
 import SidesMark from './SidesMark.vue';
+import { useOwnTags } from './use-own-tags';
 import { propsInWords, rangeInWords } from './words';
 
 const { entry } = defineProps<{ entry: Position }>();
 const library = useLibrary();
+const { isFavourite } = useOwnTags(() => entry.id);
 </script>
 
 <template>
   <li>
     <RouterLink :to="`/library/${entry.id}`" class="card">
       <span class="picture"><PositionFigure :position="entry" :set-up="entry.setUps[0]?.items ?? []" label="" /></span>
-      <strong>{{ entry.names.english }} <span v-if="library.ownEntry(entry.id)" class="yours">yours</span></strong>
+      <strong
+        >{{ entry.names.english }} <span v-if="library.ownEntry(entry.id)" class="yours">yours</span>
+        <span v-if="isFavourite" class="star" role="img" aria-label="a favourite">
+          <AppIcon name="favourite" :size="14" fill="currentColor" />
+        </span>
+      </strong>
       <span class="small quiet other">{{ entry.names.sanskrit || entry.names.yin }}</span>
       <span class="small facts">
         <SidesMark :sides="entry.sides" />
@@ -49,6 +57,10 @@ li {
 .picture {
   height: 138px;
   margin-bottom: 8px;
+}
+.star {
+  display: inline-flex;
+  vertical-align: -2px;
 }
 .other {
   min-height: 17px;

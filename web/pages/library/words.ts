@@ -6,6 +6,10 @@ import {
   FAMILIES,
   familyLabel,
   NOTHING_CHOSEN,
+  SITUATION_WORDS,
+  SITUATIONS,
+  SPINE_WAYS,
+  SPINE_WORDS,
   TRAIT_WORDS,
   TRAITS,
   type Approach,
@@ -50,6 +54,12 @@ const ALL_FILTERS: readonly Group[] = [
   { group: 'line', title: 'Energy lines', options: ENERGY_LINES.map((value) => ({ value, label: capital(value) })) },
   { group: 'tag', title: 'Your tags', options: [] },
   {
+    group: 'situation',
+    title: 'Good for',
+    options: SITUATIONS.map((value) => ({ value, label: SITUATION_WORDS[value] })),
+  },
+  { group: 'spine', title: 'The back', options: SPINE_WAYS.map((value) => ({ value, label: SPINE_WORDS[value] })) },
+  {
     group: 'sides',
     title: 'Sides',
     options: [
@@ -71,6 +81,15 @@ const ALL_FILTERS: readonly Group[] = [
     options: [
       { value: 'with', label: 'At a wall' },
       { value: 'without', label: 'Without a wall' },
+    ],
+  },
+  {
+    group: 'where',
+    title: 'Also done',
+    options: [
+      { value: 'bed', label: 'In bed' },
+      { value: 'chair', label: 'Sitting on a chair' },
+      { value: 'outdoors', label: 'Outdoors' },
     ],
   },
   {

@@ -7,7 +7,7 @@ import { stepInWords } from './steps/words';
 import { alsoCalled } from '#library/synonyms';
 import { suggestSteps } from './steps/suggest';
 
-const words = { alsoCalled, tagsOf: () => [], byLines: false };
+const words = { alsoCalled, tagsOf: () => [], situationsOf: () => [], byLines: false };
 const offer = { positions: POSITIONS, techniques: TECHNIQUES, isYours: () => false, words };
 const make = (query: string): Step | undefined => suggestSteps(query, offer)[0]?.make('new', 'yin', null);
 const names = (query: string): string[] => suggestSteps(query, offer).map(({ name }) => name);
