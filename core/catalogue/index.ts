@@ -19,7 +19,7 @@ export { familyLabel, libraryOf, withCustomEntries, type Library } from './libra
 export { editDistance, nameLikeness, matchScore, searchable } from './search';
 export { ENERGY_LINES, linesOfAreas } from './energy-lines';
 export { SITUATION_WORDS, SITUATIONS, type Situation } from './situations';
-export { SPINE_WAYS, SPINE_WORDS, spineWays, type SpineWay } from './spine';
+export { SPINE_WAYS, SPINE_WORDS } from './spine';
 export { countOptions, findPositions, NOTHING_CHOSEN, type Chosen, type EntryWords } from './find';
 export { nextUsualRow } from './usual-row';
 export { BENDS, EFFECTS, type Bend, type Effect } from './bends';

@@ -24,7 +24,7 @@ const TURNED_FROM = 20;
  */
 export function spineWays({ traits, figure }: Pick<Position, 'traits' | 'figure'>): SpineWay[] {
   const { lumbar, thoracic } = figure.pose.spine;
-  const [fold, lean, turn] = [0, 1, 2].map((axis) => lumbar[axis]! + thoracic[axis]!) as [number, number, number];
+  const [fold, lean, turn] = [lumbar[0] + thoracic[0], lumbar[1] + thoracic[1], lumbar[2] + thoracic[2]];
   const arched = traits.includes('backBend') || fold <= -ARCHED_FROM;
   const ways: SpineWay[] = [];
   if (!arched && (traits.includes('loadedSpinalFold') || fold >= ROUNDED_FROM)) ways.push('rounded');

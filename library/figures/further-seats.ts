@@ -1,6 +1,6 @@
 import type { Figure, SettleStep } from '#core/body';
 import { FEET_DOWN, HANDS_DOWN, KNEES_OPEN, SHINS_DOWN, SITTING } from './recipes';
-import { CROSS_LEGGED } from './seated';
+import { CROSS_LEGGED, UPRIGHT } from './seated';
 import {
   ankleAt,
   figure,
@@ -16,7 +16,6 @@ import {
   wristAt,
 } from './shorthand';
 
-const UPRIGHT = { pitch: 3, lumbar: -8, thoracic: 6, neck: -6, head: 4 };
 const ON_HEELS: SettleStep[] = [...SHINS_DOWN, put('seat', 'calves'), lower(['pelvis']), ...HANDS_DOWN];
 /** From in front and above, where it is seen which foot lies where. */
 const FEET_SEEN = { azimuth: 92, elevation: 34 };

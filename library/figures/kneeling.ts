@@ -28,7 +28,7 @@ const LONG_BACK_LEG = ankleAt([-150, 3.8, 10], 180, footTo([-1, -0.1, 0], [-0.1,
 const FOLDED_FRONT = kneel(20, -8, { kneeUp: 5.6, ankleUp: 4.4, foot: pointed(50, 0, 12) });
 
 /** Knees and feet on the floor or the blanket, hips over the knees. */
-const KNEES_DOWN: SettleStep[] = [
+export const KNEES_DOWN: SettleStep[] = [
   put('knees', 'shins'),
   turn('height', 80, 30, ['knees']),
   turn('ankleUp', 24, 3, ['feet', 'shanks']),
@@ -36,7 +36,7 @@ const KNEES_DOWN: SettleStep[] = [
 const BACK_KNEE_DOWN: SettleStep[] = [put('knees', 'shins'), turn('kneeUp', 20, 3, ['knees'], { of: 'right' })];
 
 /** The side of the front leg, by which a lunge is named. */
-const FROM_FRONT_LEG = { azimuth: 156, elevation: 20 };
+export const FROM_FRONT_LEG = { azimuth: 156, elevation: 20 };
 
 /** Hips over the knees: the thighs hang straight down. */
 const allFours = { pitch: 90, height: 45, leg: kneel(9, 9, { kneeUp: 0 }) };

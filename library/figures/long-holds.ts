@@ -1,6 +1,7 @@
 import type { Figure, SettleStep } from '#core/body';
+import { FROM_FRONT_LEG, KNEES_DOWN } from './kneeling';
 import { ARMS_DOWN, FEET_DOWN, HANDS_DOWN, ON_THE_FRONT, SITTING, TRUNK_ON_BACK } from './recipes';
-import { CROSS_LEGGED } from './seated';
+import { CROSS_LEGGED, UPRIGHT } from './seated';
 import {
   ankleAt,
   ARMS_BESIDE,
@@ -22,20 +23,9 @@ import {
   wristAt,
   wristDown,
 } from './shorthand';
+import { ARMS_WIDE, LONG_LEG, LYING } from './supine';
 
-const LYING = { pitch: -88, lumbar: 4, thoracic: 4, neck: 10, head: 4 };
-const UPRIGHT = { pitch: 3, lumbar: -8, thoracic: 6, neck: -6, head: 4 };
-const LONG_LEG = legBy([60, 9, 14], 0, pointed(28, 12));
-const ARMS_WIDE = wristDown('shoulder', [-4, 3, 52], [1, 0.12, 0], handTo([-0.12, -0.02, 1], [0, 1, 0], 34));
 const OTHER_LEG_DOWN = turn('hip', 60, -12, ['thighs', 'shanks', 'feet'], { of: 'right' });
-/** The side of the front leg, by which a lunge is named. */
-const FROM_FRONT_LEG = { azimuth: 156, elevation: 20 };
-/** Knees and feet on the floor or the blanket, hips over the knees. */
-const KNEES_DOWN: SettleStep[] = [
-  put('knees', 'shins'),
-  turn('height', 80, 30, ['knees']),
-  turn('ankleUp', 24, 3, ['feet', 'shanks']),
-];
 /** Hands that come down on what may stand high. */
 const HANDS_FROM_ABOVE: SettleStep[] = [
   turn('wristUp', 44, 4, ['hands', 'forearms'], { of: 'left' }),

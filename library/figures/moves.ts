@@ -1,6 +1,7 @@
 import type { Figure, SettleStep } from '#core/body';
+import { KNEES_DOWN } from './kneeling';
 import { ARMS_DOWN, FEET_DOWN, HANDS_DOWN, KNEES_OPEN, SITTING, TRUNK_ON_BACK } from './recipes';
-import { CROSS_LEGGED } from './seated';
+import { CROSS_LEGGED, UPRIGHT } from './seated';
 import {
   ankleAt,
   ARMS_BESIDE,
@@ -16,21 +17,13 @@ import {
   PALM_DOWN,
   pointed,
   put,
-  turn,
   wristAt,
   wristDown,
 } from './shorthand';
+import { LYING } from './supine';
 
-const LYING = { pitch: -88, lumbar: 4, thoracic: 4, neck: 10, head: 4 };
-const UPRIGHT = { pitch: 3, lumbar: -8, thoracic: 6, neck: -6, head: 4 };
 const STANDING = { height: 87, lumbar: -6, thoracic: 6, neck: -4, head: 4, leg: ankleAt([0, 6.2, 9], 6, FLAT_FOOT) };
-const ON_ALL_FOURS: SettleStep[] = [
-  put('knees', 'shins'),
-  turn('height', 80, 30, ['knees']),
-  turn('ankleUp', 24, 3, ['feet', 'shanks']),
-  put('hands'),
-  ...HANDS_DOWN,
-];
+const ON_ALL_FOURS: SettleStep[] = [...KNEES_DOWN, put('hands'), ...HANDS_DOWN];
 const ALL_FOURS = { pitch: 90, height: 45, leg: kneel(9, 9, { kneeUp: 0 }) };
 const UNDER_SHOULDERS = wristDown('shoulder', [3, 3.2, 2], [-1, 0, 0.4], PALM_DOWN);
 const HUGGING = wristAt('knee', [12, 6, -4], [0.2, -0.2, 1], handTo([0.3, -0.3, -1], [-0.6, -0.6, 0], 50));

@@ -17,11 +17,15 @@ import {
   wristAt,
   wristDown,
 } from './shorthand';
-import { SUPINE_FIGURES } from './supine';
+import { LONG_LEG, LYING, OPEN_ARMS, SUPINE_FIGURES } from './supine';
 
-const LYING = { pitch: -88, lumbar: 4, thoracic: 4, neck: 10, head: 4 };
-const LONG_LEG = legBy([60, 9, 14], 0, pointed(28, 12));
-const OPEN_ARMS = armBy([10, 60, 50], 14, hand(70, 45));
+/** A figure of those lying that another set-up is shown with. Throws a RangeError where there is none. */
+function lying(id: string): Figure {
+  const found = SUPINE_FIGURES[id];
+  if (!found) throw new RangeError(`There is no figure “${id}”.`);
+  return found;
+}
+
 /** From the side that someone on the left side looks to. */
 const FACING_LEFT = { azimuth: 140, elevation: 24 };
 
@@ -70,7 +74,7 @@ export const REST_FIGURES: Record<string, Figure> = {
     { sacrum: [-4, 0, 0] },
   ),
   'weighted-rest': figure({ ...LYING, leg: LONG_LEG, arm: ARMS_BESIDE }, ON_THE_BACK),
-  'left-side-nest': { ...mirrorFigure(SUPINE_FIGURES['side-lying']!), view: FACING_LEFT },
+  'left-side-nest': { ...mirrorFigure(lying('side-lying')), view: FACING_LEFT },
   'reclined-kneeling-raised': figure(
     { pitch: -58, lumbar: -6, head: 8, leg: kneel(12, 21), arm: armBy([10, 40, 40], 25) },
     [put('seat'), lower(['pelvis']), ...TRUNK_ON_BACK, ...ARMS_DOWN],
@@ -78,7 +82,7 @@ export const REST_FIGURES: Record<string, Figure> = {
     { spine: [-12, 0, 0], upperBack: [-12, 0, 0] },
   ),
   'twist-legs-on-bolster': {
-    ...SUPINE_FIGURES['reclined-twist']!,
+    ...lying('reclined-twist'),
     shifts: { knees: [6, 0, 0] },
     view: { azimuth: 60, elevation: 40 },
   },

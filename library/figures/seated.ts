@@ -21,7 +21,8 @@ import {
   wristDown,
 } from './shorthand';
 
-const UPRIGHT = { pitch: 3, lumbar: -8, thoracic: 6, neck: -6, head: 4 };
+/** Sitting or kneeling upright. */
+export const UPRIGHT = { pitch: 3, lumbar: -8, thoracic: 6, neck: -6, head: 4 };
 const ROUND = { pitch: 10, lumbar: 26, thoracic: 34, neck: 14, head: 6 };
 const HANDS_AHEAD = wristDown('shoulder', [24, 3.2, 4], [-0.4, 0.6, 1], handTo([1, -0.1, -0.2], [0, -1, 0], 16));
 const CROSSED_FOOT = footTo([0.35, -0.1, -1], [-0.7, -0.35, -0.35]);

@@ -20,15 +20,17 @@ import {
   wristDown,
 } from './shorthand';
 
-const LYING = { pitch: -88, lumbar: 4, thoracic: 4, neck: 10, head: 4 };
-const LONG_LEG = legBy([60, 9, 14], 0, pointed(28, 12));
+/** Flat on the back. */
+export const LYING = { pitch: -88, lumbar: 4, thoracic: 4, neck: 10, head: 4 };
+/** A leg let down long. */
+export const LONG_LEG = legBy([60, 9, 14], 0, pointed(28, 12));
 const SOLES = footTo([1, 0.02, 0.1], [0, 0.12, -1]);
 /** Soles together in front of the pelvis. */
 const SOLES_TOGETHER = ankleAt([30, 3.4, 3.6], 60, SOLES);
 const KNEES_UP = ankleAt([44, 6.2, 9], 0, FLAT_FOOT);
-const ARMS_WIDE = wristDown('shoulder', [-4, 3, 52], [1, 0.12, 0], handTo([-0.12, -0.02, 1], [0, 1, 0], 34));
+export const ARMS_WIDE = wristDown('shoulder', [-4, 3, 52], [1, 0.12, 0], handTo([-0.12, -0.02, 1], [0, 1, 0], 34));
 const CACTUS = wristDown('shoulder', [-23, 3, 28], [0.5, 0.05, 1], handTo([-1, -0.02, 0.1], [0, 1, 0], 34));
-const OPEN_ARMS = armBy([10, 60, 50], 14, hand(70, 45));
+export const OPEN_ARMS = armBy([10, 60, 50], 14, hand(70, 45));
 /** On the side with the trunk turned back to the ceiling. */
 const TWISTED_TRUNK = {
   pitch: -84,

@@ -4,7 +4,7 @@ import { Settings } from '#core/settings';
 import { useSettings } from '../../state/settings';
 
 /** The tag of what a teacher wants to have at hand. */
-export const FAVOURITE = 'favourite';
+const FAVOURITE = 'favourite';
 
 /**
  * The teacher's own tags on an entry. They are part of the settings: the library itself stays as it is. `accept` keeps
