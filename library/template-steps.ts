@@ -25,7 +25,7 @@ export interface Template {
   plan: Plan;
 }
 
-/** An entry of the library. Throws a RangeError for one it does not have. */
+/** A library entry by its id. Throws a RangeError for one that is not there. */
 export function find<T extends { id: string }>(entries: readonly T[], id: string): T {
   const entry = entries.find((candidate) => candidate.id === id);
   if (!entry) throw new RangeError(`The library has no “${id}”.`);

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { newPlan, openPlan, rowNames, rows, saved, storedPlan } from './support';
+import { choose, newPlan, openPlan, rowNames, rows, saved, storedPlan } from './support';
 
 const cards = (page: Page) => page.getByRole('list', { name: 'Positions' }).getByRole('link');
 const figure = (page: Page, name: string) => page.getByRole('img', { name, exact: true });
@@ -88,11 +88,43 @@ test.describe('the library', () => {
     await expect(page.getByRole('link', { name: 'Where it is used' }).first()).toBeVisible();
   });
 
+  test('an entry is added to a plan at a place, with the length of its approach, and undone there', async ({
+    page,
+    request,
+  }, { retry, repeatEachIndex }) => {
+    const title = `To be added to ${retry}-${repeatEachIndex}`;
+    const { id } = await newPlan(request, 'yin', { title });
+    await page.goto('/library/legs-up-wall');
+    await page.getByRole('button', { name: 'Add to a plan' }).focus();
+    await page.keyboard.press('Enter');
+    const dialog = page.getByRole('dialog', { name: 'Add “Legs up the wall” to a plan' });
+    await choose(dialog.getByRole('combobox', { name: 'Plan' }), title);
+    await choose(dialog.getByRole('combobox', { name: 'Where' }), /^After 1\. Arrive/);
+    await dialog.getByRole('button', { name: 'Add and open the plan' }).click();
+    await expect(page).toHaveURL(new RegExp(`/plans/${id}$`));
+    await expect(rows(page).nth(1)).toContainText('Legs up the wall');
+    await expect(rows(page).nth(1)).toContainText('5:00');
+    await saved(page);
+    await page.reload();
+    await expect(page.locator('[role=option] .name').filter({ hasText: 'Legs up the wall' })).toHaveCount(1);
+    await page.goto(`/plans/${id}?add=nothing-of-the-kind&at=2`);
+    await expect(page.getByText('The entry that was to be added is not in the library.')).toBeVisible();
+    await page.goto(`/library/breath/humming`);
+    await page.getByRole('button', { name: 'Add to a plan' }).click();
+    const again = page.getByRole('dialog', { name: 'Add “Humming breath” to a plan' });
+    await choose(again.getByRole('combobox', { name: 'Plan' }), title);
+    await again.getByRole('button', { name: 'Add and open the plan' }).click();
+    await expect(rows(page).last()).toContainText('Humming breath');
+    await page.getByRole('button', { name: 'Undo' }).first().click();
+    await expect(rows(page).last()).not.toContainText('Humming breath');
+  });
+
   test('a breath technique says what a round is and how it is taught', async ({ page }) => {
     await page.goto('/library?search=bhramari');
     await page.getByRole('link', { name: /Humming breath/ }).click();
     await expect(page.getByText('1 round = 1 cycle: in quietly, out humming', { exact: true })).toBeVisible();
     await expect(page.getByText('Not with an ear infection')).toBeVisible();
+    await expect(page.getByText('Lips are closed and teeth apart.')).toBeVisible();
   });
 
   test('an entry that is not there says so and leads back', async ({ page }) => {

@@ -11,6 +11,7 @@ import {
   type Technique,
 } from '#core/catalogue';
 import { useLibrary } from '../../state/library';
+import AddToPlan from './AddToPlan.vue';
 import { beginEntry, editPath } from './edit/entry-drafts';
 import FavouriteButton from './FavouriteButton.vue';
 import { useUndoToast } from '../../ui/use-undo-toast';
@@ -58,6 +59,7 @@ const takeBack = () => attempt(() => library.takeBack(entry.id));
       <Button label="Restore" size="small" @click="takeBack" />
     </template>
     <template v-else>
+      <AddToPlan :entry="entry.id" :name="entry.names.english" />
       <FavouriteButton :entry="entry.id" />
       <Button label="Make a copy" outlined size="small" title="A custom entry that you can change" @click="copy" />
       <template v-if="stored">

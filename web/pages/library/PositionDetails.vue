@@ -11,6 +11,7 @@ import {
   type Position,
 } from '#core/catalogue';
 import { mirrorSetUp, setUpRowInWords } from '#core/props';
+import { teachingOf } from '#library/teaching';
 import AppIcon from '../../ui/AppIcon.vue';
 import WorksOn from '../../widgets/positions/WorksOn.vue';
 import EntryTags from './EntryTags.vue';
@@ -20,8 +21,8 @@ import { momentInWords, reboundInWords } from './moments';
 import { usualInWords } from './words';
 
 /**
- * The details of a position: lengths, set-up, getting in and coming out, what comes after, other ways, cautions, where
- * it is used.
+ * The details of a position: lengths, set-up, getting in and coming out, mistakes, what comes after, other ways,
+ * cautions, where it is used.
  */
 const { entry, setUp, side } = defineProps<{ entry: Position; setUp: NamedSetUp; side: 'left' | 'right' }>();
 const emit = defineEmits<{ setUp: [id: string] }>();
@@ -43,6 +44,7 @@ const after = computed(() => {
     { what: 'Effect', says: entry.effect ? EFFECT_WORDS[entry.effect] : '' },
   ].filter(({ says }) => says !== '');
 });
+const teaching = computed(() => teachingOf(entry.id));
 const BEND_PLURALS: Record<Bend, string> = { fold: 'deep folds', back: 'back bends' };
 const EFFECT_WORDS: Record<Effect, string> = { rousing: 'rouses', quieting: 'quiets' };
 const variations = computed(() =>
@@ -91,6 +93,12 @@ const variations = computed(() =>
       <ol class="lines">
         <li v-for="way in entry.waysOut" :key="way">{{ way }}</li>
       </ol>
+    </template>
+    <template v-if="teaching">
+      <h2>Common mistakes</h2>
+      <p>{{ teaching.mistakes }}</p>
+      <h2>What you see from outside</h2>
+      <p>{{ teaching.watch }}</p>
     </template>
     <template v-if="after.length > 0">
       <h2>After</h2>

@@ -3,6 +3,7 @@ import { computed } from 'vue';
 import { taughtStep } from '#core/breath';
 import { breathFrom } from '#core/plan';
 import { clockOfSeconds } from '#core/time';
+import { watchedIn } from '#library/teaching';
 import AppIcon from '../../ui/AppIcon.vue';
 import BackLink from '../../ui/BackLink.vue';
 import { usePageTitle } from '../../ui/page-title';
@@ -20,6 +21,7 @@ const library = useLibrary();
 
 const technique = computed(() => library.all.technique(id));
 const step = computed(() => technique.value && breathFrom(technique.value, 'this'));
+const watch = computed(() => watchedIn(id));
 usePageTitle(() => [technique.value?.names.english, 'Library']);
 </script>
 
@@ -53,6 +55,10 @@ usePageTitle(() => [technique.value?.names.english, 'Library']);
         <template v-if="technique.mistakes">
           <h2>Common mistakes</h2>
           <p>{{ technique.mistakes }}</p>
+        </template>
+        <template v-if="watch">
+          <h2>What you see from outside</h2>
+          <p>{{ watch }}</p>
         </template>
         <LadderPlace :practice="technique.practice" />
         <h2>Who should take care</h2>

@@ -13,6 +13,7 @@ import PlanHeader from './PlanHeader.vue';
 import StepList from './steps/StepList.vue';
 import { useForecast } from '../../widgets/jobs/use-forecast';
 import ForecastLine from './forecast/ForecastLine.vue';
+import { useArrivingStep } from './steps/use-arriving-step';
 import { usePlanKeys } from './use-plan-keys';
 import { usePageTitle } from '../../ui/page-title';
 import { onceOpened } from '../../ui/once-opened';
@@ -36,6 +37,11 @@ const everTable = onceOpened(table);
 const allHolds = ref(false);
 const everAllHolds = onceOpened(allHolds);
 provideInspectorTab();
+const arriving = ref('');
+useArrivingStep(
+  (reason) => (arriving.value = reason),
+  () => list.value?.focusSelected(),
+);
 const { forecast } = useForecast(toRef(() => editor.plan));
 
 usePlanKeys({
@@ -109,6 +115,7 @@ usePageTitle(() => [editor.plan?.title, 'Plan']);
       <div class="steps">
         <StepList ref="list" :plan="editor.plan" :timeline="editor.timeline" @chosen="drawer = true" />
         <AddStep ref="add" @added="list?.focusSelected()" />
+        <p v-if="arriving" class="caution small" role="alert">{{ arriving }}</p>
       </div>
       <aside v-if="!onPhone" ref="inspector" aria-label="Selected step" class="inspector">
         <SelectedStep :timeline="editor.timeline" />

@@ -1,25 +1,20 @@
 <script setup lang="ts">
 import AutoComplete from 'primevue/autocomplete';
 import { nextTick, ref, shallowRef, useTemplateRef } from 'vue';
-import { addStep, withSeatBefore } from '#core/plan';
-import { asTaughtHere } from '#core/settings';
-import { USUAL_SENTENCES } from '#library/usual-sentences';
-import { newId } from '../../../client/new-id';
 import { useEditor } from '../../../state/editor';
 import { useEntryWords } from '../../../state/entry-words';
 import { useLibrary } from '../../../state/library';
-import { useSettings } from '../../../state/settings';
 import PositionFigure from '../../../widgets/figures/PositionFigure.vue';
 import AppIcon from '../../../ui/AppIcon.vue';
-import { beginningWith, suggestSteps, type Suggestion } from './suggest';
+import { suggestSteps, type Suggestion } from './suggest';
+import { useAddStep } from './use-add-step';
 import { overlays } from '../../../ui/overlays';
 
 const emit = defineEmits<{ added: [] }>();
 const editor = useEditor();
 const library = useLibrary();
 const words = useEntryWords();
-const settings = useSettings();
-void settings.ready();
+const addStep = useAddStep();
 const typed = ref<string | Suggestion>('');
 const found = shallowRef<Suggestion[]>([]);
 const box = useTemplateRef<HTMLElement>('box');
@@ -48,17 +43,8 @@ async function takeFirst(): Promise<void> {
 }
 function add(suggestion: Suggestion): void {
   if (!editor.plan) return;
-  const id = newId();
-  const at = editor.selectedIndex < 0 ? editor.plan.steps.length : editor.selectedIndex + 1;
-  const { approach, where, steps } = editor.plan;
-  const { school, usual } = settings.current;
-  const made = asTaughtHere(suggestion.make(id, approach, where), library.all, school, USUAL_SENTENCES);
-  // A plan that has rules of its own begins with the side they name.
-  const fresh = editor.plan.rules || usual.firstSide === 'byDate' ? made : beginningWith(made, usual.firstSide);
-  const [issue] = editor.edit(addStep(withSeatBefore(fresh, steps, at), at));
-  trouble.value = issue?.reason ?? '';
-  if (issue) return;
-  editor.selected = id;
+  trouble.value = addStep(suggestion.make);
+  if (trouble.value) return;
   typed.value = '';
   // With the mouse the next step can be typed at once; the list gives the focus back to the field as it closes.
   // With Enter it moves on to the new step, where the keys of the list are.

@@ -1,0 +1,46 @@
+/** What is seen from outside while a technique is practised, by the technique's id. */
+export const BREATH_WATCH: Readonly<Record<string, string>> = {
+  'breath-awareness': 'Shoulders and brow stay soft. A chest that begins to heave shows that someone is helping.',
+  'equal-breath': 'The breath is hardly seen. A mouth that opens at the end of the count means the count is too long.',
+  'long-out-breath': 'The belly sinks slowly and without a push at the end. A hurried breath in says: shorter out.',
+  'throat-breath': 'You should hear it from one mat away, and no further. Look for a tight throat or a lifted chin.',
+  'three-part-breath': 'The hands rise one after the other. Shoulders that climb show that the third part is too full.',
+  'alternate-nostrils': 'The nose is not pushed aside and the head stays straight. Elbows that sink want a rest.',
+  'belly-breath': 'The hands are moved by the breath. A belly that pumps is being pushed.',
+  'side-and-back-ribs': 'From behind, the ribs widen on both sides alike. Lifted shoulders mean too much.',
+  'six-a-minute': 'It looks like sleep. A jaw that sets or a swallow now and then says: back to a count of four.',
+  'interrupted-in': 'Three equal steps, without a lifted chest. Eyes that widen ask for shorter pauses.',
+  'interrupted-out': 'The belly goes in by steps and stays soft between them. A gulp for air ends the practice.',
+  'alternate-with-hold':
+    'The out-breath after the hold is as slow as before it. A red face or a nod of the head means no more holds.',
+  'right-in-left-out': 'The fingers change without a hurry. Faces may grow lively; anyone restless stops.',
+  'left-in-right-out': 'The eyes rest. If someone droops, let them sit up or use both nostrils.',
+  humming: 'Lips are closed and teeth apart. The pitch may drop with the breath; it should not press.',
+  'cooling-tongue': 'Heads stay level. Dry lips or a cough mean a pause.',
+  'cooling-teeth': 'The jaw is loose. A hiss that grows loud is being pulled.',
+  'belly-strokes': 'Only the belly moves. Shoulders that jerk, a pale face or uneven pumps end the round.',
+  bellows: 'Both directions look the same. Watch closely for light heads, and let them rest before they need to.',
+  'hold-full': 'Throat and face are soft while nothing moves. A swallow or a raised brow says: shorter.',
+  'hold-empty': 'The ribs open and the belly lifts by itself. Shaking, or a gasp at the end, means less or none.',
+  'belly-pulses':
+    'Knees and back are steady; the belly works alone. Stop anyone who goes on past the first wish to breathe.',
+  'root-lock':
+    'Nothing should be visible. Lifted shoulders or a clenched jaw show that more than the pelvic floor is working.',
+  'chin-lock': 'The breastbone comes up to the chin. A bent upper back or a wrinkled brow says: without the lock.',
+  'interrupted-both': 'The steps out are as even as the steps in. A hurry at the end asks for a smaller breath.',
+  'pursed-lips':
+    'Cheeks are soft and the shoulders sink. Blue lips, or breathlessness that does not ease, need help at once.',
+  'sighing-out': 'The shoulders fall with the sigh. A row of sighs without a pause makes heads light.',
+  'double-in-breath': 'The second sip is small and high. Lifted shoulders mean the first was too full.',
+  lion: 'It is allowed to be funny. Look for throats that are scraped, and for anyone who would rather watch.',
+  'humming-ears-closed': 'Elbows hang and the shoulders stay low. Hands that come down early are right to do so.',
+  'one-nostril': 'The head stays upright over the hand. A breath that whistles shows a blocked side.',
+  'great-lock': 'You watch one person at a time. Anything that shakes, reddens or hurries ends it.',
+  'throat-breath-lying': 'The chin is no higher than the forehead. The sound fades as they settle.',
+  'box-breathing':
+    'All four sides look alike. Shoulders that lift before the in-breath mean the empty side is too long.',
+  'long-vowel': 'Mouths open easily and end at different times. A strained neck asks for a lower pitch.',
+  'counting-down': 'Faces grow still. Lips that move are counting in the right place; leave them.',
+  'body-scan': 'Watch the hands and feet for restlessness. Speak to the slowest breath in the room.',
+  'quiet-sitting': 'Backs sink after a while: that is when to offer a wall. Tears may come; let them, and stay near.',
+};

@@ -1,0 +1,33 @@
+import { nextTick, onMounted } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
+import { breathFrom, holdFrom } from '#core/plan';
+import { useLibrary } from '../../../state/library';
+import { useAddStep } from './use-add-step';
+
+/**
+ * Adds the library entry that an address asks for, at the place it names: `?add=legs-up-wall&at=3`. The address is
+ * plain again afterwards, so that a reload adds nothing.
+ */
+export function useArrivingStep(onTrouble: (reason: string) => void, onAdded: () => void): void {
+  const route = useRoute();
+  const router = useRouter();
+  const library = useLibrary();
+  const add = useAddStep();
+
+  onMounted(async () => {
+    const { add: wanted, at } = route.query;
+    if (typeof wanted !== 'string') return;
+    await router.replace({ path: route.path });
+    const position = library.all.position(wanted);
+    const technique = library.all.technique(wanted);
+    const place = typeof at === 'string' && /^\d{1,3}$/.test(at) ? Number(at) : undefined;
+    const trouble = position
+      ? add((id, approach, where) => holdFrom(position, approach, id, where), place)
+      : technique
+        ? add((id) => breathFrom(technique, id), place)
+        : 'The entry that was to be added is not in the library.';
+    if (trouble) return onTrouble(trouble);
+    await nextTick();
+    onAdded();
+  });
+}
