@@ -20,6 +20,7 @@ export { editDistance, nameLikeness, matchScore, searchable } from './search';
 export { ENERGY_LINES, linesOfAreas } from './energy-lines';
 export { SITUATION_WORDS, SITUATIONS, type Situation } from './situations';
 export { SPINE_WAYS, SPINE_WORDS } from './spine';
+export { spokenOver, type SpokenLine } from './spoken';
 export type { Teaching } from './teaching';
 export { countOptions, findPositions, NOTHING_CHOSEN, type Chosen, type EntryWords } from './find';
 export { nextUsualRow } from './usual-row';

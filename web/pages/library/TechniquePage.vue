@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { taughtStep } from '#core/breath';
+import { practiceMs, taughtStep } from '#core/breath';
+import { spokenOver } from '#core/catalogue';
 import { breathFrom } from '#core/plan';
-import { clockOfSeconds } from '#core/time';
-import { watchedIn } from '#library/teaching';
+import { clockOfMs, clockOfSeconds } from '#core/time';
+import { spokenIn, watchedIn } from '#library/teaching';
 import AppIcon from '../../ui/AppIcon.vue';
 import BackLink from '../../ui/BackLink.vue';
 import { usePageTitle } from '../../ui/page-title';
@@ -22,6 +23,10 @@ const library = useLibrary();
 const technique = computed(() => library.all.technique(id));
 const step = computed(() => technique.value && breathFrom(technique.value, 'this'));
 const watch = computed(() => watchedIn(id));
+/** Over the length it usually has. */
+const spoken = computed(() =>
+  technique.value ? spokenOver(spokenIn(id), practiceMs(technique.value.practice) / 1000) : [],
+);
 usePageTitle(() => [technique.value?.names.english, 'Library']);
 </script>
 
@@ -49,6 +54,14 @@ usePageTitle(() => [technique.value?.names.english, 'Library']);
           <ol class="lines">
             <li v-for="{ name, says } in technique.taught.map(taughtStep)" :key="says">
               <strong v-if="name">{{ name }}. </strong>{{ says }}
+            </li>
+          </ol>
+        </template>
+        <template v-if="spoken.length > 0">
+          <h2>To read aloud, in {{ clockOfMs(practiceMs(technique.practice)) }}</h2>
+          <ol class="spoken">
+            <li v-for="{ text, atSeconds } in spoken" :key="text">
+              <span class="quiet at">{{ clockOfSeconds(atSeconds) }}</span> {{ text }}
             </li>
           </ol>
         </template>
@@ -111,6 +124,20 @@ h2 {
 .lines {
   padding-left: 18px;
   list-style: decimal;
+}
+.spoken {
+  padding: 0;
+  list-style: none;
+}
+.spoken li {
+  display: flex;
+  gap: 10px;
+  padding: 2px 0;
+}
+.at {
+  flex: none;
+  width: 44px;
+  font-variant-numeric: tabular-nums;
 }
 .warn {
   display: flex;

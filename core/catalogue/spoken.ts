@@ -1,0 +1,36 @@
+/** A line of what people are led through, with how long the pause after it is against the others; 1 where nothing is said. */
+export interface SpokenLine {
+  text: string;
+  pause?: number;
+}
+
+/** A line with its moment, in seconds from the beginning. */
+export interface SpokenAt {
+  text: string;
+  atSeconds: number;
+}
+
+/** Calm speech: about 120 words a minute, slower than the 150 of ordinary speech. Our own rule of thumb. */
+const WORDS_A_SECOND = 2;
+
+const spokenSeconds = (text: string): number => text.split(/\s+/).filter(Boolean).length / WORDS_A_SECOND;
+
+/**
+ * Spreads lines over a length in seconds: the first at once, the pause after the last ends with it. What is left beside
+ * the speaking goes to the pauses by their weights; where the length is too short for the speaking, everything draws
+ * together evenly and the pauses are gone. Whole seconds, never out of order.
+ */
+export function spokenOver(lines: readonly SpokenLine[], seconds: number): SpokenAt[] {
+  const speaking = lines.map(({ text }) => spokenSeconds(text));
+  const total = speaking.reduce((sum, one) => sum + one, 0);
+  const weights = lines.map(({ pause = 1 }) => pause);
+  const weight = weights.reduce((sum, one) => sum + one, 0);
+  const left = Math.max(0, seconds - total);
+  const shrink = total > seconds && total > 0 ? seconds / total : 1;
+  let at = 0;
+  return lines.map(({ text }, i) => {
+    const line = { text, atSeconds: Math.floor(at) };
+    at += (speaking[i] ?? 0) * shrink + (weight > 0 ? (left * (weights[i] ?? 0)) / weight : 0);
+    return line;
+  });
+}
