@@ -286,7 +286,7 @@ export const ADDITIONAL_TECHNIQUES: Technique[] = [
     seat: 'Lying with the knees supported, or on the side; covered.',
     taught: [
       'Name one place at a time, and wait there for two or three breaths.',
-      'From the feet to the head, first one side, then the other.',
+      'From the feet to the head, both sides together.',
       'At the end, the whole body at once.',
     ],
     mistakes: 'Hurrying through the places. Say less, and leave the pauses as long as they are written.',
