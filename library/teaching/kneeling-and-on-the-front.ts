@@ -11,7 +11,8 @@ export const KNEELING_AND_ON_THE_FRONT: Readonly<Record<string, Teaching>> = {
     watch: 'Toes point straight back, and heels do not fall apart. Look for wrists that carry too much.',
   },
   'toes-tucked-leaning': {
-    mistakes: 'Keeping the weight on the hands and calling it done. Say: walk the hands back until you feel it in the soles.',
+    mistakes:
+      'Keeping the weight on the hands and calling it done. Say: walk the hands back until you feel it in the soles.',
     watch: 'Heels stand over the toes and do not roll out. See whether the wrists are comfortable.',
   },
   'one-ankle-lifted': {
