@@ -9,6 +9,9 @@ const { entry } = defineProps<{ entry: string }>();
 
 const { isFavourite, changeFavourite } = useOwnTags(() => entry);
 const trouble = ref('');
+async function change(): Promise<void> {
+  trouble.value = (await changeFavourite()) ?? '';
+}
 </script>
 
 <template>
@@ -17,7 +20,7 @@ const trouble = ref('');
     size="small"
     :aria-pressed="isFavourite"
     title="Favourites are found under “Your tags”"
-    @click="trouble = changeFavourite() ?? ''"
+    @click="change"
   >
     <AppIcon name="favourite" :size="16" :fill="isFavourite ? 'currentColor' : 'none'" />
     Favourite

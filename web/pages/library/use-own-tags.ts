@@ -23,8 +23,13 @@ export function useOwnTags(entry: () => string) {
     if (!read.success) return read.error.issues[0]?.message;
     return settings.change('change the tags of a position', { ...settings.current, entryTags });
   }
-  const changeFavourite = (): string | undefined =>
-    accept(isFavourite.value ? tags.value.filter((tag) => !sameTag(tag, FAVOURITE)) : [...tags.value, FAVOURITE]);
+  /** Waits for the settings, where a page is so new that they are not there yet. */
+  async function changeFavourite(): Promise<string | undefined> {
+    await settings.ready();
+    return accept(
+      isFavourite.value ? tags.value.filter((tag) => !sameTag(tag, FAVOURITE)) : [...tags.value, FAVOURITE],
+    );
+  }
 
   return { tags, accept, isFavourite, changeFavourite };
 }
