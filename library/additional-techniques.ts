@@ -258,7 +258,7 @@ export const ADDITIONAL_TECHNIQUES: Technique[] = [
     id: 'counting-down',
     names: { english: 'Counting breaths down', sanskrit: '' },
     short: 'Counting down',
-    round: '1 round = 27 breaths at one’s own pace, counted from twenty-seven to one',
+    round: '1 round = 27 breaths, counted down from twenty-seven to one',
     practice: practice(1, breathSet('count', [ownPaceOf(27, 6)], 1)),
     range: { minSeconds: 90, maxSeconds: 900 },
     gates: 'Watching the breath without changing it.',

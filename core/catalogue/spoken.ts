@@ -1,4 +1,4 @@
-/** A line of what people are led through, with how long the pause after it is against the others; 1 where nothing is said. */
+/** A line to read aloud, with the weight of the pause after it against the other pauses; 1 if it has none. */
 export interface SpokenLine {
   text: string;
   pause?: number;
@@ -16,7 +16,7 @@ const WORDS_A_SECOND = 2;
 const spokenSeconds = (text: string): number => text.split(/\s+/).filter(Boolean).length / WORDS_A_SECOND;
 
 /**
- * Spreads lines over a length in seconds: the first at once, the pause after the last ends with it. What is left beside
+ * Spreads lines over a length in seconds: the first comes at once, and the pause after the last ends with the length. What is left beside
  * the speaking goes to the pauses by their weights; where the length is too short for the speaking, everything draws
  * together evenly and the pauses are gone. Whole seconds, never out of order.
  */

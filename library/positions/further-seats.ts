@@ -154,16 +154,16 @@ export const FURTHER_SEATS: PositionText[] = [
     lengths: LONG_SEAT,
     times: SEAT_TIMES,
     areas: ['upper back', 'breath'],
-    aims: 'A seat that is carried from behind. The aim is to sit upright for a long time without the back growing tired.',
+    aims: 'A seat that is supported from behind. The aim is to sit upright for a long time without the back growing tired.',
     setUps: [
-      studio('wall', 'Wall, on a folded blanket', SEAT, row('wall', 'behind', { why: 'carries the back' })),
-      home('a cushion, a wall', row('cushion', 'seat'), row('wall', 'behind', { why: 'carries the back' })),
+      studio('wall', 'Wall, on a folded blanket', SEAT, row('wall', 'behind', { why: 'supports the back' })),
+      home('a cushion, a wall', row('cushion', 'seat'), row('wall', 'behind', { why: 'supports the back' })),
       studio(
         'high',
         'Wall, on a flat block and a folded blanket',
         BLOCK_SEAT,
         SEAT,
-        row('wall', 'behind', { why: 'carries the back' }),
+        row('wall', 'behind', { why: 'supports the back' }),
       ),
     ],
     waysIn: [

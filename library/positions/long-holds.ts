@@ -109,13 +109,13 @@ export const LONG_HOLDS: PositionText[] = [
       studio(
         'bolster',
         'Bolster under the front thigh, hands on two blocks',
-        row('flatBolster', 'thighs', { ...across, side: 'left', why: 'carries the pelvis, so the legs can let go' }),
+        row('flatBolster', 'thighs', { ...across, side: 'left', why: 'supports the pelvis, so the legs can let go' }),
         row('block', 'hands', { state: 'edge', side: 'each' }),
       ),
       studio(
         'high',
         'Bolster under the front thigh, hands on standing blocks',
-        row('flatBolster', 'thighs', { ...across, side: 'left', why: 'carries the pelvis, so the legs can let go' }),
+        row('flatBolster', 'thighs', { ...across, side: 'left', why: 'supports the pelvis, so the legs can let go' }),
         row('block', 'hands', { state: 'tall', side: 'each' }),
       ),
       home(
@@ -124,7 +124,7 @@ export const LONG_HOLDS: PositionText[] = [
           ...across,
           side: 'left',
           count: 2,
-          why: 'carries the pelvis, so the legs can let go',
+          why: 'supports the pelvis, so the legs can let go',
         }),
         row('book', 'hands', { side: 'each' }),
       ),
@@ -278,7 +278,7 @@ export const LONG_HOLDS: PositionText[] = [
       studio(
         'bolster',
         'Bolster under belly and chest',
-        row('flatBolster', 'belly', { why: 'carries the trunk and lets the low back rest' }),
+        row('flatBolster', 'belly', { why: 'supports the trunk and lets the low back rest' }),
         row('blanket', 'knees', { state: 'basic', side: 'left', why: 'levels the hips' }),
       ),
       home(
@@ -311,12 +311,12 @@ export const LONG_HOLDS: PositionText[] = [
     lengths: { restorative: [150, 90, 240, 1], yin: [150, 90, 240, 4], blended: [120, 60, 180, 3] },
     times: [25, 20, 30],
     areas: ['inner thighs', 'hamstrings', 'outer hips'],
-    aims: 'Opens the inner leg while a bolster carries its weight. The aim is that both sides of the pelvis stay on the floor.',
+    aims: 'Opens the inner leg while a bolster takes its weight. The aim is that both sides of the pelvis stay on the floor.',
     setUps: [
       studio(
         'bolster',
         'Bolster under the calf, strap round the foot',
-        row('flatBolster', 'calves', { side: 'left', why: 'carries the leg, so the inner thigh can let go' }),
+        row('flatBolster', 'calves', { side: 'left', why: 'supports the leg, so the inner thigh can let go' }),
         row('strap', 'feet', { side: 'left' }),
         row('blanket', 'head', { state: 'basic', ...across }),
       ),
@@ -328,7 +328,7 @@ export const LONG_HOLDS: PositionText[] = [
       ),
       home(
         'a pillow under the calf, a belt round the foot',
-        row('pillow', 'calves', { side: 'left', why: 'carries the leg, so the inner thigh can let go' }),
+        row('pillow', 'calves', { side: 'left', why: 'supports the leg, so the inner thigh can let go' }),
         row('belt', 'feet', { side: 'left' }),
       ),
     ],

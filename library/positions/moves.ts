@@ -288,7 +288,7 @@ export const MOVES: PositionText[] = [
       'Let both knees fall to one side, lift them, and let them fall to the other.',
     ],
     waysOut: ['Bring the knees back to the middle and stretch the legs.'],
-    prompts: [prompt(half, 'Let the hands carry you')],
+    prompts: [prompt(half, 'Let the hands hold you up')],
     easier: say('Lying down.', 'wide-feet-twist'),
     stronger: say('Stay on one side and sit upright.', 'deer'),
     rebound: [0, 'none'],

@@ -21,7 +21,7 @@ export const RESTS: PositionText[] = [
       studio(
         'bolster',
         'Bolster under the waist',
-        row('flatBolster', 'waist', { ...across, why: 'carries the waist, so the upper side can lengthen' }),
+        row('flatBolster', 'waist', { ...across, why: 'supports the waist, so the upper side can lengthen' }),
       ),
       studio(
         'roll',
@@ -91,7 +91,7 @@ export const RESTS: PositionText[] = [
     waysIn: [
       'Lay the rolls across the mat: one for the knees, one for the shoulder blades, a thin one for the neck.',
       'Sit in front of the middle roll and lie back over it.',
-      'Move the thin roll until the neck feels carried, and let the arms open.',
+      'Move the thin roll until the neck feels supported, and let the arms open.',
     ],
     waysOut: ['Bend the knees and roll to one side, off the rolls.', 'Rest there for some breaths before you sit up.'],
     prompts: [prompt(after(60), 'Let the ribs spread over the roll'), prompt(half, 'Soften the throat')],
@@ -112,13 +112,13 @@ export const RESTS: PositionText[] = [
     lengths: { restorative: [480, 300, 720, 0], yin: [300, 180, 480, 2], blended: [360, 240, 600, 1] },
     times: [45, 45, 15],
     areas: ['chest', 'low back', 'whole body'],
-    aims: 'Carries legs and trunk on one long bench while the shoulders and head lie lower. The aim is a quiet mind and an open chest.',
+    aims: 'Supports legs and trunk on one long bench while the shoulders and head lie lower. The aim is a quiet mind and an open chest.',
     setUps: [
       studio(
         'bolsters',
         'Two bolsters end to end',
-        row('flatBolster', 'sacrum', { why: 'carries the trunk from the hips to the shoulder blades' }),
-        row('flatBolster', 'calves', { why: 'carries the legs at the same height' }),
+        row('flatBolster', 'sacrum', { why: 'supports the trunk from the hips to the shoulder blades' }),
+        row('flatBolster', 'calves', { why: 'supports the legs at the same height' }),
         row('strap', 'thighs', { state: 'loop', optional: true }),
       ),
       studio(
@@ -229,14 +229,14 @@ export const RESTS: PositionText[] = [
         row('blanket', 'head', { state: 'quarter', ...across, count: 2, why: 'as high as the shoulder is wide' }),
         row('flatBolster', 'betweenKnees'),
         row('roundBolster', 'behind'),
-        row('cushion', 'arms', { why: 'carries the upper arm, so the chest stays open' }),
+        row('cushion', 'arms', { why: 'supports the upper arm, so the chest stays open' }),
         row('blanket', 'cover', { optional: true }),
       ),
       home(
         'two pillows and three cushions',
         row('pillow', 'betweenKnees'),
         row('pillow', 'behind'),
-        row('cushion', 'arms', { why: 'carries the upper arm, so the chest stays open' }),
+        row('cushion', 'arms', { why: 'supports the upper arm, so the chest stays open' }),
         row('cushion', 'head', { count: 2, why: 'as high as the shoulder is wide' }),
       ),
       inBed(
@@ -325,12 +325,12 @@ export const RESTS: PositionText[] = [
     lengths: { restorative: [240, 150, 360, 0], yin: [210, 150, 300, 2], blended: [180, 120, 300, 1] },
     times: [30, 25, 35],
     areas: ['low back', 'sides', 'chest'],
-    aims: 'A small turn in which the bolster carries both legs. The aim is a twist you could fall asleep in.',
+    aims: 'A small turn in which the bolster supports both legs. The aim is a twist you could fall asleep in.',
     setUps: [
       studio(
         'bolster',
         'Bolster under the knees',
-        row('flatBolster', 'knees', { side: 'left', why: 'carries both legs at the height of the hips' }),
+        row('flatBolster', 'knees', { side: 'left', why: 'supports both legs at the height of the hips' }),
       ),
       studio(
         'low',
@@ -383,7 +383,7 @@ export const RESTS: PositionText[] = [
       studio(
         'stack',
         'Two stacked bolsters under the calves',
-        row('flatBolster', 'calves', { ...across, count: 2, why: 'carries the legs from knee to heel' }),
+        row('flatBolster', 'calves', { ...across, count: 2, why: 'supports the legs from knee to heel' }),
         HEAD,
         row('eyePillow', 'eyes', { optional: true }),
       ),
@@ -418,24 +418,24 @@ export const RESTS: PositionText[] = [
     lengths: { restorative: [360, 180, 600, 0], yin: [240, 120, 420, 0], blended: [300, 180, 480, 0] },
     times: [40, 30, 15],
     areas: ['low back', 'breath', 'whole body'],
-    aims: 'Carries trunk and shins and lets the forehead rest on the mat. The aim is a breath that moves into the back.',
+    aims: 'Supports trunk and shins and lets the forehead rest on the mat. The aim is a breath that moves into the back.',
     setUps: [
       studio(
         'two',
         'Two bolsters, forehead on a folded blanket',
-        row('flatBolster', 'chestToCollarbones', { why: 'carries the trunk up to the collarbones' }),
+        row('flatBolster', 'chestToCollarbones', { why: 'supports the trunk up to the collarbones' }),
         row('flatBolster', 'shins', { ...across, why: 'keeps the knees bent, so the low back is long' }),
         row('blanket', 'forehead', { state: 'longHalf', ...across, why: 'so that the face stays free' }),
       ),
       studio(
         'mat',
         'Forehead on the mat',
-        row('flatBolster', 'chestToCollarbones', { why: 'carries the trunk up to the collarbones' }),
+        row('flatBolster', 'chestToCollarbones', { why: 'supports the trunk up to the collarbones' }),
         row('flatBolster', 'shins', { ...across, why: 'keeps the knees bent, so the low back is long' }),
       ),
       home(
         'three firm pillows',
-        row('pillow', 'chestToCollarbones', { count: 2, why: 'carries the trunk up to the collarbones' }),
+        row('pillow', 'chestToCollarbones', { count: 2, why: 'supports the trunk up to the collarbones' }),
         row('pillow', 'shins', { ...across, why: 'keeps the knees bent, so the low back is long' }),
       ),
     ],
@@ -492,7 +492,7 @@ export const RESTS: PositionText[] = [
       'Draw the knees in and slide off the bolster towards your head.',
       'Roll to one side and rest there before you sit up.',
     ],
-    prompts: [prompt(half, 'Let the legs be carried')],
+    prompts: [prompt(half, 'Let the chair hold the legs')],
     easier: say('Without the bolster.', 'calves-on-chair'),
     stronger: say('Legs straight up.', 'legs-up-from-bolster'),
     loosen: 'Knees to the chest, small circles.',
@@ -510,7 +510,7 @@ export const RESTS: PositionText[] = [
     lengths: { restorative: [240, 120, 420, 1], blended: [180, 90, 300, 2] },
     times: [60, 60, 15],
     areas: ['upper back', 'neck', 'whole body'],
-    aims: 'Turns the body upside down while shoulders and thighs are carried. The aim is a deep quiet, for students who know shoulder stand.',
+    aims: 'Turns the body upside down while shoulders and thighs are supported. The aim is a deep quiet, for students who know shoulder stand.',
     setUps: [
       studio(
         'chair',
@@ -521,7 +521,7 @@ export const RESTS: PositionText[] = [
           count: 3,
           why: 'keeps the weight on the shoulders and off the neck',
         }),
-        row('chair', 'thighs', { state: 'sideways', why: 'carries the thighs' }),
+        row('chair', 'thighs', { state: 'sideways', why: 'supports the thighs' }),
       ),
       home(
         'a kitchen chair, two folded covers under the shoulders',
@@ -531,7 +531,7 @@ export const RESTS: PositionText[] = [
           count: 2,
           why: 'keeps the weight on the shoulders and off the neck',
         }),
-        row('chair', 'thighs', { state: 'sideways', why: 'carries the thighs' }),
+        row('chair', 'thighs', { state: 'sideways', why: 'supports the thighs' }),
       ),
     ],
     waysIn: [
@@ -570,7 +570,7 @@ export const RESTS: PositionText[] = [
         row('chair', 'seat', { state: 'sideways' }),
         row('blanket', 'seat', { state: 'quarter', why: 'softens the edge under the shoulder blades' }),
         row('block', 'head', { state: 'flat', ...across, count: 2, why: 'raises the bolsters' }),
-        row('flatBolster', 'head', { ...across, count: 2, why: 'carries the head, so the neck can let go' }),
+        row('flatBolster', 'head', { ...across, count: 2, why: 'supports the head, so the neck can let go' }),
       ),
       home(
         'a kitchen chair, head on two folded pillows',

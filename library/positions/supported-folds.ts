@@ -3,10 +3,10 @@ import { after, half, row } from '../rows';
 
 const across = { lie: 'crosswise' } as const;
 const SEAT = row('blanket', 'seat', { state: 'longHalf', ...across });
-const CHAIR = row('chair', 'hands', { why: 'carries the arms and the head' });
+const CHAIR = row('chair', 'hands', { why: 'supports the arms and the head' });
 const PAD = row('blanket', 'hands', { state: 'quarter', ...across, why: 'brings the rest up to the head' });
 
-/** Folds and cross-legged rests in which a chair, a bolster or a stack carries the head. */
+/** Folds and cross-legged rests in which a chair, a bolster or a stack supports the head. */
 export const SUPPORTED_FOLDS: PositionText[] = [
   definePosition({
     id: 'cross-legged-on-chair',
@@ -123,7 +123,7 @@ export const SUPPORTED_FOLDS: PositionText[] = [
     lengths: { restorative: [180, 120, 300, 1], yin: [180, 120, 300, 3], blended: [150, 90, 240, 2] },
     times: [15, 15, 20],
     areas: ['outer hips', 'low back'],
-    aims: 'Folds the hips over crossed shins, with the head carried. The aim is a round back and warm outer hips.',
+    aims: 'Folds the hips over crossed shins, with the head supported. The aim is a round back and warm outer hips.',
     setUps: [
       studio(
         'bolster',
@@ -215,7 +215,7 @@ export const SUPPORTED_FOLDS: PositionText[] = [
     lengths: { restorative: [90, 45, 180, 2], yin: [120, 60, 180, 4], blended: [90, 45, 150, 3] },
     times: [20, 20, 15],
     areas: ['hamstrings', 'inner thighs', 'low back', 'neck'],
-    aims: 'A standing fold in which the head is carried. The aim is a cool head and long legs.',
+    aims: 'A standing fold in which the head is supported. The aim is a cool head and long legs.',
     setUps: [
       studio(
         'block',

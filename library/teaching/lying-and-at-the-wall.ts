@@ -139,7 +139,7 @@ export const LYING_AND_AT_THE_WALL: Readonly<Record<string, Teaching>> = {
     watch: 'Feet stay wide and their edges may lift. See whether the inner knee is comfortable.',
   },
   'half-lying-twist': {
-    mistakes: 'Turning further than the bolster carries. Say: let the back lean into it.',
+    mistakes: 'Turning further than the bolster supports you. Say: let the back lean into it.',
     watch: 'Head and shoulders are supported without a gap. The upper arm should not drag the shoulder back.',
   },
   'cat-pulling-tail': {

@@ -6,7 +6,7 @@ import { spokenIn, teachingOf, watchedIn } from '#library/teaching';
 /** Sentences end in a full stop, a question mark or an exclamation mark, with or without a quotation mark. */
 const sentences = (text: string): string[] => text.match(/[^.!?]+[.!?]+/g) ?? [];
 
-test('every position says what goes wrong and what is seen from outside, in two to four sentences together with its aim', () => {
+test('every position has an aim, a common mistake with what to say, and what is seen from outside', () => {
   for (const { id, aims } of POSITIONS) {
     const taught = teachingOf(id);
     expect([id, taught !== undefined]).toEqual([id, true]);
@@ -27,7 +27,7 @@ test('every technique says what is seen from outside', () => {
   }
 });
 
-test('nothing is said of what there is not, nothing is said twice, and no side is named', () => {
+test('no text stands twice, none names a side, and an unknown entry has none', () => {
   const all = POSITIONS.flatMap(({ id }) => Object.values(teachingOf(id)!)).concat(
     TECHNIQUES.map(({ id }) => watchedIn(id)!),
   );

@@ -31,8 +31,10 @@ export const listPlans = (filter: PlanFilter, limit = 50, offset = 0) =>
 export const listPlanTags = () => ask(PlanTagsResponse, 'GET', '/plan-tags');
 
 const PAGE = 100;
-/** Every plan there is, for a group or a place where one is named; the latest changed first. */
-export async function listAllPlans(filter: Pick<PlanFilter, 'groupId' | 'cupboard'> = {}): Promise<ListedPlan[]> {
+/** Every plan there is, of a group, a place or the archive where one is named; the latest changed first. */
+export async function listAllPlans(
+  filter: Pick<PlanFilter, 'groupId' | 'cupboard' | 'archived'> = {},
+): Promise<ListedPlan[]> {
   const all: ListedPlan[] = [];
   for (let offset = 0; ; offset += PAGE) {
     const { items, total } = await listPlans(filter, PAGE, offset);

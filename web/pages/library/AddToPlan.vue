@@ -4,7 +4,7 @@ import Dialog from 'primevue/dialog';
 import { computed, ref, shallowRef, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import type { ListedPlan } from '#api';
-import { listPlans } from '../../client/plans';
+import { listAllPlans } from '../../client/plans';
 import { useChosenPlan } from '../../state/chosen-plan';
 import { useOpenPlan } from '../../state/open-plan';
 import SelectField from '../../ui/fields/SelectField.vue';
@@ -24,7 +24,7 @@ const { plan, trouble: planTrouble } = useChosenPlan(chosenId);
 async function open(): Promise<void> {
   visible.value = true;
   try {
-    plans.value = (await listPlans({ archived: false }, 100)).items;
+    plans.value = await listAllPlans({ archived: false });
     trouble.value = '';
     const known = plans.value.some(({ id }) => id === opened.id);
     chosenId.value = known ? opened.id : (plans.value[0]?.id ?? '');

@@ -60,7 +60,7 @@ const takeBack = () => attempt(() => library.takeBack(entry.id));
     </template>
     <template v-else>
       <AddToPlan :entry="entry.id" :name="entry.names.english" />
-      <FavouriteButton :entry="entry.id" />
+      <FavouriteButton v-if="'figure' in entry" :entry="entry.id" />
       <Button label="Make a copy" outlined size="small" title="A custom entry that you can change" @click="copy" />
       <template v-if="stored">
         <Button label="Delete" outlined size="small" @click="remove" />

@@ -2,6 +2,7 @@ import { nextTick, onMounted } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { breathFrom, holdFrom } from '#core/plan';
 import { useLibrary } from '../../../state/library';
+import { useSettings } from '../../../state/settings';
 import { useAddStep } from './use-add-step';
 
 /**
@@ -12,12 +13,15 @@ export function useArrivingStep(onTrouble: (reason: string) => void, onAdded: ()
   const route = useRoute();
   const router = useRouter();
   const library = useLibrary();
+  const settings = useSettings();
   const add = useAddStep();
 
   onMounted(async () => {
     const { add: wanted, at } = route.query;
     if (typeof wanted !== 'string') return;
     await router.replace({ path: route.path });
+    // A custom entry, and how steps are taught here, may still be on their way.
+    await Promise.all([library.ready(), settings.ready()]);
     const position = library.all.position(wanted);
     const technique = library.all.technique(wanted);
     const place = typeof at === 'string' && /^\d{1,3}$/.test(at) ? Number(at) : undefined;
