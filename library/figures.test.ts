@@ -125,16 +125,22 @@ describe('what is measured', () => {
     }
   });
 
-  test('in the half fold over a chair the forearms and the head are at the height of what lies on the seat', () => {
+  test.each([
+    ['chair', 45],
+    ['home', 45],
+    // Two bolsters of 15 cm and two blankets in quarters of 8 cm on the seat.
+    ['high', 45 + 2 * 15 + 2 * 8],
+  ])('in the half fold over a chair (%s) hands and head rest on what lies on the seat, at %i cm', (id, topCm) => {
     const { setUps, figure } = builtInLibrary.position('chair-half-fold')!;
-    for (const { items } of setUps) {
-      const settled = settle(figure, placedProps(items, 'left'), 165, ORDINARY);
-      const top = Math.max(...settled.solids.map((solid) => (solid.shape === 'box' ? solid.at[1] + solid.half[1] : 0)));
-      // The back of the chair rises above its seat; the hands lie below it and above 45 cm.
-      expect(settled.body.arms.left.end[1]).toBeGreaterThan(45);
-      expect(settled.body.arms.left.end[1]).toBeLessThan(top + 6);
-      expect(settled.body.arms.left.shortCm).toBeLessThan(2);
-    }
+    const { items } = setUps.find((one) => one.id === id)!;
+    const settled = settle(figure, placedProps(items, 'left'), 165, ORDINARY);
+    const [hand, head] = [settled.body.arms.left.end[1], settled.body.spine.skull[1]];
+    // A wrist is a few centimetres over what the hand lies on, which gives; the skull's root is higher than the forehead.
+    expect(hand).toBeGreaterThan(topCm - 4);
+    expect(hand).toBeLessThan(topCm + 8);
+    expect(head).toBeGreaterThan(topCm);
+    expect(head).toBeLessThan(topCm + 25);
+    expect(settled.body.arms.left.shortCm).toBeLessThan(2);
   });
 
   test('a slope on two blocks lies on both, the standing one under its middle and the other nearer to its foot', () => {
@@ -152,6 +158,16 @@ describe('what is measured', () => {
       for (const block of [standing, edge]) expect(block.at[1] - block.half[1]).toBeCloseTo(0, 0);
       expect(slope.frame[4]).toBeLessThan(0.95);
       expect(Math.abs(standing.at[0])).toBeGreaterThan(Math.abs(edge.at[0]) + 7);
+      // How far an upper edge of a block, which lies crosswise, is from the underside of the slope.
+      const gap = ({ at, half }: typeof standing): number =>
+        Math.min(
+          ...[-half[2], half[2]].map((by) => {
+            const [dx, dy] = [at[0] + by - slope.at[0], at[1] + half[1] - slope.at[1]];
+            return -slope.half[1] - (dx * slope.frame[1] + dy * slope.frame[4]);
+          }),
+        );
+      for (const block of [standing, edge])
+        expect([id, Math.abs(gap(block)) < 1.5, gap(block)]).toEqual([id, true, expect.anything()]);
     }
   });
 

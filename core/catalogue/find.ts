@@ -3,10 +3,11 @@ import { propKind, type PropKind } from '#core/props';
 import { APPROACH_LABELS, type Approach } from './approach';
 import { sameTag } from '#core/document';
 import { familyLabel } from './library';
-import type { Position } from './position';
+import type { NamedSetUp, Position } from './position';
 import { matchScore, searchable } from './search';
 import { SITUATION_WORDS, type Situation } from './situations';
 import { spineWays, type SpineWay } from './spine';
+import { isFor, isOutdoors } from './where';
 
 /** What positions can be filtered by; every group may have several chosen, which widen it. */
 export interface Chosen {
@@ -70,17 +71,12 @@ export interface EntryWords {
 }
 const NO_WORDS: EntryWords = { alsoCalled: () => [], tagsOf: () => [], situationsOf: () => [], byLines: false };
 
-type NamedSetUp = Position['setUps'][number];
-const uses = ({ items }: NamedSetUp, kind: PropKind): boolean => items.some((item) => item.kind === kind);
-
-/** Whether a set-up is one for a place: in bed, sitting on a chair, or outdoors, where there is no wall and no chair. */
+/** Whether a set-up is one for a place: in bed, sitting on a chair, or outdoors. */
 const DONE_AT: Readonly<Record<Chosen['where'][number], (setUp: NamedSetUp) => boolean>> = {
-  bed: ({ where }) => where === 'bed',
-  chair: ({ where, items }) =>
-    where === 'chair' || items.some(({ kind, place }) => kind === 'chair' && place === 'seat'),
-  outdoors: (setUp) =>
-    setUp.where === 'outdoors' ||
-    (setUp.where === undefined && !setUp.home && !uses(setUp, 'wall') && !uses(setUp, 'chair')),
+  bed: isFor('bed'),
+  chair: (setUp) =>
+    isFor('chair')(setUp) || setUp.items.some(({ kind, place }) => kind === 'chair' && place === 'seat'),
+  outdoors: isOutdoors,
 };
 
 const fits: {

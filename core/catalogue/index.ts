@@ -19,9 +19,8 @@ export { familyLabel, libraryOf, withCustomEntries, type Library } from './libra
 export { editDistance, nameLikeness, matchScore, searchable } from './search';
 export { ENERGY_LINES, linesOfAreas } from './energy-lines';
 export { SITUATION_WORDS, SITUATIONS, type Situation } from './situations';
-export { SPINE_WAYS, SPINE_WORDS } from './spine';
+export { SPINE_WAYS, type SpineWay } from './spine';
 export { spokenOver, type SpokenLine } from './spoken';
-export type { Teaching } from './teaching';
 export { countOptions, findPositions, NOTHING_CHOSEN, type Chosen, type EntryWords } from './find';
 export { nextUsualRow } from './usual-row';
 export { BENDS, EFFECTS, type Bend, type Effect } from './bends';

@@ -3,10 +3,10 @@ export const SITUATIONS = ['onFeet', 'beforeSleep', 'afterTravel', 'desk', 'tire
 export type Situation = (typeof SITUATIONS)[number];
 
 export const SITUATION_WORDS: Readonly<Record<Situation, string>> = {
-  onFeet: 'A long day on your feet',
+  onFeet: 'After a long day on your feet',
   beforeSleep: 'Before sleep',
   afterTravel: 'After travel',
-  desk: 'Desk shoulders',
-  tiredBack: 'A tired low back',
-  restless: 'Too much going on',
+  desk: 'Shoulders after desk work',
+  tiredBack: 'With a tired low back',
+  restless: 'With a lot on your mind',
 };

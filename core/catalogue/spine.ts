@@ -4,14 +4,6 @@ import type { Position } from './position';
 export const SPINE_WAYS = ['long', 'rounded', 'arched', 'leaning', 'turned'] as const;
 export type SpineWay = (typeof SPINE_WAYS)[number];
 
-export const SPINE_WORDS: Readonly<Record<SpineWay, string>> = {
-  long: 'Long',
-  rounded: 'Rounded forward',
-  arched: 'Arched back',
-  leaning: 'Leaning to a side',
-  turned: 'Turned',
-};
-
 /** From so many degrees between pelvis and shoulders on, a back counts as going that way. Our own rule of thumb. */
 const ROUNDED_FROM = 30;
 const ARCHED_FROM = 20;

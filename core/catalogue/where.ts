@@ -1,10 +1,17 @@
 import type { NamedSetUp, Position } from './position';
 import type { ClassWhere, Where } from './where-names';
 
-const isFor = (where: Where) => (setUp: NamedSetUp) => setUp.where === where;
+export const isFor = (where: Where) => (setUp: NamedSetUp) => setUp.where === where;
 const needs = (kind: 'wall' | 'chair') => (setUp: NamedSetUp) =>
   setUp.items.some((row) => row.kind === kind && !row.optional);
 const onTheFloor = ({ where }: NamedSetUp): boolean => where === undefined || where === 'floor';
+
+/** On the floor, with no wall, no chair and nothing from home. */
+const needsNoBuilding = (setUp: NamedSetUp): boolean =>
+  onTheFloor(setUp) && !setUp.home && !needs('wall')(setUp) && !needs('chair')(setUp);
+
+/** Whether a set-up can be made outdoors, where there is no wall and no chair. */
+export const isOutdoors = (setUp: NamedSetUp): boolean => isFor('outdoors')(setUp) || needsNoBuilding(setUp);
 
 /**
  * Whether a set-up is one for a place, the most fitting ones first: one made for it, then what does there. On a sofa a
@@ -16,10 +23,7 @@ const FITTING: Readonly<Record<ClassWhere, readonly ((setUp: NamedSetUp) => bool
   sofa: [isFor('sofa'), isFor('bed'), ({ home }) => home],
   chair: [isFor('chair'), needs('chair')],
   wall: [isFor('wall'), needs('wall')],
-  outdoors: [
-    isFor('outdoors'),
-    (setUp) => onTheFloor(setUp) && !setUp.home && !needs('wall')(setUp) && !needs('chair')(setUp),
-  ],
+  outdoors: [isFor('outdoors'), needsNoBuilding],
   online: [(setUp) => setUp.home && onTheFloor(setUp), ({ home }) => home],
 };
 

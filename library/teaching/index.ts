@@ -1,9 +1,10 @@
-import type { SpokenLine, Teaching } from '#core/catalogue';
+import type { SpokenLine } from '#core/catalogue';
 import { BREATH_WATCH } from './breath';
 import { KNEELING_AND_ON_THE_FRONT } from './kneeling-and-on-the-front';
 import { LYING_AND_AT_THE_WALL } from './lying-and-at-the-wall';
 import { SPOKEN } from './spoken';
 import { SITTING_AND_STANDING } from './sitting-and-standing';
+import type { Teaching } from './teaching';
 
 const POSITIONS_TAUGHT: Readonly<Record<string, Teaching>> = {
   ...SITTING_AND_STANDING,

@@ -1,4 +1,4 @@
-import type { Teaching } from '#core/catalogue';
+import type { Teaching } from './teaching';
 
 /** What goes wrong and what is seen from outside, of positions that kneel or lie on the front. */
 export const KNEELING_AND_ON_THE_FRONT: Readonly<Record<string, Teaching>> = {

@@ -1,4 +1,4 @@
-import type { Teaching } from '#core/catalogue';
+import type { Teaching } from './teaching';
 
 /** What goes wrong and what is seen from outside, of positions that lie on the back or side, or are at the wall. */
 export const LYING_AND_AT_THE_WALL: Readonly<Record<string, Teaching>> = {

@@ -1,4 +1,4 @@
-import type { Teaching } from '#core/catalogue';
+import type { Teaching } from './teaching';
 
 /** What goes wrong and what is seen from outside, of positions that sit or stand. */
 export const SITTING_AND_STANDING: Readonly<Record<string, Teaching>> = {

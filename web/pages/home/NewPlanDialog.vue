@@ -27,9 +27,10 @@ const emit = defineEmits<{ make: [file: PlanFile] }>();
 
 const reason = ref('');
 const issues = ref<FieldIssue[]>([]);
+const library = useLibrary();
 const examples = TEMPLATES.map((template) => ({
   ...template,
-  timeline: compileTimeline(template.plan, useLibrary().all),
+  timeline: compileTimeline(template.plan, library.all),
 })).sort((one, other) => one.plan.classSeconds - other.plan.classSeconds);
 /** The shortest first within each approach. */
 const groups = APPROACHES.map((approach) => ({

@@ -23,10 +23,8 @@ const library = useLibrary();
 const technique = computed(() => library.all.technique(id));
 const step = computed(() => technique.value && breathFrom(technique.value, 'this'));
 const watch = computed(() => watchedIn(id));
-/** Over the length it usually has. */
-const spoken = computed(() =>
-  technique.value ? spokenOver(spokenIn(id), practiceMs(technique.value.practice) / 1000) : [],
-);
+const usualMs = computed(() => (technique.value ? practiceMs(technique.value.practice) : 0));
+const spoken = computed(() => spokenOver(spokenIn(id), usualMs.value / 1000));
 usePageTitle(() => [technique.value?.names.english, 'Library']);
 </script>
 
@@ -58,7 +56,7 @@ usePageTitle(() => [technique.value?.names.english, 'Library']);
           </ol>
         </template>
         <template v-if="spoken.length > 0">
-          <h2>To read aloud, in {{ clockOfMs(practiceMs(technique.practice)) }}</h2>
+          <h2>To read aloud, in {{ clockOfMs(usualMs) }}</h2>
           <ol class="spoken">
             <li v-for="{ text, atSeconds } in spoken" :key="text">
               <span class="quiet at">{{ clockOfSeconds(atSeconds) }}</span> {{ text }}

@@ -9,12 +9,12 @@ import {
   SITUATION_WORDS,
   SITUATIONS,
   SPINE_WAYS,
-  SPINE_WORDS,
   TRAIT_WORDS,
   TRAITS,
   type Approach,
   type Chosen,
   type Position,
+  type SpineWay,
 } from '#core/catalogue';
 import type { BodyMap } from '#core/settings';
 import { propKind, type PropKind } from '#core/props';
@@ -39,6 +39,14 @@ export const filtersFor = (bodyMap: BodyMap, tags: readonly string[]): readonly 
     )
     .filter(({ options }) => options.length > 0);
 
+const SPINE_WORDS: Readonly<Record<SpineWay, string>> = {
+  long: 'Long',
+  rounded: 'Rounded forward',
+  arched: 'Arched',
+  leaning: 'Leaning to a side',
+  turned: 'Turned',
+};
+
 const ALL_FILTERS: readonly Group[] = [
   {
     group: 'approach',
@@ -55,7 +63,7 @@ const ALL_FILTERS: readonly Group[] = [
   { group: 'tag', title: 'Your tags', options: [] },
   {
     group: 'situation',
-    title: 'Good for',
+    title: 'Situation',
     options: SITUATIONS.map((value) => ({ value, label: SITUATION_WORDS[value] })),
   },
   { group: 'spine', title: 'The back', options: SPINE_WAYS.map((value) => ({ value, label: SPINE_WORDS[value] })) },
@@ -85,7 +93,7 @@ const ALL_FILTERS: readonly Group[] = [
   },
   {
     group: 'where',
-    title: 'Also done',
+    title: 'Can be done',
     options: [
       { value: 'bed', label: 'In bed' },
       { value: 'chair', label: 'Sitting on a chair' },
