@@ -17,6 +17,7 @@ const CORE = [
   'heights',
   'plan',
   'timeline',
+  'script',
   'cupboard',
   'caution',
   'run',

@@ -42,6 +42,7 @@ import {
   ListVersionsResponse,
   PLANS,
   PlanTagsResponse,
+  UsedEntriesResponse,
   StoredRevision,
 } from './plans';
 import { PractisedQuery, PractisedResponse } from './practised';
@@ -62,6 +63,15 @@ export const OPERATIONS: readonly Operation[] = [
     summary: 'List the tags in use, and count the archived plans',
     status: 200,
     answer: PlanTagsResponse,
+    refuses: [],
+  },
+  {
+    method: 'get',
+    path: '/used-entries',
+    tag: 'Plans',
+    summary: 'List the library entries in the plans that were changed last',
+    status: 200,
+    answer: UsedEntriesResponse,
     refuses: [],
   },
   {

@@ -55,8 +55,8 @@ const MIN_PASSPHRASE = 12;
 const MAX_PASSPHRASE = 200;
 const Passphrase = z
   .string('A passphrase is text.')
-  .min(MIN_PASSPHRASE, `A passphrase has at least ${MIN_PASSPHRASE} letters.`)
-  .max(MAX_PASSPHRASE, `A passphrase has at most ${MAX_PASSPHRASE} letters.`);
+  .min(MIN_PASSPHRASE, `A passphrase has at least ${MIN_PASSPHRASE} characters.`)
+  .max(MAX_PASSPHRASE, `A passphrase has at most ${MAX_PASSPHRASE} characters.`);
 /** Sets a passphrase, or changes it; a change needs the `current` one. */
 export const SetLockRequest = z.strictObject({
   passphrase: Passphrase,

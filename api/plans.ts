@@ -69,6 +69,10 @@ export const PlanTagsResponse = z.object({
 });
 export type PlanTagsResponse = z.infer<typeof PlanTagsResponse>;
 
+/** Ids of the library entries in the plans that were changed last: as many plans as `plans` says, or fewer. */
+export const UsedEntriesResponse = z.object({ plans: z.int().min(0), items: z.array(z.string()) });
+export type UsedEntriesResponse = z.infer<typeof UsedEntriesResponse>;
+
 /**
  * A version of a plan: the last of several saves that followed each other closely. `changes` are those since the
  * version before it; null for the earliest that is kept, unless the plan was made then.

@@ -17,6 +17,7 @@ import { SUPPORTED_FOLDS } from './positions/supported-folds';
 import { WALL } from './positions/wall';
 import { ADDITIONAL_TECHNIQUES } from './additional-techniques';
 import { FURTHER_TECHNIQUES } from './further-techniques';
+import { SPOKEN } from './spoken';
 import { FIRST_TECHNIQUES } from './techniques';
 
 /** The figure of a position that ships with Zovrin. Throws if there is none: the library is broken then. */
@@ -46,4 +47,11 @@ export const POSITIONS: readonly Position[] = [
 ].map(drawn);
 
 /** The breath techniques that ship with Zovrin. */
-export const TECHNIQUES: readonly Technique[] = [...FIRST_TECHNIQUES, ...FURTHER_TECHNIQUES, ...ADDITIONAL_TECHNIQUES];
+export const TECHNIQUES: readonly Technique[] = [
+  ...FIRST_TECHNIQUES,
+  ...FURTHER_TECHNIQUES,
+  ...ADDITIONAL_TECHNIQUES,
+].map((technique) => {
+  const spoken = SPOKEN[technique.id];
+  return spoken ? { ...technique, spoken: [...spoken] } : technique;
+});

@@ -15,7 +15,7 @@ import { createLock, type Lock } from './lock/lock';
 import { lockRoutes } from './routes/lock';
 import { decisionRoutes, groupRoutes, peopleRoutes } from './routes/people';
 import { placeRoutes } from './routes/places';
-import { planTagRoutes } from './routes/plan-lists';
+import { planTagRoutes, usedEntryRoutes } from './routes/plan-lists';
 import { planRoutes } from './routes/plans';
 import { practisedRoutes } from './routes/practised';
 import { runRoutes } from './routes/runs';
@@ -59,6 +59,7 @@ function apiRoutes(store: Store, { audience, lock, solver, clocks }: ApiParts): 
   });
   api.use(descriptionRoutes());
   api.use('/plan-tags', planTagRoutes(store));
+  api.use('/used-entries', usedEntryRoutes(store));
   api.use('/plans', planRoutes(store));
   api.use('/plans', variantRoutes(store));
   api.use('/plans/:id/decisions', lock.guard);

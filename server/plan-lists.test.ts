@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import request from 'supertest';
-import { emptyPlan, type Plan } from '#core/plan';
+import { breathFrom, breathMovesOf, emptyPlan, holdFrom, type Plan } from '#core/plan';
+import { builtInLibrary } from '#library';
 import { ListPlansResponse } from '#api';
 import { testServer } from '../tests/support/test-server';
 import { createApp } from './app';
@@ -91,5 +92,26 @@ describe('tags and the archive', () => {
     expect(await refused(['x'.repeat(41)])).toEqual(['A tag has at most 40 characters.']);
     expect(await refused(Array.from({ length: 13 }, (_, i) => `t${i}`))).toEqual(['A plan has at most 12 tags.']);
     expect(await refused('knees')).not.toEqual([]);
+  });
+});
+
+describe('entries used lately', () => {
+  test('are those of the plans changed last, in holds, breaths and stages; not of the bin or the archive', async () => {
+    const hold = (id: string) => holdFrom(builtInLibrary.position(id)!, 'yin', id);
+    const breath = (id: string) => breathFrom(builtInLibrary.technique(id)!, id);
+    const moved = { ...breath('equal-breath'), id: 'moved', moves: breathMovesOf(builtInLibrary.position('locust')!) };
+    await make('Early', { steps: [hold('hanging-fold')] });
+    for (let i = 0; i < 17; i++) await make(`Filler ${i}`);
+    await make('Late', { steps: [hold('butterfly-fold'), breath('humming'), moved] });
+    await make('Put away', { archived: true, steps: [hold('camel')] });
+    const used = async () => (await request(app()).get('/api/v1/used-entries').expect(200)).body as unknown;
+    expect(await used()).toEqual({
+      plans: 19,
+      items: ['butterfly-fold', 'equal-breath', 'hanging-fold', 'humming', 'locust'],
+    });
+    await make('One more', { steps: [hold('butterfly-fold')] });
+    await make('And one more');
+    // Twenty plans later than the first one.
+    expect(await used()).toEqual({ plans: 20, items: ['butterfly-fold', 'equal-breath', 'humming', 'locust'] });
   });
 });

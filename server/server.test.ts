@@ -258,7 +258,7 @@ describe('bad input', () => {
     const bad = { ...document(), title: 'x'.repeat(10_000), groupSize: 0 };
     const { body } = await api().post('/api/v1/plans').send({ document: bad }).expect(422);
     expect(body.errors).toEqual([
-      { field: 'document.title', reason: 'A title has at most 200 letters.' },
+      { field: 'document.title', reason: 'A title has at most 200 characters.' },
       { field: 'document.groupSize', reason: 'A group has at least one person.' },
     ]);
   });

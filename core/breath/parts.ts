@@ -92,7 +92,7 @@ export const CyclePart = z.strictObject({
   /** How loud a sound of the throat is. */
   loudness: oneOf('A loudness', LOUDNESS).optional(),
   /** What is sung or spoken on the out-breath: `ah`. */
-  vowel: z.string().trim().min(1, 'Say which sound.').max(12, 'A sound has at most 12 letters.').optional(),
+  vowel: z.string().trim().min(1, 'Say which sound.').max(12, 'A sound has at most 12 characters.').optional(),
 });
 export type CyclePart = z.infer<typeof CyclePart>;
 

@@ -5,7 +5,7 @@ import { Position } from './position';
 import { Technique } from './technique';
 
 const ENTRY_FORMAT = 'zovrin-entry';
-export const ENTRY_VERSION = 4;
+export const ENTRY_VERSION = 5;
 
 const document = {
   format: z.literal(ENTRY_FORMAT, 'This is not a library entry.'),
@@ -35,12 +35,14 @@ const fromVersion1: Migration = (document) =>
 const fromVersion2: Migration = (document) => document;
 /** Version 4: a set-up may say on or at what it is made, and a wall how far away it is; older ones say neither. */
 const fromVersion3: Migration = (document) => document;
+/** Version 5: a technique may have lines to read aloud, and an entry what goes wrong and what is seen; older ones have neither. */
+const fromVersion4: Migration = (document) => document;
 
 const ENTRY_DOCUMENT: DocumentKind<CustomEntry> = {
   format: ENTRY_FORMAT,
   called: 'a library entry',
   version: ENTRY_VERSION,
-  migrations: { 1: fromVersion1, 2: fromVersion2, 3: fromVersion3 },
+  migrations: { 1: fromVersion1, 2: fromVersion2, 3: fromVersion3, 4: fromVersion4 },
   schema: CustomEntry,
 };
 

@@ -8,6 +8,8 @@ import {
   ENERGY_LINES,
   FAMILIES,
   findPositions,
+  findTechniques,
+  NO_WORDS,
   NOTHING_CHOSEN,
   SITUATION_WORDS,
   SITUATIONS,
@@ -17,7 +19,7 @@ import {
   type Situation,
 } from '#core/catalogue';
 import { PROP_KIND_NAMES } from '#core/props';
-import { POSITIONS } from '#library';
+import { POSITIONS, TECHNIQUES } from '#library';
 import { situationsOf } from '#library/situations';
 
 const OPTIONS: { [group in keyof Chosen]: Chosen[group][number][] } = {
@@ -26,6 +28,7 @@ const OPTIONS: { [group in keyof Chosen]: Chosen[group][number][] } = {
   area: [...AREAS],
   line: [...ENERGY_LINES],
   tag: ['desk', 'Evening'],
+  used: ['lately'],
   situation: [...SITUATIONS],
   spine: [...SPINE_WAYS],
   sides: ['together', 'sides'],
@@ -176,4 +179,36 @@ describe('searching', () => {
   test('nothing asked gives everything in its own order', () => {
     expect(find('  ')).toEqual(POSITIONS);
   });
+});
+
+describe('techniques', () => {
+  const words = {
+    ...NO_WORDS,
+    tagsOf: (id: string) => (id === 'humming' ? ['Evening'] : []),
+    usedLately: (id: string) => id === 'humming' || id === 'bellows',
+  };
+  const idsOf = (query: string, patch: Partial<Chosen> = {}) =>
+    findTechniques(TECHNIQUES, query, { ...NOTHING_CHOSEN, ...patch }, words).map(({ id }) => id);
+
+  test('are all there until something is asked for that they have not', () => {
+    expect(idsOf('')).toEqual(TECHNIQUES.map(({ id }) => id));
+    expect(idsOf('', { approach: ['pranayama', 'yin'] })).toHaveLength(TECHNIQUES.length);
+    expect(idsOf('', { approach: ['yin'] })).toEqual([]);
+    expect(idsOf('', { area: ['hamstrings'] })).toEqual([]);
+  });
+
+  test('are found by name, by own tag, and by what was used lately', () => {
+    expect(idsOf('humming')).toContain('humming');
+    expect(idsOf('evening')).toEqual(['humming']);
+    expect(idsOf('', { tag: ['evening'] })).toEqual(['humming']);
+    expect(idsOf('', { used: ['lately'] }).sort()).toEqual(['bellows', 'humming']);
+    expect(idsOf('', { used: ['lately'], tag: ['evening'] })).toEqual(['humming']);
+  });
+});
+
+test('positions are found by what was used lately', () => {
+  const words = { ...NO_WORDS, usedLately: (id: string) => id === 'long-diamond' };
+  const used = findPositions(POSITIONS, '', { ...NOTHING_CHOSEN, used: ['lately'] }, words);
+  expect(used.map(({ id }) => id)).toEqual(['long-diamond']);
+  expect(find('', { used: ['lately'] })).toEqual([]);
 });

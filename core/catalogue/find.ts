@@ -17,6 +17,8 @@ export interface Chosen {
   line: readonly EnergyLine[];
   /** Own tags, as they are written. */
   tag: readonly string[];
+  /** In a plan that was changed lately. */
+  used: readonly 'lately'[];
   situation: readonly Situation[];
   spine: readonly SpineWay[];
   sides: readonly ('together' | 'sides')[];
@@ -35,6 +37,7 @@ export const NOTHING_CHOSEN: Chosen = {
   area: [],
   line: [],
   tag: [],
+  used: [],
   situation: [],
   spine: [],
   sides: [],
@@ -66,10 +69,17 @@ export interface EntryWords {
   tagsOf: (id: string) => readonly string[];
   /** The situations it serves. */
   situationsOf: (id: string) => readonly Situation[];
+  /** Whether it is in a plan that was changed lately; where nobody asked, nothing is. */
+  usedLately?: (id: string) => boolean;
   /** Whether an entry is found by its energy lines too. */
   byLines: boolean;
 }
-const NO_WORDS: EntryWords = { alsoCalled: () => [], tagsOf: () => [], situationsOf: () => [], byLines: false };
+export const NO_WORDS: EntryWords = {
+  alsoCalled: () => [],
+  tagsOf: () => [],
+  situationsOf: () => [],
+  byLines: false,
+};
 
 /** Whether a set-up is one for a place: in bed, sitting on a chair, or outdoors. */
 const DONE_AT: Readonly<Record<Chosen['where'][number], (setUp: NamedSetUp) => boolean>> = {
@@ -87,6 +97,7 @@ const fits: {
   area: (entry, wanted) => wanted.some((area) => entry.areas.includes(area)),
   line: (entry, wanted) => linesOfAreas(entry.areas).some((line) => wanted.includes(line)),
   tag: (entry, wanted, { tagsOf }) => tagsOf(entry.id).some((tag) => wanted.some((one) => sameTag(one, tag))),
+  used: (entry, _, { usedLately }) => usedLately?.(entry.id) ?? false,
   situation: (entry, wanted, { situationsOf }) => situationsOf(entry.id).some((one) => wanted.includes(one)),
   spine: (entry, wanted) => spineWays(entry).some((way) => wanted.includes(way)),
   sides: (entry, wanted) => wanted.includes(entry.sides === 'together' ? 'together' : 'sides'),

@@ -162,6 +162,10 @@ export const Position = z
     effect: oneOf('An effect', EFFECTS).optional(),
     traits: z.array(oneOf('A trait', TRAITS)),
     caution: text('A caution', 400),
+    /** What commonly goes wrong, and what to say then. */
+    mistakes: text('Common mistakes', 300).optional(),
+    /** What is seen from outside, and what it means. */
+    watch: text('What you see from outside', 300).optional(),
     /** How it is drawn, with the left side held. */
     figure: Figure,
   })

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { spokenOver } from './spoken';
+import { readSpoken, spokenAsTyped, spokenOver } from './spoken';
 
 const line = fc.record({
   text: fc
@@ -44,6 +44,25 @@ describe('spoken lines over a length', () => {
       fc.property(lines, fc.integer({ min: 60, max: 1800 }), fc.integer({ min: 0, max: 600 }), (all, seconds, more) => {
         const [short, long] = [spokenOver(all, seconds), spokenOver(all, seconds + more)];
         for (const [i, { atSeconds }] of short.entries()) expect(long[i]!.atSeconds).toBeGreaterThanOrEqual(atSeconds);
+      }),
+    );
+  });
+});
+
+describe('lines as they are typed', () => {
+  test('one on each line; an empty line after one makes its pause longer', () => {
+    expect(readSpoken('\n  Feel the feet. \r\n\r\n\nThe knees.\n\n')).toEqual([
+      { text: 'Feel the feet.', pause: 3 },
+      { text: 'The knees.' },
+    ]);
+    expect(readSpoken(' \n\n')).toEqual([]);
+  });
+
+  test('are read as they were written, but for the pause after the last', () => {
+    fc.assert(
+      fc.property(lines, (all) => {
+        const read = readSpoken(spokenAsTyped(all)).map(({ text, pause = 1 }) => ({ text, pause }));
+        expect(read).toEqual(all.map((one, i) => (i === all.length - 1 ? { ...one, pause: 1 } : one)));
       }),
     );
   });

@@ -1,8 +1,15 @@
+import { z } from 'zod';
+import { words } from '#core/document';
+
+export const MAX_SPOKEN = 60;
+const MAX_PAUSE = 20;
+
 /** A line to read aloud, with the weight of the pause after it against the other pauses; 1 if it has none. */
-export interface SpokenLine {
-  text: string;
-  pause?: number;
-}
+export const SpokenLine = z.strictObject({
+  text: words('A line to read aloud', 240),
+  pause: z.int('A pause is a whole number.').min(1, 'A pause is at least 1.').max(MAX_PAUSE).optional(),
+});
+export type SpokenLine = z.infer<typeof SpokenLine>;
 
 /** A line with its moment, in seconds from the beginning. */
 export interface SpokenAt {
@@ -34,3 +41,25 @@ export function spokenOver(lines: readonly SpokenLine[], seconds: number): Spoke
     return line;
   });
 }
+
+/**
+ * Lines to read aloud as they are typed: a sentence on each, and every empty line after one makes its pause longer by as
+ * much as a usual pause. Empty lines before the first say nothing.
+ */
+export function readSpoken(typed: string): SpokenLine[] {
+  const lines: SpokenLine[] = [];
+  for (const line of typed.trimEnd().split(/\r?\n/)) {
+    const text = line.trim();
+    const last = lines.at(-1);
+    if (text !== '') lines.push({ text });
+    else if (last) last.pause = Math.min(MAX_PAUSE, (last.pause ?? 1) + 1);
+  }
+  return lines;
+}
+
+/** Lines as `readSpoken` reads them. */
+export const spokenAsTyped = (lines: readonly SpokenLine[]): string =>
+  lines
+    .map(({ text, pause = 1 }) => text + '\n'.repeat(pause))
+    .join('')
+    .trimEnd();

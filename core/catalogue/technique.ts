@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { EFFECTS } from './bends';
 import { BreathPractice } from '#core/breath';
 import { Id, oneOf, seconds, text, words } from '#core/document';
+import { MAX_SPOKEN, SpokenLine } from './spoken';
 
 /** What a technique demands of a body, for cautions. */
 export const BREATH_TRAITS = [
@@ -49,6 +50,10 @@ export const Technique = z.strictObject({
   /** Step by step; one may begin with its name, of up to three words, and a colon: `With a hand: lift it.` */
   taught: z.array(words('A step of teaching', 240)).max(6, 'At most six steps of teaching.'),
   mistakes: text('Common mistakes', 300),
+  /** What is seen from outside, and what it means. */
+  watch: text('What you see from outside', 300).optional(),
+  /** What people are led through, line by line; spread over the whole practice. */
+  spoken: z.array(SpokenLine).max(MAX_SPOKEN, `At most ${MAX_SPOKEN} lines to read aloud.`).optional(),
   caution: text('A caution', 400),
 });
 export type Technique = z.infer<typeof Technique>;

@@ -43,6 +43,7 @@ export { answersOfDemands, demandsOfAnswers, LYING_HOW, WEIGHT_ON, type QuickAns
 export { AREA_WORDS, screeningQuestions } from './questions';
 export { applies, LEVELS, worse, type Instead, type Level, type Rule, type RuleOn } from './rule';
 export { generalCautions, planDemands, rulesFor, rulesOf, screen, screenGroup, screenStep } from './screen';
+export { suitsGroup } from './suits';
 export { demandsOf, isUnscreened } from './traits';
 export { versionFor } from './version';
 export { withoutHolding } from './without-holding';

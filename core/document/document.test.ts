@@ -41,7 +41,7 @@ describe('reading a document', () => {
     [{ format: 'zovrin-note' }, 'version: A note has a version, a whole number from 1.'],
     [{ format: 'zovrin-note', version: 3 }, 'version: This note has version 3; this Zovrin reads up to version 2.'],
     [{ format: 'zovrin-note', version: 2, title: '  ' }, 'title: A title is needed.'],
-    [{ format: 'zovrin-note', version: 2, title: 'far too long' }, 'title: A title has at most 8 letters.'],
+    [{ format: 'zovrin-note', version: 2, title: 'far too long' }, 'title: A title has at most 8 characters.'],
     [{ format: 'zovrin-note', version: 2, title: 'Dusk', colour: 1 }, ': Unknown: colour.'],
   ])('%j is refused with the field and the reason', (value, reason) => {
     expect(reasons(value)).toEqual([reason]);

@@ -5,7 +5,7 @@ import { clockOfSeconds } from '#core/time';
 const DECIMALS = 'A length has at most three decimals of a second.';
 
 /** Shared, because a number format is slow to create. */
-const letters = new Intl.NumberFormat('en');
+const figures = new Intl.NumberFormat('en');
 
 /** A length in seconds from `min` to `max`, at most three decimals; refused with the limit in words. */
 export function seconds(what: string, min: Seconds, max: Seconds): z.ZodType<Seconds, Seconds> {
@@ -16,12 +16,12 @@ export function seconds(what: string, min: Seconds, max: Seconds): z.ZodType<Sec
     .multipleOf(0.001, DECIMALS);
 }
 
-/** Text of at most `max` letters; it may be empty. */
+/** Text of at most `max` characters; it may be empty. */
 export function text(what: string, max: number) {
-  return z.string(`${what} is text.`).max(max, `${what} has at most ${letters.format(max)} letters.`);
+  return z.string(`${what} is text.`).max(max, `${what} has at most ${figures.format(max)} characters.`);
 }
 
-/** Text of at most `max` letters with something in it besides blanks. */
+/** Text of at most `max` characters with something in it besides blanks. */
 export function words(what: string, max: number) {
   return text(what, max).refine((typed) => typed.trim() !== '', `${what} is needed.`);
 }

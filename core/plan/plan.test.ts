@@ -66,7 +66,7 @@ describe('reading a plan', () => {
   });
 
   test.each([
-    [{ ...base, title: 'x'.repeat(10_000) }, 'title', 'at most 200 letters'],
+    [{ ...base, title: 'x'.repeat(10_000) }, 'title', 'at most 200 characters'],
     [{ ...base, title: '  ' }, 'title', 'needs a title'],
     [{ ...base, version: 99 }, 'version', 'up to version 9'],
     [{ ...base, format: 'other' }, 'format', 'zovrin-plan'],

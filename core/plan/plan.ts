@@ -6,7 +6,7 @@ import { MAX_PHASES, phasesOfStep } from './phases';
 import { PlanRules } from './plan-rules';
 import { Step } from './step';
 
-const letters = new Intl.NumberFormat('en');
+const figures = new Intl.NumberFormat('en');
 
 export const PLAN_FORMAT = 'zovrin-plan';
 export const PLAN_VERSION = 9;
@@ -87,8 +87,8 @@ function checkTogether(steps: readonly Step[], context: z.RefinementCtx): void {
         ...(step.kind === 'breath' ? ['practice', 'sets'] : step.kind === 'hold' ? ['breath'] : []),
       ],
       message:
-        `Up to here the plan has ${letters.format(phases)} breaths, holds and changes, each timed on its own; ` +
-        `at most ${letters.format(MAX_PHASES)} can be led. Remove some rounds.`,
+        `Up to here the plan has ${figures.format(phases)} breaths, holds and changes, each timed on its own; ` +
+        `at most ${figures.format(MAX_PHASES)} can be led. Remove some rounds.`,
     });
   }
 }

@@ -54,9 +54,9 @@ function tonesBetween(timeline: Timeline, run: Run, group: Group, startMs: Ms, f
   return cues;
 }
 
-/** The prompts of one side of a hold that begins at a moment and lasts so long. */
+/** The prompts of one side of a hold, or of a breath practice, that begins at a moment and lasts so long. */
 function promptsOf({ prompts }: Timeline, phase: Phase, startMs: Ms, lengthMs: Ms): Cue[] {
-  if (phase.kind !== 'hold') return [];
+  if (phase.kind !== 'hold' && !('round' in phase)) return [];
   return prompts.flatMap(({ stepIndex, turn, at, text }, i) => {
     const offset = momentMs(at, lengthMs);
     if (stepIndex !== phase.stepIndex || turn !== phase.turn || offset < 0 || offset > lengthMs) return [];

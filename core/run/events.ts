@@ -8,7 +8,7 @@ const milliseconds = (min: Ms, max: Ms): z.ZodType<Ms, Ms> => z.int().min(min).m
 
 const base = {
   /** Created where the event happened, so that sending it twice stores it once. */
-  id: Id.min(8, 'An id of an event has at least 8 letters.'),
+  id: Id.min(8, 'An id of an event has at least 8 characters.'),
   /** The clock of the device at that moment: milliseconds since 1970 UTC. */
   atMs: milliseconds(0, 8_640_000_000_000_000),
 };

@@ -1,7 +1,7 @@
-import { breathProgram, type BreathPhase } from '#core/breath';
-import type { Library } from '#core/catalogue';
+import { breathProgram, practiceMs, type BreathPhase } from '#core/breath';
+import { spokenOver, type Library } from '#core/catalogue';
 import type { BreathMoves, BreathStep, FirstSide } from '#core/plan';
-import { toMs } from '#core/numbers';
+import { toMs, type Ms } from '#core/numbers';
 import { changeSeconds } from './change-seconds';
 import type { TimelineRules } from './rules';
 import type { PhaseSide } from './types';
@@ -72,6 +72,19 @@ function writeMoves(
   });
 }
 
+/** What people are led through, spread over a practice that begins so long after the moments are counted from. */
+export function writeSpoken(
+  writer: TimelineWriter,
+  technique: string,
+  library: Library,
+  { side, turn, startMs, afterMs, lengthMs }: { side: PhaseSide; turn: number; startMs: Ms; afterMs: Ms; lengthMs: Ms },
+): void {
+  for (const { text, atSeconds } of spokenOver(library.technique(technique)?.spoken ?? [], lengthMs / 1000)) {
+    const at = { kind: 'after' as const, seconds: afterMs / 1000 + atSeconds };
+    writer.prompt({ atMs: startMs + toMs(at.seconds), side, turn, at, text });
+  }
+}
+
 /**
  * A breath unfolds as set-up, its program (on one side after the other where it moves a position) and quiet breathing.
  */
@@ -97,7 +110,12 @@ export function writeBreathStep(
     step.setupSeconds,
   );
   if (moves) writeMoves(writer, step, moves, library, rules);
-  else for (const phase of breathProgram(practice)) writer.breath(phase);
+  else {
+    const startMs = writer.now();
+    for (const phase of breathProgram(practice)) writer.breath(phase);
+    const lengthMs = practiceMs(practice);
+    writeSpoken(writer, step.technique, library, { side: 'none', turn: 0, startMs, afterMs: 0, lengthMs });
+  }
   const afterMs = toMs(step.afterSeconds);
   const last = practice.sets.at(-1);
   const place = { set: practice.sets.length - 1, part: (last?.parts.length ?? 1) - 1, round: last?.rounds ?? 1 };

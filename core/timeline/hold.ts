@@ -3,7 +3,7 @@ import { wordsOnSide, type Library, type Moment } from '#core/catalogue';
 import { sideSeconds, type HoldBreath, type HoldStep, type Moment as PlanMoment } from '#core/plan';
 import { toMs, type Ms, type Seconds } from '#core/numbers';
 import { clockOfMs, clockOfSeconds } from '#core/time';
-import { sidesInOrder } from './breath';
+import { sidesInOrder, writeSpoken } from './breath';
 import { momentMs } from './moment';
 import { changeSeconds } from './change-seconds';
 import type { TimelineRules } from './rules';
@@ -90,7 +90,15 @@ function writePrompts(writer: TimelineWriter, step: HoldStep, held: Held, turn: 
 }
 
 /** The breath inside a hold, once the body has settled. */
-function writeBreathInside(writer: TimelineWriter, step: HoldStep, held: Held, turn: number, startMs: Ms, holdMs: Ms) {
+function writeBreathInside(
+  writer: TimelineWriter,
+  step: HoldStep,
+  held: Held,
+  turn: number,
+  startMs: Ms,
+  holdMs: Ms,
+  library: Library,
+): void {
   if (!step.breath) return;
   const phases = breathInHold(step.breath, holdMs);
   const settleMs = toMs(step.breath.settleSeconds);
@@ -104,6 +112,7 @@ function writeBreathInside(writer: TimelineWriter, step: HoldStep, held: Held, t
   }
   const beginMs = startMs + settleMs;
   writer.breathInHold({ side: held, turn, startMs: beginMs, endMs: beginMs + lengthMs, phases });
+  writeSpoken(writer, step.breath.technique, library, { side: held, turn, startMs, afterMs: settleMs, lengthMs });
 }
 
 /**
@@ -115,7 +124,7 @@ export const breathInHold = ({ practice, settleSeconds, fill }: HoldBreath, hold
 
 /** The hold itself: one phase, or one for each stage, with its prompts. What is written for the left side is
  * mirrored on the right. */
-function writeHold(writer: TimelineWriter, step: HoldStep, turn: Turn, number: number): void {
+function writeHold(writer: TimelineWriter, step: HoldStep, turn: Turn, number: number, library: Library): void {
   const holdMs = toMs(turn.seconds);
   const startMs = writer.now();
   const common = { side: turn.held, turn: number, crossing: step.sides.kind === 'crossing' };
@@ -136,7 +145,7 @@ function writeHold(writer: TimelineWriter, step: HoldStep, turn: Turn, number: n
       });
     });
   }
-  writeBreathInside(writer, step, turn.held, number, startMs, holdMs);
+  writeBreathInside(writer, step, turn.held, number, startMs, holdMs, library);
   writePrompts(writer, step, turn.held, number, startMs, holdMs);
 }
 
@@ -177,7 +186,7 @@ export function writeHoldStep(writer: TimelineWriter, step: HoldStep, library: L
       writer.change(times.switchMs, 'switch', moves);
     }
     writer.body(times.enterMs, 'enter', turn.held);
-    writeHold(writer, step, turn, number);
+    writeHold(writer, step, turn, number, library);
     writer.body(times.leaveMs, 'leave', turn.held);
     const reboundHere = step.rebound.kind === 'afterEach' || (step.rebound.kind === 'afterBoth' && isLast);
     if (step.rebound.kind !== 'none' && reboundHere) {

@@ -71,14 +71,14 @@ export type BreathTimelinePhase =
 export type Phase = ChangePhase | HoldPhase | QuietBodyPhase | BreathTimelinePhase;
 export type PhaseKind = Phase['kind'];
 
-/** Something to say at a moment of a hold. */
+/** Something to say at a moment of a side of a hold, or of a breath practice. */
 export interface PromptCue {
   atMs: Ms;
   stepId: string;
   stepIndex: number;
   side: PhaseSide;
   /**
-   * 0 while the first side is held, 1 for the second; with `at` it finds its moment again in a hold that was stretched.
+   * 0 while the first side is held, 1 for the second; with `at` it finds its moment again in what was stretched.
    */
   turn: number;
   at: Moment;

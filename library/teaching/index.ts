@@ -1,8 +1,7 @@
-import type { SpokenLine } from '#core/catalogue';
+import type { Position, Technique } from '#core/catalogue';
 import { BREATH_WATCH } from './breath';
 import { KNEELING_AND_ON_THE_FRONT } from './kneeling-and-on-the-front';
 import { LYING_AND_AT_THE_WALL } from './lying-and-at-the-wall';
-import { SPOKEN } from './spoken';
 import { SITTING_AND_STANDING } from './sitting-and-standing';
 import type { Teaching } from './teaching';
 
@@ -18,5 +17,11 @@ export const teachingOf = (position: string): Teaching | undefined => POSITIONS_
 /** What is seen from outside while a technique that ships with Zovrin is practised; undefined for any other. */
 export const watchedIn = (technique: string): string | undefined => BREATH_WATCH[technique];
 
-/** What people are led through in a technique that ships with Zovrin, line by line; empty where nothing is spoken. */
-export const spokenIn = (technique: string): readonly SpokenLine[] => SPOKEN[technique] ?? [];
+/** A position with what goes wrong and what is seen from outside, where it does not say so itself. */
+export const taughtPosition = (position: Position): Position => ({ ...teachingOf(position.id), ...position });
+
+/** A technique with what is seen from outside, where it does not say so itself. */
+export function taughtTechnique(technique: Technique): Technique {
+  const watch = watchedIn(technique.id);
+  return watch === undefined ? technique : { watch, ...technique };
+}

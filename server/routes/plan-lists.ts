@@ -5,7 +5,7 @@ import { sameTag, Tag } from '#core/document';
 import type { Plan } from '#core/plan';
 import { compileTimeline, ribbonBlocks } from '#core/timeline';
 import type { ListPlansResponse } from '#api';
-import { PlanSummary, PlanTagsResponse, type ListPlansQuery, type PlanOrder } from '#api';
+import { PlanSummary, PlanTagsResponse, UsedEntriesResponse, type ListPlansQuery, type PlanOrder } from '#api';
 import { answer } from '../http/answer';
 import { usesEntry, wholeLibrary } from '../store/custom-entries';
 import type { PlanRow } from '../store/models';
@@ -149,6 +149,29 @@ export function planTagRoutes(store: Store): Router {
     const archived = await store.plans.count({ where: { deletedMs: null, [Op.and]: [literal(`${IS_ARCHIVED} = 1`)] } });
     items.sort((one, other) => searchable(one.tag).localeCompare(searchable(other.tag), 'en'));
     answer(response, PlanTagsResponse, { items, archived });
+  });
+
+  return routes;
+}
+
+/** So many plans are looked at for what is used lately. */
+const LATELY = 20;
+
+/** The library entries in the plans that were changed last. */
+export function usedEntryRoutes(store: Store): Router {
+  const routes = Router();
+
+  routes.get('/', async (_request, response) => {
+    const where = { deletedMs: null, [Op.and]: [literal(`${IS_ARCHIVED} = 0`)] };
+    const plans = Math.min(LATELY, await store.plans.count({ where }));
+    const rows = await store.sql.all<{ id: string }>(
+      `SELECT DISTINCT found.value AS id
+       FROM (SELECT document FROM plans WHERE deletedMs IS NULL AND ${IS_ARCHIVED} = 0
+             ORDER BY updatedMs DESC, id LIMIT ${LATELY}) AS plans,
+            json_tree(${JSON_OF_ROW}, '$.steps') AS found
+       WHERE found.key IN ('position', 'technique') AND found.type = 'text' ORDER BY id`,
+    );
+    answer(response, UsedEntriesResponse, { plans, items: rows.map(({ id }) => id) });
   });
 
   return routes;

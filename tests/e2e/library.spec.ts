@@ -50,6 +50,28 @@ test.describe('the library', () => {
     await expect(page.getByText('129 of 129')).toBeVisible();
   });
 
+  test('shows what suits a group, and what was used lately; the address keeps the group by its id alone', async ({
+    page,
+  }) => {
+    await page.goto('/library');
+    await expect(cards(page)).not.toHaveCount(0);
+    const all = await cards(page).count();
+    await choose(page.getByRole('combobox', { name: 'Suits' }), 'Choir singers');
+    await expect(page.getByText('Leaves out what somebody in this group should avoid')).toBeVisible();
+    await expect(cards(page).filter({ hasText: 'Seat on a chair' }).first()).toBeVisible();
+    await expect(cards(page).filter({ hasText: 'Half plough on a chair' })).toHaveCount(0);
+    const suited = await cards(page).count();
+    expect(suited).toBeLessThan(all);
+    expect(page.url()).not.toMatch(/choir.?singers/i);
+    await page.reload();
+    await expect(cards(page)).toHaveCount(suited);
+    await choose(page.getByRole('combobox', { name: 'Suits' }), 'Everyone');
+    await expect(cards(page)).toHaveCount(all);
+    await page.getByRole('group', { name: 'Used' }).locator('label').click();
+    await expect(page.getByRole('button', { name: /^In your last 20 plans/ })).toBeVisible();
+    await expect.poll(() => cards(page).count()).toBeLessThan(all);
+  });
+
   test('is walked with the arrow keys and opened with Enter; Back comes to the same search', async ({ page }) => {
     await page.goto('/library?search=twist');
     await cards(page).first().focus();

@@ -299,7 +299,7 @@ test('with a passphrase the page locks itself when nobody touches it, and opens 
     const passphrase = page.getByLabel('Passphrase', { exact: true });
     await passphrase.fill('short');
     await page.getByRole('button', { name: 'Set passphrase' }).click();
-    await expect(page.getByText('A passphrase has at least 12 letters.')).toBeVisible();
+    await expect(page.getByText('A passphrase has at least 12 characters.')).toBeVisible();
     await passphrase.fill('herring under the quay');
     await page.getByRole('textbox', { name: /^Lock after/ }).fill('1');
     await page.getByRole('button', { name: 'Set passphrase' }).click();

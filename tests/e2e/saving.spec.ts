@@ -127,7 +127,7 @@ test('a plan goes to a file and comes back from one; a broken file is refused wi
     buffer: Buffer.from(JSON.stringify(broken)),
   });
   await expect(page.getByRole('alert')).toContainText('Nothing was saved');
-  await expect(page.getByRole('alert')).toContainText('title: A title has at most 200 letters.');
+  await expect(page.getByRole('alert')).toContainText('title: A title has at most 200 characters.');
   await expect(page.getByRole('alert')).toContainText('groupSize');
   await input.setInputFiles({ name: 'noise.json', mimeType: 'application/json', buffer: Buffer.from('\u0000{') });
   await expect(page.getByRole('alert')).toContainText('it is not JSON');

@@ -33,6 +33,7 @@ export const router = createRouter({
         { path: '', component: () => import('../pages/planner/StepsView.vue') },
         { path: 'props', component: () => import('../pages/planner/props/PropsViews.vue') },
         { path: 'fit', component: () => import('../pages/planner/fit/FitViews.vue') },
+        { path: 'cues', component: () => import('../pages/planner/cues/CuesView.vue') },
         { path: 'people', component: () => import('../pages/planner/cautions/CautionViews.vue') },
         { path: 'history', component: () => import('../pages/planner/versions/VersionsView.vue') },
       ],

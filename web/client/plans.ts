@@ -4,6 +4,7 @@ import {
   ListVersionsResponse,
   PLANS,
   PlanTagsResponse,
+  UsedEntriesResponse,
   StoredRevision,
   type ListedPlan,
   type ListPlansQuery,
@@ -29,6 +30,9 @@ export const listPlans = (filter: PlanFilter, limit = 50, offset = 0) =>
 
 /** The tags that plans can be found by, and how many plans are archived. */
 export const listPlanTags = () => ask(PlanTagsResponse, 'GET', '/plan-tags');
+
+/** The library entries in the plans that were changed last. */
+export const listUsedEntries = () => ask(UsedEntriesResponse, 'GET', '/used-entries');
 
 const PAGE = 100;
 /** Every plan there is, of a group, a place or the archive where one is named; the latest changed first. */

@@ -154,7 +154,7 @@ describe('when the server is away', () => {
 
   test('a refusal is told with its field and not repeated', async () => {
     const editor = await opened();
-    const errors = [{ field: 'document.title', reason: 'A title has at most 200 letters.' }];
+    const errors = [{ field: 'document.title', reason: 'A title has at most 200 characters.' }];
     browser.answer = () => ({
       status: 422,
       body: { type: 'about:blank', title: 'Not accepted', status: 422, detail: 'No.', errors },
@@ -162,7 +162,7 @@ describe('when the server is away', () => {
     editor.edit(setDetails({ title: 'Odd' }));
     await pass(60_000);
     expect(editor.state).toBe('refused');
-    expect(editor.trouble).toBe('A title has at most 200 letters. (document.title)');
+    expect(editor.trouble).toBe('A title has at most 200 characters. (document.title)');
     expect(browser.calls.filter(({ method }) => method === 'PUT')).toHaveLength(1);
   });
 

@@ -1,3 +1,4 @@
+import { saidBetween, saidDuring } from '#core/script';
 import { describe, expect, test } from '@jest/globals';
 import { foldRun, runState, comingUp, type RunEvent } from '#core/run';
 import { holdFrom, type HoldStep } from '#core/plan';
@@ -13,8 +14,6 @@ import {
   litSide,
   sideInWords,
   stageWord,
-  wayBetween,
-  wayInWords,
 } from '../pages/live/words';
 import { localMoment } from '../state/days';
 
@@ -96,12 +95,12 @@ describe('while teaching', () => {
     expect(stageWord(of('loosen'))).toBe('Release');
     // As the library has it: the left leg is straight on the left side.
     expect(sideInWords(plan, of('hold', 'right'), builtInLibrary)).toBe('the right leg is straight');
-    expect(wayInWords(plan, of('enter', 'left'), builtInLibrary).length).toBeGreaterThan(0);
-    expect(wayInWords(plan, of('hold', 'left'), builtInLibrary)).toEqual([]);
+    expect(saidDuring(plan, of('enter', 'left'), builtInLibrary).length).toBeGreaterThan(0);
+    expect(saidDuring(plan, of('hold', 'left'), builtInLibrary)).toEqual([]);
     const own = phasesOf({ ...written, leftMeans: 'left knee bent', waysOut: ['Left hand to the floor'], waysIn: [] });
     expect(sideInWords(own.plan, own.of('hold', 'right'), builtInLibrary)).toBe('right knee bent');
-    expect(wayInWords(own.plan, own.of('leave', 'right'), builtInLibrary)).toEqual(['Right hand to the floor']);
-    expect(wayInWords(own.plan, own.of('enter', 'right'), builtInLibrary)).toEqual([]);
+    expect(saidDuring(own.plan, own.of('leave', 'right'), builtInLibrary)).toEqual(['Right hand to the floor']);
+    expect(saidDuring(own.plan, own.of('enter', 'right'), builtInLibrary)).toEqual([]);
   });
 });
 
@@ -129,7 +128,7 @@ test('a stage in another position has that position’s side, and its way in whi
     'the right leg is straight',
   ]);
   expect(sideInWords(plan, held[0]!, builtInLibrary)).not.toBe('the right leg is straight');
-  expect(held.map((phase) => wayBetween(plan, phase, builtInLibrary).length > 0)).toEqual([false, true, false]);
+  expect(held.map((phase) => saidBetween(plan, phase, builtInLibrary).length > 0)).toEqual([false, true, false]);
 });
 
 test('every position that is folded or lies down can be left in a usual way other than its own', () => {

@@ -10,6 +10,7 @@ import {
   type Position,
   type Technique,
 } from '#core/catalogue';
+import { taughtPosition, taughtTechnique } from '#library/teaching';
 import { useLibrary } from '../../state/library';
 import AddToPlan from './AddToPlan.vue';
 import { beginEntry, editPath } from './edit/entry-drafts';
@@ -25,7 +26,9 @@ const undoable = useUndoToast();
 const trouble = ref('');
 const stored = computed(() => library.ownEntry(entry.id));
 const deleted = computed(() => stored.value !== undefined && stored.value.deletedAt !== null);
-const document = computed((): CustomEntry => ('figure' in entry ? positionDocument(entry) : techniqueDocument(entry)));
+const document = computed((): CustomEntry =>
+  'figure' in entry ? positionDocument(taughtPosition(entry)) : techniqueDocument(taughtTechnique(entry)),
+);
 
 async function copy(): Promise<void> {
   const id = await beginEntry((fresh) => copyOf(document.value, fresh));
@@ -60,7 +63,7 @@ const takeBack = () => attempt(() => library.takeBack(entry.id));
     </template>
     <template v-else>
       <AddToPlan :entry="entry.id" :name="entry.names.english" />
-      <FavouriteButton v-if="'figure' in entry" :entry="entry.id" />
+      <FavouriteButton :entry="entry.id" />
       <Button label="Make a copy" outlined size="small" title="A custom entry that you can change" @click="copy" />
       <template v-if="stored">
         <Button label="Delete" outlined size="small" @click="remove" />

@@ -4,7 +4,7 @@ import { useSettings } from '../../state/settings';
 import TagsField from '../../ui/fields/TagsField.vue';
 import { useOwnTags } from './use-own-tags';
 
-/** The teacher's own tags on a position. */
+/** The teacher's own tags on an entry. */
 const { entry } = defineProps<{ entry: string }>();
 
 const settings = useSettings();

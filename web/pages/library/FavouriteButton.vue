@@ -4,7 +4,7 @@ import { ref } from 'vue';
 import AppIcon from '../../ui/AppIcon.vue';
 import { useOwnTags } from './use-own-tags';
 
-/** Makes a position a favourite, or one no more: a tag of its own, by which the library finds it. */
+/** Makes an entry a favourite, or one no more: a tag of its own, by which the library finds it. */
 const { entry } = defineProps<{ entry: string }>();
 
 const { isFavourite, changeFavourite } = useOwnTags(() => entry);

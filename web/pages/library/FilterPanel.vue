@@ -1,29 +1,39 @@
 <script setup lang="ts">
 import Checkbox from 'primevue/checkbox';
 import { computed, ref } from 'vue';
-import { countOptions } from '#core/catalogue';
-import { useEntryWords } from '../../state/entry-words';
-import { useLibrary } from '../../state/library';
+import { countOptions, type EntryWords, type Position } from '#core/catalogue';
+import SelectField from '../../ui/fields/SelectField.vue';
 import { useFilters } from './use-filters';
 import { chosenOf, type ChosenValues } from './words';
 
 /** The filters of the library, each with how many entries it would leave. */
-const { query } = defineProps<{ query: string }>();
+const { query, words, entries, groups } = defineProps<{
+  query: string;
+  words: EntryWords;
+  /** The positions that are filtered. */
+  entries: readonly Position[];
+  /** The groups that it can be asked for whether an entry suits them. */
+  groups: readonly { id: string; name: string }[];
+}>();
 const chosen = defineModel<ChosenValues>({ required: true });
+/** The group it should suit; empty for everyone. */
+const group = defineModel<string>('group', { required: true });
 
-const library = useLibrary();
-const words = useEntryWords();
+const groupOptions = computed(() => [
+  { value: '', label: 'Everyone' },
+  ...groups.map(({ id, name }) => ({ value: id, label: name })),
+]);
 const filters = useFilters();
 const folded = ref(true);
-const groups = computed(() =>
+const shown = computed(() =>
   filters.value.map((filter) => {
     const counts = countOptions(
-      library.positions,
+      entries,
       query,
       chosenOf(chosen.value, filters.value),
       filter.group,
       filter.options.map(({ value }) => value),
-      words.value,
+      words,
     );
     return {
       ...filter,
@@ -38,10 +48,16 @@ const groups = computed(() =>
     {{ folded ? 'Show filters' : 'Hide filters' }}
   </button>
   <aside :class="{ folded }" aria-label="Filters">
-    <fieldset v-for="{ group, title, options } in groups" :key="group">
+    <fieldset v-if="groups.length > 0" class="suits">
+      <SelectField v-model="group" above label="Suits" :options="groupOptions" />
+      <p v-if="group" class="small quiet">
+        Leaves out what somebody in this group should avoid or have changed. Usual cautions, not medical advice.
+      </p>
+    </fieldset>
+    <fieldset v-for="{ group: name, title, options } in shown" :key="name">
       <legend>{{ title }}</legend>
       <label v-for="{ value, label, count } in options" :key="value" :class="{ none: count === 0 }">
-        <Checkbox v-model="chosen[group]" :value="value" />
+        <Checkbox v-model="chosen[name]" :value="value" />
         <span>{{ label }}</span>
         <span class="count">{{ count }}</span>
       </label>

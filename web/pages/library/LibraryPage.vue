@@ -3,16 +3,16 @@ import { useEventListener } from '@vueuse/core';
 import InputText from 'primevue/inputtext';
 import { computed, ref, useTemplateRef, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import { findPositions, matchScore, type Chosen } from '#core/catalogue';
-import { alsoCalled } from '#library/synonyms';
+import { findPositions, findTechniques, type Chosen } from '#core/catalogue';
 import AppIcon from '../../ui/AppIcon.vue';
-import { useEntryWords } from '../../state/entry-words';
 import { useLibrary } from '../../state/library';
 import EntryCard from './EntryCard.vue';
 import FilterPanel from './FilterPanel.vue';
 import NewEntry from './NewEntry.vue';
 import TechniqueRow from './TechniqueRow.vue';
 import { useFilters } from './use-filters';
+import { useSearchWords } from './use-search-words';
+import { useSuited } from './use-suited';
 import { chosenOf, GROUPS_OF_FILTERS, nothingChosen, type ChosenValues } from './words';
 import { mayBeShortcut } from '../../ui/keys';
 
@@ -27,20 +27,17 @@ for (const group of GROUPS_OF_FILTERS) {
 }
 const box = useTemplateRef<HTMLElement>('box');
 
-const words = useEntryWords();
+const words = useSearchWords();
 const filters = useFilters();
+/** Whom it should suit: the id of a group; everyone, where it is empty. */
+const group = ref(typeof route.query.group === 'string' ? route.query.group : '');
+const { positions, techniques, groups } = useSuited(group);
 const found = computed(() =>
-  findPositions(library.positions, query.value, chosenOf(chosen.value, filters.value), words.value),
+  findPositions(positions.value, query.value, chosenOf(chosen.value, filters.value), words.value),
 );
-const breaths = computed(() => {
-  if (Object.entries(chosen.value).some(([group, values]) => group !== 'approach' && values.length > 0)) return [];
-  if (chosen.value.approach.length > 0 && !chosen.value.approach.includes('pranayama')) return [];
-  if (query.value.trim() === '') return library.techniques;
-  return library.techniques.filter(
-    ({ id, names, short }) =>
-      matchScore(query.value, [names.english, names.sanskrit, short, 'breath', ...alsoCalled(id)]) > 0,
-  );
-});
+const breaths = computed(() =>
+  findTechniques(techniques.value, query.value, chosenOf(chosen.value, filters.value), words.value),
+);
 const tags = computed(() =>
   filters.value.flatMap(({ group, title, options }) =>
     options
@@ -58,12 +55,13 @@ function dropTag({ group, value }: { group: keyof Chosen; value: string }): void
 }
 function clear(): void {
   query.value = '';
+  group.value = '';
   for (const group of GROUPS_OF_FILTERS) chosen.value[group] = [];
 }
 
 // The search is kept in the address, so that back and reload show the same results.
 watch(
-  [query, chosen],
+  [query, chosen, group],
   () => {
     const filters = Object.fromEntries(
       GROUPS_OF_FILTERS.filter((group) => chosen.value[group].length > 0).map((group) => [
@@ -71,7 +69,13 @@ watch(
         chosen.value[group].join(','),
       ]),
     );
-    void router.replace({ query: { ...(query.value ? { search: query.value } : {}), ...filters } });
+    void router.replace({
+      query: {
+        ...(query.value ? { search: query.value } : {}),
+        ...(group.value ? { group: group.value } : {}),
+        ...filters,
+      },
+    });
   },
   { deep: true },
 );
@@ -122,7 +126,14 @@ function walk(event: KeyboardEvent): void {
       <NewEntry />
     </header>
     <div class="room">
-      <FilterPanel v-model="chosen" :query="query" />
+      <FilterPanel
+        v-model="chosen"
+        v-model:group="group"
+        :query="query"
+        :entries="positions"
+        :words="words"
+        :groups="groups"
+      />
       <div class="entries">
         <p v-if="found.length === 0 && breaths.length === 0" class="empty">
           No matches. <button type="button" class="link-button" @click="clear">Show everything</button>

@@ -11,14 +11,16 @@ import {
   type Position,
 } from '#core/catalogue';
 import { mirrorSetUp, setUpRowInWords } from '#core/props';
-import { teachingOf } from '#library/teaching';
+import { positionScript } from '#core/script';
+import { clockOfSeconds } from '#core/time';
+import { taughtPosition } from '#library/teaching';
 import AppIcon from '../../ui/AppIcon.vue';
+import ScriptLines from '../../widgets/script/ScriptLines.vue';
 import WorksOn from '../../widgets/positions/WorksOn.vue';
 import EntryTags from './EntryTags.vue';
 import UsedIn from './UsedIn.vue';
 import VariationCard from './VariationCard.vue';
-import { momentInWords, reboundInWords } from './moments';
-import { usualInWords } from './words';
+import { reboundInWords, usualInWords } from './words';
 
 /**
  * The details of a position: lengths, set-up, getting in and coming out, mistakes, what comes after, other ways,
@@ -44,7 +46,24 @@ const after = computed(() => {
     { what: 'Effect', says: entry.effect ? EFFECT_WORDS[entry.effect] : '' },
   ].filter(({ says }) => says !== '');
 });
-const teaching = computed(() => teachingOf(entry.id));
+const taught = computed(() => taughtPosition(entry));
+/** What is said on this side, from getting in to coming out. */
+const script = computed(() => {
+  const lines = positionScript(entry, side);
+  return SCRIPT_TITLES.map(({ part, title }) => ({ title, lines: lines.filter((line) => line.part === part) })).filter(
+    (one) => one.lines.length > 0,
+  );
+});
+const SCRIPT_TITLES = [
+  { part: 'in', title: 'Getting in' },
+  { part: 'hold', title: 'What to say' },
+  { part: 'out', title: 'Coming out' },
+] as const;
+/** How long it is held where its script has these moments. */
+const heldFor = computed(() => {
+  const [first] = approaches.value;
+  return clockOfSeconds((first && entry.defaults[first]?.seconds) ?? 0);
+});
 const BEND_PLURALS: Record<Bend, string> = { fold: 'deep folds', back: 'back bends' };
 const EFFECT_WORDS: Record<Effect, string> = { rousing: 'rouses', quieting: 'quiets' };
 const variations = computed(() =>
@@ -74,31 +93,19 @@ const variations = computed(() =>
       </li>
     </ul>
     <p v-else class="quiet">No props.</p>
-    <template v-if="entry.waysIn.length > 0">
-      <h2>Getting in</h2>
-      <ol class="lines">
-        <li v-for="way in entry.waysIn" :key="way">{{ way }}</li>
-      </ol>
+    <template v-for="{ title, lines } in script" :key="title">
+      <h2>
+        {{ title }} <span v-if="title === 'What to say'" class="small quiet">if held for {{ heldFor }}</span>
+      </h2>
+      <ScriptLines :lines="lines" />
     </template>
-    <template v-if="entry.prompts.length > 0">
-      <h2>What to say</h2>
-      <ul class="lines">
-        <li v-for="prompt in entry.prompts" :key="prompt.text">
-          <span class="quiet">{{ momentInWords(prompt.at) }}:</span> {{ prompt.text }}
-        </li>
-      </ul>
-    </template>
-    <template v-if="entry.waysOut.length > 0">
-      <h2>Coming out</h2>
-      <ol class="lines">
-        <li v-for="way in entry.waysOut" :key="way">{{ way }}</li>
-      </ol>
-    </template>
-    <template v-if="teaching">
+    <template v-if="taught.mistakes">
       <h2>Common mistakes</h2>
-      <p>{{ teaching.mistakes }}</p>
+      <p>{{ taught.mistakes }}</p>
+    </template>
+    <template v-if="taught.watch">
       <h2>What you see from outside</h2>
-      <p>{{ teaching.watch }}</p>
+      <p>{{ taught.watch }}</p>
     </template>
     <template v-if="after.length > 0">
       <h2>After</h2>
@@ -162,10 +169,6 @@ dd {
 }
 .lines li {
   padding: 2px 0;
-}
-ol.lines {
-  padding-left: 18px;
-  list-style: decimal;
 }
 .variations {
   display: grid;

@@ -2,16 +2,19 @@
 import { computed } from 'vue';
 import { practiceMs, taughtStep } from '#core/breath';
 import { spokenOver } from '#core/catalogue';
+import { toMs } from '#core/numbers';
 import { breathFrom } from '#core/plan';
 import { clockOfMs, clockOfSeconds } from '#core/time';
-import { spokenIn, watchedIn } from '#library/teaching';
+import { taughtTechnique } from '#library/teaching';
 import AppIcon from '../../ui/AppIcon.vue';
 import BackLink from '../../ui/BackLink.vue';
 import { usePageTitle } from '../../ui/page-title';
 import GeneralCautions from '../../widgets/cautions/GeneralCautions.vue';
 import NotAdvice from '../../widgets/cautions/NotAdvice.vue';
+import ScriptLines from '../../widgets/script/ScriptLines.vue';
 import { useLibrary } from '../../state/library';
 import EntryActions from './EntryActions.vue';
+import EntryTags from './EntryTags.vue';
 import LadderPlace from './LadderPlace.vue';
 import TechniquePreview from './TechniquePreview.vue';
 import UsedIn from './UsedIn.vue';
@@ -20,11 +23,18 @@ import UsedIn from './UsedIn.vue';
 const { id } = defineProps<{ id: string }>();
 const library = useLibrary();
 
-const technique = computed(() => library.all.technique(id));
+const technique = computed(() => {
+  const entry = library.all.technique(id);
+  return entry && taughtTechnique(entry);
+});
 const step = computed(() => technique.value && breathFrom(technique.value, 'this'));
-const watch = computed(() => watchedIn(id));
 const usualMs = computed(() => (technique.value ? practiceMs(technique.value.practice) : 0));
-const spoken = computed(() => spokenOver(spokenIn(id), usualMs.value / 1000));
+const spoken = computed(() =>
+  spokenOver(technique.value?.spoken ?? [], usualMs.value / 1000).map(({ text, atSeconds }) => ({
+    text,
+    atMs: toMs(atSeconds),
+  })),
+);
 usePageTitle(() => [technique.value?.names.english, 'Library']);
 </script>
 
@@ -47,6 +57,7 @@ usePageTitle(() => [technique.value?.names.english, 'Library']);
           Usually {{ clockOfSeconds(technique.range.minSeconds) }} to {{ clockOfSeconds(technique.range.maxSeconds) }}.
           <template v-if="technique.gates">First: {{ technique.gates }}</template>
         </p>
+        <EntryTags :entry="technique.id" />
         <template v-if="technique.taught.length > 0">
           <h2>How it is taught</h2>
           <ol class="lines">
@@ -57,19 +68,15 @@ usePageTitle(() => [technique.value?.names.english, 'Library']);
         </template>
         <template v-if="spoken.length > 0">
           <h2>To read aloud, in {{ clockOfMs(usualMs) }}</h2>
-          <ol class="spoken">
-            <li v-for="{ text, atSeconds } in spoken" :key="text">
-              <span class="quiet at">{{ clockOfSeconds(atSeconds) }}</span> {{ text }}
-            </li>
-          </ol>
+          <ScriptLines :lines="spoken" />
         </template>
         <template v-if="technique.mistakes">
           <h2>Common mistakes</h2>
           <p>{{ technique.mistakes }}</p>
         </template>
-        <template v-if="watch">
+        <template v-if="technique.watch">
           <h2>What you see from outside</h2>
-          <p>{{ watch }}</p>
+          <p>{{ technique.watch }}</p>
         </template>
         <LadderPlace :practice="technique.practice" />
         <h2>Who should take care</h2>
@@ -122,20 +129,6 @@ h2 {
 .lines {
   padding-left: 18px;
   list-style: decimal;
-}
-.spoken {
-  padding: 0;
-  list-style: none;
-}
-.spoken li {
-  display: flex;
-  gap: 10px;
-  padding: 2px 0;
-}
-.at {
-  flex: none;
-  width: 44px;
-  font-variant-numeric: tabular-nums;
 }
 .warn {
   display: flex;

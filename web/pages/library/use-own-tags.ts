@@ -21,7 +21,7 @@ export function useOwnTags(entry: () => string) {
     const entryTags = Object.fromEntries(next.length > 0 ? [...others, [entry(), [...next]]] : others);
     const read = Settings.shape.entryTags.safeParse(entryTags);
     if (!read.success) return read.error.issues[0]?.message;
-    return settings.change('change the tags of a position', { ...settings.current, entryTags });
+    return settings.change('change the tags of an entry', { ...settings.current, entryTags });
   }
   /** Waits for the settings, where a page is so new that they are not there yet. */
   async function changeFavourite(): Promise<string | undefined> {

@@ -61,6 +61,7 @@ const ALL_FILTERS: readonly Group[] = [
   { group: 'area', title: 'Works on', options: AREAS.map((value) => ({ value, label: capital(value) })) },
   { group: 'line', title: 'Energy lines', options: ENERGY_LINES.map((value) => ({ value, label: capital(value) })) },
   { group: 'tag', title: 'Your tags', options: [] },
+  { group: 'used', title: 'Used', options: [{ value: 'lately', label: 'In your last 20 plans' }] },
   {
     group: 'situation',
     title: 'Situation',
@@ -192,3 +193,7 @@ export function phaseWords(phase: BreathPhase): string {
       return 'recover';
   }
 }
+
+/** The rest that usually follows, in words: `0:45 after each side`. */
+export const reboundInWords = ({ seconds, when }: Position['rebound']): string =>
+  when === 'none' ? 'none' : `${clockOfSeconds(seconds)} after ${when === 'afterEach' ? 'each side' : 'it'}`;

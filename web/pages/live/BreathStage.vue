@@ -2,6 +2,7 @@
 import { useRafFn } from '@vueuse/core';
 import { computed, ref } from 'vue';
 import { stateAt } from '#core/run';
+import { clockOfMs } from '#core/time';
 import { moveCue, type BreathTimelinePhase } from '#core/timeline';
 import PacerView from '../../widgets/breath/PacerView.vue';
 import RoundHills from '../../widgets/breath/RoundHills.vue';
@@ -9,12 +10,14 @@ import { placeWord } from '../../widgets/breath/pace';
 import PositionFigure from '../../widgets/figures/PositionFigure.vue';
 import { useLibrary } from '../../state/library';
 import type { SessionView } from './use-session';
+import { useStageWords } from './use-stage-words';
 import { countdown, phaseWord } from './words';
 
 /** The stage of a breath practice: the pacer, the rounds, and what is said with it. */
 const { session } = defineProps<{ session: SessionView }>();
 
 const library = useLibrary();
+const { summary, ahead } = useStageWords(session);
 const clock = ref(session.clock.now());
 useRafFn(() => {
   clock.value = session.clock.now();
@@ -64,7 +67,13 @@ const share = computed(() => (state.value.groupMs > 0 ? state.value.groupMoreMs 
     <header>
       <RoundHills v-if="state.round" :number="state.round.number" :of="state.round.of" />
       <div class="about">
-        <p v-if="set?.says" class="says">{{ set.says }}</p>
+        <template v-if="summary.length > 0">
+          <p v-for="{ key, text } in summary" :key="key" class="says">{{ text }}</p>
+        </template>
+        <p v-else-if="set?.says" class="says">{{ set.says }}</p>
+        <p v-for="({ key, atMs, text }, i) in ahead" :key="key">
+          <span v-if="i === 0" class="quiet">in {{ clockOfMs(atMs - session.now.value) }}</span> {{ text }}
+        </p>
         <p class="quiet">{{ about }}</p>
         <p v-if="step?.note" class="quiet note">{{ step.note }}</p>
       </div>
@@ -98,6 +107,7 @@ const share = computed(() => (state.value.groupMs > 0 ? state.value.groupMoreMs 
       :paused="state.status === 'paused'"
     />
     <span class="edge" :style="{ height: `${100 * share}%` }" />
+    <p class="sr-only" aria-live="polite">{{ summary.map(({ text }) => text).join(' ') }}</p>
   </section>
 </template>
 

@@ -1,7 +1,7 @@
 import { computed } from 'vue';
+import { saidBetween, saidDuring } from '#core/script';
 import { useLibrary } from '../../state/library';
 import type { SessionView } from './use-session';
-import { wayBetween, wayInWords } from './words';
 
 /** How long a prompt stands on the stage once it is due, and how long before that it is announced. */
 const PROMPT_FOR_MS = 14_000;
@@ -9,7 +9,10 @@ const PROMPT_AHEAD_MS = 120_000;
 /** How long the way into another position of the same hold is shown. */
 const BETWEEN_MS = 30_000;
 
-/** What the teacher says at this moment of a session: the way in or out, the note on the step, prompts now and next. */
+/**
+ * What the teacher says at this moment of a session: the way in or out, how a breath is taught, the note on the step,
+ * prompts now and next.
+ */
 export function useStageWords(session: SessionView) {
   const library = useLibrary();
   const { state } = session;
@@ -18,8 +21,8 @@ export function useStageWords(session: SessionView) {
   const way = computed(() => {
     const { phase, status, intoMs } = state.value;
     if (!phase || status === 'over') return [];
-    const between = intoMs < BETWEEN_MS ? wayBetween(session.plan, phase, library.all) : [];
-    return [...wayInWords(session.plan, phase, library.all), ...between];
+    const between = intoMs < BETWEEN_MS ? saidBetween(session.plan, phase, library.all) : [];
+    return [...saidDuring(session.plan, phase, library.all), ...between];
   });
 
   /** The teacher's note on the step. */

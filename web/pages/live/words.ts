@@ -1,5 +1,5 @@
-import { withRollSide, wordsOnSide, type Library } from '#core/catalogue';
-import { newWhereInWords, positionOfStage, sideMeaning, type Plan, type Step } from '#core/plan';
+import type { Library } from '#core/catalogue';
+import { newWhereInWords, sideMeaning, type Plan, type Step } from '#core/plan';
 import { movesInWords, setUpRowInWords } from '#core/props';
 import type { Coming, RunState } from '#core/run';
 import type { Ms } from '#core/numbers';
@@ -95,29 +95,6 @@ export function sideInWords(plan: Plan, phase: Phase, library: Library): string 
   const stage = phase.kind === 'hold' ? (phase.stage?.index ?? 0) : 0;
   const step = plan.steps[stepIndex];
   return step?.kind === 'hold' && (side === 'left' || side === 'right') ? sideMeaning(step, side, library, stage) : '';
-}
-
-/** What is said while the body gets in or comes out, line by line, for the side that is meant. */
-export function wayInWords(plan: Plan, phase: Phase, library: Library): string[] {
-  const step = plan.steps[phase.stepIndex];
-  const exit = step?.kind === 'breath' && phase.kind === 'leave' ? step.moves?.exit?.text : undefined;
-  if (exit) return [phase.side === 'none' ? exit : wordsOnSide(exit, phase.side)];
-  if (step?.kind !== 'hold') return [];
-  const at = (stage: number) => library.position(positionOfStage(step, stage));
-  let lines: readonly string[] = [];
-  if (phase.kind === 'enter') lines = step.waysIn ?? at(0)?.waysIn ?? [];
-  if (phase.kind === 'leave') lines = step.waysOut ?? at(step.stages.length - 1)?.waysOut ?? [];
-  const rollTo = plan.rules?.rollTo ?? null;
-  return lines.map((line) => withRollSide(phase.side === 'none' ? line : wordsOnSide(line, phase.side), rollTo));
-}
-
-/** How to get into the position of a stage that is another than that of the stage before it; nothing in the others. */
-export function wayBetween(plan: Plan, phase: Phase, library: Library): string[] {
-  const step = plan.steps[phase.stepIndex];
-  if (step?.kind !== 'hold' || phase.kind !== 'hold' || !phase.stage || phase.stage.index === 0) return [];
-  const [before, now] = [phase.stage.index - 1, phase.stage.index].map((stage) => positionOfStage(step, stage));
-  const lines = before === now ? [] : (library.position(now ?? '')?.waysIn ?? []);
-  return lines.map((line) => (phase.side === 'none' ? line : wordsOnSide(line, phase.side)));
 }
 
 /** Which side of the stage is lit. */

@@ -53,7 +53,7 @@ function setSince(day: string): string | undefined {
   return undefined;
 }
 function setNote(note: string): string | undefined {
-  if (note.length > 500) return 'A note has at most 500 letters.';
+  if (note.length > 500) return 'A note has at most 500 characters.';
   emit('change', { note });
   return undefined;
 }

@@ -77,7 +77,7 @@ function addTyped(): void {
     ).length > 0
   )
     refused.value = 'That has been added already.';
-  else if (words.length > 120) refused.value = 'At most 120 letters.';
+  else if (words.length > 120) refused.value = 'At most 120 characters.';
   else if (conditions.some((one) => searchable(one.words) === searchable(words) && one.words !== ''))
     refused.value = 'That has been added already.';
   else isAsking.value = true;

@@ -19,14 +19,14 @@ const refused = ref('');
 const newestFirst = computed(() => [...notes].reverse());
 function add(): void {
   const words = typed.value.trim();
-  refused.value = words === '' ? 'Write something first.' : words.length > 2000 ? 'At most 2,000 letters.' : '';
+  refused.value = words === '' ? 'Write something first.' : words.length > 2000 ? 'At most 2,000 characters.' : '';
   if (refused.value) return;
   emit('change', [...notes, { id: newId(), on: today(), words }]);
   typed.value = '';
 }
 function setWords(id: string, words: string): string | undefined {
   if (words.trim() === '') return 'A note cannot be empty. Remove it instead.';
-  if (words.length > 2000) return 'At most 2,000 letters.';
+  if (words.length > 2000) return 'At most 2,000 characters.';
   emit(
     'change',
     notes.map((one) => (one.id === id ? { ...one, words } : one)),

@@ -15,7 +15,7 @@ function setBirth(day: string): string | undefined {
   return pastDayRefusal(day, 'A birth date', today()) ?? put({ birthDate: day === '' ? null : day });
 }
 const words = (what: string, key: 'contact' | 'emergency') => (typed: string) =>
-  typed.length > 300 ? `${what} has at most 300 letters.` : put({ [key]: typed });
+  typed.length > 300 ? `${what} has at most 300 characters.` : put({ [key]: typed });
 </script>
 
 <template>

@@ -88,6 +88,7 @@ const share = computed(() => {
         <RouterLink :to="`/plans/${editor.id}/props`"
           >Props <span v-if="short > 0" class="small caution">{{ short }} short</span></RouterLink
         >
+        <RouterLink :to="`/plans/${editor.id}/cues`">Cue sheet</RouterLink>
         <RouterLink :to="`/plans/${editor.id}/people`"
           >Cautions <span v-if="toDecide > 0" class="small caution">{{ toDecide }} to decide</span></RouterLink
         >

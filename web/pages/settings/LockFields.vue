@@ -74,7 +74,7 @@ const remove = ({ current: now }: { current: string }): Promise<void> =>
     </template>
     <p v-if="done" class="small" role="status">{{ done }}</p>
     <p class="small quiet">
-      At least 12 letters; three or four words are easy to remember. It cannot be recovered if you forget it. Nothing
+      At least 12 characters; three or four words are easy to remember. It cannot be recovered if you forget it. Nothing
       locks while you lead a class.
     </p>
   </FieldGroup>

@@ -59,6 +59,22 @@ function addPrompt(): void {
     <TextField label="Counterpose" :model-value="entry.answer" :accept="set('answer')" :problem="problem('answer')" />
     <CounterposeFields :entry="entry" />
   </FieldGroup>
+  <FieldGroup title="Teaching it">
+    <TextField
+      label="Common mistakes, and what to say"
+      :rows="2"
+      :model-value="entry.mistakes ?? ''"
+      :accept="set('mistakes')"
+      :problem="problem('mistakes')"
+    />
+    <TextField
+      label="What you see from outside"
+      :rows="2"
+      :model-value="entry.watch ?? ''"
+      :accept="set('watch')"
+      :problem="problem('watch')"
+    />
+  </FieldGroup>
   <FieldGroup title="Look out for">
     <CautionFields
       label="Caution, and the easier way"

@@ -71,7 +71,7 @@ const show = (wrong: string | undefined): void => {
 function addGuest(): void {
   const first = name.value.trim();
   refused.value =
-    first === '' ? 'A first name is enough.' : first.length > 40 ? 'A first name has at most 40 letters.' : '';
+    first === '' ? 'A first name is enough.' : first.length > 40 ? 'A first name has at most 40 characters.' : '';
   if (refused.value) return;
   show(theClass.addGuest({ id: newId(), name: first }, []));
   if (!problem.value) name.value = '';

@@ -59,7 +59,7 @@ describe('the answers of the form', () => {
     ['pregnancy', yes({ weeks: '50' }), 'at most 42 weeks'],
     ['pregnancy', yes({ weeks: 'some' }), 'whole number'],
     ['stroke', yes({ since: '2031-01-01' }), 'cannot be in the future'],
-    ['migraine', yes({ note: 'x'.repeat(501) }), 'A note has at most 500 letters.'],
+    ['migraine', yes({ note: 'x'.repeat(501) }), 'A note has at most 500 characters.'],
   ])('%s: what is wrong is told at its question', (id, answer, reason) => {
     const answers = { ...of(someone('A')), [id]: answer };
     expect(refusals(answers)).toEqual({ [id]: expect.stringContaining(reason) });
