@@ -15,6 +15,7 @@ import {
 import { mirrorSetUp, placedProps } from '#core/props';
 import { builtInLibrary, POSITIONS } from '#library';
 import { standardFigures } from '#library/standard';
+import { propRow } from '../tests/support/examples';
 
 const BODIES = [
   ['stiff', STIFF],
@@ -168,6 +169,28 @@ describe('what is measured', () => {
         );
       for (const block of [standing, edge])
         expect([id, Math.abs(gap(block)) < 1.5, gap(block)]).toEqual([id, true, expect.anything()]);
+    }
+  });
+
+  test('a soft head rest that gets lower stays under the head in a seated fold', () => {
+    const on = (kind: 'flatBolster' | 'blanket', state: string, count = 1) =>
+      propRow(kind, 'forehead', { state, count, lie: 'crosswise' });
+    const stages = [
+      [on('flatBolster', 'whole'), { ...on('blanket', 'quarter'), id: 'blanket-on-top' }],
+      [on('flatBolster', 'whole')],
+      [on('blanket', 'quarter', 2)],
+      [on('blanket', 'quarter')],
+    ];
+    for (const id of ['seated-fold', 'wide-leg-fold', 'cross-legged-fold', 'head-to-knee', 'butterfly-fold']) {
+      for (const rows of stages) {
+        const { gaps } = measure(settle(figureOf(id), placedProps(rows, 'left'), 165, ORDINARY));
+        expect([id, rows.map(({ kind }) => kind), gaps.head < 1, gaps.head]).toEqual([
+          id,
+          expect.anything(),
+          true,
+          expect.anything(),
+        ]);
+      }
     }
   });
 

@@ -51,7 +51,7 @@ export const intoPlace = (id: string, place: BreathPlace, hands: string): [Breat
 };
 
 /** Belly, side ribs and collarbones, one after the other. */
-export const THREE_PLACES: readonly BreathSet[] = [
+const THREE_PLACES: readonly BreathSet[] = [
   ...intoPlace('belly', 'belly', 'both hands on the belly'),
   ...intoPlace('ribs', 'sideRibs', 'hands round the side ribs'),
   ...intoPlace('chest', 'upperChest', 'fingertips under the collarbones'),

@@ -11,7 +11,7 @@ import { breathMovesOf, holdBreathFrom, type HoldBreath } from '#core/plan';
 import { POSITIONS, TECHNIQUES } from './entries';
 import { FURTHER_TEMPLATES } from './further-templates';
 import { after, beforeEnd, half } from './rows';
-import { alternate, breathSet, cycle, THREE_PLACES } from './techniques';
+import { alternate, breathSet, cycle } from './techniques';
 import {
   breath,
   build,
@@ -83,9 +83,6 @@ const growing = (id: string, parts: BreathSet['parts'], rounds: number, ramp: Ra
   sets: [breathSet(id, parts, rounds, { ramp })],
 });
 
-/** Each of the three places by itself; they are joined on another evening. */
-const intoThreePlaces: BreathPractice = { countSeconds: 1, sets: [...THREE_PLACES] };
-
 /** A breath evening for singers: places of the breath, a growing out-breath, both nostrils, a long line. */
 const breathEvening = build(
   'Long line',
@@ -96,12 +93,11 @@ const breathEvening = build(
     talk('Arrive', 80),
     breath('three-part-breath', {
       name: 'Breath into belly, sides, chest',
-      practice: intoThreePlaces,
       setUp: seat,
       seat: 'easy-seat',
       afterSeconds: 30,
     }),
-    hold('fish-over-blankets', 240),
+    hold('fish-over-blankets', 180),
     breath('long-out-breath', {
       name: 'Out-breath from 4 to 10',
       practice: growing('out', [cycle([4, 0, 4, 0])], 20, { of: 'out', to: 10, steps: 'counts' }),
@@ -138,7 +134,7 @@ const inside = (technique: string, patch: Partial<HoldBreath>): HoldBreath => ({
  */
 const workshop = build('Breath workshop', 'pranayama', 45, 'Where the breath goes, how it grows, and where it rests.', [
   talk('Arrive; ask about health', 120),
-  breath('three-part-breath', { practice: intoThreePlaces, setUp: seat, seat: 'easy-seat', afterSeconds: 20 }),
+  breath('three-part-breath', { setUp: seat, seat: 'easy-seat', afterSeconds: 20 }),
   breath('belly-strokes', {
     name: 'Pumps, three sets',
     practice: {

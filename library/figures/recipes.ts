@@ -61,8 +61,17 @@ export const ON_THE_BACK: SettleStep[] = [...TRUNK_ON_BACK, ...LEGS_DOWN, ...ARM
 /** Sitting: the sitting bones on the floor or on what lies there. */
 export const SITTING: SettleStep[] = [put('seat', 'hip'), lower(['pelvis'])];
 
-/** A seated fold as deep as the hips go or until chest or head rest on something. */
-export const seatedFold = (deepest = 78): SettleStep[] => [
+/** So many degrees the upper back rounds further than it does by itself before the head hangs free. */
+const FURTHER_ROUND = 26;
+/** Rounds the upper back on from so many degrees, until the head comes down to what lies under it. */
+export const roundOn = (from: number): SettleStep =>
+  turn('thoracic', from, from + FURTHER_ROUND, ['head'], { onlyWith: ['forehead', 'head'] });
+
+/**
+ * A seated fold as deep as the hips go or until chest or head rest on something. Where the hips go no further, the upper
+ * back rounds on from `rounded` degrees until the head comes down to what lies under it.
+ */
+export const seatedFold = (deepest = 78, rounded?: number): SettleStep[] => [
   ...SITTING,
   ...FEET_DOWN,
   turn('pitch', -45, deepest, ['ribs', 'head'], { onto: [...BOTH_LEGS] }),
@@ -70,6 +79,7 @@ export const seatedFold = (deepest = 78): SettleStep[] => [
   put('knees', 'thighs', 'onThighs', 'chest', 'forehead'),
   turn('pitch', -45, deepest, ['ribs', 'head'], { onto: [...BOTH_LEGS] }),
   lower(['pelvis']),
+  ...(rounded === undefined ? [] : [roundOn(rounded)]),
   turn('neck', -20, 42, ['head'], { onto: [...BOTH_LEGS] }),
   ...HANDS_DOWN,
 ];

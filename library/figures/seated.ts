@@ -66,7 +66,7 @@ export const SEATED_FIGURES: Record<string, Figure> = {
   'seated-fold': figure(
     { ...ROUND, leg: straightLeg(2), arm: HANDS_AHEAD },
     // Knees bend over what lies under them.
-    [...SITTING, ...FEET_DOWN, put('knees'), turn('ankleAlong', 72, 150, ['thighs', 'shanks']), ...seatedFold()],
+    [...SITTING, ...FEET_DOWN, put('knees'), turn('ankleAlong', 72, 150, ['thighs', 'shanks']), ...seatedFold(78, 34)],
     'threeQuarter',
     { onThighs: [8, 0, 0] },
   ),
@@ -101,7 +101,7 @@ export const SEATED_FIGURES: Record<string, Figure> = {
       leg: straightLeg(52, footTo([0.1, 1, 0.12], [0.62, 0, 0.79])),
       arm: HANDS_AHEAD,
     },
-    seatedFold(),
+    seatedFold(78, 30),
     'threeQuarterFront',
     { chest: [12, 0, 0] },
   ),

@@ -175,6 +175,6 @@ export const turn = (
   from: number,
   to: number,
   on: On,
-  { of = 'both', onto = [] }: { of?: Of; onto?: Onto } = {},
-): SettleStep => ({ do: 'turn', joint, of, from, to, on, onto });
+  { of = 'both', onto = [], onlyWith }: { of?: Of; onto?: Onto; onlyWith?: PropPlace[] } = {},
+): SettleStep => ({ do: 'turn', joint, of, from, to, on, onto, ...(onlyWith && { onlyWith }) });
 export const put = (...places: PropPlace[]): SettleStep => ({ do: 'put', places });

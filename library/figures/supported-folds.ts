@@ -1,5 +1,5 @@
 import type { Figure, SettleStep } from '#core/body';
-import { FEET_DOWN, HANDS_DOWN, KNEES_OPEN, SITTING, TRUNK_ON_BACK, ARMS_DOWN } from './recipes';
+import { FEET_DOWN, HANDS_DOWN, KNEES_OPEN, roundOn, SITTING, TRUNK_ON_BACK, ARMS_DOWN } from './recipes';
 import { crossLegged, CROSS_LEGGED } from './seated';
 import {
   ankleAt,
@@ -71,6 +71,7 @@ export const SUPPORTED_FOLD_FIGURES: Record<string, Figure> = {
       lower(['pelvis']),
       put('forehead', 'chest', 'onThighs'),
       turn('pitch', -40, 44, ['ribs', 'head'], { onto: [...LEGS] }),
+      roundOn(24),
       turn('neck', -30, 42, ['head']),
       ...HANDS_DOWN,
     ],

@@ -137,7 +137,8 @@ export function settle(
   const take = (step: SettleStep) => {
     if (step.do === 'put') put(step.places);
     else if (step.do === 'lower') move('height', 'both', HIGHEST, -10, step.on, step.onto);
-    else move(step.joint, step.of, step.from, step.to, step.on, step.onto);
+    else if (!step.onlyWith || props.some(({ place }) => step.onlyWith?.includes(place)))
+      move(step.joint, step.of, step.from, step.to, step.on, step.onto);
   };
   for (const step of figure.settle) take(step);
   put(props.map(({ place }) => place));

@@ -25,6 +25,8 @@ export const SettleStep = z.discriminatedUnion('do', [
     to: z.number().min(-200).max(200),
     on: On,
     onto: z.array(OwnLimb),
+    /** Only where something lies at one of these places; without them always. */
+    onlyWith: z.array(z.enum(PROP_PLACE_NAMES)).min(1).optional(),
   }),
   /** Puts down the props of these places at the body as it is then. Places never named are put down at the end. */
   z.strictObject({ do: z.literal('put'), places: z.array(z.enum(PROP_PLACE_NAMES)).min(1) }),
