@@ -7,7 +7,11 @@ import SidesMark from './SidesMark.vue';
 import { useOwnTags } from './use-own-tags';
 import { propsInWords, rangeInWords } from './words';
 
-const { entry } = defineProps<{ entry: Position }>();
+const { entry, drawn = true } = defineProps<{
+  entry: Position;
+  /** Whether its figure is drawn yet. */
+  drawn?: boolean;
+}>();
 const library = useLibrary();
 const { isFavourite } = useOwnTags(() => entry.id);
 </script>
@@ -15,7 +19,9 @@ const { isFavourite } = useOwnTags(() => entry.id);
 <template>
   <li>
     <RouterLink :to="`/library/${entry.id}`" class="card">
-      <span class="picture"><PositionFigure :position="entry" :set-up="entry.setUps[0]?.items ?? []" label="" /></span>
+      <span class="picture"
+        ><PositionFigure v-if="drawn" :position="entry" :set-up="entry.setUps[0]?.items ?? []" label=""
+      /></span>
       <strong
         >{{ entry.names.english }} <span v-if="library.ownEntry(entry.id)" class="yours">yours</span>
         <span v-if="isFavourite" class="star" role="img" aria-label="a favourite">

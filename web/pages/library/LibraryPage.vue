@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useEventListener } from '@vueuse/core';
+import { useEventListener, useRafFn } from '@vueuse/core';
 import InputText from 'primevue/inputtext';
 import { computed, ref, useTemplateRef, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
@@ -49,6 +49,15 @@ const tags = computed(() =>
       })),
   ),
 );
+
+/** The figures of the first screen are drawn at once, the others some with every frame. */
+const FIRST_FIGURES = 12;
+const MORE_FIGURES = 40;
+const drawn = ref(FIRST_FIGURES);
+const { pause } = useRafFn(() => {
+  drawn.value += MORE_FIGURES;
+  if (drawn.value >= library.positions.length) pause();
+});
 
 function dropTag({ group, value }: { group: keyof Chosen; value: string }): void {
   chosen.value[group] = chosen.value[group].filter((one) => one !== value);
@@ -139,7 +148,7 @@ function walk(event: KeyboardEvent): void {
           No matches. <button type="button" class="link-button" @click="clear">Show everything</button>
         </p>
         <ul class="grid" aria-label="Positions" @keydown="walk">
-          <EntryCard v-for="entry in found" :key="entry.id" :entry="entry" />
+          <EntryCard v-for="(entry, i) in found" :key="entry.id" :entry="entry" :drawn="i < drawn" />
         </ul>
         <section v-if="breaths.length > 0" class="breaths">
           <h2>Breath techniques</h2>
