@@ -180,4 +180,24 @@ header {
     line-height: 24px;
   }
 }
+/* On a phone what is said has the whole width, below the picture. */
+@media (width < 640px) {
+  .about {
+    flex: 1 1 100%;
+    order: 1;
+  }
+  .moved {
+    margin-left: auto;
+  }
+}
+@media (height < 480px) {
+  header {
+    min-height: 0;
+    padding-top: 4px;
+  }
+  .figure {
+    height: 48px;
+    width: 86px;
+  }
+}
 </style>

@@ -375,7 +375,7 @@ strong {
     font-size: min(21px, 4cqh);
   }
   .prompt {
-    font-size: min(22px, 4cqh);
+    font-size: clamp(13px, 4cqh, 22px);
   }
   .stage .coming :deep(.figure) {
     flex-basis: 90px;

@@ -173,4 +173,23 @@ button:disabled {
     line-height: 13px;
   }
 }
+/* A phone on its side: one row, so that the stage has its place. */
+@media (height < 480px) {
+  footer {
+    flex-wrap: nowrap;
+    gap: 6px;
+    padding: 2px 12px 4px;
+  }
+  button,
+  .wide {
+    flex: 1 1 0;
+    flex-direction: column;
+    gap: 1px;
+    min-width: 0;
+    height: 48px;
+    padding: 0 2px;
+    font-size: 12px;
+    line-height: 12px;
+  }
+}
 </style>

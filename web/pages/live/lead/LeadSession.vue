@@ -272,6 +272,15 @@ useEventListener(window, 'pointerdown', () => void sounds.wake(), { once: true }
   position: relative;
   grid-area: hand;
 }
+/* A phone on its side: the stage is what is looked at, so the ribbon gives its place up. */
+@media (height < 480px) {
+  .teach {
+    grid-template-rows: minmax(40px, auto) minmax(0, 1fr) auto 0 auto;
+  }
+  .ribbon {
+    display: none;
+  }
+}
 .pulse {
   box-shadow: inset 0 0 0 10px var(--now);
 }
