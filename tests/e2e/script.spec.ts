@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { newPlan, openPlan, passMs } from './support';
+import { newPlan, openPlan, passMs, saved } from './support';
 
 test('a text to read aloud is written, put right, and said on the stage and on the cue sheet', async ({
   page,
@@ -27,6 +27,7 @@ test('a text to read aloud is written, put right, and said on the stage and on t
   await page.getByRole('option', { name: `Scanned ${name}` }).click();
   await dialog.getByRole('button', { name: 'Add and open the plan' }).click();
   await expect(page.getByRole('listbox', { name: 'Steps' }).getByRole('option')).toHaveCount(1);
+  await saved(page);
   await page.getByRole('link', { name: 'Cue sheet' }).click();
   const sheet = page.getByRole('tabpanel', { name: 'Cue sheet' });
   await expect(sheet).toContainText(`1. ${name}`);
