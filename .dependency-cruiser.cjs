@@ -26,6 +26,7 @@ const CORE = [
   'order',
   'jobs',
   'settings',
+  'exchange',
 ];
 const corePaths = CORE.map((folder, i) => ({
   name: `core-${folder}-looks-down`,
@@ -81,10 +82,13 @@ module.exports = {
     {
       name: 'core-knows-zod-and-itself',
       comment:
-        'And, for the outline of the figure, marching squares; for substitutes, a solver of integer programs; for days, date-fns.',
+        'And, for the outline of the figure, marching squares; for substitutes, a solver of integer programs; for days, date-fns; for tables and calendars, papaparse and ical.js.',
       severity: 'error',
       from: { path: room('core'), pathNot: test },
-      to: { pathNot: '^core/|^node_modules/(zod|fast-deep-equal|d3-contour|yalps|date-fns|@types/d3-contour)/' },
+      to: {
+        pathNot:
+          '^core/|^node_modules/(zod|fast-deep-equal|d3-contour|yalps|date-fns|papaparse|ical\\.js|@types/(d3-contour|papaparse))/',
+      },
     },
     {
       name: 'library-knows-core',

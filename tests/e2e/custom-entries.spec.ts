@@ -1,7 +1,7 @@
 import { createHash } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
-import { newPlan, openPlan, rowNames, rows, saved, storedPlan } from './support';
+import { newPlan, openPlan, rowNames, rows, saved, storedPlan, savePlan } from './support';
 
 const cards = (page: Page) => page.getByRole('list', { name: 'Positions' }).getByRole('link');
 const field = (page: Page, name: string) => page.getByRole('textbox', { name, exact: true });
@@ -132,7 +132,7 @@ test('an own entry is used everywhere like the others: picked, drawn, taught, an
   expect(step).toMatchObject({ kind: 'hold', position: id });
 
   const download = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'Download plan' }).click();
+  await savePlan(page);
   const path = await (await download).path();
   const file = JSON.parse(readFileSync(path, 'utf8'));
   expect(file.entries.map(({ entry }: { entry: { id: string } }) => entry.id)).toEqual([id]);
@@ -157,7 +157,7 @@ test('deleted, it stays where it is used; it comes back from the file of a plan 
   const plan = await newPlan(request, 'yin', { steps: [{ ...usual, name, position: id }] as never });
   await openPlan(page, plan.id);
   const download = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'Download plan' }).click();
+  await savePlan(page);
   const path = await (await download).path();
   const file = JSON.parse(readFileSync(path, 'utf8'));
 

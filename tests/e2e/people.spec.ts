@@ -7,7 +7,7 @@ import { newPerson, personCondition } from '#core/people';
 import { DECISIONS } from '#api';
 import { serve } from '../../bench/serve';
 import { findings } from './accessible';
-import { choose, newPlan, openPlan, openTab, passMs, rows, storedPlan } from './support';
+import { choose, newPlan, openPlan, openTab, passMs, rows, storedPlan, savePlan } from './support';
 
 const SINGERS = 'demo-group-singers';
 const cell = (page: Page, name: RegExp) => page.getByRole('grid').getByRole('button', { name });
@@ -70,7 +70,7 @@ test('a group of fourteen with eight conditions, from the plan to the teaching s
   expect(JSON.stringify((await storedPlan(request, id)).document)).not.toContain('demo-singer-');
   await page.goto(`/plans/${id}`);
   const download = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'Download plan' }).click();
+  await savePlan(page);
   const file = await (await download).createReadStream();
   let text = '';
   for await (const chunk of file) text += String(chunk);

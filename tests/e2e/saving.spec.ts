@@ -1,7 +1,7 @@
 import { expect, test, type Page } from '@playwright/test';
 import { newPerson } from '#core/people';
 import { PEOPLE } from '#api';
-import { newPlan, openPlan, rowNames, rows, saved, storedPlan, total } from './support';
+import { newPlan, openPlan, rowNames, rows, saved, storedPlan, total, savePlan } from './support';
 
 const lengthen = async (page: Page, row: number, time: string): Promise<void> => {
   await rows(page).nth(row).click();
@@ -109,10 +109,7 @@ test('a plan goes to a file and comes back from one; a broken file is refused wi
 }) => {
   const { id } = await newPlan(request, 'yin', { title: 'Sánchez, on file' });
   await openPlan(page, id);
-  const [download] = await Promise.all([
-    page.waitForEvent('download'),
-    page.getByRole('button', { name: 'Download plan' }).click(),
-  ]);
+  const [download] = await Promise.all([page.waitForEvent('download'), savePlan(page)]);
   expect(download.suggestedFilename()).toBe('Sánchez-on-file.zovrin.json');
   const path = await download.path();
   const names = await rowNames(page);

@@ -97,3 +97,9 @@ export function walker(page: Page): (path: string) => Promise<void> {
       .toEqual([]);
   };
 }
+
+/** Saves the open plan as a file. */
+export async function savePlan(page: Page): Promise<void> {
+  await page.getByRole('button', { name: 'Share', exact: true }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Download', exact: true }).click();
+}

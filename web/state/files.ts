@@ -4,16 +4,20 @@ import { useLibrary } from './library';
 
 const MAX_BYTES = 2_000_000;
 
-/** Saves a document as a file; characters that a file name cannot have are left out. */
-export function saveJson(document: unknown, name: string): void {
-  const text = `${JSON.stringify(document, null, 2)}\n`;
+/** Saves a text as a file; characters that a file name cannot have are left out of its name. */
+export function saveText(text: string, name: string, ending: string, type: string): void {
   const link = window.document.createElement('a');
-  link.href = URL.createObjectURL(new Blob([text], { type: 'application/json' }));
-  const [stem = '', ...ending] = name.split('.zovrin');
-  const safeName = stem.replace(/[^\p{L}\p{N}]+/gu, '-').replace(/^-|-$/g, '') || 'file';
-  link.download = `${safeName}.zovrin${ending.join('')}.json`;
+  link.href = URL.createObjectURL(new Blob([text], { type }));
+  const safeName = name.replace(/[^\p{L}\p{N}]+/gu, '-').replace(/^-|-$/g, '') || 'file';
+  link.download = `${safeName}${ending}`;
   link.click();
   URL.revokeObjectURL(link.href);
+}
+
+/** Saves a document as a file; what follows `.zovrin` in the name stands before its ending. */
+export function saveJson(document: unknown, name: string): void {
+  const [stem = '', ...more] = name.split('.zovrin');
+  saveText(`${JSON.stringify(document, null, 2)}\n`, stem, `.zovrin${more.join('')}.json`, 'application/json');
 }
 
 /** Saves a plan as a file in the open format, with the custom entries that it uses. */

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
-import { computed, ref } from 'vue';
+import { computed, defineAsyncComponent, ref } from 'vue';
 import UndoButtons from './UndoButtons.vue';
 import { useRouter } from 'vue-router';
 import { APPROACH_LABELS } from '#core/catalogue';
@@ -9,11 +9,11 @@ import { clockOfMs } from '#core/time';
 import type { Timeline } from '#core/timeline';
 import { people, spareInWords } from '../../widgets/session/words';
 import IconButton from '../../ui/IconButton.vue';
+import { onceOpened } from '../../ui/once-opened';
 import { startInWords } from '../../ui/dates';
 import { useShortages } from '../../widgets/props/use-shortages';
 import { useScreening } from '../../state/screening';
 import { useEditor } from '../../state/editor';
-import { savePlanFile } from '../../state/files';
 import BalanceBar from './BalanceBar.vue';
 import DetailsDialog from './DetailsDialog.vue';
 
@@ -22,6 +22,9 @@ const { plan, timeline } = defineProps<{ plan: Plan; timeline: Timeline }>();
 const editor = useEditor();
 const router = useRouter();
 const details = ref(false);
+const sharing = ref(false);
+const everShared = onceOpened(sharing);
+const ShareDialog = defineAsyncComponent(() => import('./share/ShareDialog.vue'));
 const about = computed(() =>
   [
     APPROACH_LABELS[plan.approach],
@@ -77,7 +80,7 @@ const share = computed(() => {
     />
     <div class="actions">
       <UndoButtons />
-      <IconButton icon="save" label="Download plan" @click="savePlanFile(plan)" />
+      <IconButton icon="share" label="Share" @click="sharing = true" />
       <Button label="Teach" :disabled="plan.steps.length === 0" @click="router.push(`/teach/${editor.id}`)" />
     </div>
     <div class="second">
@@ -97,6 +100,7 @@ const share = computed(() => {
     </div>
   </header>
   <DetailsDialog v-model:visible="details" :plan="plan" />
+  <ShareDialog v-if="everShared" v-model:visible="sharing" />
 </template>
 
 <style scoped>

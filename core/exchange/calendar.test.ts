@@ -1,0 +1,140 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import ICAL from 'ical.js';
+import { calendarFile, type ClassEvent } from './index';
+
+const evening: ClassEvent = {
+  uid: 'plan-1@zovrin',
+  sequence: 3,
+  title: 'Evening; for tired legs, slowly',
+  startsAt: '2026-11-26T18:30',
+  seconds: 3600,
+  place: 'Wrackline Hall, low room',
+  says: '1. Talk 1:00\n2. Twist 3:30 each side \\ blanket',
+};
+const STAMP = Date.UTC(2026, 10, 30, 12);
+const ZONES = ['Europe/Berlin', 'America/New_York', 'Asia/Kolkata', 'Australia/Lord_Howe', 'America/Sao_Paulo', 'UTC'];
+
+/** A strict reader of lines, after RFC 5545 3.1: CR LF, at most 75 octets, folded with one blank. */
+function linesOf(file: string): string[] {
+  expect(file.endsWith('\r\n')).toBe(true);
+  const physical = file.slice(0, -2).split('\r\n');
+  for (const line of physical) {
+    expect(line).not.toMatch(/[\r\n]/);
+    expect([line, Buffer.byteLength(line) <= 75]).toEqual([line, true]);
+    expect(Buffer.from(line).toString()).toBe(line);
+  }
+  return physical.reduce<string[]>((lines, line) => {
+    if (line.startsWith(' ')) return [...lines.slice(0, -1), (lines.at(-1) ?? '') + line.slice(1)];
+    return [...lines, line];
+  }, []);
+}
+const unescaped = (text: string): string =>
+  text.replace(/\\([\\;,nN])/g, (_, mark: string) => (mark.toLowerCase() === 'n' ? '\n' : mark));
+const valueOf = (lines: readonly string[], name: string): string =>
+  unescaped(lines.find((line) => line.startsWith(`${name}:`))?.slice(name.length + 1) ?? '');
+
+/** The moment at which a zone’s clocks first show a time, found by asking every quarter of an hour of two days. */
+function momentsShowing(zone: string, wall: string): number[] {
+  const about = Date.parse(`${wall}:00Z`);
+  const shows = (atMs: number): string =>
+    new Date(atMs).toLocaleString('sv-SE', { timeZone: zone }).slice(0, 16).replace(' ', 'T');
+  const moments: number[] = [];
+  for (let atMs = about - 86_400_000; atMs <= about + 86_400_000; atMs += 900_000)
+    if (shows(atMs) === wall) moments.push(atMs);
+  return moments;
+}
+
+/** When the package thinks that the first event of a file begins and ends, by the zone that stands in the file. */
+function readBack(file: string): { startMs: number; endMs: number; event: ICAL.Event } {
+  const calendar = new ICAL.Component(ICAL.parse(file) as unknown[]);
+  const zone = new ICAL.Timezone(calendar.getFirstSubcomponent('vtimezone')!);
+  const event = new ICAL.Event(calendar.getFirstSubcomponent('vevent')!);
+  const msOf = (time: ICAL.Time): number => {
+    const placed = time.clone();
+    placed.zone = zone;
+    return placed.toUnixTime() * 1000;
+  };
+  return { startMs: msOf(event.startDate), endMs: msOf(event.endDate), event };
+}
+
+describe('a calendar file', () => {
+  test('says by hand what an evening is', () => {
+    const lines = linesOf(calendarFile([{ ...evening, alarmMinutes: 30 }], 'Europe/Berlin', STAMP));
+    expect(lines.slice(0, 2)).toEqual(['BEGIN:VCALENDAR', 'VERSION:2.0']);
+    expect(lines).toContain('DTSTART;TZID=Europe/Berlin:20261126T183000');
+    expect(lines).toContain('DTEND;TZID=Europe/Berlin:20261126T193000');
+    expect(lines).toContain('SUMMARY:Evening\\; for tired legs\\, slowly');
+    expect(lines).toContain('DTSTAMP:20261130T120000Z');
+    expect(lines).toContain('SEQUENCE:3');
+    expect(lines).toContain('TRIGGER:-PT30M');
+    expect(valueOf(lines, 'DESCRIPTION')).toBe(evening.says);
+  });
+
+  test('a class that does not take place keeps its UID, is cancelled, and reminds of nothing', () => {
+    const lines = linesOf(calendarFile([{ ...evening, cancelled: true, alarmMinutes: 30 }], 'UTC', STAMP));
+    expect(lines).toContain('STATUS:CANCELLED');
+    expect(lines).toContain('UID:plan-1@zovrin');
+    expect(lines).not.toContain('BEGIN:VALARM');
+  });
+
+  test('whatever is written in it is folded by octets, escaped, and read back', () => {
+    const text = fc.string({ unit: 'grapheme', maxLength: 200 });
+    fc.assert(
+      fc.property(text, text, (title, says) => {
+        const file = calendarFile([{ ...evening, title: `T${title}`, says: `S${says}` }], 'Europe/Berlin', STAMP);
+        const lines = linesOf(file);
+        const clean = (typed: string) =>
+          [...typed.replace(/\r\n?/g, '\n')]
+            .filter((mark) => mark === '\n' || mark === '\t' || !/\p{Cc}/u.test(mark) || mark >= '\u0080')
+            .join('');
+        expect(valueOf(lines, 'SUMMARY')).toBe(clean(`T${title}`));
+        expect(valueOf(lines, 'DESCRIPTION')).toBe(clean(`S${says}`));
+        expect(readBack(file).event.summary).toBe(clean(`T${title}`));
+      }),
+      { numRuns: 100 },
+    );
+  });
+
+  test('begins at its hour in every zone, on both sides of both changes of the clock', () => {
+    const day = fc.constantFrom(
+      '2026-03-28',
+      '2026-03-29',
+      '2026-10-25',
+      '2026-11-01',
+      '2026-03-08',
+      '2026-04-05',
+      '2027-07-14',
+      '2026-10-04',
+    );
+    const hour = fc.integer({ min: 0, max: 23 });
+    fc.assert(
+      fc.property(fc.constantFrom(...ZONES), day, hour, fc.constantFrom('00', '15', '30'), (zone, on, h, minute) => {
+        const startsAt = `${on}T${String(h).padStart(2, '0')}:${minute}`;
+        const moments = momentsShowing(zone, startsAt);
+        // An hour that the clocks leave out has no moment, and one that they show twice has two.
+        if (moments.length !== 1) return;
+        const { startMs, endMs } = readBack(calendarFile([{ ...evening, startsAt }], zone, STAMP));
+        expect([zone, startsAt, startMs]).toEqual([zone, startsAt, moments[0]]);
+        const ends = momentsShowing(
+          zone,
+          new Date(endMs).toLocaleString('sv-SE', { timeZone: zone }).slice(0, 16).replace(' ', 'T'),
+        );
+        if (ends.length === 1) expect(endMs - startMs).toBe(3_600_000);
+      }),
+      { numRuns: 100 },
+    );
+  });
+
+  test('a class over the night of the change is as long as it is', () => {
+    const lines = linesOf(
+      calendarFile([{ ...evening, startsAt: '2026-03-29T01:30', seconds: 7200 }], 'Europe/Berlin', STAMP),
+    );
+    expect(lines).toContain('DTEND;TZID=Europe/Berlin:20260329T043000');
+  });
+
+  test('a zone that nobody knows is refused; no class at all is an empty calendar', () => {
+    expect(() => calendarFile([evening], 'Atlantis/Harbour', STAMP)).toThrow(RangeError);
+    expect(linesOf(calendarFile([], 'UTC', STAMP))).not.toContain('BEGIN:VEVENT');
+  });
+});

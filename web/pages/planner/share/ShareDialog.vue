@@ -1,0 +1,178 @@
+<script setup lang="ts">
+import { useClipboard } from '@vueuse/core';
+import Button from 'primevue/button';
+import Dialog from 'primevue/dialog';
+import { computed, ref } from 'vue';
+import { toMs } from '#core/numbers';
+import { useEditor } from '../../../state/editor';
+import { saveText } from '../../../state/files';
+import { useLibrary } from '../../../state/library';
+import AppIcon from '../../../ui/AppIcon.vue';
+import CheckField from '../../../ui/fields/CheckField.vue';
+import RadioField from '../../../ui/fields/RadioField.vue';
+import SelectField from '../../../ui/fields/SelectField.vue';
+import TimeField from '../../../ui/fields/TimeField.vue';
+import { overlays } from '../../../ui/overlays';
+import { FORM_LABELS, FORMS, writtenAs, type Form } from './forms';
+
+/** Hands a plan over in one of several forms, after it has been seen. */
+const visible = defineModel<boolean>('visible', { required: true });
+
+const editor = useEditor();
+const library = useLibrary();
+const form = ref<Form>('file');
+const options = FORMS.map((value) => ({ value, label: FORM_LABELS[value].label }));
+
+const ALARMS = [
+  { value: -1, label: 'none' },
+  { value: 10, label: '10 minutes before' },
+  { value: 60, label: 'an hour before' },
+  { value: 1440, label: 'a day before' },
+];
+const alarm = ref(-1);
+const withMark = ref(false);
+const filmFirst = ref<'film' | 'class'>('film');
+const offsetSeconds = ref(0);
+const isFilm = computed(() => ['captions', 'chapters', 'counts'].includes(form.value));
+
+const written = computed(() => {
+  const { plan, timeline } = editor;
+  // The zone and the moment are read anew for every file.
+  if (!visible.value || !plan || !timeline) return undefined;
+  const shared = {
+    id: editor.id,
+    revision: editor.revision,
+    plan,
+    timeline,
+    library: library.all,
+    own: library.own,
+    zone: Intl.DateTimeFormat().resolvedOptions().timeZone,
+    nowMs: Date.now(),
+  };
+  return writtenAs(form.value, shared, {
+    offsetMs: toMs(offsetSeconds.value) * (filmFirst.value === 'film' ? 1 : -1),
+    withMark: withMark.value,
+    alarmMinutes: alarm.value < 0 ? null : alarm.value,
+  });
+});
+const text = computed(() => (written.value && 'text' in written.value ? written.value.text : ''));
+const missing = computed(() => (written.value && 'missing' in written.value ? written.value.missing : ''));
+/** As much as is read before it is taken; a long file is not drawn whole. */
+const PREVIEW = 6000;
+const preview = computed(() => text.value.slice(0, PREVIEW));
+
+const NOTES_GO: readonly Form[] = ['file'];
+const inside = computed(
+  () =>
+    `Nobody’s name, condition or note about a person goes with it${
+      NOTES_GO.includes(form.value) ? '; what you wrote in the notes of the steps does' : ''
+    }. The group’s name does where the plan has one.`,
+);
+
+const { copy, copied, isSupported } = useClipboard({ copiedDuring: 3000 });
+function download(): void {
+  if (written.value && 'text' in written.value)
+    saveText(written.value.text, editor.plan?.title ?? '', written.value.ending, written.value.type);
+}
+</script>
+
+<template>
+  <Dialog
+    v-model:visible="visible"
+    modal
+    dismissable-mask
+    :append-to="overlays()"
+    header="Share this plan"
+    :style="{ width: '820px' }"
+  >
+    <div class="share">
+      <div class="forms">
+        <RadioField v-model="form" label="Form" :options="options" />
+        <p class="small quiet">{{ FORM_LABELS[form].says }}</p>
+        <div v-if="isFilm" class="options">
+          <RadioField
+            v-model="filmFirst"
+            label="Which begins first"
+            :options="[
+              { value: 'film', label: 'The film begins first' },
+              { value: 'class', label: 'The class begins first' },
+            ]"
+          />
+          <TimeField
+            label="by"
+            :model-value="offsetSeconds"
+            :accept="
+              (seconds) => {
+                offsetSeconds = seconds ?? 0;
+                return undefined;
+              }
+            "
+          />
+        </div>
+        <CheckField v-if="form === 'table'" v-model="withMark" label="Say that it is UTF-8, for older spreadsheets" />
+        <SelectField v-if="form === 'calendar'" v-model="alarm" above label="Reminder" :options="ALARMS" />
+      </div>
+      <div class="seen">
+        <p v-if="missing" class="caution" role="status"><AppIcon name="warn" :size="16" /> {{ missing }}</p>
+        <template v-else>
+          <!-- eslint-disable-next-line vuejs-accessibility/no-static-element-interactions -->
+          <pre tabindex="0" aria-label="What is written">{{ preview }}</pre>
+          <p v-if="text.length > preview.length" class="small quiet">The file goes on from here.</p>
+          <p class="small quiet">{{ inside }}</p>
+        </template>
+      </div>
+    </div>
+    <template #footer>
+      <span class="small quiet copied" role="status">{{ copied ? 'Copied.' : '' }}</span>
+      <Button v-if="isSupported" label="Copy" outlined :disabled="missing !== ''" @click="copy(text)" />
+      <Button label="Download" :disabled="missing !== ''" @click="download" />
+    </template>
+  </Dialog>
+</template>
+
+<style scoped>
+.share {
+  display: grid;
+  grid-template-columns: 220px minmax(0, 1fr);
+  gap: 8px 24px;
+}
+.forms {
+  display: flex;
+  flex-direction: column;
+  gap: 8px;
+}
+.options {
+  display: flex;
+  flex-direction: column;
+  gap: 6px;
+}
+pre {
+  height: 300px;
+  overflow: auto;
+  margin: 0;
+  padding: 8px 10px;
+  border: 1px solid var(--line-strong);
+  border-radius: 4px;
+  background: var(--sheet);
+  font-size: 12.5px;
+  line-height: 17px;
+  white-space: pre-wrap;
+  overflow-wrap: anywhere;
+}
+.caution {
+  display: flex;
+  gap: 6px;
+  align-items: flex-start;
+}
+.copied {
+  margin-right: auto;
+}
+@media (width < 700px) {
+  .share {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  pre {
+    height: 200px;
+  }
+}
+</style>

@@ -1,0 +1,102 @@
+import { breathCountsOf, calendarFile, captionsOf, chaptersOf, csv, planTable, webVtt } from '#core/exchange';
+import type { CustomEntry, Library } from '#core/catalogue';
+import type { Ms } from '#core/numbers';
+import { planFile, stepsOutline, type Plan } from '#core/plan';
+import { clockOfMs } from '#core/time';
+import type { Timeline } from '#core/timeline';
+import { classInWords } from '../../../widgets/session/words';
+
+/** The forms a plan can be handed over in. */
+export const FORMS = ['file', 'text', 'calendar', 'table', 'captions', 'chapters', 'counts'] as const;
+export type Form = (typeof FORMS)[number];
+
+export const FORM_LABELS: Readonly<Record<Form, { label: string; says: string }>> = {
+  file: { label: 'Plan file', says: 'Everything in it, to be opened again here or elsewhere.' },
+  text: { label: 'Text', says: 'A line for each step, for a message or a notebook.' },
+  calendar: { label: 'Calendar file', says: 'The class as an event, with its steps as the description.' },
+  table: { label: 'Table', says: 'Every stretch of the class with its time, for a spreadsheet (CSV).' },
+  captions: { label: 'Captions', says: 'What is said, line by line, for a film of the class (WebVTT).' },
+  chapters: { label: 'Chapters', says: 'A chapter for each step, for a film of the class (WebVTT).' },
+  counts: { label: 'Breath counts', says: 'Every count of the breath, as a track of its own (WebVTT).' },
+};
+
+export interface ShareOptions {
+  /** How much later the class begins in a film than the film does; below zero, earlier. */
+  offsetMs: Ms;
+  /** A byte order mark, which some spreadsheets need. */
+  withMark: boolean;
+  /** Reminds so many minutes before; not at all, if it is null. */
+  alarmMinutes: number | null;
+}
+
+/** What a plan is handed over from. */
+export interface Shared {
+  id: string;
+  revision: number;
+  plan: Plan;
+  timeline: Timeline;
+  library: Library;
+  own: readonly CustomEntry[];
+  /** The zone of the clock on the wall, such as `Europe/Dublin`, and the moment it is now. */
+  zone: string;
+  nowMs: Ms;
+}
+
+interface Written {
+  text: string;
+  /** The end of the file’s name, and its media type. */
+  ending: string;
+  type: string;
+}
+
+const VTT = { ending: '.vtt', type: 'text/vtt' };
+
+/** A plan as lines of text: its title, what it is about, and its steps. */
+function planText({ plan, timeline }: Shared): string {
+  const about = [classInWords(plan), `${clockOfMs(timeline.totals.totalMs)} of ${clockOfMs(timeline.totals.targetMs)}`];
+  return [plan.title, about.filter(Boolean).join(', '), '', stepsOutline(plan.steps)].join('\n');
+}
+
+function calendarOf(shared: Shared, alarmMinutes: number | null): string {
+  const { id, revision, plan, zone, nowMs } = shared;
+  const event = {
+    uid: `${id}@zovrin`,
+    sequence: revision,
+    title: plan.title,
+    startsAt: plan.startsAt ?? '',
+    seconds: plan.classSeconds,
+    place: plan.place,
+    says: stepsOutline(plan.steps).trimEnd(),
+    alarmMinutes: alarmMinutes ?? undefined,
+  };
+  return calendarFile([event], zone, nowMs);
+}
+
+/** A plan in a form, ready to be copied or saved; or why it cannot be had in this form, in words. */
+export function writtenAs(form: Form, shared: Shared, options: ShareOptions): Written | { missing: string } {
+  const { plan, timeline, library, own } = shared;
+  const { offsetMs, withMark, alarmMinutes } = options;
+  switch (form) {
+    case 'file': {
+      const text = `${JSON.stringify(planFile(plan, library, own), null, 2)}\n`;
+      return { text, ending: '.zovrin.json', type: 'application/json' };
+    }
+    case 'text':
+      return { text: planText(shared), ending: '.txt', type: 'text/plain' };
+    case 'calendar':
+      if (plan.startsAt === null)
+        return { missing: 'The class has no date yet. Give it one under its title, and it can go into a calendar.' };
+      return { text: calendarOf(shared, alarmMinutes), ending: '.ics', type: 'text/calendar' };
+    case 'table':
+      return { text: csv(planTable(plan, timeline, library), withMark), ending: '.csv', type: 'text/csv' };
+    case 'captions':
+      return { text: webVtt(plan.title, captionsOf(plan, timeline, library, offsetMs)), ...VTT };
+    case 'chapters':
+      return { text: webVtt(plan.title, chaptersOf(plan, timeline, offsetMs)), ...VTT };
+    case 'counts': {
+      const counts = breathCountsOf(timeline, offsetMs);
+      if (counts.length === 0) return { missing: 'Nothing in this plan is counted.' };
+      return { text: webVtt(plan.title, counts), ...VTT };
+    }
+  }
+}
