@@ -23,14 +23,26 @@ const SOUNDS: readonly (readonly [RegExp, string])[] = [
   [/aa/g, 'a'],
 ];
 
-/** Letters only, without accents or case, for search: `Ānanda-bālāsana` becomes `ananda balasana`. */
-export function searchable(text: string): string {
-  return text
+const folded = (text: string): string =>
+  text
     .normalize('NFD')
     .replace(/[\u0300-\u036f'’]/g, '')
     .toLowerCase()
     .replace(/[^a-z0-9]+/g, ' ')
     .trim();
+
+/** The texts of a library are asked for with every key that is typed; this many of them are remembered at most. */
+const MOST_KNOWN = 5000;
+const known = new Map<string, string>();
+
+/** Letters only, without accents or case, for search: `Ānanda-bālāsana` becomes `ananda balasana`. */
+export function searchable(text: string): string {
+  const before = known.get(text);
+  if (before !== undefined) return before;
+  if (known.size >= MOST_KNOWN) known.clear();
+  const now = folded(text);
+  known.set(text, now);
+  return now;
 }
 
 const sounded = (text: string): string => SOUNDS.reduce((now, [spelling, sound]) => now.replace(spelling, sound), text);
@@ -97,7 +109,7 @@ export function matchScore(query: string, names: readonly string[]): number {
         ? 2
         : typed.every((one) => words.some((word) => word.startsWith(one)))
           ? 1
-          : typed.every((one) => words.some((word) => word.startsWith(one) || almost(one, word)))
+          : best < 0.5 && typed.every((one) => words.some((word) => word.startsWith(one) || almost(one, word)))
             ? 0.5
             : 0;
     best = Math.max(best, score);

@@ -88,10 +88,18 @@ test('the sample house is loaded from the first page, and removed again in the s
     await page.goto(`${url}/settings?group=sample`);
     await page.getByRole('button', { name: 'Remove the sample house' }).click();
     await expect(page.getByText('The sample house was removed.')).toBeVisible();
+    // What a new plan begins with is chosen here, and kept, also where the settings come later than the hand.
+    let release: () => void = () => undefined;
+    const released = new Promise<void>((resolve) => (release = resolve));
+    await page.route('**/api/v1/settings', async (route) => {
+      await released;
+      await route.continue();
+    });
     await page.goto(url);
     await expect(page.getByRole('button', { name: 'Create your first plan' })).toBeVisible();
-    // What a new plan begins with is chosen here, and kept.
     await page.getByRole('radio', { name: 'right' }).click();
+    release();
+    await expect(page.getByRole('radio', { name: 'right' })).toBeChecked();
     await page.getByRole('textbox', { name: 'Class length' }).fill('75');
     await page.keyboard.press('Enter');
     await page.getByRole('button', { name: 'Create your first plan' }).click();

@@ -19,6 +19,11 @@ void places.ready();
 const usual = computed(() => settings.current.usual);
 const put = (patch: Partial<Settings['usual']>): string | undefined =>
   settings.change('usual', { ...settings.current, usual: { ...usual.value, ...patch } });
+/** What is chosen waits for the settings, where the page is so new that they are not there yet. */
+async function choose(patch: Partial<Settings['usual']>): Promise<void> {
+  await settings.ready();
+  put(patch);
+}
 
 const APPROACH_OPTIONS = APPROACHES.map((value) => ({ value, label: APPROACH_LABELS[value] }));
 const SIDES = [
@@ -45,7 +50,7 @@ const LENGTHS = [
       label="Approach"
       :options="APPROACH_OPTIONS"
       :model-value="usual.approach"
-      @update:model-value="put({ approach: $event })"
+      @update:model-value="choose({ approach: $event })"
     />
     <TimeField
       label="Class length"
@@ -59,7 +64,7 @@ const LENGTHS = [
         label="First side"
         :options="SIDES"
         :model-value="usual.firstSide"
-        @update:model-value="put({ firstSide: $event })"
+        @update:model-value="choose({ firstSide: $event })"
       />
     </span>
     <SelectField
@@ -67,7 +72,7 @@ const LENGTHS = [
       label="Place"
       :options="placeOptions"
       :model-value="usual.place ?? NO_PLACE"
-      @update:model-value="put({ place: $event === NO_PLACE ? null : $event })"
+      @update:model-value="choose({ place: $event === NO_PLACE ? null : $event })"
     />
     <SelectField v-model="device.lengths" above label="Units" :options="LENGTHS" />
   </div>
