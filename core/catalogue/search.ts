@@ -32,14 +32,14 @@ const folded = (text: string): string =>
     .trim();
 
 /** The texts of a library are asked for with every key that is typed; this many of them are remembered at most. */
-const MOST_KNOWN = 5000;
+const MAX_KNOWN = 5000;
 const known = new Map<string, string>();
 
 /** Letters only, without accents or case, for search: `Ānanda-bālāsana` becomes `ananda balasana`. */
 export function searchable(text: string): string {
   const before = known.get(text);
   if (before !== undefined) return before;
-  if (known.size >= MOST_KNOWN) known.clear();
+  if (known.size >= MAX_KNOWN) known.clear();
   const now = folded(text);
   known.set(text, now);
   return now;

@@ -55,12 +55,16 @@ test('captions and chapters are taken by the browser’s own track, later where 
   const { id } = await newPlan(request, 'restorative', { title: 'Filmed' });
   await openPlan(page, id);
   await openShare(page);
-  const cuesOf = async (text: string) =>
-    page.evaluate(async (file) => {
+  let files = 0;
+  /** The cues that the browser finds in a file: its track takes files from a server only. */
+  async function cuesOf(text: string) {
+    const address = `/captions-of-a-test-${++files}.vtt`;
+    await page.route(`**${address}`, (route) => route.fulfill({ contentType: 'text/vtt', body: text }));
+    return page.evaluate(async (src) => {
       const video = document.createElement('video');
       const track = document.createElement('track');
       track.kind = 'captions';
-      track.src = URL.createObjectURL(new Blob([file], { type: 'text/vtt' }));
+      track.src = src;
       video.append(track);
       document.body.append(video);
       track.track.mode = 'hidden';
@@ -71,7 +75,8 @@ test('captions and chapters are taken by the browser’s own track, later where 
       const cues = [...(track.track.cues ?? [])] as VTTCue[];
       video.remove();
       return cues.map(({ startTime, endTime, text: says }) => ({ startTime, endTime, says }));
-    }, text);
+    }, address);
+  }
   await pick(page, 'Chapters');
   const chapters = await cuesOf((await saved(page)).text);
   expect(chapters).toHaveLength(11);
@@ -93,7 +98,8 @@ test('a class without a date says why it cannot go into a calendar; from the key
   await openPlan(page, id);
   await page.getByRole('button', { name: 'Share', exact: true }).focus();
   await page.keyboard.press('Enter');
-  await expect(dialog(page)).toBeVisible();
+  // The dialog takes the focus once it is open.
+  await expect(dialog(page).locator(':focus')).toBeVisible();
   await dialog(page).getByRole('radio', { name: 'Plan file' }).focus();
   await page.keyboard.press('ArrowDown');
   await expect(dialog(page).getByRole('radio', { name: 'Text', exact: true })).toBeChecked();

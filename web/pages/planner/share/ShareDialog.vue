@@ -61,12 +61,13 @@ const missing = computed(() => (written.value && 'missing' in written.value ? wr
 const PREVIEW = 6000;
 const preview = computed(() => text.value.slice(0, PREVIEW));
 
-const NOTES_GO: readonly Form[] = ['file'];
+/** What goes along that somebody might not want to hand over, by form. */
+const GOES_ALONG: Partial<Record<Form, string>> = {
+  file: ' What you wrote in the notes of the steps does, and so does the group’s name.',
+  text: ' The group’s name does where the plan has one.',
+};
 const inside = computed(
-  () =>
-    `Nobody’s name, condition or note about a person goes with it${
-      NOTES_GO.includes(form.value) ? '; what you wrote in the notes of the steps does' : ''
-    }. The group’s name does where the plan has one.`,
+  () => `Nobody’s name, condition or note about a person goes with it.${GOES_ALONG[form.value] ?? ''}`,
 );
 
 const { copy, copied, isSupported } = useClipboard({ copiedDuring: 3000 });
