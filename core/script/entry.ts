@@ -1,4 +1,6 @@
-import { APPROACHES, libraryOf, type Position } from '#core/catalogue';
+import { practiceMs } from '#core/breath';
+import { APPROACHES, libraryOf, spokenOver, type Position, type Technique } from '#core/catalogue';
+import { toMs, type Ms } from '#core/numbers';
 import { emptyPlan, holdFrom, sideSeconds, type HoldStep, type Side } from '#core/plan';
 import { compileTimeline } from '#core/timeline';
 import { scriptOf, type ScriptLine } from './script';
@@ -21,3 +23,7 @@ export function positionScript(position: Position, side: Side): ScriptLine[] {
   const library = libraryOf([position], []);
   return scriptOf(plan, compileTimeline(plan, library), library);
 }
+
+/** What is read aloud in a technique as it is usually practised; moments in milliseconds from where the practice begins. */
+export const readAloud = ({ spoken = [], practice }: Technique): { text: string; atMs: Ms }[] =>
+  spokenOver(spoken, practiceMs(practice) / 1000).map(({ text, atSeconds }) => ({ text, atMs: toMs(atSeconds) }));

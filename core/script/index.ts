@@ -1,4 +1,4 @@
 /** What is said in a plan, and when. */
-export { positionScript } from './entry';
+export { positionScript, readAloud } from './entry';
 export { scriptOf, type ScriptLine } from './script';
 export { saidBetween, saidDuring } from './ways';

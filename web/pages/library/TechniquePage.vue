@@ -1,9 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { practiceMs, taughtStep } from '#core/breath';
-import { spokenOver } from '#core/catalogue';
-import { toMs } from '#core/numbers';
 import { breathFrom } from '#core/plan';
+import { readAloud } from '#core/script';
 import { clockOfMs, clockOfSeconds } from '#core/time';
 import { taughtTechnique } from '#library/teaching';
 import AppIcon from '../../ui/AppIcon.vue';
@@ -29,12 +28,7 @@ const technique = computed(() => {
 });
 const step = computed(() => technique.value && breathFrom(technique.value, 'this'));
 const usualMs = computed(() => (technique.value ? practiceMs(technique.value.practice) : 0));
-const spoken = computed(() =>
-  spokenOver(technique.value?.spoken ?? [], usualMs.value / 1000).map(({ text, atSeconds }) => ({
-    text,
-    atMs: toMs(atSeconds),
-  })),
-);
+const spoken = computed(() => (technique.value ? readAloud(technique.value) : []));
 usePageTitle(() => [technique.value?.names.english, 'Library']);
 </script>
 

@@ -10,6 +10,7 @@ import CounterposeFields from './CounterposeFields.vue';
 import LineList from './LineList.vue';
 import StageFields from './StageFields.vue';
 import VariationFields from './VariationFields.vue';
+import TeachingFields from './TeachingFields.vue';
 import { useEntryField } from './use-entry';
 import SelectField from '../../../ui/fields/SelectField.vue';
 
@@ -60,20 +61,7 @@ function addPrompt(): void {
     <CounterposeFields :entry="entry" />
   </FieldGroup>
   <FieldGroup title="Teaching it">
-    <TextField
-      label="Common mistakes, and what to say"
-      :rows="2"
-      :model-value="entry.mistakes ?? ''"
-      :accept="set('mistakes')"
-      :problem="problem('mistakes')"
-    />
-    <TextField
-      label="What you see from outside"
-      :rows="2"
-      :model-value="entry.watch ?? ''"
-      :accept="set('watch')"
-      :problem="problem('watch')"
-    />
+    <TeachingFields :mistakes="entry.mistakes" :watch="entry.watch" />
   </FieldGroup>
   <FieldGroup title="Look out for">
     <CautionFields

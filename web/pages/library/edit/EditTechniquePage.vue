@@ -11,6 +11,7 @@ import CautionFields from './CautionFields.vue';
 import EditFrame from './EditFrame.vue';
 import LineList from './LineList.vue';
 import SpokenFields from './SpokenFields.vue';
+import TeachingFields from './TeachingFields.vue';
 import TitleFields from './TitleFields.vue';
 import { provideEntry } from './use-entry';
 import { useEntryDraft } from './use-entry-draft';
@@ -82,20 +83,7 @@ function setPractice(practice: BreathPractice): string | undefined {
         <LineList title="How it is taught" path="taught" one="Step" :lines="entry.taught" :most="MAX_STEPS" />
         <SpokenFields :entry="entry" />
         <FieldGroup title="Mistakes and cautions">
-          <TextField
-            label="Common mistakes, and what to say"
-            :rows="2"
-            :model-value="entry.mistakes"
-            :accept="set('mistakes')"
-            :problem="problem('mistakes')"
-          />
-          <TextField
-            label="What you see from outside"
-            :rows="2"
-            :model-value="entry.watch ?? ''"
-            :accept="set('watch')"
-            :problem="problem('watch')"
-          />
+          <TeachingFields :mistakes="entry.mistakes" :watch="entry.watch" />
           <CautionFields label="Caution" :caution="entry.caution" :traits="entry.traits" :words="BREATH_TRAIT_WORDS" />
         </FieldGroup>
       </section>

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { practiceMs } from '#core/breath';
-import { MAX_SPOKEN, readSpoken, spokenAsTyped, spokenOver, type Technique } from '#core/catalogue';
-import { toMs } from '#core/numbers';
+import { MAX_SPOKEN, readSpoken, spokenAsTyped, type Technique } from '#core/catalogue';
+import { readAloud } from '#core/script';
 import { clockOfMs } from '#core/time';
 import FieldGroup from '../../../ui/fields/FieldGroup.vue';
 import TextField from '../../../ui/fields/TextField.vue';
@@ -15,9 +15,7 @@ const { entry } = defineProps<{ entry: Technique }>();
 const { set, problem } = useEntryField();
 const spoken = computed(() => entry.spoken ?? []);
 const lengthMs = computed(() => practiceMs(entry.practice));
-const lines = computed(() =>
-  spokenOver(spoken.value, lengthMs.value / 1000).map(({ text, atSeconds }) => ({ text, atMs: toMs(atSeconds) })),
-);
+const lines = computed(() => readAloud(entry));
 function accept(typed: string): string | undefined {
   const read = readSpoken(typed);
   if (read.length > MAX_SPOKEN) return `At most ${MAX_SPOKEN} lines; there are ${read.length}.`;
