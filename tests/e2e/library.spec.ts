@@ -65,7 +65,10 @@ test.describe('the library', () => {
     expect(page.url()).not.toMatch(/choir.?singers/i);
     await page.reload();
     await expect(cards(page)).toHaveCount(suited);
-    await choose(page.getByRole('combobox', { name: 'Suits' }), 'Everyone');
+    // A group that there is not asks for nobody in particular.
+    await page.goto('/library?group=nobody-we-know');
+    await expect(cards(page)).toHaveCount(all);
+    await expect(page.getByRole('combobox', { name: 'Suits' })).toHaveText('Everyone');
     await expect(cards(page)).toHaveCount(all);
     await page.getByRole('group', { name: 'Used' }).locator('label').click();
     await expect(page.getByRole('button', { name: /^In your last 20 plans/ })).toBeVisible();

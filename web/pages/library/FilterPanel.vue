@@ -7,13 +7,15 @@ import { useFilters } from './use-filters';
 import { chosenOf, type ChosenValues } from './words';
 
 /** The filters of the library, each with how many entries it would leave. */
-const { query, words, entries, groups } = defineProps<{
+const { query, words, entries, groups, groupSays } = defineProps<{
   query: string;
   words: EntryWords;
   /** The positions that are filtered. */
   entries: readonly Position[];
   /** The groups that it can be asked for whether an entry suits them. */
   groups: readonly { id: string; name: string }[];
+  /** What is to be known of the comparison with the group that is chosen. */
+  groupSays: string;
 }>();
 const chosen = defineModel<ChosenValues>({ required: true });
 /** The group it should suit; empty for everyone. */
@@ -50,9 +52,7 @@ const shown = computed(() =>
   <aside :class="{ folded }" aria-label="Filters">
     <fieldset v-if="groups.length > 0" class="suits">
       <SelectField v-model="group" above label="Suits" :options="groupOptions" />
-      <p v-if="group" class="small quiet">
-        Leaves out what somebody in this group should avoid or have changed. Usual cautions, not medical advice.
-      </p>
+      <p v-if="groupSays" class="small quiet" role="status">{{ groupSays }}</p>
     </fieldset>
     <fieldset v-for="{ group: name, title, options } in shown" :key="name">
       <legend>{{ title }}</legend>

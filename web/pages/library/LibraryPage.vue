@@ -31,7 +31,7 @@ const words = useSearchWords();
 const filters = useFilters();
 /** Whom it should suit: the id of a group; everyone, where it is empty. */
 const group = ref(typeof route.query.group === 'string' ? route.query.group : '');
-const { positions, techniques, groups } = useSuited(group);
+const { positions, techniques, groups, says } = useSuited(group);
 const found = computed(() =>
   findPositions(positions.value, query.value, chosenOf(chosen.value, filters.value), words.value),
 );
@@ -142,6 +142,7 @@ function walk(event: KeyboardEvent): void {
         :entries="positions"
         :words="words"
         :groups="groups"
+        :group-says="says"
       />
       <div class="entries">
         <p v-if="found.length === 0 && breaths.length === 0" class="empty">
