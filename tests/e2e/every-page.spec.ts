@@ -135,6 +135,8 @@ test('nothing is found on what opens: dialogs, menus, lists, tabs, the drawer of
   await look(dialog);
   await page.getByRole('button', { name: /change title, group/ }).click();
   await look(dialog);
+  await page.getByRole('button', { name: 'Share', exact: true }).click();
+  await look(dialog);
   await page.getByRole('combobox', { name: 'Set-up' }).click();
   await look(page.locator('.p-select-overlay'));
   await rows(page).nth(1).click();

@@ -37,6 +37,7 @@ export const pagesWith = (id: string): string[] => [
   `/plans/${id}/props`,
   `/plans/${id}/props?view=packing`,
   `/plans/${id}/props?view=sheet`,
+  `/plans/${id}/cues`,
   `/plans/${id}/history`,
   '/nowhere/at/all',
 ];

@@ -116,8 +116,7 @@ function download(): void {
       <div class="seen">
         <p v-if="missing" class="caution" role="status"><AppIcon name="warn" :size="16" /> {{ missing }}</p>
         <template v-else>
-          <!-- eslint-disable-next-line vuejs-accessibility/no-static-element-interactions -->
-          <pre tabindex="0" aria-label="What is written">{{ preview }}</pre>
+          <pre tabindex="0" role="region" aria-label="What is written">{{ preview }}</pre>
           <p v-if="text.length > preview.length" class="small quiet">The file goes on from here.</p>
           <p class="small quiet">{{ inside }}</p>
         </template>
