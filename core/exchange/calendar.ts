@@ -77,8 +77,7 @@ function eventOf(event: ClassEvent, zone: string, stampMs: Ms): ICAL.Component {
 }
 
 /** Control characters that a calendar must not hold; a line break or a tab may stand in a text. */
-// eslint-disable-next-line no-control-regex
-const CONTROL = /[\u0000-\u0008\u000B\u000C\u000E-\u001F\u007F]/g;
+const CONTROL = /(?![\n\t\u0080-\u009F])\p{Cc}/gu;
 const plain = (text: string): string => text.replace(/\r\n?/g, '\n').replace(CONTROL, '');
 
 /**

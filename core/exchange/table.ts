@@ -23,8 +23,8 @@ const SIDE_WORDS = { left: 'left', right: 'right', both: 'both sides', none: '' 
 const COLUMNS = ['step', 'name', 'part', 'side', 'begins', 'seconds', 'props'] as const;
 
 /**
- * A plan as rows of a table, the first of them the headings: one for each stretch of it, a side of a breath practice or of
- * a hold in one. `begins` is a clock from the beginning of the class (`1:02:30`), `seconds` its length.
+ * A plan as rows of a table, the first of them the headings: one for each stretch of it; a side of a
+ * hold, or of a breath practice, is one row. `begins` is a clock from the beginning of the class (`1:02:30`), `seconds` its length.
  */
 export function planTable(plan: Plan, timeline: Timeline, library: Library): string[][] {
   const groups: Phase[][] = [];

@@ -25,7 +25,7 @@ function sentence(words: string): string {
   return text.charAt(0).toUpperCase() + text.slice(1) + (/[.!?…]$/.test(text) ? '' : '.');
 }
 
-/** `on the left: the left leg is straight`, or `on the left` where nobody says what it is. */
+/** `the left: the left leg is straight`, or `the left` where nobody says what it is. */
 function onSide(step: HoldStep, side: 'left' | 'right', library: Library): string {
   const means = sideMeaning(step, side, library);
   return [`the ${side}`, means].filter(Boolean).join(': ');

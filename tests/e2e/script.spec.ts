@@ -1,7 +1,7 @@
 import { expect, test } from '@playwright/test';
 import { newPlan, openPlan, passMs, saved } from './support';
 
-test('a text to read aloud is written, put right, and said on the stage and on the cue sheet', async ({
+test('a text to read aloud is written, corrected, and shown on the stage and on the cue sheet', async ({
   page,
   request,
 }) => {
