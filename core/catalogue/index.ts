@@ -16,7 +16,7 @@ export {
 export { BREATH_TRAITS, Technique } from './technique';
 export { BREATH_TRAIT_WORDS, TRAIT_WORDS } from './trait-words';
 export { familyLabel, libraryOf, withCustomEntries, type Library } from './library';
-export { editDistance, nameLikeness, matchScore, searchable } from './search';
+export { comparedWords, editDistance, isEmptyWord, nameLikeness, matchScore, searchable } from './search';
 export { ENERGY_LINES, linesOfAreas } from './energy-lines';
 export { SITUATION_WORDS, SITUATIONS, type Situation } from './situations';
 export { SPINE_WAYS, type SpineWay } from './spine';

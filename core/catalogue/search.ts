@@ -48,7 +48,7 @@ export function searchable(text: string): string {
 const sounded = (text: string): string => SOUNDS.reduce((now, [spelling, sound]) => now.replace(spelling, sound), text);
 const sounds = new Map<string, string[]>();
 /** The words of a name as they are compared: by sound, without those that say nothing, unless there are no others. */
-function wordsOf(text: string): string[] {
+export function comparedWords(text: string): string[] {
   let words = sounds.get(text);
   if (!words) {
     const all = searchable(text).split(' ').filter(Boolean);
@@ -58,6 +58,9 @@ function wordsOf(text: string): string[] {
   }
   return words;
 }
+
+/** Whether a word says nothing about which position is meant: `pose`, `the`, `on`. */
+export const isEmptyWord = (word: string): boolean => EMPTY_WORDS.has(searchable(word));
 
 /**
  * How many letters have to be added, left out, changed or swapped with their neighbour to make one word of another
@@ -95,11 +98,11 @@ const almost = (typed: string, word: string): boolean => {
  * Accents, spellings of one sound, and words such as “pose” do not matter.
  */
 export function matchScore(query: string, names: readonly string[]): number {
-  const typed = wordsOf(query);
+  const typed = comparedWords(query);
   if (typed.length === 0) return 0;
   const wanted = typed.join(' ');
   let best = 0;
-  for (const words of names.map(wordsOf)) {
+  for (const words of names.map(comparedWords)) {
     const name = words.join(' ');
     if (name === '') continue;
     if (name === wanted) return 4;
@@ -119,12 +122,12 @@ export function matchScore(query: string, names: readonly string[]): number {
 
 /** From 0, nothing alike, to 1, the same: how near what was typed is to the nearest of an entry’s names. */
 export function nameLikeness(query: string, names: readonly string[]): number {
-  const wanted = wordsOf(query).join(' ');
+  const wanted = comparedWords(query).join(' ');
   if (wanted === '') return 0;
   return Math.max(
     0,
     ...names.map((one) => {
-      const name = wordsOf(one).join(' ');
+      const name = comparedWords(one).join(' ');
       const longest = Math.max(wanted.length, name.length);
       return longest === 0 ? 0 : 1 - editDistance(wanted, name) / longest;
     }),

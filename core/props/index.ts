@@ -9,11 +9,21 @@ export {
   propKind,
   propState,
   sizeOfPiece,
+  customKindName,
 } from './kinds';
 export type { KnownKind, PropKind, Sized } from './kinds';
 export { MAX_FACES, customKindLabel, CustomKind, CustomSize } from './own';
 export { placeInWords, placesFor, PROP_PLACES, PROP_PLACE_NAMES, type PropPlace } from './places';
-export { SetUp, SetUpRow, haveSameRows, mirrorSetUp, movesAtSwitch, piecesByKind, placedProps } from './setup';
+export {
+  SetUp,
+  SetUpRow,
+  haveSameRows,
+  mirrorSetUp,
+  movesAtSwitch,
+  piecesByKind,
+  placedProps,
+  MAX_PIECES,
+} from './setup';
 export type { PlacedProp, PropSide } from './setup';
 export { freeFor, rowFor, usualPlace, withOneFewer, withStack, type CustomFace } from './change';
 export { propMoves, type PropMove } from './moves';

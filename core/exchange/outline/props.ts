@@ -1,0 +1,375 @@
+import { editDistance, type Position } from '#core/catalogue';
+import {
+  customKindName,
+  isBand,
+  MAX_PIECES,
+  placeInWords,
+  placesFor,
+  propKind,
+  propState,
+  rowFor,
+  usualPlace,
+  type PropKind,
+  type PropPlace,
+  type PropSide,
+  type SetUp,
+  type SetUpRow,
+} from '#core/props';
+import type { OpenLine } from './line';
+import {
+  HOW_FORMS,
+  KIND_FORMS,
+  LONG_KIND_NAMES,
+  NEAR_PLACES,
+  PART_FORMS,
+  PLACE_PHRASES,
+  STATE_FORMS,
+} from './prop-words';
+
+/** A row of a set-up found in a line. */
+export interface FoundRow {
+  row: SetUpRow;
+  from: number;
+  to: number;
+  /** Where else it may be meant to lie: its own place first; empty where that is sure. */
+  places: PropPlace[];
+}
+
+const COUNT_WORDS: Readonly<Record<string, number>> = {
+  a: 1,
+  an: 1,
+  one: 1,
+  two: 2,
+  three: 3,
+  four: 4,
+  five: 5,
+  six: 6,
+  'a pair of': 2,
+  'pair of': 2,
+  double: 2,
+};
+const COUNT =
+  /(?:(?<![\d.,:\p{L}])(\d{1,2})\s*x?|\b(a pair of|pair of|double|two|three|four|five|six|one|an?))\s*(?:thin |thick |small |big |large |firm |soft |yoga )*$/u;
+const KIND = new RegExp(
+  String.raw`(?<![\p{L}\d])(?:${KIND_FORMS.map(({ pattern }) => `(${pattern})`).join('|')})(?![\p{L}\d])`,
+  'u',
+);
+const QUOTED =
+  /["“]([^"“”]{1,40})["”](?:\s*["“]([^"“”]{1,40})["”])?\s*(\d+(?:\.\d+)?) x (\d+(?:\.\d+)?) x (\d+(?:\.\d+)?) cm( roll)?,? gives (\d+(?:\.\d+)?) cm/u;
+const ARTICLE = String.raw`(?:the\s+|your\s+|each\s+|both\s+|their\s+)?`;
+const HOW = HOW_FORMS.map(([pattern]) => `(${pattern})`).join('|');
+const PART = PART_FORMS.map(({ pattern }) => `(${pattern})`).join('|');
+const SIDE_OF_PART = String.raw`(?:(left|right|l|r|front|back|top|bottom|bent|straight)\s+)?`;
+const PLACE = new RegExp(
+  String.raw`^[\s,(]*(?:(?:${HOW})\s*(?=\s))?\s*${ARTICLE}${SIDE_OF_PART}(?:${PART})(?![\p{L}\d])`,
+  'u',
+);
+const PART_ON = new RegExp(
+  String.raw`(?<![\p{L}\d])(?:${PART})\s+(?:up\s+|resting\s+)?(?:on|onto|over)\s+(?:top of\s+)?(?:to\s+)?(?:a\s+|an\s+|the\s+)?$`,
+  'u',
+);
+
+const firstGroup = (match: readonly (string | undefined)[], from: number, to: number): number => {
+  for (let i = from; i < to; i++) if (match[i] !== undefined) return i - from;
+  return -1;
+};
+
+/** A row of a position’s set-ups of a kind at a place, those of the first set-up first; a plain one where there is none. */
+export function usualRow(position: Position | undefined, kind: PropKind, place: PropPlace, id: string): SetUpRow {
+  const rows = position?.setUps.flatMap(({ items }) => items) ?? [];
+  const usual = rows.find((row) => row.kind === kind && row.place === place);
+  return usual ? { ...usual, id } : rowFor(kind, place, 'centre', id);
+}
+
+/** Where a position’s set-ups have a kind, each place once. */
+const usualPlaces = (position: Position | undefined, kind: PropKind): PropPlace[] => [
+  ...new Set(
+    (position?.setUps ?? []).flatMap(({ items }) => items.filter((row) => row.kind === kind).map(({ place }) => place)),
+  ),
+];
+
+/** A piece of a prop as it was read, before it is known where it goes. */
+interface FoundPiece {
+  kind: PropKind;
+  state: string | undefined;
+  count: number | undefined;
+  size: SetUpRow['size'];
+  from: number;
+  to: number;
+}
+
+function takeQuoted(line: OpenLine): FoundPiece | undefined {
+  const match = QUOTED.exec(line.text);
+  if (!match) return undefined;
+  const [whole, , , width, depth, height, roll, give] = match;
+  const { index } = match;
+  const typed = /["“]([^"“”]+)["”](?:\s*["“]([^"“”]+)["”])?/u.exec(line.typed.slice(index));
+  const size = {
+    shape: roll ? ('roll' as const) : ('box' as const),
+    widthCm: Number(width),
+    depthCm: Number(depth),
+    heightCm: Number(height),
+    giveCm: Number(give),
+  };
+  const count = COUNT.exec(line.text.slice(0, index));
+  const from = count?.index ?? index;
+  line.take(from, index + whole.length);
+  return {
+    kind: customKindName(typed?.[1] ?? ''),
+    state: typed?.[2] ?? '',
+    count: count ? countOf(count) : undefined,
+    size,
+    from,
+    to: index + whole.length,
+  };
+}
+
+const countOf = ([, digits, word]: readonly (string | undefined)[]): number =>
+  digits === undefined ? (COUNT_WORDS[word ?? ''] ?? 1) : Number(digits);
+
+function takeKnown(line: OpenLine): FoundPiece | undefined {
+  const match = KIND.exec(line.text) ?? nearKind(line.text);
+  if (!match) return undefined;
+  const { index } = match;
+  const form = KIND_FORMS[firstGroup(match, 1, 1 + KIND_FORMS.length)];
+  const kind = form?.kind ?? (match as { kind?: PropKind }).kind;
+  if (kind === undefined) return undefined;
+  const count = COUNT.exec(line.text.slice(0, index));
+  const from = count?.index ?? index;
+  const to = index + match[0].length;
+  line.take(from, to, form !== undefined);
+  const isPlural = /(?:s|ves)$/u.test(match[0]) && !propKind(kind).fixture;
+  const amount = count ? countOf(count) : isPlural ? undefined : 1;
+  return { kind, state: form?.state, count: amount, size: undefined, from, to };
+}
+
+/** The first word that is the name of a kind with a letter or two wrong. */
+function nearKind(text: string): (RegExpExecArray & { kind: PropKind }) | undefined {
+  for (const match of text.matchAll(/(?<![\p{L}\d])\p{L}{5,10}(?![\p{L}\d])/gu)) {
+    const [word] = match;
+    const near = LONG_KIND_NAMES.find(([name]) => name[0] === word[0] && editDistance(word, name) <= 2);
+    if (near) return Object.assign(match, { kind: near[1] });
+  }
+  return undefined;
+}
+
+const PHRASE = (words: string): string => String.raw`^[\s,]*${words}(?![\p{L}\d])`;
+const STATE_AFTER = (words: string): string => String.raw`^[\s,(]*(?:${words})(?![\p{L}\d])\)?`;
+const STATE_BEFORE = (words: string): string => String.raw`(?<![\p{L}\d])(?:${words})\s*$`;
+const patterns = new Map<string, RegExp>();
+/** The pattern of some words, made once: a line is read with every key. */
+function patternOf(form: (words: string) => string, words: string): RegExp {
+  const source = form(words);
+  const known = patterns.get(source) ?? new RegExp(source, 'u');
+  patterns.set(source, known);
+  return known;
+}
+
+/** Words for a fold or a face right after a prop, or right before it. */
+function takeState(line: OpenLine, piece: FoundPiece): string | undefined {
+  if (piece.size !== undefined || piece.kind.startsWith('own:')) return piece.state;
+  const { states } = propKind(piece.kind);
+  if (Object.keys(states).length < 2) return piece.state;
+  const forms = [
+    ...Object.entries(states).map(([state, { label }]) => [label, state] as const),
+    ...(STATE_FORMS[piece.kind as keyof typeof STATE_FORMS] ?? []),
+  ];
+  for (const [pattern, state] of forms) {
+    const after = patternOf(STATE_AFTER, pattern).exec(line.text.slice(piece.to));
+    if (after) {
+      line.take(piece.to, piece.to + after[0].length);
+      piece.to += after[0].length;
+      return state;
+    }
+    const before = patternOf(STATE_BEFORE, pattern).exec(line.text.slice(0, piece.from));
+    if (before) {
+      line.take(before.index, piece.from);
+      piece.from = before.index;
+      return state;
+    }
+  }
+  return piece.state;
+}
+
+interface FoundPlace {
+  place: PropPlace;
+  side: PropSide | undefined;
+  /** As it is written, or near it. */
+  exact: boolean;
+}
+
+/** Where a prop lies, in Zovrin’s own words or in others; what is understood is taken. */
+function takePlace(line: OpenLine, piece: FoundPiece, state: string): FoundPlace | undefined {
+  const rest = line.text.slice(piece.to);
+  const own = ownPhrases({ kind: piece.kind, state }).find(([words]) => patternOf(PHRASE, words).test(rest));
+  if (own) {
+    const [words, place] = own;
+    const length = /^[\s,]*/.exec(rest)?.[0].length ?? 0;
+    line.take(piece.to, piece.to + length + words.length);
+    piece.to += length + words.length;
+    return { place, side: undefined, exact: true };
+  }
+  const match = PLACE.exec(rest);
+  if (match) {
+    line.take(piece.to, piece.to + match[0].length);
+    piece.to += match[0].length;
+    return placeOf(match, 1, true);
+  }
+  const before = PART_ON.exec(line.text.slice(0, piece.from));
+  if (!before) return undefined;
+  line.take(before.index, piece.from);
+  piece.from = before.index;
+  const part = PART_FORMS[firstGroup(before, 1, 1 + PART_FORMS.length)];
+  return part && { place: part.under, side: undefined, exact: !part.vague };
+}
+
+function placeOf(match: readonly (string | undefined)[], from: number, exact: boolean): FoundPlace | undefined {
+  const how = HOW_FORMS[firstGroup(match, from, from + HOW_FORMS.length)]?.[1];
+  const side = match[from + HOW_FORMS.length];
+  const parts = from + HOW_FORMS.length + 1;
+  const part = PART_FORMS[firstGroup(match, parts, parts + PART_FORMS.length)];
+  if (!part) return undefined;
+  return {
+    place: (how && part.others?.[how]) ?? part.under,
+    side:
+      side === undefined ? undefined : /^l(eft)?$/.test(side) ? 'left' : /^r(ight)?$/.test(side) ? 'right' : undefined,
+    exact: exact && how !== undefined && !part.vague,
+  };
+}
+
+/** The words for each place of a piece, the longest first. */
+function ownPhrases(piece: { kind: PropKind; state: string }): readonly (readonly [string, PropPlace])[] {
+  if (!isBand(piece)) return PLACE_PHRASES;
+  return placesFor(piece, 'feet')
+    .map((place) => [placeInWords(piece, place), place] as const)
+    .sort(([a], [b]) => b.length - a.length);
+}
+
+const NEAR = (a: PropPlace, b: PropPlace): boolean =>
+  a === b || NEAR_PLACES.some((group) => group.includes(a) && group.includes(b));
+
+/** What Zovrin writes after a place: the side, how it lies, and whether it moves. */
+function takeAttributes(line: OpenLine, piece: FoundPiece, row: SetUpRow): SetUpRow {
+  const found = { ...row };
+  const take = (pattern: RegExp): RegExpExecArray | null => {
+    const match = pattern.exec(line.text.slice(piece.to));
+    if (!match) return null;
+    line.take(piece.to, piece.to + match[0].length);
+    piece.to += match[0].length;
+    return match;
+  };
+  for (let more = true; more;) {
+    more = false;
+    const side = take(/^,\s*(left|right|each side|in the middle)(?![\p{L}\d:]|\s*(?:first|\d|only))/u);
+    if (side) {
+      found.side = side[1] === 'each side' ? 'each' : side[1] === 'in the middle' ? 'centre' : (side[1] as PropSide);
+      more = true;
+    }
+    const lie = take(/^,?\s*(lengthwise|lengthways|crosswise|crossways)(?![\p{L}])/u);
+    if (lie) [found.lie, more] = [lie[1]?.startsWith('l') ? 'lengthwise' : 'crosswise', true];
+    const moves = take(/^,?\s*(stays on its side|changes sides)(?![\p{L}])/u);
+    if (moves) [found.mirror, more] = [moves[1] === 'changes sides', true];
+    const optional = take(/^,?\s*\(?(optional|if needed|needed)\)?(?![\p{L}])/u);
+    if (optional) [found.optional, more] = [optional[1] !== 'needed', true];
+    const wall = take(
+      /^,?\s*(?:about\s+)?(\d+(?:\.\d+)?)\s*(cm|in\b|inch(?:es)?|["”])\s*(?:away|from (?:the )?wall)?/u,
+    );
+    if (wall && found.kind === 'wall') [found.wallCm, more] = [centimetres(wall), true];
+    if (take(/^,?\s*at any distance(?![\p{L}])/u)) {
+      delete found.wallCm;
+      more = true;
+    }
+  }
+  return found;
+}
+
+const INCH_CM = 2.54;
+const centimetres = ([, amount = '', unit = '']: readonly string[]): number => {
+  const cm = Number(amount) * (unit === 'cm' ? 1 : INCH_CM);
+  return unit === 'cm' ? cm : Math.round(cm);
+};
+
+/** `strap, in a loop, 90 cm round`: the length round the loop, right after the fold. */
+function takeLoop(line: OpenLine, piece: FoundPiece): number | undefined {
+  const match = /^[\s,]*(\d+(?:\.\d+)?)\s*(cm|in\b|inch(?:es)?|["”])\s*round/u.exec(line.text.slice(piece.to));
+  if (!match) return undefined;
+  line.take(piece.to, piece.to + match[0].length);
+  piece.to += match[0].length;
+  return centimetres(match);
+}
+
+/** `crosswise` or `lengthwise` before the place, where Zovrin writes it. */
+function takeLie(line: OpenLine, piece: FoundPiece): SetUpRow['lie'] | undefined {
+  const match = /^[\s,]*(lengthwise|crosswise)(?![\p{L}])/u.exec(line.text.slice(piece.to));
+  if (!match) return undefined;
+  line.take(piece.to, piece.to + match[0].length);
+  piece.to += match[0].length;
+  return match[1] as SetUpRow['lie'];
+}
+
+/** `10 cm from the wall`, `4 in from the wall`. */
+function takeWall(line: OpenLine, position: Position | undefined, id: string): FoundRow | undefined {
+  const match = line.takeMatch(
+    /(?<![\p{L}\d.,:])(\d+(?:[.,]\d+)?)\s*(cm|in\b|inch(?:es)?|["”])\s*(?:away\s+)?(?:from|off)\s+(?:the\s+)?wall\b/u,
+  );
+  if (!match) return undefined;
+  const [place = 'legs'] = usualPlaces(position, 'wall');
+  const row = { ...usualRow(position, 'wall', place, id), wallCm: centimetres(match) };
+  return { row, from: match.index, to: match.index + match[0].length, places: [] };
+}
+
+/** Whether a piece of a line begins with a prop and not with the name of a position. */
+export const beginsWithProp = (text: string): boolean =>
+  /^\s*(?:\d{1,2}\s*x?\s*)?[“"][^”"]+[”"].* gives /u.test(text) || BEGINS.test(text);
+const BEGINS = new RegExp(
+  String.raw`^[\s\uE000]*(?:(?:\d{1,2}\s*x?|a|an|one|two|three|four)\s+)?(?:${KIND_FORMS.map(({ pattern }) => pattern).join('|')})(?![\p{L}\d])`,
+  'u',
+);
+
+/**
+ * The props of a line, each with where it goes: what is not written is as the position usually has it. What is
+ * understood is taken.
+ * @param idOf the id of the row with this number, from 1
+ */
+export function takeProps(line: OpenLine, position: Position | undefined, idOf: (n: number) => string): FoundRow[] {
+  const found: FoundRow[] = [];
+  const wall = takeWall(line, position, idOf(1));
+  if (wall) found.push(wall);
+  for (let piece = takeQuoted(line) ?? takeKnown(line); piece; piece = takeQuoted(line) ?? takeKnown(line)) {
+    const { kind } = piece;
+    const state = takeState(line, piece);
+    const loopCm = kind === 'strap' ? takeLoop(line, piece) : undefined;
+    const lie = takeLie(line, piece);
+    const where = takePlace(line, piece, state ?? Object.keys(propKind(kind).states)[0] ?? '');
+    const known = usualPlaces(position, kind);
+    const near = where ? known.filter((place) => NEAR(place, where.place)) : known;
+    const place =
+      where && (where.exact || known.includes(where.place))
+        ? where.place
+        : (near[0] ?? where?.place ?? usualPlace(kind));
+    const isSure = where !== undefined && place === where.place && (where.exact || near.length < 2);
+    const usual = usualRow(position, kind, place, idOf(found.length + 1));
+    const row: SetUpRow = {
+      ...usual,
+      count: Math.min(MAX_PIECES, Math.max(1, piece.count ?? Math.max(2, usual.count))),
+      ...(state !== undefined && (propState(kind, state) || piece.size) ? { state } : {}),
+      ...(where?.side && { side: where.side }),
+      ...(lie && { lie }),
+      ...(piece.size && { size: piece.size }),
+    };
+    if (loopCm !== undefined) [row.state, row.loopCm] = ['loop', loopCm];
+    else if (row.state !== 'loop' || state !== undefined) delete row.loopCm;
+    const from = piece.from;
+    const complete = takeAttributes(line, piece, row);
+    const places = isSure || known.length + (where ? 1 : 0) < 2 ? [] : [...new Set([place, ...near, ...known])];
+    found.push({ row: complete, from, to: piece.to, places });
+  }
+  return found.sort((a, b) => a.from - b.from);
+}
+
+/** Rows as one of a position’s own set-ups, where they say the same as it does; else the rows. */
+export function asLibraryRows(rows: SetUp, position: Position | undefined, inWords: (row: SetUpRow) => string): SetUp {
+  const words = rows.map(inWords).join('; ');
+  const same = position?.setUps.find(({ items }) => items.map(inWords).join('; ') === words);
+  return same?.items ?? rows;
+}

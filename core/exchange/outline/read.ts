@@ -1,0 +1,316 @@
+import type { Approach, ClassWhere } from '#core/catalogue';
+import { emptyPlan, Plan, PLAN_LIMITS, Step } from '#core/plan';
+import { withDetail } from './details';
+import { saysSomething, takeHeading, type FoundHeading } from './heading';
+import { headingInWords, propsInWords, stepInWords } from './in-words';
+import { OpenLine, type Mark } from './line';
+import { dropBullet } from './marks';
+import { wholeName, type NameIndex } from './names';
+import { piecesOf } from './pieces';
+import { beginsWithProp, takeProps } from './props';
+import { Questions, type Reading } from './reading';
+import { readStep } from './step';
+import type { ReadLine, ReadOutline } from './types';
+
+/** What a reading of an outline starts from. */
+export interface OutlineOptions {
+  index: NameIndex;
+  /** What holds where the text does not say. */
+  approach: Approach;
+  where: ClassWhere | null;
+  /** The day it is read on, `2026-11-26`. */
+  today: string;
+  newId: () => string;
+  /** What was decided of the questions of an earlier reading, by their ids. */
+  decided?: Readonly<Record<string, string>>;
+}
+
+/** No outline is longer, in characters. */
+export const MAX_OUTLINE = 200_000;
+
+const GREETING =
+  /^(?:hi|hello|hey|dear|good (?:morning|evening|afternoon)|morning|evening all|thanks?|thank you|many thanks|cheers|love|lots of love|see you|best(?: wishes)?|regards|xx*|ok(?:ay)?|here(?:'s| is| are| comes)|so|let me|can you|could you|would you|please|sorry|this is|i |i'm|i've|we |hope|as promised|as discussed|sent from|ps|p\.s\.)(?![\p{L}])/u;
+
+/** Whether a line can only be talk around a plan: a greeting, a sign-off. */
+const isGreeting = (text: string): boolean => GREETING.test(text.trim());
+
+interface State {
+  steps: Step[];
+  title: string;
+  heading: FoundHeading;
+  intent: string[];
+  /** Words before the first step that nobody understood; they go into the first step’s note. */
+  early: string[];
+}
+
+const shifted = (marks: readonly Mark[], by: number): Mark[] =>
+  marks.map(({ from, to, sure }) => ({ from: from + by, to: to + by, sure }));
+
+const merged = (a: FoundHeading, b: FoundHeading): FoundHeading => ({ ...a, ...b });
+const MAX_TITLE_OF_WORDS = 60;
+
+/**
+ * Reads an outline that somebody typed: a plan, and for every line what was understood, what was guessed and what else it
+ * may have meant. A line that is no step is kept as a note of the step before it. Never throws; the plan it gives is
+ * always one that can be saved. What was decided of questions goes in, and the text is read anew with it.
+ */
+export function readOutline(text: string, options: OutlineOptions): ReadOutline {
+  const { index, approach, where, today, newId, decided = {} } = options;
+  const typedLines = text.slice(0, MAX_OUTLINE).split(/\r\n|\r|\n/);
+  const state: State = { steps: [], title: '', heading: {}, intent: [], early: [] };
+  const seen = new Map<string, number>();
+  const lines = typedLines.map((typed, line): ReadLine => {
+    const count = (seen.get(typed) ?? 0) + 1;
+    seen.set(typed, count);
+    const questions = new Questions(`${count > 1 ? `${count} ` : ''}${typed.trim()}`, decided);
+    const reading: Reading = {
+      index,
+      approach: state.heading.approach ?? approach,
+      where: state.heading.where ?? where,
+      today,
+      newId,
+      decided,
+    };
+    return readLine({ typed, line, questions, reading, state });
+  });
+  return { plan: planOf(state, approach, where), lines };
+}
+
+/** No step takes more; what is longer is a whole text without line breaks, or no plan at all. */
+const MAX_LINE = 1000;
+const MAX_LINES = 2000;
+const TOO_LONG = 'Not read: a line has at most 1,000 characters, and an outline 2,000 lines.';
+
+interface Turn {
+  typed: string;
+  line: number;
+  questions: Questions;
+  reading: Reading;
+  state: State;
+}
+
+const blank = ({ typed, line }: Turn): ReadLine => ({
+  line,
+  typed,
+  kind: 'blank',
+  marks: [],
+  says: '',
+  also: '',
+  questions: [],
+  steps: [],
+});
+
+function readLine(turn: Turn): ReadLine {
+  const { typed, line, state } = turn;
+  if (!/[\p{L}\p{N}]/u.test(typed)) return blank(turn);
+  if (line >= MAX_LINES || typed.length > MAX_LINE) return { ...blank(turn), kind: 'note', says: TOO_LONG };
+  if (state.steps.length > 0) {
+    const detail = readDetail(turn);
+    if (detail) return detail;
+  } else {
+    const heading = readHeading(turn);
+    if (heading) return heading;
+  }
+  return readSteps(turn) ?? noteOf(turn);
+}
+
+/** Why a step cannot be in a plan; empty if it can. */
+const reasonAgainst = (step: Step): string => Step.safeParse(step).error?.issues[0]?.message ?? '';
+
+/** A line under a step. */
+function readDetail(turn: Turn): ReadLine | undefined {
+  const { typed, reading, state } = turn;
+  const step = state.steps.at(-1);
+  const bullet = /^\s*(?:[-–—*•·+>]\s*)?/u.exec(typed)?.[0] ?? '';
+  const words = typed.slice(bullet.length).trimEnd();
+  const changed = step && withDetail(step, words, reading);
+  if (!step || !changed) return undefined;
+  const reason = reasonAgainst(changed);
+  if (reason !== '') return { ...noteOf(turn), also: reason };
+  state.steps.splice(-1, 1, changed);
+  const marks = [{ from: bullet.length, to: typed.trimEnd().length, sure: true }];
+  return { ...blank(turn), kind: 'detail', marks, says: words, also: '', questions: [] };
+}
+
+/** A line above the first step that says what the class is. */
+function readHeading(turn: Turn): ReadLine | undefined {
+  const { typed, reading, questions, state } = turn;
+  const title = /^\s*#+\s*(.*)$/u.exec(typed)?.[1]?.trim();
+  if (title) {
+    const isFirst = state.title === '';
+    if (isFirst) state.title = title.slice(0, PLAN_LIMITS.maxTitle);
+    else state.early.push(title);
+    return {
+      ...blank(turn),
+      kind: 'heading',
+      marks: [{ from: typed.indexOf(title), to: typed.trimEnd().length, sure: true }],
+      says: title,
+      also: isFirst ? 'title' : 'kept as a note',
+    };
+  }
+  const focus = /^\s*(?:focus|intent|theme)\s*:\s*(.+)$/iu.exec(typed)?.[1];
+  if (focus !== undefined) {
+    state.intent.push(focus);
+    return {
+      ...blank(turn),
+      kind: 'heading',
+      marks: [{ from: 0, to: typed.trimEnd().length, sure: true }],
+      says: focus,
+      also: 'focus of the class',
+    };
+  }
+  const line = new OpenLine(typed);
+  const listed = dropBullet(line);
+  const whole = wholeName(line, reading.index, 4);
+  if (listed || isGreeting(line.text)) return undefined;
+  const found = takeHeading(line, reading, questions);
+  if (isLengthOfAStep(found)) return undefined;
+  if (state.heading.classSeconds !== undefined) delete found.classSeconds;
+  const isStep =
+    whole !== undefined &&
+    found.groupSize === undefined &&
+    found.startsAt === undefined &&
+    !(found.classSeconds !== undefined && found.approach);
+  if (isStep || !isHeading(found, line, state)) return undefined;
+  const left = line
+    .leftover()
+    .map((piece) => piece.typed.replace(/^[\s,.:;–-]+|[\s,.:;–-]+$/gu, ''))
+    .filter((piece) =>
+      /\p{L}{2,}/u.test(piece.replace(/\b(?:for|at|on|in|the|class|with|people|of|and|am|pm)\b/giu, '')),
+    );
+  const words = left.join(', ');
+  let also = '';
+  if (words !== '') {
+    if (state.title === '') {
+      state.title = words.slice(0, PLAN_LIMITS.maxTitle);
+      also = `title: ${state.title}`;
+    } else if (found.place === undefined && words.length <= 120) {
+      found.place = words;
+    } else {
+      state.early.push(words);
+      also = `kept as a note: ${words}`;
+    }
+  }
+  state.heading = merged(state.heading, found);
+  const says = headingInWords(found);
+  return {
+    ...blank(turn),
+    kind: 'heading',
+    marks: line.marks,
+    says: says || state.title,
+    also: says ? also : 'title',
+    questions: questions.list,
+  };
+}
+
+/** Less than this is hardly the length of a class where nothing else is said of it, but of a step. */
+const MIN_CLASS_ALONE = 20 * 60;
+const OF_A_CLASS = ['groupSize', 'startsAt', 'place'] as const;
+const isLengthOfAStep = (found: FoundHeading): boolean =>
+  (found.classSeconds ?? MIN_CLASS_ALONE) < MIN_CLASS_ALONE && OF_A_CLASS.every((field) => found[field] === undefined);
+
+/** Whether what was found makes a line a heading: something of the class, or a short line before everything else. */
+function isHeading(found: FoundHeading, line: OpenLine, { title, steps }: State): boolean {
+  if (saysSomething(found)) return true;
+  return (
+    title === '' &&
+    steps.length === 0 &&
+    line.typed.trim().length <= MAX_TITLE_OF_WORDS &&
+    !/\d/.test(line.typed) &&
+    !/[,:]\s*$/.test(line.text)
+  );
+}
+
+/** The steps of a line; undefined if it has none. */
+function readSteps(turn: Turn): ReadLine | undefined {
+  const { typed, reading, questions, state } = turn;
+  const isListed = dropBullet(new OpenLine(typed));
+  if (!isListed && isGreeting(new OpenLine(typed).text) && !/\d/.test(typed)) return undefined;
+  const props = state.steps.length > 0 ? propsOnly(turn) : undefined;
+  if (props) return props;
+  const found: Step[] = [];
+  const marks: Mark[] = [];
+  const also: string[] = [];
+  for (const { from, to } of piecesOf(typed, reading.index)) {
+    const line = new OpenLine(typed.slice(from, to));
+    dropBullet(line);
+    const read = readStep(line, isListed, reading, questions);
+    if (!read.step || state.steps.length + found.length >= PLAN_LIMITS.maxSteps) continue;
+    const reason = reasonAgainst(read.step);
+    if (reason !== '') return { ...noteOf(turn), also: reason };
+    found.push(read.step);
+    marks.push(...shifted(line.marks, from));
+    also.push(...[propsInWords(read.step), ...read.also].filter(Boolean));
+  }
+  if (found.length === 0) return questions.list.length > 0 ? noteOf(turn) : undefined;
+  state.steps.push(...found);
+  return {
+    ...blank(turn),
+    kind: 'step',
+    marks,
+    says: found.map(stepInWords).join('; '),
+    also: also.join(' · '),
+    questions: questions.list,
+    steps: found.map(({ id }) => id),
+  };
+}
+
+/** Props in a line of their own belong to the step above. */
+function propsOnly(turn: Turn): ReadLine | undefined {
+  const { typed, state, reading } = turn;
+  const step = state.steps.at(-1);
+  if (step?.kind !== 'hold') return undefined;
+  const line = new OpenLine(typed);
+  dropBullet(line);
+  const position = reading.index.entries.find(
+    ({ entry }) => entry.kind === 'hold' && entry.entry.id === step.position,
+  )?.entry;
+  if (!beginsWithProp(line.text) || /\d\s*(?:min|:)/u.test(line.text)) return undefined;
+  const rows = takeProps(line, position?.kind === 'hold' ? position.entry : undefined, (n) => `row-${n}`);
+  if (rows.length === 0 || line.leftover().some((piece) => piece.typed.split(' ').length > 3)) return undefined;
+  const changed: Step = { ...step, setUp: rows.map(({ row }) => row) };
+  state.steps.splice(-1, 1, changed);
+  return { ...blank(turn), kind: 'detail', marks: line.marks, says: propsInWords(changed), also: 'props' };
+}
+
+/** A line that is kept as it is, in the note of the step before it. */
+function noteOf(turn: Turn): ReadLine {
+  const { typed, questions, state } = turn;
+  const words = typed.trim();
+  const step = state.steps.at(-1);
+  if (step) {
+    const note = [step.note, words].filter(Boolean).join('\n');
+    if (note.length <= PLAN_LIMITS.maxNote) state.steps.splice(-1, 1, { ...step, note });
+  } else state.early.push(words);
+  return { ...blank(turn), kind: 'note', says: 'Kept as a note', also: words, questions: questions.list };
+}
+
+/** The plan of what was read. What a plan cannot have, such as a class of a day, stays as it usually is. */
+function planOf({ steps, title, heading, intent, early }: State, approach: Approach, where: ClassWhere | null): Plan {
+  const [first, ...others] = steps;
+  const note = first && [...early, first.note].filter(Boolean).join('\n');
+  const noted =
+    first && note !== undefined && note.length <= PLAN_LIMITS.maxNote ? [{ ...first, note }, ...others] : steps;
+  const fields: Partial<Plan>[] = [
+    { title: title.trim() === '' ? 'From your notes' : title },
+    { intent: intent.join('\n') },
+    ...Object.entries(heading).map(([name, value]) => ({ [name]: value })),
+  ];
+  const plan = fields.reduce<Plan>(withFields, { ...emptyPlan('From your notes', approach), where });
+  const whole = { ...plan, steps: onlyOneRemaining(noted) };
+  if (Plan.safeParse(whole).success) return whole;
+  // Each step is right by itself: only together they may be too many to lead.
+  return whole.steps.reduce<Plan>((so, step) => withFields(so, { steps: [...so.steps, step] }), plan);
+}
+
+/** A plan with other fields, where it can have them. */
+const withFields = (plan: Plan, fields: Partial<Plan>): Plan => {
+  const changed = { ...plan, ...fields };
+  return Plan.safeParse(changed).success ? changed : plan;
+};
+
+/** Of several steps that are to take what is left of the class, the last one does. */
+const onlyOneRemaining = (steps: readonly Step[]): Step[] => {
+  const last = steps.findLastIndex(({ takesRemaining }) => takesRemaining);
+  return steps.map((step, i) => (step.takesRemaining && i !== last ? { ...step, takesRemaining: false } : step));
+};
