@@ -1,11 +1,23 @@
-import { breathCountsOf, calendarFile, captionsOf, chaptersOf, csv, planTable, webVtt } from '#core/exchange';
-import { stepsOutline } from '#core/plan';
+import {
+  breathCountsOf,
+  calendarFile,
+  captionsOf,
+  chaptersOf,
+  csv,
+  nameIndex,
+  planTable,
+  stepsInOutline,
+  webVtt,
+  writeOutline,
+} from '#core/exchange';
 import { compileTimeline } from '#core/timeline';
-import { builtInLibrary, TEMPLATES } from '#library';
+import { builtInLibrary, POSITIONS, TECHNIQUES, TEMPLATES } from '#library';
+import { alsoCalled } from '#library/synonyms';
 
 const template = TEMPLATES.find(({ id }) => id === 'breath');
 if (!template) throw new Error('There is no template “breath”.');
 const plan = { ...template.plan, startsAt: '2026-12-03T18:30', place: 'Wrackline Hall, low room' };
+const names = nameIndex({ positions: POSITIONS, techniques: TECHNIQUES, alsoCalled });
 const timeline = compileTimeline(plan, builtInLibrary);
 const event = {
   uid: 'demo-choir@zovrin',
@@ -14,13 +26,14 @@ const event = {
   startsAt: plan.startsAt,
   seconds: plan.classSeconds,
   place: plan.place,
-  says: stepsOutline(plan.steps).trimEnd(),
+  says: stepsInOutline(plan, builtInLibrary, names, { notes: false }).trimEnd(),
   alarmMinutes: 60,
 };
 
 /** An evening of breath as each format has it, by the names of the files in `docs/examples`. */
 export const EXAMPLES: Readonly<Record<string, string>> = {
   'class.ics': calendarFile([event], 'Europe/Dublin', Date.UTC(2026, 10, 30, 12)),
+  'outline.txt': writeOutline(plan, builtInLibrary, names).text,
   'plan.csv': csv(planTable(plan, timeline, builtInLibrary)),
   'captions.vtt': webVtt(plan.title, captionsOf(plan, timeline, builtInLibrary)),
   'chapters.vtt': webVtt(plan.title, chaptersOf(plan, timeline)),

@@ -3,14 +3,13 @@ export { breathCountsOf, captionsOf, chaptersOf, webVtt, type CaptionCue } from 
 export { csv, planTable } from './table';
 export { calendarFile, type ClassEvent } from './calendar';
 export {
-  MAX_OUTLINE,
   nameIndex,
   readOutline,
+  stepsInOutline,
   writeOutline,
   type NameIndex,
-  type OutlineOptions,
   type Question,
   type ReadLine,
   type ReadOutline,
-  type WrittenOutline,
 } from './outline';
+export { MAX_FILE_BYTES, recognise, type Recognised } from './recognise';

@@ -17,7 +17,6 @@ import {
   setRangeOfAll,
   shiftSteps,
   sideSeconds,
-  stepsOutline,
   talkStep,
   toggleLocks,
   type Plan,
@@ -162,19 +161,5 @@ describe('the clipboard', () => {
 
   test('what is pasted stands where it is put, in its order', () => {
     expect(ids(after(insertSteps([talkStep('x'), restStep('y')], 2)))).toBe('abxycde');
-  });
-
-  test('has lines as a teacher would type them', () => {
-    const uneven = {
-      ...holdNamed('Half fold', 'u'),
-      sides: { kind: 'each', first: 'house', length: { kind: 'perSide', left: 200, right: 160 } },
-    } as const;
-    const even = {
-      ...holdNamed('Reclined twist', 'r'),
-      sides: { ...uneven.sides, length: { kind: 'even', seconds: 210 } },
-    } as const;
-    expect(stepsOutline([talkStep('t', 'Arrive', 75), even, uneven, { ...restStep('x'), locked: true }])).toBe(
-      '1. Arrive 1:15\n2. Reclined twist 3:30 each side\n3. Half fold left 3:20, right 2:40\n4. Rest 1:00 (locked)\n',
-    );
   });
 });

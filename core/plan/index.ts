@@ -70,7 +70,7 @@ export {
   shiftSteps,
   toggleLocks,
 } from './chosen-steps';
-export { copiedSteps, readCopiedSteps, STEPS_MEDIA_TYPE, stepsOutline } from './clipboard';
+export { copiedSteps, readCopiedSteps, STEPS_FORMAT, STEPS_MEDIA_TYPE } from './clipboard';
 export { seatBefore, withSeatBefore } from './breath-seat';
 export { setClassWhere, setStepWhere, setUpsToChange, newWhereInWords, whereOf } from './where';
 export { positionOfStage, setUpOfStage, stagesSeconds } from './stage-set-up';

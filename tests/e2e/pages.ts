@@ -39,5 +39,6 @@ export const pagesWith = (id: string): string[] => [
   `/plans/${id}/props?view=sheet`,
   `/plans/${id}/cues`,
   `/plans/${id}/history`,
+  '/import',
   '/nowhere/at/all',
 ];

@@ -19,7 +19,7 @@ async function saved(page: Page): Promise<{ name: string; text: string }> {
   return { name: file.suggestedFilename(), text: Buffer.concat(chunks).toString() };
 }
 
-const FORMS = ['Plan file', 'Text', 'Calendar file', 'Table', 'Captions', 'Chapters', 'Breath counts'];
+const FORMS = ['Plan file', 'Outline', 'Calendar file', 'Table', 'Captions', 'Chapters', 'Breath counts'];
 
 test('a plan is seen in every form before it is saved, and nothing of its people is in any of them', async ({
   page,
@@ -102,7 +102,7 @@ test('a class without a date says why it cannot go into a calendar; from the key
   await expect(dialog(page).locator(':focus')).toBeVisible();
   await dialog(page).getByRole('radio', { name: 'Plan file' }).focus();
   await page.keyboard.press('ArrowDown');
-  await expect(dialog(page).getByRole('radio', { name: 'Text', exact: true })).toBeChecked();
+  await expect(dialog(page).getByRole('radio', { name: 'Outline', exact: true })).toBeChecked();
   await expect(written(page)).toContainText('Some day');
   await page.keyboard.press('ArrowDown');
   await expect(dialog(page).getByText('The class has no date yet.')).toBeVisible();

@@ -12,6 +12,7 @@ import { dateStyle } from '../ui/dates';
 import { whenIdle } from '../ui/when-idle';
 import { keepFocus } from './keep-focus';
 import { followDisplaySettings } from './display-style';
+import { useIncomingAnywhere } from './use-incoming-anywhere';
 
 const RunningBar = defineAsyncComponent(() => whenIdle().then(() => import('./RunningBar.vue')));
 const LockScreen = defineAsyncComponent(() => import('./LockScreen.vue'));
@@ -37,6 +38,7 @@ watch(
 );
 
 followDisplaySettings();
+const { isOver } = useIncomingAnywhere();
 keepFocus();
 // What PrimeVue’s calendar needs of it.
 const { config } = usePrimeVue();
@@ -66,6 +68,7 @@ const skip = (): void => content.value?.focus();
       <RouterView :key="`${route.matched[0]?.path} ${String(route.params.id)}`" />
     </div>
   </div>
+  <p v-if="isOver" class="over" aria-hidden="true">Drop it to import it</p>
   <AppToast />
 </template>
 
@@ -80,6 +83,18 @@ const skip = (): void => content.value?.focus();
   border-radius: 4px;
   background: var(--sheet);
   transform: translateY(-200%);
+}
+.over {
+  display: grid;
+  position: fixed;
+  z-index: 30;
+  inset: 12px;
+  place-items: center;
+  border: 2px dashed var(--main);
+  border-radius: 6px;
+  background: color-mix(in srgb, var(--paper) 88%, transparent);
+  font-size: 22px;
+  pointer-events: none;
 }
 .skip:focus {
   transform: none;

@@ -25,6 +25,7 @@ const searching = ref(false);
 const everSearched = onceOpened(searching);
 const actions = [
   { kind: 'action', label: 'New plan', names: ['create', 'add a plan'], to: '/?new=plan' },
+  { kind: 'action', label: 'Import', names: ['open a file', 'paste a plan', 'outline', 'notes'], to: '/import' },
   { kind: 'action', label: 'Keyboard shortcuts', names: ['keys'], to: (): void => void (shortcuts.value = true) },
 ];
 const sections = computed(() => [

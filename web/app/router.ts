@@ -150,6 +150,7 @@ export const router = createRouter({
       component: () => import('../pages/help/HelpPage.vue'),
       meta: { room: 'help', title: 'How it works' },
     },
+    { path: '/import', component: () => import('../pages/import/ImportPage.vue'), meta: { title: 'Import' } },
     // Addresses of earlier versions, which may be in bookmarks.
     { path: '/runs/weeks', redirect: '/history/trends' },
     { path: '/runs/:rest(.*)*', redirect: (to) => moved('/runs', '/history', to) },

@@ -1,18 +1,24 @@
 import { defineStore } from 'pinia';
 import { shallowRef } from 'vue';
-import { copiedSteps, readCopiedSteps, STEPS_MEDIA_TYPE, stepsOutline, type Step } from '#core/plan';
+import { stepsInOutline } from '#core/exchange';
+import { copiedSteps, emptyPlan, readCopiedSteps, STEPS_MEDIA_TYPE, type Step } from '#core/plan';
+import { useLibrary } from './library';
+import { useNameIndex } from './name-index';
 
 /**
  * Copied steps, on the clipboard of the device: an outline for any other program, and the steps themselves for a plan.
  * What was copied last is kept here too, for a menu that may not read the clipboard.
  */
 export const useStepClipboard = defineStore('stepClipboard', () => {
+  const library = useLibrary();
+  const names = useNameIndex();
   const last = shallowRef<readonly Step[]>([]);
 
   /** Puts steps on the clipboard of a copy or cut that is under way. */
   function write(clipboard: DataTransfer, steps: readonly Step[]): void {
     last.value = steps;
-    clipboard.setData('text/plain', stepsOutline(steps));
+    const plan = { ...emptyPlan('Copied steps'), steps: [...steps] };
+    clipboard.setData('text/plain', stepsInOutline(plan, library.all, names.index));
     clipboard.setData(STEPS_MEDIA_TYPE, copiedSteps(steps));
   }
 

@@ -20,7 +20,7 @@ const NOT_CONTENT: ReadonlySet<keyof Plan> = new Set(['format', 'version', 'grou
 const STEP_WORDS: Readonly<Record<string, string>> = {
   kind: 'what kind of step it is',
   name: 'the name as it is written',
-  note: 'the note as it is written',
+  note: 'the note',
   position: 'the position',
   technique: 'the technique',
   demands: 'what it demands',

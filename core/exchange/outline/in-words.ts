@@ -22,9 +22,9 @@ const lengthWithRange = (seconds: number, range: HoldStep['range'], isUsual: boo
 
 /** What was understood as a step, in one line: `Reclined twist, 3:30 each side, left first`. */
 export function stepInWords(step: Step): string {
-  const remaining = step.takesRemaining ? ', takes the rest of the class' : '';
-  if (step.kind === 'hold') return `${step.name}, ${holdLength(step)}${remaining}`;
-  if (step.kind !== 'breath') return `${step.name}, ${clockOfSeconds(step.seconds)}${remaining}`;
+  if (step.takesRemaining) return `${step.name}, for what is left of the class`;
+  if (step.kind === 'hold') return `${step.name}, ${holdLength(step)}`;
+  if (step.kind !== 'breath') return `${step.name}, ${clockOfSeconds(step.seconds)}`;
   const { lengthMs } = breathCost(step.practice);
   const rounds = step.practice.sets.reduce((sum, set) => sum + set.rounds, 0);
   const counts = countsInWords(step.practice);

@@ -9,7 +9,7 @@ const MARKS: Readonly<Record<string, Partial<Pick<Step, 'locked' | 'pinned' | 'w
   'shorten first': { weight: 'givesWay' },
 };
 const KIND_MARKS = { talk: 'talk', rest: 'rest', release: 'move', 'custom hold': 'custom' } as const;
-export type KindMark = (typeof KIND_MARKS)[keyof typeof KIND_MARKS];
+type KindMark = (typeof KIND_MARKS)[keyof typeof KIND_MARKS];
 const WHERE_MARKS = new Map<string, Where>(WHERE_NAMES.map((where) => [WHERE_WORDS[where], where]));
 
 /** What stands in brackets at the end: `(locked, at the wall)`. */

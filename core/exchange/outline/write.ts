@@ -257,35 +257,57 @@ function headingOf(plan: Plan): string {
     plan.where ? WHERE_WORDS[plan.where] : undefined,
     plan.place === ''
       ? undefined
-      : PLAIN_NAME.test(plan.place) && !CLASS_WORDS.test(plan.place)
+      : PLAIN_PLACE.test(plan.place) && !CLASS_WORDS.test(plan.place)
         ? plan.place
         : `at “${inLine(plan.place)}”`,
   ]
     .filter(Boolean)
     .join(', ');
 }
+const PLAIN_PLACE = /^[\p{L}][\p{L}\p{M} ’',-]*$/u;
 /** Words that a heading understands, so that a place with one of them stands in quotation marks. */
 const CLASS_WORDS =
   /\b(?:restorative|yin|pranayama|breathwork|blended|mixed|people|persons?|mon|tue|wed|thu|fri|sat|sun|jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec|online|outdoors|floor|bed|sofa|chair|wall|hours?|minutes?|one|two|three|four|five|six|seven|eight|nine|ten|for|at|on|in|half|end|rest|left|am|pm)/iu;
 
-function textOf(plan: Plan, writing: Writing): string {
-  const steps = plan.steps.flatMap((step, i) => {
-    const [line = '', ...details] = stepInOutline(step, writing);
-    const notes = step.note === '' ? [] : step.note.split(/\r\n|\r|\n/).map((note) => `note: ${note}`);
+/** What goes into an outline besides the plan. */
+export interface OutlineParts {
+  /** The teacher’s notes of the steps, which may be about people. */
+  notes: boolean;
+}
+const EVERYTHING: OutlineParts = { notes: true };
+
+/** The steps of a plan as numbered lines, each with what belongs to it under it. */
+export function stepsInOutline(
+  plan: Plan,
+  library: Library,
+  index: NameIndex,
+  { notes: withNotes }: OutlineParts = EVERYTHING,
+): string {
+  const lines = plan.steps.flatMap((step, i) => {
+    const [line = '', ...details] = stepInOutline(step, { plan, library, index });
+    const notes = step.note === '' || !withNotes ? [] : step.note.split(/\r\n|\r|\n/).map((note) => `note: ${note}`);
     return [`${i + 1}. ${line}`, ...[...details, ...notes].map((detail) => `   - ${detail}`)];
   });
+  return lines.map((line) => `${line}\n`).join('');
+}
+
+function textOf(plan: Plan, library: Library, index: NameIndex, parts: OutlineParts): string {
   const focus = plan.intent === '' ? [] : plan.intent.split(/\r\n|\r|\n/).map((line) => `Focus: ${line}`);
-  return [`# ${inLine(plan.title)}`, headingOf(plan), ...focus, ...(steps.length > 0 ? ['', ...steps] : []), ''].join(
-    '\n',
-  );
+  const heading = [`# ${inLine(plan.title)}`, headingOf(plan), ...focus].map((line) => `${line}\n`).join('');
+  return plan.steps.length === 0 ? heading : `${heading}\n${stepsInOutline(plan, library, index, parts)}`;
 }
 
 /**
  * A plan as an outline that a teacher would type, and what of it the outline cannot say: it is read back, and whatever
  * comes back differently is named. Nothing of people is in it.
  */
-export function writeOutline(plan: Plan, library: Library, index: NameIndex): WrittenOutline {
-  const text = textOf(plan, { plan, library, index });
+export function writeOutline(
+  plan: Plan,
+  library: Library,
+  index: NameIndex,
+  parts: OutlineParts = EVERYTHING,
+): WrittenOutline {
+  const text = textOf(plan, library, index, parts);
   let ids = 0;
   const { plan: back } = readOutline(text, {
     index,

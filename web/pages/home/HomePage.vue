@@ -162,6 +162,7 @@ void load();
             class="search"
           />
           <Button v-if="plans.length > 0" label="Fit a plan to today’s time" outlined @click="askToday()" />
+          <Button label="Import" outlined @click="router.push('/import')" />
           <Button label="New plan" @click="making = true" />
         </header>
         <div v-if="plans.length > 0 || list.isFiltered.value" class="filters">

@@ -128,7 +128,8 @@ async function openFile(file: File): Promise<void> {
     <h2>Or open a file</h2>
     <p>
       <FileButton label="Open a plan file" types=".json,application/json" @open="openFile" />
-      <span class="small quiet">A file that ends in .zovrin.json</span>
+      <span class="small quiet">A file that ends in .zovrin.json; or </span>
+      <RouterLink to="/import" class="small" @click="visible = false">import your own notes</RouterLink>
     </p>
     <div v-if="reason" class="refused caution" role="alert">
       <p class="strong">{{ reason }}</p>

@@ -158,7 +158,8 @@ describe('several steps', () => {
   test('are copied, and pasted after the selected one of another plan under ids of their own', async () => {
     editor.select(['a', 'b']);
     const { data, taken } = clipboardEvent('copy', 'row');
-    expect([taken, data.get('text/plain')]).toEqual([true, '1. Long lean 3:00\n2. Quay fold 3:00\n']);
+    const outline = '1. “Long lean” 3:00 (custom hold)\n2. “Quay fold” 3:00 (custom hold)\n';
+    expect([taken, data.get('text/plain')]).toEqual([true, outline]);
     server.put('/plans/q', { ...plan, title: 'Another', steps: [talkStep('y'), talkStep('z')] });
     await editor.open('q');
     editor.selected = 'y';

@@ -6,15 +6,27 @@ import AppIcon from '../AppIcon.vue';
 /**
  * Opens a file of this device. Files of other types can be chosen too: whoever reads it says what is wrong with it.
  */
-const { label, types } = defineProps<{ label: string; types: string }>();
-const emit = defineEmits<{ open: [file: File] }>();
+const {
+  label,
+  types,
+  several = false,
+} = defineProps<{
+  label: string;
+  types: string;
+  /** Several files can be chosen at once. */
+  several?: boolean;
+}>();
+const emit = defineEmits<{ open: [file: File]; openAll: [files: File[]] }>();
 
 const upload = useTemplateRef<{ clear: () => void }>('upload');
 function pick({ files }: FileUploadUploaderEvent): void {
-  const [file] = [files].flat();
+  const all = [files].flat();
+  const [file] = all;
   // Otherwise the next file is one of two.
   upload.value?.clear();
-  if (file) emit('open', file);
+  if (!file) return;
+  emit('open', file);
+  emit('openAll', all);
 }
 </script>
 
@@ -23,6 +35,7 @@ function pick({ files }: FileUploadUploaderEvent): void {
     ref="upload"
     mode="basic"
     auto
+    :multiple="several"
     custom-upload
     :choose-label="label"
     :choose-button-props="{ variant: 'outlined' }"

@@ -7,11 +7,13 @@ import { toMs } from '#core/numbers';
 import { useEditor } from '../../../state/editor';
 import { saveText } from '../../../state/files';
 import { useLibrary } from '../../../state/library';
+import { useNameIndex } from '../../../state/name-index';
 import AppIcon from '../../../ui/AppIcon.vue';
 import CheckField from '../../../ui/fields/CheckField.vue';
 import RadioField from '../../../ui/fields/RadioField.vue';
 import SelectField from '../../../ui/fields/SelectField.vue';
 import TimeField from '../../../ui/fields/TimeField.vue';
+import FoldedPart from '../../../ui/FoldedPart.vue';
 import { overlays } from '../../../ui/overlays';
 import { FORM_LABELS, FORMS, writtenAs, type Form } from './forms';
 
@@ -20,6 +22,7 @@ const visible = defineModel<boolean>('visible', { required: true });
 
 const editor = useEditor();
 const library = useLibrary();
+const names = useNameIndex();
 const form = ref<Form>('file');
 const options = FORMS.map((value) => ({ value, label: FORM_LABELS[value].label }));
 
@@ -31,6 +34,8 @@ const ALARMS = [
 ];
 const alarm = ref(-1);
 const withMark = ref(false);
+const withNotes = ref(false);
+const hasNotes = computed(() => editor.plan?.steps.some(({ note }) => note !== '') ?? false);
 const filmFirst = ref<'film' | 'class'>('film');
 const offsetSeconds = ref(0);
 const isFilm = computed(() => ['captions', 'chapters', 'counts'].includes(form.value));
@@ -45,6 +50,7 @@ const written = computed(() => {
     plan,
     timeline,
     library: library.all,
+    names: names.index,
     own: library.own,
     zone: Intl.DateTimeFormat().resolvedOptions().timeZone,
     nowMs: Date.now(),
@@ -52,10 +58,17 @@ const written = computed(() => {
   return writtenAs(form.value, shared, {
     offsetMs: toMs(offsetSeconds.value) * (filmFirst.value === 'film' ? 1 : -1),
     withMark: withMark.value,
+    withNotes: withNotes.value,
     alarmMinutes: alarm.value < 0 ? null : alarm.value,
   });
 });
 const text = computed(() => (written.value && 'text' in written.value ? written.value.text : ''));
+const notInIt = computed(() => (written.value && 'notInIt' in written.value ? (written.value.notInIt ?? []) : []));
+const notInItTitle = computed(() =>
+  notInIt.value.length === 1
+    ? '1 thing is not in this outline'
+    : `${notInIt.value.length} things are not in this outline`,
+);
 const missing = computed(() => (written.value && 'missing' in written.value ? written.value.missing : ''));
 /** As much as is read before it is taken; a long file is not drawn whole. */
 const PREVIEW = 6000;
@@ -64,7 +77,6 @@ const preview = computed(() => text.value.slice(0, PREVIEW));
 /** What goes along that somebody might not want to hand over, by form. */
 const GOES_ALONG: Partial<Record<Form, string>> = {
   file: ' What you wrote in the notes of the steps does, and so does the group’s name.',
-  text: ' The group’s name does where the plan has one.',
 };
 const inside = computed(
   () => `Nobody’s name, condition or note about a person goes with it.${GOES_ALONG[form.value] ?? ''}`,
@@ -110,6 +122,7 @@ function download(): void {
             "
           />
         </div>
+        <CheckField v-if="form === 'outline' && hasNotes" v-model="withNotes" label="With the notes of the steps" />
         <CheckField v-if="form === 'table'" v-model="withMark" label="Say that it is UTF-8, for older spreadsheets" />
         <SelectField v-if="form === 'calendar'" v-model="alarm" above label="Reminder" :options="ALARMS" />
       </div>
@@ -119,6 +132,11 @@ function download(): void {
           <pre tabindex="0" role="region" aria-label="What is written">{{ preview }}</pre>
           <p v-if="text.length > preview.length" class="small quiet">The file goes on from here.</p>
           <p class="small quiet">{{ inside }}</p>
+          <FoldedPart v-if="notInIt.length > 0" :title="notInItTitle">
+            <ul class="small">
+              <li v-for="what in notInIt" :key="what">{{ what }}</li>
+            </ul>
+          </FoldedPart>
         </template>
       </div>
     </div>

@@ -1,18 +1,30 @@
-import { breathCountsOf, calendarFile, captionsOf, chaptersOf, csv, planTable, webVtt } from '#core/exchange';
+import {
+  breathCountsOf,
+  calendarFile,
+  captionsOf,
+  chaptersOf,
+  csv,
+  planTable,
+  stepsInOutline,
+  webVtt,
+  writeOutline,
+  type NameIndex,
+} from '#core/exchange';
 import type { CustomEntry, Library } from '#core/catalogue';
 import type { Ms } from '#core/numbers';
-import { planFile, stepsOutline, type Plan } from '#core/plan';
-import { clockOfMs } from '#core/time';
+import { planFile, type Plan } from '#core/plan';
 import type { Timeline } from '#core/timeline';
-import { classInWords } from '../../../widgets/session/words';
 
 /** The forms a plan can be handed over in. */
-export const FORMS = ['file', 'text', 'calendar', 'table', 'captions', 'chapters', 'counts'] as const;
+export const FORMS = ['file', 'outline', 'calendar', 'table', 'captions', 'chapters', 'counts'] as const;
 export type Form = (typeof FORMS)[number];
 
 export const FORM_LABELS: Readonly<Record<Form, { label: string; says: string }>> = {
   file: { label: 'Plan file', says: 'Everything in it, to be opened again here or elsewhere.' },
-  text: { label: 'Text', says: 'A line for each step, for a message or a notebook.' },
+  outline: {
+    label: 'Outline',
+    says: 'Plain text, a line for each step, for a message or a notebook. Import reads it back as a plan.',
+  },
   calendar: { label: 'Calendar file', says: 'The class as an event, with its steps as the description.' },
   table: { label: 'Table', says: 'Every stretch of the class with its time, for a spreadsheet (CSV).' },
   captions: { label: 'Captions', says: 'What is said, line by line, for a film of the class (WebVTT).' },
@@ -27,6 +39,8 @@ export interface ShareOptions {
   withMark: boolean;
   /** Reminds so many minutes before; not at all, if it is null. */
   alarmMinutes: number | null;
+  /** The notes of the steps go into an outline. */
+  withNotes: boolean;
 }
 
 /** What a plan is handed over from. */
@@ -36,6 +50,7 @@ export interface Shared {
   plan: Plan;
   timeline: Timeline;
   library: Library;
+  names: NameIndex;
   own: readonly CustomEntry[];
   /** The zone of the clock on the wall, such as `Europe/Dublin`, and the moment it is now. */
   zone: string;
@@ -44,6 +59,8 @@ export interface Shared {
 
 interface Written {
   text: string;
+  /** What of the plan is not in it, each in a few words. */
+  notInIt?: string[];
   /** The end of the file’s name, and its media type. */
   ending: string;
   type: string;
@@ -51,14 +68,8 @@ interface Written {
 
 const VTT = { ending: '.vtt', type: 'text/vtt' };
 
-/** A plan as lines of text: its title, what it is about, and its steps. */
-function planText({ plan, timeline }: Shared): string {
-  const about = [classInWords(plan), `${clockOfMs(timeline.totals.totalMs)} of ${clockOfMs(timeline.totals.targetMs)}`];
-  return [plan.title, about.filter(Boolean).join(', '), '', stepsOutline(plan.steps)].join('\n');
-}
-
 function calendarOf(shared: Shared, alarmMinutes: number | null): string {
-  const { id, revision, plan, zone, nowMs } = shared;
+  const { id, revision, plan, library, names, zone, nowMs } = shared;
   const event = {
     uid: `${id}@zovrin`,
     sequence: revision,
@@ -66,7 +77,7 @@ function calendarOf(shared: Shared, alarmMinutes: number | null): string {
     startsAt: plan.startsAt ?? '',
     seconds: plan.classSeconds,
     place: plan.place,
-    says: stepsOutline(plan.steps).trimEnd(),
+    says: stepsInOutline(plan, library, names, { notes: false }).trimEnd(),
     alarmMinutes: alarmMinutes ?? undefined,
   };
   return calendarFile([event], zone, nowMs);
@@ -74,15 +85,17 @@ function calendarOf(shared: Shared, alarmMinutes: number | null): string {
 
 /** A plan in a form, ready to be copied or saved; or why it cannot be had in this form, in words. */
 export function writtenAs(form: Form, shared: Shared, options: ShareOptions): Written | { missing: string } {
-  const { plan, timeline, library, own } = shared;
-  const { offsetMs, withMark, alarmMinutes } = options;
+  const { plan, timeline, library, names, own } = shared;
+  const { offsetMs, withMark, alarmMinutes, withNotes } = options;
   switch (form) {
     case 'file': {
       const text = `${JSON.stringify(planFile(plan, library, own), null, 2)}\n`;
       return { text, ending: '.zovrin.json', type: 'application/json' };
     }
-    case 'text':
-      return { text: planText(shared), ending: '.txt', type: 'text/plain' };
+    case 'outline': {
+      const { text, missing } = writeOutline(plan, library, names, { notes: withNotes });
+      return { text, notInIt: missing, ending: '.txt', type: 'text/plain' };
+    }
     case 'calendar':
       if (plan.startsAt === null)
         return { missing: 'The class has no date yet. Give it one under its title, and it can go into a calendar.' };

@@ -8,6 +8,7 @@ import {
   toggleLocks,
   type Step,
 } from '#core/plan';
+import type { FieldIssue } from '#core/document';
 import { newId } from '../../../client/new-id';
 import { useEditor } from '../../../state/editor';
 import { useStepClipboard } from '../../../state/step-clipboard';
@@ -58,10 +59,15 @@ export function useStepActions() {
   }
 
   /** Puts steps in after the one that is shown, or at the end, under ids of their own. */
-  function insert(steps: readonly Step[]): void {
+  const insert = (steps: readonly Step[]): unknown =>
+    insertAt(steps, editor.selectedIndex < 0 ? (editor.plan?.steps.length ?? 0) : editor.selectedIndex + 1);
+  /** Puts steps in at a place, under ids of their own; what is wrong where they do not fit. */
+  function insertAt(steps: readonly Step[], at: number): readonly FieldIssue[] {
     const fresh = steps.map((step) => ({ ...step, id: newId() }));
-    const at = editor.selectedIndex < 0 ? (editor.plan?.steps.length ?? 0) : editor.selectedIndex + 1;
-    if (fresh.length > 0 && editor.edit(insertSteps(fresh, at)).length === 0) editor.select(fresh.map(({ id }) => id));
+    if (fresh.length === 0) return [];
+    const issues = editor.edit(insertSteps(fresh, at));
+    if (issues.length === 0) editor.select(fresh.map(({ id }) => id));
+    return issues;
   }
 
   /** Copies them without a key: from a menu. */
@@ -76,5 +82,5 @@ export function useStepActions() {
     document.removeEventListener('copy', write, { capture: true });
   }
 
-  return { chosen, remove, duplicate, toggleLock, move, insert, copy, paste: () => insert(clipboard.last) };
+  return { chosen, remove, duplicate, toggleLock, move, insert, insertAt, copy, paste: () => insert(clipboard.last) };
 }
