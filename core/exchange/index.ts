@@ -13,3 +13,12 @@ export {
   type ReadOutline,
 } from './outline';
 export { MAX_FILE_BYTES, recognise, type Recognised } from './recognise';
+export {
+  handoutOf,
+  handoutPage,
+  homePlan,
+  type Handout,
+  type HandoutFigure,
+  type HandoutLength,
+  type HandoutPhase,
+} from './handout';

@@ -100,7 +100,7 @@ test('a class without a date says why it cannot go into a calendar; from the key
   await page.keyboard.press('Enter');
   // The dialog takes the focus once it is open.
   await expect(dialog(page).locator(':focus')).toBeVisible();
-  await dialog(page).getByRole('radio', { name: 'Plan file' }).focus();
+  await dialog(page).getByRole('radio', { name: 'Page for a student' }).focus();
   await page.keyboard.press('ArrowDown');
   await expect(dialog(page).getByRole('radio', { name: 'Outline', exact: true })).toBeChecked();
   await expect(written(page)).toContainText('Some day');

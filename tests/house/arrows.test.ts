@@ -28,6 +28,7 @@ const ARROWS: readonly [from: string, to: string, broken?: string][] = [
   ['web/pages/planner/wrong.ts', '../home/page', 'pages-never-import-each-other'],
   ['web/pages/home/app.ts', '../../app/router', 'web-pages-looks-down'],
   ['web/workers/wrong.ts', '../state/store', 'workers-know-core-and-library'],
+  ['web/handout/wrong.ts', '../state/store', 'handout-stands-alone'],
   ['web/client/server.ts', '../../server/index', 'web-not-server'],
   ['web/attic/wrong.ts', '../ui/field', 'web-has-rooms'],
   ['web/ui/gone.ts', './not-there', 'nothing-unresolved'],
@@ -39,6 +40,7 @@ const ARROWS: readonly [from: string, to: string, broken?: string][] = [
   ['web/state/allowed.ts', '../sync/draft'],
   ['web/sync/allowed.ts', '../client/http'],
   ['web/workers/allowed.ts', '../../core/plan/index'],
+  ['web/handout/allowed.ts', '../../core/plan/index'],
 ];
 
 function put(path: string, text = 'export const here = 1;\n'): void {

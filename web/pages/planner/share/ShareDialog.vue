@@ -3,11 +3,14 @@ import { useClipboard } from '@vueuse/core';
 import Button from 'primevue/button';
 import Dialog from 'primevue/dialog';
 import { computed, ref } from 'vue';
+import { ORDINARY } from '#core/body';
 import { toMs } from '#core/numbers';
 import { useEditor } from '../../../state/editor';
 import { saveText } from '../../../state/files';
 import { useLibrary } from '../../../state/library';
 import { useNameIndex } from '../../../state/name-index';
+import { usePeople } from '../../../state/people';
+import { useScreening } from '../../../state/screening';
 import AppIcon from '../../../ui/AppIcon.vue';
 import CheckField from '../../../ui/fields/CheckField.vue';
 import RadioField from '../../../ui/fields/RadioField.vue';
@@ -15,7 +18,9 @@ import SelectField from '../../../ui/fields/SelectField.vue';
 import TimeField from '../../../ui/fields/TimeField.vue';
 import FoldedPart from '../../../ui/FoldedPart.vue';
 import { overlays } from '../../../ui/overlays';
-import { FORM_LABELS, FORMS, writtenAs, type Form } from './forms';
+import { FORM_LABELS, FORMS, writtenAs, type Form, type Written } from './forms';
+import HandoutOptions from './HandoutOptions.vue';
+import { useHandout } from './use-handout';
 
 /** Hands a plan over in one of several forms, after it has been seen. */
 const visible = defineModel<boolean>('visible', { required: true });
@@ -40,10 +45,29 @@ const filmFirst = ref<'film' | 'class'>('film');
 const offsetSeconds = ref(0);
 const isFilm = computed(() => ['captions', 'chapters', 'counts'].includes(form.value));
 
-const written = computed(() => {
+const words = ref('');
+const household = ref(true);
+const person = ref('');
+const alternatives = ref(false);
+const people = usePeople();
+const screening = useScreening();
+const handout = useHandout(() => {
+  const { plan } = editor;
+  if (!visible.value || form.value !== 'handout' || !plan) return undefined;
+  const theirs = person.value !== '' && alternatives.value ? screening.versionOf(person.value)?.plan : undefined;
+  const known = people.byId.get(person.value);
+  const body = known?.statureCm
+    ? { statureCm: known.statureCm, flexibility: known.flexibility ?? ORDINARY }
+    : undefined;
+  return { plan: theirs ?? plan, words: words.value, household: household.value, body };
+});
+
+const written = computed((): Written | { missing: string } | undefined => {
   const { plan, timeline } = editor;
   // The zone and the moment are read anew for every file.
   if (!visible.value || !plan || !timeline) return undefined;
+  if (form.value === 'handout')
+    return handout.page.value ?? (handout.trouble.value ? { missing: handout.trouble.value } : undefined);
   const shared = {
     id: editor.id,
     revision: editor.revision,
@@ -122,6 +146,13 @@ function download(): void {
             "
           />
         </div>
+        <HandoutOptions
+          v-if="form === 'handout'"
+          v-model:words="words"
+          v-model:household="household"
+          v-model:person="person"
+          v-model:alternatives="alternatives"
+        />
         <CheckField v-if="form === 'outline' && hasNotes" v-model="withNotes" label="With the notes of the steps" />
         <CheckField v-if="form === 'table'" v-model="withMark" label="Say that it is UTF-8, for older spreadsheets" />
         <SelectField v-if="form === 'calendar'" v-model="alarm" above label="Reminder" :options="ALARMS" />
@@ -129,8 +160,11 @@ function download(): void {
       <div class="seen">
         <p v-if="missing" class="caution" role="status"><AppIcon name="warn" :size="16" /> {{ missing }}</p>
         <template v-else>
-          <pre tabindex="0" role="region" aria-label="What is written">{{ preview }}</pre>
-          <p v-if="text.length > preview.length" class="small quiet">The file goes on from here.</p>
+          <iframe v-if="form === 'handout'" :srcdoc="text" sandbox="" title="The page for a student" />
+          <pre v-else tabindex="0" role="region" aria-label="What is written">{{ preview }}</pre>
+          <p v-if="form !== 'handout' && text.length > preview.length" class="small quiet">
+            The file goes on from here.
+          </p>
           <p class="small quiet">{{ inside }}</p>
           <FoldedPart v-if="notInIt.length > 0" :title="notInItTitle">
             <ul class="small">
@@ -142,8 +176,14 @@ function download(): void {
     </div>
     <template #footer>
       <span class="small quiet copied" role="status">{{ copied ? 'Copied.' : '' }}</span>
-      <Button v-if="isSupported" label="Copy" outlined :disabled="missing !== ''" @click="copy(text)" />
-      <Button label="Download" :disabled="missing !== ''" @click="download" />
+      <Button
+        v-if="isSupported && form !== 'handout'"
+        label="Copy"
+        outlined
+        :disabled="text === ''"
+        @click="copy(text)"
+      />
+      <Button label="Download" :disabled="text === ''" @click="download" />
     </template>
   </Dialog>
 </template>
@@ -163,6 +203,12 @@ function download(): void {
   display: flex;
   flex-direction: column;
   gap: 6px;
+}
+iframe {
+  width: 100%;
+  height: 420px;
+  border: 1px solid var(--line-strong);
+  border-radius: 4px;
 }
 pre {
   height: 300px;

@@ -16,11 +16,15 @@ import { planFile, type Plan } from '#core/plan';
 import type { Timeline } from '#core/timeline';
 
 /** The forms a plan can be handed over in. */
-export const FORMS = ['file', 'outline', 'calendar', 'table', 'captions', 'chapters', 'counts'] as const;
+export const FORMS = ['file', 'handout', 'outline', 'calendar', 'table', 'captions', 'chapters', 'counts'] as const;
 export type Form = (typeof FORMS)[number];
 
 export const FORM_LABELS: Readonly<Record<Form, { label: string; says: string }>> = {
   file: { label: 'Plan file', says: 'Everything in it, to be opened again here or elsewhere.' },
+  handout: {
+    label: 'Page for a student',
+    says: 'One file that opens on a phone without a network, and leads through the steps at home.',
+  },
   outline: {
     label: 'Outline',
     says: 'Plain text, a line for each step, for a message or a notebook. Import reads it back as a plan.',
@@ -57,7 +61,8 @@ export interface Shared {
   nowMs: Ms;
 }
 
-interface Written {
+/** What is handed over, ready to be copied or saved. */
+export interface Written {
   text: string;
   /** What of the plan is not in it, each in a few words. */
   notInIt?: string[];
@@ -83,8 +88,11 @@ function calendarOf(shared: Shared, alarmMinutes: number | null): string {
   return calendarFile([event], zone, nowMs);
 }
 
+/** The forms that are written at once; a page for a student is drawn first. */
+export type WrittenForm = Exclude<Form, 'handout'>;
+
 /** A plan in a form, ready to be copied or saved; or why it cannot be had in this form, in words. */
-export function writtenAs(form: Form, shared: Shared, options: ShareOptions): Written | { missing: string } {
+export function writtenAs(form: WrittenForm, shared: Shared, options: ShareOptions): Written | { missing: string } {
   const { plan, timeline, library, names, own } = shared;
   const { offsetMs, withMark, alarmMinutes, withNotes } = options;
   switch (form) {
