@@ -22,3 +22,4 @@ export {
   type HandoutLength,
   type HandoutPhase,
 } from './handout';
+export { runningOrder, type OrderRow } from './running-order';

@@ -38,6 +38,8 @@ export const pagesWith = (id: string): string[] => [
   `/plans/${id}/props?view=packing`,
   `/plans/${id}/props?view=sheet`,
   `/plans/${id}/cues`,
+  `/plans/${id}/cues?view=order`,
+  `/plans/${id}/cues?view=cards`,
   `/plans/${id}/history`,
   '/import',
   '/nowhere/at/all',

@@ -2,7 +2,7 @@ import { countsInWords } from '#core/breath';
 import { wordsOnSide, type Library } from '#core/catalogue';
 import { homeSetUp } from '#core/cupboard';
 import { fitHolds } from '#core/fit';
-import type { Ms, Seconds } from '#core/numbers';
+import type { Seconds } from '#core/numbers';
 import { sideMeaning, sideSeconds, withLengths, type HoldStep, type Plan, type Step } from '#core/plan';
 import { movesInWords, pieceCount, piecesByKind, placedProps, propKind, setUpRowInWords } from '#core/props';
 import { saidDuring } from '#core/script';

@@ -3,10 +3,17 @@ import Button from 'primevue/button';
 import { useEditor } from '../../../state/editor';
 import AppIcon from '../../../ui/AppIcon.vue';
 import PlanViews from '../PlanViews.vue';
+import CueCards from './CueCards.vue';
 import CueSheet from './CueSheet.vue';
+import RunningOrder from './RunningOrder.vue';
 
-/** What is said in a plan, to read through and to print. */
-const VIEWS = [{ value: 'sheet', label: 'Cue sheet' }] as const;
+/** What is said and done in a plan, to read through and to print. */
+const VIEWS = [
+  { value: 'sheet', label: 'Cue sheet' },
+  { value: 'order', label: 'Running order' },
+  { value: 'cards', label: 'Cue cards' },
+] as const;
+const SHEETS = { sheet: CueSheet, order: RunningOrder, cards: CueCards };
 const editor = useEditor();
 const print = (): void => window.print();
 </script>
@@ -18,8 +25,8 @@ const print = (): void => window.print();
         ><template #icon><AppIcon name="print" /></template
       ></Button>
     </template>
-    <template #default="{ plan, timeline }">
-      <CueSheet v-if="editor.id" :id="editor.id" :plan="plan" :timeline="timeline" />
+    <template #default="{ view, plan, timeline }">
+      <component :is="SHEETS[view]" v-if="editor.id" :id="editor.id" :plan="plan" :timeline="timeline" />
     </template>
   </PlanViews>
 </template>

@@ -1,0 +1,81 @@
+/// <reference lib="dom" />
+import { expect, test, type Page } from '@playwright/test';
+import { newPlan } from './support';
+
+const MARGINS = { top: '12mm', bottom: '12mm', left: '12mm', right: '12mm' };
+/** What is between the margins, in pixels of CSS. */
+const PAPER = { A4: { width: 703, height: 1032 }, Letter: { width: 725, height: 965 } } as const;
+
+async function pagesOf(page: Page, format: 'A4' | 'Letter'): Promise<number> {
+  const pdf = await page.pdf({ format, margin: MARGINS });
+  return (pdf.toString('latin1').match(/\/Type\s*\/Page\b/g) ?? []).length;
+}
+
+/** The pieces of a sheet as they are printed on a paper, each with how wide it is and how high. */
+async function printed(page: Page, format: keyof typeof PAPER, pieces: string) {
+  await page.setViewportSize(PAPER[format]);
+  await page.emulateMedia({ media: 'print' });
+  const found = await page.locator(pieces).evaluateAll((all) =>
+    all.map((piece) => ({
+      right: piece.getBoundingClientRect().left + piece.scrollWidth,
+      height: piece.getBoundingClientRect().height,
+      breaks: getComputedStyle(piece).breakInside,
+      text: piece.textContent ?? '',
+    })),
+  );
+  await page.emulateMedia({ media: 'screen' });
+  await page.setViewportSize({ width: 1280, height: 800 });
+  return found;
+}
+
+for (const format of ['A4', 'Letter'] as const)
+  test(`the running order of an hour is one page of ${format}, with every step whole`, async ({ page }) => {
+    await page.goto('/plans/demo-nurses/cues?view=order');
+    await expect(page.getByRole('row')).toHaveCount(12);
+    expect(await pagesOf(page, format)).toBe(1);
+    for (const { right, height, breaks } of await printed(page, format, 'tbody tr')) {
+      expect(right).toBeLessThanOrEqual(PAPER[format].width);
+      expect(height).toBeLessThan(PAPER[format].height / 4);
+      expect(breaks).toBe('avoid');
+    }
+  });
+
+test('the running order goes by the clock where the class has one, and says sides, props and prompts', async ({
+  page,
+  request,
+}) => {
+  await page.goto('/plans/demo-nurses/cues?view=order');
+  const fold = page.getByRole('row').filter({ hasText: 'Head to knee' });
+  await expect(fold.getByRole('cell').first()).toHaveText(/^\d{1,2}:\d\d/);
+  await expect(fold).toContainText('3:30 left');
+  await expect(fold).toContainText('3:30 right');
+  await expect(fold).toContainText('at the change: 2 blocks to the right side');
+  await expect(fold).toContainText('1:45 Turn the head');
+  const { id } = await newPlan(request, 'restorative', { title: 'Without a date', startsAt: null });
+  await page.goto(`/plans/${id}/cues?view=order`);
+  await expect(page.getByRole('columnheader').first()).toHaveText('From');
+  await expect(page.getByRole('row').nth(1).getByRole('cell').first()).toHaveText('0:00');
+});
+
+for (const format of ['A4', 'Letter'] as const)
+  test(`cue cards are never cut by the end of a page of ${format}`, async ({ page }) => {
+    await page.goto('/plans/demo-nurses/cues?view=cards');
+    await expect(page.getByRole('heading', { name: 'Head to knee' })).toBeVisible();
+    const cards = await printed(page, format, '.sheet ol > li');
+    expect(cards).toHaveLength(11);
+    for (const { right, height, breaks } of cards) {
+      expect(right).toBeLessThanOrEqual(PAPER[format].width);
+      expect(height).toBeLessThan(PAPER[format].height / 2);
+      expect(breaks).toBe('avoid');
+    }
+    // Six rows of two cards, at least two rows on a page.
+    expect(await pagesOf(page, format)).toBeLessThanOrEqual(3);
+  });
+
+test('a sheet of a plan without steps says how to begin', async ({ page, request }) => {
+  const { id } = await newPlan(request, 'restorative', { title: 'Nothing yet', steps: [] });
+  for (const view of ['order', 'cards']) {
+    await page.goto(`/plans/${id}/cues?view=${view}`);
+    await expect(page.getByRole('link', { name: 'Add the first one' })).toBeVisible();
+  }
+});
