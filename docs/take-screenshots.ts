@@ -44,6 +44,16 @@ async function longNamed(url: string): Promise<string> {
   return ((await made.json()) as { id: string }).id;
 }
 
+const NOTES = `tuesday 18:30 tired legs, 1h, 12 ppl
+arrive + how was the week 3min
+calves on chair 6, blanket head
+twist 3.5 ea L first, blanket btw knees!!
+breath 4/8 15x
+janu 3-5 min each side, 2 blocks head — half way: soften knee
+legs up wall 5
+(if time: humming)
+savasana rest of time`;
+
 type Shot = (page: Page, url: string) => Promise<void>;
 
 const SHOTS: Record<string, { take: Shot; context?: BrowserContextOptions }> = {
@@ -61,10 +71,13 @@ const SHOTS: Record<string, { take: Shot; context?: BrowserContextOptions }> = {
       await page.getByText('to the second').waitFor();
     },
   },
-  order: {
+  import: {
     take: async (page, url) => {
-      await page.goto(`${url}/plans/demo-hour/fit?view=order`);
-      await page.getByRole('heading', { name: 'Rules that limit it' }).waitFor();
+      await page.clock.setFixedTime(new Date('2026-11-26T17:00:00'));
+      await page.goto(`${url}/import`);
+      await page.getByLabel('Your notes').fill(NOTES);
+      await page.getByRole('button', { name: 'Read it' }).click();
+      await page.getByText('with set-up and changes').waitFor();
     },
   },
   forecast: {

@@ -78,6 +78,12 @@ describe('a calendar file', () => {
     expect(valueOf(lines, 'DESCRIPTION')).toBe(evening.says);
   });
 
+  test('a long description is folded so that no line, with its blank, has more than 75 octets', () => {
+    const says = 'Rest – on the “long” bolster, slowly; '.repeat(40);
+    const lines = linesOf(calendarFile([{ ...evening, says }], 'Europe/Berlin', STAMP));
+    expect(valueOf(lines, 'DESCRIPTION')).toBe(says);
+  });
+
   test('a class that does not take place keeps its UID, is cancelled, and reminds of nothing', () => {
     const lines = linesOf(calendarFile([{ ...evening, cancelled: true, alarmMinutes: 30 }], 'UTC', STAMP));
     expect(lines).toContain('STATUS:CANCELLED');

@@ -28,6 +28,9 @@ const offsetText = (minutes: number): string =>
 const wallAfter = (zone: string, startsAt: string, seconds: number): string =>
   wallClock(zone, momentOnWall(zone, startsAt) + seconds * 1000);
 
+// The package counts a line without the blank that begins it once it is folded; with it, a line has 75 octets (RFC 5545 3.1).
+ICAL.foldLength = 74;
+
 const YEAR_MS = 366 * 86_400_000;
 
 /** The clocks of a zone from a year before the first to a year after the last of some moments, change by change. */

@@ -23,3 +23,4 @@ export {
   type HandoutPhase,
 } from './handout';
 export { runningOrder, type OrderRow } from './running-order';
+export { checkFile } from './check';

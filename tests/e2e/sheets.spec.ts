@@ -20,7 +20,6 @@ async function printed(page: Page, format: keyof typeof PAPER, pieces: string) {
       right: piece.getBoundingClientRect().left + piece.scrollWidth,
       height: piece.getBoundingClientRect().height,
       breaks: getComputedStyle(piece).breakInside,
-      text: piece.textContent ?? '',
     })),
   );
   await page.emulateMedia({ media: 'screen' });
