@@ -7,7 +7,7 @@ import { clockOfMs } from '#core/time';
 import type { Phase, PhaseSide, Timeline } from '#core/timeline';
 
 /** A side of a step, or all of one that has no sides, and how long it is held. */
-export interface OrderTurn {
+interface OrderTurn {
   side: PhaseSide;
   /** What the side is: `left leg straight`; empty where nobody says. */
   means: string;
