@@ -9,7 +9,7 @@ import { wholeName, type NameIndex } from './names';
 import { piecesOf } from './pieces';
 import { beginsWithProp, takeProps } from './props';
 import { Questions, type Reading } from './reading';
-import { readStep } from './step';
+import { readStep, withLeftovers } from './step';
 import type { ReadLine, ReadOutline } from './types';
 
 /** What a reading of an outline starts from. */
@@ -73,13 +73,14 @@ export function readOutline(text: string, options: OutlineOptions): ReadOutline 
     };
     return readLine({ typed, line, questions, reading, state });
   });
-  return { plan: planOf(state, approach, where), lines };
+  const plan = planOf(state, approach, where);
+  return { plan, lines: withLeftOut(lines, plan) };
 }
 
 /** No step takes more; what is longer is a whole text without line breaks, or no plan at all. */
 const MAX_LINE = 1000;
 const MAX_LINES = 2000;
-const TOO_LONG = 'Not read: a line has at most 1,000 characters, and an outline 2,000 lines.';
+const TOO_LONG = 'Left out: a line has at most 1,000 characters, and an outline 2,000 lines.';
 
 interface Turn {
   typed: string;
@@ -139,7 +140,7 @@ function readHeading(turn: Turn): ReadLine | undefined {
   if (title) {
     const isFirst = state.title === '';
     if (isFirst) state.title = title.slice(0, PLAN_LIMITS.maxTitle);
-    else state.early.push(title);
+    else if (!keep(state, title)) return { ...blank(turn), kind: 'note', says: NOTE_FULL, also: title };
     return {
       ...blank(turn),
       kind: 'heading',
@@ -186,10 +187,7 @@ function readHeading(turn: Turn): ReadLine | undefined {
       also = `title: ${state.title}`;
     } else if (found.place === undefined && words.length <= 120) {
       found.place = words;
-    } else {
-      state.early.push(words);
-      also = `kept as a note: ${words}`;
-    }
+    } else also = keep(state, words) ? `kept as a note: ${words}` : NOTE_FULL;
   }
   state.heading = merged(state.heading, found);
   const says = headingInWords(found);
@@ -221,6 +219,8 @@ function isHeading(found: FoundHeading, line: OpenLine, { title, steps }: State)
   );
 }
 
+const FULL = `Left out: a plan has at most ${PLAN_LIMITS.maxSteps} steps`;
+
 /** The steps of a line; undefined if it has none. */
 function readSteps(turn: Turn): ReadLine | undefined {
   const { typed, reading, questions, state } = turn;
@@ -228,26 +228,29 @@ function readSteps(turn: Turn): ReadLine | undefined {
   if (!isListed && isGreeting(new OpenLine(typed).text) && !/\d/.test(typed)) return undefined;
   const props = state.steps.length > 0 ? propsOnly(turn) : undefined;
   if (props) return props;
-  const found: Step[] = [];
-  const marks: Mark[] = [];
-  const also: string[] = [];
-  for (const { from, to } of piecesOf(typed, reading.index)) {
+  const pieces = piecesOf(typed, reading.index).map(({ from, to }) => {
     const line = new OpenLine(typed.slice(from, to));
     dropBullet(line);
-    const read = readStep(line, isListed, reading, questions);
-    if (!read.step || state.steps.length + found.length >= PLAN_LIMITS.maxSteps) continue;
-    const reason = reasonAgainst(read.step);
-    if (reason !== '') return { ...noteOf(turn), also: reason };
-    found.push(read.step);
-    marks.push(...shifted(line.marks, from));
-    also.push(...[propsInWords(read.step), ...read.also].filter(Boolean));
-  }
+    return { line, from, ...readStep(line, isListed, reading, questions) };
+  });
+  const found = pieces.flatMap(({ step }) => step ?? []);
   if (found.length === 0) return questions.list.length > 0 ? noteOf(turn) : undefined;
-  state.steps.push(...found);
+  if (state.steps.length + found.length > PLAN_LIMITS.maxSteps)
+    return { ...blank(turn), kind: 'note', says: FULL, also: typed.trim() };
+  const reason = found.map(reasonAgainst).find((words) => words !== '');
+  if (reason !== undefined) return { ...noteOf(turn), also: reason };
+  const also: string[] = [];
+  for (const { step, line, also: remarks } of pieces) {
+    if (step) {
+      state.steps.push(step);
+      also.push(...[propsInWords(step), ...remarks].filter(Boolean));
+    } else if (keep(state, line.typed)) also.push(`kept as a note: ${line.typed.trim()}`);
+    else also.push(NOTE_FULL);
+  }
   return {
     ...blank(turn),
     kind: 'step',
-    marks,
+    marks: pieces.flatMap(({ line, from }) => shifted(line.marks, from)),
     says: found.map(stepInWords).join('; '),
     also: also.join(' · '),
     questions: questions.list,
@@ -268,29 +271,51 @@ function propsOnly(turn: Turn): ReadLine | undefined {
   if (!beginsWithProp(line.text) || /\d\s*(?:min|:)/u.test(line.text)) return undefined;
   const rows = takeProps(line, position?.kind === 'hold' ? position.entry : undefined, (n) => `row-${n}`);
   if (rows.length === 0 || line.leftover().some((piece) => piece.typed.split(' ').length > 3)) return undefined;
-  const changed: Step = { ...step, setUp: rows.map(({ row }) => row) };
+  const { step: changed, kept } = withLeftovers({ ...step, setUp: rows.map(({ row }) => row) }, line);
+  const reason = reasonAgainst(changed);
+  if (reason !== '') return { ...noteOf(turn), also: reason };
   state.steps.splice(-1, 1, changed);
-  return { ...blank(turn), kind: 'detail', marks: line.marks, says: propsInWords(changed), also: 'props' };
+  const also = kept === '' ? 'props' : `props · kept as a note: ${kept}`;
+  return { ...blank(turn), kind: 'detail', marks: line.marks, says: propsInWords(changed), also };
+}
+
+const NOTE_FULL = 'Left out: the note of the step before is full';
+
+/** Keeps words as a note of the last step, or of the first one to come; false where the note is full. */
+function keep({ steps, early }: State, typed: string): boolean {
+  const words = typed.trim();
+  const step = steps.at(-1);
+  const note = [...(step ? [step.note] : early), words].filter(Boolean).join('\n');
+  if (note.length > PLAN_LIMITS.maxNote) return false;
+  if (step) steps.splice(-1, 1, { ...step, note });
+  else early.push(words);
+  return true;
 }
 
 /** A line that is kept as it is, in the note of the step before it. */
 function noteOf(turn: Turn): ReadLine {
   const { typed, questions, state } = turn;
-  const words = typed.trim();
-  const step = state.steps.at(-1);
-  if (step) {
-    const note = [step.note, words].filter(Boolean).join('\n');
-    if (note.length <= PLAN_LIMITS.maxNote) state.steps.splice(-1, 1, { ...step, note });
-  } else state.early.push(words);
-  return { ...blank(turn), kind: 'note', says: 'Kept as a note', also: words, questions: questions.list };
+  const says = keep(state, typed) ? 'Kept as a note' : NOTE_FULL;
+  return { ...blank(turn), kind: 'note', says, also: typed.trim(), questions: questions.list };
 }
+
+const TOO_MANY = 'Left out: together the steps have more breaths than can be led';
+
+/** The lines of steps that are not in the plan say so. */
+const withLeftOut = (lines: ReadLine[], { steps }: Plan): ReadLine[] => {
+  const ids = new Set(steps.map(({ id }) => id));
+  return lines.map((line) =>
+    line.steps.every((id) => ids.has(id))
+      ? line
+      : { ...line, kind: 'note', says: TOO_MANY, also: line.typed.trim(), steps: [] },
+  );
+};
 
 /** The plan of what was read. What a plan cannot have, such as a class of a day, stays as it usually is. */
 function planOf({ steps, title, heading, intent, early }: State, approach: Approach, where: ClassWhere | null): Plan {
   const [first, ...others] = steps;
-  const note = first && [...early, first.note].filter(Boolean).join('\n');
-  const noted =
-    first && note !== undefined && note.length <= PLAN_LIMITS.maxNote ? [{ ...first, note }, ...others] : steps;
+  const note = first && [...early, first.note].filter(Boolean).join('\n').slice(0, PLAN_LIMITS.maxNote);
+  const noted = first && note !== undefined ? [{ ...first, note }, ...others] : steps;
   const fields: Partial<Plan>[] = [
     { title: title.trim() === '' ? 'From your notes' : title },
     { intent: intent.join('\n') },

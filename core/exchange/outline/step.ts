@@ -1,4 +1,4 @@
-import { PLAN_LIMITS, type Step } from '#core/plan';
+import type { Step } from '#core/plan';
 import { takeCounts, takeCountSeconds } from './breath';
 import { BREATH_WORDS, likeCounts, readBreath, readPlain } from './breath-and-plain';
 import { promptIn, withPromptInLine } from './details';
@@ -44,15 +44,15 @@ function takePromptInLine(line: OpenLine, reading: Reading): ReturnType<typeof p
   return prompt;
 }
 
-/** Puts words that nobody understood into a note. */
-function withLeftovers(step: Step, line: OpenLine): { step: Step; kept: string } {
+/** A step with the words of its line that nobody understood as its note, and those words. */
+export function withLeftovers(step: Step, line: OpenLine): { step: Step; kept: string } {
   const kept = line
     .leftover()
     .map(({ typed }) => typed)
     .filter(isTelling)
     .join('; ');
   if (kept === '') return { step, kept };
-  const note = [step.note, kept].filter(Boolean).join('\n').slice(0, PLAN_LIMITS.maxNote);
+  const note = [step.note, kept].filter(Boolean).join('\n');
   return { step: { ...step, note }, kept };
 }
 
