@@ -1,10 +1,7 @@
 import { editDistance, type Position } from '#core/catalogue';
 import {
   customKindName,
-  isBand,
   MAX_PIECES,
-  placeInWords,
-  placesFor,
   propKind,
   propState,
   rowFor,
@@ -16,15 +13,8 @@ import {
   type SetUpRow,
 } from '#core/props';
 import type { OpenLine } from './line';
-import {
-  HOW_FORMS,
-  KIND_FORMS,
-  LONG_KIND_NAMES,
-  NEAR_PLACES,
-  PART_FORMS,
-  PLACE_PHRASES,
-  STATE_FORMS,
-} from './prop-words';
+import { firstGroup, isNear, patternOf, takePlace, type FoundPiece } from './prop-place';
+import { KIND_FORMS, LONG_KIND_NAMES, STATE_FORMS } from './prop-words';
 
 /** A row of a set-up found in a line. */
 export interface FoundRow {
@@ -56,23 +46,6 @@ const KIND = new RegExp(
 );
 const QUOTED =
   /["“]([^"“”]{1,40})["”](?:\s*["“]([^"“”]{1,40})["”])?\s*(\d+(?:\.\d+)?) x (\d+(?:\.\d+)?) x (\d+(?:\.\d+)?) cm( roll)?,? gives (\d+(?:\.\d+)?) cm/u;
-const ARTICLE = String.raw`(?:the\s+|your\s+|each\s+|both\s+|their\s+)?`;
-const HOW = HOW_FORMS.map(([pattern]) => `(${pattern})`).join('|');
-const PART = PART_FORMS.map(({ pattern }) => `(${pattern})`).join('|');
-const SIDE_OF_PART = String.raw`(?:(left|right|l|r|front|back|top|bottom|bent|straight)\s+)?`;
-const PLACE = new RegExp(
-  String.raw`^[\s,(]*(?:(?:${HOW})\s*(?=\s))?\s*${ARTICLE}${SIDE_OF_PART}(?:${PART})(?![\p{L}\d])`,
-  'u',
-);
-const PART_ON = new RegExp(
-  String.raw`(?<![\p{L}\d])(?:${PART})\s+(?:up\s+|resting\s+)?(?:on|onto|over)\s+(?:top of\s+)?(?:to\s+)?(?:a\s+|an\s+|the\s+)?$`,
-  'u',
-);
-
-const firstGroup = (match: readonly (string | undefined)[], from: number, to: number): number => {
-  for (let i = from; i < to; i++) if (match[i] !== undefined) return i - from;
-  return -1;
-};
 
 /** A row of a position’s set-ups of a kind at a place, those of the first set-up first; a plain one where there is none. */
 export function usualRow(position: Position | undefined, kind: PropKind, place: PropPlace, id: string): SetUpRow {
@@ -87,16 +60,6 @@ const usualPlaces = (position: Position | undefined, kind: PropKind): PropPlace[
     (position?.setUps ?? []).flatMap(({ items }) => items.filter((row) => row.kind === kind).map(({ place }) => place)),
   ),
 ];
-
-/** A piece of a prop as it was read, before it is known where it goes. */
-interface FoundPiece {
-  kind: PropKind;
-  state: string | undefined;
-  count: number | undefined;
-  size: SetUpRow['size'];
-  from: number;
-  to: number;
-}
 
 function takeQuoted(line: OpenLine): FoundPiece | undefined {
   const match = QUOTED.exec(line.text);
@@ -153,18 +116,8 @@ function nearKind(text: string): (RegExpExecArray & { kind: PropKind }) | undefi
   return undefined;
 }
 
-const PHRASE = (words: string): string => String.raw`^[\s,]*${words}(?![\p{L}\d])`;
 const STATE_AFTER = (words: string): string => String.raw`^[\s,(]*(?:${words})(?![\p{L}\d])\)?`;
 const STATE_BEFORE = (words: string): string => String.raw`(?<![\p{L}\d])(?:${words})\s*$`;
-const patterns = new Map<string, RegExp>();
-/** The pattern of some words, made once: a line is read with every key. */
-function patternOf(form: (words: string) => string, words: string): RegExp {
-  const source = form(words);
-  const known = patterns.get(source) ?? new RegExp(source, 'u');
-  patterns.set(source, known);
-  return known;
-}
-
 /** Words for a fold or a face right after a prop, or right before it. */
 function takeState(line: OpenLine, piece: FoundPiece): string | undefined {
   if (piece.size !== undefined || piece.kind.startsWith('own:')) return piece.state;
@@ -190,63 +143,6 @@ function takeState(line: OpenLine, piece: FoundPiece): string | undefined {
   }
   return piece.state;
 }
-
-interface FoundPlace {
-  place: PropPlace;
-  side: PropSide | undefined;
-  /** As it is written, or near it. */
-  exact: boolean;
-}
-
-/** Where a prop lies, in Zovrin’s own words or in others; what is understood is taken. */
-function takePlace(line: OpenLine, piece: FoundPiece, state: string): FoundPlace | undefined {
-  const rest = line.text.slice(piece.to);
-  const own = ownPhrases({ kind: piece.kind, state }).find(([words]) => patternOf(PHRASE, words).test(rest));
-  if (own) {
-    const [words, place] = own;
-    const length = /^[\s,]*/.exec(rest)?.[0].length ?? 0;
-    line.take(piece.to, piece.to + length + words.length);
-    piece.to += length + words.length;
-    return { place, side: undefined, exact: true };
-  }
-  const match = PLACE.exec(rest);
-  if (match) {
-    line.take(piece.to, piece.to + match[0].length);
-    piece.to += match[0].length;
-    return placeOf(match, 1, true);
-  }
-  const before = PART_ON.exec(line.text.slice(0, piece.from));
-  if (!before) return undefined;
-  line.take(before.index, piece.from);
-  piece.from = before.index;
-  const part = PART_FORMS[firstGroup(before, 1, 1 + PART_FORMS.length)];
-  return part && { place: part.under, side: undefined, exact: !part.vague };
-}
-
-function placeOf(match: readonly (string | undefined)[], from: number, exact: boolean): FoundPlace | undefined {
-  const how = HOW_FORMS[firstGroup(match, from, from + HOW_FORMS.length)]?.[1];
-  const side = match[from + HOW_FORMS.length];
-  const parts = from + HOW_FORMS.length + 1;
-  const part = PART_FORMS[firstGroup(match, parts, parts + PART_FORMS.length)];
-  if (!part) return undefined;
-  return {
-    place: (how && part.others?.[how]) ?? part.under,
-    side:
-      side === undefined ? undefined : /^l(eft)?$/.test(side) ? 'left' : /^r(ight)?$/.test(side) ? 'right' : undefined,
-    exact: exact && how !== undefined && !part.vague,
-  };
-}
-
-/** The words for each place of a piece, the longest first. */
-function ownPhrases(piece: { kind: PropKind; state: string }): readonly (readonly [string, PropPlace])[] {
-  if (!isBand(piece)) return PLACE_PHRASES;
-  return placesFor(piece, 'feet')
-    .map((place) => [placeInWords(piece, place), place] as const)
-    .sort(([a], [b]) => b.length - a.length);
-}
-
-const NEAR = (a: PropPlace, b: PropPlace): boolean =>
-  a === b || NEAR_PLACES.some((group) => group.includes(a) && group.includes(b));
 
 /** What Zovrin writes after a place: the side, how it lies, and whether it moves. */
 function takeAttributes(line: OpenLine, piece: FoundPiece, row: SetUpRow): SetUpRow {
@@ -342,7 +238,7 @@ export function takeProps(line: OpenLine, position: Position | undefined, idOf: 
     const lie = takeLie(line, piece);
     const where = takePlace(line, piece, state ?? Object.keys(propKind(kind).states)[0] ?? '');
     const known = usualPlaces(position, kind);
-    const near = where ? known.filter((place) => NEAR(place, where.place)) : known;
+    const near = where ? known.filter((place) => isNear(place, where.place)) : known;
     const place =
       where && (where.exact || known.includes(where.place))
         ? where.place

@@ -1,15 +1,16 @@
 import type { Approach, ClassWhere } from '#core/catalogue';
 import { emptyPlan, Plan, PLAN_LIMITS, Step } from '#core/plan';
 import { withDetail } from './details';
-import { saysSomething, takeHeading, type FoundHeading } from './heading';
-import { headingInWords, propsInWords, stepInWords } from './in-words';
+import { propsInWords, stepInWords } from './in-words';
 import { OpenLine, type Mark } from './line';
 import { dropBullet } from './marks';
-import { wholeName, type NameIndex } from './names';
+import type { NameIndex } from './names';
 import { piecesOf } from './pieces';
 import { beginsWithProp, takeProps } from './props';
 import { Questions, type Reading } from './reading';
 import { readStep, withLeftovers } from './step';
+import { readHeading } from './read-heading';
+import { blank, isGreeting, keep, NOTE_FULL, type State, type Turn } from './turn';
 import type { ReadLine, ReadOutline } from './types';
 
 /** What a reading of an outline starts from. */
@@ -28,26 +29,8 @@ export interface OutlineOptions {
 /** No outline is longer, in characters. */
 export const MAX_OUTLINE = 200_000;
 
-const GREETING =
-  /^(?:hi|hello|hey|dear|good (?:morning|evening|afternoon)|morning|evening all|thanks?|thank you|many thanks|cheers|love|lots of love|see you|best(?: wishes)?|regards|xx*|ok(?:ay)?|here(?:'s| is| are| comes)|so|let me|can you|could you|would you|please|sorry|this is|i |i'm|i've|we |hope|as promised|as discussed|sent from|ps|p\.s\.)(?![\p{L}])/u;
-
-/** Whether a line can only be talk around a plan: a greeting, a sign-off. */
-const isGreeting = (text: string): boolean => GREETING.test(text.trim());
-
-interface State {
-  steps: Step[];
-  title: string;
-  heading: FoundHeading;
-  intent: string[];
-  /** Words before the first step that nobody understood; they go into the first step’s note. */
-  early: string[];
-}
-
 const shifted = (marks: readonly Mark[], by: number): Mark[] =>
   marks.map(({ from, to, sure }) => ({ from: from + by, to: to + by, sure }));
-
-const merged = (a: FoundHeading, b: FoundHeading): FoundHeading => ({ ...a, ...b });
-const MAX_TITLE_OF_WORDS = 60;
 
 /**
  * Reads an outline that somebody typed: a plan, and for every line what was understood, what was guessed and what else it
@@ -82,25 +65,6 @@ const MAX_LINE = 1000;
 const MAX_LINES = 2000;
 const TOO_LONG = 'Left out: a line has at most 1,000 characters, and an outline 2,000 lines.';
 
-interface Turn {
-  typed: string;
-  line: number;
-  questions: Questions;
-  reading: Reading;
-  state: State;
-}
-
-const blank = ({ typed, line }: Turn): ReadLine => ({
-  line,
-  typed,
-  kind: 'blank',
-  marks: [],
-  says: '',
-  also: '',
-  questions: [],
-  steps: [],
-});
-
 function readLine(turn: Turn): ReadLine {
   const { typed, line, state } = turn;
   if (!/[\p{L}\p{N}]/u.test(typed)) return blank(turn);
@@ -131,92 +95,6 @@ function readDetail(turn: Turn): ReadLine | undefined {
   state.steps.splice(-1, 1, changed);
   const marks = [{ from: bullet.length, to: typed.trimEnd().length, sure: true }];
   return { ...blank(turn), kind: 'detail', marks, says: words, also: '', questions: [] };
-}
-
-/** A line above the first step that says what the class is. */
-function readHeading(turn: Turn): ReadLine | undefined {
-  const { typed, reading, questions, state } = turn;
-  const title = /^\s*#+\s*(.*)$/u.exec(typed)?.[1]?.trim();
-  if (title) {
-    const isFirst = state.title === '';
-    if (isFirst) state.title = title.slice(0, PLAN_LIMITS.maxTitle);
-    else if (!keep(state, title)) return { ...blank(turn), kind: 'note', says: NOTE_FULL, also: title };
-    return {
-      ...blank(turn),
-      kind: 'heading',
-      marks: [{ from: typed.indexOf(title), to: typed.trimEnd().length, sure: true }],
-      says: title,
-      also: isFirst ? 'title' : 'kept as a note',
-    };
-  }
-  const focus = /^\s*(?:focus|intent|theme)\s*:\s*(.+)$/iu.exec(typed)?.[1];
-  if (focus !== undefined) {
-    state.intent.push(focus);
-    return {
-      ...blank(turn),
-      kind: 'heading',
-      marks: [{ from: 0, to: typed.trimEnd().length, sure: true }],
-      says: focus,
-      also: 'focus of the class',
-    };
-  }
-  const line = new OpenLine(typed);
-  const listed = dropBullet(line);
-  const whole = wholeName(line, reading.index, 4);
-  if (listed || isGreeting(line.text)) return undefined;
-  const found = takeHeading(line, reading, questions);
-  if (isLengthOfAStep(found)) return undefined;
-  if (state.heading.classSeconds !== undefined) delete found.classSeconds;
-  const isStep =
-    whole !== undefined &&
-    found.groupSize === undefined &&
-    found.startsAt === undefined &&
-    !(found.classSeconds !== undefined && found.approach);
-  if (isStep || !isHeading(found, line, state)) return undefined;
-  const left = line
-    .leftover()
-    .map((piece) => piece.typed.replace(/^[\s,.:;–-]+|[\s,.:;–-]+$/gu, ''))
-    .filter((piece) =>
-      /\p{L}{2,}/u.test(piece.replace(/\b(?:for|at|on|in|the|class|with|people|of|and|am|pm)\b/giu, '')),
-    );
-  const words = left.join(', ');
-  let also = '';
-  if (words !== '') {
-    if (state.title === '') {
-      state.title = words.slice(0, PLAN_LIMITS.maxTitle);
-      also = `title: ${state.title}`;
-    } else if (found.place === undefined && words.length <= 120) {
-      found.place = words;
-    } else also = keep(state, words) ? `kept as a note: ${words}` : NOTE_FULL;
-  }
-  state.heading = merged(state.heading, found);
-  const says = headingInWords(found);
-  return {
-    ...blank(turn),
-    kind: 'heading',
-    marks: line.marks,
-    says: says || state.title,
-    also: says ? also : 'title',
-    questions: questions.list,
-  };
-}
-
-/** Less than this is hardly the length of a class where nothing else is said of it, but of a step. */
-const MIN_CLASS_ALONE = 20 * 60;
-const OF_A_CLASS = ['groupSize', 'startsAt', 'place'] as const;
-const isLengthOfAStep = (found: FoundHeading): boolean =>
-  (found.classSeconds ?? MIN_CLASS_ALONE) < MIN_CLASS_ALONE && OF_A_CLASS.every((field) => found[field] === undefined);
-
-/** Whether what was found makes a line a heading: something of the class, or a short line before everything else. */
-function isHeading(found: FoundHeading, line: OpenLine, { title, steps }: State): boolean {
-  if (saysSomething(found)) return true;
-  return (
-    title === '' &&
-    steps.length === 0 &&
-    line.typed.trim().length <= MAX_TITLE_OF_WORDS &&
-    !/\d/.test(line.typed) &&
-    !/[,:]\s*$/.test(line.text)
-  );
 }
 
 const FULL = `Left out: a plan has at most ${PLAN_LIMITS.maxSteps} steps`;
@@ -277,19 +155,6 @@ function propsOnly(turn: Turn): ReadLine | undefined {
   state.steps.splice(-1, 1, changed);
   const also = kept === '' ? 'props' : `props · kept as a note: ${kept}`;
   return { ...blank(turn), kind: 'detail', marks: line.marks, says: propsInWords(changed), also };
-}
-
-const NOTE_FULL = 'Left out: the note of the step before is full';
-
-/** Keeps words as a note of the last step, or of the first one to come; false where the note is full. */
-function keep({ steps, early }: State, typed: string): boolean {
-  const words = typed.trim();
-  const step = steps.at(-1);
-  const note = [...(step ? [step.note] : early), words].filter(Boolean).join('\n');
-  if (note.length > PLAN_LIMITS.maxNote) return false;
-  if (step) steps.splice(-1, 1, { ...step, note });
-  else early.push(words);
-  return true;
 }
 
 /** A line that is kept as it is, in the note of the step before it. */
