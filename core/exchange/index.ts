@@ -24,3 +24,4 @@ export {
 } from './handout';
 export { runningOrder, type OrderRow } from './running-order';
 export { checkFile } from './check';
+export { practisedTable, sessionsTable } from './practised';

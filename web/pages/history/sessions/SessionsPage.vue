@@ -2,6 +2,7 @@
 import Button from 'primevue/button';
 import { computed, ref, shallowRef } from 'vue';
 import { useRouter } from 'vue-router';
+import { csv, sessionsTable } from '#core/exchange';
 import { newJournalEntry } from '#core/journal';
 import { toMs } from '#core/numbers';
 import { clockOfMs, signedClockOfMs } from '#core/time';
@@ -12,6 +13,7 @@ import { deleteRun, listRuns } from '../../../client/runs';
 import IconButton from '../../../ui/IconButton.vue';
 import { clockTime, dayOf } from '../../../ui/dates';
 import { localMoment } from '../../../state/days';
+import { saveText } from '../../../state/files';
 import { newId } from '../../../client/new-id';
 import HistoryNavigation from '../HistoryNavigation.vue';
 import RibbonThumb from '../../../widgets/ribbon/RibbonThumb.vue';
@@ -107,12 +109,23 @@ async function write(): Promise<void> {
     trouble.value = (error as Error).message;
   }
 }
+const momentOf = (ms: number): string => localMoment(new Date(ms));
+const download = (): void => saveText(csv(sessionsTable(all.value, momentOf)), 'Sessions', '.csv', 'text/csv');
 void load();
 </script>
 
 <template>
   <main>
-    <HistoryNavigation><Button label="New journal entry" outlined @click="write" /></HistoryNavigation>
+    <HistoryNavigation>
+      <Button
+        v-if="all.length > 0"
+        label="Download as a table"
+        title="The sessions that are listed, without what was written about them (CSV)"
+        outlined
+        @click="download"
+      />
+      <Button label="New journal entry" outlined @click="write" />
+    </HistoryNavigation>
     <p v-if="trouble" class="caution strong" role="alert">
       {{ trouble }} <button type="button" class="link-button" @click="load()">Try again</button>
     </p>

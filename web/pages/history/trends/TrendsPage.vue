@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { ChartOptions } from 'chart.js';
+import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import {
   areasByWeek,
@@ -15,7 +16,10 @@ import {
   strengthAgainstLength,
   strengthInWords,
 } from '#core/review';
+import { csv, practisedTable } from '#core/exchange';
 import { clockOfMs } from '#core/time';
+import { localMoment } from '../../../state/days';
+import { saveText } from '../../../state/files';
 import { shortDayOf, weekOf } from '../../../ui/dates';
 import HistoryNavigation from '../HistoryNavigation.vue';
 import AreaMatrix from './AreaMatrix.vue';
@@ -72,11 +76,21 @@ const fromZero: ChartOptions = {
   scales: { y: { beginAtZero: true } },
   plugins: { legend: { labels: { usePointStyle: true } } },
 };
+const momentOf = (ms: number): string => localMoment(new Date(ms));
+const download = (): void => saveText(csv(practisedTable(practised.value, momentOf)), 'Practised', '.csv', 'text/csv');
 </script>
 
 <template>
   <main>
-    <HistoryNavigation />
+    <HistoryNavigation>
+      <Button
+        v-if="practised.length > 0"
+        label="Download as a table"
+        title="Every side of a hold and every breath that is counted here; nobody is named (CSV)"
+        outlined
+        @click="download"
+      />
+    </HistoryNavigation>
     <TrendFilters :weeks="weeks" />
     <p v-if="trouble" class="caution strong" role="alert">
       {{ trouble }} <button type="button" class="link-button" @click="weeks.load()">Try again</button>
