@@ -55,6 +55,8 @@ describe('a running order', () => {
           expect(startMs).toBe(at);
           at += lengthMs;
           expect(turns.reduce((sum, { ms }) => sum + ms, 0)).toBeLessThanOrEqual(lengthMs);
+          // Also where a breath moves from side to side in every round, a side is one turn.
+          expect(new Set(turns.map(({ side }) => side)).size).toBe(turns.length);
         }
         expect(at).toBe(compileTimeline(plan, builtInLibrary).totals.totalMs);
       }),

@@ -41,8 +41,8 @@ function turnsOf(step: Step, phases: readonly Phase[], library: Library): OrderT
   const practised = phases.filter((phase) => isHeld(phase) || isBreath(phase));
   const turns: OrderTurn[] = [];
   for (const { side, startMs, endMs } of practised.length > 0 ? practised : phases) {
-    const last = turns.at(-1);
-    if (last?.side === side) last.ms += endMs - startMs;
+    const turn = turns.find((one) => one.side === side);
+    if (turn) turn.ms += endMs - startMs;
     else {
       const means =
         step.kind === 'hold' && (side === 'left' || side === 'right') ? sideMeaning(step, side, library) : '';

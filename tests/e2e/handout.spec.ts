@@ -96,7 +96,7 @@ test('a page for a student opens from a file without a network, fits the time at
   await context.close();
 });
 
-test('a side is told by its place and by what it is, and the figure is mirrored', async ({
+test('the side is shown by its place and by what it means, and the figure is mirrored', async ({
   page,
   browser,
   request,

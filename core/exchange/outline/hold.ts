@@ -175,7 +175,7 @@ export function readHold(
   const rest = takeRestAfter(line, lengths);
   const noProps = line.takeMatch(NO_PROPS);
   const idOf = (n: number): string => `row-${n}`;
-  // After a length and a dash, what is said of sides is said of the props.
+  // After a length and a dash, words such as “each side” belong to the props.
   const dash = line.text.indexOf(' – ');
   const propsLast = lengths.some(({ to }) => to <= dash) && beginsWithProp(line.text.slice(dash + 3));
   const written = propsLast ? takeProps(line, position, idOf) : undefined;

@@ -78,7 +78,7 @@ export function readHeading(turn: Turn): ReadLine | undefined {
   };
 }
 
-/** Less than this is hardly the length of a class where nothing else is said of it, but of a step. */
+/** A shorter time on a line that says nothing else about the class is the length of a step. */
 const MIN_CLASS_ALONE = 20 * 60;
 const OF_A_CLASS = ['groupSize', 'startsAt', 'place'] as const;
 const isLengthOfAStep = (found: FoundHeading): boolean =>

@@ -40,7 +40,7 @@ const GREETING =
 /** Whether a line can only be talk around a plan: a greeting, a sign-off. */
 export const isGreeting = (text: string): boolean => GREETING.test(text.trim());
 
-/** What is said of words that a note has no more place for. */
+/** The remark beside words that no longer fit into a note. */
 export const NOTE_FULL = 'Left out: the note of the step before is full';
 
 /** Keeps words as a note of the last step, or of the first one to come; false where the note is full. */

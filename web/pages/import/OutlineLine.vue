@@ -139,5 +139,8 @@ mark.guess {
     grid-column: 3;
     grid-row: 2;
   }
+  .figure :deep(svg) {
+    width: 56px;
+  }
 }
 </style>

@@ -12,10 +12,10 @@ const { id, plan, timeline } = defineProps<{ id: string; plan: Plan; timeline: T
 const library = useLibrary();
 const rows = computed(() => runningOrder(plan, timeline, library.all));
 function lengthOf({ turns }: OrderRow): string {
-  const [first, second] = turns;
-  if (!first || !second) return clockOfMs(first?.ms ?? 0);
-  if (first.side === second.side || first.ms === second.ms) return `${clockOfMs(first.ms)} each side`;
-  return turns.map(({ side, ms }) => `${side} ${clockOfMs(ms)}`).join(', ');
+  const [one, other] = turns.filter(({ side }) => side === 'left' || side === 'right');
+  if (!one || !other) return turns.map(({ ms }) => clockOfMs(ms)).join(', then ');
+  if (one.ms === other.ms) return `${clockOfMs(one.ms)} each side`;
+  return [one, other].map(({ side, ms }) => `${side} ${clockOfMs(ms)}`).join(', ');
 }
 const sidesOf = ({ turns }: OrderRow): string[] => turns.map(({ means }) => means).filter((means) => means !== '');
 </script>
