@@ -2,6 +2,7 @@
 export { API_BASE } from './base';
 export { Problem } from './problem';
 export * from './arrange';
+export * from './backups';
 export * from './documents';
 export * from './entries';
 export { About } from './about';

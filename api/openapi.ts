@@ -15,7 +15,7 @@ const REFUSALS: Readonly<Record<number, string>> = {
   404: 'There is no such thing here',
   409: 'Changed elsewhere, or taken; where it was changed, both versions are in the answer',
   410: 'This session is over',
-  413: 'A request holds at most 2 MB',
+  413: 'A request holds at most 2 MB, a backup file 500 MB',
   421: 'This address is not answered here',
   422: 'Something in the request is wrong; each field is named with the reason',
   423: 'People’s data is locked',
@@ -58,14 +58,16 @@ function parametersOf({ params = {}, query }: Operation): Json[] {
   return [...inPath, ...inQuery];
 }
 
+const TYPES = { text: 'text/plain', bytes: 'application/octet-stream' } as const;
+
 function responsesOf({ status, answer, refuses = [], isPrivate }: Operation): Json {
   const content =
     answer === undefined
       ? {}
       : {
           content:
-            answer === 'text'
-              ? { 'text/plain': { schema: { type: 'string' } } }
+            answer === 'text' || answer === 'bytes'
+              ? { [TYPES[answer]]: { schema: { type: 'string' } } }
               : { 'application/json': { schema: schemaOf(answer, 'output') } },
         };
   const refused = [...ALWAYS, ...refuses, ...(isPrivate ? [423] : [])].sort((one, other) => one - other);
@@ -79,6 +81,11 @@ function responsesOf({ status, answer, refuses = [], isPrivate }: Operation): Js
   return { [String(status)]: { description: 'Done', ...content }, ...Object.fromEntries(problems) };
 }
 
+const bodyOf = (body: z.ZodType | 'bytes'): Json =>
+  body === 'bytes'
+    ? { [TYPES.bytes]: { schema: { type: 'string', format: 'binary' } } }
+    : { 'application/json': { schema: schemaOf(body, 'input') } };
+
 function operationOf(operation: Operation): Json {
   const { tag, summary, body, door } = operation;
   return {
@@ -86,9 +93,7 @@ function operationOf(operation: Operation): Json {
     tags: [tag],
     summary,
     parameters: parametersOf(operation),
-    ...(body
-      ? { requestBody: { required: true, content: { 'application/json': { schema: schemaOf(body, 'input') } } } }
-      : {}),
+    ...(body ? { requestBody: { required: true, content: bodyOf(body) } } : {}),
     ...(door === 'phones' ? { security: [{ code: [] }] } : {}),
     responses: responsesOf(operation),
   };

@@ -11,10 +11,11 @@ export interface Operation {
   summary: string;
   params?: Readonly<Record<string, z.ZodType>>;
   query?: z.ZodObject;
-  body?: z.ZodType;
-  /** The status of success, and what comes with it; nothing where there is no body, `text` for plain text. */
+  /** What is sent with it; `bytes` for a file. */
+  body?: z.ZodType | 'bytes';
+  /** The status of success, and what comes with it: nothing where there is no body, plain text, or a file. */
   status: 200 | 201 | 204;
-  answer?: z.ZodType | 'text';
+  answer?: z.ZodType | 'text' | 'bytes';
   /** What else it may answer with, besides what every operation may. */
   refuses?: readonly (404 | 409 | 403 | 410 | 429)[];
   /** Whether people’s data is in it, so that it needs the lock to be open. */

@@ -20,6 +20,7 @@ import {
   OrderResponse,
   PaceResponse,
 } from './arrange';
+import { BACKUPS } from './backup-operations';
 import { ENTRIES } from './entries';
 import { JOURNAL } from './journal';
 import { anyResource, ofOnly, ofResource, oneId, Revision, type Operation } from './operation';
@@ -361,6 +362,7 @@ export const OPERATIONS: readonly Operation[] = [
     status: 204,
     refuses: [404],
   },
+  ...BACKUPS,
   {
     method: 'get',
     path: '/unreadable',

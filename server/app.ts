@@ -7,6 +7,7 @@ import { LOOPBACK_NAMES } from './http/same-origin';
 import { secure } from './http/secure';
 import { aboutRoutes } from './routes/about';
 import { arrangeRoutes } from './routes/arrange';
+import { backupRoutes } from './routes/backups';
 import { binRoutes } from './routes/bin';
 import { descriptionRoutes } from './routes/description';
 import { entryRoutes } from './routes/entries';
@@ -73,6 +74,7 @@ function apiRoutes(store: Store, { audience, lock, solver, clocks }: ApiParts): 
     ['/practised', practisedRoutes(store)],
     ['/unreadable', unreadableRoutes(store)],
     ['/sample', sampleRoutes(store)],
+    ['/backups', backupRoutes(store)],
   ] as const) {
     api.use(path, lock.guard, routes);
   }

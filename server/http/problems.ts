@@ -59,8 +59,10 @@ function ofDatabase(error: unknown): HttpProblem | undefined {
  * What express and its parsers throw: bodies that are no JSON, too large, or cut off, and addresses that do not decode.
  */
 function ofRequest(error: unknown): HttpProblem | undefined {
-  const { status, type } = error as { status?: number; type?: string };
-  if (status === 413) return new HttpProblem(413, 'Too large', 'A request holds at most 2 MB.');
+  const { status, type, limit = 0 } = error as { status?: number; type?: string; limit?: number };
+  if (status === 413) {
+    return new HttpProblem(413, 'Too large', `This request holds at most ${Math.round(limit / 2 ** 20)} MB.`);
+  }
   if (type === 'entity.parse.failed') return new HttpProblem(400, 'Not JSON', 'The body of the request is not JSON.');
   if (status !== undefined && status >= 400 && status < 500) {
     return new HttpProblem(status, 'Not understood', 'The request could not be read.');

@@ -8,6 +8,7 @@ import { advanceBinClock } from '../store/bin-clock';
 import { forgetPerson } from '../store/forget';
 import type { Lock } from '../lock/lock';
 import { isUsed } from '../store/custom-entries';
+import { KEPT } from '../store/kept';
 import type { Models } from '../store/models';
 import { BIN_MS, iso, type Store } from '../store/store';
 
@@ -37,16 +38,6 @@ export async function emptyBin(store: Store): Promise<void> {
   store.forgetWorkings();
 }
 
-const TABLE_OF = {
-  plan: 'plans',
-  run: 'runs',
-  entry: 'entries',
-  person: 'people',
-  group: 'groups',
-  place: 'places',
-  journal: 'journal',
-} as const satisfies Record<BinKind, keyof Models>;
-
 /** What every table has that the bin asks of it. */
 type BinnedRow = Model<{ id: string; title: string; deletedMs: number | null }> & {
   id: string;
@@ -54,10 +45,7 @@ type BinnedRow = Model<{ id: string; title: string; deletedMs: number | null }> 
   deletedMs: number | null;
 };
 const binned = (tables: Models, kind: BinKind): ModelStatic<BinnedRow> =>
-  tables[TABLE_OF[kind]] as ModelStatic<BinnedRow>;
-
-/** Kinds that are about people, and behind the lock. */
-const OF_PEOPLE: ReadonlySet<BinKind> = new Set(['person', 'group', 'run', 'journal']);
+  tables[KEPT[kind].table] as ModelStatic<BinnedRow>;
 
 /** The bin: what was deleted in the last 30 days, and taking it back; people only where the lock is open. */
 export function binRoutes(store: Store, lock: Lock): Router {
@@ -65,7 +53,7 @@ export function binRoutes(store: Store, lock: Lock): Router {
 
   routes.get('/', async (request, response) => {
     const open = await lock.isOpen(request);
-    const kinds = BinKind.options.filter((kind) => open || !OF_PEOPLE.has(kind));
+    const kinds = BinKind.options.filter((kind) => open || !KEPT[kind].isOfPeople);
     const deleted = { where: { deletedMs: { [Op.ne]: null } }, attributes: ['id', 'title', 'deletedMs'] };
     const lying = await Promise.all(
       kinds.map(async (kind) => {
@@ -81,7 +69,7 @@ export function binRoutes(store: Store, lock: Lock): Router {
 
   routes.post('/:kind/:id/restore', async (request, response) => {
     const kind = accept(BinKind, request.params.kind);
-    if (OF_PEOPLE.has(kind)) await lock.mustBeOpen(request);
+    if (KEPT[kind].isOfPeople) await lock.mustBeOpen(request);
     const where = { id: idOf(request), deletedMs: { [Op.ne]: null } };
     const [restored] = await store.write((tables) => binned(tables, kind).update({ deletedMs: null }, { where }));
     if (restored === 0) throw notFound(`such ${kind} in the bin`);

@@ -1,6 +1,5 @@
 import { createHash, randomUUID } from 'node:crypto';
 import type { Router } from 'express';
-import { searchable } from '#core/catalogue';
 import type { CustomEntry } from '#core/catalogue';
 import { adoptEntries, readPlanFile, type Plan, type PlanFile } from '#core/plan';
 import {
@@ -21,13 +20,12 @@ import { answerMade, documentRoutes, storedOf, tableFor, type DocumentResource }
 import { accept, HttpProblem, notFound, unprocessableDocument } from '../http/problems';
 import type { Models, PlanRow } from '../store/models';
 import { addEntry, isBuiltIn, customEntriesByIds } from '../store/custom-entries';
-import { iso, type Store, type Tables } from '../store/store';
+import { iso, type Store } from '../store/store';
 import { readable } from '../store/stored';
+import { keepRevision, planColumns } from '../store/plan-rows';
 import { versionsOf } from '../store/plan-versions';
 import { storedPlan } from '../store/stored-plans';
 import { listPlans } from './plan-lists';
-
-const KEPT_REVISIONS = 200;
 
 /** Reads a plan of a request that may carry entries of its own; throws every wrong field as a 422. */
 export function acceptPlanFile(document: unknown): PlanFile {
@@ -36,26 +34,11 @@ export function acceptPlanFile(document: unknown): PlanFile {
   return { plan: read.plan, entries: read.entries };
 }
 
-/** The title comes first: plans are put in the order of their titles by it. */
-const searchText = ({ title, group, intent, approach, tags }: Plan): string =>
-  searchable([title, group, intent, approach, ...tags].join(' '));
-
-/** Keeps a version of a plan as it is now, and lets go of the one that is now too old. */
-async function keepRevision({ sql }: Tables, id: string, revision: number): Promise<void> {
-  await sql.run(
-    'INSERT INTO plan_revisions (planId, revision, document, savedMs) SELECT id, revision, document, updatedMs FROM plans WHERE id = ?',
-    id,
-  );
-  if (revision > KEPT_REVISIONS) {
-    await sql.run('DELETE FROM plan_revisions WHERE planId = ? AND revision <= ?', id, revision - KEPT_REVISIONS);
-  }
-}
-
 const PLAN: DocumentResource<Plan> = {
   resource: PLANS,
   table: 'plans',
   titleOf: ({ title }) => title,
-  columns: (plan) => ({ searchable: searchText(plan) }),
+  columns: planColumns,
   written: keepRevision,
   max: Infinity,
   full: '',

@@ -1,44 +1,14 @@
 import { Router } from 'express';
 import { Op, type ModelStatic } from 'sequelize';
-import { readVariants } from '#core/jobs';
-import { readEntry } from '#core/catalogue';
-import { readClassPeople } from '#core/caution';
-import { readPlace } from '#core/cupboard';
-import { readSettings } from '#core/settings';
-import { readJournalEntry } from '#core/journal';
-import { readGroup, readPerson } from '#core/people';
 import { ListUnreadableResponse, StoredKind, type UnreadableRow } from '#api';
 import { answer } from '../http/answer';
 import { accept, notFound } from '../http/problems';
+import { KEPT } from '../store/kept';
 import type { DocumentRow, Models } from '../store/models';
 import { sliced } from '../store/sliced';
 import type { Store } from '../store/store';
-import { readStored, reasonNotToRead } from '../store/stored';
-import { storedPlan } from '../store/stored-plans';
+import { reasonNotToRead } from '../store/stored';
 import { eventsOf, readEvent } from '../store/stored-runs';
-
-/** A kind of row with a document: where it is kept, and how it is read. */
-interface Kept {
-  table: Exclude<keyof Models, 'revisions' | 'events' | 'clocks' | 'locks'>;
-  read: (text: string) => unknown;
-  /** Whether it has a bin of its own. */
-  deletable: boolean;
-}
-const document = (noun: string, read: Parameters<typeof readStored>[2]) => (text: string) =>
-  readStored(noun, text, read);
-
-const KEPT: Record<StoredKind, Kept> = {
-  plan: { table: 'plans', read: storedPlan, deletable: true },
-  variants: { table: 'variants', read: document('set of variants', readVariants), deletable: false },
-  run: { table: 'runs', read: storedPlan, deletable: true },
-  entry: { table: 'entries', read: document('entry', readEntry), deletable: true },
-  person: { table: 'people', read: document('person', readPerson), deletable: true },
-  group: { table: 'groups', read: document('group', readGroup), deletable: true },
-  class: { table: 'classPeople', read: document('class', readClassPeople), deletable: false },
-  place: { table: 'places', read: document('place', readPlace), deletable: true },
-  journal: { table: 'journal', read: document('journal entry', readJournalEntry), deletable: true },
-  settings: { table: 'house', read: document('settings', readSettings), deletable: false },
-};
 
 /** So many rows are read at once: the loop is not held while they are made. */
 const BATCH = 200;

@@ -1,7 +1,7 @@
 import { chmodSync, copyFileSync, existsSync, mkdirSync, renameSync, rmSync } from 'node:fs';
 import { basename, dirname, join } from 'node:path';
 import sqlite3 from 'sqlite3';
-import { backupFolder } from './backups';
+import { folderBeforeRestore } from './backups';
 import { faultOf, flush } from './sqlite';
 import { StartProblem } from './start-problem';
 
@@ -57,8 +57,7 @@ export async function restoreBackup(file: string, backup: string, nowMs: number)
 async function setAside(file: string, nowMs: number): Promise<string | undefined> {
   const parts = PARTS.filter((part) => existsSync(file + part));
   if (parts.length === 0) return undefined;
-  const stamp = new Date(nowMs).toISOString().replace(/[:.]/g, '');
-  const folder = join(backupFolder(file), `before-restore-${stamp}`);
+  const folder = folderBeforeRestore(file, nowMs);
   mkdirSync(folder, { recursive: true, mode: FOLDER_MODE });
   for (const part of parts) {
     const copy = join(folder, basename(file) + part);

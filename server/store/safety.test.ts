@@ -2,6 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { execFileSync } from 'node:child_process';
 import {
   existsSync,
+  mkdirSync,
   readdirSync,
   readFileSync,
   renameSync,
@@ -42,6 +43,8 @@ const count = (file: string, table: string): Promise<number> =>
       database.close(() => (error ? fail(error) : done(row.n))),
     );
   });
+const dayBefore = (day: string, count: number): string =>
+  new Date(Date.parse(`${day}T00:00:00Z`) - count * DAY).toISOString().slice(0, 10);
 const problemOf = async (work: Promise<unknown>): Promise<string> =>
   work.then(
     () => 'nothing was thrown',
@@ -155,12 +158,34 @@ describe('backups', () => {
         await server.store.backUp();
       }
     }
-    expect(backupsOf(server.file)).toHaveLength(BACKUP_DAYS);
-    expect(new Set(backupsOf(server.file).map(({ day }) => day)).size).toBe(BACKUP_DAYS);
+    const kept = backupsOf(server.file).map(({ day }) => day);
+    // From 21 September to 7 October; of September before the 24th, the latest.
+    expect(kept.slice(0, BACKUP_DAYS)).toEqual([...Array(BACKUP_DAYS)].map((_, i) => dayBefore('2026-10-07', i)));
+    expect(kept.slice(BACKUP_DAYS)).toEqual(['2026-09-23']);
     // A clock that is years ahead takes the place of one day, no more.
     server.clock += 3000 * DAY;
     await server.store.backUp();
-    expect(backupsOf(server.file)).toHaveLength(BACKUP_DAYS);
+    expect(backupsOf(server.file)).toHaveLength(BACKUP_DAYS + 1);
+  });
+
+  test('of the twelve months before, the latest of each is kept', async () => {
+    server.clock = Date.UTC(2025, 0, 1, 12);
+    for (let day = 0; day < 500; day++) {
+      const made = join(
+        backupFolder(server.file),
+        `test-${new Date(server.clock).toISOString().slice(0, 10)}T120000.sqlite`,
+      );
+      mkdirSync(backupFolder(server.file), { recursive: true });
+      writeFileSync(made, '');
+      server.clock += DAY;
+    }
+    await server.store.backUp();
+    const kept = backupsOf(server.file).map(({ day }) => day);
+    expect(kept.slice(0, 14)).toEqual([...Array(14)].map((_, i) => dayBefore('2026-05-16', i)));
+    expect(kept.slice(14)).toEqual([
+      ...['2026-05-02', '2026-04-30', '2026-03-31', '2026-02-28', '2026-01-31', '2025-12-31', '2025-11-30'],
+      ...['2025-10-31', '2025-09-30', '2025-08-31', '2025-07-31', '2025-06-30'],
+    ]);
   });
 
   test('a restore is refused while Zovrin has the file open, and from what is no sound backup', async () => {

@@ -2,7 +2,7 @@ import { existsSync, statSync } from 'node:fs';
 import { setTimeout as delay } from 'node:timers/promises';
 import { Mutex } from 'async-mutex';
 import type { Sequelize } from 'sequelize';
-import { backUp } from './backups';
+import { backUp, keepBeforeRestore } from './backups';
 import { checkNotNewer, checkSound, connection, expectSound, makeDurable, migrate } from './database';
 import { watchForLoss } from './lost-file';
 import { defineModels, type Models } from './models';
@@ -42,6 +42,8 @@ export interface Store extends Tables {
   sweep(): Promise<boolean>;
   /** Backs the database up into its folder of backups, and gives the path. */
   backUp(): Promise<string>;
+  /** Copies the database as it is before a restore, where it is kept for good, and gives the path. */
+  keepBeforeRestore(): Promise<string>;
   close(): Promise<void>;
 }
 
@@ -171,6 +173,7 @@ export async function openStore(file: string, now: () => number = Date.now): Pro
     version: () => dataVersion(toRead),
     sweep,
     backUp: () => backUp(keeper, file, now()),
+    keepBeforeRestore: () => keepBeforeRestore(keeper, file, now()),
     async close() {
       for (const statements of [toRead, toKeep, toWrite]) await statements.finalize();
       for (const database of [reader, keeper, writer]) await database.close();
