@@ -1,3 +1,4 @@
+import { benchBackup } from './backup';
 import { benchBrowser } from './browser';
 import { benchBreath } from './breath';
 import { benchCompile } from './compile';
@@ -18,6 +19,7 @@ const figures: Figure[] = [
   ...benchForecast(),
   ...benchScreening(),
   ...(await benchServer()),
+  ...(await benchBackup()),
   ...(await benchBrowser()),
 ];
 console.table(figures.map(({ what, figure, bar, ok }) => ({ what, figure, bar, met: ok ? 'yes' : 'NO' })));

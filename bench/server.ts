@@ -22,7 +22,7 @@ const HELD_BAR_MS = 50;
 const JSON_TYPE = { 'content-type': 'application/json' };
 
 /** A database with 2,000 plans and 500 runs; gives its first template. */
-async function fill(file: string) {
+export async function fill(file: string) {
   const store = await openStore(file);
   const [template] = TEMPLATES;
   if (!template) throw new Error('no templates');

@@ -1,6 +1,8 @@
 /** Says what files are and what is wrong with them. Ends with 1 where one of them is wrong, and 2 where one cannot be read. */
 import { readFileSync } from 'node:fs';
-import { checkFile, nameIndex } from '#core/exchange';
+import { isZip, readArchive } from '../server/backup/archive';
+import { isSealed } from '../server/backup/sealed';
+import { checkFile, nameIndex, type CheckedFile } from '#core/exchange';
 import { builtInLibrary, POSITIONS, TECHNIQUES } from '#library';
 import { alsoCalled } from '#library/synonyms';
 
@@ -11,10 +13,29 @@ if (paths.length === 0) {
 }
 const index = nameIndex({ positions: POSITIONS, techniques: TECHNIQUES, alsoCalled });
 const options = { library: builtInLibrary, index, today: new Date().toISOString().slice(0, 10) };
+
+/** A backup, with each file in it compared with its sum. */
+async function checkBackup(bytes: Uint8Array): Promise<CheckedFile> {
+  try {
+    const { manifest, documents, faults } = await readArchive(bytes);
+    const people = manifest.withPeople ? 'with people' : 'without people';
+    const made = new Date(manifest.madeAtMs).toISOString();
+    return { what: `a backup of ${made} with ${documents.length} documents, ${people}`, faults, remarks: [] };
+  } catch (error) {
+    return { what: 'a ZIP file', faults: [(error as Error).message], remarks: [] };
+  }
+}
+async function check(bytes: Buffer): Promise<CheckedFile> {
+  if (isZip(bytes)) return checkBackup(bytes);
+  if (!isSealed(bytes)) return checkFile(bytes.toString('utf8'), options);
+  const remarks = ['it can only be checked with its passphrase: bin/restore'];
+  return { what: 'a backup under a passphrase', faults: [], remarks };
+}
+
 let status = 0;
 for (const path of paths) {
   try {
-    const { what, faults, remarks } = checkFile(readFileSync(path, 'utf8'), options);
+    const { what, faults, remarks } = await check(readFileSync(path));
     console.log(`${path}: ${what}`);
     for (const fault of faults) console.log(`  wrong: ${fault}`);
     for (const remark of remarks) console.log(`  look at: ${remark}`);

@@ -23,5 +23,5 @@ export {
   type HandoutPhase,
 } from './handout';
 export { runningOrder, type OrderRow } from './running-order';
-export { checkFile } from './check';
+export { checkFile, type CheckedFile } from './check';
 export { practisedTable, sessionsTable } from './practised';

@@ -47,7 +47,8 @@ describe('what a text is', () => {
     ['1\n00:00:01,000 --> 00:00:02,000\nhello', 'captions'],
     ['<!DOCTYPE html><html>', 'web page'],
     ['%PDF-1.7', 'another program'],
-    ['PK\u0003\u0004zip', 'another program'],
+    ['PK\u0003\u0004zip', 'restore it in Settings, Backup'],
+    ['{"format":"zovrin-sealed-backup","version":1}', 'backup under a passphrase'],
     ['abc\0def', 'not a text'],
     ['x'.repeat(200_001), 'too long'],
   ])('%j is refused with its reason', (text, reason) => {

@@ -67,6 +67,8 @@ function recogniseJson(text: string): Recognised {
 
 /** What a text begins with, for texts that are neither a document nor words. */
 const OTHERS: readonly (readonly [RegExp, string])[] = [
+  [/^PK\p{Cc}{2}/u, 'This is a ZIP file. If it is a backup of Zovrin, restore it in Settings, Backup.'],
+  [/^\{"format":"zovrin-sealed-backup"/u, 'This is a backup under a passphrase. Restore it in Settings, Backup.'],
   [/^BEGIN:VCALENDAR/iu, 'This is a calendar file. It holds dates, and no plan.'],
   [
     /^WEBVTT|^\d+\r?\n\d\d:\d\d:\d\d,\d{3} -->/u,
@@ -77,7 +79,7 @@ const OTHERS: readonly (readonly [RegExp, string])[] = [
     'This is a web page or another marked-up file. Copy the words out of it and paste them here.',
   ],
   [
-    /^(?:%PDF|PK\p{Cc}{2}|.PNG\r?\n|GIF8|\{\\rtf|\u00FF\u00D8)/u,
+    /^(?:%PDF|.PNG\r?\n|GIF8|\{\\rtf|\u00FF\u00D8)/u,
     'This is a document of another program. Copy the words out of it and paste them here.',
   ],
 ];

@@ -9,7 +9,7 @@ import type { BackedUp, Contents } from './contents';
 /** A file that is no backup, or one that cannot be taken; the message says why and what to do. */
 export class BackupProblem extends Error {}
 
-export const BACKUP_FORMAT = 'zovrin-backup';
+const BACKUP_FORMAT = 'zovrin-backup';
 const BACKUP_VERSION = 1;
 /** No backup holds more than this when it is unpacked: a small file can pretend to be a very large one. */
 const MAX_UNPACKED_BYTES = 2_000_000_000;
@@ -28,7 +28,7 @@ const ManifestFile = z.strictObject({
   deletedMs: Moment.nullable(),
 });
 /** What a backup says of itself: when it was made, whether people are in it, and each file with its checksum. */
-export const Manifest = z.strictObject({
+const Manifest = z.strictObject({
   format: z.literal(BACKUP_FORMAT),
   version: z.literal(BACKUP_VERSION),
   madeAtMs: Moment,

@@ -6,7 +6,7 @@ import { faultOf, flush } from './sqlite';
 /** Backups are kept of so many days, the latest of each day. Days without one do not count. */
 export const BACKUP_DAYS = 14;
 /** Of so many months before, the latest of each month is kept. Months without one do not count. */
-export const BACKUP_MONTHS = 12;
+const BACKUP_MONTHS = 12;
 const OWNER_ONLY = 0o600;
 const FOLDER_MODE = 0o700;
 

@@ -29,6 +29,7 @@ export const pagesWith = (id: string): string[] => [
   '/bin',
   '/settings?group=breath',
   '/settings?group=lock',
+  '/settings?group=backup',
   '/people?view=groups',
   '/settings',
   '/help',

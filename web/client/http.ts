@@ -52,26 +52,39 @@ function reached(): void {
 
 type Headers = Readonly<Record<string, string>>;
 
-async function fetchJson(method: string, path: string, body?: unknown, headers: Headers = {}): Promise<unknown> {
+/** The response of the server, where it is one of success. Throws ApiProblem or Unreachable. */
+async function reach(method: string, path: string, init: Pick<RequestInit, 'body' | 'headers'>): Promise<Response> {
   let response: Response;
   try {
-    response = await fetch(`${API_BASE}${path}`, {
-      method,
-      headers: body === undefined ? headers : { 'content-type': 'application/json', ...headers },
-      ...(body === undefined ? {} : { body: JSON.stringify(body) }),
-    });
+    response = await fetch(`${API_BASE}${path}`, { method, ...init });
   } catch {
     throw unreachable();
   }
   // A proxy's answer for a server that is away is not the server's answer.
   if (response.ok || response.status < 500) reached();
-  if (response.status === 204) return undefined;
+  if (response.ok) return response;
   const json: unknown = await response.json().catch(() => undefined);
-  if (response.ok) return json;
   const problem = Problem.safeParse(json);
   if (response.status === LOCKED_STATUS) window.dispatchEvent(new Event(LOCKED));
   if (problem.success) throw new ApiProblem(problem.data, json);
   throw unreachable();
+}
+
+async function fetchJson(method: string, path: string, body?: unknown, headers: Headers = {}): Promise<unknown> {
+  const response = await reach(
+    method,
+    path,
+    body === undefined
+      ? { headers }
+      : { headers: { 'content-type': 'application/json', ...headers }, body: JSON.stringify(body) },
+  );
+  return response.status === 204 ? undefined : response.json().catch(() => undefined);
+}
+
+function understood<T>(schema: z.ZodType<T>, value: unknown): T {
+  const parsed = schema.safeParse(value);
+  if (parsed.success) return parsed.data;
+  throw new Unreachable('The server answered in a way this page does not understand. Reload it.');
 }
 
 /** Asks the server and checks the answer. Throws ApiProblem or Unreachable. */
@@ -82,11 +95,23 @@ export async function ask<T>(
   body?: unknown,
   headers?: Headers,
 ): Promise<T> {
-  const parsed = schema.safeParse(await fetchJson(method, path, body, headers));
-  if (!parsed.success) throw new Unreachable('The server answered in a way this page does not understand. Reload it.');
-  const { unreadable } = (parsed.data ?? {}) as { unreadable?: unknown };
+  const answer = understood(schema, await fetchJson(method, path, body, headers));
+  const { unreadable } = (answer ?? {}) as { unreadable?: unknown };
   if (typeof unreadable === 'number' && unreadable > 0) window.dispatchEvent(new Event(UNREADABLE));
-  return parsed.data;
+  return answer;
+}
+
+/** Asks the server for a file. Throws ApiProblem or Unreachable. */
+export async function askForFile(method: string, path: string, body: unknown): Promise<Blob> {
+  const headers = { 'content-type': 'application/json' };
+  return (await reach(method, path, { headers, body: JSON.stringify(body) })).blob();
+}
+
+/** Sends a file, and checks the answer. Throws ApiProblem or Unreachable. */
+export async function sendFile<T>(schema: z.ZodType<T>, path: string, file: Blob): Promise<T> {
+  const headers = { 'content-type': 'application/octet-stream' };
+  const response = await reach('POST', path, { headers, body: file });
+  return understood(schema, await response.json().catch(() => undefined));
 }
 
 /** Sends a request that has no answer. Throws ApiProblem or Unreachable. */

@@ -5,9 +5,13 @@ import { useLibrary } from './library';
 const MAX_BYTES = 2_000_000;
 
 /** Saves a text as a file; characters that a file name cannot have are left out of its name. */
-export function saveText(text: string, name: string, ending: string, type: string): void {
+export const saveText = (text: string, name: string, ending: string, type: string): void =>
+  saveFile(new Blob([text], { type }), name, ending);
+
+/** Saves bytes as a file, in the same way. */
+export function saveFile(bytes: Blob, name: string, ending: string): void {
   const link = window.document.createElement('a');
-  link.href = URL.createObjectURL(new Blob([text], { type }));
+  link.href = URL.createObjectURL(bytes);
   const safeName = name.replace(/[^\p{L}\p{N}]+/gu, '-').replace(/^-|-$/g, '') || 'file';
   link.download = `${safeName}${ending}`;
   link.click();

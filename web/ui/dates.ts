@@ -76,6 +76,10 @@ export function startInWords(startsAt: string | null): string {
 export const shortDayOf = (when: number | string): string =>
   formatted(typeof when === 'number' ? when : parseISO(when), { day: 'numeric', month: 'short' });
 
+/** A moment with its year, as `23 Nov 2026, 18:30`. */
+export const momentInWords = (ms: number): string =>
+  `${formatted(ms, { day: 'numeric', month: 'short', year: 'numeric' })}, ${clockTime(ms)}`;
+
 /** The day a week begins with, as `2026-11-23`, by the first day of the week in use. */
 export const weekOf = (ms: number): string =>
   lightFormat(startOfWeek(ms, { weekStartsOn: style.value.firstDay }), 'yyyy-MM-dd');

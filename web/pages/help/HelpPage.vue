@@ -107,7 +107,8 @@ usePageTitle(() => ['How it works']);
         </dd>
         <dt>backups</dt>
         <dd>
-          <code>{{ about.backups }}</code>, one a day
+          <code>{{ about.backups }}</code>, one a day; more in
+          <RouterLink to="/settings?group=backup">Settings, Backup</RouterLink>
         </dd>
       </dl>
       <p v-else class="quiet" role="status">Loading…</p>

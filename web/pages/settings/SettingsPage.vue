@@ -11,6 +11,7 @@ import { useUndoKeys } from '../../ui/use-undo-keys';
 import { useSettings } from '../../state/settings';
 import SampleHouse from '../../widgets/settings/SampleHouse.vue';
 import UsualFields from '../../widgets/settings/UsualFields.vue';
+import BackupSettings from './backup/BackupSettings.vue';
 import BreathSettings from './BreathSettings.vue';
 import DisplaySettings from './DisplaySettings.vue';
 import LockFields from './LockFields.vue';
@@ -24,6 +25,7 @@ const GROUPS = [
   { id: 'breath', label: 'Breath' },
   { id: 'teaching', label: 'Teaching' },
   { id: 'lock', label: 'Lock' },
+  { id: 'backup', label: 'Backup' },
   { id: 'sample', label: 'Sample house' },
 ] as const;
 
@@ -110,6 +112,7 @@ useUndoKeys(settings.undo, settings.redo);
         </p>
         <SampleHouse class="sample" />
       </FieldGroup>
+      <BackupSettings v-else-if="group.id === 'backup'" />
       <LockFields v-else />
     </section>
   </main>

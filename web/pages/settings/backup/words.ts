@@ -1,0 +1,42 @@
+import type { BackupRow, BackupsResponse, StoredKind } from '#api';
+import { KINDS } from '../../../widgets/documents/words';
+
+const KILO = 1000;
+/** A size as `450 KB` or `1.2 MB`. */
+export function sizeInWords(bytes: number): string {
+  if (bytes < KILO * KILO) return `${Math.max(1, Math.round(bytes / KILO))} KB`;
+  return `${(bytes / KILO / KILO).toFixed(1)} MB`;
+}
+
+const MORE: Partial<Record<StoredKind, string>> = {
+  plan: 'plans',
+  run: 'sessions',
+  entry: 'library entries',
+  person: 'people',
+  group: 'groups',
+  place: 'places',
+  journal: 'journal entries',
+};
+type Counts = Extract<BackupsResponse['newest'], { ok: true }>['counts'];
+/** `5 plans, 1 session and 20 people`; what goes with a plan is not counted. */
+export function countsInWords(counts: Counts): string {
+  const parts = Object.entries(MORE).flatMap(([kind, more]) => {
+    const n = counts[kind as StoredKind] ?? 0;
+    return n === 0 ? [] : [`${n} ${n === 1 ? KINDS[kind as StoredKind] : more}`];
+  });
+  return parts.length === 0 ? 'nothing yet' : new Intl.ListFormat('en-GB').format(parts);
+}
+
+/** How a document of a backup stands beside what is stored. */
+export function stateInWords({ state, newer, reason }: BackupRow): string {
+  if (state === 'new') return 'not here';
+  if (state === 'unreadable') return `cannot be read: ${reason ?? ''}`;
+  if (newer === 'backup') return 'newer in the backup';
+  return newer === 'here' ? 'newer here' : 'different';
+}
+
+/** What is chosen at first: what is not here, and what is newer in the backup. */
+export const chosenAtFirst = ({ state, newer }: BackupRow): boolean => state === 'new' || newer === 'backup';
+
+/** `1 document`, `3 documents`. */
+export const documents = (n: number): string => (n === 1 ? '1 document' : `${n} documents`);
