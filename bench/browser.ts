@@ -12,6 +12,7 @@ import { benchFigures } from './figures';
 import { msFigure, percentile, type Figure } from './measure';
 import { benchMatrix } from './matrix';
 import { serve } from './serve';
+import { benchSound } from './sound';
 
 const EDITS = 60;
 
@@ -130,6 +131,7 @@ export async function benchBrowser(): Promise<Figure[]> {
     const figures = await benchFigures(page, url);
     const matrix = await benchMatrix(page, url);
     const bells = await benchBells(browser, url);
+    const sound = await benchSound(browser, url);
     return [
       {
         what: 'first page, compressed script asked for before it can be used',
@@ -146,6 +148,7 @@ export async function benchBrowser(): Promise<Figure[]> {
       ...figures,
       ...matrix,
       ...bells,
+      ...sound,
     ];
   } finally {
     await browser.close();

@@ -25,3 +25,4 @@ export {
 export { runningOrder, type OrderRow } from './running-order';
 export { checkFile, type CheckedFile } from './check';
 export { practisedTable, sessionsTable } from './practised';
+export { mixed, soundKey, soundsOf, stretchesOf, type Sound, type SoundEvent, type WantedSounds } from './sound';

@@ -38,7 +38,7 @@ const Manifest = z.strictObject({
   counts: z.partialRecord(StoredKind, z.int().min(0)),
   files: z.array(ManifestFile),
 });
-export type Manifest = z.infer<typeof Manifest>;
+type Manifest = z.infer<typeof Manifest>;
 
 const FOLDERS: Readonly<Record<StoredKind, string>> = {
   plan: 'plans',

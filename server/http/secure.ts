@@ -21,6 +21,8 @@ export function secure(app: Express, rules: OriginRules): void {
           styleSrc: ["'self'", "'unsafe-inline'"],
           imgSrc: ["'self'", 'data:'],
           fontSrc: ["'self'"],
+          // A sound file that was made in the page is heard before it is saved.
+          mediaSrc: ["'self'", 'blob:'],
           objectSrc: ["'none'"],
           baseUri: ["'none'"],
           formAction: ["'self'"],

@@ -6,7 +6,7 @@ import { computed, ref } from 'vue';
 import { ORDINARY } from '#core/body';
 import { toMs } from '#core/numbers';
 import { useEditor } from '../../../state/editor';
-import { saveText } from '../../../state/files';
+import { saveFile, saveText } from '../../../state/files';
 import { useLibrary } from '../../../state/library';
 import { useNameIndex } from '../../../state/name-index';
 import { usePeople } from '../../../state/people';
@@ -20,7 +20,10 @@ import FoldedPart from '../../../ui/FoldedPart.vue';
 import { overlays } from '../../../ui/overlays';
 import { FORM_LABELS, FORMS, writtenAs, type Form, type Written } from './forms';
 import HandoutOptions from './HandoutOptions.vue';
+import SoundFile from './SoundFile.vue';
+import SoundOptions from './SoundOptions.vue';
 import { useHandout } from './use-handout';
+import { useSound } from './use-sound';
 
 /** Hands a plan over in one of several forms, after it has been seen. */
 const visible = defineModel<boolean>('visible', { required: true });
@@ -62,10 +65,13 @@ const handout = useHandout(() => {
   return { plan: theirs ?? plan, words: words.value, household: household.value, body };
 });
 
+const sound = useSound(() => (visible.value ? editor.timeline : undefined));
+
 const written = computed((): Written | { missing: string } | undefined => {
   const { plan, timeline } = editor;
   // The zone and the moment are read anew for every file.
   if (!visible.value || !plan || !timeline) return undefined;
+  if (form.value === 'sound') return undefined;
   if (form.value === 'handout')
     return handout.page.value ?? (handout.trouble.value ? { missing: handout.trouble.value } : undefined);
   const shared = {
@@ -107,7 +113,10 @@ const inside = computed(
 );
 
 const { copy, copied, isSupported } = useClipboard({ copiedDuring: 3000 });
+const ready = computed(() => (form.value === 'sound' ? sound.file.value !== undefined : text.value !== ''));
 function download(): void {
+  if (form.value === 'sound' && sound.file.value)
+    saveFile(sound.file.value, editor.plan?.title ?? '', `.${sound.format.value}`);
   if (written.value && 'text' in written.value)
     saveText(written.value.text, editor.plan?.title ?? '', written.value.ending, written.value.type);
 }
@@ -153,6 +162,7 @@ function download(): void {
           v-model:person="person"
           v-model:alternatives="alternatives"
         />
+        <SoundOptions v-if="form === 'sound'" v-model:wanted="sound.wanted.value" v-model:format="sound.format.value" />
         <CheckField v-if="form === 'outline' && hasNotes" v-model="withNotes" label="With the notes of the steps" />
         <CheckField v-if="form === 'table'" v-model="withMark" label="Say that it is UTF-8, for older spreadsheets" />
         <SelectField v-if="form === 'calendar'" v-model="alarm" above label="Reminder" :options="ALARMS" />
@@ -161,6 +171,7 @@ function download(): void {
         <p v-if="missing" class="caution" role="status"><AppIcon name="warn" :size="16" /> {{ missing }}</p>
         <template v-else>
           <iframe v-if="form === 'handout'" :srcdoc="text" sandbox="" title="The page for a student" />
+          <SoundFile v-else-if="form === 'sound'" :sound="sound" :total-ms="editor.timeline?.totals.totalMs ?? 0" />
           <pre v-else tabindex="0" role="region" aria-label="What is written">{{ preview }}</pre>
           <p v-if="form !== 'handout' && text.length > preview.length" class="small quiet">
             The file goes on from here.
@@ -177,13 +188,13 @@ function download(): void {
     <template #footer>
       <span class="small quiet copied" role="status">{{ copied ? 'Copied.' : '' }}</span>
       <Button
-        v-if="isSupported && form !== 'handout'"
+        v-if="isSupported && form !== 'handout' && form !== 'sound'"
         label="Copy"
         outlined
         :disabled="text === ''"
         @click="copy(text)"
       />
-      <Button label="Download" :disabled="text === ''" @click="download" />
+      <Button label="Download" :disabled="!ready" @click="download" />
     </template>
   </Dialog>
 </template>

@@ -16,7 +16,17 @@ import { planFile, type Plan } from '#core/plan';
 import type { Timeline } from '#core/timeline';
 
 /** The forms a plan can be handed over in. */
-export const FORMS = ['file', 'handout', 'outline', 'calendar', 'table', 'captions', 'chapters', 'counts'] as const;
+export const FORMS = [
+  'file',
+  'handout',
+  'outline',
+  'calendar',
+  'table',
+  'captions',
+  'chapters',
+  'counts',
+  'sound',
+] as const;
 export type Form = (typeof FORMS)[number];
 
 export const FORM_LABELS: Readonly<Record<Form, { label: string; says: string }>> = {
@@ -34,6 +44,7 @@ export const FORM_LABELS: Readonly<Record<Form, { label: string; says: string }>
   captions: { label: 'Captions', says: 'What is said, line by line, for a film of the class (WebVTT).' },
   chapters: { label: 'Chapters', says: 'A chapter for each step, for a film of the class (WebVTT).' },
   counts: { label: 'Breath counts', says: 'Every count of the breath, as a track of its own (WebVTT).' },
+  sound: { label: 'Sound', says: 'The bells and tones of the class as one file, to play while it is led.' },
 };
 
 export interface ShareOptions {
@@ -88,8 +99,8 @@ function calendarOf(shared: Shared, alarmMinutes: number | null): string {
   return calendarFile([event], zone, nowMs);
 }
 
-/** The forms that are written at once; a page for a student is drawn first. */
-export type WrittenForm = Exclude<Form, 'handout'>;
+/** The forms that are written at once; a page for a student is drawn first, and a sound file made when asked for. */
+export type WrittenForm = Exclude<Form, 'handout' | 'sound'>;
 
 /** A plan in a form, ready to be copied or saved; or why it cannot be had in this form, in words. */
 export function writtenAs(form: WrittenForm, shared: Shared, options: ShareOptions): Written | { missing: string } {
