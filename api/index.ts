@@ -3,6 +3,7 @@ export { API_BASE } from './base';
 export { Problem } from './problem';
 export * from './arrange';
 export * from './backups';
+export { CalendarFeed } from './calendar-feed';
 export * from './documents';
 export * from './entries';
 export { About } from './about';

@@ -21,6 +21,7 @@ import {
   PaceResponse,
 } from './arrange';
 import { BACKUPS } from './backup-operations';
+import { CalendarFeed } from './calendar-feed';
 import { ENTRIES } from './entries';
 import { JOURNAL } from './journal';
 import { anyResource, ofOnly, ofResource, oneId, Revision, type Operation } from './operation';
@@ -361,6 +362,29 @@ export const OPERATIONS: readonly Operation[] = [
     params: { kind: BinKind, id: Id },
     status: 204,
     refuses: [404],
+  },
+  {
+    method: 'get',
+    path: '/calendar-feed',
+    tag: 'Calendar',
+    summary: 'The private address under which calendars read the classes',
+    status: 200,
+    answer: CalendarFeed,
+  },
+  {
+    method: 'post',
+    path: '/calendar-feed',
+    tag: 'Calendar',
+    summary: 'Make such an address, or a new one in place of the old',
+    status: 200,
+    answer: CalendarFeed,
+  },
+  {
+    method: 'delete',
+    path: '/calendar-feed',
+    tag: 'Calendar',
+    summary: 'Have none any more',
+    status: 204,
   },
   ...BACKUPS,
   {

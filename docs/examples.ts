@@ -24,6 +24,8 @@ const event = {
   sequence: 1,
   title: plan.title,
   startsAt: plan.startsAt,
+  zone: 'Europe/Dublin',
+  changedMs: Date.UTC(2026, 10, 30, 12),
   seconds: plan.classSeconds,
   place: plan.place,
   says: stepsInOutline(plan, builtInLibrary, names, { notes: false }).trimEnd(),
@@ -32,7 +34,7 @@ const event = {
 
 /** An evening of breath as each format has it, by the names of the files in `docs/examples`. */
 export const EXAMPLES: Readonly<Record<string, string>> = {
-  'class.ics': calendarFile([event], 'Europe/Dublin', Date.UTC(2026, 10, 30, 12)),
+  'class.ics': calendarFile([event]),
   'outline.txt': writeOutline(plan, builtInLibrary, names).text,
   'plan.csv': csv(planTable(plan, timeline, builtInLibrary)),
   'captions.vtt': webVtt(plan.title, captionsOf(plan, timeline, builtInLibrary)),

@@ -9,6 +9,7 @@ import { aboutRoutes } from './routes/about';
 import { arrangeRoutes } from './routes/arrange';
 import { backupRoutes } from './routes/backups';
 import { binRoutes } from './routes/bin';
+import { calendarFeed, calendarFeedRoutes } from './routes/calendar-feed';
 import { descriptionRoutes } from './routes/description';
 import { entryRoutes } from './routes/entries';
 import { journalRoutes } from './routes/journal';
@@ -82,6 +83,7 @@ function apiRoutes(store: Store, { audience, lock, solver, clocks }: ApiParts): 
   api.use('/places', placeRoutes(store));
   api.use('/settings', settingsRoutes(store));
   api.use('/about', aboutRoutes(store));
+  api.use('/calendar-feed', calendarFeedRoutes(store));
   api.use('/lock', lockRoutes(lock));
   if (audience) api.use('/audience', audience.routes);
   api.use('/bin', binRoutes(store, lock));
@@ -107,6 +109,7 @@ export function createApp(
   app.use('/api', express.json({ limit: '2mb' }));
   app.use(API_BASE, apiRoutes(store, { audience, lock, solver, clocks }));
   app.use('/api', unknownRoute);
+  app.get('/calendar/:name', calendarFeed(store));
   if (webFolder && existsSync(webFolder)) {
     app.use(
       '/assets',

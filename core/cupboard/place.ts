@@ -3,7 +3,7 @@ import { readDocument, text, words, type DocumentKind, type Read } from '#core/d
 import { customKindLabel, CustomKind, PROP_KIND_NAMES, propKind, type Available, type KnownKind } from '#core/props';
 
 const PLACE_FORMAT = 'zovrin-place';
-const PLACE_VERSION = 1;
+const PLACE_VERSION = 2;
 const MAX_PIECES = 999;
 const MAX_OWN = 40;
 
@@ -26,6 +26,15 @@ const length = (what: string, least: number, most: number) =>
 export const SETTINGS = ['studio', 'hall', 'home'] as const;
 export type Setting = (typeof SETTINGS)[number];
 
+/** Whether a zone is known here, by the database of time zones that comes with the platform. */
+function isZone(zone: string): boolean {
+  try {
+    return new Intl.DateTimeFormat('en', { timeZone: zone }).resolvedOptions().timeZone !== '';
+  } catch {
+    return false;
+  }
+}
+
 /** A place where classes are held: its cupboard, its mats, its wall and its floor. Lengths in centimetres. */
 export const Place = z
   .strictObject({
@@ -34,6 +43,8 @@ export const Place = z
     name: words('A name', 80),
     note: text('A note', 1000),
     setting: z.enum(SETTINGS),
+    /** The zone of its clocks, such as `Europe/Dublin`; null for that of the device. */
+    zone: z.string().refine(isZone, 'This time zone is not known.').nullable(),
     /** Pieces of each kind; a missing kind means none. */
     stock: z.partialRecord(z.enum(STOCKED as [KnownKind, ...KnownKind[]]), Pieces('Pieces')),
     /** Custom kinds, with their sizes. */
@@ -73,7 +84,7 @@ const PLACE_DOCUMENT: DocumentKind<Place> = {
   format: PLACE_FORMAT,
   called: 'a place',
   version: PLACE_VERSION,
-  migrations: {},
+  migrations: { 1: (place) => ({ ...place, zone: null }) },
   schema: Place,
 };
 
@@ -87,6 +98,7 @@ export const newPlace = (name: string, setting: Setting): Place => ({
   name,
   note: '',
   setting,
+  zone: null,
   stock: {},
   own: [],
   mats: { count: 0, widthCm: 60, lengthCm: 180, gapCm: 40 },

@@ -1,9 +1,9 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import ICAL from 'ical.js';
-import { calendarFile, type ClassEvent } from './index';
+import { calendarFile as fileOf, type ClassEvent } from './index';
 
-const evening: ClassEvent = {
+const evening: Omit<ClassEvent, 'zone' | 'changedMs'> = {
   uid: 'plan-1@zovrin',
   sequence: 3,
   title: 'Evening; for tired legs, slowly',
@@ -13,6 +13,11 @@ const evening: ClassEvent = {
   says: '1. Talk 1:00\n2. Twist 3:30 each side \\ blanket',
 };
 const STAMP = Date.UTC(2026, 10, 30, 12);
+const calendarFile = (
+  events: readonly Omit<ClassEvent, 'zone' | 'changedMs'>[],
+  zone: string,
+  changedMs: number,
+): string => fileOf(events.map((event) => ({ ...event, zone, changedMs })));
 const ZONES = ['Europe/Berlin', 'America/New_York', 'Asia/Kolkata', 'Australia/Lord_Howe', 'America/Sao_Paulo', 'UTC'];
 
 /** A strict reader of lines, after RFC 5545 3.1: CR LF, at most 75 octets, folded with one blank. */
@@ -146,5 +151,16 @@ describe('a calendar file', () => {
   test('a zone that nobody knows is refused; no class at all is an empty calendar', () => {
     expect(() => calendarFile([evening], 'Atlantis/Harbour', STAMP)).toThrow(RangeError);
     expect(linesOf(calendarFile([], 'UTC', STAMP))).not.toContain('BEGIN:VEVENT');
+  });
+
+  test('classes at places in different zones each begin at their own hour', () => {
+    const away = { ...evening, uid: 'plan-2@zovrin', zone: 'America/New_York', changedMs: STAMP };
+    const file = fileOf([{ ...evening, zone: 'Europe/Berlin', changedMs: STAMP }, away]);
+    const lines = linesOf(file);
+    expect(lines.filter((line) => line.startsWith('TZID:'))).toEqual(['TZID:America/New_York', 'TZID:Europe/Berlin']);
+    expect(lines.filter((line) => line.startsWith('DTSTART;'))).toEqual([
+      'DTSTART;TZID=Europe/Berlin:20261126T183000',
+      'DTSTART;TZID=America/New_York:20261126T183000',
+    ]);
   });
 });

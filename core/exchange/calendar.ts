@@ -11,6 +11,10 @@ export interface ClassEvent {
   title: string;
   /** On the clock of the place, without a zone: `2026-11-26T18:30`. */
   startsAt: string;
+  /** The zone of that clock, such as `Europe/Dublin`. */
+  zone: string;
+  /** When it was changed last. */
+  changedMs: Ms;
   seconds: number;
   place: string;
   says: string;
@@ -59,14 +63,15 @@ function alarmOf(title: string, minutes: number): ICAL.Component {
   return alarm;
 }
 
-function eventOf(event: ClassEvent, zone: string, stampMs: Ms): ICAL.Component {
+function eventOf(event: ClassEvent): ICAL.Component {
+  const { zone } = event;
   const component = new ICAL.Component('vevent');
   const add = (name: string, value: string | number | ICAL.Time | ICAL.Duration): ICAL.Property =>
     component.addPropertyWithValue(name, value);
   const start = ICAL.Time.fromDateTimeString(`${event.startsAt}:00`);
   const end = ICAL.Time.fromDateTimeString(wallAfter(zone, event.startsAt, event.seconds));
   add('uid', event.uid);
-  add('dtstamp', ICAL.Time.fromJSDate(new Date(stampMs), true));
+  add('dtstamp', ICAL.Time.fromJSDate(new Date(event.changedMs), true));
   add('sequence', event.sequence);
   add('dtstart', start).setParameter('tzid', zone);
   add('dtend', end).setParameter('tzid', zone);
@@ -84,20 +89,21 @@ const CONTROL = /(?![\n\t\u0080-\u009F])\p{Cc}/gu;
 const plain = (text: string): string => text.replace(/\r\n?/g, '\n').replace(CONTROL, '');
 
 /**
- * Classes as a calendar file (RFC 5545), on the clock of a zone such as `Europe/Dublin`, whose changes of the clock it holds.
- * Throws a RangeError for a zone that is not known.
- * @param stampMs when the file is written
+ * Classes as a calendar file (RFC 5545), each on the clock of its zone, whose changes of the clock the file holds. The
+ * same classes give the same file. Throws a RangeError for a zone that is not known.
  */
-export function calendarFile(events: readonly ClassEvent[], zone: string, stampMs: Ms): string {
+export function calendarFile(events: readonly ClassEvent[]): string {
   const calendar = new ICAL.Component('vcalendar');
   calendar.addPropertyWithValue('version', '2.0');
   calendar.addPropertyWithValue('prodid', '-//Zovrin//Classes//EN');
   calendar.addPropertyWithValue('calscale', 'GREGORIAN');
-  const starts = events.map(({ startsAt }) => Date.parse(`${startsAt}:00Z`));
-  if (starts.length > 0) calendar.addSubcomponent(zoneComponent(zone, Math.min(...starts), Math.max(...starts)));
+  for (const zone of [...new Set(events.map((event) => event.zone))].sort()) {
+    const starts = events.filter((event) => event.zone === zone).map(({ startsAt }) => Date.parse(`${startsAt}:00Z`));
+    calendar.addSubcomponent(zoneComponent(zone, Math.min(...starts), Math.max(...starts)));
+  }
   for (const event of events) {
-    const cleaned = { ...event, title: plain(event.title), place: plain(event.place), says: plain(event.says) };
-    calendar.addSubcomponent(eventOf(cleaned, zone, stampMs));
+    const { title, place, says } = event;
+    calendar.addSubcomponent(eventOf({ ...event, title: plain(title), place: plain(place), says: plain(says) }));
   }
   return `${calendar.toString()}\r\n`;
 }

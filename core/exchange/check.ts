@@ -102,6 +102,9 @@ export function checkFile(text: string, { library, index, today }: CheckOptions)
       return { what: `a library entry, “${found.entry.entry.names.english}”`, faults: [], remarks: [] };
     case 'place':
       return { what: `a place, “${found.place.name}”`, faults: [], remarks: [] };
+    // A calendar is checked above, line by line.
+    case 'calendar':
+      return { what: `a calendar file with ${counted(found.dates, 'date')}`, faults: [], remarks: [] };
     case 'person':
       return { what: 'a person’s file: it holds health notes', faults: [], remarks: [] };
     case 'outline': {

@@ -2,6 +2,8 @@
 export { breathCountsOf, captionsOf, chaptersOf, webVtt, type CaptionCue } from './captions';
 export { csv, planTable } from './table';
 export { calendarFile, type ClassEvent } from './calendar';
+export { classEvent, planOfUid } from './class-event';
+export { readCalendar, type CalendarDate } from './read-calendar';
 export {
   nameIndex,
   readOutline,

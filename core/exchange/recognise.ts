@@ -4,6 +4,7 @@ import type { FieldIssue } from '#core/document';
 import { PERSON_FILE_FORMAT, readPersonFile, type Person } from '#core/people';
 import { readCopiedSteps, readPlanFile, STEPS_FORMAT, type PlanFile, type Step } from '#core/plan';
 import { MAX_OUTLINE } from './outline';
+import { readCalendar } from './read-calendar';
 
 /** No file is read that is larger. */
 export const MAX_FILE_BYTES = 20_000_000;
@@ -15,6 +16,8 @@ export type Recognised =
   | { kind: 'entry'; entry: CustomEntry }
   | { kind: 'place'; place: Place }
   | { kind: 'person'; person: Person }
+  /** Dates that plans can be given. */
+  | { kind: 'calendar'; text: string; dates: number }
   /** Words: an outline, or something that may be one. */
   | { kind: 'outline'; text: string }
   /** Something that cannot be taken, and why; where a field is wrong, which one. */
@@ -69,7 +72,6 @@ function recogniseJson(text: string): Recognised {
 const OTHERS: readonly (readonly [RegExp, string])[] = [
   [/^PK\p{Cc}{2}/u, 'This is a ZIP file. If it is a backup of Zovrin, restore it in Settings, Backup.'],
   [/^\{"format":"zovrin-sealed-backup"/u, 'This is a backup under a passphrase. Restore it in Settings, Backup.'],
-  [/^BEGIN:VCALENDAR/iu, 'This is a calendar file. It holds dates, and no plan.'],
   [
     /^WEBVTT|^\d+\r?\n\d\d:\d\d:\d\d,\d{3} -->/u,
     'These are captions of a film. Zovrin writes captions, but cannot read them yet.',
@@ -84,6 +86,14 @@ const OTHERS: readonly (readonly [RegExp, string])[] = [
   ],
 ];
 
+function recogniseCalendar(text: string): Recognised {
+  const read = readCalendar(text, 'UTC');
+  if (!read.ok) return refused(`This is a calendar file, but it cannot be read: ${read.reason}`);
+  return read.dates.length > 0
+    ? { kind: 'calendar', text, dates: read.dates.length }
+    : refused('This is a calendar file, but there is no date in it.');
+}
+
 /**
  * Says what a text is by what is in it, whatever its file is called. Nothing is changed by it. Never throws.
  */
@@ -91,6 +101,7 @@ export function recognise(typed: string): Recognised {
   const text = typed.replace(/^\uFEFF/u, '').trim();
   if (text === '') return refused('There is nothing in it.');
   for (const [begins, reason] of OTHERS) if (begins.test(text)) return refused(reason);
+  if (/^BEGIN:VCALENDAR/iu.test(text)) return recogniseCalendar(text);
   if (/^[[{]/u.test(text)) return recogniseJson(text);
   if (/[\0\uFFFD]/u.test(text)) return refused('This is not a text: it cannot be read as words.');
   if (text.length > MAX_OUTLINE) return refused('This is too long for a plan: at most 200,000 characters.');

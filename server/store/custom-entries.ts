@@ -5,6 +5,7 @@ import { builtInLibrary } from '#library';
 import type { DocumentRow, Models } from './models';
 import { sliced } from './sliced';
 import type { Store } from './store';
+import type { WholeLibrary } from './workings';
 import { readable, readStored } from './stored';
 
 /** Whether an entry ships with Zovrin. */
@@ -36,15 +37,16 @@ export async function libraryFor(
   return withCustomEntries(builtInLibrary, [...own.values(), ...carried]);
 }
 
-/** Every entry there is, as one library, and a stamp that changes with the custom entries. */
-export async function wholeLibrary(store: Store): Promise<{ library: Library; stamp: string }> {
+/** Every entry there is, as one library, the custom ones by themselves, and a stamp that changes with those. */
+export async function wholeLibrary(store: Store): Promise<WholeLibrary> {
   const workings = await store.workings();
   const rows = await store.entries.findAll({ attributes: ['id', 'revision'], order: [['id', 'ASC']], raw: true });
   const stamp = rows.map(({ id, revision }) => `${id}.${revision}`).join();
   if (workings.library?.stamp === stamp) return workings.library;
   const documents = await store.entries.findAll({ attributes: ['document'], raw: true });
   const entries = await sliced(documents, ({ document }) => readable([document], storedEntry).values);
-  workings.library = { library: withCustomEntries(builtInLibrary, entries.flat()), stamp };
+  const own = entries.flat();
+  workings.library = { library: withCustomEntries(builtInLibrary, own), own, stamp };
   return workings.library;
 }
 

@@ -12,7 +12,7 @@ import { storedPlan } from './stored-plans';
 
 /** A kind of row with a document: where it is kept, and how it is read. */
 interface Kept {
-  table: Exclude<keyof Models, 'revisions' | 'events' | 'clocks' | 'locks'>;
+  table: Exclude<keyof Models, 'revisions' | 'events' | 'clocks' | 'locks' | 'feeds'>;
   read: (text: string) => unknown;
   /** Whether it has a bin of its own. */
   deletable: boolean;

@@ -111,4 +111,9 @@ export const migrations: { name: string; up: Step; down: Step }[] = [
     up: ({ context }) => context.createTable('clocks', { id: id(), ms: integer() }),
     down: ({ context }) => context.dropTable('clocks'),
   },
+  {
+    name: '0009-calendar-feed',
+    up: ({ context }) => context.createTable('calendar_feeds', { id: id(), token: text(), madeMs: integer() }),
+    down: ({ context }) => context.dropTable('calendar_feeds'),
+  },
 ];

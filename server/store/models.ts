@@ -48,6 +48,13 @@ interface ClockRow extends Model<InferAttributes<ClockRow>, InferCreationAttribu
   ms: number;
 }
 
+/** The private address under which calendars read the classes. */
+interface FeedRow extends Model<InferAttributes<FeedRow>, InferCreationAttributes<FeedRow>> {
+  id: string;
+  token: string;
+  madeMs: number;
+}
+
 /** A document with its revision: a custom entry, a person, a place, a journal entry, the settings. */
 export interface DocumentRow extends Model<InferAttributes<DocumentRow>, InferCreationAttributes<DocumentRow>> {
   id: string;
@@ -77,6 +84,7 @@ export interface Models {
   /** Variants kept beside a plan, by the plan's id. */
   variants: ModelStatic<DocumentRow>;
   clocks: ModelStatic<ClockRow>;
+  feeds: ModelStatic<FeedRow>;
 }
 
 const id = () => ({ type: DataTypes.STRING(64), primaryKey: true });
@@ -146,5 +154,6 @@ export function defineModels(database: Sequelize): Models {
     journal: documents('journal'),
     house: documents('house'),
     clocks: database.define<ClockRow>('clocks', { id: id(), ms: integer() }, table),
+    feeds: database.define<FeedRow>('calendar_feeds', { id: id(), token: text(), madeMs: integer() }, table),
   };
 }

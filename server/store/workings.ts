@@ -1,4 +1,4 @@
-import type { Library } from '#core/catalogue';
+import type { CustomEntry, Library } from '#core/catalogue';
 import type { PaceOfRun } from '#core/review';
 import type { PlanSummary, PractisedOnce, RunSummary } from '#api';
 import { Derived } from './derived';
@@ -10,12 +10,18 @@ export interface RunWorkings {
   pace: PaceOfRun | null;
 }
 
+/** Every entry there is, as one library, the custom ones by themselves, and a stamp that changes with those. */
+export interface WholeLibrary {
+  library: Library;
+  own: readonly CustomEntry[];
+  stamp: string;
+}
+
 /** What is worked out of stored rows and kept: plans by their revision, runs by the number of their events. */
 export interface Workings {
   plans: Derived<PlanSummary>;
   runs: Derived<RunWorkings>;
-  /** Every entry there is, as one library, with a stamp that changes with the custom ones. */
-  library: { library: Library; stamp: string } | undefined;
+  library: WholeLibrary | undefined;
 }
 
 export const newWorkings = (): Workings => ({ plans: new Derived(), runs: new Derived(), library: undefined });

@@ -46,14 +46,16 @@ test('notes pasted anywhere are read line by line, decided, and made a plan', as
   await choose(line(page, 'twist 3.5 ea').getByRole('combobox', { name: 'Which is meant?' }), 'Reclined twist');
   await page.getByRole('button', { name: 'Create plan' }).click();
   await expect(page.getByRole('listbox', { name: 'Steps' })).toBeVisible();
-  expect(await rowNames(page)).toEqual([
-    'Arrive + how was the week',
-    'Calves on a chair',
-    'Reclined twist',
-    'Longer out-breath',
-    'Head to knee',
-    'Last rest',
-  ]);
+  await expect
+    .poll(() => rowNames(page))
+    .toEqual([
+      'Arrive + how was the week',
+      'Calves on a chair',
+      'Reclined twist',
+      'Longer out-breath',
+      'Head to knee',
+      'Last rest',
+    ]);
   const id = new URL(page.url()).pathname.split('/').at(-1) ?? '';
   const { document } = await storedPlan(request, id);
   expect([document.title, document.groupSize, document.classSeconds]).toEqual(['tired legs', 12, 3600]);
@@ -70,7 +72,7 @@ test('notes pasted in a plan are added to it, as one step of undo', async ({ pag
   await paste(page, 'sphinx 4 min\nhappy baby 2 min');
   await page.getByRole('button', { name: 'Add to “Into this one”' }).click();
   await expect(page.getByText('2 steps were added')).toBeVisible();
-  expect(await rowNames(page)).toEqual([...before, 'Sphinx', 'Happy baby']);
+  await expect.poll(() => rowNames(page)).toEqual([...before, 'Sphinx', 'Happy baby']);
   await saved(page);
   expect((await storedPlan(request, id)).document.steps).toHaveLength(document.steps.length + 2);
   await page.getByRole('button', { name: 'Undo', exact: true }).last().click();
@@ -84,6 +86,8 @@ test('with the keyboard only: typed, decided, created', async ({ page }) => {
   await page.keyboard.press('Tab');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('heading', { name: 'From your notes' })).toBeFocused();
+  // It is read a moment after it was typed.
+  await expect(page.getByRole('button', { name: 'Create plan' })).toBeEnabled();
   for (let i = 0; i < 12; i++) {
     await page.keyboard.press('Tab');
     if (await page.getByRole('button', { name: 'Create plan' }).evaluate((node) => node === document.activeElement))
@@ -91,7 +95,7 @@ test('with the keyboard only: typed, decided, created', async ({ page }) => {
   }
   await page.keyboard.press('Enter');
   await expect(page.getByRole('listbox', { name: 'Steps' })).toBeVisible();
-  expect(await rowNames(page)).toEqual(['Folded hip pose', 'Last rest']);
+  await expect.poll(() => rowNames(page)).toEqual(['Folded hip pose', 'Last rest']);
 });
 
 test('files say what they are; what cannot be taken is refused and changes nothing', async ({ page, request }) => {

@@ -30,6 +30,7 @@ export const pagesWith = (id: string): string[] => [
   '/settings?group=breath',
   '/settings?group=lock',
   '/settings?group=backup',
+  '/settings?group=calendar',
   '/people?view=groups',
   '/settings',
   '/help',

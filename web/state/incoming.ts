@@ -1,6 +1,6 @@
 import { useSessionStorage } from '@vueuse/core';
 import { defineStore } from 'pinia';
-import { shallowRef } from 'vue';
+import { computed, shallowRef } from 'vue';
 import { MAX_FILE_BYTES, recognise, type Recognised } from '#core/exchange';
 
 /** A file that was brought along, and what it was found to be. */
@@ -49,14 +49,22 @@ export const useIncoming = defineStore('incoming', () => {
     if (read.length === 1 && only?.found.kind === 'outline') [text.value, files.value] = [only.found.text, []];
     else [text.value, files.value] = ['', read];
   }
+  /** The one of the files that is looked at; of a single file, that one. */
+  const looked = shallowRef<Recognised>();
+  const shown = computed(() => looked.value ?? (files.value.length === 1 ? files.value[0]?.found : undefined));
+  function look(found: Recognised): void {
+    looked.value = found;
+  }
+
   function discard(): void {
-    [text.value, into.value, files.value] = ['', '', []];
+    [text.value, into.value, files.value, looked.value] = ['', '', [], undefined];
   }
 
   /** Takes a file from the list, once it is saved. */
   function drop(found: Recognised): void {
     files.value = files.value.filter((file) => file.found !== found);
+    if (looked.value === found) looked.value = undefined;
   }
 
-  return { text, into, files, drop, bringText, bringFiles, discard };
+  return { text, into, files, shown, look, drop, bringText, bringFiles, discard };
 });

@@ -76,9 +76,11 @@ export function startInWords(startsAt: string | null): string {
 export const shortDayOf = (when: number | string): string =>
   formatted(typeof when === 'number' ? when : parseISO(when), { day: 'numeric', month: 'short' });
 
+const WITH_YEAR: Intl.DateTimeFormatOptions = { day: 'numeric', month: 'short', year: 'numeric' };
+/** A date such as `2026-11-23` with its year, as `23 Nov 2026`. */
+export const dayInWords = (date: string): string => formatted(parseISO(date), WITH_YEAR);
 /** A moment with its year, as `23 Nov 2026, 18:30`. */
-export const momentInWords = (ms: number): string =>
-  `${formatted(ms, { day: 'numeric', month: 'short', year: 'numeric' })}, ${clockTime(ms)}`;
+export const momentInWords = (ms: number): string => `${formatted(ms, WITH_YEAR)}, ${clockTime(ms)}`;
 
 /** The day a week begins with, as `2026-11-23`, by the first day of the week in use. */
 export const weekOf = (ms: number): string =>

@@ -76,6 +76,10 @@ async function paste(index: number): Promise<void> {
         <Button v-if="incoming.into" size="small" label="Add to the open plan" @click="paste(i)" />
         <span v-else class="quiet">Open a plan and paste them there.</span>
       </template>
+      <template v-else-if="found.kind === 'calendar'">
+        <span>A calendar with {{ found.dates === 1 ? '1 date' : `${found.dates} dates` }}.</span>
+        <Button size="small" outlined label="Choose dates" @click="incoming.look(found)" />
+      </template>
       <span v-else>{{ inWords(found) }}</span>
     </li>
   </ul>

@@ -4,13 +4,16 @@ import { useIncoming } from '../../state/incoming';
 import ImportStart from './ImportStart.vue';
 
 const OutlineReview = defineAsyncComponent(() => import('./OutlineReview.vue'));
+const CalendarDates = defineAsyncComponent(() => import('./CalendarDates.vue'));
 const FoundFiles = defineAsyncComponent(() => import('./FoundFiles.vue'));
 
 /** What somebody brings along: it is read, shown with every guess, and taken only then. */
 const incoming = useIncoming();
-const part = computed(() =>
-  incoming.files.length > 0 ? FoundFiles : incoming.text !== '' ? OutlineReview : ImportStart,
-);
+const part = computed(() => {
+  if (incoming.shown?.kind === 'calendar') return CalendarDates;
+  if (incoming.files.length > 0) return FoundFiles;
+  return incoming.text !== '' ? OutlineReview : ImportStart;
+});
 const main = useTemplateRef<HTMLElement>('main');
 /** What was read begins at its heading, for whoever cannot see that everything below it is new. */
 function focusHeading(): void {

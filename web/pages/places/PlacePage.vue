@@ -40,6 +40,11 @@ void synced.ready();
 
 const accept = (name: string, patch: Partial<Place>): string | undefined =>
   change(name, { ...document.value, ...patch });
+const deviceZone = Intl.DateTimeFormat().resolvedOptions().timeZone;
+const zones = [
+  { value: '', label: `as on this device (${deviceZone})` },
+  ...Intl.supportedValuesOf('timeZone').map((value) => ({ value, label: value.replaceAll('_', ' ') })),
+];
 const settings = SETTINGS.map((value) => ({ value, label: SETTING_WORDS[value] }));
 
 const plans = shallowRef<ListedPlan[]>([]);
@@ -102,6 +107,13 @@ async function bringBack(): Promise<void> {
       placeholder="A note: the key, the lights, which door sticks"
       :model-value="document.note"
       :accept="(note) => accept('change note', { note })"
+    />
+    <SelectField
+      class="zone"
+      label="Time zone of its clocks"
+      :options="zones"
+      :model-value="document.zone ?? ''"
+      @update:model-value="(zone) => accept('change time zone', { zone: zone === '' ? null : zone })"
     />
     <div class="columns">
       <section aria-label="Props">

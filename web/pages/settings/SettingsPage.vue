@@ -13,6 +13,7 @@ import SampleHouse from '../../widgets/settings/SampleHouse.vue';
 import UsualFields from '../../widgets/settings/UsualFields.vue';
 import BackupSettings from './backup/BackupSettings.vue';
 import BreathSettings from './BreathSettings.vue';
+import CalendarSettings from './CalendarSettings.vue';
 import DisplaySettings from './DisplaySettings.vue';
 import LockFields from './LockFields.vue';
 import SchoolSettings from './SchoolSettings.vue';
@@ -25,6 +26,7 @@ const GROUPS = [
   { id: 'breath', label: 'Breath' },
   { id: 'teaching', label: 'Teaching' },
   { id: 'lock', label: 'Lock' },
+  { id: 'calendar', label: 'Calendar' },
   { id: 'backup', label: 'Backup' },
   { id: 'sample', label: 'Sample house' },
 ] as const;
@@ -112,6 +114,7 @@ useUndoKeys(settings.undo, settings.redo);
         </p>
         <SampleHouse class="sample" />
       </FieldGroup>
+      <CalendarSettings v-else-if="group.id === 'calendar'" />
       <BackupSettings v-else-if="group.id === 'backup'" />
       <LockFields v-else />
     </section>

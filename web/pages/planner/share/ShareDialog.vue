@@ -10,6 +10,7 @@ import { saveFile, saveText } from '../../../state/files';
 import { useLibrary } from '../../../state/library';
 import { useNameIndex } from '../../../state/name-index';
 import { usePeople } from '../../../state/people';
+import { usePlaces } from '../../../state/places';
 import { useScreening } from '../../../state/screening';
 import AppIcon from '../../../ui/AppIcon.vue';
 import CheckField from '../../../ui/fields/CheckField.vue';
@@ -41,6 +42,13 @@ const ALARMS = [
   { value: 1440, label: 'a day before' },
 ];
 const alarm = ref(-1);
+const cancelled = ref(false);
+const places = usePlaces();
+void places.ready();
+/** The zone of the clock on the wall of the place, or of this device where the place has none. */
+const zone = computed(
+  () => places.place(editor.plan?.cupboard ?? null)?.zone ?? Intl.DateTimeFormat().resolvedOptions().timeZone,
+);
 const withMark = ref(false);
 const withNotes = ref(false);
 const hasNotes = computed(() => editor.plan?.steps.some(({ note }) => note !== '') ?? false);
@@ -82,7 +90,7 @@ const written = computed((): Written | { missing: string } | undefined => {
     library: library.all,
     names: names.index,
     own: library.own,
-    zone: Intl.DateTimeFormat().resolvedOptions().timeZone,
+    zone: zone.value,
     nowMs: Date.now(),
   };
   return writtenAs(form.value, shared, {
@@ -90,6 +98,7 @@ const written = computed((): Written | { missing: string } | undefined => {
     withMark: withMark.value,
     withNotes: withNotes.value,
     alarmMinutes: alarm.value < 0 ? null : alarm.value,
+    cancelled: cancelled.value,
   });
 });
 const text = computed(() => (written.value && 'text' in written.value ? written.value.text : ''));
@@ -165,7 +174,11 @@ function download(): void {
         <SoundOptions v-if="form === 'sound'" v-model:wanted="sound.wanted.value" v-model:format="sound.format.value" />
         <CheckField v-if="form === 'outline' && hasNotes" v-model="withNotes" label="With the notes of the steps" />
         <CheckField v-if="form === 'table'" v-model="withMark" label="Say that it is UTF-8, for older spreadsheets" />
-        <SelectField v-if="form === 'calendar'" v-model="alarm" above label="Reminder" :options="ALARMS" />
+        <template v-if="form === 'calendar'">
+          <SelectField v-if="!cancelled" v-model="alarm" above label="Reminder" :options="ALARMS" />
+          <CheckField v-model="cancelled" label="The class does not take place" />
+          <p class="small quiet">On the clock of {{ zone }}.</p>
+        </template>
       </div>
       <div class="seen">
         <p v-if="missing" class="caution" role="status"><AppIcon name="warn" :size="16" /> {{ missing }}</p>

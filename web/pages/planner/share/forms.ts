@@ -3,9 +3,9 @@ import {
   calendarFile,
   captionsOf,
   chaptersOf,
+  classEvent,
   csv,
   planTable,
-  stepsInOutline,
   webVtt,
   writeOutline,
   type NameIndex,
@@ -54,6 +54,8 @@ export interface ShareOptions {
   withMark: boolean;
   /** Reminds so many minutes before; not at all, if it is null. */
   alarmMinutes: number | null;
+  /** The class does not take place: calendars that have it strike it out. */
+  cancelled: boolean;
   /** The notes of the steps go into an outline. */
   withNotes: boolean;
 }
@@ -84,28 +86,22 @@ export interface Written {
 
 const VTT = { ending: '.vtt', type: 'text/vtt' };
 
-function calendarOf(shared: Shared, alarmMinutes: number | null): string {
-  const { id, revision, plan, library, names, zone, nowMs } = shared;
-  const event = {
-    uid: `${id}@zovrin`,
-    sequence: revision,
-    title: plan.title,
-    startsAt: plan.startsAt ?? '',
-    seconds: plan.classSeconds,
-    place: plan.place,
-    says: stepsInOutline(plan, library, names, { notes: false }).trimEnd(),
-    alarmMinutes: alarmMinutes ?? undefined,
-  };
-  return calendarFile([event], zone, nowMs);
-}
-
 /** The forms that are written at once; a page for a student is drawn first, and a sound file made when asked for. */
 export type WrittenForm = Exclude<Form, 'handout' | 'sound'>;
+
+function calendarOf(shared: Shared, { alarmMinutes, cancelled }: ShareOptions): Written | { missing: string } {
+  const { plan, nowMs: changedMs, ...about } = shared;
+  const alarm = alarmMinutes === null ? {} : { alarmMinutes };
+  const event = classEvent(plan, { ...about, changedMs, cancelled, ...alarm });
+  return event
+    ? { text: calendarFile([event]), ending: '.ics', type: 'text/calendar' }
+    : { missing: 'The class has no date yet. Give it one under its title, and it can go into a calendar.' };
+}
 
 /** A plan in a form, ready to be copied or saved; or why it cannot be had in this form, in words. */
 export function writtenAs(form: WrittenForm, shared: Shared, options: ShareOptions): Written | { missing: string } {
   const { plan, timeline, library, names, own } = shared;
-  const { offsetMs, withMark, alarmMinutes, withNotes } = options;
+  const { offsetMs, withMark, withNotes } = options;
   switch (form) {
     case 'file': {
       const text = `${JSON.stringify(planFile(plan, library, own), null, 2)}\n`;
@@ -116,9 +112,7 @@ export function writtenAs(form: WrittenForm, shared: Shared, options: ShareOptio
       return { text, notInIt: missing, ending: '.txt', type: 'text/plain' };
     }
     case 'calendar':
-      if (plan.startsAt === null)
-        return { missing: 'The class has no date yet. Give it one under its title, and it can go into a calendar.' };
-      return { text: calendarOf(shared, alarmMinutes), ending: '.ics', type: 'text/calendar' };
+      return calendarOf(shared, options);
     case 'table':
       return { text: csv(planTable(plan, timeline, library), withMark), ending: '.csv', type: 'text/csv' };
     case 'captions':
