@@ -32,7 +32,17 @@ const typed = (files, ignores, project, more = {}) => ({
 });
 
 export default ts.config(
-  { ignores: ['dist', 'data', 'node_modules', 'test-results', 'docs/plan.schema.json', '**/*.tmp.*'] },
+  {
+    ignores: [
+      'dist',
+      'data',
+      'node_modules',
+      'test-results',
+      'docs/plan.schema.json',
+      'web/public/handout',
+      '**/*.tmp.*',
+    ],
+  },
   js.configs.recommended,
   ...ts.configs.strict,
   ...vue.configs['flat/recommended'],

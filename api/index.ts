@@ -10,6 +10,7 @@ export { About } from './about';
 export { SampleState } from './sample';
 export * from './settings';
 export * from './journal';
+export * from './outbox';
 export * from './people';
 export * from './places';
 export * from './plans';

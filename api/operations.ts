@@ -25,6 +25,7 @@ import { CalendarFeed } from './calendar-feed';
 import { ENTRIES } from './entries';
 import { JOURNAL } from './journal';
 import { anyResource, ofOnly, ofResource, oneId, Revision, type Operation } from './operation';
+import { OUTBOX } from './outbox-operations';
 import {
   DECISIONS,
   ForgetResponse,
@@ -386,6 +387,7 @@ export const OPERATIONS: readonly Operation[] = [
     summary: 'Have none any more',
     status: 204,
   },
+  ...OUTBOX,
   ...BACKUPS,
   {
     method: 'get',

@@ -15,6 +15,7 @@ import { entryRoutes } from './routes/entries';
 import { journalRoutes } from './routes/journal';
 import { createLock, type Lock } from './lock/lock';
 import { lockRoutes } from './routes/lock';
+import { outboxRoutes } from './routes/outbox';
 import { decisionRoutes, groupRoutes, peopleRoutes } from './routes/people';
 import { placeRoutes } from './routes/places';
 import { planTagRoutes, usedEntryRoutes } from './routes/plan-lists';
@@ -76,6 +77,7 @@ function apiRoutes(store: Store, { audience, lock, solver, clocks }: ApiParts): 
     ['/unreadable', unreadableRoutes(store)],
     ['/sample', sampleRoutes(store)],
     ['/backups', backupRoutes(store)],
+    ['/outbox', outboxRoutes(store)],
   ] as const) {
     api.use(path, lock.guard, routes);
   }

@@ -27,6 +27,7 @@ export const pagesWith = (id: string): string[] => [
   '/places',
   '/places/demo-low-room',
   '/bin',
+  '/outbox',
   '/settings?group=breath',
   '/settings?group=lock',
   '/settings?group=backup',

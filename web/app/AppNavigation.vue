@@ -26,6 +26,7 @@ const everSearched = onceOpened(searching);
 const actions = [
   { kind: 'action', label: 'New plan', names: ['create', 'add a plan'], to: '/?new=plan' },
   { kind: 'action', label: 'Import', names: ['open a file', 'paste a plan', 'outline', 'notes'], to: '/import' },
+  { kind: 'action', label: 'Outbox', names: ['letters', 'e-mail', 'mail'], to: '/outbox' },
   { kind: 'action', label: 'Keyboard shortcuts', names: ['keys'], to: (): void => void (shortcuts.value = true) },
 ];
 const sections = computed(() => [

@@ -156,6 +156,7 @@ export const router = createRouter({
     { path: '/runs/:rest(.*)*', redirect: (to) => moved('/runs', '/history', to) },
     { path: '/cupboard/:rest(.*)*', redirect: (to) => moved('/cupboard', '/places', to) },
     { path: '/house', redirect: '/settings' },
+    { path: '/outbox', component: () => import('../pages/outbox/OutboxPage.vue'), meta: { title: 'Outbox' } },
     { path: '/bin', component: () => import('../pages/bin/BinPage.vue'), meta: { title: 'Bin' } },
     {
       path: '/unreadable',

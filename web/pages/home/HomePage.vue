@@ -208,6 +208,7 @@ void load();
             {{ search && !archived ? 'Search the archived plans' : 'Show all plans' }}
           </button>
           <RouterLink to="/bin" class="link-button">Bin</RouterLink>
+          <RouterLink to="/outbox" class="link-button">Outbox</RouterLink>
         </footer>
       </section>
       <RecentlyTaught :runs="runs" :loading="!loaded" :px-per-ms="pxPerMs" />

@@ -1,28 +1,27 @@
 <script setup lang="ts">
-import { useClipboard } from '@vueuse/core';
 import Button from 'primevue/button';
-import Dialog from 'primevue/dialog';
 import { computed, ref } from 'vue';
 import { ORDINARY } from '#core/body';
 import { toMs } from '#core/numbers';
+import type { WriteLetterRequest } from '#api';
 import { useEditor } from '../../../state/editor';
-import { saveFile, saveText } from '../../../state/files';
+import { saveFile } from '../../../state/files';
 import { useLibrary } from '../../../state/library';
 import { useNameIndex } from '../../../state/name-index';
 import { usePeople } from '../../../state/people';
 import { usePlaces } from '../../../state/places';
 import { useScreening } from '../../../state/screening';
-import AppIcon from '../../../ui/AppIcon.vue';
 import CheckField from '../../../ui/fields/CheckField.vue';
-import RadioField from '../../../ui/fields/RadioField.vue';
 import SelectField from '../../../ui/fields/SelectField.vue';
-import TimeField from '../../../ui/fields/TimeField.vue';
-import FoldedPart from '../../../ui/FoldedPart.vue';
-import { overlays } from '../../../ui/overlays';
-import { FORM_LABELS, FORMS, writtenAs, type Form, type Written } from './forms';
+import ShareFrame from '../../../widgets/share/ShareFrame.vue';
+import type { Written } from '../../../widgets/share/written';
+import FilmOptions from './FilmOptions.vue';
+import { SHARE_FORMS, writtenAs, type Form, type Shared, type ShareOptions } from './forms';
 import HandoutOptions from './HandoutOptions.vue';
 import SoundFile from './SoundFile.vue';
 import SoundOptions from './SoundOptions.vue';
+import { emailIn, firstWords } from './letter-words';
+import LetterForm from './LetterForm.vue';
 import { useHandout } from './use-handout';
 import { useSound } from './use-sound';
 
@@ -33,7 +32,6 @@ const editor = useEditor();
 const library = useLibrary();
 const names = useNameIndex();
 const form = ref<Form>('file');
-const options = FORMS.map((value) => ({ value, label: FORM_LABELS[value].label }));
 
 const ALARMS = [
   { value: -1, label: 'none' },
@@ -62,9 +60,11 @@ const person = ref('');
 const alternatives = ref(false);
 const people = usePeople();
 const screening = useScreening();
+/** A letter takes the page along. */
+const withHandout = computed(() => form.value === 'handout' || form.value === 'letter');
 const handout = useHandout(() => {
   const { plan } = editor;
-  if (!visible.value || form.value !== 'handout' || !plan) return undefined;
+  if (!visible.value || !withHandout.value || !plan) return undefined;
   const theirs = person.value !== '' && alternatives.value ? screening.versionOf(person.value)?.plan : undefined;
   const known = people.byId.get(person.value);
   const body = known?.statureCm
@@ -75,14 +75,10 @@ const handout = useHandout(() => {
 
 const sound = useSound(() => (visible.value ? editor.timeline : undefined));
 
-const written = computed((): Written | { missing: string } | undefined => {
+const shared = computed((): Shared | undefined => {
   const { plan, timeline } = editor;
-  // The zone and the moment are read anew for every file.
-  if (!visible.value || !plan || !timeline) return undefined;
-  if (form.value === 'sound') return undefined;
-  if (form.value === 'handout')
-    return handout.page.value ?? (handout.trouble.value ? { missing: handout.trouble.value } : undefined);
-  const shared = {
+  if (!plan || !timeline) return undefined;
+  return {
     id: editor.id,
     revision: editor.revision,
     plan,
@@ -91,176 +87,95 @@ const written = computed((): Written | { missing: string } | undefined => {
     names: names.index,
     own: library.own,
     zone: zone.value,
-    nowMs: Date.now(),
+    // The moment is read anew whenever the dialog is opened.
+    nowMs: visible.value ? Date.now() : 0,
   };
-  return writtenAs(form.value, shared, {
-    offsetMs: toMs(offsetSeconds.value) * (filmFirst.value === 'film' ? 1 : -1),
-    withMark: withMark.value,
-    withNotes: withNotes.value,
-    alarmMinutes: alarm.value < 0 ? null : alarm.value,
-    cancelled: cancelled.value,
-  });
 });
-const text = computed(() => (written.value && 'text' in written.value ? written.value.text : ''));
-const notInIt = computed(() => (written.value && 'notInIt' in written.value ? (written.value.notInIt ?? []) : []));
-const notInItTitle = computed(() =>
-  notInIt.value.length === 1
-    ? '1 thing is not in this outline'
-    : `${notInIt.value.length} things are not in this outline`,
-);
-const missing = computed(() => (written.value && 'missing' in written.value ? written.value.missing : ''));
-/** As much as is read before it is taken; a long file is not drawn whole. */
-const PREVIEW = 6000;
-const preview = computed(() => text.value.slice(0, PREVIEW));
-
+const shareOptions = computed((): ShareOptions => ({
+  offsetMs: toMs(offsetSeconds.value) * (filmFirst.value === 'film' ? 1 : -1),
+  withMark: withMark.value,
+  withNotes: withNotes.value,
+  alarmMinutes: alarm.value < 0 ? null : alarm.value,
+  cancelled: cancelled.value,
+}));
+const written = computed((): Written | { missing: string } | undefined => {
+  if (!visible.value || !shared.value) return undefined;
+  if (form.value === 'sound' || form.value === 'letter') return undefined;
+  if (form.value === 'handout')
+    return handout.page.value ?? (handout.trouble.value ? { missing: handout.trouble.value } : undefined);
+  return writtenAs(form.value, shared.value, shareOptions.value);
+});
+/** What can go along with a letter. */
+const offered = computed((): WriteLetterRequest['attachments'] => {
+  const name = editor.plan?.title.replace(/[/\\\p{Cc}]+/gu, ' ').trim() || 'plan';
+  const page = handout.page.value;
+  const calendar = shared.value && writtenAs('calendar', shared.value, shareOptions.value);
+  return [
+    ...(page ? [{ name: `${name}.html`, type: 'text/html' as const, text: page.text }] : []),
+    ...(calendar && 'text' in calendar
+      ? [{ name: `${name}.ics`, type: 'text/calendar' as const, text: calendar.text }]
+      : []),
+  ];
+});
+const recipient = computed(() => emailIn(people.byId.get(person.value)?.contact ?? ''));
 /** What goes along that somebody might not want to hand over, by form. */
 const GOES_ALONG: Partial<Record<Form, string>> = {
   file: ' What you wrote in the notes of the steps does, and so does the group’s name.',
 };
-const inside = computed(
-  () => `Nobody’s name, condition or note about a person goes with it.${GOES_ALONG[form.value] ?? ''}`,
+const inside = computed(() =>
+  form.value === 'letter'
+    ? 'In what goes along is nobody’s name, condition or note about a person.'
+    : `Nobody’s name, condition or note about a person goes with it.${GOES_ALONG[form.value] ?? ''}`,
 );
 
-const { copy, copied, isSupported } = useClipboard({ copiedDuring: 3000 });
-const ready = computed(() => (form.value === 'sound' ? sound.file.value !== undefined : text.value !== ''));
-function download(): void {
-  if (form.value === 'sound' && sound.file.value)
-    saveFile(sound.file.value, editor.plan?.title ?? '', `.${sound.format.value}`);
-  if (written.value && 'text' in written.value)
-    saveText(written.value.text, editor.plan?.title ?? '', written.value.ending, written.value.type);
+function saveSound(): void {
+  if (sound.file.value) saveFile(sound.file.value, editor.plan?.title ?? '', `.${sound.format.value}`);
 }
 </script>
 
 <template>
-  <Dialog
+  <ShareFrame
     v-model:visible="visible"
-    modal
-    dismissable-mask
-    :append-to="overlays()"
+    v-model:form="form"
     header="Share this plan"
-    :style="{ width: '820px' }"
+    :forms="SHARE_FORMS"
+    :name="editor.plan?.title ?? ''"
+    :written="written"
+    :inside="inside"
   >
-    <div class="share">
-      <div class="forms">
-        <RadioField v-model="form" label="Form" :options="options" />
-        <p class="small quiet">{{ FORM_LABELS[form].says }}</p>
-        <div v-if="isFilm" class="options">
-          <RadioField
-            v-model="filmFirst"
-            label="Which begins first"
-            :options="[
-              { value: 'film', label: 'The film begins first' },
-              { value: 'class', label: 'The class begins first' },
-            ]"
-          />
-          <TimeField
-            label="by"
-            :model-value="offsetSeconds"
-            :accept="
-              (seconds) => {
-                offsetSeconds = seconds ?? 0;
-                return undefined;
-              }
-            "
-          />
-        </div>
-        <HandoutOptions
-          v-if="form === 'handout'"
-          v-model:words="words"
-          v-model:household="household"
-          v-model:person="person"
-          v-model:alternatives="alternatives"
-        />
-        <SoundOptions v-if="form === 'sound'" v-model:wanted="sound.wanted.value" v-model:format="sound.format.value" />
-        <CheckField v-if="form === 'outline' && hasNotes" v-model="withNotes" label="With the notes of the steps" />
-        <CheckField v-if="form === 'table'" v-model="withMark" label="Say that it is UTF-8, for older spreadsheets" />
-        <template v-if="form === 'calendar'">
-          <SelectField v-if="!cancelled" v-model="alarm" above label="Reminder" :options="ALARMS" />
-          <CheckField v-model="cancelled" label="The class does not take place" />
-          <p class="small quiet">On the clock of {{ zone }}.</p>
-        </template>
-      </div>
-      <div class="seen">
-        <p v-if="missing" class="caution" role="status"><AppIcon name="warn" :size="16" /> {{ missing }}</p>
-        <template v-else>
-          <iframe v-if="form === 'handout'" :srcdoc="text" sandbox="" title="The page for a student" />
-          <SoundFile v-else-if="form === 'sound'" :sound="sound" :total-ms="editor.timeline?.totals.totalMs ?? 0" />
-          <pre v-else tabindex="0" role="region" aria-label="What is written">{{ preview }}</pre>
-          <p v-if="form !== 'handout' && text.length > preview.length" class="small quiet">
-            The file goes on from here.
-          </p>
-          <p class="small quiet">{{ inside }}</p>
-          <FoldedPart v-if="notInIt.length > 0" :title="notInItTitle">
-            <ul class="small">
-              <li v-for="what in notInIt" :key="what">{{ what }}</li>
-            </ul>
-          </FoldedPart>
-        </template>
-      </div>
-    </div>
-    <template #footer>
-      <span class="small quiet copied" role="status">{{ copied ? 'Copied.' : '' }}</span>
-      <Button
-        v-if="isSupported && form !== 'handout' && form !== 'sound'"
-        label="Copy"
-        outlined
-        :disabled="text === ''"
-        @click="copy(text)"
+    <template #options>
+      <FilmOptions v-if="isFilm" v-model:first="filmFirst" v-model:seconds="offsetSeconds" />
+      <HandoutOptions
+        v-if="withHandout"
+        v-model:words="words"
+        v-model:household="household"
+        v-model:person="person"
+        v-model:alternatives="alternatives"
       />
-      <Button label="Download" :disabled="!ready" @click="download" />
+      <SoundOptions v-if="form === 'sound'" v-model:wanted="sound.wanted.value" v-model:format="sound.format.value" />
+      <CheckField v-if="form === 'outline' && hasNotes" v-model="withNotes" label="With the notes of the steps" />
+      <CheckField v-if="form === 'table'" v-model="withMark" label="Say that it is UTF-8, for older spreadsheets" />
+      <template v-if="form === 'calendar'">
+        <SelectField v-if="!cancelled" v-model="alarm" above label="Reminder" :options="ALARMS" />
+        <CheckField v-model="cancelled" label="The class does not take place" />
+        <p class="small quiet">On the clock of {{ zone }}.</p>
+      </template>
     </template>
-  </Dialog>
+    <template v-if="form === 'letter'" #seen>
+      <LetterForm
+        :to="recipient"
+        :subject="editor.plan?.title ?? ''"
+        :text="editor.plan ? firstWords(editor.plan) : ''"
+        :offered="offered"
+        :waiting="handout.page.value ? '' : handout.trouble.value || 'The page for a student is being drawn…'"
+      />
+    </template>
+    <template v-else-if="form === 'sound'" #seen>
+      <SoundFile :sound="sound" :total-ms="editor.timeline?.totals.totalMs ?? 0" />
+    </template>
+    <template v-if="form === 'letter'" #actions><span /></template>
+    <template v-else-if="form === 'sound'" #actions>
+      <Button label="Download" :disabled="!sound.file.value" @click="saveSound" />
+    </template>
+  </ShareFrame>
 </template>
-
-<style scoped>
-.share {
-  display: grid;
-  grid-template-columns: 220px minmax(0, 1fr);
-  gap: 8px 24px;
-}
-.forms {
-  display: flex;
-  flex-direction: column;
-  gap: 8px;
-}
-.options {
-  display: flex;
-  flex-direction: column;
-  gap: 6px;
-}
-iframe {
-  width: 100%;
-  height: 420px;
-  border: 1px solid var(--line-strong);
-  border-radius: 4px;
-}
-pre {
-  height: 300px;
-  overflow: auto;
-  margin: 0;
-  padding: 8px 10px;
-  border: 1px solid var(--line-strong);
-  border-radius: 4px;
-  background: var(--sheet);
-  font-size: 12.5px;
-  line-height: 17px;
-  white-space: pre-wrap;
-  overflow-wrap: anywhere;
-}
-.caution {
-  display: flex;
-  gap: 6px;
-  align-items: flex-start;
-}
-.copied {
-  margin-right: auto;
-}
-@media (width < 700px) {
-  .share {
-    grid-template-columns: minmax(0, 1fr);
-  }
-  pre {
-    height: 200px;
-  }
-}
-</style>

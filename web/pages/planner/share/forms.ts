@@ -14,38 +14,34 @@ import type { CustomEntry, Library } from '#core/catalogue';
 import type { Ms } from '#core/numbers';
 import { planFile, type Plan } from '#core/plan';
 import type { Timeline } from '#core/timeline';
+import type { ShareForm, Written } from '../../../widgets/share/written';
 
 /** The forms a plan can be handed over in. */
-export const FORMS = [
-  'file',
-  'handout',
-  'outline',
-  'calendar',
-  'table',
-  'captions',
-  'chapters',
-  'counts',
-  'sound',
-] as const;
-export type Form = (typeof FORMS)[number];
-
-export const FORM_LABELS: Readonly<Record<Form, { label: string; says: string }>> = {
-  file: { label: 'Plan file', says: 'Everything in it, to be opened again here or elsewhere.' },
-  handout: {
+export const SHARE_FORMS = [
+  { value: 'file', label: 'Plan file', says: 'Everything in it, to be opened again here or elsewhere.' },
+  {
+    value: 'handout',
     label: 'Page for a student',
     says: 'One file that opens on a phone without a network, and leads through the steps at home.',
   },
-  outline: {
+  {
+    value: 'outline',
     label: 'Outline',
     says: 'Plain text, a line for each step, for a message or a notebook. Import reads it back as a plan.',
   },
-  calendar: { label: 'Calendar file', says: 'The class as an event, with its steps as the description.' },
-  table: { label: 'Table', says: 'Every stretch of the class with its time, for a spreadsheet (CSV).' },
-  captions: { label: 'Captions', says: 'What is said, line by line, for a film of the class (WebVTT).' },
-  chapters: { label: 'Chapters', says: 'A chapter for each step, for a film of the class (WebVTT).' },
-  counts: { label: 'Breath counts', says: 'Every count of the breath, as a track of its own (WebVTT).' },
-  sound: { label: 'Sound', says: 'The bells and tones of the class as one file, to play while it is led.' },
-};
+  { value: 'calendar', label: 'Calendar file', says: 'The class as an event, with its steps as the description.' },
+  { value: 'table', label: 'Table', says: 'Every stretch of the class with its time, for a spreadsheet (CSV).' },
+  { value: 'captions', label: 'Captions', says: 'What is said, line by line, for a film of the class (WebVTT).' },
+  { value: 'chapters', label: 'Chapters', says: 'A chapter for each step, for a film of the class (WebVTT).' },
+  { value: 'counts', label: 'Breath counts', says: 'Every count of the breath, as a track of its own (WebVTT).' },
+  { value: 'sound', label: 'Sound', says: 'The bells and tones of the class as one file, to play while it is led.' },
+  {
+    value: 'letter',
+    label: 'Letter',
+    says: 'An e-mail with the page for a student and the class as a calendar file.',
+  },
+] as const satisfies readonly ShareForm[];
+export type Form = (typeof SHARE_FORMS)[number]['value'];
 
 export interface ShareOptions {
   /** How much later the class begins in a film than the film does; below zero, earlier. */
@@ -74,20 +70,11 @@ export interface Shared {
   nowMs: Ms;
 }
 
-/** What is handed over, ready to be copied or saved. */
-export interface Written {
-  text: string;
-  /** What of the plan is not in it, each in a few words. */
-  notInIt?: string[];
-  /** The end of the file’s name, and its media type. */
-  ending: string;
-  type: string;
-}
-
 const VTT = { ending: '.vtt', type: 'text/vtt' };
 
-/** The forms that are written at once; a page for a student is drawn first, and a sound file made when asked for. */
-export type WrittenForm = Exclude<Form, 'handout' | 'sound'>;
+/** The forms that are written at once; a page for a student is drawn first, a sound file and a letter are made when asked
+ * for. */
+export type WrittenForm = Exclude<Form, 'handout' | 'sound' | 'letter'>;
 
 function calendarOf(shared: Shared, { alarmMinutes, cancelled }: ShareOptions): Written | { missing: string } {
   const { plan, nowMs: changedMs, ...about } = shared;

@@ -7,7 +7,7 @@ import type { Plan } from '#core/plan';
 import { drawFigure } from '../../../widgets/figures/figures';
 import { requestFor } from '../../../widgets/figures/use-figure';
 import { useLibrary } from '../../../state/library';
-import type { Written } from './forms';
+import type { Written } from '../../../widgets/share/written';
 
 /** What a page for a student is made of. */
 export interface HandoutWish {

@@ -1,0 +1,52 @@
+import { expect, test } from '@playwright/test';
+import { readFileSync } from 'node:fs';
+import { readEmail } from '../support/email';
+import { openPlan } from './support';
+
+test('a letter goes into the outbox with the page and the class, and the outbox shows what would be sent', async ({
+  page,
+}) => {
+  await openPlan(page, 'demo-hour');
+  const { revision, document } = (await (await page.request.get('/api/v1/plans/demo-hour')).json()) as {
+    revision: number;
+    document: object;
+  };
+  const dated = { ...document, startsAt: '2099-12-03T18:30' };
+  await page.request.put('/api/v1/plans/demo-hour', { data: { revision, document: dated } });
+  await openPlan(page, 'demo-hour');
+  await page.getByRole('button', { name: 'Share', exact: true }).click();
+  const dialog = page.getByRole('dialog', { name: 'Share this plan' });
+  await dialog.getByRole('radio', { name: 'Letter' }).check();
+  await expect(dialog.getByLabel('Subject')).toHaveValue('One hour, planned by feel');
+  await expect(dialog.getByLabel('Text of the letter')).toHaveValue(/The class is on Thursday/);
+  const send = dialog.getByRole('button', { name: 'Put into the outbox' });
+  await expect(send).toBeEnabled();
+
+  // What is no address is said at its field, and what was typed stays.
+  await dialog.getByLabel('To', { exact: true }).fill('bryony at home');
+  await send.click();
+  await expect(dialog.getByText('“bryony” is not an e-mail address.')).toBeVisible();
+  await dialog.getByLabel('To', { exact: true }).fill('bryony@example.org; odo@example.org');
+  await send.click();
+  await expect(dialog.getByText('The letter is in the outbox. No mail server is set up')).toBeVisible();
+  await dialog.getByRole('link', { name: 'Outbox' }).last().click();
+
+  await expect(page.getByRole('heading', { name: 'Outbox' })).toBeVisible();
+  await expect(page.getByText('No mail server is set up, so nothing is sent.')).toBeVisible();
+  const row = page.getByRole('row').filter({ hasText: 'bryony@example.org, odo@example.org' });
+  await expect(row).toContainText('kept, not sent');
+  await row.getByText('What is in it').click();
+  await expect(row.getByText(/^One hour, planned by feel\.html, \d+ KB$/)).toBeVisible();
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    row.getByRole('link', { name: /^Download/ }).click(),
+  ]);
+  const email = readEmail(readFileSync(await file.path(), 'latin1'));
+  expect(email.headers.get('to')).toBe('bryony@example.org, odo@example.org');
+  const [words, handout, calendar] = email.parts;
+  expect(words!.content.toString('utf8')).toContain('leads you through the steps');
+  expect(handout!.content.toString('utf8')).toMatch(/^<!doctype html>[^]*One hour, planned by feel/);
+  expect(calendar!.content.toString('utf8')).toContain('UID:demo-hour@zovrin');
+  await row.getByRole('button', { name: /^Delete/ }).click();
+  await expect(row).toBeHidden();
+});
