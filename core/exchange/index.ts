@@ -28,3 +28,4 @@ export { runningOrder, type OrderRow } from './running-order';
 export { checkFile, type CheckedFile } from './check';
 export { practisedTable, sessionsTable } from './practised';
 export { mixed, soundKey, soundsOf, stretchesOf, type Sound, type SoundEvent, type WantedSounds } from './sound';
+export { personText, placeText, positionText, sessionTable, sessionText, stockTable, techniqueText } from './text';

@@ -22,4 +22,4 @@ export {
   weeksBetween,
   weeksRefusal,
 } from './dates';
-export { personFile, PERSON_FILE_FORMAT, readPersonFile, type AttendedClass } from './file';
+export { personFile, type PersonFile, PERSON_FILE_FORMAT, readPersonFile, type AttendedClass } from './file';

@@ -14,7 +14,9 @@ import { taughtPosition, taughtTechnique } from '#library/teaching';
 import { useLibrary } from '../../state/library';
 import AddToPlan from './AddToPlan.vue';
 import { beginEntry, editPath } from './edit/entry-drafts';
+import ShareButton from '../../widgets/share/ShareButton.vue';
 import FavouriteButton from './FavouriteButton.vue';
+import { ENTRY_FORMS, writeEntry } from './share-entry';
 import { useUndoToast } from '../../ui/use-undo-toast';
 
 /** Actions on an entry: copy; and edit or delete, if it is a custom one. */
@@ -64,6 +66,13 @@ const takeBack = () => attempt(() => library.takeBack(entry.id));
     <template v-else>
       <AddToPlan :entry="entry.id" :name="entry.names.english" />
       <FavouriteButton :entry="entry.id" />
+      <ShareButton
+        header="Share this entry"
+        :name="entry.names.english"
+        :forms="ENTRY_FORMS"
+        :write="(form) => writeEntry(form, document)"
+        inside="Nothing about people is in a library entry."
+      />
       <Button label="Make a copy" outlined size="small" title="A custom entry that you can change" @click="copy" />
       <template v-if="stored">
         <Button label="Delete" outlined size="small" @click="remove" />

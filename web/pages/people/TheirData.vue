@@ -4,28 +4,21 @@ import Dialog from 'primevue/dialog';
 import { useToast } from 'primevue/usetoast';
 import { ref } from 'vue';
 import { useRouter } from 'vue-router';
-import { forgetPerson, readPersonFile } from '../../client/people';
-import { saveJson } from '../../state/files';
+import { forgetPerson } from '../../client/people';
 import { usePeople } from '../../state/people';
+import ShareButton from '../../widgets/share/ShareButton.vue';
+import { PERSON_FORMS, writePerson } from './share-person';
 
-/** Everything that is stored about someone: as a file, and forgetting them for good. Both are explained first. */
+/** Everything that is stored about someone: handed to them, and forgotten for good. Both are explained first. */
 const { id, name } = defineProps<{ id: string; name: string }>();
 const emit = defineEmits<{ forgotten: [] }>();
 
 const router = useRouter();
 const people = usePeople();
 const toast = useToast();
-const asking = ref<'file' | 'forget' | ''>('');
+const asking = ref(false);
 const wrong = ref('');
 
-async function save(): Promise<void> {
-  try {
-    saveJson(await readPersonFile(id), `${name}.zovrin-person`);
-    asking.value = '';
-  } catch (error) {
-    wrong.value = (error as Error).message;
-  }
-}
 async function forget(): Promise<void> {
   try {
     const { swept, backupsLeft } = await forgetPerson(id);
@@ -41,14 +34,14 @@ async function forget(): Promise<void> {
       });
     }
     people.changed();
-    asking.value = '';
+    asking.value = false;
     await router.push('/people');
   } catch (error) {
     wrong.value = (error as Error).message;
   }
 }
-const ask = (what: 'file' | 'forget'): void => {
-  [asking.value, wrong.value] = [what, ''];
+const ask = (): void => {
+  [asking.value, wrong.value] = [true, ''];
 };
 </script>
 
@@ -60,33 +53,17 @@ const ask = (what: 'file' | 'forget'): void => {
       initials.
     </p>
     <p>
-      <Button size="small" outlined label="Download their data" @click="ask('file')" />
-      <button type="button" class="link-button caution forget" @click="ask('forget')">Forget for good</button>
+      <ShareButton
+        header="Everything that is kept about them"
+        label="Share their data"
+        :name="name"
+        :forms="PERSON_FORMS"
+        :write="(form) => writePerson(form, id)"
+        :inside="`Health notes are in it, in plain words: conditions, notes, measurements, groups and classes. Give it only to ${name}, and delete it where you no longer need it.`"
+      />
+      <button type="button" class="link-button caution forget" @click="ask">Forget for good</button>
     </p>
-    <Dialog
-      :visible="asking === 'file'"
-      modal
-      :header="`Everything about ${name}`"
-      :style="{ width: '480px' }"
-      @update:visible="asking = ''"
-    >
-      <p>
-        The file contains health notes in plain, readable JSON: conditions, notes, measurements, groups and classes.
-        Give it only to {{ name }}, and delete it where you no longer need it.
-      </p>
-      <p v-if="wrong" class="caution" role="alert">{{ wrong }}</p>
-      <template #footer>
-        <Button text label="Not now" @click="asking = ''" />
-        <Button label="Download" @click="save" />
-      </template>
-    </Dialog>
-    <Dialog
-      :visible="asking === 'forget'"
-      modal
-      :header="`Forget ${name} for good?`"
-      :style="{ width: '480px' }"
-      @update:visible="asking = ''"
-    >
+    <Dialog v-model:visible="asking" modal :header="`Forget ${name} for good?`" :style="{ width: '480px' }">
       <p>
         Their page, their place in groups and all decisions for them are deleted at once and cannot be recovered.
         Sessions stay, with one more unnamed person in them. To be able to restore them for 30 days, use the bin above
@@ -94,7 +71,7 @@ const ask = (what: 'file' | 'forget'): void => {
       </p>
       <p v-if="wrong" class="caution" role="alert">{{ wrong }}</p>
       <template #footer>
-        <Button text label="Keep them" @click="asking = ''" />
+        <Button text label="Keep them" @click="asking = false" />
         <Button label="Forget for good" @click="forget" />
       </template>
     </Dialog>

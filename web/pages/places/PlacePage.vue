@@ -17,9 +17,11 @@ import { sourceOf, useSyncedDocument } from '../../sync/source';
 import { useChosenPlan } from '../../state/chosen-plan';
 import { useLibrary } from '../../state/library';
 import { usePlaces } from '../../state/places';
+import ShareButton from '../../widgets/share/ShareButton.vue';
 import CustomKindRows from './CustomKindRows.vue';
 import RoomFields from './RoomFields.vue';
 import StockTable from './StockTable.vue';
+import { PLACE_FORMS, writePlace } from './share-place';
 import { piecesIn, SETTING_WORDS } from './words';
 import { useDeletedToast } from '../../widgets/documents/use-deleted-toast';
 
@@ -99,6 +101,13 @@ async function bringBack(): Promise<void> {
         :options="settings"
         :model-value="document.setting"
         @update:model-value="(setting) => accept('change sort', { setting })"
+      />
+      <ShareButton
+        header="Share this place"
+        :name="document.name"
+        :forms="PLACE_FORMS"
+        :write="(form) => writePlace(form, document)"
+        inside="Nothing about people is in a place, but what you wrote in its note is."
       />
     </template>
     <TextField

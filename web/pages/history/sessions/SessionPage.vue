@@ -17,6 +17,8 @@ import NextTime from './NextTime.vue';
 import SessionTable from './SessionTable.vue';
 import SecondSides from './SecondSides.vue';
 import { useLibrary } from '../../../state/library';
+import ShareButton from '../../../widgets/share/ShareButton.vue';
+import { SESSION_FORMS, writeSession } from './share-session';
 import { useRunReview } from './use-run-review';
 import { runLogInWords } from './words';
 
@@ -72,6 +74,11 @@ const whyNot = computed(() =>
     ? 'This session could not be found. It may be in the bin, or this browser may not have sent it yet.'
     : trouble.value,
 );
+/** Its plan and when it was; without the people who were there. */
+const named = computed(() => {
+  const startMs = record.value?.startedAtMs;
+  return [run.value?.plan.title, startMs ? longDayOf(startMs) : ''].filter(Boolean).join(', ');
+});
 const allHappened = ref(false);
 const FEW = 8;
 void load();
@@ -97,6 +104,13 @@ void load();
       <p v-if="record.pausedMs > 0" class="number">
         <span class="numeral">{{ clockOfMs(record.pausedMs) }}</span><span class="small quiet">paused</span>
       </p>
+      <ShareButton
+        header="Share this session"
+        :name="named"
+        :forms="SESSION_FORMS"
+        :write="(form) => writeSession(form, run!.plan, record!, named)"
+        inside="Who was there, and what you noted or wrote in the review, is not in it."
+      />
     </header>
     <p v-if="run.unreadable > 0" class="caution" role="status">
       {{ run.unreadable === 1 ? '1 event' : `${run.unreadable} events` }} of this session cannot be read, so something
