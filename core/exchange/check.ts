@@ -105,6 +105,8 @@ export function checkFile(text: string, { library, index, today }: CheckOptions)
     // A calendar is checked above, line by line.
     case 'calendar':
       return { what: `a calendar file with ${counted(found.dates, 'date')}`, faults: [], remarks: [] };
+    case 'people':
+      return { what: `a table of ${counted(found.table.rows.length, 'row')} with people`, faults: [], remarks: [] };
     case 'person':
       return { what: 'a person’s file: it holds health notes', faults: [], remarks: [] };
     case 'outline': {

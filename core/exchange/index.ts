@@ -29,3 +29,17 @@ export { checkFile, type CheckedFile } from './check';
 export { practisedTable, sessionsTable } from './practised';
 export { mixed, soundKey, soundsOf, stretchesOf, type Sound, type SoundEvent, type WantedSounds } from './sound';
 export { personText, placeText, positionText, sessionTable, sessionText, stockTable, techniqueText } from './text';
+export {
+  COLUMN_MEANINGS,
+  filledIn,
+  KEEP_WORDS,
+  LEAVE_OUT,
+  peopleIn,
+  readPeopleTable,
+  takenAs,
+  withConditions,
+  type AskedCondition,
+  type ColumnMeaning,
+  type PeopleTable,
+  type PersonRow,
+} from './people-table';

@@ -55,6 +55,11 @@ describe('what a text is', () => {
     expect(reasonOf(text)).toContain(reason);
   });
 
+  test('a table with names under headings is one of people; a message with commas is not', () => {
+    expect(recognise('Name;Phone\nInes;1')).toMatchObject({ kind: 'people', table: { rows: [['Ines', '1']] } });
+    expect(recognise('Evening, 60 min\nCalves on a chair, 6 min').kind).toBe('outline');
+  });
+
   test('a group is no document of its own', () => {
     expect(reasonOf(json(newGroup('Choir')))).toContain('a group');
   });

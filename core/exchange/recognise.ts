@@ -4,6 +4,7 @@ import type { FieldIssue } from '#core/document';
 import { PERSON_FILE_FORMAT, readPersonFile, type Person } from '#core/people';
 import { readCopiedSteps, readPlanFile, STEPS_FORMAT, type PlanFile, type Step } from '#core/plan';
 import { MAX_OUTLINE } from './outline';
+import { readPeopleTable, type PeopleTable } from './people-table';
 import { readCalendar } from './read-calendar';
 
 /** No file is read that is larger. */
@@ -18,6 +19,8 @@ export type Recognised =
   | { kind: 'person'; person: Person }
   /** Dates that plans can be given. */
   | { kind: 'calendar'; text: string; dates: number }
+  /** A table in which people stand, one in each row. */
+  | { kind: 'people'; table: PeopleTable }
   /** Words: an outline, or something that may be one. */
   | { kind: 'outline'; text: string }
   /** Something that cannot be taken, and why; where a field is wrong, which one. */
@@ -104,6 +107,8 @@ export function recognise(typed: string): Recognised {
   if (/^BEGIN:VCALENDAR/iu.test(text)) return recogniseCalendar(text);
   if (/^[[{]/u.test(text)) return recogniseJson(text);
   if (/[\0\uFFFD]/u.test(text)) return refused('This is not a text: it cannot be read as words.');
+  const people = readPeopleTable(text);
+  if (people) return { kind: 'people', table: people };
   if (text.length > MAX_OUTLINE) return refused('This is too long for a plan: at most 200,000 characters.');
   return { kind: 'outline', text: typed };
 }

@@ -80,6 +80,10 @@ async function paste(index: number): Promise<void> {
         <span>A calendar with {{ found.dates === 1 ? '1 date' : `${found.dates} dates` }}.</span>
         <Button size="small" outlined label="Choose dates" @click="incoming.look(found)" />
       </template>
+      <template v-else-if="found.kind === 'people'">
+        <span>A table of people, with {{ found.table.rows.length }} rows.</span>
+        <Button size="small" outlined label="Match its columns" @click="incoming.look(found)" />
+      </template>
       <span v-else>{{ inWords(found) }}</span>
     </li>
   </ul>

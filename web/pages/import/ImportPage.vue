@@ -5,12 +5,14 @@ import ImportStart from './ImportStart.vue';
 
 const OutlineReview = defineAsyncComponent(() => import('./OutlineReview.vue'));
 const CalendarDates = defineAsyncComponent(() => import('./CalendarDates.vue'));
+const PeopleRows = defineAsyncComponent(() => import('./PeopleRows.vue'));
 const FoundFiles = defineAsyncComponent(() => import('./FoundFiles.vue'));
 
 /** What somebody brings along: it is read, shown with every guess, and taken only then. */
 const incoming = useIncoming();
 const part = computed(() => {
   if (incoming.shown?.kind === 'calendar') return CalendarDates;
+  if (incoming.shown?.kind === 'people') return PeopleRows;
   if (incoming.files.length > 0) return FoundFiles;
   return incoming.text !== '' ? OutlineReview : ImportStart;
 });
