@@ -2,6 +2,7 @@
 import { readFileSync } from 'node:fs';
 import { isZip, readArchive } from '../server/backup/archive';
 import { isSealed } from '../server/backup/sealed';
+import { clockOfSeconds } from '#core/time';
 import { checkFile, nameIndex, type CheckedFile } from '#core/exchange';
 import { builtInLibrary, POSITIONS, TECHNIQUES } from '#library';
 import { alsoCalled } from '#library/synonyms';
@@ -25,8 +26,18 @@ async function checkBackup(bytes: Uint8Array): Promise<CheckedFile> {
     return { what: 'a ZIP file', faults: [(error as Error).message], remarks: [] };
   }
 }
+/** An Ogg file by its first page, and how long it is by its last (RFC 3533, RFC 7845). */
+function checkSound(bytes: Buffer): CheckedFile {
+  const last = bytes.lastIndexOf('OggS');
+  const isWhole = last >= 0 && last + 14 <= bytes.length;
+  if (!bytes.includes('OpusHead') || !isWhole)
+    return { what: 'an Ogg file', faults: ['it holds no Opus sound'], remarks: [] };
+  const seconds = Math.round(Number(bytes.readBigInt64LE(last + 6)) / 48_000);
+  return { what: `a sound file of ${clockOfSeconds(seconds)}`, faults: [], remarks: [] };
+}
 async function check(bytes: Buffer): Promise<CheckedFile> {
   if (isZip(bytes)) return checkBackup(bytes);
+  if (bytes.subarray(0, 4).equals(Buffer.from('OggS'))) return checkSound(bytes);
   if (!isSealed(bytes)) return checkFile(bytes.toString('utf8'), options);
   const remarks = ['it can only be checked with its passphrase: bin/restore'];
   return { what: 'a backup under a passphrase', faults: [], remarks };

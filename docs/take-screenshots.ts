@@ -30,6 +30,31 @@ async function teach(page: Page, url: string, id: string, heading: string | RegE
   await page.clock.runFor(seconds * 1000);
 }
 
+/** Saves a plan of the demo data anew, five minutes longer. */
+async function longer(url: string, id: string): Promise<void> {
+  const stored = (await (await fetch(`${url}/api/v1/plans/${id}`)).json()) as { revision: number; document: Plan };
+  const document = { ...stored.document, classSeconds: stored.document.classSeconds + 300 };
+  await fetch(`${url}/api/v1/plans/${id}`, {
+    method: 'PUT',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ revision: stored.revision, document }),
+  });
+}
+
+/** The page for a student of a plan of the demo data, as a file. */
+async function studentPage(page: Page, url: string): Promise<string> {
+  await page.goto(`${url}/plans/demo-potters`);
+  await page.getByRole('button', { name: 'Share', exact: true }).click();
+  await page.getByRole('radio', { name: 'Page for a student' }).check();
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Download', exact: true }).click(),
+  ]);
+  const path = join(tmpdir(), `student-${process.pid}.html`);
+  await download.saveAs(path);
+  return path;
+}
+
 const LONG_STEP = 'Reclined twist with the far shoulder on a folded blanket';
 /** The nurses' hour under a name that is longer than most, with a step whose name is. */
 async function longNamed(url: string): Promise<string> {
@@ -64,7 +89,6 @@ const SHOTS: Record<string, { take: Shot; context?: BrowserContextOptions }> = {
     },
   },
   plan: { take: (page, url) => plan(page, url, 'demo-potters', 3) },
-  'plan-breath': { take: (page, url) => plan(page, url, 'demo-workshop', 3) },
   fit: {
     take: async (page, url) => {
       await page.goto(`${url}/plans/demo-hour/fit`);
@@ -86,33 +110,59 @@ const SHOTS: Record<string, { take: Shot; context?: BrowserContextOptions }> = {
       await page.getByRole('button', { name: 'Apply these lengths' }).waitFor();
     },
   },
-  'plan-props': {
+  share: {
     take: async (page, url) => {
-      await plan(page, url, 'demo-nurses', 4);
-      const fields = page.getByRole('complementary');
-      await page.getByRole('tab', { name: /^Props/ }).click();
-      await fields.getByRole('button', { name: 'suggested height' }).first().click();
-      await fields.locator('.how-high strong').first().waitFor();
-      await fields
-        .locator('.how-high')
-        .first()
-        .evaluate((texts) => {
-          const panel = texts.closest('aside');
-          panel?.scrollBy(0, texts.getBoundingClientRect().top - panel.getBoundingClientRect().top - 190);
-        });
+      await plan(page, url, 'demo-potters', 3);
+      await page.getByRole('button', { name: 'Share', exact: true }).click();
+      await page.getByRole('radio', { name: 'Outline' }).check();
     },
   },
-  needs: { take: async (page, url) => void (await page.goto(`${url}/plans/demo-choir/props`)) },
+  student: {
+    context: { viewport: { width: 390, height: 844 }, colorScheme: 'dark' },
+    take: async (page, url) => {
+      await page.goto(`file://${await studentPage(page, url)}`);
+      await page.clock.install({ time: new Date('2026-11-26T20:00:00') });
+      await page.getByRole('button', { name: /^Begin/ }).click();
+      await page.clock.runFor(95_000);
+    },
+  },
+  order: { take: async (page, url) => void (await page.goto(`${url}/plans/demo-potters/cues?view=order`)) },
+  outbox: {
+    take: async (page, url) => {
+      for (const [to, subject] of [
+        ['choir@example.org', 'Long line: for the week'],
+        ['ines@example.org', 'Hips and hands, twelve minutes'],
+      ] as const) {
+        const attachments = [
+          { name: 'Hips and hands.html', type: 'text/html', text: '<!doctype html>'.repeat(9000) },
+          { name: 'class.ics', type: 'text/calendar', text: 'BEGIN:VCALENDAR' },
+        ];
+        const letter = { to: [to], subject, text: 'Hello,\n\nit opens on your phone, without a network.', attachments };
+        await page.request.post(`${url}/api/v1/outbox`, { data: letter });
+      }
+      await page.goto(`${url}/outbox`);
+      await page.getByText('What is in it').first().click();
+    },
+  },
+  restore: {
+    take: async (page, url) => {
+      await page.goto(`${url}/settings?group=backup`);
+      await page.getByRole('button', { name: 'Make a copy now' }).click();
+      await page.getByRole('button', { name: 'Make a copy now' }).isEnabled();
+      await longer(url, 'demo-choir');
+      await page.request.delete(`${url}/api/v1/plans/demo-workshop`);
+      await page.reload();
+      await page
+        .getByRole('button', { name: /^Compare the copy/ })
+        .first()
+        .click();
+      await page.getByRole('heading', { name: /^Backup of/ }).waitFor();
+    },
+  },
   cautions: {
     take: async (page, url) => {
       await page.goto(`${url}/plans/demo-hour/people`);
       await page.getByRole('button', { name: /^MTo, 6 / }).click();
-    },
-  },
-  form: {
-    take: async (page, url) => {
-      await page.goto(`${url}/people/demo-singer-6/form`);
-      await page.getByRole('heading', { name: 'Before the first class' }).waitFor();
     },
   },
   person: { take: async (page, url) => void (await page.goto(`${url}/people/demo-bryony`)) },
@@ -124,7 +174,6 @@ const SHOTS: Record<string, { take: Shot; context?: BrowserContextOptions }> = {
       await page.getByRole('heading', { name: 'Left and right' }).evaluate((title) => title.scrollIntoView());
     },
   },
-  technique: { take: async (page, url) => void (await page.goto(`${url}/library/breath/alternate-nostrils`)) },
   library: { take: async (page, url) => void (await page.goto(`${url}/library`)) },
   // From here on the demo data is other than it was: sessions that are led, a plan that is changed.
   teach: { take: (page, url) => teach(page, url, 'demo-nurses', 'Head to knee', 90) },

@@ -11,13 +11,19 @@ const check = (text: string) => checkFile(text, { library: builtInLibrary, index
 const EXAMPLES = new URL('../../docs/examples/', import.meta.url);
 
 describe('checking a file', () => {
-  test.each(readdirSync(EXAMPLES).filter((name) => /\.(?:ics|vtt|txt)$/.test(name)))('%s has no fault', (name) => {
-    expect(check(readFileSync(new URL(name, EXAMPLES), 'utf8'))).toMatchObject({ faults: [], remarks: [] });
-  });
+  test.each(readdirSync(EXAMPLES).filter((name) => /\.(?:ics|vtt|txt|csv|eml|html)$/.test(name)))(
+    '%s has no fault',
+    (name) => {
+      expect(check(readFileSync(new URL(name, EXAMPLES), 'utf8'))).toMatchObject({ faults: [], remarks: [] });
+    },
+  );
 
   test('says what a file is', () => {
     expect(check(JSON.stringify(emptyPlan('Evening'))).what).toBe('a plan, “Evening”, with 0 steps, 0:00 of 60:00');
     expect(check('1. Sphinx 4:00\n2. Happy baby 2:00').what).toMatch(/^an outline of a plan with 2 steps, \d+:\d\d$/);
+    expect(check('step,name,part,x\n1,a,b,c\n').what).toBe('a table with 1 row, for a spreadsheet');
+    expect(check('<!doctype html><script id="handout">{</script>').faults).toEqual(['the steps in it cannot be read']);
+    expect(check('From: a@b.example\r\nMIME-Version: 1.0\r\n\r\nx').faults).toEqual(['it has no To', 'it has no Date']);
     expect(check('WEBVTT\n\n00:01.000 --> 00:02.000\nhello\n').what).toBe('captions with 1 cue');
   });
 

@@ -3,8 +3,9 @@ import { compileTimeline } from '#core/timeline';
 import { clockOfMs } from '#core/time';
 import { type Library } from '#core/catalogue';
 import type { FieldIssue } from '#core/document';
+import type { Handout } from './handout';
 import { readOutline, type NameIndex } from './outline';
-import { recognise } from './recognise';
+import { OWN_TABLE, recognise } from './recognise';
 
 /** What a file is, what is in it, and what is wrong with it. */
 export interface CheckedFile {
@@ -73,11 +74,42 @@ function checkCaptions(text: string): CheckedFile {
   return { what: `captions with ${counted(cues, 'cue')}`, faults, remarks: [] };
 }
 
+/** The page for a student, by the data that stands in it. */
+function checkHandout(text: string): CheckedFile {
+  const what = 'a page for a student';
+  const data = /<script[^>]* id="handout"[^>]*>([^]*?)<\/script>/u.exec(text)?.[1] ?? '';
+  const elsewhere = /(?:src|href)="(?:https?:)?\/\/[^"]*"/u.exec(text)?.[0];
+  const remarks = elsewhere === undefined ? [] : [`it asks for something from elsewhere: ${elsewhere}`];
+  try {
+    const { title, lengths } = JSON.parse(data) as Pick<Handout, 'title' | 'lengths'>;
+    const longest = lengths.at(-1);
+    return { what: `${what}, “${title}”, ${clockOfMs(longest?.totalMs ?? 0)}`, faults: [], remarks };
+  } catch {
+    return { what, faults: ['the steps in it cannot be read'], remarks };
+  }
+}
+
+/** An e-mail file, by its headers. */
+function checkEmail(text: string): CheckedFile {
+  const headers = text.slice(0, Math.max(0, text.search(/\r?\n\r?\n/u))).replace(/\r?\n[ \t]+/gu, ' ');
+  const missing = ['From', 'To', 'Date'].filter((name) => !new RegExp(`^${name}: `, 'mu').test(headers));
+  const files = text.match(/^Content-Disposition: attachment/gmu)?.length ?? 0;
+  const faults = missing.map((name) => `it has no ${name}`);
+  const remarks = /[^\r]\n/u.test(text) ? ['its lines do not all end in CR LF'] : [];
+  return { what: `an e-mail with ${counted(files, 'attachment')}`, faults, remarks };
+}
+
 /** Says what a text is and what is wrong with it. Never throws. */
 export function checkFile(text: string, { library, index, today }: CheckOptions): CheckedFile {
   const body = text.replace(/^\uFEFF/u, '');
   if (/^BEGIN:VCALENDAR/iu.test(body.trimStart())) return checkCalendar(body.trimStart());
   if (body.startsWith('WEBVTT')) return checkCaptions(body);
+  if (/^<!doctype html>/iu.test(body) && body.includes(' id="handout"')) return checkHandout(body);
+  if (/^(?:From|To|Subject|Message-ID|Date): [^]*^MIME-Version: /mu.test(body.slice(0, 4000))) return checkEmail(body);
+  if (OWN_TABLE.test(body)) {
+    const rows = body.trim().split('\n').length - 1;
+    return { what: `a table with ${counted(rows, 'row')}, for a spreadsheet`, faults: [], remarks: [] };
+  }
   const found = recognise(text);
   switch (found.kind) {
     case 'refused':

@@ -40,6 +40,5 @@ export {
   withConditions,
   type AskedCondition,
   type ColumnMeaning,
-  type PeopleTable,
   type PersonRow,
 } from './people-table';

@@ -19,7 +19,7 @@ export const COLUMN_MEANINGS = [
 export type ColumnMeaning = (typeof COLUMN_MEANINGS)[number];
 
 /** A column: its heading, the first thing that stands in it, and what it most likely holds. */
-export interface TableColumn {
+interface TableColumn {
   heading: string;
   sample: string;
   likely: ColumnMeaning;
@@ -46,6 +46,17 @@ const plain = (text: string): string => text.normalize('NFKD').replace(/\p{M}/gu
 const meaningOf = (heading: string): ColumnMeaning =>
   HEADINGS.find(([, words]) => words.test(plain(heading)))?.[0] ?? 'nothing';
 
+/** What only people have. */
+const OF_PEOPLE: ReadonlySet<ColumnMeaning> = new Set([
+  'firstName',
+  'lastName',
+  'birthDate',
+  'contact',
+  'emergency',
+  'conditions',
+  'group',
+]);
+
 const MAX_ROWS = 2000;
 
 /**
@@ -57,7 +68,9 @@ export function readPeopleTable(text: string): PeopleTable | undefined {
   const [headings = [], ...rest] = data;
   if (headings.length < 2 || !rest.some((row) => row.some((cell) => cell.trim() !== ''))) return undefined;
   const likely = headings.map(meaningOf);
-  if (!likely.some((one) => one === 'name' || one === 'firstName' || one === 'lastName')) return undefined;
+  const holdsNames = likely.some((one) => one === 'name' || one === 'firstName' || one === 'lastName');
+  // Steps have names too: something must say that these are people.
+  if (!holdsNames || !likely.some((one) => OF_PEOPLE.has(one))) return undefined;
   // A sentence with a comma in it is no heading.
   if (headings.some((heading) => heading.trim().length > 60)) return undefined;
   const rows = rest.slice(0, MAX_ROWS).map((row) => headings.map((_, i) => (row[i] ?? '').trim()));

@@ -48,6 +48,7 @@ describe('what a text is', () => {
     ['<!DOCTYPE html><html>', 'web page'],
     ['%PDF-1.7', 'another program'],
     ['PK\u0003\u0004zip', 'restore it in Settings, Backup'],
+    ['step,name,part,side,begins,seconds,props\n1,Arrive,talk,,0:00,60,', 'for a spreadsheet'],
     ['{"format":"zovrin-sealed-backup","version":1}', 'backup under a passphrase'],
     ['abc\0def', 'not a text'],
     ['x'.repeat(200_001), 'too long'],

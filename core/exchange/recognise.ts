@@ -71,8 +71,12 @@ function recogniseJson(text: string): Recognised {
   return read ? read(value, text) : refused('This is JSON, but no document of Zovrin.');
 }
 
+/** The first headings of the tables that are written here. */
+export const OWN_TABLE = /^(?:step,name,part,|began,session,kind,|kind,pieces\r?\n)/u;
+
 /** What a text begins with, for texts that are neither a document nor words. */
 const OTHERS: readonly (readonly [RegExp, string])[] = [
+  [OWN_TABLE, 'This is a table for a spreadsheet. A plan comes back as a plan file or as an outline.'],
   [/^PK\p{Cc}{2}/u, 'This is a ZIP file. If it is a backup of Zovrin, restore it in Settings, Backup.'],
   [/^\{"format":"zovrin-sealed-backup"/u, 'This is a backup under a passphrase. Restore it in Settings, Backup.'],
   [
