@@ -105,6 +105,8 @@ function setUpOf(rows: readonly FoundRow[], position: Position | undefined, ques
     );
     return { ...row, place };
   });
+  // What is said of a row counts, also where the library has it otherwise.
+  if (rows.some(({ isExplicit }) => isExplicit)) return chosen;
   return asLibraryRows(chosen, position, (row) => rowInOutline(row));
 }
 

@@ -23,6 +23,8 @@ export interface FoundRow {
   to: number;
   /** Where else it may be meant to lie: its own place first; empty where that is sure. */
   places: PropPlace[];
+  /** It is said how it lies, whether it moves, or whether it is needed. */
+  isExplicit: boolean;
 }
 
 const COUNT_WORDS: Readonly<Record<string, number>> = {
@@ -145,8 +147,9 @@ function takeState(line: OpenLine, piece: FoundPiece): string | undefined {
 }
 
 /** What Zovrin writes after a place: the side, how it lies, and whether it moves. */
-function takeAttributes(line: OpenLine, piece: FoundPiece, row: SetUpRow): SetUpRow {
+function takeAttributes(line: OpenLine, piece: FoundPiece, row: SetUpRow): { row: SetUpRow; isExplicit: boolean } {
   const found = { ...row };
+  let isExplicit = false;
   const take = (pattern: RegExp): RegExpExecArray | null => {
     const match = pattern.exec(line.text.slice(piece.to));
     if (!match) return null;
@@ -162,11 +165,11 @@ function takeAttributes(line: OpenLine, piece: FoundPiece, row: SetUpRow): SetUp
       more = true;
     }
     const lie = take(/^,?\s*(lengthwise|lengthways|crosswise|crossways)(?![\p{L}])/u);
-    if (lie) [found.lie, more] = [lie[1]?.startsWith('l') ? 'lengthwise' : 'crosswise', true];
+    if (lie) [found.lie, more, isExplicit] = [lie[1]?.startsWith('l') ? 'lengthwise' : 'crosswise', true, true];
     const moves = take(/^,?\s*(stays on its side|changes sides)(?![\p{L}])/u);
-    if (moves) [found.mirror, more] = [moves[1] === 'changes sides', true];
+    if (moves) [found.mirror, more, isExplicit] = [moves[1] === 'changes sides', true, true];
     const optional = take(/^,?\s*\(?(optional|if needed|needed)\)?(?![\p{L}])/u);
-    if (optional) [found.optional, more] = [optional[1] !== 'needed', true];
+    if (optional) [found.optional, more, isExplicit] = [optional[1] !== 'needed', true, true];
     const wall = take(
       /^,?\s*(?:about\s+)?(\d+(?:\.\d+)?)\s*(cm|in\b|inch(?:es)?|["”])\s*(?:away|from (?:the )?wall)?/u,
     );
@@ -176,7 +179,7 @@ function takeAttributes(line: OpenLine, piece: FoundPiece, row: SetUpRow): SetUp
       more = true;
     }
   }
-  return found;
+  return { row: found, isExplicit };
 }
 
 const INCH_CM = 2.54;
@@ -211,7 +214,7 @@ function takeWall(line: OpenLine, position: Position | undefined, id: string): F
   if (!match) return undefined;
   const [place = 'legs'] = usualPlaces(position, 'wall');
   const row = { ...usualRow(position, 'wall', place, id), wallCm: centimetres(match) };
-  return { row, from: match.index, to: match.index + match[0].length, places: [] };
+  return { row, from: match.index, to: match.index + match[0].length, places: [], isExplicit: false };
 }
 
 /** Whether a piece of a line begins with a prop and not with the name of a position. */
@@ -258,7 +261,7 @@ export function takeProps(line: OpenLine, position: Position | undefined, idOf: 
     const from = piece.from;
     const complete = takeAttributes(line, piece, row);
     const places = isSure || known.length + (where ? 1 : 0) < 2 ? [] : [...new Set([place, ...near, ...known])];
-    found.push({ row: complete, from, to: piece.to, places });
+    found.push({ ...complete, from, to: piece.to, places });
   }
   return found.sort((a, b) => a.from - b.from);
 }

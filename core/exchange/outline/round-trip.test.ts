@@ -314,6 +314,24 @@ describe('an outline that Zovrin wrote', () => {
     );
   });
 
+  test('a set-up that is written like one of the library’s, and is not quite that', () => {
+    for (const position of POSITIONS) {
+      for (const { items } of position.setUps) {
+        for (const [i, row] of items.entries()) {
+          const setUp = items.map((one, n) => (n === i ? { ...row, optional: !row.optional } : one));
+          const hold = { ...holdFrom(position, 'restorative', 'h'), setUp };
+          const plan = { ...emptyPlan('Evening'), steps: [hold] };
+          const { text } = writeOutline(plan, builtInLibrary, index);
+          const [back] = readBack(text).steps;
+          expect([text, back?.kind === 'hold' && back.setUp.map(({ optional }) => optional)]).toEqual([
+            text,
+            setUp.map(({ optional }) => optional),
+          ]);
+        }
+      }
+    }
+  });
+
   test('names whatever it does not say, of any plan', () => {
     fc.assert(
       fc.property(anyPlan, (plan) => {

@@ -58,11 +58,31 @@ function rowWithDifferences(row: SetUpRow, position: Position | undefined): stri
   ]);
 }
 
+const movesWithSide = ({ side }: SetUpRow): boolean => side === 'left' || side === 'right';
+
+/** What of a row is otherwise than in a row of the library that is written alike. */
+function againstLibrary(row: SetUpRow, librarys: SetUpRow | undefined): string[] {
+  if (!librarys) return [];
+  return [
+    row.lie === librarys.lie ? '' : row.lie,
+    row.mirror === librarys.mirror || !movesWithSide(row) ? '' : row.mirror ? 'changes sides' : 'stays on its side',
+    row.optional === librarys.optional ? '' : row.optional ? 'optional' : 'needed',
+  ].filter(Boolean);
+}
+
+/**
+ * A set-up that is written as one of the position’s own is read as that: what of it is otherwise is always said, also
+ * where it is as usual for such a prop.
+ */
 function setUpInOutline(setUp: SetUp, usual: SetUp, position: Position | undefined): string {
   if (setUp.length === 0) return usual.length === 0 ? '' : ' – no props';
   const plain = setUp.map((row) => rowInOutline(row)).join('; ');
-  const isLibrarys = position?.setUps.some(({ items }) => items.map((row) => rowInOutline(row)).join('; ') === plain);
-  return ` – ${isLibrarys ? plain : setUp.map((row) => rowWithDifferences(row, position)).join('; ')}`;
+  const alike = position?.setUps.find(({ items }) => items.map((row) => rowInOutline(row)).join('; ') === plain);
+  const otherwise = setUp.map((row, i) => againstLibrary(row, alike?.items[i]));
+  if (alike && otherwise.every((words) => words.length === 0)) return ` – ${plain}`;
+  const differences = setUp.map((row) => rowWithDifferences(row, position)).join('; ');
+  const forced = setUp.map((row, i) => rowInOutline(row, otherwise[i])).join('; ');
+  return ` – ${differences === plain ? forced : differences}`;
 }
 
 function marksOf(step: Step, kind?: string): string {
