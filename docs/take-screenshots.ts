@@ -123,7 +123,9 @@ const SHOTS: Record<string, { take: Shot; context?: BrowserContextOptions }> = {
       await page.goto(`file://${await studentPage(page, url)}`);
       await page.clock.install({ time: new Date('2026-11-26T20:00:00') });
       await page.getByRole('button', { name: /^Begin/ }).click();
-      await page.clock.runFor(95_000);
+      await page.clock.runFor(1000);
+      await page.getByRole('button', { name: 'Next' }).click();
+      await page.clock.runFor(45_000);
     },
   },
   order: { take: async (page, url) => void (await page.goto(`${url}/plans/demo-potters/cues?view=order`)) },
@@ -142,6 +144,11 @@ const SHOTS: Record<string, { take: Shot; context?: BrowserContextOptions }> = {
       }
       await page.goto(`${url}/outbox`);
       await page.getByText('What is in it').first().click();
+      // As it is where Zovrin is usually started.
+      await page
+        .locator('p code')
+        .last()
+        .evaluate((folder) => (folder.textContent = 'data/outbox'));
     },
   },
   restore: {

@@ -85,6 +85,16 @@ usePageTitle(() => ['How it works']);
         next time. Trends add up weeks: areas, sides, minutes of breath.
       </p>
     </section>
+    <section aria-labelledby="share-help">
+      <h2 id="share-help">5. Hand it over</h2>
+      <p>
+        <em>Share</em> gives a plan out as a page that leads a student at home, as plain text, a calendar file,
+        captions, sound or a letter; sessions, library entries, places and people too. Letters wait in the
+        <RouterLink to="/outbox">outbox</RouterLink>. <RouterLink to="/import">Import</RouterLink> reads notes as you
+        would type them, plan files, dates from a calendar and a table of people, and shows what it understood before
+        anything is saved. Keep a <RouterLink to="/settings?group=backup">backup</RouterLink> elsewhere.
+      </p>
+    </section>
     <section aria-labelledby="words-help">
       <h2 id="words-help">Words used here</h2>
       <dl>

@@ -14,6 +14,7 @@ import { usePlaces } from '../../state/places';
 import { useSettings } from '../../state/settings';
 import { dayInWords, momentInWords } from '../../ui/dates';
 import SelectField from '../../ui/fields/SelectField.vue';
+import ImportHead from './ImportHead.vue';
 import { isThere, likely, takeDate, type Becomes } from './take-dates';
 
 /** The dates of a calendar file: which are taken, and what each becomes. Nothing is saved before they are chosen. */
@@ -98,19 +99,15 @@ const detailsOf = (date: CalendarDate): string =>
 </script>
 
 <template>
-  <header>
-    <h1 tabindex="-1">Dates from a calendar</h1>
-    <p class="quiet" role="status">{{ read.dates.length }} dates, {{ chosen.length }} chosen</p>
-    <span class="actions">
-      <Button label="Discard" outlined @click="incoming.discard()" />
-      <Button
-        :label="takable.length === 1 ? 'Take 1 date' : `Take ${takable.length} dates`"
-        :disabled="takable.length === 0 || twice"
-        :loading="busy"
-        @click="take"
-      />
-    </span>
-  </header>
+  <ImportHead title="Dates from a calendar" :status="`${read.dates.length} dates, ${chosen.length} chosen`">
+    <Button label="Discard" outlined @click="incoming.discard()" />
+    <Button
+      :label="takable.length === 1 ? 'Take 1 date' : `Take ${takable.length} dates`"
+      :disabled="takable.length === 0 || twice"
+      :loading="busy"
+      @click="take"
+    />
+  </ImportHead>
   <p v-if="trouble" class="caution" role="alert">{{ trouble }}</p>
   <p v-if="twice" class="caution" role="alert">Two of the chosen dates would be the date of the same plan.</p>
   <p v-if="read.more" class="quiet">Only the first {{ read.dates.length }} dates of this calendar are shown.</p>
@@ -144,23 +141,6 @@ const detailsOf = (date: CalendarDate): string =>
 </template>
 
 <style scoped>
-header {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 4px 16px;
-  align-items: center;
-  padding-bottom: 8px;
-}
-h1 {
-  font-size: 27px;
-  line-height: 34px;
-}
-.actions {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-  margin-left: auto;
-}
 .date {
   display: grid;
   overflow-wrap: anywhere;

@@ -5,6 +5,7 @@ import { useRouter } from 'vue-router';
 import { useIncoming } from '../../state/incoming';
 import { useIncomingSteps } from '../../state/incoming-steps';
 import AppIcon from '../../ui/AppIcon.vue';
+import ImportHead from './ImportHead.vue';
 import { inWords, saveFound, type Savable } from './save-found';
 
 /** Files that were opened: what each is, what is in it, and what is wrong with it. */
@@ -42,18 +43,15 @@ async function paste(index: number): Promise<void> {
 </script>
 
 <template>
-  <header>
-    <h1 tabindex="-1">Import</h1>
-    <span class="actions">
-      <Button label="Discard" outlined @click="incoming.discard()" />
-      <Button
-        v-if="savable.length > 0"
-        :label="savable.length === 1 ? 'Save it' : `Save all ${savable.length}`"
-        :disabled="saving"
-        @click="save"
-      />
-    </span>
-  </header>
+  <ImportHead title="Import">
+    <Button label="Discard" outlined @click="incoming.discard()" />
+    <Button
+      v-if="savable.length > 0"
+      :label="savable.length === 1 ? 'Save it' : `Save all ${savable.length}`"
+      :disabled="saving"
+      @click="save"
+    />
+  </ImportHead>
   <p v-if="trouble" class="caution" role="alert">{{ trouble }} What is still listed here was not saved.</p>
   <ul>
     <li v-for="({ name, found }, i) in incoming.files" :key="i">
@@ -90,21 +88,6 @@ async function paste(index: number): Promise<void> {
 </template>
 
 <style scoped>
-header {
-  display: flex;
-  gap: 16px;
-  align-items: center;
-  padding-bottom: 8px;
-}
-h1 {
-  font-size: 27px;
-  line-height: 34px;
-}
-.actions {
-  display: flex;
-  gap: 8px;
-  margin-left: auto;
-}
 ul {
   margin: 0;
   padding: 0;

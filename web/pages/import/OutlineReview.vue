@@ -10,6 +10,7 @@ import { createPlan } from '../../client/plans';
 import RibbonThumb from '../../widgets/ribbon/RibbonThumb.vue';
 import { useIncoming } from '../../state/incoming';
 import { useIncomingSteps } from '../../state/incoming-steps';
+import ImportHead from './ImportHead.vue';
 import OutlineLine from './OutlineLine.vue';
 import { useOutline } from './use-outline';
 
@@ -77,20 +78,16 @@ const pxPerMs = 640 / 5_400_000;
 </script>
 
 <template>
-  <header>
-    <h1 tabindex="-1">From your notes</h1>
-    <p class="quiet" role="status">{{ summary }}</p>
-    <span class="actions">
-      <Button label="Discard" outlined @click="incoming.discard()" />
-      <Button v-if="!editing" label="Edit the text" outlined @click="edit" />
-      <Button v-else label="Show how it reads" outlined @click="editing = false" />
-      <template v-if="intoTitle">
-        <Button label="New plan" outlined :disabled="!plan?.steps.length" @click="create" />
-        <Button :label="`Add to “${intoTitle}”`" :disabled="!plan?.steps.length" @click="add" />
-      </template>
-      <Button v-else label="Create plan" :disabled="!plan?.steps.length || busy" @click="create" />
-    </span>
-  </header>
+  <ImportHead title="From your notes" :status="summary">
+    <Button label="Discard" outlined @click="incoming.discard()" />
+    <Button v-if="!editing" label="Edit the text" outlined @click="edit" />
+    <Button v-else label="Show how it reads" outlined @click="editing = false" />
+    <template v-if="intoTitle">
+      <Button label="New plan" outlined :disabled="!plan?.steps.length" @click="create" />
+      <Button :label="`Add to “${intoTitle}”`" :disabled="!plan?.steps.length" @click="add" />
+    </template>
+    <Button v-else label="Create plan" :disabled="!plan?.steps.length || busy" @click="create" />
+  </ImportHead>
   <p v-if="trouble" class="caution" role="alert">{{ trouble }}</p>
   <Textarea v-if="editing" ref="field" v-model="incoming.text" class="text" rows="18" aria-label="Your notes" />
   <ol v-else aria-label="Lines and what was understood">
@@ -117,23 +114,6 @@ const pxPerMs = 640 / 5_400_000;
 </template>
 
 <style scoped>
-header {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 4px 16px;
-  align-items: center;
-  padding-bottom: 8px;
-}
-h1 {
-  font-size: 27px;
-  line-height: 34px;
-}
-.actions {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-  margin-left: auto;
-}
 .text {
   width: 100%;
 }
@@ -157,9 +137,6 @@ footer :deep(svg) {
   max-width: 100%;
 }
 @media (width < 700px) {
-  .actions {
-    margin-left: 0;
-  }
   footer {
     position: static;
   }

@@ -20,6 +20,7 @@ import { usePeople } from '../../state/people';
 import SelectField from '../../ui/fields/SelectField.vue';
 import { readDay } from '../../ui/typed-dates';
 import NotAdvice from '../../widgets/cautions/NotAdvice.vue';
+import ImportHead from './ImportHead.vue';
 import { putIntoGroup, takePerson, usually, type PersonBecomes } from './take-people';
 
 /** The people of a table: what its columns hold, who is here already, and what each condition is taken as. */
@@ -112,19 +113,15 @@ async function take(): Promise<void> {
 </script>
 
 <template>
-  <header>
-    <h1 tabindex="-1">People from a table</h1>
-    <p class="quiet" role="status">{{ rows.length }} people{{ toCheckInWords }}</p>
-    <span class="actions">
-      <Button label="Discard" outlined @click="incoming.discard()" />
-      <Button
-        :label="wanted.length === 1 ? 'Take 1 person' : `Take ${wanted.length} people`"
-        :disabled="wanted.length === 0"
-        :loading="busy"
-        @click="take"
-      />
-    </span>
-  </header>
+  <ImportHead title="People from a table" :status="`${rows.length} people${toCheckInWords}`">
+    <Button label="Discard" outlined @click="incoming.discard()" />
+    <Button
+      :label="wanted.length === 1 ? 'Take 1 person' : `Take ${wanted.length} people`"
+      :disabled="wanted.length === 0"
+      :loading="busy"
+      @click="take"
+    />
+  </ImportHead>
   <p v-if="trouble" class="caution" role="alert">{{ trouble }}</p>
   <section aria-labelledby="columns">
     <h2 id="columns">Columns</h2>
@@ -194,27 +191,10 @@ async function take(): Promise<void> {
 </template>
 
 <style scoped>
-header {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 4px 16px;
-  align-items: center;
-  padding-bottom: 8px;
-}
-h1 {
-  font-size: 27px;
-  line-height: 34px;
-}
 h2 {
   margin-top: 10px;
   font-size: 19px;
   line-height: 24px;
-}
-.actions {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-  margin-left: auto;
 }
 .columns {
   display: flex;
@@ -270,9 +250,6 @@ ol li {
   opacity: 0.6;
 }
 @media (width < 700px) {
-  .actions {
-    margin-left: 0;
-  }
   ol li {
     grid-template-columns: minmax(0, 1fr);
   }
