@@ -112,3 +112,27 @@ test('a class without a date says why it cannot go into a calendar; from the key
   await page.keyboard.press('Escape');
   await expect(dialog(page)).toBeHidden();
 });
+
+test('what is seen is what is printed: the text, and the page for a student, without leaving the plan', async ({
+  page,
+}) => {
+  await page.addInitScript(() => {
+    window.print = () => {
+      (window.top as Window & { printed?: string }).printed = document.body.innerText;
+    };
+  });
+  const printed = () => page.evaluate(() => (window as Window & { printed?: string }).printed ?? '');
+  await openPlan(page, 'demo-choir');
+  await openShare(page);
+  for (const [form, seen] of [
+    ['Outline', /^# Long line, evening 3/],
+    ['Page for a student', /^Long line, evening 3\s+You need:/],
+  ] as const) {
+    await pick(page, form);
+    const print = page.getByRole('dialog').getByRole('button', { name: 'Print', exact: true });
+    await expect(print).toBeEnabled();
+    await print.click();
+    await expect.poll(printed).toMatch(seen);
+    await expect(page.getByRole('dialog', { name: 'Share this plan' })).toBeVisible();
+  }
+});
