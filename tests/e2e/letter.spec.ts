@@ -50,3 +50,31 @@ test('a letter goes into the outbox with the page and the class, and the outbox 
   await row.getByRole('button', { name: /^Delete/ }).click();
   await expect(row).toBeHidden();
 });
+
+test('the address of somebody is filled in when the letter is for them, and what was typed stays', async ({ page }) => {
+  const ines = (await (await page.request.get('/api/v1/people/demo-ines')).json()) as {
+    revision: number;
+    document: object;
+  };
+  await page.request.put('/api/v1/people/demo-ines', {
+    data: { revision: ines.revision, document: { ...ines.document, contact: 'at home, first@example.org' } },
+  });
+  await openPlan(page, 'demo-choir');
+  await page.getByRole('button', { name: 'Share', exact: true }).click();
+  const dialog = page.getByRole('dialog', { name: 'Share this plan' });
+  await dialog.getByRole('radio', { name: 'Letter' }).check();
+  const [to, text] = [dialog.getByLabel('To', { exact: true }), dialog.getByLabel('Text of the letter')];
+  await text.fill('My own words.');
+  const pick = async (name: string): Promise<void> => {
+    await dialog.getByRole('combobox', { name: 'For' }).click();
+    await page.getByRole('option', { name, exact: true }).click();
+  };
+  await expect(to).toHaveValue('');
+  await pick('IHar');
+  await expect(to).toHaveValue('first@example.org');
+  await expect(text).toHaveValue('My own words.');
+  await to.fill('other@example.org');
+  await pick('everyone');
+  await expect(to).toHaveValue('other@example.org');
+  await expect(text).toHaveValue('My own words.');
+});

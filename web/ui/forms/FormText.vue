@@ -2,6 +2,7 @@
 import InputText from 'primevue/inputtext';
 import { useId } from 'vue';
 import FieldReason from '../fields/FieldReason.vue';
+import FilledIn from './FilledIn.vue';
 import FormValue from './FormValue.vue';
 
 /** A line of text in a form; with `secret` it is not shown. */
@@ -13,6 +14,7 @@ const {
   autofocus = false,
   autocomplete = 'off',
   numeric = false,
+  suggested,
 } = defineProps<{
   name: string;
   label: string;
@@ -22,6 +24,8 @@ const {
   autocomplete?: string;
   /** Digits are typed: a phone offers them first. */
   numeric?: boolean;
+  /** What is filled in for as long as nothing else was typed. */
+  suggested?: string;
 }>();
 const id = useId();
 </script>
@@ -30,6 +34,7 @@ const id = useId();
   <FormValue v-slot="{ value, set, problem }" :name="name">
     <span class="labelled">
       <label :for="id">{{ label }}</label>
+      <FilledIn v-if="suggested !== undefined" :value="String(value ?? '')" :suggested="suggested" :set="set" />
       <InputText
         :id="id"
         :model-value="String(value ?? '')"

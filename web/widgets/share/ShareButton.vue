@@ -1,7 +1,7 @@
 <script setup lang="ts" generic="F extends string">
 import { computedAsync } from '@vueuse/core';
 import Button from 'primevue/button';
-import { defineAsyncComponent, ref, shallowRef } from 'vue';
+import { computed, defineAsyncComponent, ref, shallowRef } from 'vue';
 import IconButton from '../../ui/IconButton.vue';
 import { onceOpened } from '../../ui/once-opened';
 import type { ShareForm, Written } from './written';
@@ -31,15 +31,22 @@ const visible = ref(false);
 const ever = onceOpened(visible);
 const form = shallowRef<F>(forms[0].value);
 
-const written = computedAsync(async (): Promise<Written | { missing: string } | undefined> => {
-  const wanted = form.value;
-  if (!visible.value) return undefined;
-  try {
-    return await write(wanted);
-  } catch (error) {
-    return { missing: (error as Error).message };
-  }
-});
+/** While a form is being written, the one before it is not offered under its name. */
+const writing = ref(false);
+const latest = computedAsync(
+  async (): Promise<Written | { missing: string } | undefined> => {
+    const wanted = form.value;
+    if (!visible.value) return undefined;
+    try {
+      return await write(wanted);
+    } catch (error) {
+      return { missing: (error as Error).message };
+    }
+  },
+  undefined,
+  writing,
+);
+const written = computed(() => (writing.value ? undefined : latest.value));
 </script>
 
 <template>

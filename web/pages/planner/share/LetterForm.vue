@@ -66,9 +66,9 @@ const outcome = computed(() => {
 </script>
 
 <template>
-  <SentForm :key="`${to} ${subject}`" class="letter" :schema="Fields" :initial="{ to, subject, text }" :send="write">
+  <SentForm class="letter" :schema="Fields" :initial="{ to, subject, text }" :send="write">
     <template #default="{ busy }">
-      <FormText name="to" label="To" placeholder="name@example.org" autocomplete="email" />
+      <FormText name="to" label="To" :suggested="to" placeholder="name@example.org" autocomplete="email" />
       <FormText name="subject" label="Subject" />
       <FormValue v-slot="{ value, set, problem }" name="text">
         <span class="labelled">

@@ -163,6 +163,7 @@ function saveSound(): void {
     </template>
     <template v-if="form === 'letter'" #seen>
       <LetterForm
+        :key="editor.id"
         :to="recipient"
         :subject="editor.plan?.title ?? ''"
         :text="editor.plan ? firstWords(editor.plan) : ''"

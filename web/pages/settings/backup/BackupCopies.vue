@@ -86,6 +86,7 @@ const COLUMNS = [
         <code>{{ backups.folder }}</code>, and would be lost with it: keep a backup file elsewhere too.
       </p>
     </div>
+    <p v-else class="quiet" role="status">Reading the last copy back…</p>
   </FieldGroup>
 </template>
 

@@ -20,7 +20,8 @@ const fileName = ref('');
 const busy = ref(false);
 const trouble = ref('');
 
-const restoredBefore = computed(() => Number(useRoute().query.restored ?? 0));
+const route = useRoute();
+const restoredBefore = computed(() => Number(route.query.restored ?? 0));
 
 async function open(what: () => Promise<OpenedBackup>): Promise<void> {
   if (busy.value) return;
