@@ -28,7 +28,7 @@ test('a table of people is matched, asked, and taken: someone who is here is fil
     .setInputFiles({ name: 'crew.csv', mimeType: 'text/csv', buffer: Buffer.from(TABLE) });
   await expect(page.getByRole('heading', { name: 'People from a table' })).toBeFocused();
   await expect(page.getByRole('combobox', { name: '“E-mail” holds' })).toHaveText('contact');
-  await expect(page.getByRole('combobox', { name: '“Shoe size” holds' })).toHaveText('leave it out');
+  await expect(page.getByRole('combobox', { name: '“Shoe size” holds' })).toHaveText('not used');
   await expect(page.getByText('4 people, 1 condition to check')).toBeVisible();
   const row = (name: string) => page.getByRole('listitem').filter({ hasText: name });
   await expect(row('Kerensa Vosper')).toContainText('There is no such day. It is left empty.');
@@ -37,7 +37,7 @@ test('a table of people is matched, asked, and taken: someone who is here is fil
     'fill in what is missing',
   );
   await expect(row('Jago Penhallow').last()).toContainText('The same name is in row 4.');
-  await expect(page.getByRole('combobox', { name: 'What becomes of Jago Penhallow' }).last()).toHaveText('leave out');
+  await expect(page.getByRole('combobox', { name: 'What becomes of Jago Penhallow' }).last()).toHaveText('skip');
   await expect(page.getByRole('combobox', { name: 'Merrin Tolvane: “high blood pressure” is' })).toHaveText(
     'High blood pressure',
   );

@@ -55,7 +55,7 @@ export function sessionText(record: RunRecord, title: string, nameOf: (stepIndex
   };
   const { doneMs, plannedMs } = record.total;
   return paragraphs(title, [
-    { lines: [comparisonInWords(record, nameOf), `In all ${clockOfMs(doneMs)}, planned ${clockOfMs(plannedMs)}.`] },
+    { lines: [comparisonInWords(record, nameOf), `Total ${clockOfMs(doneMs)}, planned ${clockOfMs(plannedMs)}.`] },
     { heading: 'Step by step', lines: inOrder(record).map(line) },
   ]);
 }

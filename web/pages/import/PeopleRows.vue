@@ -42,7 +42,7 @@ const MEANING_LABELS: Readonly<Record<ColumnMeaning, string>> = {
   conditions: 'conditions',
   note: 'a note',
   group: 'group',
-  nothing: 'leave it out',
+  nothing: 'not used',
 };
 const meaningOptions = COLUMN_MEANINGS.map((value) => ({ value, label: MEANING_LABELS[value] }));
 const setMeaning = (index: number, meaning: ColumnMeaning): void => {
@@ -62,14 +62,14 @@ const wish = (row: PersonRow): PersonBecomes => becomes[row.id] ?? usually(row);
 const wishesFor = ({ same }: PersonRow): { value: PersonBecomes; label: string }[] => [
   { value: 'new', label: same === null ? 'add' : 'add as somebody else' },
   ...(same?.kind === 'here' ? [{ value: 'fill' as const, label: 'fill in what is missing' }] : []),
-  { value: 'skip', label: 'leave out' },
+  { value: 'skip', label: 'skip' },
 ];
 const decided = reactive<Record<string, string>>({});
 const nameOf = (id: string): string => CONDITIONS.find((one) => one.id === id)?.name ?? id;
 const choicesFor = ({ choices, words }: AskedCondition): { value: string; label: string }[] => [
   ...choices.map((value) => ({ value, label: nameOf(value) })),
   { value: KEEP_WORDS, label: `“${words}”, in these words; no caution is shown for it` },
-  { value: LEAVE_OUT, label: 'leave it out' },
+  { value: LEAVE_OUT, label: 'ignore it' },
 ];
 
 const wanted = computed(() => rows.value.filter((row) => wish(row) !== 'skip'));
