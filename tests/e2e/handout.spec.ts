@@ -1,8 +1,9 @@
 /// <reference lib="dom" />
 import AxeBuilder from '@axe-core/playwright';
-import { readFileSync, writeFileSync } from 'node:fs';
+import { readFileSync } from 'node:fs';
 import { pathToFileURL } from 'node:url';
 import { expect, test, type Page, type TestInfo } from '@playwright/test';
+import { missingOnPaper, onPaper, sheetWith } from '../support/paper';
 import { newPlan, openPlan } from './support';
 
 const dialog = (page: Page) => page.getByRole('dialog', { name: 'Share this plan' });
@@ -126,9 +127,15 @@ for (const format of ['A4', 'Letter'] as const)
   test(`prints on at most two pages of ${format}, no step cut in two`, async ({ page }, info) => {
     const path = await handoutOf(page, 'demo-potters', info);
     await page.goto(pathToFileURL(path).href);
-    const pdf = await page.pdf({ format, printBackground: true });
-    writeFileSync(info.outputPath('handout.pdf'), pdf);
-    expect((pdf.toString('latin1').match(/\/Type\s*\/Page\b/g) ?? []).length).toBeLessThanOrEqual(2);
+    const sheets = await onPaper(page, { format, printBackground: true });
+    expect(sheets.length).toBeLessThanOrEqual(2);
+    expect(await missingOnPaper(page, sheets)).toEqual([]);
+    for (const step of await page.locator('.steps > li').allInnerTexts()) {
+      const lines = step.split('\n').filter((line) => line.trim() !== '');
+      const on = new Set(lines.map((line) => sheetWith(sheets, line)));
+      expect([lines[0], [...on]]).toEqual([lines[0], [expect.any(Number)]]);
+      expect(on.has(-1)).toBe(false);
+    }
     await page.emulateMedia({ media: 'print' });
     const breaks = await page
       .locator('.steps > li')

@@ -1,5 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { readFileSync } from 'node:fs';
+import { demoPeople } from '#library/demo';
 import { readEmail } from '../support/email';
 import { openPlan } from './support';
 
@@ -77,4 +78,30 @@ test('the address of somebody is filled in when the letter is for them, and what
   await pick('everyone');
   await expect(to).toHaveValue('other@example.org');
   await expect(text).toHaveValue('My own words.');
+});
+
+test('nothing of the people of the class is in the letter, the page and the calendar file that go along', async ({
+  page,
+}) => {
+  await openPlan(page, 'demo-nurses');
+  await page.getByRole('button', { name: 'Share', exact: true }).click();
+  const dialog = page.getByRole('dialog', { name: 'Share this plan' });
+  await dialog.getByRole('radio', { name: 'Letter' }).check();
+  await dialog.getByLabel('To', { exact: true }).fill('nobody@example.org');
+  await dialog.getByRole('button', { name: 'Put into the outbox' }).click();
+  await expect(dialog.getByText(/^The letter is in the outbox/)).toBeVisible();
+  const { letters } = (await (await page.request.get('/api/v1/outbox')).json()) as {
+    letters: { id: string; to: string[] }[];
+  };
+  const { id } = letters.find(({ to }) => to.includes('nobody@example.org'))!;
+  const email = readEmail((await (await page.request.get(`/api/v1/outbox/${id}/file`)).body()).toString('latin1'));
+  const text = email.parts.map(({ content }) => content.toString('utf8')).join('\n');
+  expect(text.length).toBeGreaterThan(50_000);
+  for (const { id: personId, person } of demoPeople) {
+    expect([person.name, text.includes(person.name), text.includes(personId)]).toEqual([person.name, false, false]);
+    for (const { note } of person.conditions)
+      if (note !== '') expect([note, text.includes(note)]).toEqual([note, false]);
+    if (person.note !== '') expect([person.note, text.includes(person.note)]).toEqual([person.note, false]);
+  }
+  await page.request.delete(`/api/v1/outbox/${id}`);
 });

@@ -3,6 +3,7 @@ import { expect, test, type APIRequestContext, type Page } from '@playwright/tes
 import { newPlace, type Place } from '#core/cupboard';
 import type { HoldStep, Plan } from '#core/plan';
 import { PLACES, type StoredPlace } from '#api';
+import { missingOnPaper, onPaper } from '../support/paper';
 import { choose, newPlan, openPlan, openTab, rows, saved, storedPlan } from './support';
 
 const inspector = (page: Page) => page.getByRole('complementary');
@@ -198,17 +199,20 @@ test.describe('a plan and its place', () => {
     const there = await newPlaceOf(request, { name: 'Chapel room', stock: { chair: 20 }, mats: mats(4) });
     await newPlaceOf(request, { name: 'A store', setting: 'home', stock: { pillow: 40, blanket: 40, block: 40 } });
     const { id } = await newPlan(request, 'restorative', { groupSize: 6, cupboard: there.id });
-    const pages = async (): Promise<number> =>
-      ((await page.pdf({ format: 'A4' })).toString('latin1').match(/\/Type\s*\/Page\b/g) ?? []).length;
+    const isWholeOnOnePage = async (): Promise<void> => {
+      const sheets = await onPaper(page, { format: 'A4' });
+      expect(sheets).toHaveLength(1);
+      expect(await missingOnPaper(page, sheets)).toEqual([]);
+    };
     await page.goto(`/plans/${id}/props?view=packing`);
     await choose(page.getByRole('combobox', { name: 'pack from' }), 'A store');
     await expect(page.getByRole('region', { name: 'To bring' })).toContainText(/2\s*mats/);
     await expect(page.getByRole('region', { name: 'Substitutes' })).toContainText('2 pillows');
-    expect(await pages()).toBe(1);
+    await isWholeOnOnePage();
     await page.getByRole('tab', { name: 'Set-up sheet' }).click();
     await expect(page.getByRole('heading', { name: /^Set-ups:/ })).toBeVisible();
     await expect(page.getByRole('img').first()).toBeVisible();
-    expect(await pages()).toBe(1);
+    await isWholeOnOnePage();
     await page.getByRole('tab', { name: 'At home' }).click();
     await expect(page.getByText(/in place of bolster/).first()).toBeVisible();
   });

@@ -1,15 +1,11 @@
 /// <reference lib="dom" />
 import { expect, test, type Page } from '@playwright/test';
+import { missingOnPaper, onPaper, sheetWith } from '../support/paper';
 import { newPlan } from './support';
 
 const MARGINS = { top: '12mm', bottom: '12mm', left: '12mm', right: '12mm' };
 /** What is between the margins, in pixels of CSS. */
 const PAPER = { A4: { width: 703, height: 1032 }, Letter: { width: 725, height: 965 } } as const;
-
-async function pagesOf(page: Page, format: 'A4' | 'Letter'): Promise<number> {
-  const pdf = await page.pdf({ format, margin: MARGINS });
-  return (pdf.toString('latin1').match(/\/Type\s*\/Page\b/g) ?? []).length;
-}
 
 /** The pieces of a sheet as they are printed on a paper, each with how wide it is and how high. */
 async function printed(page: Page, format: keyof typeof PAPER, pieces: string) {
@@ -22,7 +18,7 @@ async function printed(page: Page, format: keyof typeof PAPER, pieces: string) {
       breaks: getComputedStyle(piece).breakInside,
     })),
   );
-  await page.emulateMedia({ media: 'screen' });
+  await page.emulateMedia({ media: null });
   await page.setViewportSize({ width: 1280, height: 800 });
   return found;
 }
@@ -31,7 +27,16 @@ for (const format of ['A4', 'Letter'] as const)
   test(`the running order of an hour is one page of ${format}, with every step whole`, async ({ page }) => {
     await page.goto('/plans/demo-nurses/cues?view=order');
     await expect(page.getByRole('row')).toHaveCount(12);
-    expect(await pagesOf(page, format)).toBe(1);
+    const sheets = await onPaper(page, { format, margin: MARGINS });
+    expect(sheets).toHaveLength(1);
+    expect(await missingOnPaper(page, sheets)).toEqual([]);
+    for (const words of [
+      'Before the night shift',
+      'Head to knee',
+      '3:30 left',
+      'at the change: 2 blocks to the right side',
+    ])
+      expect([words, sheetWith(sheets, words)]).toEqual([words, 0]);
     for (const { right, height, breaks } of await printed(page, format, 'tbody tr')) {
       expect(right).toBeLessThanOrEqual(PAPER[format].width);
       expect(height).toBeLessThan(PAPER[format].height / 4);
@@ -68,8 +73,24 @@ for (const format of ['A4', 'Letter'] as const)
       expect(breaks).toBe('avoid');
     }
     // Six rows of two cards, at least two rows on a page.
-    expect(await pagesOf(page, format)).toBeLessThanOrEqual(3);
+    const sheets = await onPaper(page, { format, margin: MARGINS });
+    expect(sheets.length).toBeLessThanOrEqual(3);
+    expect(await missingOnPaper(page, sheets)).toEqual([]);
   });
+
+test('a session that is under way elsewhere is not printed on a sheet', async ({ page, request }) => {
+  const { id } = await newPlan(request, 'restorative', { title: 'Left running' });
+  const run = `running-${Date.now()}`;
+  await request.post('/api/v1/runs', { data: { id: run, planId: id, planRevision: 1 } });
+  const events = [{ id: `${run}-started`, atMs: Date.now(), kind: 'started' }];
+  await request.post(`/api/v1/runs/${run}/events`, { data: { events } });
+  await page.goto('/plans/demo-nurses/cues?view=order');
+  await expect(page.getByText('Left running')).toBeVisible();
+  const sheets = await onPaper(page, { format: 'A4', margin: MARGINS });
+  expect(sheetWith(sheets, 'Head to knee')).toBe(0);
+  expect(sheetWith(sheets, 'Left running')).toBe(-1);
+  await request.delete(`/api/v1/runs/${run}`);
+});
 
 test('a sheet of a plan without steps says how to begin', async ({ page, request }) => {
   const { id } = await newPlan(request, 'restorative', { title: 'Nothing yet', steps: [] });

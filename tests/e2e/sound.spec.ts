@@ -6,10 +6,17 @@ import type { Plan } from '#core/plan';
 import { builtInLibrary } from '#library';
 import { breathStep, planOf, talk, workedHold } from '../support/examples';
 
-/** Five minutes with bells far from each other, and a breath with tones that begin after silence. */
+/** Some minutes with bells far from each other, and a breath with tones that begin after silence. */
 const PLAN: Plan = planOf(
   talk('t', 7),
-  { ...workedHold, setupSeconds: 13, enterSeconds: 2, loosen: null, rebound: { kind: 'none' } },
+  {
+    ...workedHold,
+    sides: { kind: 'each', first: 'left', length: { kind: 'even', seconds: 40 } },
+    setupSeconds: 13,
+    enterSeconds: 2,
+    loosen: null,
+    rebound: { kind: 'none' },
+  },
   breathStep([setOf('s', [cycleOf([4, 2, 6, 1])], 6)]),
 );
 
@@ -71,7 +78,34 @@ for (const [kind, label] of [
   });
 }
 
-test('making it can be cancelled, and what was made is dropped when other sounds are wanted', async ({ page }) => {
+test('making it can be cancelled while it goes on, and begun again', async ({ page }) => {
+  // The first thread hears nothing of what it is to do: it would be done before anybody could press the button.
+  await page.addInitScript(() => {
+    let isFirst = true;
+    window.Worker = class extends Worker {
+      constructor(address: string | URL, options?: WorkerOptions) {
+        super(address, options);
+        if (!/\/sound-[\w-]+\.js$/.test(String(address)) || !isFirst) return;
+        isFirst = false;
+        this.postMessage = () => undefined;
+        document.documentElement.dataset.held = 'yes';
+      }
+    };
+  });
+  await page.goto(`/plans/${await planned(page)}`);
+  await page.getByRole('button', { name: 'Share' }).click();
+  await page.getByRole('radio', { name: 'Sound' }).check();
+  await page.getByRole('button', { name: 'Make the sound file' }).click();
+  await expect(page.locator('html')).toHaveAttribute('data-held', 'yes');
+  await expect(page.getByRole('progressbar')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Download' })).toBeDisabled();
+  await page.getByRole('button', { name: 'Cancel' }).click();
+  await expect(page.getByRole('progressbar')).toBeHidden();
+  await page.getByRole('button', { name: 'Make the sound file' }).click();
+  await expect(page.getByText(/^The file is ready/)).toBeVisible();
+});
+
+test('what was made is dropped when other sounds are wanted', async ({ page }) => {
   await page.goto(`/plans/${await planned(page)}`);
   await page.getByRole('button', { name: 'Share' }).click();
   await page.getByRole('radio', { name: 'Sound' }).check();

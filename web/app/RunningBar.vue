@@ -28,7 +28,7 @@ async function end(session: OpenSession): Promise<void> {
 </script>
 
 <template>
-  <div v-if="latest" class="bar" role="status">
+  <div v-if="latest" class="bar screen-only" role="status">
     <p v-if="latest.isUnderWay">
       <strong>{{ latest.title }}</strong> is under way, since {{ clockTime(latest.startedAtMs) }}.
     </p>

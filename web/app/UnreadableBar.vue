@@ -9,7 +9,7 @@ unreadable.watchLists();
 </script>
 
 <template>
-  <p v-if="unreadable.rows.length > 0" class="bar" role="status">
+  <p v-if="unreadable.rows.length > 0" class="bar screen-only" role="status">
     <span
       ><AppIcon name="warn" :size="16" class="icon" /> {{ countInWords(unreadable.rows.length) }} Everything else works
       as usual.</span
