@@ -50,6 +50,7 @@ test('what nobody foresaw is logged, and told without its inside', async () => {
 
 test.each([
   [{ status: 413 }, 413, 'A request holds at most 2 MB.'],
+  [{ status: 413, limit: 500 * 2 ** 20 }, 413, 'A request holds at most 500 MB.'],
   [{ status: 400, type: 'entity.parse.failed' }, 400, 'The body of the request is not JSON.'],
   [{ status: 400, type: 'request.aborted' }, 400, 'The request could not be read.'],
 ])('what express throws, %j', async (error, status, detail) => {

@@ -55,13 +55,16 @@ function ofDatabase(error: unknown): HttpProblem | undefined {
   return undefined;
 }
 
+const MEGABYTE = 2 ** 20;
+const USUAL_LIMIT = 2 * MEGABYTE;
+
 /**
  * What express and its parsers throw: bodies that are no JSON, too large, or cut off, and addresses that do not decode.
  */
 function ofRequest(error: unknown): HttpProblem | undefined {
-  const { status, type, limit = 0 } = error as { status?: number; type?: string; limit?: number };
+  const { status, type, limit = USUAL_LIMIT } = error as { status?: number; type?: string; limit?: number };
   if (status === 413) {
-    return new HttpProblem(413, 'Too large', `This request holds at most ${Math.round(limit / 2 ** 20)} MB.`);
+    return new HttpProblem(413, 'Too large', `A request holds at most ${Math.round(limit / MEGABYTE)} MB.`);
   }
   if (type === 'entity.parse.failed') return new HttpProblem(400, 'Not JSON', 'The body of the request is not JSON.');
   if (status !== undefined && status >= 400 && status < 500) {
