@@ -162,7 +162,7 @@ describe('a comparison and a restore', () => {
     });
   });
 
-  test('what is the same, new, and different is told apart, and which is newer', async () => {
+  test('the same, the new and the different are distinguished, and the newer is named', async () => {
     const bytes = await fileOf({ withPeople: true, passphrase: PASSPHRASE });
     const [changed, deleted] = (await server.store.plans.findAll({ order: [['id', 'ASC']], limit: 2 })).map(
       ({ id }) => id,

@@ -88,7 +88,7 @@ const digest = (text: string): Buffer => createHash('sha256').update(text).diges
 
 /**
  * The feed itself: every class with a date as a calendar file, for whoever has the address. It is read only, and a
- * calendar that has it already is told so by the tag it sends. Nothing about people is in it.
+ * calendar that sends the current tag gets 304. Nothing about people is in it.
  */
 export function calendarFeed(store: Store): RequestHandler<{ name: string }> {
   let made: { version: number; file: string; tag: string } | undefined;

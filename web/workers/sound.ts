@@ -27,7 +27,7 @@ export interface ToEncode {
   totalSamples: number;
 }
 
-/** Packets of an encoder, and what a decoder is told before the first. */
+/** Packets of an encoder, and what a decoder needs before the first. */
 interface Encoded {
   packets: Uint8Array[];
   meta: EncodedAudioChunkMetadata | undefined;

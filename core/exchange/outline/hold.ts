@@ -105,7 +105,7 @@ function setUpOf(rows: readonly FoundRow[], position: Position | undefined, ques
     );
     return { ...row, place };
   });
-  // What is said of a row counts, also where the library has it otherwise.
+  // The line wins, even where the library’s set-up differs.
   if (rows.some(({ isExplicit }) => isExplicit)) return chosen;
   return asLibraryRows(chosen, position, (row) => rowInOutline(row));
 }

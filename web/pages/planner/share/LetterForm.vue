@@ -14,7 +14,7 @@ import SentForm from '../../../ui/forms/SentForm.vue';
 type Attachment = WriteLetterRequest['attachments'][number];
 
 /** A letter with what goes along with it. Nothing goes out before the button is pressed. */
-const { to, subject, text, offered, waiting } = defineProps<{
+const { to, subject, text, offered, waiting, missing } = defineProps<{
   to: string;
   subject: string;
   text: string;
@@ -22,6 +22,8 @@ const { to, subject, text, offered, waiting } = defineProps<{
   offered: readonly Attachment[];
   /** What is still being drawn; empty where all is there. */
   waiting: string;
+  /** Why something cannot go along; the letter can go without it. */
+  missing: string;
 }>();
 
 /** The name of the mail server; null where there is none, undefined until it is known. */
@@ -94,6 +96,7 @@ const outcome = computed(() => {
           @update:model-value="(taken) => take(file.name, taken)"
         />
         <span v-if="waiting" class="small quiet" role="status">{{ waiting }}</span>
+        <span v-else-if="missing" class="small caution" role="alert">{{ missing }}</span>
         <span v-else-if="offered.length === 0" class="small quiet">Nothing.</span>
       </fieldset>
       <Button

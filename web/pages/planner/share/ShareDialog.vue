@@ -168,7 +168,8 @@ function saveSound(): void {
         :subject="editor.plan?.title ?? ''"
         :text="editor.plan ? firstWords(editor.plan) : ''"
         :offered="offered"
-        :waiting="handout.page.value ? '' : handout.trouble.value || 'The page for a student is being drawn…'"
+        :waiting="handout.page.value || handout.trouble.value ? '' : 'The page for a student is being drawn…'"
+        :missing="handout.trouble.value"
       />
     </template>
     <template v-else-if="form === 'sound'" #seen>

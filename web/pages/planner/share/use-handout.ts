@@ -1,5 +1,5 @@
 import { watchDebounced } from '@vueuse/core';
-import { ref, shallowRef } from 'vue';
+import { computed, ref, shallowRef } from 'vue';
 import { ID_MARK } from '#core/body';
 import { handoutOf, handoutPage, homePlan, type HandoutFigure } from '#core/exchange';
 import type { ForWhom } from '#core/heights';
@@ -31,7 +31,10 @@ const built = async (name: string): Promise<string> => {
 /** A page for a student, put together anew whenever what is wanted changes. */
 export function useHandout(wanted: () => HandoutWish | undefined) {
   const library = useLibrary();
-  const page = shallowRef<Written>();
+  const wish = computed(wanted);
+  const made = shallowRef<{ of: HandoutWish; page: Written }>();
+  /** The page, as long as it is what is wanted: never one that was made for somebody else. */
+  const page = computed(() => (made.value && made.value.of === wish.value ? made.value.page : undefined));
   const trouble = ref('');
 
   /** The figures of a plan in the order of its steps; where one cannot be drawn, the words do alone. */
@@ -49,23 +52,24 @@ export function useHandout(wanted: () => HandoutWish | undefined) {
 
   let latest = 0;
   async function make(): Promise<void> {
-    const wish = wanted();
+    const now = wish.value;
     const turn = ++latest;
-    if (!wish) return;
+    if (!now) return;
     try {
-      const plan = homePlan(wish.plan, library.all, wish.household);
+      const plan = homePlan(now.plan, library.all, now.household);
       const [figures, script, style] = await Promise.all([
-        figuresOf(plan, wish.body),
+        figuresOf(plan, now.body),
         built('handout.js'),
         built('handout.css'),
       ]);
       if (turn !== latest) return;
-      const text = handoutPage(handoutOf(plan, library.all, wish.words), { figures, script, style });
-      [page.value, trouble.value] = [{ text, ending: '.html', type: 'text/html' }, ''];
+      const text = handoutPage(handoutOf(plan, library.all, now.words), { figures, script, style });
+      made.value = { of: now, page: { text, ending: '.html', type: 'text/html' } };
+      trouble.value = '';
     } catch (error) {
-      if (turn === latest) [page.value, trouble.value] = [undefined, (error as Error).message];
+      if (turn === latest) [made.value, trouble.value] = [undefined, (error as Error).message];
     }
   }
-  watchDebounced(wanted, make, { debounce: 250, immediate: true, deep: false });
+  watchDebounced(wish, make, { debounce: 250, immediate: true, deep: false });
   return { page, trouble };
 }
