@@ -57,6 +57,10 @@ export const BackupRow = z.object({
 });
 export type BackupRow = z.infer<typeof BackupRow>;
 
+/** Whether a document is restored where nothing else is chosen: it is not here, or newer in the backup. */
+export const isChosenAtFirst = ({ state, newer }: Pick<BackupRow, 'state' | 'newer'>): boolean =>
+  state === 'new' || (state === 'different' && newer === 'backup');
+
 /** A backup that was opened for a comparison, or still waits for its passphrase. */
 export const OpenedBackup = z.union([
   z.object({ id: z.uuid(), state: z.literal('sealed') }),

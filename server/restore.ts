@@ -1,7 +1,8 @@
 import { existsSync, readFileSync } from 'node:fs';
 import { BackupProblem, isZip, readArchive, type ReadArchive } from './backup/archive';
 import { comparisonInWords, mustAgree, passphrase } from './backup/command';
-import { chosenAtFirst, compareWith } from './backup/compare';
+import { isChosenAtFirst } from '#api';
+import { compareWith } from './backup/compare';
 import { putBack } from './backup/put-back';
 import { isSealed, unseal } from './backup/sealed';
 import { backupsOf } from './store/backups';
@@ -26,7 +27,7 @@ async function restoreFile(file: string, bytes: Uint8Array, isSure: boolean): Pr
   const store = await openStore(file);
   try {
     const rows = await compareWith(store, documents);
-    const chosen = chosenAtFirst(rows);
+    const chosen = rows.filter(isChosenAtFirst);
     console.log(comparisonInWords(rows, chosen).join('\n'));
     if (chosen.length === 0) return console.log('There is nothing to restore.');
     if (!isSure) await mustAgree();

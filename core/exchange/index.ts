@@ -27,7 +27,16 @@ export {
 export { runningOrder, type OrderRow } from './running-order';
 export { checkFile, type CheckedFile } from './check';
 export { practisedTable, sessionsTable } from './practised';
-export { mixed, soundKey, soundsOf, stretchesOf, type Sound, type SoundEvent, type WantedSounds } from './sound';
+export {
+  mixed,
+  SAMPLES_A_MS,
+  soundKey,
+  soundsOf,
+  stretchesOf,
+  type Sound,
+  type SoundEvent,
+  type WantedSounds,
+} from './sound';
 export { personText, placeText, positionText, sessionTable, sessionText, stockTable, techniqueText } from './text';
 export {
   COLUMN_MEANINGS,

@@ -2,6 +2,9 @@ import { ticksOf, tonesOf, type ToneKind, type TonedPhase } from '#core/breath';
 import type { Ms } from '#core/numbers';
 import type { BellKind, Timeline } from '#core/timeline';
 
+/** Samples in a millisecond of a sound file: a whole number, so that every moment is one of them. */
+export const SAMPLES_A_MS = 48;
+
 /** What is heard: a bell, or a tone of the breath of some length. */
 export type Sound = { kind: 'bell'; bell: BellKind } | { kind: 'tone'; tone: ToneKind; lengthMs: Ms };
 

@@ -96,9 +96,5 @@ export async function compareWith(tables: Models, documents: readonly BackedUp[]
   });
 }
 
-/** What is restored where nothing else is chosen: what is not here, and what is newer in the backup. */
-export const chosenAtFirst = (rows: readonly BackupRow[]): BackupRow[] =>
-  rows.filter(({ state, newer }) => state === 'new' || (state === 'different' && newer === 'backup'));
-
 /** An event as it is stored, as text. */
 export const eventText = (event: RunEvent): string => JSON.stringify(storedEvent(event));

@@ -5,10 +5,8 @@ import { dirname, join } from 'node:path';
 import { Mutex } from 'async-mutex';
 import { Letter, type OutboxResponse, type WriteLetterRequest } from '#api';
 import { HttpProblem, notFound } from '../http/problems';
+import { OWNER_ONLY, OWNER_ONLY_FOLDER } from '../store/owner-only';
 import { emailOf, sendEmail, serverName, type MailSettings } from './mail';
-
-const OWNER_ONLY = 0o600;
-const FOLDER_MODE = 0o700;
 
 /** The folder of letters, beside the database. */
 export const outboxFolder = (file: string): string => join(dirname(file), 'outbox');
@@ -24,7 +22,7 @@ export function outboxIn(folder: string, now: () => number, { server, from }: Ma
   const recordAt = (id: string): string => join(folder, `${id}.json`);
 
   async function put(path: string, content: string | Buffer): Promise<void> {
-    await mkdir(folder, { recursive: true, mode: FOLDER_MODE });
+    await mkdir(folder, { recursive: true, mode: OWNER_ONLY_FOLDER });
     await writeFile(`${path}.unfinished`, content, { mode: OWNER_ONLY });
     await rename(`${path}.unfinished`, path);
   }

@@ -1,14 +1,13 @@
 import { chmodSync, closeSync, existsSync, mkdirSync, openSync, readdirSync, renameSync, rmSync } from 'node:fs';
 import { basename, dirname, extname, join } from 'node:path';
 import type { Sequelize } from 'sequelize';
+import { OWNER_ONLY, OWNER_ONLY_FOLDER } from './owner-only';
 import { faultOf, flush } from './sqlite';
 
 /** Backups are kept of so many days, the latest of each day. Days without one do not count. */
 export const BACKUP_DAYS = 14;
 /** Of so many months before, the latest of each month is kept. Months without one do not count. */
 const BACKUP_MONTHS = 12;
-const OWNER_ONLY = 0o600;
-const FOLDER_MODE = 0o700;
 
 /** The folder of a database file's backups, beside it. */
 export const backupFolder = (file: string): string => join(dirname(file), 'backups');
@@ -58,7 +57,7 @@ function pruneBackups(file: string): void {
 
 /** Writes a copy of the whole database, as it is at one moment, to a path that only its owner can read. */
 async function writeCopy(database: Sequelize, path: string): Promise<void> {
-  mkdirSync(dirname(path), { recursive: true, mode: FOLDER_MODE });
+  mkdirSync(dirname(path), { recursive: true, mode: OWNER_ONLY_FOLDER });
   const unfinished = `${path}.unfinished`;
   rmSync(unfinished, { force: true });
   // SQLite writes into an empty file that is there, and leaves its mode as it is.

@@ -3,13 +3,12 @@ import { dirname } from 'node:path';
 import { QueryTypes, Sequelize } from 'sequelize';
 import { SequelizeStorage, Umzug } from 'umzug';
 import { backupsOf } from './backups';
+import { OWNER_ONLY } from './owner-only';
 import { migrations } from './migrations';
 import { sqliteCode } from '../sqlite-code';
 import { StartProblem } from './start-problem';
 
 const BUSY_MS = 1000;
-
-const OWNER_ONLY = 0o600;
 
 /**
  * Lets nobody but the owner read a database file and what lies beside it: people's health notes are in it. SQLite gives

@@ -2,11 +2,10 @@ import { chmodSync, copyFileSync, existsSync, mkdirSync, renameSync, rmSync } fr
 import { basename, dirname, join } from 'node:path';
 import sqlite3 from 'sqlite3';
 import { folderBeforeRestore } from './backups';
+import { OWNER_ONLY, OWNER_ONLY_FOLDER } from './owner-only';
 import { faultOf, flush } from './sqlite';
 import { StartProblem } from './start-problem';
 
-const OWNER_ONLY = 0o600;
-const FOLDER_MODE = 0o700;
 const PARTS = ['', '-wal', '-shm'] as const;
 
 /** Whether another program, usually a running Zovrin, has a database file open. A damaged file counts as not open. */
@@ -58,7 +57,7 @@ async function setAside(file: string, nowMs: number): Promise<string | undefined
   const parts = PARTS.filter((part) => existsSync(file + part));
   if (parts.length === 0) return undefined;
   const folder = folderBeforeRestore(file, nowMs);
-  mkdirSync(folder, { recursive: true, mode: FOLDER_MODE });
+  mkdirSync(folder, { recursive: true, mode: OWNER_ONLY_FOLDER });
   for (const part of parts) {
     const copy = join(folder, basename(file) + part);
     copyFileSync(file + part, copy);

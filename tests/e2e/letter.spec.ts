@@ -78,6 +78,29 @@ test('the address of somebody is filled in when the letter is for them, and what
   await expect(text).toHaveValue('My own words.');
 });
 
+test('while the page is drawn for somebody else, the one before it cannot be sent', async ({ page }) => {
+  let release = (): void => undefined;
+  const hold = { until: Promise.resolve() };
+  await page.route('**/handout/handout.js', async (route) => {
+    await hold.until;
+    await route.continue();
+  });
+  await openPlan(page, 'demo-choir');
+  await page.getByRole('button', { name: 'Share', exact: true }).click();
+  const dialog = page.getByRole('dialog', { name: 'Share this plan' });
+  await dialog.getByRole('radio', { name: 'Letter' }).check();
+  const send = dialog.getByRole('button', { name: 'Put into the outbox' });
+  await expect(send).toBeEnabled();
+  hold.until = new Promise((done) => (release = done));
+  await dialog.getByText('With things found at home').click();
+  await expect(dialog.getByText('The page for a student is being drawn…')).toBeVisible();
+  await expect(send).toBeDisabled();
+  await expect(dialog.getByText(/\.html, /)).toBeHidden();
+  release();
+  await expect(send).toBeEnabled();
+  await expect(dialog.getByText(/\.html, /)).toBeVisible();
+});
+
 test('nothing of the people of the class is in the letter, the page and the calendar file that go along', async ({
   page,
 }) => {

@@ -8,10 +8,9 @@ import {
   WavOutputFormat,
   type AudioCodec,
 } from 'mediabunny';
-import { mixed, stretchesOf } from '#core/exchange';
+import { mixed, SAMPLES_A_MS, stretchesOf } from '#core/exchange';
 
-/** Samples a second; a millisecond is a whole number of them. */
-export const SAMPLE_RATE = 48_000;
+const SAMPLE_RATE = SAMPLES_A_MS * 1000;
 /** A packet of the encoder: 20 ms. */
 const PACKET_SAMPLES = 960;
 const PACKET_SECONDS = PACKET_SAMPLES / SAMPLE_RATE;

@@ -7,6 +7,7 @@ import { latestOnly } from '../../sync/latest';
 import { momentInWords } from '../../ui/dates';
 import FoldedPart from '../../ui/FoldedPart.vue';
 import RecordTable from '../../ui/RecordTable.vue';
+import { sizeInWords } from '../../ui/sizes';
 
 /** Letters that were written: what each is, whether it was sent, and the file itself. */
 const outbox = shallowRef<OutboxResponse>();
@@ -51,7 +52,6 @@ const COLUMNS = [
   { key: 'state', label: 'State', of: (letter: Letter) => stateOf(letter) },
   { key: 'actions', label: 'Actions', hideLabel: true },
 ] as const;
-const kilobytes = (bytes: number): string => `${Math.max(1, Math.round(bytes / 1000))} KB`;
 </script>
 
 <template>
@@ -80,7 +80,7 @@ const kilobytes = (bytes: number): string => `${Math.max(1, Math.round(bytes / 1
         <FoldedPart title="What is in it">
           <p class="words">{{ row.text }}</p>
           <ul class="small">
-            <li v-for="file in row.attachments" :key="file.name">{{ file.name }}, {{ kilobytes(file.bytes) }}</li>
+            <li v-for="file in row.attachments" :key="file.name">{{ file.name }}, {{ sizeInWords(file.bytes) }}</li>
           </ul>
         </FoldedPart>
       </template>

@@ -1,9 +1,8 @@
-import { soundKey, type Sound, type SoundEvent } from '#core/exchange';
+import { SAMPLES_A_MS, soundKey, type Sound, type SoundEvent } from '#core/exchange';
 import type { BellSound } from '../../state/bell-sound';
 import { ringBell } from './bell';
 import { playTone } from './breath-tone';
 
-const SAMPLES_A_MS = 48;
 const SAMPLE_RATE = SAMPLES_A_MS * 1000;
 /** A bell has faded after so many seconds, however long it is made to ring. */
 const BELL_SECONDS = 14;

@@ -10,6 +10,7 @@ import FieldReason from '../../../ui/fields/FieldReason.vue';
 import FormText from '../../../ui/forms/FormText.vue';
 import FormValue from '../../../ui/forms/FormValue.vue';
 import SentForm from '../../../ui/forms/SentForm.vue';
+import { sizeInWords } from '../../../ui/sizes';
 
 type Attachment = WriteLetterRequest['attachments'][number];
 
@@ -39,7 +40,7 @@ const attachments = computed(() => offered.filter(({ name }) => !left.value.incl
 const take = (name: string, taken: boolean): void => {
   left.value = taken ? left.value.filter((one) => one !== name) : [...left.value, name];
 };
-const kilobytes = (content: string): string => `${Math.max(1, Math.round(new Blob([content]).size / 1000))} KB`;
+const sizeOf = (content: string): string => sizeInWords(new Blob([content]).size);
 
 const addresses = (typed: string): string[] => typed.split(/[\s,;]+/u).filter(Boolean);
 /** As the server checks it; several addresses stand in one field. */
@@ -91,7 +92,7 @@ const outcome = computed(() => {
         <CheckField
           v-for="file in offered"
           :key="file.name"
-          :label="`${file.name}, ${kilobytes(file.text)}`"
+          :label="`${file.name}, ${sizeOf(file.text)}`"
           :model-value="!left.includes(file.name)"
           @update:model-value="(taken) => take(file.name, taken)"
         />

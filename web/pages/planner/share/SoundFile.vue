@@ -2,6 +2,7 @@
 import Button from 'primevue/button';
 import ProgressBar from 'primevue/progressbar';
 import { clockOfMs } from '#core/time';
+import { sizeInWords } from '../../../ui/sizes';
 import type { useSound } from './use-sound';
 
 /** What will be heard, the file while it is being made, and the file itself to listen to. */
@@ -29,7 +30,7 @@ const PERCENT = 100;
     </div>
     <template v-else-if="file">
       <audio :src="address" controls aria-label="The sound file" />
-      <p class="small quiet" role="status">The file is ready: {{ (file.size / 1_000_000).toFixed(1) }} MB.</p>
+      <p class="small quiet" role="status">The file is ready: {{ sizeInWords(file.size) }}.</p>
     </template>
     <Button v-else label="Make the sound file" outlined size="small" @click="sound.make" />
     <p v-if="trouble" class="caution" role="alert">{{ trouble }}</p>

@@ -1,12 +1,11 @@
 import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue';
-import { soundsOf, type WantedSounds } from '#core/exchange';
+import { SAMPLES_A_MS, soundsOf, type WantedSounds } from '#core/exchange';
 import type { Timeline } from '#core/timeline';
 import { makeSoundFile, type SoundUnderWay } from '../../../client/sound-thread';
 import { useDeviceSettings } from '../../../state/device-settings';
 import { clipsOf } from '../../../widgets/sound/clips';
 
 export type SoundFormat = 'ogg' | 'wav';
-const SAMPLES_A_MS = 48;
 /** A file that is not compressed is large: 6 MB a minute. */
 const LONGEST_WAV_MS = 15 * 60_000;
 const TYPES: Readonly<Record<SoundFormat, string>> = { ogg: 'audio/ogg', wav: 'audio/wav' };

@@ -4,13 +4,13 @@ import Column from 'primevue/column';
 import DataTable from 'primevue/datatable';
 import { computed, ref } from 'vue';
 import { initials } from '#core/people';
-import type { BackupRow, OpenedBackup } from '#api';
+import { isChosenAtFirst, type BackupRow, type OpenedBackup } from '#api';
 import { restoreFromBackup } from '../../../client/backups';
 import { usePeople } from '../../../state/people';
 import { momentInWords } from '../../../ui/dates';
 import IconButton from '../../../ui/IconButton.vue';
 import { KINDS } from '../../../widgets/documents/words';
-import { chosenAtFirst, documents, stateInWords } from './words';
+import { documents, stateInWords } from './words';
 
 /** What a backup would change: nothing is restored before it has been seen and chosen. */
 const { backup } = defineProps<{ backup: Extract<OpenedBackup, { state: 'open' }> }>();
@@ -32,7 +32,7 @@ const rows = computed((): Row[] =>
 const changes = computed(() => rows.value.filter(({ state }) => state === 'new' || state === 'different'));
 const unreadable = computed(() => rows.value.filter(({ state }) => state === 'unreadable'));
 const same = computed(() => rows.value.length - changes.value.length - unreadable.value.length);
-const chosen = ref<Row[]>(changes.value.filter(chosenAtFirst));
+const chosen = ref<Row[]>(changes.value.filter(isChosenAtFirst));
 
 const busy = ref(false);
 const trouble = ref('');

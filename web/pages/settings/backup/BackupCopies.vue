@@ -6,7 +6,8 @@ import { backUpNow, readBackups } from '../../../client/backups';
 import { momentInWords } from '../../../ui/dates';
 import FieldGroup from '../../../ui/fields/FieldGroup.vue';
 import RecordTable from '../../../ui/RecordTable.vue';
-import { countsInWords, sizeInWords } from './words';
+import { sizeInWords } from '../../../ui/sizes';
+import { countsInWords } from './words';
 
 /** The copies that Zovrin makes by itself: when the last was made, whether it can be read back, and all of them. */
 const { busy } = defineProps<{ busy: boolean }>();

@@ -11,7 +11,7 @@ import FormText from '../../../ui/forms/FormText.vue';
 import FormValue from '../../../ui/forms/FormValue.vue';
 import SentForm from '../../../ui/forms/SentForm.vue';
 import { saveFile } from '../../../state/files';
-import { sizeInWords } from './words';
+import { sizeInWords } from '../../../ui/sizes';
 
 /** Everything as one file, which is downloaded. */
 const done = ref('');

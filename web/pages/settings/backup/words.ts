@@ -1,13 +1,6 @@
 import type { BackupRow, BackupsResponse, StoredKind } from '#api';
 import { KINDS } from '../../../widgets/documents/words';
 
-const KILO = 1000;
-/** A size as `450 KB` or `1.2 MB`. */
-export function sizeInWords(bytes: number): string {
-  if (bytes < KILO * KILO) return `${Math.max(1, Math.round(bytes / KILO))} KB`;
-  return `${(bytes / KILO / KILO).toFixed(1)} MB`;
-}
-
 const MORE: Partial<Record<StoredKind, string>> = {
   plan: 'plans',
   run: 'sessions',
@@ -34,9 +27,6 @@ export function stateInWords({ state, newer, reason }: BackupRow): string {
   if (newer === 'backup') return 'newer in the backup';
   return newer === 'here' ? 'newer here' : 'different';
 }
-
-/** What is chosen at first: what is not here, and what is newer in the backup. */
-export const chosenAtFirst = ({ state, newer }: BackupRow): boolean => state === 'new' || newer === 'backup';
 
 /** `1 document`, `3 documents`. */
 export const documents = (n: number): string => (n === 1 ? '1 document' : `${n} documents`);
