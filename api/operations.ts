@@ -1,16 +1,6 @@
 import { z } from 'zod';
 import { Id } from '#core/document';
-import {
-  AddEventsRequest,
-  AddEventsResponse,
-  EventsQuery,
-  EventsResponse,
-  ListRunsQuery,
-  ListRunsResponse,
-  StartRunRequest,
-  StoredRun,
-} from './runs';
-import { AudienceNow, AudienceState, OpenAudienceRequest } from './audience';
+import { AUDIENCE } from './audience-operations';
 import {
   FitRequest,
   FitResponse,
@@ -50,6 +40,7 @@ import {
 } from './plans';
 import { PractisedQuery, PractisedResponse } from './practised';
 import { About } from './about';
+import { RUNS } from './run-operations';
 import { SampleState } from './sample';
 import { SETTINGS } from './settings';
 import { TimelineRequest, TimelineResponse } from './timeline';
@@ -143,72 +134,7 @@ export const OPERATIONS: readonly Operation[] = [
     status: 200,
     answer: PaceResponse,
   },
-  {
-    method: 'get',
-    path: '/runs',
-    tag: 'Sessions',
-    isPrivate: true,
-    summary: 'List sessions, the latest first',
-    query: ListRunsQuery,
-    status: 200,
-    answer: ListRunsResponse,
-  },
-  {
-    method: 'post',
-    path: '/runs',
-    tag: 'Sessions',
-    isPrivate: true,
-    summary: 'Begin a session of a plan as it was at a revision',
-    body: StartRunRequest,
-    status: 201,
-    answer: StoredRun,
-    refuses: [404, 409],
-  },
-  {
-    method: 'get',
-    path: '/runs/:id',
-    tag: 'Sessions',
-    isPrivate: true,
-    summary: 'Read a session with its plan and its events',
-    params: oneId,
-    status: 200,
-    answer: StoredRun,
-    refuses: [404],
-  },
-  {
-    method: 'get',
-    path: '/runs/:id/events',
-    tag: 'Sessions',
-    isPrivate: true,
-    summary: 'Read the events from a place in their order on',
-    params: oneId,
-    query: EventsQuery,
-    status: 200,
-    answer: EventsResponse,
-    refuses: [404],
-  },
-  {
-    method: 'post',
-    path: '/runs/:id/events',
-    tag: 'Sessions',
-    isPrivate: true,
-    summary: 'Add events; each is stored once by its id',
-    params: oneId,
-    body: AddEventsRequest,
-    status: 200,
-    answer: AddEventsResponse,
-    refuses: [404, 409],
-  },
-  {
-    method: 'delete',
-    path: '/runs/:id',
-    tag: 'Sessions',
-    isPrivate: true,
-    summary: 'Put a session into the bin for 30 days',
-    params: oneId,
-    status: 204,
-    refuses: [404],
-  },
+  ...RUNS,
   {
     method: 'get',
     path: '/practised',
@@ -316,37 +242,7 @@ export const OPERATIONS: readonly Operation[] = [
     refuses: [403, 429],
   },
   { method: 'post', path: '/lock/close', tag: 'Lock', summary: 'Lock', status: 204 },
-  {
-    method: 'get',
-    path: '/audience',
-    tag: 'Audience view',
-    summary: 'Whether phones may view a session',
-    status: 200,
-    answer: AudienceState,
-  },
-  {
-    method: 'put',
-    path: '/audience',
-    tag: 'Audience view',
-    summary: 'Let phones on the same network view the session of a plan',
-    body: OpenAudienceRequest,
-    status: 200,
-    answer: AudienceState,
-    refuses: [404],
-  },
-  { method: 'delete', path: '/audience', tag: 'Audience view', summary: 'End that', status: 204 },
-  {
-    method: 'get',
-    path: '/audience/:planId/now',
-    tag: 'Audience view',
-    door: 'phones',
-    summary: 'The session as a phone sees it; the code of the link is sent as a bearer token',
-    params: { planId: Id },
-    query: z.strictObject({ tag: z.string().optional() }),
-    status: 200,
-    answer: AudienceNow,
-    refuses: [404, 410, 429],
-  },
+  ...AUDIENCE,
   {
     method: 'get',
     path: '/bin',
