@@ -151,21 +151,6 @@ const SHOTS: Record<string, { take: Shot; context?: BrowserContextOptions }> = {
         .evaluate((folder) => (folder.textContent = 'data/outbox'));
     },
   },
-  restore: {
-    take: async (page, url) => {
-      await page.goto(`${url}/settings?group=backup`);
-      await page.getByRole('button', { name: 'Make a copy now' }).click();
-      await page.getByRole('button', { name: 'Make a copy now' }).isEnabled();
-      await longer(url, 'demo-choir');
-      await page.request.delete(`${url}/api/v1/plans/demo-workshop`);
-      await page.reload();
-      await page
-        .getByRole('button', { name: /^Compare the copy/ })
-        .first()
-        .click();
-      await page.getByRole('heading', { name: /^Backup of/ }).waitFor();
-    },
-  },
   cautions: {
     take: async (page, url) => {
       await page.goto(`${url}/plans/demo-hour/people`);
@@ -194,6 +179,22 @@ const SHOTS: Record<string, { take: Shot; context?: BrowserContextOptions }> = {
       await changed(url);
       await page.goto(`${url}/plans/demo-hour/history`);
       await page.getByRole('button', { name: 'Restore this version' }).waitFor();
+    },
+  },
+  // The last: it changes a plan, and deletes one.
+  restore: {
+    take: async (page, url) => {
+      await page.goto(`${url}/settings?group=backup`);
+      await page.getByRole('button', { name: 'Make a copy now' }).click();
+      await page.getByRole('button', { name: 'Make a copy now' }).isEnabled();
+      await longer(url, 'demo-choir');
+      await page.request.delete(`${url}/api/v1/plans/demo-workshop`);
+      await page.reload();
+      await page
+        .getByRole('button', { name: /^Compare the copy/ })
+        .first()
+        .click();
+      await page.getByRole('heading', { name: /^Backup of/ }).waitFor();
     },
   },
 };
