@@ -9,8 +9,8 @@ const named = async (page: Page, name: string): Promise<Person[]> =>
 
 const TABLE = [
   'Name;E-mail;Date of birth;Health;Course;Shoe size',
-  'Merrin Tolvane;merrin@example.org;3.4.1971;high blood pressure, dodgy knees;Ferry crew;39',
-  'Kerensa Vosper;kerensa@example.org;31.2.1980;none;Ferry crew;41',
+  'Zenobia Chegwidden;zenobia@example.org;3.4.1971;high blood pressure, dodgy knees;Tide watchers;39',
+  'Kerensa Vosper;kerensa@example.org;31.2.1980;none;Tide watchers;41',
   'Jago Penhallow;;;;;',
   'Jago Penhallow;;;;;',
 ].join('\n');
@@ -21,11 +21,11 @@ test('a table of people is matched, asked, and taken: someone who is here is fil
   await page.request.post('/api/v1/people', {
     data: { document: { ...newPerson('Kerensa Vosper'), contact: 'at the quay' } },
   });
-  await page.request.post('/api/v1/groups', { data: { document: newGroup('Ferry crew') } });
+  await page.request.post('/api/v1/groups', { data: { document: newGroup('Tide watchers') } });
   await page.goto('/import');
   await page
     .locator('input[type=file]')
-    .setInputFiles({ name: 'crew.csv', mimeType: 'text/csv', buffer: Buffer.from(TABLE) });
+    .setInputFiles({ name: 'watchers.csv', mimeType: 'text/csv', buffer: Buffer.from(TABLE) });
   await expect(page.getByRole('heading', { name: 'People from a table' })).toBeFocused();
   await expect(page.getByRole('combobox', { name: '“E-mail” holds' })).toHaveText('contact');
   await expect(page.getByRole('combobox', { name: '“Shoe size” holds' })).toHaveText('not used');
@@ -38,28 +38,28 @@ test('a table of people is matched, asked, and taken: someone who is here is fil
   );
   await expect(row('Jago Penhallow').last()).toContainText('The same name is in row 4.');
   await expect(page.getByRole('combobox', { name: 'What becomes of Jago Penhallow' }).last()).toHaveText('skip');
-  await expect(page.getByRole('combobox', { name: 'Merrin Tolvane: “high blood pressure” is' })).toHaveText(
+  await expect(page.getByRole('combobox', { name: 'Zenobia Chegwidden: “high blood pressure” is' })).toHaveText(
     'High blood pressure',
   );
   // Decided from the keyboard.
-  await page.getByRole('combobox', { name: 'Merrin Tolvane: “dodgy knees” is' }).focus();
+  await page.getByRole('combobox', { name: 'Zenobia Chegwidden: “dodgy knees” is' }).focus();
   await page.keyboard.press('Enter');
   await page.getByRole('option', { name: /in these words; no caution is shown/ }).click();
   await expect(page.getByText('4 people', { exact: true })).toBeVisible();
   await page.getByRole('button', { name: 'Take 3 people' }).click();
   await expect(page).toHaveURL('/people');
 
-  const [merrin] = await named(page, 'Merrin Tolvane');
-  expect(merrin).toMatchObject({ birthDate: '1971-04-03', contact: 'merrin@example.org' });
-  expect(merrin!.conditions.map(({ condition, words }) => [condition, words])).toEqual([
+  const [zenobia] = await named(page, 'Zenobia Chegwidden');
+  expect(zenobia).toMatchObject({ birthDate: '1971-04-03', contact: 'zenobia@example.org' });
+  expect(zenobia!.conditions.map(({ condition, words }) => [condition, words])).toEqual([
     ['high-pressure', ''],
     ['in-words', 'dodgy knees'],
   ]);
   const kerensa = await named(page, 'Kerensa Vosper');
   expect(kerensa.map(({ contact }) => contact)).toEqual(['at the quay']);
   expect(await named(page, 'Jago Penhallow')).toHaveLength(1);
-  const [crew] = (await all<Group>(page, 'groups')).filter(({ document }) => document.name === 'Ferry crew');
-  expect(crew!.document.members).toHaveLength(2);
+  const [watchers] = (await all<Group>(page, 'groups')).filter(({ document }) => document.name === 'Tide watchers');
+  expect(watchers!.document.members).toHaveLength(2);
 });
 
 test('a column can be matched otherwise, and a table that is discarded changes nothing', async ({ page }) => {
