@@ -11,36 +11,29 @@ export interface FakeSolver {
   fail: () => void;
 }
 
-/** Lets `new Worker` start fake solvers. `hold` keeps jobs from being done until the promise it gives is resolved. */
-export function fakeSolvers(hold: () => Promise<void> | undefined = () => undefined): {
-  started: FakeSolver[];
-  restore: () => void;
-} {
-  const started: FakeSolver[] = [];
+/**
+ * Lets `new Worker` start workers that stand in for real ones: what they are asked and what they answer is cloned or
+ * handed over as between threads. `inside` gives what a worker that just started answers with; `fail` lets its script
+ * fail, and `ended` hears that it was stopped.
+ */
+export function fakeWorkers(inside: (fail: () => void) => { answers: object; ended?: () => void }): () => void {
   const before = Object.getOwnPropertyDescriptor(globalThis, 'Worker');
 
   class FakeWorker extends EventTarget {
     readonly #page: MessagePort;
     readonly #inside: MessagePort;
-    readonly #solver: FakeSolver;
+    readonly #ended: () => void;
+    #isEnded = false;
 
     constructor() {
       super();
       const { port1, port2 } = new MessageChannel();
       [this.#page, this.#inside] = [port1, port2];
-      this.#solver = { jobs: [], isEnded: false, fail: () => this.dispatchEvent(new Event('error')) };
-      started.push(this.#solver);
-      const run = async <K extends JobKind>(
-        job: Job<K>,
-        ticks: (share: number) => void,
-      ): Promise<Jobs[K]['answer']> => {
-        this.#solver.jobs.push(job.kind);
-        await hold();
-        return doJob(job, ticks);
-      };
-      expose({ run }, port2 as unknown as Endpoint);
+      const { answers, ended } = inside(() => this.dispatchEvent(new Event('error')));
+      this.#ended = () => ended?.();
+      expose(answers, port2 as unknown as Endpoint);
       port1.on('message', (data: unknown) => {
-        if (!this.#solver.isEnded) this.dispatchEvent(Object.assign(new Event('message'), { data }));
+        if (!this.#isEnded) this.dispatchEvent(Object.assign(new Event('message'), { data }));
       });
       port1.start();
       port1.unref();
@@ -48,20 +41,37 @@ export function fakeSolvers(hold: () => Promise<void> | undefined = () => undefi
     }
     postMessage(message: unknown, transfer: MessagePort[] = []): void {
       // A worker that has ended is written to in vain; it does not refuse.
-      if (!this.#solver.isEnded) this.#page.postMessage(message, transfer);
+      if (!this.#isEnded) this.#page.postMessage(message, transfer);
     }
     terminate(): void {
-      this.#solver.isEnded = true;
+      this.#isEnded = true;
+      this.#ended();
       this.#page.close();
       this.#inside.close();
     }
   }
   Object.defineProperty(globalThis, 'Worker', { configurable: true, writable: true, value: FakeWorker });
-  return {
-    started,
-    restore: () => {
-      if (before) Object.defineProperty(globalThis, 'Worker', before);
-      else Reflect.deleteProperty(globalThis, 'Worker');
-    },
+  return () => {
+    if (before) Object.defineProperty(globalThis, 'Worker', before);
+    else Reflect.deleteProperty(globalThis, 'Worker');
   };
+}
+
+/** Lets `new Worker` start fake solvers. `hold` keeps jobs from being done until the promise it gives is resolved. */
+export function fakeSolvers(hold: () => Promise<void> | undefined = () => undefined): {
+  started: FakeSolver[];
+  restore: () => void;
+} {
+  const started: FakeSolver[] = [];
+  const restore = fakeWorkers((fail) => {
+    const solver: FakeSolver = { jobs: [], isEnded: false, fail };
+    started.push(solver);
+    const run = async <K extends JobKind>(job: Job<K>, ticks: (share: number) => void): Promise<Jobs[K]['answer']> => {
+      solver.jobs.push(job.kind);
+      await hold();
+      return doJob(job, ticks);
+    };
+    return { answers: { run }, ended: () => (solver.isEnded = true) };
+  });
+  return { started, restore };
 }
