@@ -89,9 +89,8 @@ const shown = computed(() => {
       lazy
       removable-sort
       size="small"
-      :loading="loading"
       :row-class="(row: R) => ({ 'quiet-row': isQuiet(row) })"
-      :pt="{ table: { 'aria-label': label } }"
+      :pt="{ table: { 'aria-label': label, 'aria-busy': loading } }"
       @sort="sort"
     >
       <template #empty>{{ loading ? 'Loading…' : 'No matches.' }}</template>
