@@ -98,10 +98,11 @@ test('the sample house is loaded from the first page, and removed again in the s
     await page.goto(url);
     await expect(page.getByRole('button', { name: 'Create your first plan' })).toBeVisible();
     await page.getByRole('radio', { name: 'right' }).click();
-    release();
-    await expect(page.getByRole('radio', { name: 'right' })).toBeChecked();
     await page.getByRole('textbox', { name: 'Class length' }).fill('75');
     await page.keyboard.press('Enter');
+    release();
+    await expect(page.getByRole('textbox', { name: 'Class length' })).toHaveValue('1:15:00');
+    await expect(page.getByRole('radio', { name: 'right' })).toBeChecked();
     await page.getByRole('button', { name: 'Create your first plan' }).click();
     await expect(page.getByRole('dialog').getByRole('textbox', { name: 'Class length' })).toHaveValue('1:15:00');
     await page.getByRole('button', { name: 'Create plan' }).click();

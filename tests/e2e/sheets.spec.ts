@@ -85,6 +85,7 @@ test('a session that is under way elsewhere is not printed on a sheet', async ({
   const events = [{ id: `${run}-started`, atMs: Date.now(), kind: 'started' }];
   await request.post(`/api/v1/runs/${run}/events`, { data: { events } });
   await page.goto('/plans/demo-nurses/cues?view=order');
+  await expect(page.getByRole('row').filter({ hasText: 'Head to knee' })).toBeVisible();
   // Whichever session began last: another test may have begun one since.
   await expect(page.getByRole('status').filter({ hasText: 'is under way, since' })).toBeVisible();
   const sheets = await onPaper(page, { format: 'A4', margin: MARGINS });

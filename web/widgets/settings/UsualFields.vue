@@ -24,6 +24,12 @@ async function choose(patch: Partial<Settings['usual']>): Promise<void> {
   await settings.ready();
   put(patch);
 }
+function chooseLength(classSeconds: number): string | undefined {
+  if (settings.isLoaded) return put({ classSeconds });
+  void choose({ classSeconds });
+  return undefined;
+}
+const AN_HOUR = 3600;
 
 const APPROACH_OPTIONS = APPROACHES.map((value) => ({ value, label: APPROACH_LABELS[value] }));
 const SIDES = [
@@ -56,7 +62,7 @@ const LENGTHS = [
       label="Class length"
       bare="classMinutes"
       :model-value="usual.classSeconds"
-      :accept="(classSeconds) => put({ classSeconds: classSeconds ?? 3600 })"
+      :accept="(classSeconds) => chooseLength(classSeconds ?? AN_HOUR)"
     />
     <span class="side">
       <span class="small quiet" aria-hidden="true">First side</span>
