@@ -92,12 +92,12 @@ module.exports = {
     {
       name: 'core-knows-zod-and-itself',
       comment:
-        'And, for the outline of the figure, marching squares; for substitutes, a solver of integer programs; for days, date-fns; for tables and calendars, papaparse and ical.js.',
+        'And, for the outline of the figure, marching squares; for substitutes, a solver of integer programs; for days, date-fns; for tables, calendars and captions, papaparse, ical.js and media-captions; for words as they sound, double-metaphone and fastest-levenshtein.',
       severity: 'error',
       from: { path: room('core'), pathNot: test },
       to: {
         pathNot:
-          '^core/|^node_modules/(zod|fast-deep-equal|d3-contour|yalps|date-fns|papaparse|ical\\.js|@types/(d3-contour|papaparse))/',
+          '^core/|^node_modules/(zod|fast-deep-equal|d3-contour|yalps|date-fns|papaparse|ical\\.js|media-captions|double-metaphone|fastest-levenshtein|@types/(d3-contour|papaparse))/',
       },
     },
     {

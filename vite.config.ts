@@ -8,6 +8,8 @@ export default defineConfig({
   root: 'web',
   plugins: [vue()],
   build: { outDir: '../dist/web', emptyOutDir: true, target: 'es2023', chunkSizeWarningLimit: 700 },
+  // Workers are modules, as they are started: so that they may load parts of themselves later.
+  worker: { format: 'es' },
   server: {
     port: 4781,
     proxy: {

@@ -134,6 +134,9 @@ export function checkFile(text: string, { library, index, today }: CheckOptions)
       return { what: `a library entry, “${found.entry.entry.names.english}”`, faults: [], remarks: [] };
     case 'place':
       return { what: `a place, “${found.place.name}”`, faults: [], remarks: [] };
+    // WebVTT is checked above, line by line; this is SubRip.
+    case 'captions':
+      return { what: `captions with ${counted(found.text.split('-->').length - 1, 'cue')}`, faults: [], remarks: [] };
     // A calendar is checked above, line by line.
     case 'calendar':
       return { what: `a calendar file with ${counted(found.dates, 'date')}`, faults: [], remarks: [] };

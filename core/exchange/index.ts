@@ -1,5 +1,29 @@
 /** Handing over: documents as files that other programs read. */
-export { breathCountsOf, captionsOf, chaptersOf, webVtt, type CaptionCue } from './captions';
+export {
+  breathCountsOf,
+  captionsOf,
+  chaptersOf,
+  planOfClass,
+  readCaptionsFile,
+  readClass,
+  sidesInAll,
+  spokenEntries,
+  spokenWords,
+  webVtt,
+  type CaptionCue,
+  type CaptionLanguage,
+  type CaptionsProblem,
+  type ClassSegment,
+  type Doubt,
+  type FixedSegment,
+  type PhraseRow,
+  type ReadClass,
+  type Reason,
+  type SegmentKind,
+  type SpokenEntry,
+  type SpokenLine,
+  type SpokenWord,
+} from './captions';
 export { csv, planTable } from './table';
 export { calendarFile, type ClassEvent } from './calendar';
 export { classEvent, planOfUid } from './class-event';

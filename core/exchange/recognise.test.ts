@@ -43,8 +43,6 @@ describe('what a text is', () => {
     ['[1,2]', 'no document of Zovrin'],
     ['{"format":"constructor"}', 'no document of Zovrin'],
     ['BEGIN:VCALENDAR\r\nVERSION:2.0', 'calendar file'],
-    ['WEBVTT\n\n00:01.000 --> 00:02.000\nhello', 'captions'],
-    ['1\n00:00:01,000 --> 00:00:02,000\nhello', 'captions'],
     ['<!DOCTYPE html><html>', 'web page'],
     ['%PDF-1.7', 'another program'],
     ['PK\u0003\u0004zip', 'restore it in Settings, Backup'],

@@ -21,6 +21,8 @@ export type Recognised =
   | { kind: 'calendar'; text: string; dates: number }
   /** A table in which people stand, one in each row. */
   | { kind: 'people'; table: PeopleTable }
+  /** Captions of a class that was filmed or recorded. */
+  | { kind: 'captions'; text: string }
   /** Words: an outline, or something that may be one. */
   | { kind: 'outline'; text: string }
   /** Something that cannot be taken, and why; where a field is wrong, which one. */
@@ -80,10 +82,6 @@ const OTHERS: readonly (readonly [RegExp, string])[] = [
   [/^PK\p{Cc}{2}/u, 'This is a ZIP file. If it is a backup of Zovrin, restore it in Settings, Backup.'],
   [/^\{"format":"zovrin-sealed-backup"/u, 'This is a backup under a passphrase. Restore it in Settings, Backup.'],
   [
-    /^WEBVTT|^\d+\r?\n\d\d:\d\d:\d\d,\d{3} -->/u,
-    'These are captions of a film. Zovrin writes captions, but cannot read them yet.',
-  ],
-  [
     /^(?:<!doctype|<html|<\?xml|<svg)/iu,
     'This is a web page or another marked-up file. Copy the words out of it and paste them here.',
   ],
@@ -92,6 +90,10 @@ const OTHERS: readonly (readonly [RegExp, string])[] = [
     'This is a document of another program. Copy the words out of it and paste them here.',
   ],
 ];
+
+/** Captions of a film: WebVTT, or the times of SubRip, which may begin with a number. */
+const CAPTIONS = /^WEBVTT|^(?:\d+\s*\r?\n)?\s*[\d:.,]+\s*-->\s*[\d:.,]+/u;
+const BEGINNING = 200;
 
 function recogniseCalendar(text: string): Recognised {
   const read = readCalendar(text, 'UTC');
@@ -108,6 +110,7 @@ export function recognise(typed: string): Recognised {
   const text = typed.replace(/^\uFEFF/u, '').trim();
   if (text === '') return refused('There is nothing in it.');
   for (const [begins, reason] of OTHERS) if (begins.test(text)) return refused(reason);
+  if (CAPTIONS.test(text.slice(0, BEGINNING))) return { kind: 'captions', text };
   if (/^BEGIN:VCALENDAR/iu.test(text)) return recogniseCalendar(text);
   if (/^[[{]/u.test(text)) return recogniseJson(text);
   if (/[\0\uFFFD]/u.test(text)) return refused('This is not a text: it cannot be read as words.');

@@ -4,8 +4,8 @@ import { cycleOf, setOf } from '#core/breath';
 import { holdNamed, type HoldStep } from '#core/plan';
 import { compileTimeline } from '#core/timeline';
 import { builtInLibrary } from '#library';
-import { plan as anyPlan } from '../../tests/support/arbitraries';
-import { breathStep, noLibrary, planOf, talk, workedHold } from '../../tests/support/examples';
+import { plan as anyPlan } from '../../../tests/support/arbitraries';
+import { breathStep, noLibrary, planOf, talk, workedHold } from '../../../tests/support/examples';
 import { breathCountsOf, captionsOf, chaptersOf, webVtt, type CaptionCue } from './index';
 
 const TIME = /^(\d{2,}):([0-5]\d):([0-5]\d)\.(\d{3}) --> (\d{2,}):([0-5]\d):([0-5]\d)\.(\d{3})$/;

@@ -1,0 +1,61 @@
+import type { FixedSegment } from './class-state';
+import type { Described } from './evidence';
+import type { Mark } from './marks';
+import type { SpokenWord } from './words';
+
+/** So many positions and techniques of a class are looked at closely: those that are named or described most. */
+const MAX_ENTRIES = { hold: 32, breath: 5 } as const;
+const MIN_WORTH = 0.2;
+/** What is fixed is looked at in any case. */
+const FIXED = 1e9;
+const WINDOW_MS = 25_000;
+const OF_EACH_WINDOW = 3;
+const MIN_DESCRIBED = 3;
+
+interface Entry {
+  id: string;
+  kind: 'hold' | 'breath';
+}
+
+/** The entries that a class may have, as far as they are named, described or fixed. */
+export function candidates<E extends Entry>(
+  entries: readonly E[],
+  words: readonly SpokenWord[],
+  marks: readonly Mark[],
+  described: Described,
+  fixed: readonly FixedSegment[],
+): { positions: E[]; techniques: E[] } {
+  const worth = describedMost(words, described);
+  for (const mark of marks)
+    if (mark.kind === 'name')
+      for (const { id, share } of mark.entries) worth.set(id, (worth.get(id) ?? 0) + share * mark.weight);
+  for (const { id } of fixed) if (id !== null) worth.set(id, FIXED);
+  const worthOf = ({ id }: Entry): number => worth.get(id) ?? 0;
+  const most = (kind: Entry['kind']): E[] =>
+    entries
+      .filter((entry) => entry.kind === kind && worthOf(entry) > MIN_WORTH)
+      .sort((a, b) => worthOf(b) - worthOf(a))
+      .slice(0, MAX_ENTRIES[kind] + fixed.length);
+  return { positions: most('hold'), techniques: most('breath') };
+}
+
+/** The positions that are described best somewhere, and how well. */
+function describedMost(words: readonly SpokenWord[], described: Described): Map<string, number> {
+  const best = new Map<string, number>();
+  let from = 0;
+  const sums = new Map<string, number>();
+  const change = (word: SpokenWord, sign: 1 | -1): void => {
+    for (const { id, score } of described(word)) sums.set(id, (sums.get(id) ?? 0) + sign * score);
+  };
+  for (const [i, word] of words.entries()) {
+    change(word, 1);
+    for (let old = words[from]; old && old.startMs < word.startMs - WINDOW_MS; old = words[from]) {
+      change(old, -1);
+      from++;
+    }
+    if (i % 4 !== 0) continue;
+    const top = [...sums].filter(([, score]) => score > MIN_DESCRIBED).sort(([, a], [, b]) => b - a);
+    for (const [id, score] of top.slice(0, OF_EACH_WINDOW)) best.set(id, Math.max(best.get(id) ?? 0, score / 10));
+  }
+  return best;
+}

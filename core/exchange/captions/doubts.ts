@@ -1,0 +1,42 @@
+import type { ClassChain } from './class-chain';
+import type { ChainSegment, Decoded } from './semi-markov';
+
+/** What of a segment is not sure: whether it is a hold at all, which one, which side, and when it ends. */
+export type Doubt = 'whether' | 'name' | 'side' | 'end';
+
+/** A decision is doubtful when the best class without it is less than so much less likely (natural logarithm). */
+const SURE = { whether: 3, name: 2.5, side: 2, end: 2 } as const;
+/** Other boundaries that are looked at on either side when a name or a side is doubted, in moments. */
+const NEARBY = 4;
+/** An end is another end when it is so far away. */
+const OTHER_END_MS = 20_000;
+
+/** What of a held segment could well be otherwise. */
+export function doubtsOf(chain: ClassChain, { score, bestWith }: Decoded, segment: ChainSegment): Doubt[] {
+  const own = chain.stateAt(segment.state);
+  const near = (moment: number): [number, number] => [moment - NEARBY, moment + NEARBY];
+  const [from, to] = [near(segment.from), near(segment.to)];
+  let [name, side] = [-Infinity, -Infinity];
+  for (let state = 0; state < chain.states; state++) {
+    const other = chain.stateAt(state);
+    if (other.kind !== own.kind) continue;
+    if (other.id !== own.id) name = Math.max(name, bestWith(state, from, to));
+    else if (other.side !== own.side) side = Math.max(side, bestWith(state, from, to));
+  }
+  const middle = (segment.from + segment.to) >> 1;
+  let whether = -Infinity;
+  for (let state = 0; state < chain.states; state++) {
+    const { kind } = chain.stateAt(state);
+    if (kind !== 'hold' && kind !== 'breath' && kind !== 'in')
+      whether = Math.max(whether, bestWith(state, [0, middle], [middle + 1, chain.moments]));
+  }
+  const endMs = chain.momentsMs[segment.to] ?? 0;
+  const early = chain.momentsMs.findLastIndex((ms) => ms <= endMs - OTHER_END_MS);
+  const late = chain.momentsMs.findIndex((ms) => ms >= endMs + OTHER_END_MS);
+  const end = Math.max(
+    bestWith(segment.state, from, [segment.from + 1, early]),
+    late < 0 ? -Infinity : bestWith(segment.state, from, [late, chain.moments]),
+  );
+  const isDoubtful = { whether, name, side, end };
+  return (Object.keys(SURE) as Doubt[]).filter((one) => score - isDoubtful[one] < SURE[one]);
+}

@@ -1,0 +1,44 @@
+import { breathProgram } from '#core/breath';
+import type { Position, Technique } from '#core/catalogue';
+import type { SpokenEntry } from './read-class';
+
+/** The entries a class may have, with what else they are called. */
+interface Entries {
+  positions: readonly Position[];
+  techniques: readonly Technique[];
+  alsoCalled: (id: string) => readonly string[];
+}
+
+/** What has to be known of the entries of a library to find them in captions. */
+export function spokenEntries({ positions, techniques, alsoCalled }: Entries): SpokenEntry[] {
+  const holds = positions.map((position): SpokenEntry => {
+    const { id, names, sides, leftMeans, waysIn } = position;
+    const called = [names.english, names.sanskrit, names.yin, ...alsoCalled(id)].filter(Boolean);
+    return {
+      id,
+      kind: 'hold',
+      names: called,
+      descriptions: [...called, ...waysIn, leftMeans],
+      isSided: sides !== 'together',
+      leftMeans,
+      holdsBreath: { full: false, empty: false },
+    };
+  });
+  const breaths = techniques.map((technique): SpokenEntry => {
+    const { id, names, practice } = technique;
+    const held = breathProgram(practice).flatMap((phase) => (phase.kind === 'retention' ? [phase.held] : [phase.kind]));
+    return {
+      id,
+      kind: 'breath',
+      names: [names.english, names.sanskrit, ...alsoCalled(id)].filter(Boolean),
+      descriptions: [],
+      isSided: false,
+      leftMeans: '',
+      holdsBreath: {
+        full: held.includes('holdFull') || held.includes('full'),
+        empty: held.includes('holdEmpty') || held.includes('empty'),
+      },
+    };
+  });
+  return [...holds, ...breaths];
+}

@@ -1,0 +1,11 @@
+export { breathCountsOf, captionsOf, chaptersOf, webVtt, type CaptionCue } from './write';
+export { readCaptionsFile, type CaptionsProblem } from './file';
+export { spokenWords, type SpokenLine, type SpokenWord } from './words';
+export { type CaptionLanguage, type PhraseRow } from './language';
+export { planOfClass } from './plan-of-class';
+export { sidesInAll } from './sides-in-all';
+export { spokenEntries } from './entries';
+export { type FixedSegment, type SegmentKind } from './class-state';
+export { type Doubt } from './doubts';
+export { type Reason } from './reasons';
+export { readClass, type ClassSegment, type ReadClass, type SpokenEntry } from './read-class';

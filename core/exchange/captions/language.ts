@@ -1,0 +1,81 @@
+/** What a phrase tells about a class, whatever its words are. */
+export type PhraseKind =
+  | 'goIn'
+  | 'settle'
+  | 'stay'
+  | 'more'
+  | 'comeOut'
+  | 'rest'
+  | 'otherSide'
+  | 'show'
+  | 'yourTurn'
+  | 'naming'
+  | 'maybe'
+  | 'not'
+  | 'like'
+  | 'breatheIn'
+  | 'breatheOut'
+  | 'holdBreath'
+  | 'breatheFreely'
+  | 'begin'
+  | 'cue'
+  | 'caution'
+  | 'prop';
+
+/**
+ * Phrases that tell one thing. In a phrase, `(a|b)` is either, `[a]` may be missing, `<limb>`, `<side>` and `<number>`
+ * stand for any word of the language’s tables, and `*` is any one word.
+ */
+export interface PhraseRow {
+  kind: PhraseKind;
+  phrases: readonly string[];
+  /** How much it tells, from 0 to 1. */
+  strength: number;
+  /** Why it tells that. */
+  reason: string;
+  /** A sentence it is said in; a test finds it there. */
+  example: string;
+}
+
+/** Words that show which side a position is on, by what the library says its left side means. */
+interface SideRow {
+  /** Matched against `leftMeans` of a position. */
+  means: RegExp;
+  /** What is said of the limb of the side the position is on. */
+  same: readonly string[];
+  /** What is said of the other one. */
+  opposite: readonly string[];
+  /** What it means that something goes to, over or onto a side: this side, or the other. */
+  towards: 'same' | 'opposite';
+  reason: string;
+}
+
+/** What reading captions has to know of a language. Another language is another of these. */
+export interface CaptionLanguage {
+  /** In the words of those who use it: `English`. */
+  name: string;
+  phrases: readonly PhraseRow[];
+  sides: Readonly<Record<'left' | 'right', readonly string[]>>;
+  limbs: readonly string[];
+  /** Words after which, or before which, a word for a side means something else: `right here`, `a minute left`. */
+  notASide: { before: readonly string[]; after: readonly string[] };
+  sideRows: readonly SideRow[];
+  /** Words before a side that show where something goes: `over the left leg`. */
+  towards: readonly string[];
+  numbers: Readonly<Record<string, number>>;
+  /** Words that a machine writes for a number before a unit. */
+  heardAs: Readonly<Record<string, number>>;
+  units: { minute: readonly string[]; second: readonly string[]; breath: readonly string[]; round: readonly string[] };
+  half: readonly string[];
+  and: readonly string[];
+  /** Between two numbers of a range, as `to` and `or`. */
+  to: readonly string[];
+  /** Left out when names are compared. */
+  small: readonly string[];
+  /** Words that are said of everything, and so describe nothing. */
+  empty: readonly string[];
+  /** Names that are everyday words in a class as well: they need a word that shows that a name is meant. */
+  everyday: readonly string[];
+  /** What is said right after a name: `pose`. */
+  afterName: readonly string[];
+}

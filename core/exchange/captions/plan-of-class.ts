@@ -1,0 +1,148 @@
+import { cycleOf, setOf, BREATH_LIMITS } from '#core/breath';
+import type { Approach, Library, Position } from '#core/catalogue';
+import type { Ms, Seconds } from '#core/numbers';
+import {
+  PLAN_LIMITS,
+  breathFrom,
+  emptyPlan,
+  holdFrom,
+  restStep,
+  talkStep,
+  type BreathStep,
+  type HoldSides,
+  type HoldStep,
+  type Plan,
+  type Step,
+} from '#core/plan';
+import type { ClassSegment } from './read-class';
+
+/** How a plan is made of a class that was led. */
+export interface PlanOfClass {
+  title: string;
+  approach: Approach;
+  library: Library;
+  newId: () => string;
+  /** Lengths as they were led, or as they were announced where they were. */
+  lengths: 'led' | 'announced';
+  /** Both sides of a hold as long as the longer one. */
+  even: boolean;
+}
+
+/** What is shorter than this is part of what is around it. */
+const SHORTEST_STEP_MS = 20_000;
+const secondsOf = (ms: Ms): Seconds => Math.round(ms / 1000);
+
+/** One side of a hold, with what led into it and out of it. */
+interface Turn {
+  side: ClassSegment['side'];
+  seconds: Seconds;
+  inSeconds: Seconds;
+  outSeconds: Seconds;
+}
+
+/**
+ * A plan of what was led: each position with the sides, lengths and changes it had; talk and rests of some length as
+ * steps of their own. What the library does not have is left out.
+ */
+export function planOfClass(segments: readonly ClassSegment[], options: PlanOfClass): Plan {
+  const { title, approach, library, newId } = options;
+  const steps: Step[] = [];
+  const held: { step: HoldStep; position: Position; turns: Turn[] }[] = [];
+  for (const [i, segment] of segments.entries()) {
+    const ms = segment.endMs - segment.startMs;
+    if (segment.kind === 'hold') {
+      const position = library.position(segment.id ?? '');
+      if (!position) continue;
+      const turn = turnOf(segment, segments, i, options);
+      const last = held.at(-1);
+      const isSecond = last?.step === steps.at(-1) && isOtherSide(last, position, turn);
+      if (isSecond) last?.turns.push(turn);
+      else {
+        const step = holdFrom(position, approach, newId());
+        held.push({ step, position, turns: [turn] });
+        steps.push(step);
+      }
+    } else if (segment.kind === 'breath') {
+      const step = breathOf(segment, options);
+      if (step) steps.push(step);
+    } else if (ms >= SHORTEST_STEP_MS && segment.kind === 'rest') steps.push(restStep(newId(), 'Rest', secondsOf(ms)));
+    else if (ms >= SHORTEST_STEP_MS && (segment.kind === 'talk' || segment.kind === 'shown'))
+      steps.push(talkStep(newId(), segment.kind === 'talk' ? 'Talk' : 'Shown', secondsOf(ms)));
+  }
+  const made = new Map(held.map(({ step, position, turns }) => [step.id, finished(step, position, turns, options)]));
+  const totalMs = (segments.at(-1)?.endMs ?? 0) - (segments[0]?.startMs ?? 0);
+  return {
+    ...emptyPlan(title, approach),
+    classSeconds: Math.max(60, Math.ceil(totalMs / 60_000) * 60),
+    steps: steps.map((step) => made.get(step.id) ?? step),
+  };
+}
+
+function isOtherSide(
+  last: { position: Position; turns: readonly Turn[] } | undefined,
+  position: Position,
+  turn: Turn,
+): boolean {
+  if (!last || last.position.id !== position.id || last.turns.length > 1) return false;
+  const [first] = last.turns;
+  return position.sides !== 'together' && first !== undefined && first.side !== turn.side;
+}
+
+/** A hold with the segments around it: the way in before it, and the way out after it. */
+function turnOf(segment: ClassSegment, around: readonly ClassSegment[], at: number, { lengths }: PlanOfClass): Turn {
+  const msOf = (kind: ClassSegment['kind'], one: ClassSegment | undefined): Ms =>
+    one?.kind === kind ? one.endMs - one.startMs : 0;
+  const { announced } = segment;
+  const wanted = lengths === 'announced' && announced ? Math.round((announced.least + announced.most) / 2) : undefined;
+  return {
+    side: segment.side,
+    seconds: Math.max(1, wanted ?? secondsOf(segment.endMs - segment.startMs)),
+    inSeconds: secondsOf(msOf('in', around[at - 1])),
+    outSeconds: secondsOf(msOf('out', around[at + 1])),
+  };
+}
+
+function sidesOf(position: Position, turns: readonly Turn[], isEven: boolean): HoldSides {
+  const [first, second] = turns;
+  const seconds = first?.seconds ?? 1;
+  const side = first?.side === 'right' ? 'right' : 'left';
+  if (position.sides === 'together') return { kind: 'together', seconds };
+  if (!second || position.sides === 'one') return { kind: 'one', side, seconds };
+  const longer = Math.max(seconds, second.seconds);
+  if (isEven || seconds === second.seconds)
+    return { kind: position.sides, first: side, length: { kind: 'even', seconds: longer } };
+  const [left, right] = side === 'left' ? [seconds, second.seconds] : [second.seconds, seconds];
+  return { kind: position.sides, first: side, length: { kind: 'perSide', left, right } };
+}
+
+/** A hold as it was led: entering takes what it usually does, and the rest of the way in is its set-up. */
+function finished(step: HoldStep, position: Position, turns: readonly Turn[], { even }: PlanOfClass): HoldStep {
+  const [first, second] = turns;
+  const change = (seconds: Seconds): Seconds => Math.min(PLAN_LIMITS.maxChange, Math.max(0, seconds));
+  const leaveSeconds = change(turns.at(-1)?.outSeconds ?? 0);
+  const enterSeconds = Math.min(position.enterSeconds, first?.inSeconds ?? 0);
+  return {
+    ...step,
+    sides: sidesOf(position, turns, even),
+    unevenIntended: false,
+    setupSeconds: change((first?.inSeconds ?? 0) - enterSeconds),
+    enterSeconds,
+    leaveSeconds,
+    // Between the sides the way out of the first and the way into the second are made of the same parts.
+    switchSeconds: second ? change((first?.outSeconds ?? 0) - leaveSeconds + second.inSeconds - enterSeconds) : null,
+    rebound: { kind: 'none' },
+    loosen: null,
+  };
+}
+
+/** A breath as it was counted; the technique’s usual practice where nothing was. */
+function breathOf({ id, breath }: ClassSegment, { library, newId }: PlanOfClass): BreathStep | undefined {
+  const technique = library.technique(id ?? '');
+  if (!technique) return undefined;
+  const step = breathFrom(technique, newId());
+  const [breathIn = 0, , out = 0] = breath?.counts ?? [];
+  const rounds = breath?.rounds ?? null;
+  if (!breath || rounds === null || breathIn === 0 || out === 0) return step;
+  const set = setOf('counted', [cycleOf(breath.counts)], Math.min(BREATH_LIMITS.maxRounds, Math.max(1, rounds)));
+  return { ...step, practice: { countSeconds: 1, sets: [set] } };
+}

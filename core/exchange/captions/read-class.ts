@@ -1,0 +1,91 @@
+import type { Ms } from '#core/numbers';
+import { breathOf, type BreathRead } from './breath-read';
+import { candidates } from './candidates';
+import { classChain } from './class-chain';
+import type { FixedSegment, PositionSides, SegmentKind } from './class-state';
+import { describer, type DescribedEntry } from './descriptions';
+import { doubtsOf, type Doubt } from './doubts';
+import type { BreathHolds, ClassEvidence } from './evidence';
+import type { CaptionLanguage } from './language';
+import { marksIn } from './marks';
+import { reasonsOf, type Reason } from './reasons';
+import { decode } from './semi-markov';
+import type { CalledEntry } from './spoken-names';
+import type { SpokenWord } from './words';
+
+/** What has to be known of a library entry to find it in captions. */
+export type SpokenEntry = CalledEntry & DescribedEntry & PositionSides & BreathHolds;
+
+/** A stretch of a class, as it was understood from what was spoken. */
+export interface ClassSegment {
+  kind: SegmentKind;
+  startMs: Ms;
+  endMs: Ms;
+  /** The library entry; of a rest, of coming out and of talk the one before. Null where nothing was held yet. */
+  id: string | null;
+  side: 'left' | 'right' | 'both';
+  because: Reason[];
+  doubts: Doubt[];
+  /** How long it was announced to be, in seconds, as far as it was. */
+  announced: { least: number; most: number } | null;
+  /** Of a breath: what was counted. */
+  breath: BreathRead | null;
+}
+export interface ReadClass {
+  /** One after the other, from the beginning to the last word. */
+  segments: ClassSegment[];
+  /** How many names of positions and techniques were found at all. */
+  named: number;
+}
+
+/** After the last word the class goes on for a moment. */
+const LAST_WORD_MS = 1000;
+/** A name that is only offered or compared is no sign of a class. */
+const MIN_WEIGHT = 0.5;
+
+/**
+ * What was led in a class, from what was spoken: the likeliest sequence of segments around those that are fixed.
+ * @param fixed segments that do not overlap, with moments within the class
+ */
+export function readClass(
+  words: readonly SpokenWord[],
+  entries: readonly SpokenEntry[],
+  language: CaptionLanguage,
+  fixed: readonly FixedSegment[] = [],
+): ReadClass {
+  const marks = marksIn(words, language, entries);
+  const holds = entries.filter(({ kind }) => kind === 'hold');
+  const described = describer(holds, language);
+  const { positions, techniques } = candidates(entries, words, marks, described, fixed);
+  const endMs = (words.at(-1)?.endMs ?? 0) + LAST_WORD_MS;
+  const evidence: ClassEvidence = { words, marks, positions, techniques, described, language, endMs };
+  let chain = classChain(evidence, fixed);
+  let decoded = decode(chain);
+  if (decoded.segments.length === 0) {
+    // A way in that leads nowhere: what is held counts, and the ways to it are found anew.
+    chain = classChain(
+      evidence,
+      fixed.filter(({ kind }) => kind !== 'in' && kind !== 'out'),
+    );
+    decoded = decode(chain);
+  }
+  const msAt = (moment: number): Ms => chain.momentsMs[moment] ?? endMs;
+  const segments = decoded.segments.map((segment, i): ClassSegment => {
+    const { kind, id, side } = chain.stateAt(segment.state);
+    const [startMs, segmentEndMs] = [msAt(segment.from), msAt(segment.to)];
+    const isHeld = kind === 'hold' || kind === 'breath';
+    const isFixed = fixed.some((one) => one.startMs === startMs && one.endMs === segmentEndMs);
+    return {
+      kind,
+      id,
+      side,
+      startMs,
+      endMs: segmentEndMs,
+      because: isHeld ? reasonsOf(chain, evidence, decoded.segments, i) : [],
+      doubts: isHeld && !isFixed ? doubtsOf(chain, decoded, segment) : [],
+      announced: kind === 'hold' ? chain.announced(segment.from) : null,
+      breath: kind === 'breath' ? breathOf(marks, startMs, segmentEndMs) : null,
+    };
+  });
+  return { segments, named: marks.filter(({ kind, weight }) => kind === 'name' && weight > MIN_WEIGHT).length };
+}

@@ -1,0 +1,191 @@
+import { doubleMetaphone } from 'double-metaphone';
+import { distance } from 'fastest-levenshtein';
+import type { CaptionLanguage } from './language';
+import { beginsAnew, plainWord, type SpokenWord } from './words';
+
+/** What a library entry is called, its own names first. */
+export interface CalledEntry {
+  id: string;
+  kind: 'hold' | 'breath';
+  names: readonly string[];
+}
+
+/** A name that was said, or what a machine made of it. */
+export interface SpokenName {
+  from: number;
+  to: number;
+  /** The entries it may mean, each with how likely it is meant, from 0 to 1. */
+  entries: { id: string; kind: 'hold' | 'breath'; share: number }[];
+  /** How much it is like the name, from 0 to 1. */
+  likeness: number;
+}
+
+interface Name {
+  letters: string;
+  sound: string;
+  isEveryday: boolean;
+  entries: Map<string, { kind: 'hold' | 'breath'; share: number }>;
+}
+
+const MAX_WORDS = 6;
+const MAX_LETTERS = 40;
+/** Shorter words have too many others that sound alike. */
+const SHORTEST_FOR_SOUND = 6;
+/** An entry whose own name has a word that was said, and more words: `pigeon` for another kind of pigeon. */
+const PART_OF_NAME = 0.25;
+/** `Child’s pose` for one with the knees wide. */
+const BEGINNING_OF_NAME = 0.7;
+/** A short name that is there word for word is taken before a longer one that is only like what was said. */
+const EXACT_FIRST = 6;
+const LESS_PLAIN = 0.75;
+const EVERYDAY_ALONE = 0.25;
+/** Where a word like `pose` follows, what stands before is a name, however badly it was heard. */
+const NAMED_LESS = 0.2;
+
+/** The sound of words as consonants alone: vowels are what machines hear worst. */
+const knownSounds = new Map<string, string>();
+function soundOf(word: string): string {
+  let sound = knownSounds.get(word);
+  if (sound === undefined) {
+    // Of two sounds that letters can have, the second is the harder one: a G as in `dragon`.
+    sound = doubleMetaphone(word)[1].replace(/A/g, '');
+    if (knownSounds.size > 20_000) knownSounds.clear();
+    knownSounds.set(word, sound);
+  }
+  return sound;
+}
+const singular = (word: string): string =>
+  word.length > 3 && word.endsWith('s') && !word.endsWith('ss') ? word.slice(0, -1) : word;
+
+/** Finds the names of entries in what was said. */
+export function nameFinder(entries: readonly CalledEntry[], language: CaptionLanguage) {
+  const small = new Set([...language.small, ...language.afterName]);
+  const afterName = new Set(language.afterName);
+  const limbs = new Set(language.limbs.map(singular));
+  const numberWords = new Map(Object.entries(language.numbers).map(([word, value]) => [String(value), word]));
+  const wordsOf = (name: string): string[] => {
+    const all = name
+      .split(/[\s\-–,/:]+/)
+      .map(plainWord)
+      .filter((word) => word !== '' && !afterName.has(word));
+    const telling = all.filter((word) => !small.has(word)).map((word) => singular(numberWords.get(word) ?? word));
+    // What is left of `knees in` is no name.
+    return all.length > 1 && telling.length === 1 && limbs.has(telling[0] ?? '') ? [] : telling;
+  };
+  const everyday = new Set([...language.everyday.map((name) => wordsOf(name).join('')), ...limbs]);
+  /** Words that mean themselves: a machine has heard them well. */
+  const known = new Set(
+    language.phrases.flatMap(({ phrases }) => phrases.flatMap((phrase) => phrase.split(/[^a-z]+/).map(singular))),
+  );
+  const byLetters = new Map<string, Name>();
+  const ownWords = new Map<string, Set<string>>();
+  /** Of the entries of one name, the one that is called so with the fewest words is the plain one. */
+  const plainness = new Map(entries.map(({ id, names }) => [id, (names[0] ?? '').split(' ').length]));
+  for (const { id, kind, names } of entries)
+    for (const [i, words] of names.map(wordsOf).entries()) {
+      const letters = words.join('');
+      if (letters === '') continue;
+      const name = byLetters.get(letters) ?? {
+        letters,
+        sound: words.map(soundOf).join(''),
+        isEveryday: everyday.has(letters),
+        entries: new Map(),
+      };
+      // Its own name is more its own than what else it is called.
+      name.entries.set(id, { kind, share: Math.max(name.entries.get(id)?.share ?? 0, i === 0 ? 1 : 0.9) });
+      byLetters.set(letters, name);
+      ownWords.set(id, new Set([...(ownWords.get(id) ?? []), ...words]));
+    }
+  const firstWords = new Map(entries.map(({ id, names }) => [id, wordsOf(names[0] ?? '')]));
+  const bySound = new Map<string, Name[]>();
+  for (const name of byLetters.values()) {
+    const plainest = Math.min(...[...name.entries.keys()].map((id) => plainness.get(id) ?? 0));
+    for (const [id, of] of name.entries) if ((plainness.get(id) ?? 0) > plainest) of.share *= LESS_PLAIN;
+    const key = name.sound.slice(0, 1);
+    bySound.set(key, [...(bySound.get(key) ?? []), name]);
+  }
+
+  /** The name that some letters are most like, and how much. */
+  function likest(letters: string, sound: string, isNamed: boolean): { name: Name; likeness: number } | undefined {
+    const exact = byLetters.get(letters);
+    if (exact) return { name: exact, likeness: 1 };
+    if (letters.length < SHORTEST_FOR_SOUND) return undefined;
+    let best: { name: Name; likeness: number } | undefined;
+    for (const name of bySound.get(sound.slice(0, 1)) ?? []) {
+      const longer = Math.max(name.letters.length, letters.length);
+      if (name.letters.length < SHORTEST_FOR_SOUND || Math.abs(name.sound.length - sound.length) > 1) continue;
+      if (Math.abs(name.letters.length - letters.length) > 0.35 * longer) continue;
+      const off = name.sound === sound ? 0 : distance(name.sound, sound);
+      if (off > (name.sound.length >= 4 ? 1 : 0)) continue;
+      const likeness = 1 - distance(name.letters, letters) / longer;
+      if (likeness < (off === 0 ? 0.6 : 0.7) - (isNamed ? NAMED_LESS : 0) || (best && best.likeness >= likeness))
+        continue;
+      best = { name, likeness };
+    }
+    return best;
+  }
+
+  return (words: readonly SpokenWord[], isNamed: (from: number) => boolean): SpokenName[] => {
+    const content = words.flatMap(({ word: spoken, ends }, i) => {
+      const word = singular(numberWords.get(spoken) ?? spoken);
+      return small.has(spoken) ? [] : [{ i, word, sound: soundOf(word), ends, isKnown: known.has(word) }];
+    });
+    const found: (SpokenName & { letters: number })[] = [];
+    for (const [a, first] of content.entries()) {
+      let [letters, sound, isKnown] = ['', '', true];
+      for (const [b, at] of content.slice(a, a + MAX_WORDS).entries()) {
+        // A name is not said over the end of a sentence.
+        if (b > 0 && words.slice(content[a + b - 1]?.i, at.i).some(({ ends }) => ends)) break;
+        letters += at.word;
+        sound += at.sound;
+        isKnown &&= at.isKnown;
+        if (letters.length > MAX_LETTERS) break;
+        const [from, to] = [first.i, at.i + 1];
+        const hasPose = !at.ends && afterName.has(words[to]?.word ?? '');
+        const match = likest(letters, sound, hasPose);
+        if (!match || (isKnown && match.likeness < 1)) continue;
+        const isAlone = beginsAnew(words, from) && beginsAnew(words, to);
+        const isPlain = !match.name.isEveryday || hasPose || isAlone;
+        const isMeant = isPlain || isNamed(from);
+        found.push({
+          from,
+          to,
+          letters: letters.length * match.likeness ** EXACT_FIRST * (isPlain ? 1 : EVERYDAY_ALONE),
+          likeness: match.likeness * (isMeant ? 1 : EVERYDAY_ALONE),
+          entries: [...match.name.entries].map(([id, { kind, share }]) => ({ id, kind, share })),
+        });
+      }
+    }
+    // The longest names first; a name within another is not one of its own.
+    found.sort((one, other) => other.letters - one.letters);
+    const taken: typeof found = [];
+    for (const name of found)
+      if (!taken.some((other) => name.from < other.to && other.from < name.to)) taken.push(name);
+    return taken
+      .sort((one, other) => one.from - other.from)
+      .map(({ from, to, likeness, entries: exact }) => ({
+        from,
+        to,
+        likeness,
+        entries: withParts(from, to, exact, words),
+      }));
+  };
+
+  /** Others whose names have all the words that were said are meant sometimes as well. */
+  function withParts(
+    from: number,
+    to: number,
+    exact: SpokenName['entries'],
+    words: readonly SpokenWord[],
+  ): SpokenName['entries'] {
+    const spoken = words.slice(from, to).flatMap(({ word }) => (small.has(word) ? [] : [singular(word)]));
+    const known = new Set(exact.map(({ id }) => id));
+    const parts = entries.flatMap(({ id, kind }) => {
+      const own = ownWords.get(id);
+      if (known.has(id) || !own || !spoken.every((word) => own.has(word))) return [];
+      const begins = spoken.every((word, i) => firstWords.get(id)?.[i] === word);
+      return [{ id, kind, share: begins ? BEGINNING_OF_NAME : PART_OF_NAME }];
+    });
+    return [...exact, ...parts];
+  }
+}

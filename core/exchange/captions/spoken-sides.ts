@@ -1,0 +1,79 @@
+import type { CaptionLanguage } from './language';
+import type { SpokenWord } from './words';
+
+/** A side that was said, with the words that go with it. */
+export interface SpokenSide {
+  at: number;
+  side: 'left' | 'right';
+  /** What is said of it: until the next side, or the end of the sentence; and what is said just before, backwards. */
+  after: readonly string[];
+  before: readonly string[];
+  /** A limb is named with it, or it is said to be the side. */
+  isPlain: boolean;
+}
+
+const WORDS_AFTER = 9;
+const WORDS_BEFORE = 3;
+
+/** Finds the sides in what was said. `Right here` and `a minute left` are none. */
+export function sideFinder({ sides, limbs, notASide }: CaptionLanguage) {
+  const left = new Set(sides.left);
+  const right = new Set(sides.right);
+  const bodyWords = new Set([...limbs, 'side', 'sides', 'nostril']);
+  const isSide = (word: string): boolean => left.has(word) || right.has(word);
+
+  return (words: readonly SpokenWord[]): SpokenSide[] =>
+    words.flatMap(({ word, shown, ends }, at) => {
+      if (!isSide(word)) return [];
+      const before = words[at - 1];
+      const after = ends ? undefined : words[at + 1];
+      const hasBody = after !== undefined && bodyWords.has(after.word);
+      if (!hasBody && before && !before.ends && notASide.before.includes(before.word)) return [];
+      if (!hasBody && after && notASide.after.includes(after.word)) return [];
+      const isStart = !before || before.ends;
+      // `Right, then` and `Right.` at the beginning of a sentence say nothing of a side.
+      if (isStart && !hasBody && (ends || !after || shown.endsWith(','))) return [];
+      // Backwards from the word, until a sentence ended or another side was named.
+      const backwards = words.slice(Math.max(0, at - WORDS_BEFORE), at).reverse();
+      const earlier = upTo(backwards, (one) => one.ends || isSide(one.word));
+      const rest = ends ? [] : words.slice(at + 1, at + WORDS_AFTER);
+      const stop = rest.findIndex((one) => one.ends);
+      const later = upTo(stop < 0 ? rest : rest.slice(0, stop + 1), (one) => isSide(one.word));
+      return [
+        {
+          at,
+          side: left.has(word) ? 'left' : 'right',
+          after: later.map((one) => one.word),
+          before: earlier.map((one) => one.word),
+          isPlain: hasBody,
+        },
+      ];
+    });
+}
+
+const upTo = <T>(list: readonly T[], ends: (one: T) => boolean): readonly T[] => {
+  const at = list.findIndex(ends);
+  return at < 0 ? list : list.slice(0, at);
+};
+
+/** How clear it is what a side means where nothing is said of it. */
+const BARE = 0.4;
+const OPPOSITE = -0.7;
+
+/**
+ * What a side that was said tells of the side of a position, from −1 (the other side) to 1. The first row of the table
+ * whose meaning is the position’s counts.
+ */
+export function sideEvidence(
+  { after, before, isPlain }: SpokenSide,
+  leftMeans: string,
+  { sideRows: rows, towards }: CaptionLanguage,
+): number {
+  const row = rows.find(({ means }) => means.test(leftMeans));
+  if (!row) return BARE;
+  const first = after.find((word) => row.same.includes(word) || row.opposite.includes(word));
+  if (before.some((word) => towards.includes(word)) && (row.towards === 'opposite' || first === undefined))
+    return row.towards === 'same' ? 1 : OPPOSITE;
+  if (first !== undefined) return row.same.includes(first) ? 1 : OPPOSITE;
+  return isPlain ? BARE : BARE / 2;
+}

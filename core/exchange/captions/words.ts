@@ -1,0 +1,177 @@
+import type { Ms } from '#core/numbers';
+import type { CaptionCue } from './write';
+
+/** A word that was said, with its moment. */
+export interface SpokenWord {
+  /** Lower case, without punctuation and accents. */
+  word: string;
+  /** As it stands in the captions. */
+  shown: string;
+  startMs: Ms;
+  endMs: Ms;
+  /** It is the last of a sentence, as far as the captions have punctuation. */
+  ends: boolean;
+}
+
+/** Nobody takes longer over a word, however long its cue stands. A teacher’s quiet pace is about two words a second. */
+const LONGEST_WORD_MS = 450;
+/** Cues that repeat words of the one before begin where it ends, give or take. */
+const TOUCHING_MS = 150;
+/** Between two lines that roll up, the lower one stands alone for so long. */
+const GLIMPSE_MS = 100;
+/** So many words in a row are no coincidence. */
+const REPEATED_WORDS = 3;
+/** A word before a colon now and then is no speaker. */
+const FEWEST_CHANGES = 3;
+
+const INLINE_TIME = /<(?:(\d+):)?(\d{1,2}):(\d{2})[.,](\d{3})>/;
+const ENTITIES: Readonly<Record<string, string>> = { amp: '&', lt: '<', gt: '>', nbsp: ' ', quot: '"', apos: "'" };
+const decoded = (text: string): string =>
+  text
+    .replace(/&(amp|lt|gt|nbsp|quot|apos);/g, (_, name: string) => ENTITIES[name] ?? ' ')
+    .replace(/&#(\d{1,6});/g, (_, code: string) => String.fromCodePoint(Math.min(Number(code), 0x10ffff)));
+/** What is no speech: `[music]`, `(laughter)`, `♪ … ♪`, `*bell*`. */
+const withoutSounds = (text: string): string =>
+  text.replace(/\[[^\]\n]{0,60}\]|\([^)\n]{0,60}\)|♪[^♪\n]*♪?|\*[^*\n]{1,40}\*/g, ' ');
+
+export const plainWord = (shown: string): string =>
+  shown
+    .normalize('NFD')
+    .replace(/[\u0300-\u036f]/g, '')
+    .toLowerCase()
+    .replace(/[’']/g, '')
+    .replace(/[^\p{L}\p{N}]+/gu, '');
+
+interface Line {
+  speaker: string | undefined;
+  words: Omit<SpokenWord, 'startMs' | 'endMs'>[];
+}
+
+const SPEAKER =
+  /^(?:>>\s*|[-–—]\s+)?(?:<v(?:\.[\w.]+)?\s+([^>]+)>|(\p{Lu}[\p{L}\d.']*(?: [\p{Lu}\d][\p{L}\d.']*){0,2}):(?=\s))?/u;
+
+function lineOf(raw: string): Line {
+  const found = SPEAKER.exec(raw);
+  const speaker = (found?.[1] ?? found?.[2])?.trim();
+  const text = withoutSounds(decoded(raw.slice(found?.[0].length ?? 0).replace(/<[^>\n]*>/g, ' ')));
+  // A hyphen joins two words that are looked up one by one: `cross-legged`.
+  const words = text
+    .split(/[\s\-–—/]+/)
+    .map((shown) => ({ shown, word: plainWord(shown), ends: /[.!?…]["”’)]*$/.test(shown) }))
+    .filter(({ word }) => word !== '');
+  return { speaker, words };
+}
+
+/** The parts of a cue between the moments that stand inside its text. */
+function timedParts({ startMs, endMs, text }: CaptionCue): { startMs: Ms; endMs: Ms; text: string }[] {
+  const pieces = text.split(/(<(?:\d+:)?\d{1,2}:\d{2}[.,]\d{3}>)/);
+  const parts = [{ startMs, endMs, text: pieces[0] ?? '' }];
+  for (let i = 1; i < pieces.length; i += 2) {
+    const [, hours = '0', minutes = '0', seconds = '0', ms = '0'] = INLINE_TIME.exec(pieces[i] ?? '') ?? [];
+    const atMs = ((Number(hours) * 60 + Number(minutes)) * 60 + Number(seconds)) * 1000 + Number(ms);
+    const last = parts.at(-1);
+    if (last) last.endMs = Math.max(last.startMs, Math.min(endMs, atMs));
+    parts.push({ startMs: Math.max(startMs, Math.min(endMs, atMs)), endMs, text: pieces[i + 1] ?? '' });
+  }
+  return parts.filter((part) => part.text.trim() !== '');
+}
+
+/** How many words at the beginning of a cue were already said at the end of what stands so far. */
+function repeatedWords(before: readonly string[], now: readonly string[], lines: readonly Line[]): number {
+  const most = Math.min(before.length, now.length, 80);
+  for (let n = most; n > 0; n--) {
+    if (!now.slice(0, n).every((word, i) => word === before[before.length - n + i])) continue;
+    const firstLines = lines.slice(0, -1).map(({ words }) => words.length);
+    const isWholeLines = lines.length > 1 && firstLines.some((_, i) => n === sum(firstLines.slice(0, i + 1)));
+    if (n >= REPEATED_WORDS || isWholeLines) return n;
+  }
+  return 0;
+}
+const sum = (numbers: readonly number[]): number => numbers.reduce((total, n) => total + n, 0);
+
+/** What was said in one go. */
+export interface SpokenLine {
+  startMs: Ms;
+  endMs: Ms;
+  text: string;
+}
+
+/** Everything that was said, with who said it where the captions name them. */
+interface Spoken {
+  words: SpokenWord[];
+  /** All of it to read, questions of others too, each word once. */
+  lines: SpokenLine[];
+  /** How many words were said by others than the one who says most. */
+  byOthers: number;
+}
+
+/**
+ * The words of captions, each once, with their moments: cues that repeat what the one before said, words with moments
+ * of their own, and cues that stand longer than they are spoken are all taken into account. Where the captions name who
+ * speaks, only the one who says most is taken: questions from the room lead nobody.
+ */
+export function spokenWords(cues: readonly CaptionCue[]): Spoken {
+  const all: { speaker: string | undefined; word: SpokenWord }[] = [];
+  const lines: SpokenLine[] = [];
+  const before: string[] = [];
+  let speaker: string | undefined;
+  let endedMs = -Infinity;
+  for (const cue of cues) {
+    const parts = timedParts(cue).map((part) => ({ ...part, lines: part.text.split('\n').map(lineOf) }));
+    const written = parts.flatMap((part) => part.lines).filter(({ words }) => words.length > 0);
+    const flat = written.flatMap(({ words }) => words.map(({ word }) => word));
+    if (flat.length === 0) continue;
+    const touches = cue.startMs <= endedMs + TOUCHING_MS;
+    const isGlimpse =
+      cue.endMs - cue.startMs <= GLIMPSE_MS && flat.every((word, i) => word === before.at(i - flat.length));
+    if (touches && isGlimpse) continue;
+    let skip = touches ? repeatedWords(before, flat, written) : 0;
+    endedMs = Math.max(endedMs, cue.endMs);
+    const already = all.length;
+    for (const part of parts) {
+      const words = part.lines.flatMap((line) => {
+        if (line.speaker !== undefined) speaker = line.speaker;
+        const by = speaker;
+        return line.words.map((word) => ({ by, word }));
+      });
+      const skipped = Math.min(skip, words.length);
+      skip -= skipped;
+      const fresh = words.slice(skipped);
+      const letters = sum(fresh.map(({ word }) => word.word.length + 1));
+      const spanMs = Math.min(part.endMs - part.startMs, fresh.length * LONGEST_WORD_MS);
+      let spoken = 0;
+      for (const { by, word } of fresh) {
+        const startMs = Math.round(part.startMs + (spoken / letters) * spanMs);
+        spoken += word.word.length + 1;
+        const endMs = Math.round(part.startMs + (spoken / letters) * spanMs);
+        all.push({ speaker: by, word: { ...word, startMs, endMs } });
+        before.push(word.word);
+      }
+    }
+    lines.push(...lineSince(all, already));
+    before.splice(0, Math.max(0, before.length - 200));
+  }
+  const changes = all.filter((one, i) => one.speaker !== all[i - 1]?.speaker).length;
+  if (changes < FEWEST_CHANGES) return { words: all.map(({ word }) => word), lines, byOthers: 0 };
+  const counts = new Map<string | undefined, number>();
+  for (const one of all) counts.set(one.speaker, (counts.get(one.speaker) ?? 0) + 1);
+  const [main] = [...counts].sort(([, a], [, b]) => b - a)[0] ?? [undefined];
+  const words = all.filter((one) => one.speaker === main || one.speaker === undefined).map(({ word }) => word);
+  return { words, lines, byOthers: all.length - words.length };
+}
+
+/** The words from one on, as a line; none where there are none. */
+function lineSince(all: readonly { word: SpokenWord }[], from: number): SpokenLine[] {
+  const words = all.slice(from).map(({ word }) => word);
+  const [first, last] = [words[0], words.at(-1)];
+  if (!first || !last) return [];
+  return [{ startMs: first.startMs, endMs: last.endMs, text: words.map(({ shown }) => shown).join(' ') }];
+}
+
+/** A pause of so long ends what was said, where the captions have no full stops. */
+const PAUSE_MS = 700;
+/** Whether something new is said from a word on: a sentence ended before it, or there was a pause. */
+export function beginsAnew(words: readonly SpokenWord[], at: number): boolean {
+  const [before, word] = [words[at - 1], words[at]];
+  return !before || !word || before.ends || word.startMs - before.endMs > PAUSE_MS;
+}

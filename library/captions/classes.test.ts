@@ -1,0 +1,234 @@
+import { readdirSync } from 'node:fs';
+import { beforeAll, describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import {
+  planOfClass,
+  readCaptionsFile,
+  readClass,
+  sidesInAll,
+  spokenEntries,
+  spokenWords,
+  type ClassSegment,
+  type FixedSegment,
+  type SpokenWord,
+} from '#core/exchange';
+import { readPlanFile } from '#core/plan';
+import { compileTimeline } from '#core/timeline';
+import { builtInLibrary, POSITIONS, TECHNIQUES } from '#library';
+import { classFigures, inAll, type ClassFigures } from '../../tests/support/class-figures';
+import { spokenClass } from '../../tests/support/spoken-class';
+import { SYNONYMS } from '../synonyms';
+import { ENGLISH } from './english';
+
+const SAMPLES = 'tests/samples/captions';
+const entries = spokenEntries({
+  positions: POSITIONS,
+  techniques: TECHNIQUES,
+  alsoCalled: (id) => SYNONYMS[id] ?? [],
+});
+
+async function wordsOf(file: string): Promise<SpokenWord[]> {
+  const read = await readCaptionsFile(file);
+  if (typeof read === 'string') throw new Error(read);
+  return spokenWords(read.cues).words;
+}
+const sample = (name: string) => spokenClass(`${SAMPLES}/${name}.txt`);
+const segmentsOf = async (name: string, fixed: readonly FixedSegment[] = []): Promise<ClassSegment[]> =>
+  readClass(await wordsOf(sample(name).file), entries, ENGLISH, fixed).segments;
+
+describe('sample classes', () => {
+  let all: ClassFigures;
+  beforeAll(async () => {
+    const names = readdirSync(`${SAMPLES}/known`).map((file) => `known/${file.replace(/\.txt$/, '')}`);
+    const figures: ClassFigures[] = [];
+    for (const name of names) figures.push(classFigures(sample(name), await segmentsOf(name)));
+    all = inAll(figures);
+  });
+
+  test('positions, sides and ends are found, and little else', () => {
+    expect(all.holds).toBeGreaterThanOrEqual(80);
+    expect(all.found / all.holds).toBeGreaterThanOrEqual(0.9);
+    expect(all.sides / all.found).toBeGreaterThanOrEqual(0.9);
+    expect(all.ends / all.found).toBeGreaterThanOrEqual(0.9);
+    expect(all.false / all.read).toBeLessThanOrEqual(0.1);
+  });
+  test('announced lengths, and the counts and rounds of breaths', () => {
+    expect(all.announcedRight / all.announced).toBeGreaterThanOrEqual(0.9);
+    expect(all.breathsRight / all.breaths).toBeGreaterThanOrEqual(0.8);
+  });
+  test('what is wrong is marked as doubtful', () => {
+    expect(all.wrongDoubtful).toBeGreaterThanOrEqual(0.9 * all.wrong);
+  });
+});
+
+describe('a class that was read', () => {
+  test('is one segment after the other, each with the words it stands on', async () => {
+    const segments = await segmentsOf('known/01-choir-yin');
+    for (const [i, { startMs }] of segments.entries()) expect(startMs).toBe(i === 0 ? 0 : segments[i - 1]!.endMs);
+    const second = segments.find(({ kind, id, side }) => kind === 'hold' && id === 'sleeping-swan' && side === 'right');
+    expect(second?.because.map(({ kind, words }) => [kind, words])).toEqual(
+      expect.arrayContaining([
+        ['otherSide', 'The second side'],
+        ['side', 'Right knee'],
+        ['begins', 'Stay'],
+        ['ends', 'Push up'],
+      ]),
+    );
+  });
+
+  test('what is shown first is no hold', async () => {
+    const segments = await segmentsOf('known/09-demo-first');
+    const [shown] = segments.filter(({ kind }) => kind === 'shown');
+    expect(shown?.startMs).toBeLessThan(60_000);
+    expect(segments.filter(({ kind, id }) => kind === 'hold' && id === 'thread-the-needle')).toHaveLength(2);
+  });
+
+  test('sides that are shorter in all', async () => {
+    const { left, right } = sidesInAll(await segmentsOf('known/01-choir-yin'));
+    const truth = sample('known/01-choir-yin').holds.reduce(
+      (sum, { side, startMs, endMs }) => (side === 'both' ? sum : { ...sum, [side]: sum[side] + endMs - startMs }),
+      { left: 0, right: 0 },
+    );
+    expect(Math.abs(left - right - (truth.left - truth.right))).toBeLessThan(30_000);
+  });
+});
+
+describe('what somebody has put right', () => {
+  test('stays, whatever it is, and the rest is read around it', async () => {
+    const words = await wordsOf(sample('known/14-implied').file);
+    const endMs = words.at(-1)!.endMs + 1000;
+    const seconds = Math.floor(endMs / 1000);
+    const fixed = fc
+      .uniqueArray(fc.integer({ min: 0, max: seconds }), { minLength: 2, maxLength: 8 })
+      .map((moments) => [...moments].sort((a, b) => a - b))
+      .chain((moments) =>
+        fc.tuple(
+          ...moments
+            .slice(1)
+            .map((to, i) =>
+              fc
+                .constantFrom<Pick<FixedSegment, 'kind' | 'id' | 'side'> | null>(
+                  null,
+                  { kind: 'hold', id: 'frog', side: 'both' },
+                  { kind: 'hold', id: 'deer', side: 'left' },
+                  { kind: 'hold', id: 'deer', side: 'right' },
+                  { kind: 'breath', id: 'humming', side: 'both' },
+                  { kind: 'talk', id: null, side: 'both' },
+                  { kind: 'in', id: null, side: 'both' },
+                )
+                .map((one) => (one ? [{ ...one, startMs: moments[i]! * 1000, endMs: to * 1000 }] : [])),
+            ),
+        ),
+      )
+      .map((some): FixedSegment[] => some.flat());
+    fc.assert(
+      fc.property(fixed, (some) => {
+        const { segments } = readClass(words, entries, ENGLISH, some);
+        expect(segments[0]?.startMs).toBe(0);
+        expect(segments.at(-1)?.endMs).toBe(endMs);
+        for (const { kind, id, side, startMs, endMs: end } of some) {
+          // The way into something counts where something is held after it.
+          if (kind === 'in') continue;
+          const same = segments.find((one) => one.startMs === startMs && one.endMs === end);
+          expect(same).toMatchObject({ kind, doubts: [], ...(id === null ? {} : { id, side }) });
+        }
+      }),
+      { numRuns: 40 },
+    );
+  });
+});
+
+describe('a plan of a class', () => {
+  const planFrom = (segments: readonly ClassSegment[], lengths: 'led' | 'announced', even = false) => {
+    let ids = 0;
+    const newId = (): string => `step-${++ids}`;
+    return planOfClass(segments, { title: 'Read', approach: 'yin', library: builtInLibrary, newId, lengths, even });
+  };
+
+  test('has every position with the sides and lengths it had, and is as long as the class', async () => {
+    const segments = await segmentsOf('known/01-choir-yin');
+    const plan = planFrom(segments, 'led');
+    expect(readPlanFile(plan)).toMatchObject({ ok: true });
+    const timeline = compileTimeline(plan, builtInLibrary);
+    // The stages of a side are one hold.
+    const bySide = new Map<string, number>();
+    for (const { kind, stepIndex, side, startMs, endMs } of timeline.phases)
+      if (kind === 'hold')
+        bySide.set(`${stepIndex} ${side}`, (bySide.get(`${stepIndex} ${side}`) ?? 0) + endMs - startMs);
+    const held = [...bySide.values()];
+    const read = segments.filter(({ kind }) => kind === 'hold').map(({ startMs, endMs }) => endMs - startMs);
+    expect(held.map((ms) => Math.round(ms / 1000))).toEqual(read.map((ms) => Math.round(ms / 1000)));
+    expect(plan.steps.filter(({ kind }) => kind === 'hold').map(({ name }) => name)).toEqual([
+      'Bound angle fold',
+      'Folded hip pose',
+      'Child’s pose, knees wide',
+      'Sphinx',
+      'Reclined twist',
+      'Last rest',
+    ]);
+    const lastMs = segments.at(-1)!.endMs;
+    expect(Math.abs(timeline.totals.totalMs - lastMs)).toBeLessThan(90_000);
+  });
+
+  test('with what was announced, and with both sides as long as the longer one', async () => {
+    const segments = await segmentsOf('known/01-choir-yin');
+    const swan = (lengths: 'led' | 'announced', even: boolean): unknown =>
+      planFrom(segments, lengths, even).steps.flatMap((step) =>
+        step.kind === 'hold' && step.position === 'sleeping-swan' ? [step.sides] : [],
+      )[0];
+    expect(swan('led', false)).toMatchObject({ kind: 'each', first: 'left', length: { kind: 'perSide' } });
+    expect(swan('led', true)).toMatchObject({ length: { kind: 'even', seconds: 265 } });
+    expect(swan('announced', true)).toMatchObject({ length: { kind: 'even' } });
+  });
+
+  test('a breath with its counts and rounds', async () => {
+    const [step] = planFrom(await segmentsOf('known/11-retention'), 'led').steps.filter(
+      ({ kind }) => kind === 'breath',
+    );
+    expect(step).toMatchObject({
+      technique: 'throat-breath',
+      practice: { sets: [{ rounds: 6, parts: [{ in: 4, holdFull: 0, out: 6, holdEmpty: 0 }] }] },
+    });
+  });
+});
+
+describe('what is no class', () => {
+  const lines = (texts: readonly string[]): SpokenWord[] =>
+    spokenWords(texts.map((text, i) => ({ startMs: i * 6000, endMs: i * 6000 + 5500, text }))).words;
+  const LECTURE = [
+    'Good afternoon and welcome to the third lecture on the economy of the coast.',
+    'Last week we looked at herring and what the salt trade did for the ports.',
+    'Today I would like to turn to the railways, and to a question a student asked.',
+    'If you look at this chart you can see the price of coal falling for ten years.',
+    'It took a long time until anybody noticed, and by then it was too late.',
+    'The next slide shows the harbour in the year the bridge was opened.',
+    'I will come back to that. Are there any questions so far? Yes, please.',
+    'That is right, the tonnage doubled in less than four years.',
+    'Thank you very much, and see you next week.',
+  ];
+  const FILM = [
+    'Where were you last night?',
+    'I told you. I was at home.',
+    'Nobody saw you there.',
+    'Put your hands where I can see them.',
+    'You have to believe me.',
+    'Get in the car. Now!',
+    'Leave him alone, he does not know anything.',
+    'We have less than four minutes.',
+  ];
+  const ABROAD = [
+    'Guten Abend und herzlich willkommen zu unserer Stunde.',
+    'Setzt euch bequem hin und schließt die Augen.',
+    'Wir bleiben vier Minuten in dieser Haltung.',
+    'Langsam wieder hochkommen und die Seite wechseln.',
+  ];
+  test.each([
+    ['a lecture', LECTURE],
+    ['the subtitles of a film', FILM],
+    ['another language', ABROAD],
+    ['a shopping list', ['eggs', 'flour', 'two pounds of butter', 'a fish for Friday']],
+  ])('%s: nothing is invented', (_, texts) => {
+    const { segments } = readClass(lines(texts), entries, ENGLISH);
+    expect(segments.filter(({ kind }) => kind === 'hold' || kind === 'breath')).toEqual([]);
+  });
+});
