@@ -82,6 +82,10 @@ async function paste(index: number): Promise<void> {
         <span>A table of people, with {{ found.table.rows.length }} rows.</span>
         <Button size="small" outlined label="Match its columns" @click="incoming.look(found)" />
       </template>
+      <template v-else-if="found.kind === 'captions'">
+        <span>Captions of a class.</span>
+        <Button size="small" outlined label="Read them" @click="incoming.look(found)" />
+      </template>
       <span v-else>{{ inWords(found) }}</span>
     </li>
   </ul>

@@ -6,6 +6,7 @@ import ImportStart from './ImportStart.vue';
 const OutlineReview = defineAsyncComponent(() => import('./OutlineReview.vue'));
 const CalendarDates = defineAsyncComponent(() => import('./CalendarDates.vue'));
 const PeopleRows = defineAsyncComponent(() => import('./PeopleRows.vue'));
+const CaptionsReview = defineAsyncComponent(() => import('./captions/CaptionsReview.vue'));
 const FoundFiles = defineAsyncComponent(() => import('./FoundFiles.vue'));
 
 /** What somebody brings along: it is read, shown with every guess, and taken only then. */
@@ -13,6 +14,7 @@ const incoming = useIncoming();
 const part = computed(() => {
   if (incoming.shown?.kind === 'calendar') return CalendarDates;
   if (incoming.shown?.kind === 'people') return PeopleRows;
+  if (incoming.shown?.kind === 'captions') return CaptionsReview;
   if (incoming.files.length > 0) return FoundFiles;
   return incoming.text !== '' ? OutlineReview : ImportStart;
 });

@@ -14,15 +14,15 @@ legs on a chair 6, blanket under the head
 twist 3.5 each side, left first
 breath 4/8, 15 rounds
 savasana, rest of the time`;
-const TYPES = '.json,.txt,.md,.ics,.csv,text/plain,text/calendar,text/csv,application/json';
+const TYPES = '.json,.txt,.md,.ics,.csv,.vtt,.srt,text/plain,text/calendar,text/csv,text/vtt,application/json';
 </script>
 
 <template>
   <h1 tabindex="-1">Import</h1>
   <p class="quiet lead">
     Type or paste a plan as you would write it in a notebook or a message, or open files: plans, library entries, places
-    and people from another Zovrin, a calendar file with dates, or a table of people (CSV). Everything is shown as it
-    was understood, and nothing is saved before you say so.
+    and people from another Zovrin, a calendar file with dates, a table of people (CSV), or the captions of a class that
+    was filmed (WebVTT, SubRip). Everything is shown as it was understood, and nothing is saved before you say so.
   </p>
   <div class="start">
     <label for="import-text">Your notes</label>

@@ -1,0 +1,89 @@
+import { expect, test, type Page } from '@playwright/test';
+import { Plan } from '#core/plan';
+import { spokenClass } from '../support/spoken-class';
+import { findings } from './accessible';
+import { choose, storedPlan } from './support';
+
+const CHOIR = spokenClass('tests/samples/captions/known/01-choir-yin.txt').file;
+const open = (page: Page, name: string, file: string): Promise<void> =>
+  page.locator('input[type=file]').setInputFiles({ name, mimeType: 'text/vtt', buffer: Buffer.from(file) });
+const rows = (page: Page) => page.getByRole('list', { name: 'What was understood' }).getByRole('button');
+const chosen = (page: Page) => page.getByRole('region', { name: 'The chosen segment' });
+
+test('captions of a class are understood, corrected, and made a plan', async ({ page }) => {
+  await page.goto('/import');
+  await open(page, 'Choir on Tuesday.vtt', CHOIR);
+  await expect(page.getByRole('heading', { name: 'From captions' })).toBeFocused();
+  await expect(page.getByRole('heading', { name: /^Right sides ran 0:\d\d short in total\.$/ })).toBeVisible();
+  await expect(page.getByText(/^8 holds, \d to check$/)).toBeVisible();
+  expect(await findings(page)).toEqual([]);
+
+  await rows(page).filter({ hasText: 'Folded hip pose, right' }).click();
+  await expect(chosen(page)).toContainText('“The second side” at 11:50');
+  await expect(chosen(page).getByRole('list')).toContainText('Right knee forward.');
+  // Another name, and everything is read around it.
+  await choose(chosen(page).getByRole('combobox', { name: 'Position' }), 'Hip pose, upright');
+  await expect(rows(page).filter({ hasText: 'Hip pose, upright, right' })).toHaveAttribute('aria-pressed', 'true');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(rows(page).filter({ hasText: 'Folded hip pose, right' })).toBeVisible();
+
+  // The end by the keyboard: ten seconds later, then one back.
+  const end = page.getByRole('slider', { name: 'End' });
+  const before = Number(await end.getAttribute('aria-valuenow'));
+  await end.focus();
+  await page.keyboard.press('Shift+ArrowRight');
+  await expect(end).toHaveAttribute('aria-valuenow', String(before + 10));
+  await end.focus();
+  await page.keyboard.press('ArrowLeft');
+  await expect(end).toHaveAttribute('aria-valuenow', String(before + 9));
+  await chosen(page).getByRole('textbox', { name: 'Start' }).fill('99:00');
+  await page.keyboard.press('Enter');
+  await expect(chosen(page)).toContainText('It ends before it begins.');
+
+  await rows(page).filter({ hasText: 'Sphinx' }).click();
+  await chosen(page).getByRole('button', { name: 'Nothing is held' }).click();
+  await expect(rows(page).filter({ hasText: 'Sphinx' })).toHaveCount(0);
+  await expect(page.getByText(/^7 holds/)).toBeVisible();
+
+  await page.getByRole('button', { name: 'Create plan' }).click();
+  await expect(page).toHaveURL(/\/plans\/[^/]+$/);
+  const { document } = await storedPlan(page.request, page.url().split('/').pop() ?? '');
+  const plan = Plan.parse(document);
+  expect(plan.title).toBe('Choir on Tuesday');
+  const hips = plan.steps.find(({ name }) => name === 'Folded hip pose');
+  expect(hips).toMatchObject({ sides: { kind: 'each', first: 'left', length: { kind: 'perSide' } } });
+  expect(plan.steps.map(({ name }) => name)).not.toContain('Sphinx');
+});
+
+test('a boundary is dragged; a hold is split and joined again', async ({ page }) => {
+  await page.goto('/import');
+  await open(page, 'a.vtt', CHOIR);
+  await rows(page).filter({ hasText: 'Last rest' }).click();
+  const start = page.getByRole('slider', { name: 'Start' });
+  const before = Number(await start.getAttribute('aria-valuenow'));
+  const box = await start.boundingBox();
+  if (!box) throw new Error('The handle is not there.');
+  await page.mouse.move(box.x + box.width / 2, box.y + 20);
+  await page.mouse.down();
+  await page.mouse.move(box.x + box.width / 2 + 60, box.y + 20, { steps: 4 });
+  await page.mouse.up();
+  await expect.poll(async () => Number(await start.getAttribute('aria-valuenow'))).toBeGreaterThan(before + 90);
+
+  await chosen(page).getByRole('button', { name: 'Split in two' }).click();
+  await expect(rows(page).filter({ hasText: 'Last rest' })).toHaveCount(2);
+  await chosen(page).getByRole('button', { name: 'Join with the next' }).click();
+  await expect(rows(page).filter({ hasText: 'Last rest' })).toHaveCount(1);
+  await chosen(page).getByRole('button', { name: 'Read it again' }).click();
+  await expect(start).toHaveAttribute('aria-valuenow', String(before));
+});
+
+test('what is no class says so, and nothing is changed', async ({ page }) => {
+  await page.goto('/import');
+  const twice = `WEBVTT\n\n50:00.000 --> 50:02.000\nStay.\n\n00:01.000 --> 00:02.000\nHello.\n`;
+  await open(page, 'two.vtt', twice);
+  await expect(page.getByRole('alert')).toContainText('Two classes may be in one file');
+  await expect(page.getByRole('button', { name: 'Create plan' })).toBeDisabled();
+  await page.getByRole('button', { name: 'Discard' }).click();
+  await open(page, 'film.srt', '1\n00:00:01,000 --> 00:00:02,000\nWhere were you last night?\n');
+  await expect(page.getByText(/None of the names was found/)).toBeVisible();
+});

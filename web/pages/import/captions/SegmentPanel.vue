@@ -1,0 +1,162 @@
+<script setup lang="ts">
+import Button from 'primevue/button';
+import { computed } from 'vue';
+import type { ClassSegment, FixedSegment, SpokenLine } from '#core/exchange';
+import type { Ms } from '#core/numbers';
+import { clockOfMs } from '#core/time';
+import { useLibrary } from '../../../state/library';
+import ChoiceField from '../../../ui/fields/ChoiceField.vue';
+import SelectField from '../../../ui/fields/SelectField.vue';
+import TimeField from '../../../ui/fields/TimeField.vue';
+import { becauseInWords, doubtsInWords } from './words';
+
+/** One segment of a class: what it was taken for and why, what was said, and everything that can be corrected. */
+const { segment, next, lines, endMs, fixed } = defineProps<{
+  segment: ClassSegment;
+  /** The next one that is held; joined with this one if wanted. */
+  next: ClassSegment | undefined;
+  lines: readonly SpokenLine[];
+  /** The end of the class. */
+  endMs: number;
+  /** It was corrected, or found right. */
+  fixed: boolean;
+}>();
+const emit = defineEmits<{ fix: [segments: FixedSegment[]]; move: [startMs: Ms, endMs: Ms]; free: [] }>();
+const library = useLibrary();
+
+const isBreath = computed(() => segment.kind === 'breath');
+const isHeld = computed(() => segment.kind === 'hold' || isBreath.value);
+const options = computed(() =>
+  (isBreath.value ? library.techniques : library.positions)
+    .map(({ id, names }) => ({ value: id, label: names.english }))
+    .sort((a, b) => a.label.localeCompare(b.label)),
+);
+const isSided = computed(
+  () => !isBreath.value && (library.all.position(segment.id ?? '')?.sides ?? 'together') !== 'together',
+);
+const SIDES = [
+  { value: 'left', label: 'left' },
+  { value: 'right', label: 'right' },
+] as const;
+
+const asFixed = (change: Partial<FixedSegment>): FixedSegment => {
+  const { kind, id, side, startMs, endMs: segmentEndMs } = segment;
+  return { kind, id: isHeld.value ? id : null, side, startMs, endMs: segmentEndMs, ...change };
+};
+function name(id: string): void {
+  const sided = (library.all.position(id)?.sides ?? 'together') !== 'together';
+  const side = !sided ? 'both' : segment.side === 'both' ? 'left' : segment.side;
+  emit('fix', [asFixed({ kind: isBreath.value ? 'breath' : 'hold', id, side })]);
+}
+function times(startMs: number, segmentEndMs: number): string | undefined {
+  if (startMs >= segmentEndMs) return 'It ends before it begins.';
+  if (segmentEndMs > endMs) return `The captions end at ${clockOfMs(endMs)}.`;
+  emit('move', startMs, segmentEndMs);
+  return undefined;
+}
+const notHeld = (): void => emit('fix', [asFixed({ kind: 'talk', id: null, side: 'both' })]);
+const SECOND = 1000;
+/** In two, at the middle; the second part is the other side of a position that has two. */
+function split(): void {
+  const middle = Math.round((segment.startMs + segment.endMs) / 2 / SECOND) * SECOND;
+  const other = segment.side === 'left' ? 'right' : segment.side === 'right' ? 'left' : 'both';
+  emit('fix', [asFixed({ endMs: middle }), asFixed({ startMs: middle, side: other })]);
+}
+function join(): void {
+  if (next) emit('fix', [asFixed({ endMs: next.endMs })]);
+}
+
+const BEFORE_MS = 40_000;
+const AFTER_MS = 20_000;
+const near = computed(() =>
+  lines.filter((line) => line.endMs > segment.startMs - BEFORE_MS && line.startMs < segment.endMs + AFTER_MS),
+);
+const isWithin = ({ startMs }: SpokenLine): boolean => startMs >= segment.startMs && startMs < segment.endMs;
+</script>
+
+<template>
+  <section aria-label="The chosen segment">
+    <div class="fields">
+      <SelectField
+        above
+        :label="isBreath ? 'Technique' : 'Position'"
+        :model-value="isHeld ? segment.id : null"
+        placeholder="nothing is held"
+        :options="options"
+        @update:model-value="name"
+      />
+      <ChoiceField
+        v-if="isSided && segment.side !== 'both'"
+        label="Side"
+        :options="SIDES"
+        :model-value="segment.side"
+        @update:model-value="emit('fix', [asFixed({ side: $event })])"
+      />
+      <TimeField
+        label="Start"
+        :model-value="Math.round(segment.startMs / SECOND)"
+        :accept="(seconds) => times((seconds ?? 0) * SECOND, segment.endMs)"
+      />
+      <TimeField
+        label="End"
+        :model-value="Math.round(segment.endMs / SECOND)"
+        :accept="(seconds) => times(segment.startMs, (seconds ?? 0) * SECOND)"
+      />
+    </div>
+    <p v-if="segment.doubts.length > 0" class="caution">{{ doubtsInWords(segment.doubts) }}</p>
+    <p v-if="segment.because.length > 0" class="small quiet">Because of {{ becauseInWords(segment.because) }}.</p>
+    <div class="actions">
+      <Button v-if="isHeld && !fixed" size="small" label="Looks right" @click="emit('fix', [asFixed({})])" />
+      <Button v-if="fixed" size="small" outlined label="Read it again" @click="emit('free')" />
+      <Button v-if="isHeld" size="small" text label="Split in two" @click="split" />
+      <Button v-if="isHeld && next" size="small" text label="Join with the next" @click="join" />
+      <Button v-if="isHeld" size="small" text label="Nothing is held" @click="notHeld" />
+    </div>
+    <h3>What was said</h3>
+    <ol>
+      <li v-for="line in near" :key="`${line.startMs} ${line.text}`" :class="{ within: isWithin(line) }">
+        <span class="small quiet time">{{ clockOfMs(line.startMs) }}</span> {{ line.text }}
+      </li>
+    </ol>
+  </section>
+</template>
+
+<style scoped>
+section {
+  display: grid;
+  gap: 8px;
+  align-content: start;
+  min-width: 0;
+}
+.fields,
+.actions {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 14px;
+  align-items: end;
+}
+h3 {
+  margin: 6px 0 0;
+  font-size: 14px;
+}
+ol {
+  max-height: 320px;
+  margin: 0;
+  padding: 0;
+  overflow-y: auto;
+  list-style: none;
+}
+li {
+  display: grid;
+  grid-template-columns: 52px minmax(0, 1fr);
+  padding: 2px 0;
+  color: var(--ink-2);
+  overflow-wrap: anywhere;
+}
+li.within {
+  color: inherit;
+}
+.time {
+  font-variant-numeric: tabular-nums;
+}
+</style>
