@@ -309,7 +309,7 @@ const around: PhraseRow[] = [
   {
     kind: 'maybe',
     phrases: [
-      '(if|or|maybe|perhaps|unless|anyone|option|optional)',
+      '(if|maybe|perhaps|unless|anyone|option|optional)',
       'you (can|could|might|may)',
       'some people',
       'people with',
@@ -323,9 +323,9 @@ const around: PhraseRow[] = [
   },
   {
     kind: 'like',
-    phrases: ['like (in|a|an)', 'as in', '(similar|compared) to'],
+    phrases: ['like (in|a|an)', 'as in', '(similar|compared) to', 'or'],
     strength: 1,
-    reason: 'What follows is only compared.',
+    reason: 'What follows at once is only compared, or another way.',
     example: 'Cross the legs like in eagle.',
   },
   {

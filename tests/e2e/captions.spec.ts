@@ -1,3 +1,4 @@
+/// <reference lib="dom" />
 import { expect, test, type Page } from '@playwright/test';
 import { Plan } from '#core/plan';
 import { spokenClass } from '../support/spoken-class';
@@ -86,4 +87,47 @@ test('what is no class says so, and nothing is changed', async ({ page }) => {
   await page.getByRole('button', { name: 'Discard' }).click();
   await open(page, 'film.srt', '1\n00:00:01,000 --> 00:00:02,000\nWhere were you last night?\n');
   await expect(page.getByText(/None of the names was found/)).toBeVisible();
+});
+
+/** Silence of so many seconds, as the simplest WAV file there is: 8 bits, 8,000 a second. */
+function silence(seconds: number): Buffer {
+  const size = seconds * 8000;
+  const head = Buffer.alloc(44);
+  head.write('RIFF', 0);
+  head.writeUInt32LE(36 + size, 4);
+  head.write('WAVEfmt ', 8);
+  for (const [at, value] of [
+    [16, 16],
+    [24, 8000],
+    [28, 8000],
+    [40, size],
+  ] as const)
+    head.writeUInt32LE(value, at);
+  for (const [at, value] of [
+    [20, 1],
+    [22, 1],
+    [32, 1],
+    [34, 8],
+  ] as const)
+    head.writeUInt16LE(value, at);
+  head.write('data', 36);
+  return Buffer.concat([head, Buffer.alloc(size, 128)]);
+}
+
+test('the recording is played beside its captions, from what was said, and goes nowhere', async ({ page }) => {
+  await page.goto('/import');
+  await open(page, 'a.vtt', CHOIR);
+  await rows(page).filter({ hasText: 'Bound angle fold' }).click();
+  const sent: string[] = [];
+  page.on('request', (request) => sent.push(request.url()));
+  const buffer = silence(100);
+  const film = page.locator('input[type=file]');
+  await film.setInputFiles({ name: 'Tuesday.wav', mimeType: 'audio/wav', buffer });
+  const player = page.getByLabel('“Tuesday.wav”, played beside its captions');
+  await chosen(page).getByRole('button', { name: 'Play from 1:15' }).click();
+  await expect.poll(() => player.evaluate((video: HTMLVideoElement) => video.currentTime)).toBeGreaterThanOrEqual(75);
+  expect(sent.filter((url) => !url.startsWith('blob:'))).toEqual([]);
+  await page.getByRole('button', { name: 'Close “Tuesday.wav”' }).click();
+  await film.setInputFiles({ name: 'words.txt', mimeType: 'text/plain', buffer: Buffer.from('no film') });
+  await expect(page.getByRole('alert')).toContainText('“words.txt” cannot be played here.');
 });

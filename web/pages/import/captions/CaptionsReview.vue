@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
-import { computed, ref, watch } from 'vue';
+import { computed, ref, useTemplateRef, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { planOfClass, sidesInAll, type ClassSegment, type FixedSegment } from '#core/exchange';
 import { planRulesOf } from '#core/settings';
@@ -17,6 +17,7 @@ import IconButton from '../../../ui/IconButton.vue';
 import { useUndoKeys } from '../../../ui/use-undo-keys';
 import ImportHead from '../ImportHead.vue';
 import ClassRibbon from './ClassRibbon.vue';
+import FilmBeside from './FilmBeside.vue';
 import SegmentPanel from './SegmentPanel.vue';
 import { useCaptions } from './use-captions';
 import { announcedInWords, foundInWords, heldInWords, KIND_WORDS, PROBLEM_WORDS, sidesInWords } from './words';
@@ -81,6 +82,9 @@ function fixAt(...fixedSegments: FixedSegment[]): void {
   if (first) chosenMs.value = (first.startMs + first.endMs) / 2;
   fix(...fixedSegments);
 }
+
+const film = useTemplateRef('film');
+const hasFilm = ref(false);
 
 const LENGTHS = [
   { value: 'led', label: 'as led' },
@@ -161,18 +165,23 @@ async function create(): Promise<void> {
             </button>
           </li>
         </ol>
-        <SegmentPanel
-          v-if="chosen"
-          :key="`${chosen.startMs} ${chosen.endMs} ${chosen.id}`"
-          :segment="chosen"
-          :next="next"
-          :lines="result.lines"
-          :end-ms="endMs"
-          :fixed="isFixed(chosen)"
-          @fix="fixAt(...$event)"
-          @move="(startMs, toMs) => chosen && moveTo(chosen, startMs, toMs)"
-          @free="chosen && free(chosen)"
-        />
+        <div class="beside">
+          <FilmBeside ref="film" @open="hasFilm = $event" />
+          <SegmentPanel
+            v-if="chosen"
+            :key="`${chosen.startMs} ${chosen.endMs} ${chosen.id}`"
+            :segment="chosen"
+            :next="next"
+            :lines="result.lines"
+            :end-ms="endMs"
+            :fixed="isFixed(chosen)"
+            :can-play="hasFilm"
+            @fix="fixAt(...$event)"
+            @move="(startMs, toMs) => chosen && moveTo(chosen, startMs, toMs)"
+            @free="chosen && free(chosen)"
+            @play="film?.playFrom($event)"
+          />
+        </div>
       </div>
       <div class="plan">
         <span class="quiet">Lengths in the plan</span>
@@ -194,6 +203,12 @@ h2 {
   grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
   gap: 8px 32px;
   padding-top: 10px;
+}
+.beside {
+  display: grid;
+  gap: 12px;
+  align-content: start;
+  min-width: 0;
 }
 ol {
   margin: 0;

@@ -25,7 +25,7 @@ const isHeld = ({ kind }: ClassSegment): boolean => kind === 'hold' || kind === 
 
 const TICK_MS = 300_000;
 /** The last one needs room for its words. */
-const TICK_ROOM = 0.95;
+const TICK_ROOM = 0.88;
 const ticks = computed(() =>
   Array.from({ length: Math.floor((totalMs.value * TICK_ROOM) / TICK_MS) + 1 }, (_, i) => i * TICK_MS),
 );

@@ -11,7 +11,7 @@ import TimeField from '../../../ui/fields/TimeField.vue';
 import { becauseInWords, doubtsInWords } from './words';
 
 /** One segment of a class: what it was taken for and why, what was said, and everything that can be corrected. */
-const { segment, next, lines, endMs, fixed } = defineProps<{
+const { segment, next, lines, endMs, fixed, canPlay } = defineProps<{
   segment: ClassSegment;
   /** The next one that is held; joined with this one if wanted. */
   next: ClassSegment | undefined;
@@ -20,8 +20,16 @@ const { segment, next, lines, endMs, fixed } = defineProps<{
   endMs: number;
   /** It was corrected, or found right. */
   fixed: boolean;
+  /** There is a film to play. */
+  canPlay: boolean;
 }>();
-const emit = defineEmits<{ fix: [segments: FixedSegment[]]; move: [startMs: Ms, endMs: Ms]; free: [] }>();
+const emit = defineEmits<{
+  fix: [segments: FixedSegment[]];
+  move: [startMs: Ms, endMs: Ms];
+  free: [];
+  /** Something that was said is chosen: it is played where there is a film. */
+  play: [ms: Ms];
+}>();
 const library = useLibrary();
 
 const isBreath = computed(() => segment.kind === 'breath');
@@ -115,7 +123,17 @@ const isWithin = ({ startMs }: SpokenLine): boolean => startMs >= segment.startM
     <h3>What was said</h3>
     <ol>
       <li v-for="line in near" :key="`${line.startMs} ${line.text}`" :class="{ within: isWithin(line) }">
-        <span class="small quiet time">{{ clockOfMs(line.startMs) }}</span> {{ line.text }}
+        <button
+          v-if="canPlay"
+          type="button"
+          class="link-button small time"
+          :aria-label="`Play from ${clockOfMs(line.startMs)}`"
+          @click="emit('play', line.startMs)"
+        >
+          {{ clockOfMs(line.startMs) }}
+        </button>
+        <span v-else class="small quiet time">{{ clockOfMs(line.startMs) }}</span>
+        <span>{{ line.text }}</span>
       </li>
     </ol>
   </section>

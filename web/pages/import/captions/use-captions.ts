@@ -57,7 +57,9 @@ export function useCaptions() {
   /** Fixes segments; of those that were fixed before, the ones they lie over are given up, with what leads to them. */
   function fix(...next: FixedSegment[]): void {
     const over = fixed.value.filter((one) => next.some((other) => overlaps(one, other)));
-    put([...fixed.value.filter((one) => !over.includes(one) && !over.some((other) => leads(one, other))), ...next]);
+    const isLost = (one: FixedSegment): boolean =>
+      over.some((other) => leads(one, other)) && !next.some((other) => leads(one, other));
+    put([...fixed.value.filter((one) => !over.includes(one) && !isLost(one)), ...next]);
   }
   /** Moves the beginning and the end of a hold. What it gives up is the way into it, or out of it, and no other hold. */
   function move(segment: ClassSegment, startMs: Ms, endMs: Ms): void {
