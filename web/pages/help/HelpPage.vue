@@ -91,8 +91,9 @@ usePageTitle(() => ['How it works']);
         <em>Share</em> gives a plan out as a page that leads a student at home, as plain text, a calendar file,
         captions, sound or a letter; sessions, library entries, places and people too. Letters wait in the
         <RouterLink to="/outbox">outbox</RouterLink>. <RouterLink to="/import">Import</RouterLink> reads notes as you
-        would type them, plan files, dates from a calendar and a table of people, and shows what it understood before
-        anything is saved. Keep a <RouterLink to="/settings?group=backup">backup</RouterLink> elsewhere.
+        would type them, plan files, dates from a calendar, a table of people and the captions of a class that was
+        filmed, and shows what it understood before anything is saved. Keep a
+        <RouterLink to="/settings?group=backup">backup</RouterLink> elsewhere.
       </p>
     </section>
     <section aria-labelledby="words-help">
