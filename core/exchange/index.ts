@@ -3,6 +3,7 @@ export {
   breathCountsOf,
   captionsOf,
   chaptersOf,
+  ownCaptions,
   planOfClass,
   readCaptionsFile,
   readClass,

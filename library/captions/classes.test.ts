@@ -181,6 +181,28 @@ describe('a plan of a class', () => {
     expect(swan('announced', true)).toMatchObject({ length: { kind: 'even' } });
   });
 
+  test('a rest between the sides is one after each side', () => {
+    const part = (kind: ClassSegment['kind'], from: number, to: number, side: 'left' | 'right', turn: 1 | 2 = 1) => ({
+      ...{ kind, id: 'deer', side, turn, startMs: from * 1000, endMs: to * 1000 },
+      ...{ because: [], doubts: [], announced: null, breath: null },
+    });
+    const plan = planFrom(
+      [
+        part('hold', 0, 120, 'left'),
+        part('rest', 120, 165, 'left'),
+        part('in', 165, 190, 'right', 2),
+        part('hold', 190, 300, 'right', 2),
+        part('rest', 300, 350, 'right', 2),
+      ],
+      'led',
+    );
+    expect(plan.steps).toHaveLength(1);
+    expect(plan.steps[0]).toMatchObject({
+      sides: { first: 'left', length: { kind: 'perSide', left: 120, right: 110 } },
+      rebound: { kind: 'afterEach', seconds: 45 },
+    });
+  });
+
   test('a breath with its counts and rounds', async () => {
     const [step] = planFrom(await segmentsOf('known/11-retention'), 'led').steps.filter(
       ({ kind }) => kind === 'breath',

@@ -1,5 +1,6 @@
 import { expose } from 'comlink';
 import {
+  ownCaptions,
   readCaptionsFile,
   readClass,
   spokenWords,
@@ -25,6 +26,10 @@ export type CaptionsRead =
       read: ReadClass;
     };
 
+const staysFixed = (one: FixedSegment, fixed: readonly FixedSegment[]): boolean =>
+  (one.kind === 'hold' || one.kind === 'breath') &&
+  !fixed.some((other) => one.startMs < other.endMs && other.startMs < one.endMs);
+
 /** Reads captions away from the page: an hour takes some tenths of a second. */
 const reader = {
   async read(text: string, entries: readonly SpokenEntry[], fixed: readonly FixedSegment[]): Promise<CaptionsRead> {
@@ -32,7 +37,13 @@ const reader = {
     if (typeof file === 'string') return { ok: false, problem: file };
     const { words, lines, byOthers } = spokenWords(file.cues);
     if (words.length === 0) return { ok: false, problem: 'no words' };
-    return { ok: true, lines, unreadable: file.unreadable, byOthers, read: readClass(words, entries, ENGLISH, fixed) };
+    // What was written here says itself what it is; once it is corrected, the rest of it stays as it is as well.
+    const own = ownCaptions(file.cues, entries);
+    const read =
+      own && fixed.length === 0
+        ? { segments: own, named: own.length }
+        : readClass(words, entries, ENGLISH, [...fixed, ...(own ?? []).filter((one) => staysFixed(one, fixed))]);
+    return { ok: true, lines, unreadable: file.unreadable, byOthers, read };
   },
 };
 export type CaptionsReader = typeof reader;

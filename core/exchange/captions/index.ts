@@ -2,6 +2,7 @@ export { breathCountsOf, captionsOf, chaptersOf, webVtt, type CaptionCue } from 
 export { readCaptionsFile, type CaptionsProblem } from './file';
 export { spokenWords, type SpokenLine, type SpokenWord } from './words';
 export { type CaptionLanguage, type PhraseRow } from './language';
+export { ownCaptions } from './own-captions';
 export { planOfClass } from './plan-of-class';
 export { sidesInAll } from './sides-in-all';
 export { spokenEntries } from './entries';

@@ -40,6 +40,15 @@ interface Turn {
   outSeconds: Seconds;
 }
 
+/** A hold that is being made, with the sides it was led on. */
+interface Held {
+  step: HoldStep;
+  position: Position;
+  turns: Turn[];
+  /** A rest after each side; 0 without one. */
+  restSeconds: Seconds;
+}
+
 /**
  * A plan of what was led: each position with the sides, lengths and changes it had; talk and rests of some length as
  * steps of their own. What the library does not have is left out.
@@ -47,29 +56,36 @@ interface Turn {
 export function planOfClass(segments: readonly ClassSegment[], options: PlanOfClass): Plan {
   const { title, approach, library, newId } = options;
   const steps: Step[] = [];
-  const held: { step: HoldStep; position: Position; turns: Turn[] }[] = [];
+  const held: Held[] = [];
   for (const [i, segment] of segments.entries()) {
     const ms = segment.endMs - segment.startMs;
+    const last = held.at(-1);
     if (segment.kind === 'hold') {
       const position = library.position(segment.id ?? '');
       if (!position) continue;
       const turn = turnOf(segment, segments, i, options);
-      const last = held.at(-1);
-      const isSecond = last?.step === steps.at(-1) && isOtherSide(last, position, turn);
-      if (isSecond) last?.turns.push(turn);
-      else {
+      if (segment.turn === 2 && last && isLast(steps, last, position)) {
+        // A rest between the sides is one after each side.
+        const between = steps.at(-1);
+        if (between?.kind === 'rest') last.restSeconds = between.seconds;
+        if (between !== last.step) steps.pop();
+        last.turns.push(turn);
+      } else {
         const step = holdFrom(position, approach, newId());
-        held.push({ step, position, turns: [turn] });
+        held.push({ step, position, turns: [turn], restSeconds: 0 });
         steps.push(step);
       }
     } else if (segment.kind === 'breath') {
       const step = breathOf(segment, options);
       if (step) steps.push(step);
-    } else if (ms >= SHORTEST_STEP_MS && segment.kind === 'rest') steps.push(restStep(newId(), 'Rest', secondsOf(ms)));
-    else if (ms >= SHORTEST_STEP_MS && (segment.kind === 'talk' || segment.kind === 'shown'))
+    } else if (ms < SHORTEST_STEP_MS) continue;
+    else if (segment.kind === 'rest') {
+      const isAfterSides = last !== undefined && last.restSeconds > 0 && last.step === steps.at(-1);
+      if (!isAfterSides) steps.push(restStep(newId(), 'Rest', secondsOf(ms)));
+    } else if (segment.kind === 'talk' || segment.kind === 'shown')
       steps.push(talkStep(newId(), segment.kind === 'talk' ? 'Talk' : 'Shown', secondsOf(ms)));
   }
-  const made = new Map(held.map(({ step, position, turns }) => [step.id, finished(step, position, turns, options)]));
+  const made = new Map(held.map((one) => [one.step.id, finished(one, options)]));
   const totalMs = (segments.at(-1)?.endMs ?? 0) - (segments[0]?.startMs ?? 0);
   return {
     ...emptyPlan(title, approach),
@@ -78,14 +94,11 @@ export function planOfClass(segments: readonly ClassSegment[], options: PlanOfCl
   };
 }
 
-function isOtherSide(
-  last: { position: Position; turns: readonly Turn[] } | undefined,
-  position: Position,
-  turn: Turn,
-): boolean {
-  if (!last || last.position.id !== position.id || last.turns.length > 1) return false;
-  const [first] = last.turns;
-  return position.sides !== 'together' && first !== undefined && first.side !== turn.side;
+/** Whether a hold of a position is the last step, or has only a rest or some talk after it. */
+function isLast(steps: readonly Step[], { step, position, turns }: Held, wanted: Position): boolean {
+  if (position.id !== wanted.id || turns.length > 1) return false;
+  const [before, after] = [steps.at(-2), steps.at(-1)];
+  return after === step || (before === step && (after?.kind === 'rest' || after?.kind === 'talk'));
 }
 
 /** A hold with the segments around it: the way in before it, and the way out after it. */
@@ -116,7 +129,7 @@ function sidesOf(position: Position, turns: readonly Turn[], isEven: boolean): H
 }
 
 /** A hold as it was led: entering takes what it usually does, and the rest of the way in is its set-up. */
-function finished(step: HoldStep, position: Position, turns: readonly Turn[], { even }: PlanOfClass): HoldStep {
+function finished({ step, position, turns, restSeconds }: Held, { even }: PlanOfClass): HoldStep {
   const [first, second] = turns;
   const change = (seconds: Seconds): Seconds => Math.min(PLAN_LIMITS.maxChange, Math.max(0, seconds));
   const leaveSeconds = change(turns.at(-1)?.outSeconds ?? 0);
@@ -130,7 +143,7 @@ function finished(step: HoldStep, position: Position, turns: readonly Turn[], { 
     leaveSeconds,
     // Between the sides the way out of the first and the way into the second are made of the same parts.
     switchSeconds: second ? change((first?.outSeconds ?? 0) - leaveSeconds + second.inSeconds - enterSeconds) : null,
-    rebound: { kind: 'none' },
+    rebound: restSeconds > 0 ? { kind: 'afterEach', seconds: change(restSeconds) } : { kind: 'none' },
     loosen: null,
   };
 }

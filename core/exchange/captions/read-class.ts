@@ -24,6 +24,8 @@ export interface ClassSegment {
   /** The library entry; of a rest, of coming out and of talk the one before. Null where nothing was held yet. */
   id: string | null;
   side: 'left' | 'right' | 'both';
+  /** The first side of a position or the second. */
+  turn: 1 | 2;
   because: Reason[];
   doubts: Doubt[];
   /** How long it was announced to be, in seconds, as far as it was. */
@@ -71,7 +73,7 @@ export function readClass(
   }
   const msAt = (moment: number): Ms => chain.momentsMs[moment] ?? endMs;
   const segments = decoded.segments.map((segment, i): ClassSegment => {
-    const { kind, id, side } = chain.stateAt(segment.state);
+    const { kind, id, side, turn } = chain.stateAt(segment.state);
     const [startMs, segmentEndMs] = [msAt(segment.from), msAt(segment.to)];
     const isHeld = kind === 'hold' || kind === 'breath';
     const isFixed = fixed.some((one) => one.startMs === startMs && one.endMs === segmentEndMs);
@@ -79,6 +81,7 @@ export function readClass(
       kind,
       id,
       side,
+      turn,
       startMs,
       endMs: segmentEndMs,
       because: isHeld ? reasonsOf(chain, evidence, decoded.segments, i) : [],

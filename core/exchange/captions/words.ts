@@ -26,7 +26,8 @@ const FEWEST_CHANGES = 3;
 
 const INLINE_TIME = /<(?:(\d+):)?(\d{1,2}):(\d{2})[.,](\d{3})>/;
 const ENTITIES: Readonly<Record<string, string>> = { amp: '&', lt: '<', gt: '>', nbsp: ' ', quot: '"', apos: "'" };
-const decoded = (text: string): string =>
+/** Text with its entities as the letters they stand for: `&amp;` as `&`. */
+export const withoutEntities = (text: string): string =>
   text
     .replace(/&(amp|lt|gt|nbsp|quot|apos);/g, (_, name: string) => ENTITIES[name] ?? ' ')
     .replace(/&#(\d{1,6});/g, (_, code: string) => String.fromCodePoint(Math.min(Number(code), 0x10ffff)));
@@ -53,7 +54,7 @@ const SPEAKER =
 function lineOf(raw: string): Line {
   const found = SPEAKER.exec(raw);
   const speaker = (found?.[1] ?? found?.[2])?.trim();
-  const text = withoutSounds(decoded(raw.slice(found?.[0].length ?? 0).replace(/<[^>\n]*>/g, ' ')));
+  const text = withoutSounds(withoutEntities(raw.slice(found?.[0].length ?? 0).replace(/<[^>\n]*>/g, ' ')));
   // A hyphen joins two words that are looked up one by one: `cross-legged`.
   const words = text
     .split(/[\s\-–—/]+/)
