@@ -116,7 +116,7 @@ test('files say what they are; what cannot be taken is refused and changes nothi
   await expect(file('dropped.zovrin.json')).toContainText('A plan: “Dropped”');
   await expect(file('newer.json')).toContainText('This plan has version 99; this Zovrin reads up to version');
   await expect(file('half.json')).toContainText('damaged');
-  await expect(file('film.vtt')).toContainText('captions');
+  await expect(file('film.vtt')).toContainText('Captions of a class.');
   await expect(file('huge.txt')).toContainText('It is 50 MB; a file of up to 20 MB can be read.');
   await expect(file('wrong.json')).toContainText('classSeconds: A class is at least 1:00.');
   expect(await dropped()).toBe(0);
