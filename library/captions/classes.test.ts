@@ -133,7 +133,7 @@ describe('what somebody has put right', () => {
           expect(same).toMatchObject({ kind, doubts: [], ...(id === null ? {} : { id, side }) });
         }
       }),
-      { numRuns: 40 },
+      { numRuns: 25 },
     );
   });
 });

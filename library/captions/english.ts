@@ -10,6 +10,7 @@ export const ENGLISH: CaptionLanguage = {
     ...['leg', 'legs', 'foot', 'feet', 'knee', 'knees', 'ankle', 'shin', 'thigh', 'hip', 'toes', 'heel', 'sole'],
     ...['arm', 'arms', 'hand', 'hands', 'elbow', 'elbows', 'shoulder', 'wrist', 'ear', 'head'],
   ],
+  otherSided: ['side', 'sides', 'nostril'],
   notASide: {
     before: [
       'all',
@@ -146,6 +147,7 @@ export const ENGLISH: CaptionLanguage = {
   },
   half: ['half'],
   and: ['and'],
+  forCounts: ['for', 'to', 'four'],
   to: ['to', 'or'],
   small: ['the', 'a', 'an', 'on', 'at', 'with', 'of', 'in', 'your', 'our', 'over', 'for', 'to', 'its', 'his', 'and'],
   empty: [

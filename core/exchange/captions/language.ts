@@ -57,6 +57,8 @@ export interface CaptionLanguage {
   phrases: readonly PhraseRow[];
   sides: Readonly<Record<'left' | 'right', readonly string[]>>;
   limbs: readonly string[];
+  /** What else has a left and a right: `side`, `nostril`. */
+  otherSided: readonly string[];
   /** Words after which, or before which, a word for a side means something else: `right here`, `a minute left`. */
   notASide: { before: readonly string[]; after: readonly string[] };
   sideRows: readonly SideRow[];
@@ -68,6 +70,8 @@ export interface CaptionLanguage {
   units: { minute: readonly string[]; second: readonly string[]; breath: readonly string[]; round: readonly string[] };
   half: readonly string[];
   and: readonly string[];
+  /** Before the counts of a phase that are only announced: `in for four`. */
+  forCounts: readonly string[];
   /** Between two numbers of a range, as `to` and `or`. */
   to: readonly string[];
   /** Left out when names are compared. */

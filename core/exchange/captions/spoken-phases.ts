@@ -23,7 +23,7 @@ const COUNT_MS = 3000;
 export function spokenPhases(
   words: readonly SpokenWord[],
   phrases: readonly FoundPhrase[],
-  { numbers }: CaptionLanguage,
+  { numbers, forCounts }: CaptionLanguage,
 ): SpokenPhase[] {
   const numberOf = (i: number): number => {
     const word = words[i]?.word ?? '';
@@ -40,7 +40,7 @@ export function spokenPhases(
       if (number !== (counted === 0 ? 2 : counted + 1)) break;
       [counted, lastMs] = [number, word.endMs];
     }
-    const declared = /^(?:for|4|to)$/.test(words[to]?.word ?? '') ? numberOf(to + 1) : 0;
+    const declared = forCounts.includes(words[to]?.word ?? '') ? numberOf(to + 1) : 0;
     if (counted === 0 && declared === 0 && !(beginsAnew(words, from) && beginsAnew(words, to))) continue;
     found.push({ at: from, atMs: words[from]?.startMs ?? 0, kind, counted: Math.max(counted, declared) });
   }

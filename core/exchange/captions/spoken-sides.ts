@@ -16,10 +16,10 @@ const WORDS_AFTER = 9;
 const WORDS_BEFORE = 3;
 
 /** Finds the sides in what was said. `Right here` and `a minute left` are none. */
-export function sideFinder({ sides, limbs, notASide }: CaptionLanguage) {
+export function sideFinder({ sides, limbs, otherSided, notASide }: CaptionLanguage) {
   const left = new Set(sides.left);
   const right = new Set(sides.right);
-  const bodyWords = new Set([...limbs, 'side', 'sides', 'nostril']);
+  const bodyWords = new Set([...limbs, ...otherSided]);
   const isSide = (word: string): boolean => left.has(word) || right.has(word);
 
   return (words: readonly SpokenWord[]): SpokenSide[] =>

@@ -77,18 +77,65 @@ function timedParts({ startMs, endMs, text }: CaptionCue): { startMs: Ms; endMs:
   return parts.filter((part) => part.text.trim() !== '');
 }
 
-/** How many words at the beginning of a cue were already said at the end of what stands so far. */
-function repeatedWords(before: readonly string[], now: readonly string[], lines: readonly Line[]): number {
-  const most = Math.min(before.length, now.length, 80);
+/** Words in a row that were already said at the end of what stands so far are looked for back to here. */
+const MAX_REPEATED = 80;
+/** How many words at the beginning of a cue repeat the end of what was said before it. */
+function repeatedWords(before: readonly string[], { words: now, lines }: Written): number {
+  const most = Math.min(before.length, now.length, MAX_REPEATED);
   for (let n = most; n > 0; n--) {
-    if (!now.slice(0, n).every((word, i) => word === before[before.length - n + i])) continue;
-    const firstLines = lines.slice(0, -1).map(({ words }) => words.length);
-    const isWholeLines = lines.length > 1 && firstLines.some((_, i) => n === sum(firstLines.slice(0, i + 1)));
+    if (!now.slice(0, n).every((word, i) => word === before.at(i - n))) continue;
+    let upTo = 0;
+    const isWholeLines = lines.slice(0, -1).some(({ words }) => (upTo += words.length) === n);
     if (n >= REPEATED_WORDS || isWholeLines) return n;
   }
   return 0;
 }
-const sum = (numbers: readonly number[]): number => numbers.reduce((total, n) => total + n, 0);
+
+/** A cue with what is written in it. */
+interface Written {
+  parts: { startMs: Ms; endMs: Ms; lines: Line[] }[];
+  lines: Line[];
+  words: string[];
+}
+function writtenIn(cue: CaptionCue): Written {
+  const parts = timedParts(cue).map(({ text, ...part }) => ({ ...part, lines: text.split('\n').map(lineOf) }));
+  const lines = parts.flatMap((part) => part.lines).filter(({ words }) => words.length > 0);
+  return { parts, lines, words: lines.flatMap(({ words }) => words.map(({ word }) => word)) };
+}
+
+/** A word, and who said it where the captions name them. */
+interface Voiced {
+  speaker: string | undefined;
+  word: SpokenWord;
+}
+
+/** Words spread over the time of their part by their letters, no slower than anybody speaks. */
+function spread(words: readonly Line['words'][number][], startMs: Ms, endMs: Ms): SpokenWord[] {
+  const letters = words.reduce((sum, { word }) => sum + word.length + 1, 0);
+  const spanMs = Math.min(endMs - startMs, words.length * LONGEST_WORD_MS);
+  let past = 0;
+  return words.map((word) => {
+    const fromMs = Math.round(startMs + (past / letters) * spanMs);
+    past += word.word.length + 1;
+    return { ...word, startMs: fromMs, endMs: Math.round(startMs + (past / letters) * spanMs) };
+  });
+}
+
+/** The words of a cue that were not said before it, with who says them: the speaker of a line speaks until the next. */
+function freshIn({ parts }: Written, repeated: number, speakerBefore: string | undefined): Voiced[] {
+  let [skip, speaker] = [repeated, speakerBefore];
+  return parts.flatMap(({ startMs, endMs, lines }) => {
+    const speakers = lines.flatMap((line) => {
+      speaker = line.speaker ?? speaker;
+      return line.words.map(() => speaker);
+    });
+    const words = lines.flatMap((line) => line.words);
+    const skipped = Math.min(skip, words.length);
+    skip -= skipped;
+    const placed = spread(words.slice(skipped), startMs, endMs);
+    return placed.map((word, i) => ({ word, speaker: speakers[skipped + i] }));
+  });
+}
 
 /** What was said in one go. */
 export interface SpokenLine {
@@ -97,7 +144,7 @@ export interface SpokenLine {
   text: string;
 }
 
-/** Everything that was said, with who said it where the captions name them. */
+/** Everything that was said. */
 interface Spoken {
   words: SpokenWord[];
   /** All of it to read, questions of others too, each word once. */
@@ -112,58 +159,38 @@ interface Spoken {
  * speaks, only the one who says most is taken: questions from the room lead nobody.
  */
 export function spokenWords(cues: readonly CaptionCue[]): Spoken {
-  const all: { speaker: string | undefined; word: SpokenWord }[] = [];
+  const all: Voiced[] = [];
   const lines: SpokenLine[] = [];
-  const before: string[] = [];
-  let speaker: string | undefined;
   let endedMs = -Infinity;
   for (const cue of cues) {
-    const parts = timedParts(cue).map((part) => ({ ...part, lines: part.text.split('\n').map(lineOf) }));
-    const written = parts.flatMap((part) => part.lines).filter(({ words }) => words.length > 0);
-    const flat = written.flatMap(({ words }) => words.map(({ word }) => word));
-    if (flat.length === 0) continue;
+    const written = writtenIn(cue);
+    if (written.words.length === 0) continue;
+    const before = all.slice(-MAX_REPEATED).map(({ word }) => word.word);
     const touches = cue.startMs <= endedMs + TOUCHING_MS;
-    const isGlimpse =
-      cue.endMs - cue.startMs <= GLIMPSE_MS && flat.every((word, i) => word === before.at(i - flat.length));
-    if (touches && isGlimpse) continue;
-    let skip = touches ? repeatedWords(before, flat, written) : 0;
+    const isGlimpse = cue.endMs - cue.startMs <= GLIMPSE_MS;
+    const repeatsAll = written.words.every((word, i) => word === before.at(i - written.words.length));
+    if (touches && isGlimpse && repeatsAll) continue;
+    const fresh = freshIn(written, touches ? repeatedWords(before, written) : 0, all.at(-1)?.speaker);
     endedMs = Math.max(endedMs, cue.endMs);
-    const already = all.length;
-    for (const part of parts) {
-      const words = part.lines.flatMap((line) => {
-        if (line.speaker !== undefined) speaker = line.speaker;
-        const by = speaker;
-        return line.words.map((word) => ({ by, word }));
-      });
-      const skipped = Math.min(skip, words.length);
-      skip -= skipped;
-      const fresh = words.slice(skipped);
-      const letters = sum(fresh.map(({ word }) => word.word.length + 1));
-      const spanMs = Math.min(part.endMs - part.startMs, fresh.length * LONGEST_WORD_MS);
-      let spoken = 0;
-      for (const { by, word } of fresh) {
-        const startMs = Math.round(part.startMs + (spoken / letters) * spanMs);
-        spoken += word.word.length + 1;
-        const endMs = Math.round(part.startMs + (spoken / letters) * spanMs);
-        all.push({ speaker: by, word: { ...word, startMs, endMs } });
-        before.push(word.word);
-      }
-    }
-    lines.push(...lineSince(all, already));
-    before.splice(0, Math.max(0, before.length - 200));
+    all.push(...fresh);
+    lines.push(...lineOfWords(fresh.map(({ word }) => word)));
   }
-  const changes = all.filter((one, i) => one.speaker !== all[i - 1]?.speaker).length;
-  if (changes < FEWEST_CHANGES) return { words: all.map(({ word }) => word), lines, byOthers: 0 };
-  const counts = new Map<string | undefined, number>();
-  for (const one of all) counts.set(one.speaker, (counts.get(one.speaker) ?? 0) + 1);
-  const [main] = [...counts].sort(([, a], [, b]) => b - a)[0] ?? [undefined];
-  const words = all.filter((one) => one.speaker === main || one.speaker === undefined).map(({ word }) => word);
+  const words = ofMainSpeaker(all);
   return { words, lines, byOthers: all.length - words.length };
 }
 
-/** The words from one on, as a line; none where there are none. */
-function lineSince(all: readonly { word: SpokenWord }[], from: number): SpokenLine[] {
-  const words = all.slice(from).map(({ word }) => word);
+/** The words of the one who says most; all of them where the captions do not name who speaks. */
+function ofMainSpeaker(all: readonly Voiced[]): SpokenWord[] {
+  const changes = all.filter((one, i) => one.speaker !== all[i - 1]?.speaker).length;
+  if (changes < FEWEST_CHANGES) return all.map(({ word }) => word);
+  const counts = new Map<string | undefined, number>();
+  for (const { speaker } of all) counts.set(speaker, (counts.get(speaker) ?? 0) + 1);
+  const [main] = [...counts].sort(([, a], [, b]) => b - a)[0] ?? [undefined];
+  return all.flatMap(({ speaker, word }) => (speaker === main || speaker === undefined ? [word] : []));
+}
+
+/** Words as a line to read; none where there are none. */
+function lineOfWords(words: readonly SpokenWord[]): SpokenLine[] {
   const [first, last] = [words[0], words.at(-1)];
   if (!first || !last) return [];
   return [{ startMs: first.startMs, endMs: last.endMs, text: words.map(({ shown }) => shown).join(' ') }];
