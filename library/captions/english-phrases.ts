@@ -271,7 +271,7 @@ const comingOut: PhraseRow[] = [
       '(wiggle|wriggle|wiggling|move|small movement|little movements) [your|the] (fingers|toes)',
       '(begin|start|starting|beginning) to (deepen|move|wiggle|wriggle|come|bring)',
       '(deepen|deepening) [the|your] breath',
-      'deep breath',
+      '(stretch|and) yawn',
       'hear the (sounds|room)',
       '(come|coming) back to the room',
     ],

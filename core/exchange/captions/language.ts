@@ -45,6 +45,8 @@ interface SideRow {
   same: readonly string[];
   /** What is said of the other one. */
   opposite: readonly string[];
+  /** What goes to the other side while this one is held: `look to the right`. Empty where nothing does. */
+  elsewhere: readonly string[];
   /** What it means that something goes to, over or onto a side: this side, or the other. */
   towards: 'same' | 'opposite';
   reason: string;

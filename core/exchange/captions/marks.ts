@@ -28,7 +28,7 @@ export type Mark =
 /** So many words after `if` and its like belong to it, where no sentence ends before. */
 const MAYBE_WORDS = 9;
 const NOT_WORDS = 4;
-const LIKE_WORDS = 3;
+const LIKE_WORDS = 6;
 const MAYBE = 0.3;
 const NOT = 0.15;
 /** A breath in a position, as teachers count them: our own rule of thumb. */

@@ -34,7 +34,7 @@ const SHORTEST_FOR_SOUND = 6;
 /** An entry whose own name has a word that was said, and more words: `pigeon` for another kind of pigeon. */
 const PART_OF_NAME = 0.25;
 /** `Child’s pose` for one with the knees wide. */
-const BEGINNING_OF_NAME = 0.7;
+const BEGINNING_OF_NAME = 0.5;
 /** A short name that is there word for word is taken before a longer one that is only like what was said. */
 const EXACT_FIRST = 6;
 const LESS_PLAIN = 0.75;
@@ -54,28 +54,33 @@ function soundOf(word: string): string {
   }
   return sound;
 }
-const singular = (word: string): string =>
-  word.length > 3 && word.endsWith('s') && !word.endsWith('ss') ? word.slice(0, -1) : word;
+/** One form of a word: `bending` and `bends` as `bend`. */
+const plainForm = (word: string): string => {
+  if (word.length > 6 && word.endsWith('ing')) return word.slice(0, -3);
+  return word.length > 3 && word.endsWith('s') && !word.endsWith('ss') ? word.slice(0, -1) : word;
+};
+
+const anyOrder = (words: readonly string[]): string => [...words].sort().join(' ');
 
 /** Finds the names of entries in what was said. */
 export function nameFinder(entries: readonly CalledEntry[], language: CaptionLanguage) {
   const small = new Set([...language.small, ...language.afterName]);
   const afterName = new Set(language.afterName);
-  const limbs = new Set(language.limbs.map(singular));
+  const limbs = new Set(language.limbs.map(plainForm));
   const numberWords = new Map(Object.entries(language.numbers).map(([word, value]) => [String(value), word]));
   const wordsOf = (name: string): string[] => {
     const all = name
       .split(/[\s\-–,/:]+/)
       .map(plainWord)
       .filter((word) => word !== '' && !afterName.has(word));
-    const telling = all.filter((word) => !small.has(word)).map((word) => singular(numberWords.get(word) ?? word));
+    const telling = all.filter((word) => !small.has(word)).map((word) => plainForm(numberWords.get(word) ?? word));
     // What is left of `knees in` is no name.
     return all.length > 1 && telling.length === 1 && limbs.has(telling[0] ?? '') ? [] : telling;
   };
   const everyday = new Set([...language.everyday.map((name) => wordsOf(name).join('')), ...limbs]);
   /** Words that mean themselves: a machine has heard them well. */
   const known = new Set(
-    language.phrases.flatMap(({ phrases }) => phrases.flatMap((phrase) => phrase.split(/[^a-z]+/).map(singular))),
+    language.phrases.flatMap(({ phrases }) => phrases.flatMap((phrase) => phrase.split(/[^a-z]+/).map(plainForm))),
   );
   const byLetters = new Map<string, Name>();
   const ownWords = new Map<string, Set<string>>();
@@ -105,6 +110,14 @@ export function nameFinder(entries: readonly CalledEntry[], language: CaptionLan
     bySound.set(key, [...(bySound.get(key) ?? []), name]);
   }
 
+  /** Names of several words in any order: `wide knee child` for `child, knees wide`. */
+  const inAnyOrder = new Map<string, Name>();
+  for (const { names } of entries)
+    for (const words of names.map(wordsOf)) {
+      const name = byLetters.get(words.join(''));
+      if (name && words.length > 1) inAnyOrder.set(anyOrder(words), name);
+    }
+
   /** The name that some letters are most like, and how much. */
   function likest(letters: string, sound: string, isNamed: boolean): { name: Name; likeness: number } | undefined {
     const exact = byLetters.get(letters);
@@ -127,7 +140,7 @@ export function nameFinder(entries: readonly CalledEntry[], language: CaptionLan
 
   return (words: readonly SpokenWord[], isNamed: (from: number) => boolean): SpokenName[] => {
     const content = words.flatMap(({ word: spoken, ends }, i) => {
-      const word = singular(numberWords.get(spoken) ?? spoken);
+      const word = plainForm(numberWords.get(spoken) ?? spoken);
       return small.has(spoken) ? [] : [{ i, word, sound: soundOf(word), ends, isKnown: known.has(word) }];
     });
     const found: (SpokenName & { letters: number })[] = [];
@@ -142,7 +155,8 @@ export function nameFinder(entries: readonly CalledEntry[], language: CaptionLan
         if (letters.length > MAX_LETTERS) break;
         const [from, to] = [first.i, at.i + 1];
         const hasPose = !at.ends && afterName.has(words[to]?.word ?? '');
-        const match = likest(letters, sound, hasPose);
+        const reordered = inAnyOrder.get(anyOrder(content.slice(a, a + b + 1).map(({ word }) => word)));
+        const match = reordered ? { name: reordered, likeness: 1 } : likest(letters, sound, hasPose);
         if (!match || (isKnown && match.likeness < 1)) continue;
         const isAlone = beginsAnew(words, from) && beginsAnew(words, to);
         const isPlain = !match.name.isEveryday || hasPose || isAlone;
@@ -178,7 +192,7 @@ export function nameFinder(entries: readonly CalledEntry[], language: CaptionLan
     exact: SpokenName['entries'],
     words: readonly SpokenWord[],
   ): SpokenName['entries'] {
-    const spoken = words.slice(from, to).flatMap(({ word }) => (small.has(word) ? [] : [singular(word)]));
+    const spoken = words.slice(from, to).flatMap(({ word }) => (small.has(word) ? [] : [plainForm(word)]));
     const known = new Set(exact.map(({ id }) => id));
     const parts = entries.flatMap(({ id, kind }) => {
       const own = ownWords.get(id);

@@ -1,5 +1,5 @@
 import type { CaptionLanguage } from './language';
-import type { SpokenWord } from './words';
+import { beginsAnew, type SpokenWord } from './words';
 
 /** A side that was said, with the words that go with it. */
 export interface SpokenSide {
@@ -13,7 +13,9 @@ export interface SpokenSide {
 }
 
 const WORDS_AFTER = 9;
-const WORDS_BEFORE = 3;
+const WORDS_BEFORE = 6;
+/** So many words before a side may show where something goes: `over to the left`. */
+const TOWARDS_WORDS = 3;
 
 /** Finds the sides in what was said. `Right here` and `a minute left` are none. */
 export function sideFinder({ sides, limbs, otherSided, notASide }: CaptionLanguage) {
@@ -33,24 +35,25 @@ export function sideFinder({ sides, limbs, otherSided, notASide }: CaptionLangua
       const isStart = !before || before.ends;
       // `Right, then` and `Right.` at the beginning of a sentence say nothing of a side.
       if (isStart && !hasBody && (ends || !after || shown.endsWith(','))) return [];
-      // Backwards from the word, until a sentence ended or another side was named.
-      const backwards = words.slice(Math.max(0, at - WORDS_BEFORE), at).reverse();
-      const earlier = upTo(backwards, (one) => one.ends || isSide(one.word));
-      const rest = ends ? [] : words.slice(at + 1, at + WORDS_AFTER);
-      const stop = rest.findIndex((one) => one.ends);
-      const later = upTo(stop < 0 ? rest : rest.slice(0, stop + 1), (one) => isSide(one.word));
+      // Backwards and forwards from the word, until something new begins or another side is named.
+      const earlier = upTo(range(at, -WORDS_BEFORE), (i) => isSide(words[i - 1]?.word ?? '') || beginsAnew(words, i));
+      const later = upTo(range(at + 1, WORDS_AFTER), (i) => isSide(words[i]?.word ?? '') || beginsAnew(words, i));
+      const wordsAt = (places: readonly number[]): string[] => places.flatMap((i) => words[i]?.word ?? []);
       return [
         {
           at,
           side: left.has(word) ? 'left' : 'right',
-          after: later.map((one) => one.word),
-          before: earlier.map((one) => one.word),
+          after: wordsAt(later),
+          before: wordsAt(earlier.map((i) => i - 1)),
           isPlain: hasBody,
         },
       ];
     });
 }
 
+/** So many places from one on, forwards or, below zero, backwards. */
+const range = (from: number, count: number): number[] =>
+  Array.from({ length: Math.abs(count) }, (_, i) => from + Math.sign(count) * i);
 const upTo = <T>(list: readonly T[], ends: (one: T) => boolean): readonly T[] => {
   const at = list.findIndex(ends);
   return at < 0 ? list : list.slice(0, at);
@@ -72,7 +75,12 @@ export function sideEvidence(
   const row = rows.find(({ means }) => means.test(leftMeans));
   if (!row) return BARE;
   const first = after.find((word) => row.same.includes(word) || row.opposite.includes(word));
-  if (before.some((word) => towards.includes(word)) && (row.towards === 'opposite' || first === undefined))
+  // Something else goes there: `look over to the right`.
+  if (first === undefined && before.some((word) => row.elsewhere.includes(word))) return OPPOSITE / 2;
+  if (
+    before.slice(0, TOWARDS_WORDS).some((word) => towards.includes(word)) &&
+    (row.towards === 'opposite' || first === undefined)
+  )
     return row.towards === 'same' ? 1 : OPPOSITE;
   if (first !== undefined) return row.same.includes(first) ? 1 : OPPOSITE;
   return isPlain ? BARE : BARE / 2;

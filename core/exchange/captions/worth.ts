@@ -44,7 +44,7 @@ export const PHASE_WORTH: Worth = {
 /** A name, in a segment of its position, of another one, and where nothing is held. */
 export const NAME = {
   own: 4,
-  ownInHold: 1.6,
+  ownInHold: 1,
   other: -1.8,
   otherInHold: -0.9,
   idle: -1.5,
@@ -75,7 +75,7 @@ export const LENGTHS: Readonly<Record<SegmentKind, { middle: number; spread: num
   {
     talk: { middle: 40, spread: 1.6, longestMs: 240_000, begin: -0.6 },
     shown: { middle: 40, spread: 0.8, longestMs: 150_000, begin: -2 },
-    in: { middle: 28, spread: 0.8, longestMs: 180_000, begin: -0.5 },
+    in: { middle: 28, spread: 0.8, longestMs: 180_000, begin: -1 },
     hold: { middle: 210, spread: 0.75, longestMs: 1_500_000, begin: -1.5 },
     out: { middle: 14, spread: 0.8, longestMs: 120_000, begin: -0.3 },
     rest: { middle: 45, spread: 0.8, longestMs: 240_000, begin: -1.5 },
