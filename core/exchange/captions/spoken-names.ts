@@ -54,33 +54,33 @@ function soundOf(word: string): string {
   }
   return sound;
 }
-/** One form of a word: `bending` and `bends` as `bend`. */
-const plainForm = (word: string): string => {
-  if (word.length > 6 && word.endsWith('ing')) return word.slice(0, -3);
-  return word.length > 3 && word.endsWith('s') && !word.endsWith('ss') ? word.slice(0, -1) : word;
-};
+const singular = (word: string): string =>
+  word.length > 3 && word.endsWith('s') && !word.endsWith('ss') ? word.slice(0, -1) : word;
+/** One form of a word: `bending` as `bend`. Letters and sounds are compared without it: machines hear endings too. */
+const plainForm = (word: string): string => (word.length > 6 && word.endsWith('ing') ? word.slice(0, -3) : word);
+const plainLetters = (words: readonly string[]): string => words.map(plainForm).join('');
 
-const anyOrder = (words: readonly string[]): string => [...words].sort().join(' ');
+const anyOrder = (words: readonly string[]): string => words.map(plainForm).sort().join(' ');
 
 /** Finds the names of entries in what was said. */
 export function nameFinder(entries: readonly CalledEntry[], language: CaptionLanguage) {
   const small = new Set([...language.small, ...language.afterName]);
   const afterName = new Set(language.afterName);
-  const limbs = new Set(language.limbs.map(plainForm));
+  const limbs = new Set(language.limbs.map(singular));
   const numberWords = new Map(Object.entries(language.numbers).map(([word, value]) => [String(value), word]));
   const wordsOf = (name: string): string[] => {
     const all = name
       .split(/[\s\-–,/:]+/)
       .map(plainWord)
       .filter((word) => word !== '' && !afterName.has(word));
-    const telling = all.filter((word) => !small.has(word)).map((word) => plainForm(numberWords.get(word) ?? word));
+    const telling = all.filter((word) => !small.has(word)).map((word) => singular(numberWords.get(word) ?? word));
     // What is left of `knees in` is no name.
     return all.length > 1 && telling.length === 1 && limbs.has(telling[0] ?? '') ? [] : telling;
   };
-  const everyday = new Set([...language.everyday.map((name) => wordsOf(name).join('')), ...limbs]);
+  const everyday = new Set([...language.everyday.map((name) => plainLetters(wordsOf(name))), ...limbs]);
   /** Words that mean themselves: a machine has heard them well. */
   const known = new Set(
-    language.phrases.flatMap(({ phrases }) => phrases.flatMap((phrase) => phrase.split(/[^a-z]+/).map(plainForm))),
+    language.phrases.flatMap(({ phrases }) => phrases.flatMap((phrase) => phrase.split(/[^a-z]+/).map(singular))),
   );
   const byLetters = new Map<string, Name>();
   const ownWords = new Map<string, Set<string>>();
@@ -88,20 +88,20 @@ export function nameFinder(entries: readonly CalledEntry[], language: CaptionLan
   const plainness = new Map(entries.map(({ id, names }) => [id, (names[0] ?? '').split(' ').length]));
   for (const { id, kind, names } of entries)
     for (const [i, words] of names.map(wordsOf).entries()) {
-      const letters = words.join('');
-      if (letters === '') continue;
-      const name = byLetters.get(letters) ?? {
-        letters,
+      const key = plainLetters(words);
+      if (key === '') continue;
+      const name = byLetters.get(key) ?? {
+        letters: words.join(''),
         sound: words.map(soundOf).join(''),
-        isEveryday: everyday.has(letters),
+        isEveryday: everyday.has(key),
         entries: new Map(),
       };
       // Its own name is more its own than what else it is called.
       name.entries.set(id, { kind, share: Math.max(name.entries.get(id)?.share ?? 0, i === 0 ? 1 : 0.9) });
-      byLetters.set(letters, name);
-      ownWords.set(id, new Set([...(ownWords.get(id) ?? []), ...words]));
+      byLetters.set(key, name);
+      ownWords.set(id, new Set([...(ownWords.get(id) ?? []), ...words.map(plainForm)]));
     }
-  const firstWords = new Map(entries.map(({ id, names }) => [id, wordsOf(names[0] ?? '')]));
+  const firstWords = new Map(entries.map(({ id, names }) => [id, wordsOf(names[0] ?? '').map(plainForm)]));
   const bySound = new Map<string, Name[]>();
   for (const name of byLetters.values()) {
     const plainest = Math.min(...[...name.entries.keys()].map((id) => plainness.get(id) ?? 0));
@@ -114,13 +114,18 @@ export function nameFinder(entries: readonly CalledEntry[], language: CaptionLan
   const inAnyOrder = new Map<string, Name>();
   for (const { names } of entries)
     for (const words of names.map(wordsOf)) {
-      const name = byLetters.get(words.join(''));
+      const name = byLetters.get(plainLetters(words));
       if (name && words.length > 1) inAnyOrder.set(anyOrder(words), name);
     }
 
   /** The name that some letters are most like, and how much. */
-  function likest(letters: string, sound: string, isNamed: boolean): { name: Name; likeness: number } | undefined {
-    const exact = byLetters.get(letters);
+  function likest(
+    plain: string,
+    letters: string,
+    sound: string,
+    isNamed: boolean,
+  ): { name: Name; likeness: number } | undefined {
+    const exact = byLetters.get(plain);
     if (exact) return { name: exact, likeness: 1 };
     if (letters.length < SHORTEST_FOR_SOUND) return undefined;
     let best: { name: Name; likeness: number } | undefined;
@@ -140,15 +145,16 @@ export function nameFinder(entries: readonly CalledEntry[], language: CaptionLan
 
   return (words: readonly SpokenWord[], isNamed: (from: number) => boolean): SpokenName[] => {
     const content = words.flatMap(({ word: spoken, ends }, i) => {
-      const word = plainForm(numberWords.get(spoken) ?? spoken);
+      const word = singular(numberWords.get(spoken) ?? spoken);
       return small.has(spoken) ? [] : [{ i, word, sound: soundOf(word), ends, isKnown: known.has(word) }];
     });
     const found: (SpokenName & { letters: number })[] = [];
     for (const [a, first] of content.entries()) {
-      let [letters, sound, isKnown] = ['', '', true];
+      let [plain, letters, sound, isKnown] = ['', '', '', true];
       for (const [b, at] of content.slice(a, a + MAX_WORDS).entries()) {
         // A name is not said over the end of a sentence.
         if (b > 0 && words.slice(content[a + b - 1]?.i, at.i).some(({ ends }) => ends)) break;
+        plain += plainForm(at.word);
         letters += at.word;
         sound += at.sound;
         isKnown &&= at.isKnown;
@@ -156,7 +162,7 @@ export function nameFinder(entries: readonly CalledEntry[], language: CaptionLan
         const [from, to] = [first.i, at.i + 1];
         const hasPose = !at.ends && afterName.has(words[to]?.word ?? '');
         const reordered = inAnyOrder.get(anyOrder(content.slice(a, a + b + 1).map(({ word }) => word)));
-        const match = reordered ? { name: reordered, likeness: 1 } : likest(letters, sound, hasPose);
+        const match = reordered ? { name: reordered, likeness: 1 } : likest(plain, letters, sound, hasPose);
         if (!match || (isKnown && match.likeness < 1)) continue;
         const isAlone = beginsAnew(words, from) && beginsAnew(words, to);
         const isPlain = !match.name.isEveryday || hasPose || isAlone;
@@ -192,7 +198,7 @@ export function nameFinder(entries: readonly CalledEntry[], language: CaptionLan
     exact: SpokenName['entries'],
     words: readonly SpokenWord[],
   ): SpokenName['entries'] {
-    const spoken = words.slice(from, to).flatMap(({ word }) => (small.has(word) ? [] : [plainForm(word)]));
+    const spoken = words.slice(from, to).flatMap(({ word }) => (small.has(word) ? [] : [plainForm(singular(word))]));
     const known = new Set(exact.map(({ id }) => id));
     const parts = entries.flatMap(({ id, kind }) => {
       const own = ownWords.get(id);
