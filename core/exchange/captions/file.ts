@@ -1,4 +1,4 @@
-import { parseText, type CaptionsFileFormat } from 'media-captions';
+import type { CaptionsFileFormat } from 'media-captions';
 import type { CaptionCue } from './write';
 
 /** Longer than any class. */
@@ -32,6 +32,8 @@ export async function readCaptionsFile(text: string): Promise<CaptionsFile | Cap
   const clean = tidied(text);
   const expected = arrows(clean);
   if (expected === 0) return 'no captions';
+  // Loaded when it is needed: only few who hand something over bring captions.
+  const { parseText } = await import('media-captions');
   const parsed = await parseText(clean, { type: formatOf(clean), strict: false, errors: true });
   const cues = parsed.cues.map(({ startTime, endTime, text: words }) => ({
     startMs: Math.round(startTime * 1000),
