@@ -65,6 +65,27 @@ test('notes pasted anywhere are read line by line, decided, and made a plan', as
   await expect(page.getByLabel('Your notes')).toHaveValue('');
 });
 
+test('what was decided and typed last counts, however soon the plan is created', async ({ page }) => {
+  await page.goto('/');
+  await expect(page.getByRole('heading', { name: 'Plans' })).toBeVisible();
+  await paste(page, NOTES);
+  await expect(line(page, 'twist 3.5 ea')).toContainText('3:30 each side, left first');
+  // From here on what waits for a moment waits for long: nobody should have to wait for it.
+  await page.evaluate(() => {
+    const usual = window.setTimeout.bind(window);
+    const slow = (run: TimerHandler, ms?: number): number => usual(run, ms === 150 ? 60_000 : ms);
+    window.setTimeout = slow as typeof window.setTimeout;
+  });
+  await choose(line(page, 'twist 3.5 ea').getByRole('combobox', { name: 'Which is meant?' }), 'Reclined twist');
+  await page.getByRole('button', { name: 'Edit the text' }).click();
+  await page.getByLabel('Your notes').fill(NOTES.replace('breath 4/8 15x\n', ''));
+  await page.getByRole('button', { name: 'Create plan' }).click();
+  await expect(page.getByRole('listbox', { name: 'Steps' })).toBeVisible();
+  await expect
+    .poll(() => rowNames(page))
+    .toEqual(['Arrive + how was the week', 'Calves on a chair', 'Reclined twist', 'Head to knee', 'Last rest']);
+});
+
 test('notes pasted in a plan are added to it, as one step of undo', async ({ page, request }) => {
   const { id, document } = await newPlan(request, 'restorative', { title: 'Into this one' });
   await openPlan(page, id);

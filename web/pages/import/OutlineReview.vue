@@ -18,7 +18,7 @@ import { useOutline } from './use-outline';
 const incoming = useIncoming();
 const steps = useIncomingSteps();
 const router = useRouter();
-const { read, plan, timeline, decide } = useOutline();
+const { read, plan, timeline, decide, readNow } = useOutline();
 
 const lines = computed(() => read.value?.lines.filter(({ kind }) => kind !== 'blank') ?? []);
 const count = (n: number, one: string, more = `${one}s`): string => `${n} ${n === 1 ? one : more}`;
@@ -56,7 +56,9 @@ if (incoming.into !== '')
 const trouble = ref('');
 const busy = ref(false);
 async function create(): Promise<void> {
-  if (!plan.value || busy.value) return;
+  if (busy.value) return;
+  readNow();
+  if (!plan.value) return;
   busy.value = true;
   try {
     const { id } = await createPlan(plan.value, []);
@@ -68,6 +70,7 @@ async function create(): Promise<void> {
   busy.value = false;
 }
 async function add(): Promise<void> {
+  readNow();
   if (!plan.value) return;
   const { into } = incoming;
   steps.send(into, plan.value.steps);

@@ -24,7 +24,8 @@ export function useOutline() {
   const decided = ref<Record<string, string>>({});
   const read = shallowRef<ReadOutline>();
 
-  function readAnew(): void {
+  /** Reads the words as they are at this moment; otherwise they are read a little after the last key. */
+  function readNow(): void {
     const { approach } = settings.current.usual;
     read.value = readOutline(incoming.text, {
       index: names.index,
@@ -35,7 +36,7 @@ export function useOutline() {
       decided: decided.value,
     });
   }
-  watchDebounced([() => incoming.text, decided, () => names.index, () => settings.current.usual.approach], readAnew, {
+  watchDebounced([() => incoming.text, decided, () => names.index, () => settings.current.usual.approach], readNow, {
     debounce: 150,
     immediate: true,
     deep: true,
@@ -59,6 +60,7 @@ export function useOutline() {
   const timeline = computed(() => plan.value && compileTimeline(plan.value, library.all));
   const decide = (id: string, value: string): void => {
     decided.value = { ...decided.value, [id]: value };
+    readNow();
   };
-  return { read, plan, timeline, decided, decide };
+  return { read, plan, timeline, decided, decide, readNow };
 }
