@@ -93,8 +93,8 @@ describe('a class that was read', () => {
   });
 });
 
-describe('what somebody has put right', () => {
-  test('stays, whatever it is, and the rest is read around it', async () => {
+describe('corrections', () => {
+  test('stay, whatever they are, and the rest is read around them', async () => {
     const words = await wordsOf(sample('known/14-implied').file);
     const endMs = words.at(-1)!.endMs + 1000;
     const seconds = Math.floor(endMs / 1000);

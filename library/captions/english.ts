@@ -1,4 +1,5 @@
 import type { CaptionLanguage } from '#core/exchange';
+import { NUMBER_WORDS } from '#core/time';
 import { ENGLISH_PHRASES } from './english-phrases';
 
 /** English, as classes are led in it on both sides of the ocean. */
@@ -131,30 +132,9 @@ export const ENGLISH: CaptionLanguage = {
       reason: 'The limb that is moved names the side.',
     },
   ],
-  towards: ['to', 'over', 'onto', 'on', 'of', 'across', 'under', 'against', 'into', 'top', 'against'],
-  numbers: {
-    a: 1,
-    an: 1,
-    one: 1,
-    two: 2,
-    three: 3,
-    four: 4,
-    five: 5,
-    six: 6,
-    seven: 7,
-    eight: 8,
-    nine: 9,
-    ten: 10,
-    eleven: 11,
-    twelve: 12,
-    fifteen: 15,
-    twenty: 20,
-    thirty: 30,
-    forty: 40,
-    sixty: 60,
-    ninety: 90,
-  },
-  heardAs: { for: 4, fore: 4, to: 2, too: 2, won: 1, free: 3, tree: 3, ate: 8, sex: 6, sics: 6 },
+  towards: ['to', 'over', 'onto', 'on', 'of', 'across', 'under', 'against', 'into', 'top'],
+  numbers: NUMBER_WORDS,
+  heardAs: { for: 4, fore: 4, to: 2, too: 2, won: 1, free: 3, tree: 3, ate: 8 },
   units: {
     minute: ['minute', 'minutes', 'min', 'mins'],
     second: ['second', 'seconds', 'sec', 'secs'],

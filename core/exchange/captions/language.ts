@@ -41,9 +41,9 @@ export interface PhraseRow {
 interface SideRow {
   /** Matched against `leftMeans` of a position. */
   means: RegExp;
-  /** What is said of the limb of the side the position is on. */
+  /** Words that go with the limb whose side the position is on. */
   same: readonly string[];
-  /** What is said of the other one. */
+  /** Words that go with the other limb. */
   opposite: readonly string[];
   /** What goes to the other side while this one is held: `look to the right`. Empty where nothing does. */
   elsewhere: readonly string[];
@@ -78,7 +78,7 @@ export interface CaptionLanguage {
   to: readonly string[];
   /** Left out when names are compared. */
   small: readonly string[];
-  /** Words that are said of everything, and so describe nothing. */
+  /** Words too common to describe a position. */
   empty: readonly string[];
   /** Names that are everyday words in a class as well: they need a word that shows that a name is meant. */
   everyday: readonly string[];

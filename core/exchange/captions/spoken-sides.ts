@@ -5,7 +5,7 @@ import { beginsAnew, type SpokenWord } from './words';
 export interface SpokenSide {
   at: number;
   side: 'left' | 'right';
-  /** What is said of it: until the next side, or the end of the sentence; and what is said just before, backwards. */
+  /** The words after it, up to the next side or the end of the sentence; and those just before it, backwards. */
   after: readonly string[];
   before: readonly string[];
   /** A limb is named with it, or it is said to be the side. */
@@ -59,7 +59,7 @@ const upTo = <T>(list: readonly T[], ends: (one: T) => boolean): readonly T[] =>
   return at < 0 ? list : list.slice(0, at);
 };
 
-/** How clear it is what a side means where nothing is said of it. */
+/** How much a side tells when no other words go with it. */
 const BARE = 0.4;
 const OPPOSITE = -0.7;
 

@@ -1,4 +1,5 @@
 import type { Seconds } from '#core/numbers';
+import { NUMBER_WORDS } from '#core/time';
 import type { OpenLine } from './line';
 
 /** A length of time found in a line. */
@@ -12,27 +13,7 @@ export interface FoundLength {
 }
 
 const NUMBER = String.raw`(?:\d+(?:[.,]\d{1,3})?[½¼¾]?|[½¼¾])`;
-const WORDS: Readonly<Record<string, number>> = {
-  a: 1,
-  an: 1,
-  one: 1,
-  two: 2,
-  three: 3,
-  four: 4,
-  five: 5,
-  six: 6,
-  seven: 7,
-  eight: 8,
-  nine: 9,
-  ten: 10,
-  twelve: 12,
-  fifteen: 15,
-  twenty: 20,
-  thirty: 30,
-  forty: 40,
-  'forty-five': 45,
-  sixty: 60,
-};
+const WORDS: Readonly<Record<string, number>> = { ...NUMBER_WORDS, 'forty-five': 45 };
 const WORD = Object.keys(WORDS)
   .sort((a, b) => b.length - a.length)
   .join('|');

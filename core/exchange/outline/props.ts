@@ -1,3 +1,4 @@
+import { NUMBER_WORDS } from '#core/time';
 import { editDistance, type Position } from '#core/catalogue';
 import {
   customKindName,
@@ -27,19 +28,7 @@ export interface FoundRow {
   isExplicit: boolean;
 }
 
-const COUNT_WORDS: Readonly<Record<string, number>> = {
-  a: 1,
-  an: 1,
-  one: 1,
-  two: 2,
-  three: 3,
-  four: 4,
-  five: 5,
-  six: 6,
-  'a pair of': 2,
-  'pair of': 2,
-  double: 2,
-};
+const COUNT_WORDS: Readonly<Record<string, number>> = { ...NUMBER_WORDS, 'a pair of': 2, 'pair of': 2, double: 2 };
 const COUNT =
   /(?:(?<![\d.,:\p{L}])(\d{1,2})\s*x?|\b(a pair of|pair of|double|two|three|four|five|six|one|an?))\s*(?:thin |thick |small |big |large |firm |soft |yoga )*$/u;
 const KIND = new RegExp(
