@@ -80,6 +80,7 @@ export const AUDIENCE_EVENTS: ReadonlySet<RunEventKind> = new Set<RunEventKind>(
   'swapped',
   'restAdded',
   'refitted',
+  'measured',
   'missed',
   'ended',
 ]);

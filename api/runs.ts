@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import type { Ms as Milliseconds } from '#core/numbers';
 import { Plan } from '#core/plan';
-import { RunEvent } from '#core/run';
+import { MEASURED_FROM, RunEvent } from '#core/run';
 import { Id } from '#core/document';
 import { Moment, pageOf } from './documents';
 import { Ribbon } from './ribbon';
@@ -30,6 +30,8 @@ export const RunSummary = z.object({
   startedAtMs: Ms.nullable(),
   lastEventAtMs: Ms.nullable(),
   ended: z.boolean(),
+  /** What its lengths were measured from, where it was not led with the clock. */
+  measuredFrom: z.enum(MEASURED_FROM).nullable(),
   doneMs: Ms,
   differenceMs: Ms,
   leftDoneMs: Ms,
@@ -47,7 +49,13 @@ export type RunSummary = z.infer<typeof RunSummary>;
 export const ListedRun = StoredRun.omit({ plan: true, events: true, unreadable: true }).extend({ summary: RunSummary });
 export type ListedRun = z.infer<typeof ListedRun>;
 
-export const StartRunRequest = z.strictObject({ id: Id, planId: Id, planRevision: z.int().min(1) });
+export const StartRunRequest = z.strictObject({
+  id: Id,
+  planId: Id,
+  planRevision: z.int().min(1),
+  /** When it began, where that was before now: milliseconds since 1970 UTC. */
+  beganAtMs: z.int().min(0).max(8_640_000_000_000_000).optional(),
+});
 export type StartRunRequest = z.infer<typeof StartRunRequest>;
 
 /** Events are stored once each by their id, however often they are sent. */

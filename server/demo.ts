@@ -39,7 +39,7 @@ export async function loadSample(store: Store, day = dayOf(store.now())): Promis
     for (const { id, plan } of move(DEMO_PLANS)) await createPlan(inside, id, plan);
     for (const { id, planId, beganAt, events } of demoRuns) {
       const startMs = new Date(move(beganAt)).getTime();
-      await startRun(inside, { id, planId, planRevision: 1 }, startMs);
+      await startRun(inside, { id, planId, planRevision: 1, beganAtMs: startMs });
       await addEvents(inside, id, events(startMs));
     }
     for (const { id, person } of move(demoPeople)) await createPerson(inside, id, person);

@@ -4,6 +4,7 @@ export {
   captionsOf,
   chaptersOf,
   ownCaptions,
+  measuredLengths,
   planOfClass,
   readCaptionsFile,
   readClass,

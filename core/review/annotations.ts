@@ -1,4 +1,4 @@
-import type { Correction, RunEvent, RunReview } from '#core/run';
+import type { Correction, MeasuredFrom, RunEvent, RunReview } from '#core/run';
 import { effectiveEvents, EMPTY_REVIEW } from '#core/run';
 import type { Ms } from '#core/numbers';
 
@@ -11,6 +11,8 @@ export interface RunAnnotations {
   reviewed: boolean;
   /** People who were there, by their ids, and how many besides; null if nobody said. */
   present: { people: readonly string[]; others: number } | null;
+  /** What its lengths were measured from, where it was not led with the clock; null where it was. */
+  measuredFrom: MeasuredFrom | null;
   /** Lengths that were corrected, in milliseconds, by `stepId side`; `none` is the side of a step without sides. */
   lengths: ReadonlyMap<string, Ms>;
   /** When it really ended, where that was corrected. */
@@ -26,6 +28,7 @@ export function annotationsOf(events: readonly RunEvent[]): RunAnnotations {
   const corrections: (Correction & { id: string; atMs: Ms })[] = [];
   let review: RunReview = EMPTY_REVIEW;
   let [reviewed, present, endedAtMs] = [false, null as RunAnnotations['present'], null as Ms | null];
+  let measuredFrom: RunAnnotations['measuredFrom'] = null;
   for (const event of effectiveEvents(events)) {
     if (event.kind === 'rated') {
       reviewed = true;
@@ -35,6 +38,8 @@ export function annotationsOf(events: readonly RunEvent[]): RunAnnotations {
       [review, reviewed] = [event.review, true];
     } else if (event.kind === 'present') {
       present = { people: event.people, others: event.others };
+    } else if (event.kind === 'measured') {
+      measuredFrom = event.from;
     } else if (event.kind === 'corrected') {
       const { id, atMs, lengths: changed, endedAtMs: ended, why } = event;
       for (const { stepId, side, ms } of changed) lengths.set(`${stepId} ${side}`, ms);
@@ -42,5 +47,5 @@ export function annotationsOf(events: readonly RunEvent[]): RunAnnotations {
       corrections.push({ id, atMs, lengths: changed, endedAtMs: ended, why });
     }
   }
-  return { strengths, review, reviewed, present, lengths, endedAtMs, corrections };
+  return { strengths, review, reviewed, present, measuredFrom, lengths, endedAtMs, corrections };
 }

@@ -75,12 +75,13 @@ export interface PaceOfRun {
 const MIN_LED = 0.5;
 
 /**
- * How a run went against its plan; null if it was not ended or less than half of it was led. What was left out says
- * nothing.
+ * How a run went against its plan; null if it was not ended or less than half of it was led, or where the plan was made
+ * of what was measured. What was left out says nothing.
  */
 export function paceOfRun(timeline: Timeline, events: readonly RunEvent[]): PaceOfRun | null {
   const record = compareRun(timeline, events);
   if (record.startedAtMs === null || record.endedAtMs === null || !record.ended) return null;
+  if (record.annotations.measuredFrom !== null) return null;
   const done = new Map<number, Ms>();
   let ledMs = 0;
   for (const { phase, activeMs } of record.spans) {

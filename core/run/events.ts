@@ -22,6 +22,10 @@ const others = z.int().min(0, 'There cannot be fewer than no people.').max(500, 
 const StepIndex = z.int().min(0).max(10_000);
 const PhaseLength = z.tuple([z.int().min(0), z.int().min(0).max(86_400_000)]);
 
+/** What the lengths of a session that was not led with the clock can be measured from. */
+export const MEASURED_FROM = ['captions'] as const;
+export type MeasuredFrom = (typeof MEASURED_FROM)[number];
+
 /** An event while a plan was taught. A run is the append-only list of events. */
 export const RunEvent = z.discriminatedUnion('kind', [
   z.strictObject({ ...common, kind: z.literal('started') }),
@@ -45,6 +49,13 @@ export const RunEvent = z.discriminatedUnion('kind', [
   z.strictObject({ ...common, kind: z.literal('restAdded'), ms: z.int().min(1000).max(3_600_000) }),
   /** Gave stretches to come other lengths, by phase, so that the session ends in time. */
   z.strictObject({ ...common, kind: z.literal('refitted'), lengths: z.array(PhaseLength).max(2000) }),
+  /** Nobody led it with the clock: the stretches to come have the lengths, by phase, that were measured from something else. */
+  z.strictObject({
+    ...common,
+    kind: z.literal('measured'),
+    from: z.enum(MEASURED_FROM),
+    lengths: z.array(PhaseLength).max(10_000),
+  }),
   /** Time that passed unseen since `fromMs`, while the machine slept, does not count: it continues from there. */
   z.strictObject({ ...common, kind: z.literal('missed'), fromMs: common.atMs }),
   /** Took back an event, as if it had not happened. A start cannot be taken back. */

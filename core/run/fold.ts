@@ -148,6 +148,7 @@ export function applyEvent(before: Run, event: RunEvent): Run {
     case 'restAdded':
       return addRest(run, event.ms);
     case 'refitted':
+    case 'measured':
       return { ...run, queue: withLengths(queue, cursor.at, cursor.intoMs, new Map(event.lengths)) };
     case 'noted': {
       const stepIndex = here ? (timeline.phases[here.phase]?.stepIndex ?? null) : null;

@@ -1,5 +1,5 @@
 /** A live session: a pure function of its events and the clock. */
-export { RunEvent, type RunEventKind } from './events';
+export { MEASURED_FROM, RunEvent, type MeasuredFrom, type RunEventKind } from './events';
 export {
   BreathReview,
   Correction,

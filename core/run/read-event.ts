@@ -2,9 +2,11 @@ import { fieldIssues, migrate, type Migration, type Read } from '#core/document'
 import { RunEvent } from './events';
 
 /** The version in which events of a run are stored. What was stored before events had one is version 0. */
-export const EVENT_VERSION = 1;
-/** By the version they start from. Version 1 is version 0 with its version said. */
-const MIGRATIONS: Readonly<Record<number, Migration>> = { 0: (event) => event };
+export const EVENT_VERSION = 2;
+/**
+ * By the version they start from. Version 1 is version 0 with its version said; version 2 has one kind more, `measured`.
+ */
+const MIGRATIONS: Readonly<Record<number, Migration>> = { 0: (event) => event, 1: (event) => event };
 
 /** An event as it is stored: with its version. */
 export const storedEvent = (event: RunEvent): RunEvent & { version: number } => ({ version: EVENT_VERSION, ...event });

@@ -2,6 +2,7 @@ import { readdirSync } from 'node:fs';
 import { beforeAll, describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import {
+  measuredLengths,
   planOfClass,
   readCaptionsFile,
   readClass,
@@ -12,7 +13,8 @@ import {
   type FixedSegment,
   type SpokenWord,
 } from '#core/exchange';
-import { readPlanFile } from '#core/plan';
+import { readPlanFile, type Plan } from '#core/plan';
+import { compareRun, type RunRecord } from '#core/review';
 import { compileTimeline } from '#core/timeline';
 import { builtInLibrary, POSITIONS, TECHNIQUES } from '#library';
 import { classFigures, inAll, type ClassFigures } from '../../tests/support/class-figures';
@@ -142,7 +144,8 @@ describe('a plan of a class', () => {
   const planFrom = (segments: readonly ClassSegment[], lengths: 'led' | 'announced', even = false) => {
     let ids = 0;
     const newId = (): string => `step-${++ids}`;
-    return planOfClass(segments, { title: 'Read', approach: 'yin', library: builtInLibrary, newId, lengths, even });
+    return planOfClass(segments, { title: 'Read', approach: 'yin', library: builtInLibrary, newId, lengths, even })
+      .plan;
   };
 
   test('has every position with the sides and lengths it had, and is as long as the class', async () => {
@@ -211,6 +214,57 @@ describe('a plan of a class', () => {
       technique: 'throat-breath',
       practice: { sets: [{ rounds: 6, parts: [{ in: 4, holdFull: 0, out: 6, holdEmpty: 0 }] }] },
     });
+  });
+});
+
+describe('a class kept as a session', () => {
+  const START = 1_795_000_000_000;
+  async function kept(name: string): Promise<{ plan: Plan; record: RunRecord; segments: ClassSegment[] }> {
+    const segments = await segmentsOf(name);
+    let ids = 0;
+    const newId = (): string => `step-${++ids}`;
+    const options = { title: 'Read', approach: 'yin', library: builtInLibrary, newId } as const;
+    const { plan, led } = planOfClass(segments, { ...options, lengths: 'announced', even: false });
+    const timeline = compileTimeline(plan, builtInLibrary);
+    const endMs = segments.at(-1)!.endMs;
+    const record = compareRun(timeline, [
+      { id: 'event-started', atMs: START, kind: 'started' },
+      {
+        id: 'event-lengths',
+        atMs: START,
+        kind: 'measured',
+        from: 'captions',
+        lengths: measuredLengths(timeline, led, endMs),
+      },
+      { id: 'event-ended', atMs: START + endMs, kind: 'ended' },
+    ]);
+    return { plan, record, segments };
+  }
+
+  test.each(readdirSync(`${SAMPLES}/known`).map((file) => `known/${file.replace(/\.txt$/, '')}`))(
+    '%s: every side was led when and as long as it was read, and the whole as long as the class',
+    async (name) => {
+      const { record, segments } = await kept(name);
+      const sides = record.steps.flatMap((step) => step.sides);
+      const held = segments.filter(({ kind }) => kind === 'hold');
+      expect(sides.map(({ side, beganAtMs, doneMs }) => [side, beganAtMs! - START, doneMs])).toEqual(
+        held.map(({ side, startMs, endMs }) => [side, startMs, endMs - startMs]),
+      );
+      expect(record).toMatchObject({ ended: true, pausedMs: 0, notReachedMs: 0 });
+      expect(record.endedAtMs! - record.startedAtMs!).toBe(segments.at(-1)!.endMs);
+      expect(record.annotations.measuredFrom).toBe('captions');
+    },
+  );
+
+  test('planned is what was announced, and what was not was as long as planned', async () => {
+    const { record, segments } = await kept('known/01-choir-yin');
+    const sides = record.steps.flatMap((step) => step.sides);
+    const held = segments.filter(({ kind }) => kind === 'hold');
+    expect(held.filter(({ announced }) => announced).length).toBeGreaterThanOrEqual(3);
+    for (const [i, { announced, startMs, endMs }] of held.entries()) {
+      const seconds = announced ? (announced.least + announced.most) / 2 : (endMs - startMs) / 1000;
+      expect(Math.abs(sides[i]!.plannedMs / 1000 - seconds)).toBeLessThanOrEqual(0.5);
+    }
   });
 });
 

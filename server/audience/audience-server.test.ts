@@ -58,6 +58,7 @@ const EVENTS: Record<RunEventKind, object> = {
   swapped: { steps: [0, 1] },
   restAdded: { ms: 5000 },
   refitted: { lengths: [[3, 4000]] },
+  measured: { from: 'captions', lengths: [[3, 4000]] },
   missed: { fromMs: T0 },
   undone: { event: 'event-restAdded' },
   prompted: { text: `${SECRET} prompt` },

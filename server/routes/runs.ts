@@ -39,8 +39,8 @@ export async function latestRun(store: Store, planId: string): Promise<StoredRun
 }
 
 /** Begins a run of a plan as it was at a revision. Asked twice with the same id, it is the same run. */
-export async function startRun(store: Store, request: StartRunRequest, createdMs = store.now()): Promise<StoredRun> {
-  const { id, planId, planRevision } = request;
+export async function startRun(store: Store, request: StartRunRequest): Promise<StoredRun> {
+  const { id, planId, planRevision, beganAtMs: createdMs = store.now() } = request;
   return store.write(async (tables) => {
     const existing = await tables.runs.findByPk(id);
     if (existing) {

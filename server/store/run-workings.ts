@@ -25,6 +25,7 @@ function worked(row: RunRow, happened: readonly StoredEvent[], library: Library)
     startedAtMs,
     lastEventAtMs: events.at(-1)?.atMs ?? null,
     ended,
+    measuredFrom: record.annotations.measuredFrom,
     doneMs: total.doneMs,
     differenceMs: total.differenceMs,
     leftDoneMs: left.doneMs,

@@ -24,6 +24,14 @@ const KINDS = {
 } as const;
 const NOW = 1_790_000_000_000;
 
+/** The session with the events of each version. */
+const RUNS: Readonly<Record<string, string>> = {
+  'events.v0': 'run-v0',
+  'events.v1': 'run-v1',
+  'events.v2': 'run-v2',
+};
+const eventsIn = (name: string) => sample(name) as { id: string; kind: string }[];
+
 /** Rows as an older version left them: each text as it was, in a database of today. */
 const server = testServer(async (store) => {
   await store.write(async (tables) => {
@@ -55,17 +63,11 @@ const server = testServer(async (store) => {
     await put('house', 'house', 'settings.v1');
     await put('variants', 'plan-v1', 'variants.v1');
     await put('classPeople', 'plan-v1', 'class.v1');
-    const taught = {
-      id: 'run-v1',
-      planId: 'plan-v1',
-      planRevision: 1,
-      title: 'Older',
-      createdMs: NOW,
-      deletedMs: null,
-    };
-    await tables.runs.create({ ...taught, document: JSON.stringify(sample('plan.v1')) });
-    for (const [seq, event] of (sample('events.v0') as { id: string }[]).entries()) {
-      await tables.events.create({ id: event.id, runId: 'run-v1', seq, event: JSON.stringify(event) });
+    for (const [name, runId] of Object.entries(RUNS)) {
+      const taught = { planId: 'plan-v1', planRevision: 1, title: 'Older', createdMs: NOW, deletedMs: null };
+      await tables.runs.create({ ...taught, id: runId, document: JSON.stringify(sample('plan.v1')) });
+      for (const [seq, event] of eventsIn(name).entries())
+        await tables.events.create({ id: event.id, runId, seq, event: JSON.stringify(event) });
     }
   });
 });
@@ -79,7 +81,7 @@ test('there is a sample of every version that was ever stored', () => {
   expect(versions('person')).toEqual([1, 2, 3]);
   expect(versions('entry')).toEqual([1, 2, 3, 4, 5]);
   expect(versions('settings')).toEqual([1, 2, 3, 4, 5, 6]);
-  expect([EVENT_VERSION, versions('events')]).toEqual([1, [0]]);
+  expect([EVENT_VERSION, versions('events')]).toEqual([2, [0, 1, 2]]);
 });
 
 test('all versions of a kind say the same', () => {
@@ -121,15 +123,18 @@ describe('what an older version stored', () => {
     }
   });
 
-  test('settings, variants, decisions and the session too, and nothing is unreadable', async () => {
+  test('settings, variants, decisions and sessions too, and nothing is unreadable', async () => {
     expect(await get('/settings')).toMatchObject({ revision: 1, document: { version: 6 } });
     expect((await get('/plans/plan-v1/variants')).document.variants).toHaveLength(1);
     expect((await get('/plans/plan-v1/decisions')).document.seen).toHaveLength(1);
-    const run = await get('/runs/run-v1');
-    expect(run.events.map(({ kind }: { kind: string }) => kind)).toEqual(
-      (sample('events.v0') as { kind: string }[]).map(({ kind }) => kind),
-    );
-    expect((await get('/runs')).items).toMatchObject([{ id: 'run-v1', summary: { unreadable: 0 } }]);
+    expect(Object.keys(RUNS)).toEqual(of('events'));
+    for (const [name, id] of Object.entries(RUNS)) {
+      const { events } = (await get(`/runs/${id}`)) as { events: { kind: string }[] };
+      expect(events.map(({ kind }) => kind)).toEqual(eventsIn(name).map(({ kind }) => kind));
+    }
+    const { items } = await get('/runs');
+    expect(items).toHaveLength(Object.keys(RUNS).length);
+    for (const { summary } of items) expect(summary.unreadable).toBe(0);
     expect((await get('/practised')).unreadable).toBe(0);
     await get('/pace');
     expect((await get('/unreadable')).rows).toEqual([]);
@@ -138,9 +143,11 @@ describe('what an older version stored', () => {
 
   test('someone who was there is forgotten in all of it, and one more without a name was there', async () => {
     await api().delete('/api/v1/people/person-v1/forever').expect(200);
-    expect((await get('/runs/run-v1')).events).toContainEqual(
-      expect.objectContaining({ kind: 'present', people: [], others: 4 }),
-    );
+    for (const id of Object.values(RUNS)) {
+      expect((await get(`/runs/${id}`)).events).toContainEqual(
+        expect.objectContaining({ kind: 'present', people: [], others: 4 }),
+      );
+    }
     expect((await get('/groups/group-v1')).document.members).toEqual([]);
     expect((await get('/plans/plan-v1/decisions')).document.seen).toEqual([]);
     const [rows] = await server.store.plans.sequelize!.query(
@@ -163,7 +170,7 @@ describe('an event', () => {
     expect(readStoredEvent(stored)).toEqual({ ok: true, value: event });
     expect(readStoredEvent({ ...event, version: 9 })).toMatchObject({
       ok: false,
-      issues: [{ reason: 'This event has version 9; this Zovrin reads up to version 1.' }],
+      issues: [{ reason: 'This event has version 9; this Zovrin reads up to version 2.' }],
     });
   });
 

@@ -68,6 +68,7 @@ export const runSummary = (title: string): RunSummary => ({
   startedAtMs: null,
   lastEventAtMs: null,
   ended: false,
+  measuredFrom: null,
   doneMs: 0,
   differenceMs: 0,
   leftDoneMs: 0,

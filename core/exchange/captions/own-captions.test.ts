@@ -56,7 +56,7 @@ async function backFrom(plan: Plan): Promise<Plan> {
     lengths: 'led',
     even: false,
   } as const;
-  return planOfClass(segments ?? [], options);
+  return planOfClass(segments ?? [], options).plan;
 }
 
 test('captions that were written here come back as their plan: positions, sides, lengths to the second', async () => {

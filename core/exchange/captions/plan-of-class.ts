@@ -28,7 +28,15 @@ export interface PlanOfClass {
   even: boolean;
 }
 
-/** What is shorter than this is part of what is around it. */
+/** A plan of a class, with when each of its holds and other stretches was led. */
+export interface LedPlan {
+  plan: Plan;
+  /** By the id of a step: when each side of a hold was led, in order; of another step, when all of it was. */
+  led: ReadonlyMap<string, readonly LedStretch[]>;
+}
+export type LedStretch = Pick<ClassSegment, 'startMs' | 'endMs'>;
+
+/** What is shorter than this is part of what is around it: of the way into the next hold, or out of the last one. */
 const SHORTEST_STEP_MS = 20_000;
 const secondsOf = (ms: Ms): Seconds => Math.round(ms / 1000);
 
@@ -38,6 +46,7 @@ interface Turn {
   seconds: Seconds;
   inSeconds: Seconds;
   outSeconds: Seconds;
+  segment: ClassSegment;
 }
 
 /** A hold that is being made, with the sides it was led on. */
@@ -53,10 +62,22 @@ interface Held {
  * A plan of what was led: each position with the sides, lengths and changes it had; talk and rests of some length as
  * steps of their own. What the library does not have is left out.
  */
-export function planOfClass(segments: readonly ClassSegment[], options: PlanOfClass): Plan {
+export function planOfClass(segments: readonly ClassSegment[], options: PlanOfClass): LedPlan {
   const { title, approach, library, newId } = options;
   const steps: Step[] = [];
   const held: Held[] = [];
+  const led = new Map<string, readonly LedStretch[]>();
+  /** What lies before a segment, and is too short to be a step. */
+  let spareMs: Ms = 0;
+  const add = (step: Step, segment: ClassSegment): void => {
+    // Nothing else of a plan has a way in: the hold before it is left more slowly.
+    const last = held.at(-1);
+    const turn = last?.step === steps.at(-1) ? last?.turns.at(-1) : undefined;
+    if (turn) turn.outSeconds += secondsOf(spareMs);
+    spareMs = 0;
+    steps.push(step);
+    led.set(step.id, [segment]);
+  };
   for (const [i, segment] of segments.entries()) {
     const ms = segment.endMs - segment.startMs;
     const last = held.at(-1);
@@ -64,11 +85,14 @@ export function planOfClass(segments: readonly ClassSegment[], options: PlanOfCl
       const position = library.position(segment.id ?? '');
       if (!position) continue;
       const turn = turnOf(segment, segments, i, options);
+      turn.inSeconds += secondsOf(spareMs);
+      spareMs = 0;
       if (segment.turn === 2 && last && isLast(steps, last, position)) {
-        // A rest between the sides is one after each side.
+        // A rest between the sides is one after each side; talk there is part of the way into the second.
         const between = steps.at(-1);
         if (between?.kind === 'rest') last.restSeconds = between.seconds;
-        if (between !== last.step) steps.pop();
+        if (between?.kind === 'talk') turn.inSeconds += between.seconds;
+        if (between && between !== last.step) led.delete(steps.pop()?.id ?? '');
         last.turns.push(turn);
       } else {
         const step = holdFrom(position, approach, newId());
@@ -77,21 +101,27 @@ export function planOfClass(segments: readonly ClassSegment[], options: PlanOfCl
       }
     } else if (segment.kind === 'breath') {
       const step = breathOf(segment, options);
-      if (step) steps.push(step);
-    } else if (ms < SHORTEST_STEP_MS) continue;
+      if (step) add(step, segment);
+    } else if (segment.kind === 'in' || segment.kind === 'out') continue;
+    else if (ms < SHORTEST_STEP_MS) spareMs += ms;
     else if (segment.kind === 'rest') {
       const isAfterSides = last !== undefined && last.restSeconds > 0 && last.step === steps.at(-1);
-      if (!isAfterSides) steps.push(restStep(newId(), 'Rest', secondsOf(ms)));
-    } else if (segment.kind === 'talk' || segment.kind === 'shown')
-      steps.push(talkStep(newId(), segment.kind === 'talk' ? 'Talk' : 'Shown', secondsOf(ms)));
+      if (!isAfterSides) add(restStep(newId(), 'Rest', secondsOf(ms)), segment);
+    } else add(talkStep(newId(), segment.kind === 'talk' ? 'Talk' : 'Shown', secondsOf(ms)), segment);
   }
   const made = new Map(held.map((one) => [one.step.id, finished(one, options)]));
+  for (const { step, turns } of held)
+    led.set(
+      step.id,
+      turns.map(({ segment }) => segment),
+    );
   const totalMs = (segments.at(-1)?.endMs ?? 0) - (segments[0]?.startMs ?? 0);
-  return {
+  const plan = {
     ...emptyPlan(title, approach),
     classSeconds: Math.max(60, Math.ceil(totalMs / 60_000) * 60),
     steps: steps.map((step) => made.get(step.id) ?? step),
   };
+  return { plan, led };
 }
 
 /** Whether a hold of a position is the last step, or has only a rest or some talk after it. */
@@ -112,6 +142,7 @@ function turnOf(segment: ClassSegment, around: readonly ClassSegment[], at: numb
     seconds: Math.max(1, wanted ?? secondsOf(segment.endMs - segment.startMs)),
     inSeconds: secondsOf(msOf('in', around[at - 1])),
     outSeconds: secondsOf(msOf('out', around[at + 1])),
+    segment,
   };
 }
 
