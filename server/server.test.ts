@@ -158,6 +158,30 @@ describe('runs', () => {
     await send('r', { ...started, id: 'event-x', kind: 'danced' }).expect(422);
   });
 
+  test('that were led before are listed by when they began, with what they were measured from', async () => {
+    await create('p');
+    await begin('now').expect(201);
+    const beganAtMs = server.clock - 30 * 86_400_000;
+    await api().post('/api/v1/runs').send({ id: 'then', planId: 'p', planRevision: 1, beganAtMs }).expect(201);
+    await send(
+      'then',
+      { ...started, id: 'event-then', atMs: beganAtMs },
+      { id: 'event-measured', atMs: beganAtMs, kind: 'measured', from: 'captions', lengths: [[0, 90_000]] },
+    ).expect(200);
+    const { items } = (await api().get('/api/v1/runs').expect(200)).body;
+    expect(items).toMatchObject([
+      { id: 'now', summary: { measuredFrom: null } },
+      { id: 'then', createdAt: new Date(beganAtMs).toISOString(), summary: { measuredFrom: 'captions' } },
+    ]);
+    await send('then', {
+      id: 'event-wrong',
+      atMs: beganAtMs,
+      kind: 'measured',
+      from: 'tea leaves',
+      lengths: [],
+    }).expect(422);
+  });
+
   test('go to the bin and come back', async () => {
     await create('p');
     await begin('r').expect(201);

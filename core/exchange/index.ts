@@ -3,6 +3,7 @@ export {
   breathCountsOf,
   captionsOf,
   chaptersOf,
+  entryOfName,
   ownCaptions,
   measuredLengths,
   planOfClass,
@@ -10,6 +11,7 @@ export {
   readClass,
   sidesInAll,
   spokenEntries,
+  spokenId,
   spokenWords,
   webVtt,
   type CaptionCue,
@@ -25,6 +27,7 @@ export {
   type SpokenEntry,
   type SpokenLine,
   type SpokenWord,
+  type UnknownName,
 } from './captions';
 export { csv, planTable } from './table';
 export { calendarFile, type ClassEvent } from './calendar';

@@ -101,6 +101,12 @@ describe('how a run went against its plan', () => {
     expect(paceOfRun(plan, [event(0, { kind: 'started' }), event(200, { kind: 'ended' })])).toBeNull();
   });
 
+  test('one whose plan was made of what was measured says nothing', () => {
+    const lengths = plan.phases.map(({ index, startMs, endMs }): [number, number] => [index, endMs - startMs]);
+    const measured = event(0, { kind: 'measured', from: 'captions', lengths });
+    expect(paceOfRun(plan, [event(0, { kind: 'started' }), measured, event(670, { kind: 'ended' })])).toBeNull();
+  });
+
   test('stretches are all of the planned time, each once', () => {
     fc.assert(
       fc.property(anyPlan, (any) => {

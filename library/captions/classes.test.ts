@@ -78,6 +78,16 @@ describe('a class that was read', () => {
     );
   });
 
+  test('a length announced for the first side goes for the second too', async () => {
+    const sides = (await segmentsOf('known/01-choir-yin')).filter(
+      ({ kind, id }) => kind === 'hold' && id === 'sleeping-swan',
+    );
+    expect(sides.map(({ side, announced }) => [side, announced])).toEqual([
+      ['left', { least: 240, most: 240 }],
+      ['right', { least: 240, most: 240 }],
+    ]);
+  });
+
   test('what is shown first is no hold', async () => {
     const segments = await segmentsOf('known/09-demo-first');
     const [shown] = segments.filter(({ kind }) => kind === 'shown');
@@ -265,6 +275,44 @@ describe('a class kept as a session', () => {
       const seconds = announced ? (announced.least + announced.most) / 2 : (endMs - startMs) / 1000;
       expect(Math.abs(sides[i]!.plannedMs / 1000 - seconds)).toBeLessThanOrEqual(0.5);
     }
+  });
+});
+
+describe('a name that the library does not have', () => {
+  const SPOKEN = [
+    [0, 'Welcome, everybody. We begin on the back today.'],
+    [12, 'Come into cannonball pose. Draw the right knee in and hold on to the shin.'],
+    [28, 'Stay here for three minutes. Let the breath come and go.'],
+    [200, 'Slowly come out of cannonball pose.'],
+    [212, 'And the other side, left knee in. Same thing.'],
+    [228, 'Stay here.'],
+    [400, 'Slowly release.'],
+    [412, 'Now the next pose is child’s pose. Knees wide, lower the chest.'],
+    [430, 'And stay. Four minutes.'],
+    [660, 'Slowly come up. Thank you.'],
+  ] as const;
+  const words = spokenWords(SPOKEN.map(([at, text]) => ({ startMs: at * 1000, endMs: at * 1000 + 5000, text }))).words;
+  test('is proposed, with the sides that were led, and always to be checked', () => {
+    const { segments, unknown } = readClass(words, entries, ENGLISH);
+    expect(unknown).toEqual([{ id: 'spoken:cannonball', name: 'Cannonball', isSided: true }]);
+    const holds = segments.filter(({ kind }) => kind === 'hold');
+    expect(holds.map(({ id }) => id)).toEqual([
+      'spoken:cannonball',
+      'spoken:cannonball',
+      expect.stringMatching(/^child/),
+    ]);
+    expect(new Set(holds.slice(0, 2).map(({ side }) => side)).size).toBe(2);
+    for (const { doubts } of holds.slice(0, 2)) expect(doubts).toContain('name');
+  });
+  test('what belongs to no name is none', () => {
+    const texts = [
+      'The next pose is a long one.',
+      'Rest from that pose. Same pose. A yin pose!',
+      'Hold the pose.',
+      'A hip pose.',
+    ];
+    const spoken = spokenWords(texts.map((text, i) => ({ startMs: i * 5000, endMs: i * 5000 + 4000, text })));
+    expect(readClass(spoken.words, entries, ENGLISH).unknown).toEqual([]);
   });
 });
 

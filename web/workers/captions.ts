@@ -41,7 +41,7 @@ const reader = {
     const own = ownCaptions(file.cues, entries);
     const read =
       own && fixed.length === 0
-        ? { segments: own, named: own.length }
+        ? { segments: own, named: own.length, unknown: [] }
         : readClass(words, entries, ENGLISH, [...fixed, ...(own ?? []).filter((one) => staysFixed(one, fixed))]);
     return { ok: true, lines, unreadable: file.unreadable, byOthers, read };
   },

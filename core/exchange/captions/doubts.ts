@@ -11,8 +11,16 @@ const NEARBY = 4;
 /** An end is another end when it is so far away. */
 const OTHER_END_MS = 20_000;
 
-/** What of a held segment could well be otherwise. */
-export function doubtsOf(chain: ClassChain, { score, bestWith }: Decoded, segment: ChainSegment): Doubt[] {
+/**
+ * What of a held segment could well be otherwise.
+ * @param isUnknown whether no entry has its name, so that it may be no name at all
+ */
+export function doubtsOf(
+  chain: ClassChain,
+  { score, bestWith }: Decoded,
+  segment: ChainSegment,
+  isUnknown: boolean,
+): Doubt[] {
   const own = chain.stateAt(segment.state);
   const near = (moment: number): [number, number] => [moment - NEARBY, moment + NEARBY];
   const [from, to] = [near(segment.from), near(segment.to)];
@@ -38,5 +46,7 @@ export function doubtsOf(chain: ClassChain, { score, bestWith }: Decoded, segmen
     late < 0 ? -Infinity : bestWith(segment.state, from, [late, chain.moments]),
   );
   const isDoubtful = { whether, name, side, end };
-  return (Object.keys(SURE) as Doubt[]).filter((one) => score - isDoubtful[one] < SURE[one]);
+  return (Object.keys(SURE) as Doubt[]).filter(
+    (one) => score - isDoubtful[one] < SURE[one] || (one === 'name' && isUnknown),
+  );
 }

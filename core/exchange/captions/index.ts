@@ -5,6 +5,7 @@ export { type CaptionLanguage, type PhraseRow } from './language';
 export { ownCaptions } from './own-captions';
 export { planOfClass, type LedPlan } from './plan-of-class';
 export { measuredLengths } from './measured';
+export { entryOfName, spokenId, type UnknownName } from './unknown-names';
 export { sidesInAll } from './sides-in-all';
 export { spokenEntries } from './entries';
 export { type FixedSegment, type SegmentKind } from './class-state';

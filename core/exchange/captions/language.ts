@@ -84,4 +84,6 @@ export interface CaptionLanguage {
   everyday: readonly string[];
   /** What is said right after a name: `pose`. */
   afterName: readonly string[];
+  /** What says of a pose which one it is, but is no part of its name: `the next pose`. */
+  noName: readonly string[];
 }

@@ -11,6 +11,7 @@ import { marksIn } from './marks';
 import { reasonsOf, type Reason } from './reasons';
 import { decode } from './semi-markov';
 import type { CalledEntry } from './spoken-names';
+import { entryOfName, unknownNames, type UnknownName } from './unknown-names';
 import type { SpokenWord } from './words';
 
 /** What has to be known of a library entry to find it in captions. */
@@ -38,6 +39,8 @@ export interface ReadClass {
   segments: ClassSegment[];
   /** How many names of positions and techniques were found at all. */
   named: number;
+  /** The names that no entry has; segments may stand under their ids. */
+  unknown: UnknownName[];
 }
 
 /** After the last word the class goes on for a moment. */
@@ -55,10 +58,13 @@ export function readClass(
   language: CaptionLanguage,
   fixed: readonly FixedSegment[] = [],
 ): ReadClass {
-  const marks = marksIn(words, language, entries);
+  const knownMarks = marksIn(words, language, entries);
+  const unknown = unknownNames(words, knownMarks, language);
+  const marks = [...knownMarks, ...unknown.marks].sort((a, b) => a.from - b.from || a.to - b.to);
+  const all = [...entries, ...unknown.names.map(entryOfName)];
   const holds = entries.filter(({ kind }) => kind === 'hold');
   const described = describer(holds, language);
-  const { positions, techniques } = candidates(entries, words, marks, described, fixed);
+  const { positions, techniques } = candidates(all, words, marks, described, fixed);
   const endMs = (words.at(-1)?.endMs ?? 0) + LAST_WORD_MS;
   const evidence: ClassEvidence = { words, marks, positions, techniques, described, language, endMs };
   let chain = classChain(evidence, fixed);
@@ -72,6 +78,7 @@ export function readClass(
     decoded = decode(chain);
   }
   const msAt = (moment: number): Ms => chain.momentsMs[moment] ?? endMs;
+  const isUnknown = (id: string | null): boolean => unknown.names.some((one) => one.id === id);
   const segments = decoded.segments.map((segment, i): ClassSegment => {
     const { kind, id, side, turn } = chain.stateAt(segment.state);
     const [startMs, segmentEndMs] = [msAt(segment.from), msAt(segment.to)];
@@ -85,10 +92,22 @@ export function readClass(
       startMs,
       endMs: segmentEndMs,
       because: isHeld ? reasonsOf(chain, evidence, decoded.segments, i) : [],
-      doubts: isHeld && !isFixed ? doubtsOf(chain, decoded, segment) : [],
+      doubts: isHeld && !isFixed ? doubtsOf(chain, decoded, segment, isUnknown(id)) : [],
       announced: kind === 'hold' ? chain.announced(segment.from) : null,
       breath: kind === 'breath' ? breathOf(marks, startMs, segmentEndMs) : null,
     };
   });
-  return { segments, named: marks.filter(({ kind, weight }) => kind === 'name' && weight > MIN_WEIGHT).length };
+  for (const [i, segment] of segments.entries()) segment.announced ??= ofFirstSide(segments, i);
+  return {
+    segments,
+    named: marks.filter(({ kind, weight }) => kind === 'name' && weight > MIN_WEIGHT).length,
+    unknown: unknown.names,
+  };
+}
+
+/** What was announced for a first side goes for the second as well. */
+function ofFirstSide(segments: readonly ClassSegment[], at: number): ClassSegment['announced'] {
+  const { kind, id, turn } = segments[at] ?? {};
+  if (kind !== 'hold' || turn !== 2) return null;
+  return segments.slice(0, at).findLast((one) => one.kind === 'hold' && one.id === id)?.announced ?? null;
 }

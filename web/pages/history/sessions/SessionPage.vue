@@ -20,7 +20,7 @@ import { useLibrary } from '../../../state/library';
 import ShareButton from '../../../widgets/share/ShareButton.vue';
 import { SESSION_FORMS, writeSession } from './share-session';
 import { useRunReview } from './use-run-review';
-import { runLogInWords } from './words';
+import { MEASURED_WORDS, runLogInWords } from './words';
 
 /** One run: a summary sentence, planned against done, its review, and times to apply to the plan. */
 const { id } = defineProps<{ id: string }>();
@@ -59,13 +59,18 @@ const about = computed(() => {
   const { plan } = run.value ?? {};
   const startMs = record.value?.startedAtMs;
   if (!plan || !startMs) return '';
-  const here = record.value.annotations.present;
+  const { present: here, measuredFrom } = record.value.annotations;
   const attendance = here ? here.people.length + here.others : plan.groupSize;
+  // Of a class that was read from something, nobody has told yet how many came.
+  const howMany = here || measuredFrom === null ? people(attendance) : '';
   return [
     plan.title,
     `${longDayOf(startMs)}, ${clockTime(startMs)}`,
-    [people(attendance), plan.place].filter(Boolean).join(', '),
-  ].join(' · ');
+    [howMany, plan.place].filter(Boolean).join(', '),
+    MEASURED_WORDS[measuredFrom ?? 'clock'],
+  ]
+    .filter(Boolean)
+    .join(' · ');
 });
 const shownView = computed(() => VIEWS.find(({ value }) => value === view.value)?.label ?? '');
 usePageTitle(() => [shownView.value, run.value?.plan.title, 'History']);

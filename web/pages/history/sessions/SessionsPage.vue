@@ -15,6 +15,7 @@ import { clockTime, dayOf } from '../../../ui/dates';
 import { localMoment } from '../../../state/days';
 import { saveText } from '../../../state/files';
 import { newId } from '../../../client/new-id';
+import { MEASURED_WORDS } from './words';
 import HistoryNavigation from '../HistoryNavigation.vue';
 import RibbonThumb from '../../../widgets/ribbon/RibbonThumb.vue';
 import { latestOnly } from '../../../sync/latest';
@@ -42,6 +43,7 @@ const taught = computed(() =>
     ms: summary.doneMs,
     differenceMs: summary.differenceMs,
     says: summary.says,
+    from: MEASURED_WORDS[summary.measuredFrom ?? 'clock'],
   })),
 );
 /**
@@ -147,6 +149,7 @@ void load();
         <RouterLink :to="row.kind === 'run' ? `/history/${row.id}` : `/history/journal/${row.id}`">{{
           row.title
         }}</RouterLink>
+        <span v-if="row.kind === 'run' && row.from" class="small quiet from">{{ row.from }}</span>
       </template>
       <template #date="{ row }"
         ><span class="nowrap">{{ dayOf(row.startMs) }}, {{ clockTime(row.startMs) }}</span></template
@@ -185,6 +188,9 @@ void load();
 <style scoped>
 main {
   padding: 18px 32px 32px;
+}
+.from {
+  display: block;
 }
 .nowrap {
   white-space: nowrap;

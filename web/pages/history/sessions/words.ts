@@ -1,5 +1,6 @@
 import type { Plan } from '#core/plan';
 import type { DeviationRow, RunLogEntry, AdoptedTime } from '#core/review';
+import type { MeasuredFrom } from '#core/run';
 import { clockOfMs, clockOfSeconds, signedClockOfMs } from '#core/time';
 
 /** A length of a step by name: `left`, `changes`; nothing for a step without sides. */
@@ -9,6 +10,12 @@ export const PART_WORDS: Record<DeviationRow['part'], string> = {
   both: 'both sides',
   none: '',
   changes: 'changes',
+};
+
+/** What the lengths of a session are from, where it was not led with the clock. */
+export const MEASURED_WORDS: Readonly<Record<MeasuredFrom | 'clock', string>> = {
+  captions: 'read from captions',
+  clock: '',
 };
 
 /** What was done to a session, in words with its step: `0:30 longer in Reclined twist`. */

@@ -2,11 +2,9 @@
 import Button from 'primevue/button';
 import { computed, ref, useTemplateRef, watch } from 'vue';
 import { useRouter } from 'vue-router';
-import { planOfClass, sidesInAll, type ClassSegment, type FixedSegment } from '#core/exchange';
-import { planRulesOf } from '#core/settings';
+import { sidesInAll, type ClassSegment, type FixedSegment } from '#core/exchange';
+import { PLAN_LIMITS } from '#core/plan';
 import { clockOfMs } from '#core/time';
-import { newId } from '../../../client/new-id';
-import { createPlan } from '../../../client/plans';
 import { useIncoming } from '../../../state/incoming';
 import { useLibrary } from '../../../state/library';
 import { useSettings } from '../../../state/settings';
@@ -18,8 +16,10 @@ import { useUndoKeys } from '../../../ui/use-undo-keys';
 import ImportHead from '../ImportHead.vue';
 import ClassRibbon from './ClassRibbon.vue';
 import FilmBeside from './FilmBeside.vue';
+import KeepDialog from './KeepDialog.vue';
 import SegmentPanel from './SegmentPanel.vue';
 import { useCaptions } from './use-captions';
+import { useKeep } from './use-keep';
 import { announcedInWords, foundInWords, heldInWords, KIND_WORDS, PROBLEM_WORDS, sidesInWords } from './words';
 
 /** Captions of a class, as they were understood: corrected where that is needed, and made a plan. */
@@ -92,30 +92,33 @@ const LENGTHS = [
 ] as const;
 const lengths = ref<'led' | 'announced'>('led');
 const even = ref(false);
-const createTrouble = ref('');
+const title = computed(() =>
+  (incoming.files[0]?.name.replace(/\.\w{2,4}$/, '') || 'From captions').slice(0, PLAN_LIMITS.maxTitle),
+);
+const { savePlan, saveSession } = useKeep();
+const keeps = ref(false);
+const saveTrouble = ref('');
 const busy = ref(false);
-const name = computed(() => incoming.files[0]?.name.replace(/\.\w{2,4}$/, '') ?? '');
-const MAX_TITLE = 80;
-async function create(): Promise<void> {
+/** Saves what was read, and goes there. After a failure all of it is still here. */
+async function save(what: () => Promise<string>): Promise<void> {
   if (busy.value) return;
-  busy.value = true;
+  [busy.value, saveTrouble.value] = [true, ''];
   try {
-    const plan = planOfClass(segments.value, {
-      title: (name.value || 'From captions').slice(0, MAX_TITLE),
-      approach: settings.current.usual.approach,
-      library: library.all,
-      newId,
-      lengths: lengths.value,
-      even: even.value,
-    });
-    const { id } = await createPlan({ ...plan, rules: planRulesOf(settings.current) }, []);
+    const path = await what();
     incoming.discard();
-    await router.push(`/plans/${id}`);
+    await router.push(path);
   } catch (error) {
-    createTrouble.value = `${(error as Error).message} What was read is still here.`;
+    saveTrouble.value = `${(error as Error).message} What was read is still here.`;
   }
   busy.value = false;
 }
+const create = (): Promise<void> =>
+  save(async () => {
+    const how = { title: title.value, lengths: lengths.value, even: even.value };
+    return `/plans/${(await savePlan(segments.value, how)).id}`;
+  });
+const keep = (called: string, startedAtMs: number): Promise<void> =>
+  save(async () => `/history/${await saveSession(segments.value, called, startedAtMs)}`);
 </script>
 
 <template>
@@ -123,12 +126,22 @@ async function create(): Promise<void> {
     <IconButton icon="undo" label="Undo" :disabled="!canUndo" @click="undo" />
     <IconButton icon="redo" label="Redo" :disabled="!canRedo" @click="redo" />
     <Button label="Discard" outlined @click="incoming.discard()" />
-    <Button label="Create plan" :disabled="held.length === 0" :loading="busy" @click="create" />
+    <Button label="Keep as a session" outlined :disabled="held.length === 0" @click="keeps = true" />
+    <Button label="Create plan" :disabled="held.length === 0" :loading="busy && !keeps" @click="create" />
   </ImportHead>
   <p v-if="trouble" class="caution" role="alert">
     {{ trouble }} <button type="button" class="link-button" @click="read">Try again</button>
   </p>
-  <p v-if="createTrouble" class="caution" role="alert">{{ createTrouble }}</p>
+  <p v-if="saveTrouble && !keeps" class="caution" role="alert">{{ saveTrouble }}</p>
+  <KeepDialog
+    v-if="keeps"
+    v-model:visible="keeps"
+    :title="title"
+    :length-ms="endMs"
+    :trouble="saveTrouble"
+    :busy="busy"
+    @keep="keep"
+  />
   <p v-if="!result && !trouble" class="quiet" role="status">Reading…</p>
   <p v-if="result && !result.ok" class="caution" role="alert">{{ PROBLEM_WORDS[result.problem] }}</p>
   <template v-if="result?.ok">
