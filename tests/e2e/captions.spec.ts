@@ -92,6 +92,76 @@ test('a class is kept as a session in History, compared with what was announced'
   await expect(row).toContainText('read from captions');
 });
 
+const NEW_NAME = `WEBVTT
+
+00:12.000 --> 00:20.000
+Come into oyster basket pose. Draw the right knee in and hold on to the shin.
+
+00:28.000 --> 00:33.000
+Stay here for three minutes.
+
+03:20.000 --> 03:25.000
+Slowly come out of oyster basket pose.
+
+03:32.000 --> 03:37.000
+And the other side, left knee in.
+
+03:48.000 --> 03:50.000
+Stay here.
+
+06:40.000 --> 06:43.000
+Slowly release.
+
+06:52.000 --> 06:58.000
+Now child’s pose. Knees wide, lower the chest.
+
+07:10.000 --> 07:12.000
+And stay. Four minutes.
+
+11:00.000 --> 11:04.000
+Slowly come up. Thank you.
+`;
+
+test('names that the library does not have become positions of one’s own; all of it stays through a reload', async ({
+  page,
+}) => {
+  await page.goto('/import');
+  await open(page, 'Baskets.vtt', NEW_NAME);
+  const basket = rows(page).filter({ hasText: 'Oyster basket' });
+  await expect(basket).toHaveCount(2);
+  await basket.first().click();
+  await expect(chosen(page)).toContainText('The library has no position of this name.');
+  await expect(chosen(page)).toContainText('Please check the name');
+
+  // A name is typed for what was found, and taken back.
+  await rows(page).filter({ hasText: 'Child' }).click();
+  await chosen(page).getByRole('button', { name: 'Another name' }).click();
+  await chosen(page).getByRole('textbox', { name: 'A new name' }).fill('Sleeping limpet');
+  await page.keyboard.press('Enter');
+  await expect(rows(page).filter({ hasText: 'Sleeping limpet' })).toHaveAttribute('aria-pressed', 'true');
+  expect(await findings(page)).toEqual([]);
+  await page.reload();
+  await expect(rows(page).filter({ hasText: 'Sleeping limpet' })).toHaveCount(1);
+  await expect(rows(page).filter({ hasText: 'Child' })).toHaveCount(0);
+
+  await expect(
+    page.getByRole('checkbox', { name: 'with Sleeping limpet, Oyster basket as positions of your own' }),
+  ).toBeChecked();
+  await page.getByRole('button', { name: 'Create plan' }).click();
+  await expect(page).toHaveURL(/\/plans\/[^/]+$/);
+  const { document } = await storedPlan(page.request, page.url().split('/').pop() ?? '');
+  const plan = Plan.parse(document);
+  expect(plan.title).toBe('Baskets');
+  expect(plan.steps.flatMap((step) => (step.kind === 'hold' ? [[step.name, step.sides.kind]] : []))).toEqual([
+    ['Oyster basket', 'each'],
+    ['Sleeping limpet', 'together'],
+  ]);
+  await page.goto('/import');
+  await expect(page.getByRole('heading', { name: 'From captions' })).toHaveCount(0);
+  await page.goto('/library');
+  await expect(page.getByRole('link', { name: /Oyster basket/ }).first()).toBeVisible();
+});
+
 test('a boundary is dragged; a hold is split and joined again', async ({ page }) => {
   await page.goto('/import');
   await open(page, 'a.vtt', CHOIR);

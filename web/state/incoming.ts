@@ -1,7 +1,7 @@
 import { useSessionStorage } from '@vueuse/core';
 import { defineStore } from 'pinia';
 import { computed, shallowRef } from 'vue';
-import { MAX_FILE_BYTES, recognise, type Recognised } from '#core/exchange';
+import { MAX_FILE_BYTES, recognise, type FixedSegment, type Recognised, type UnknownName } from '#core/exchange';
 
 /** A file that was brought along, and what it was found to be. */
 export interface IncomingFile {
@@ -24,30 +24,50 @@ async function readFile(file: File): Promise<IncomingFile> {
   }
 }
 
+/** Captions with what was corrected of them, as they stay through a reload. */
+interface CaptionsFile {
+  name: string;
+  text: string;
+  fixed: readonly FixedSegment[];
+  /** Names of positions that somebody typed. */
+  typed: readonly UnknownName[];
+}
+const NO_CAPTIONS: CaptionsFile = { name: '', text: '', fixed: [], typed: [] };
+/** A browser keeps some five million characters for a window: longer captions do not stay. */
+const MAX_KEPT_CHARACTERS = 2_000_000;
+
 /**
- * What somebody brought along to be taken in: words, which stay through a reload, or files. It is kept for this window
- * until it is taken or discarded.
+ * What somebody brought along to be taken in: words and captions, which stay through a reload, or other files. It is
+ * kept for this window until it is taken or discarded.
  */
 export const useIncoming = defineStore('incoming', () => {
   const text = useSessionStorage('zovrin.import', '');
   /** The id of the plan it is for; empty for a new one. */
   const into = useSessionStorage('zovrin.import-into', '');
-  const files = shallowRef<readonly IncomingFile[]>([]);
+  const captions = useSessionStorage<CaptionsFile>('zovrin.import-captions', NO_CAPTIONS);
+  const files = shallowRef<readonly IncomingFile[]>(
+    captions.value.text === '' ? [] : [{ name: captions.value.name, found: recognise(captions.value.text) }],
+  );
+
+  /** An outline alone is read at once; of several files each says what it is. */
+  function show(read: readonly IncomingFile[]): void {
+    const [first] = read;
+    const found = read.length === 1 ? first?.found : undefined;
+    [text.value, files.value] = found?.kind === 'outline' ? [found.text, []] : ['', read];
+    const isKept = found?.kind === 'captions' && found.text.length <= MAX_KEPT_CHARACTERS;
+    captions.value = isKept ? { ...NO_CAPTIONS, name: first?.name ?? '', text: found.text } : NO_CAPTIONS;
+  }
 
   /** Takes over words that were pasted or dropped, whatever they are. */
   function bringText(pasted: string, planId = ''): void {
     into.value = planId;
-    const found = recognise(pasted);
-    if (found.kind === 'outline') [text.value, files.value] = [found.text, []];
-    else [text.value, files.value] = ['', [{ name: 'What was pasted', found }]];
+    show([{ name: 'What was pasted', found: recognise(pasted) }]);
   }
-  /** Takes over files. One outline alone is read at once; of several files each says what it is. */
+  /** Takes over files. */
   async function bringFiles(brought: readonly File[], planId = ''): Promise<void> {
     const read = await Promise.all(brought.map(readFile));
     into.value = planId;
-    const [only] = read;
-    if (read.length === 1 && only?.found.kind === 'outline') [text.value, files.value] = [only.found.text, []];
-    else [text.value, files.value] = ['', read];
+    show(read);
   }
   /** The one of the files that is looked at; of a single file, that one. */
   const looked = shallowRef<Recognised>();
@@ -58,6 +78,7 @@ export const useIncoming = defineStore('incoming', () => {
 
   function discard(): void {
     [text.value, into.value, files.value, looked.value] = ['', '', [], undefined];
+    captions.value = NO_CAPTIONS;
   }
 
   /** Takes a file from the list, once it is saved. */
@@ -66,5 +87,5 @@ export const useIncoming = defineStore('incoming', () => {
     if (looked.value === found) looked.value = undefined;
   }
 
-  return { text, into, files, shown, look, drop, bringText, bringFiles, discard };
+  return { text, into, captions, files, shown, look, drop, bringText, bringFiles, discard };
 });

@@ -28,7 +28,8 @@ const library = useLibrary();
 const settings = useSettings();
 const router = useRouter();
 void settings.ready();
-const { result, segments, trouble, isFixed, fix, move, free, undo, redo, canUndo, canRedo, read } = useCaptions();
+const captions = useCaptions();
+const { result, segments, unknown, unknownOf, trouble, isFixed, move, free, undo, redo, canUndo, canRedo } = captions;
 useUndoKeys(undo, redo);
 
 const isHeld = ({ kind }: ClassSegment): boolean => kind === 'hold' || kind === 'breath';
@@ -63,8 +64,19 @@ const endMs = computed(() => segments.value.at(-1)?.endMs ?? 0);
 const nameOf = ({ kind, id, side }: ClassSegment): string => {
   if (kind === 'breath') return library.all.technique(id ?? '')?.names.english ?? KIND_WORDS.breath;
   if (kind !== 'hold') return KIND_WORDS[kind];
-  return heldInWords(library.all.position(id ?? '')?.names.english ?? '', side);
+  return heldInWords(unknownOf(id)?.name ?? library.all.position(id ?? '')?.names.english ?? '', side);
 };
+/** Gives what is chosen a name that no position has. */
+function call(name: string, isSided: boolean): void {
+  const one = chosen.value;
+  if (!one) return;
+  const { id } = captions.nameIt(name, isSided);
+  const side = !isSided ? 'both' : one.side === 'both' ? 'left' : one.side;
+  fixAt({ kind: 'hold', id, side, startMs: one.startMs, endMs: one.endMs });
+}
+/** The names in this class that the library does not have. */
+const newNames = computed(() => unknown.value.filter(({ id }) => held.value.some((one) => one.id === id)));
+const withNew = ref(true);
 function detailOf(segment: ClassSegment): string {
   const { breath } = segment;
   if (!breath) return announcedInWords(segment);
@@ -80,7 +92,7 @@ function moveTo(segment: ClassSegment, startMs: number, segmentEndMs: number): v
 function fixAt(...fixedSegments: FixedSegment[]): void {
   const [first] = fixedSegments;
   if (first) chosenMs.value = (first.startMs + first.endMs) / 2;
-  fix(...fixedSegments);
+  captions.fix(...fixedSegments);
 }
 
 const film = useTemplateRef('film');
@@ -95,7 +107,7 @@ const even = ref(false);
 const title = computed(() =>
   (incoming.files[0]?.name.replace(/\.\w{2,4}$/, '') || 'From captions').slice(0, PLAN_LIMITS.maxTitle),
 );
-const { savePlan, saveSession } = useKeep();
+const { savePlan, saveSession } = useKeep(() => (withNew.value ? newNames.value : []));
 const keeps = ref(false);
 const saveTrouble = ref('');
 const busy = ref(false);
@@ -130,7 +142,7 @@ const keep = (called: string, startedAtMs: number): Promise<void> =>
     <Button label="Create plan" :disabled="held.length === 0" :loading="busy && !keeps" @click="create" />
   </ImportHead>
   <p v-if="trouble" class="caution" role="alert">
-    {{ trouble }} <button type="button" class="link-button" @click="read">Try again</button>
+    {{ trouble }} <button type="button" class="link-button" @click="captions.read">Try again</button>
   </p>
   <p v-if="saveTrouble && !keeps" class="caution" role="alert">{{ saveTrouble }}</p>
   <KeepDialog
@@ -189,9 +201,11 @@ const keep = (called: string, startedAtMs: number): Promise<void> =>
             :end-ms="endMs"
             :fixed="isFixed(chosen)"
             :can-play="hasFilm"
+            :unknown="unknown"
             @fix="fixAt(...$event)"
             @move="(startMs, toMs) => chosen && moveTo(chosen, startMs, toMs)"
             @free="chosen && free(chosen)"
+            @call="call"
             @play="film?.playFrom($event)"
           />
         </div>
@@ -200,6 +214,11 @@ const keep = (called: string, startedAtMs: number): Promise<void> =>
         <span class="quiet">Lengths in the plan</span>
         <ChoiceField v-model="lengths" label="Lengths in the plan" :options="LENGTHS" />
         <CheckField v-model="even" label="both sides as long as the longer one" />
+        <CheckField
+          v-if="newNames.length > 0"
+          v-model="withNew"
+          :label="`with ${newNames.map(({ name }) => name).join(', ')} as ${newNames.length === 1 ? 'a position' : 'positions'} of your own`"
+        />
       </div>
     </template>
   </template>

@@ -1,17 +1,19 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
-import { computed } from 'vue';
-import type { ClassSegment, FixedSegment, SpokenLine } from '#core/exchange';
+import { computed, ref } from 'vue';
+import type { ClassSegment, FixedSegment, SpokenLine, UnknownName } from '#core/exchange';
 import type { Ms } from '#core/numbers';
 import { clockOfMs } from '#core/time';
 import { useLibrary } from '../../../state/library';
+import CheckField from '../../../ui/fields/CheckField.vue';
 import ChoiceField from '../../../ui/fields/ChoiceField.vue';
 import SelectField from '../../../ui/fields/SelectField.vue';
+import TextField from '../../../ui/fields/TextField.vue';
 import TimeField from '../../../ui/fields/TimeField.vue';
 import { becauseInWords, doubtsInWords } from './words';
 
 /** One segment of a class: what it was taken for and why, what was said, and everything that can be corrected. */
-const { segment, next, lines, endMs, fixed, canPlay } = defineProps<{
+const { segment, next, lines, endMs, fixed, canPlay, unknown } = defineProps<{
   segment: ClassSegment;
   /** The next one that is held; joined with this one if wanted. */
   next: ClassSegment | undefined;
@@ -22,11 +24,15 @@ const { segment, next, lines, endMs, fixed, canPlay } = defineProps<{
   fixed: boolean;
   /** There is a film to play. */
   canPlay: boolean;
+  /** Names that the library does not have; each can be chosen. */
+  unknown: readonly UnknownName[];
 }>();
 const emit = defineEmits<{
   fix: [segments: FixedSegment[]];
   move: [startMs: Ms, endMs: Ms];
   free: [];
+  /** A name is typed that no position has; with two sides or without. */
+  call: [name: string, isSided: boolean];
   /** Something that was said is chosen: it is played where there is a film. */
   play: [ms: Ms];
 }>();
@@ -34,14 +40,19 @@ const library = useLibrary();
 
 const isBreath = computed(() => segment.kind === 'breath');
 const isHeld = computed(() => segment.kind === 'hold' || isBreath.value);
-const options = computed(() =>
-  (isBreath.value ? library.techniques : library.positions)
+/** The names there are; those that the library does not have come first. */
+const options = computed(() => {
+  const known = (isBreath.value ? library.techniques : library.positions)
     .map(({ id, names }) => ({ value: id, label: names.english }))
-    .sort((a, b) => a.label.localeCompare(b.label)),
-);
-const isSided = computed(
-  () => !isBreath.value && (library.all.position(segment.id ?? '')?.sides ?? 'together') !== 'together',
-);
+    .sort((a, b) => a.label.localeCompare(b.label));
+  const own = isBreath.value ? [] : unknown.map(({ id, name: spoken }) => ({ value: id, label: `${spoken} (new)` }));
+  return [...own, ...known];
+});
+const unknownOf = (id: string | null): UnknownName | undefined => unknown.find((one) => one.id === id);
+const isSidedName = (id: string | null): boolean =>
+  unknownOf(id)?.isSided ?? (library.all.position(id ?? '')?.sides ?? 'together') !== 'together';
+const isNew = computed(() => unknownOf(segment.id) !== undefined);
+const isSided = computed(() => !isBreath.value && isSidedName(segment.id));
 const SIDES = [
   { value: 'left', label: 'left' },
   { value: 'right', label: 'right' },
@@ -52,14 +63,22 @@ const asFixed = (change: Partial<FixedSegment>): FixedSegment => {
   return { kind, id: isHeld.value ? id : null, side, startMs, endMs: segmentEndMs, ...change };
 };
 function name(id: string): void {
-  const sided = (library.all.position(id)?.sides ?? 'together') !== 'together';
-  const side = !sided ? 'both' : segment.side === 'both' ? 'left' : segment.side;
+  const side = !isSidedName(id) ? 'both' : segment.side === 'both' ? 'left' : segment.side;
   emit('fix', [asFixed({ kind: isBreath.value ? 'breath' : 'hold', id, side })]);
 }
 function times(startMs: number, segmentEndMs: number): string | undefined {
   if (startMs >= segmentEndMs) return 'It ends before it begins.';
   if (segmentEndMs > endMs) return `The captions end at ${clockOfMs(endMs)}.`;
   emit('move', startMs, segmentEndMs);
+  return undefined;
+}
+/** A field for a name of one's own, where none of those there are fits. */
+const types = ref(false);
+const MAX_NAME = 80;
+function takeName(text: string): string | undefined {
+  const typed = text.trim();
+  if (typed.length > MAX_NAME) return `A name has at most ${MAX_NAME} characters.`;
+  if (typed !== '') emit('call', typed, segment.side !== 'both');
   return undefined;
 }
 const notHeld = (): void => emit('fix', [asFixed({ kind: 'talk', id: null, side: 'both' })]);
@@ -93,12 +112,19 @@ const isWithin = ({ startMs }: SpokenLine): boolean => startMs >= segment.startM
         :options="options"
         @update:model-value="name"
       />
+      <TextField v-if="types" label="A new name" autofocus model-value="" :accept="takeName" />
       <ChoiceField
         v-if="isSided && segment.side !== 'both'"
         label="Side"
         :options="SIDES"
         :model-value="segment.side"
         @update:model-value="emit('fix', [asFixed({ side: $event })])"
+      />
+      <CheckField
+        v-if="isNew && isHeld"
+        label="has two sides"
+        :model-value="isSided"
+        @update:model-value="emit('call', unknownOf(segment.id)?.name ?? '', $event)"
       />
       <TimeField
         label="Start"
@@ -112,12 +138,16 @@ const isWithin = ({ startMs }: SpokenLine): boolean => startMs >= segment.startM
       />
     </div>
     <p v-if="segment.doubts.length > 0" class="caution">{{ doubtsInWords(segment.doubts) }}</p>
+    <p v-if="isNew && isHeld" class="small quiet">
+      The library has no position of this name. It can come with the plan as a position of your own.
+    </p>
     <p v-if="segment.because.length > 0" class="small quiet">Because of {{ becauseInWords(segment.because) }}.</p>
     <div class="actions">
       <Button v-if="isHeld && !fixed" size="small" label="Looks right" @click="emit('fix', [asFixed({})])" />
       <Button v-if="fixed" size="small" outlined label="Read it again" @click="emit('free')" />
       <Button v-if="isHeld" size="small" text label="Split in two" @click="split" />
       <Button v-if="isHeld && next" size="small" text label="Join with the next" @click="join" />
+      <Button v-if="!isBreath && !types" size="small" text label="Another name" @click="types = true" />
       <Button v-if="isHeld" size="small" text label="Nothing is held" @click="notHeld" />
     </div>
     <h3>What was said</h3>

@@ -1,6 +1,13 @@
 import { computed, ref, shallowRef, watch } from 'vue';
 import type { Ms } from '#core/numbers';
-import { spokenEntries, type ClassSegment, type FixedSegment } from '#core/exchange';
+import {
+  entryOfName,
+  spokenEntries,
+  spokenId,
+  type ClassSegment,
+  type FixedSegment,
+  type UnknownName,
+} from '#core/exchange';
 import { alsoCalled } from '#library/synonyms';
 import { readCaptions } from '../../../client/captions-thread';
 import { useIncoming } from '../../../state/incoming';
@@ -17,11 +24,20 @@ export function useCaptions() {
   const incoming = useIncoming();
   const library = useLibrary();
   const text = computed(() => (incoming.shown?.kind === 'captions' ? incoming.shown.text : ''));
-  const entries = computed(() =>
-    spokenEntries({ positions: library.positions, techniques: library.techniques, alsoCalled }),
-  );
+  // What was corrected stays through a reload, as long as the captions do.
+  const fixed = computed({
+    get: (): Fixed => incoming.captions.fixed,
+    set: (next) => (incoming.captions = { ...incoming.captions, fixed: next }),
+  });
+  const typed = computed({
+    get: (): readonly UnknownName[] => incoming.captions.typed,
+    set: (next) => (incoming.captions = { ...incoming.captions, typed: next }),
+  });
+  const entries = computed(() => [
+    ...spokenEntries({ positions: library.positions, techniques: library.techniques, alsoCalled }),
+    ...typed.value.map(entryOfName),
+  ]);
 
-  const fixed = shallowRef<Fixed>([]);
   const past = shallowRef<Fixed[]>([]);
   const future = shallowRef<Fixed[]>([]);
   const result = shallowRef<CaptionsRead>();
@@ -38,7 +54,23 @@ export function useCaptions() {
     }
   }
   watch([text, entries, fixed], read, { immediate: true });
-  watch(text, () => ([fixed.value, past.value, future.value] = [[], [], []]));
+  watch(text, () => {
+    [fixed.value, typed.value] = [[], []];
+    [past.value, future.value] = [[], []];
+  });
+
+  /** Names that the library does not have: those that were read, and those that were typed. */
+  const unknown = computed((): UnknownName[] => {
+    const found = result.value?.ok ? result.value.read.unknown : [];
+    return [...typed.value, ...found.filter(({ id }) => !typed.value.some((one) => one.id === id))];
+  });
+  const unknownOf = (id: string | null): UnknownName | undefined => unknown.value.find((one) => one.id === id);
+  /** Takes a name that somebody typed, with or without two sides; a name from before gets the sides that are wanted. */
+  function nameIt(name: string, isSided: boolean): UnknownName {
+    const own = { id: spokenId(name), name: name.trim(), isSided };
+    typed.value = [...typed.value.filter(({ id }) => id !== own.id), own];
+    return own;
+  }
 
   const segments = computed(() => (result.value?.ok ? result.value.read.segments : []));
   const isFixed = ({ startMs, endMs }: Pick<ClassSegment, 'startMs' | 'endMs'>): boolean =>
@@ -99,5 +131,21 @@ export function useCaptions() {
   }
   const canUndo = computed(() => past.value.length > 0);
   const canRedo = computed(() => future.value.length > 0);
-  return { result, segments, trouble, isFixed, fix, move, free, undo, redo, canUndo, canRedo, read };
+  return {
+    result,
+    segments,
+    unknown,
+    unknownOf,
+    nameIt,
+    trouble,
+    isFixed,
+    fix,
+    move,
+    free,
+    undo,
+    redo,
+    canUndo,
+    canRedo,
+    read,
+  };
 }

@@ -1,8 +1,10 @@
-import { measuredLengths, planOfClass, type ClassSegment } from '#core/exchange';
+import { blankPosition, withCustomEntries, type CustomEntry } from '#core/catalogue';
+import { measuredLengths, planOfClass, type ClassSegment, type UnknownName } from '#core/exchange';
 import type { Ms } from '#core/numbers';
 import { planRulesOf } from '#core/settings';
 import { compileTimeline } from '#core/timeline';
 import type { RunEvent } from '#core/run';
+import { figureOf } from '#library';
 import type { StoredPlan } from '#api';
 import { newId } from '../../../client/new-id';
 import { createPlan } from '../../../client/plans';
@@ -17,20 +19,56 @@ export interface ClassPlan {
   even: boolean;
 }
 
-/** Makes plans and sessions of a class that was read from captions. */
-export function useKeep() {
+const MAX_SHORT_NAME = 24;
+/** Nothing is known of what such a position asks for. */
+const NOT_DESCRIBED =
+  'Taken from captions and not described yet. Until you say what it asks of the body, no cautions are shown for it.';
+
+/** A position that was only named, as a position of one's own, to be described later; it is drawn sitting until then. */
+function ownPosition({ name, isSided }: UnknownName): CustomEntry {
+  const blank = blankPosition(`own-${newId()}`, figureOf('easy-seat'));
+  if (blank.kind !== 'position') return blank;
+  const { entry } = blank;
+  return {
+    ...blank,
+    entry: {
+      ...entry,
+      names: { ...entry.names, english: name },
+      short: name.slice(0, MAX_SHORT_NAME).trim(),
+      sides: isSided ? 'each' : 'together',
+      areas: ['whole body'],
+      caution: NOT_DESCRIBED,
+    },
+  };
+}
+
+/**
+ * Makes plans and sessions of a class that was read from captions.
+ * @param newNames those that become positions of one's own; what was held under another name is left out
+ */
+export function useKeep(newNames: () => readonly UnknownName[]) {
   const library = useLibrary();
   const settings = useSettings();
 
   function planned(segments: readonly ClassSegment[], { title, lengths, even }: ClassPlan) {
     const { approach } = settings.current.usual;
-    const made = planOfClass(segments, { title, approach, library: library.all, newId, lengths, even });
-    return { ...made, plan: { ...made.plan, rules: planRulesOf(settings.current) } };
+    const own = new Map(newNames().map((one) => [one.id, ownPosition(one)]));
+    const entries = [...own.values()];
+    const named = segments.map((one) => ({ ...one, id: own.get(one.id ?? '')?.entry.id ?? one.id }));
+    const all = withCustomEntries(library.all, entries);
+    const made = planOfClass(named, { title, approach, library: all, newId, lengths, even });
+    return { ...made, entries, plan: { ...made.plan, rules: planRulesOf(settings.current) } };
+  }
+  /** Saves a plan, with the positions that come with it. */
+  async function save({ plan, entries }: ReturnType<typeof planned>): Promise<StoredPlan> {
+    const stored = await createPlan(plan, entries);
+    if (entries.length > 0) await library.reload();
+    return stored;
   }
 
   /** Saves the plan of a class. Throws what the client throws. */
   async function savePlan(segments: readonly ClassSegment[], how: ClassPlan): Promise<StoredPlan> {
-    return createPlan(planned(segments, how).plan);
+    return save(planned(segments, how));
   }
 
   /** What is being kept, so that after a failure it goes on where it stopped and nothing is there twice. */
@@ -49,13 +87,13 @@ export function useKeep() {
    * session. Throws what the client throws; tried again with the same class, it goes on where it stopped.
    */
   async function saveSession(segments: readonly ClassSegment[], title: string, startedAtMs: Ms): Promise<string> {
-    const of = JSON.stringify([title, segments]);
+    const of = JSON.stringify([title, segments, newNames()]);
     if (keeping?.of !== of) {
       const made = planned(segments, { title, lengths: 'announced', even: false });
       keeping = { of, made, runId: newId(), events: [{ id: newId() }, { id: newId() }, { id: newId() }] };
     }
     const { made, runId, events } = keeping;
-    const stored = (keeping.stored ??= await createPlan(made.plan));
+    const stored = (keeping.stored ??= await save(made));
     const run = await startRun({ id: runId, planId: stored.id, planRevision: stored.revision, beganAtMs: startedAtMs });
     const endMs = segments.at(-1)?.endMs ?? 0;
     const lengths = measuredLengths(compileTimeline(run.plan, library.all), made.led, endMs);
