@@ -1,6 +1,7 @@
 import { benchBackup } from './backup';
 import { benchBrowser } from './browser';
 import { benchBreath } from './breath';
+import { benchCaptions } from './captions';
 import { benchCompile } from './compile';
 import { benchFit } from './fit';
 import { benchForecast } from './forecast';
@@ -16,6 +17,7 @@ const figures: Figure[] = [
   ...benchProps(),
   ...(await benchFit()),
   ...benchOrder(),
+  ...benchCaptions(),
   ...benchForecast(),
   ...benchScreening(),
   ...(await benchServer()),

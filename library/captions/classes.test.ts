@@ -2,10 +2,10 @@ import { readdirSync } from 'node:fs';
 import { beforeAll, describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import {
+  classReader,
   measuredLengths,
   planOfClass,
   readCaptionsFile,
-  readClass,
   sidesInAll,
   spokenEntries,
   spokenWords,
@@ -28,15 +28,16 @@ const entries = spokenEntries({
   techniques: TECHNIQUES,
   alsoCalled: (id) => SYNONYMS[id] ?? [],
 });
+const read = classReader(entries, ENGLISH);
 
 async function wordsOf(file: string): Promise<SpokenWord[]> {
-  const read = await readCaptionsFile(file);
-  if (typeof read === 'string') throw new Error(read);
-  return spokenWords(read.cues).words;
+  const opened = await readCaptionsFile(file);
+  if (typeof opened === 'string') throw new Error(opened);
+  return spokenWords(opened.cues).words;
 }
 const sample = (name: string) => spokenClass(`${SAMPLES}/${name}.txt`);
 const segmentsOf = async (name: string, fixed: readonly FixedSegment[] = []): Promise<ClassSegment[]> =>
-  readClass(await wordsOf(sample(name).file), entries, ENGLISH, fixed).segments;
+  read(await wordsOf(sample(name).file), fixed).segments;
 
 describe('sample classes', () => {
   let all: ClassFigures;
@@ -135,7 +136,7 @@ describe('corrections', () => {
       .map((some): FixedSegment[] => some.flat());
     fc.assert(
       fc.property(fixed, (some) => {
-        const { segments } = readClass(words, entries, ENGLISH, some);
+        const { segments } = read(words, some);
         expect(segments[0]?.startMs).toBe(0);
         expect(segments.at(-1)?.endMs).toBe(endMs);
         for (const { kind, id, side, startMs, endMs: end } of some) {
@@ -293,7 +294,7 @@ describe('a name that the library does not have', () => {
   ] as const;
   const words = spokenWords(SPOKEN.map(([at, text]) => ({ startMs: at * 1000, endMs: at * 1000 + 5000, text }))).words;
   test('is proposed, with the sides that were led, and always to be checked', () => {
-    const { segments, unknown } = readClass(words, entries, ENGLISH);
+    const { segments, unknown } = read(words);
     expect(unknown).toEqual([{ id: 'spoken:cannonball', name: 'Cannonball', isSided: true }]);
     const holds = segments.filter(({ kind }) => kind === 'hold');
     expect(holds.map(({ id }) => id)).toEqual([
@@ -312,7 +313,7 @@ describe('a name that the library does not have', () => {
       'A hip pose.',
     ];
     const spoken = spokenWords(texts.map((text, i) => ({ startMs: i * 5000, endMs: i * 5000 + 4000, text })));
-    expect(readClass(spoken.words, entries, ENGLISH).unknown).toEqual([]);
+    expect(read(spoken.words).unknown).toEqual([]);
   });
 });
 
@@ -352,7 +353,7 @@ describe('what is no class', () => {
     ['another language', ABROAD],
     ['a shopping list', ['eggs', 'flour', 'two pounds of butter', 'a fish for Friday']],
   ])('%s: nothing is invented', (_, texts) => {
-    const { segments } = readClass(lines(texts), entries, ENGLISH);
+    const { segments } = read(lines(texts));
     expect(segments.filter(({ kind }) => kind === 'hold' || kind === 'breath')).toEqual([]);
   });
 });

@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { SYNONYMS } from '../synonyms';
 import { POSITIONS, TECHNIQUES } from '../index';
 import { spokenEntries, spokenWords } from '#core/exchange';
-import { marksIn, type Mark } from '../../core/exchange/captions/marks';
+import { markFinder, type Mark } from '../../core/exchange/captions/marks';
 import { phraseFinder } from '../../core/exchange/captions/phrases';
 import { sideEvidence } from '../../core/exchange/captions/spoken-sides';
 import { ENGLISH } from './english';
@@ -13,7 +13,7 @@ const entries = spokenEntries({
   alsoCalled: (id) => SYNONYMS[id] ?? [],
 });
 const wordsOf = (text: string) => spokenWords([{ startMs: 0, endMs: 60_000, text }]).words;
-const marks = (text: string): Mark[] => marksIn(wordsOf(text), ENGLISH, entries);
+const marks = (text: string): Mark[] => markFinder(ENGLISH, entries)(wordsOf(text));
 
 describe('the phrases of English', () => {
   test.each(ENGLISH.phrases.map((row) => [row.kind, row.example, row] as const))('%s: “%s”', (_kind, example, row) => {

@@ -1,8 +1,8 @@
 import { expose } from 'comlink';
 import {
+  classReader,
   ownCaptions,
   readCaptionsFile,
-  readClass,
   spokenWords,
   type CaptionsProblem,
   type FixedSegment,
@@ -30,6 +30,14 @@ const staysFixed = (one: FixedSegment, fixed: readonly FixedSegment[]): boolean 
   (one.kind === 'hold' || one.kind === 'breath') &&
   !fixed.some((other) => one.startMs < other.endMs && other.startMs < one.endMs);
 
+let known: { of: string; reader: ReturnType<typeof classReader> } | undefined;
+/** The reader for some entries: the same one as before where they are the same. */
+function readerOf(entries: readonly SpokenEntry[]): ReturnType<typeof classReader> {
+  const of = JSON.stringify(entries);
+  if (known?.of !== of) known = { of, reader: classReader(entries, ENGLISH) };
+  return known.reader;
+}
+
 /** Reads captions away from the page: an hour takes some tenths of a second. */
 const reader = {
   async read(text: string, entries: readonly SpokenEntry[], fixed: readonly FixedSegment[]): Promise<CaptionsRead> {
@@ -42,7 +50,7 @@ const reader = {
     const read =
       own && fixed.length === 0
         ? { segments: own, named: own.length, unknown: [] }
-        : readClass(words, entries, ENGLISH, [...fixed, ...(own ?? []).filter((one) => staysFixed(one, fixed))]);
+        : readerOf(entries)(words, [...fixed, ...(own ?? []).filter((one) => staysFixed(one, fixed))]);
     return { ok: true, lines, unreadable: file.unreadable, byOthers, read };
   },
 };

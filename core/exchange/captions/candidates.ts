@@ -4,7 +4,7 @@ import type { Mark } from './marks';
 import type { SpokenWord } from './words';
 
 /** So many positions and techniques of a class are looked at closely: those that are named or described most. */
-const MAX_ENTRIES = { hold: 32, breath: 5 } as const;
+const MAX_ENTRIES = { hold: 24, breath: 5 } as const;
 const MIN_WORTH = 0.2;
 /** What is fixed is looked at in any case. */
 const FIXED = 1e9;
@@ -54,8 +54,10 @@ function describedMost(words: readonly SpokenWord[], described: Described): Map<
       from++;
     }
     if (i % 4 !== 0) continue;
-    const top = [...sums].filter(([, score]) => score > MIN_DESCRIBED).sort(([, a], [, b]) => b - a);
-    for (const [id, score] of top.slice(0, OF_EACH_WINDOW)) best.set(id, Math.max(best.get(id) ?? 0, score / 10));
+    const high: [string, number][] = [];
+    for (const [id, score] of sums) if (score > MIN_DESCRIBED) high.push([id, score]);
+    high.sort(([, a], [, b]) => b - a);
+    for (const [id, score] of high.slice(0, OF_EACH_WINDOW)) best.set(id, Math.max(best.get(id) ?? 0, score / 10));
   }
   return best;
 }

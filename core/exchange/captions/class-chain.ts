@@ -70,6 +70,7 @@ export function classChain(evidence: ClassEvidence, fixed: readonly FixedSegment
     });
   };
   const earliest = new Map(SEGMENT_KINDS.map((kind) => [kind, earliestOf(kind)]));
+  const earliestByState = states.map(({ kind }) => earliest.get(kind)!);
   const announced = momentsMs.map((ms) => announcedAt(marks, ms));
 
   /** What a segment of a kind is worth from one moment to another, whatever is held in it. */
@@ -79,20 +80,20 @@ export function classChain(evidence: ClassEvidence, fixed: readonly FixedSegment
     for (let to = 0; to <= moments; to++)
       for (let from = earliest.get(kind)![to]!; from < to; from++) {
         const seconds = Math.max(1, (momentsMs[to]! - momentsMs[from]!) / 1000);
-        table[from * width + to] = lengthScore(kind, seconds, announced[from]!) + sum[to]! - sum[from]!;
+        table[to * width + from] = lengthScore(kind, seconds, announced[from]!) + sum[to]! - sum[from]!;
       }
     // Nothing else lies over what is fixed.
     for (const { segment, from, to } of fixedSpans)
       for (let end = from + 1; end <= moments; end++)
         for (let start = 0; start < Math.min(to, end); start++)
-          if (segment.kind !== kind || start !== from || end !== to) table[start * width + end] = -Infinity;
+          if (segment.kind !== kind || start !== from || end !== to) table[end * width + start] = -Infinity;
     return table;
   }
   const spansByKind = new Map(SEGMENT_KINDS.map((kind) => [kind, spansOf(kind)]));
   const spans = states.map(({ kind, id }) => {
     const table = spansByKind.get(kind)!;
     const named = kind === 'breath' ? sums.breathNamed.get(id ?? '') : undefined;
-    return named ? table.map((value, i) => value + named[Math.floor(i / width)]!) : table;
+    return named ? table.map((value, i) => value + named[i % width]!) : table;
   });
 
   const nothing = new Float64Array(width);
@@ -128,7 +129,7 @@ export function classChain(evidence: ClassEvidence, fixed: readonly FixedSegment
     groupOf: (index) => groupOf(states[index]!),
     entry: (index) => entry(states[index]!),
     last: (index) => last(states[index]!),
-    earliest: (index, to) => earliest.get(states[index]!.kind)![to]!,
+    earliest: (index, to) => earliestByState[index]![to]!,
     spans: (index) => spans[index]!,
     along: (index) => along[index]!,
   };

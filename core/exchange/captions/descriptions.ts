@@ -45,8 +45,16 @@ export function describer(entries: readonly DescribedEntry[], { small, empty, si
       const score = Math.min(MOST, Math.log(here / usual));
       if (score > 0) byWord.set(word, [...(byWord.get(word) ?? []), { id, score }]);
     }
-  return ({ word }: SpokenWord): readonly { id: string; score: number }[] =>
-    skipped.has(word) ? [] : (byWord.get(stem(word)) ?? []);
+  /** What was looked up once: the words of a class are mostly the same ones. */
+  const lookedUp = new Map<string, readonly { id: string; score: number }[]>();
+  return ({ word }: SpokenWord): readonly { id: string; score: number }[] => {
+    let found = lookedUp.get(word);
+    if (!found) {
+      found = skipped.has(word) ? [] : (byWord.get(stem(word)) ?? []);
+      lookedUp.set(word, found);
+    }
+    return found;
+  };
 }
 
 /** Words of one kind as one: `leaning` and `leans` as `lean`. */

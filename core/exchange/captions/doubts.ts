@@ -1,5 +1,7 @@
 import type { ClassChain } from './class-chain';
+import type { SegmentKind } from './class-state';
 import type { ChainSegment, Decoded } from './semi-markov';
+import { LENGTHS } from './worth';
 
 /** What of a segment is not sure: whether it is a hold at all, which one, which side, and when it ends. */
 export type Doubt = 'whether' | 'name' | 'side' | 'end';
@@ -10,6 +12,9 @@ const SURE = { whether: 3, name: 2.5, side: 2, end: 2 } as const;
 const NEARBY = 4;
 /** An end is another end when it is so far away. */
 const OTHER_END_MS = 20_000;
+
+/** Kinds of time in which nothing is held, nor gone into. */
+const NOT_HELD = ['talk', 'shown', 'out', 'rest'] as const;
 
 /**
  * What of a held segment could well be otherwise.
@@ -33,10 +38,16 @@ export function doubtsOf(
   }
   const middle = (segment.from + segment.to) >> 1;
   let whether = -Infinity;
+  /** Nothing that lies over the middle ends later. */
+  const latest = new Map(
+    NOT_HELD.map((kind) => {
+      const lastMs = (chain.momentsMs[middle] ?? 0) + LENGTHS[kind].longestMs;
+      return [kind as SegmentKind, chain.momentsMs.findLastIndex((ms) => ms <= lastMs)];
+    }),
+  );
   for (let state = 0; state < chain.states; state++) {
-    const { kind } = chain.stateAt(state);
-    if (kind !== 'hold' && kind !== 'breath' && kind !== 'in')
-      whether = Math.max(whether, bestWith(state, [0, middle], [middle + 1, chain.moments]));
+    const last = latest.get(chain.stateAt(state).kind);
+    if (last !== undefined) whether = Math.max(whether, bestWith(state, [0, middle], [middle + 1, last]));
   }
   const endMs = chain.momentsMs[segment.to] ?? 0;
   const early = chain.momentsMs.findLastIndex((ms) => ms <= endMs - OTHER_END_MS);

@@ -11,4 +11,4 @@ export { spokenEntries } from './entries';
 export { type FixedSegment, type SegmentKind } from './class-state';
 export { type Doubt } from './doubts';
 export { type Reason } from './reasons';
-export { readClass, type ClassSegment, type ReadClass, type SpokenEntry } from './read-class';
+export { classReader, type ClassSegment, type ReadClass, type SpokenEntry } from './read-class';

@@ -45,66 +45,70 @@ const SILENT: ReadonlySet<PhraseKind> = new Set([
   'holdBreath',
 ]);
 
-/** The marks in what was said, in order of time. */
-export function marksIn(
-  words: readonly SpokenWord[],
-  language: CaptionLanguage,
-  entries: readonly CalledEntry[],
-): Mark[] {
-  const phrases = phraseFinder(language)(words);
-  const weakened = new Float32Array(words.length).fill(1);
-  const weightAt = (i: number): number => weakened[i] ?? 1;
-  const weaken = (phrase: FoundPhrase, most: number, by: number): void => {
-    for (let i = phrase.to; i < Math.min(words.length, phrase.to + most); i++) {
-      weakened[i] = Math.min(weightAt(i), by);
-      if (words[i]?.ends) break;
+/** Finds the marks in what was said, in order of time. */
+export function markFinder(language: CaptionLanguage, entries: readonly CalledEntry[]) {
+  const phrasesIn = phraseFinder(language);
+  const namesIn = nameFinder(entries, language);
+  const sidesIn = sideFinder(language);
+  const lengthsIn = lengthFinder(language);
+  return (words: readonly SpokenWord[]): Mark[] => {
+    const phrases = phrasesIn(words);
+    const weakened = new Float32Array(words.length).fill(1);
+    const weightAt = (i: number): number => weakened[i] ?? 1;
+    const weaken = (phrase: FoundPhrase, most: number, by: number): void => {
+      for (let i = phrase.to; i < Math.min(words.length, phrase.to + most); i++) {
+        weakened[i] = Math.min(weightAt(i), by);
+        if (words[i]?.ends) break;
+      }
+    };
+    for (const phrase of phrases) {
+      if (phrase.row.kind === 'maybe') weaken(phrase, MAYBE_WORDS, MAYBE);
+      if (phrase.row.kind === 'like') weaken(phrase, LIKE_WORDS, NOT);
+      if (phrase.row.kind === 'not') weaken(phrase, NOT_WORDS, NOT);
     }
+    const deniedAfter = (to: number): boolean =>
+      phrases.some(
+        ({ row, from }) => row.kind === 'not' && from >= to && from < to + 3 && words[to - 1]?.ends === false,
+      );
+    const moment = (from: number): Ms => words[from]?.startMs ?? 0;
+
+    const marks: Mark[] = [];
+    for (const { row, from, to } of phrases) {
+      if (SILENT.has(row.kind)) continue;
+      const weight = row.strength * (FIRM.has(row.kind) ? 1 : weightAt(from));
+      marks.push({ kind: 'phrase', tells: row.kind, from, to, atMs: moment(from), weight });
+    }
+    const naming = new Set(phrases.flatMap(({ row, to }) => (row.kind === 'naming' ? [to, to + 1] : [])));
+    for (const { from, to, entries: meant, likeness } of namesIn(words, (i) => naming.has(i))) {
+      const weight = likeness * weightAt(from) * (deniedAfter(to) ? NOT : 1);
+      marks.push({ kind: 'name', from, to, atMs: moment(from), weight, entries: meant });
+    }
+    for (const side of sidesIn(words))
+      marks.push({
+        kind: 'side',
+        side,
+        from: side.at,
+        to: side.at + 1,
+        atMs: moment(side.at),
+        weight: weightAt(side.at),
+      });
+
+    const left = phrases.filter(({ row }) => row.kind === 'more');
+    for (const { from, to, unit, least, most } of lengthsIn(words)) {
+      // What is left of a hold is not how long it is.
+      if (left.some((phrase) => phrase.from < to && from < phrase.to)) continue;
+      const at = { from, to, atMs: moment(from), weight: weightAt(from) };
+      if (unit === 'round') marks.push({ ...at, kind: 'rounds', count: most });
+      else if (unit === 'breath') marks.push({ ...at, kind: 'breaths', least, most });
+      else {
+        const factor = unit === 'minute' ? 60 : 1;
+        marks.push({ ...at, kind: 'length', seconds: { least: least * factor, most: most * factor } });
+      }
+    }
+    for (const phase of spokenPhases(words, phrases, language))
+      marks.push({ kind: 'phase', phase, from: phase.at, to: phase.at + 1, atMs: phase.atMs, weight: 1 });
+    return marks.sort((a, b) => a.from - b.from || a.to - b.to);
   };
-  for (const phrase of phrases) {
-    if (phrase.row.kind === 'maybe') weaken(phrase, MAYBE_WORDS, MAYBE);
-    if (phrase.row.kind === 'like') weaken(phrase, LIKE_WORDS, NOT);
-    if (phrase.row.kind === 'not') weaken(phrase, NOT_WORDS, NOT);
-  }
-  const deniedAfter = (to: number): boolean =>
-    phrases.some(({ row, from }) => row.kind === 'not' && from >= to && from < to + 3 && words[to - 1]?.ends === false);
-  const moment = (from: number): Ms => words[from]?.startMs ?? 0;
-
-  const marks: Mark[] = [];
-  for (const { row, from, to } of phrases) {
-    if (SILENT.has(row.kind)) continue;
-    const weight = row.strength * (FIRM.has(row.kind) ? 1 : weightAt(from));
-    marks.push({ kind: 'phrase', tells: row.kind, from, to, atMs: moment(from), weight });
-  }
-  const naming = new Set(phrases.flatMap(({ row, to }) => (row.kind === 'naming' ? [to, to + 1] : [])));
-  for (const { from, to, entries: meant, likeness } of nameFinder(entries, language)(words, (i) => naming.has(i))) {
-    const weight = likeness * weightAt(from) * (deniedAfter(to) ? NOT : 1);
-    marks.push({ kind: 'name', from, to, atMs: moment(from), weight, entries: meant });
-  }
-  for (const side of sideFinder(language)(words))
-    marks.push({
-      kind: 'side',
-      side,
-      from: side.at,
-      to: side.at + 1,
-      atMs: moment(side.at),
-      weight: weightAt(side.at),
-    });
-
-  const left = phrases.filter(({ row }) => row.kind === 'more');
-  for (const { from, to, unit, least, most } of lengthFinder(language)(words)) {
-    // What is left of a hold is not how long it is.
-    if (left.some((phrase) => phrase.from < to && from < phrase.to)) continue;
-    const at = { from, to, atMs: moment(from), weight: weightAt(from) };
-    if (unit === 'round') marks.push({ ...at, kind: 'rounds', count: most });
-    else if (unit === 'breath') marks.push({ ...at, kind: 'breaths', least, most });
-    else {
-      const factor = unit === 'minute' ? 60 : 1;
-      marks.push({ ...at, kind: 'length', seconds: { least: least * factor, most: most * factor } });
-    }
-  }
-  for (const phase of spokenPhases(words, phrases, language))
-    marks.push({ kind: 'phase', phase, from: phase.at, to: phase.at + 1, atMs: phase.atMs, weight: 1 });
-  return marks.sort((a, b) => a.from - b.from || a.to - b.to);
 }
 
 /** How long so many breaths are, as a rule of thumb. */

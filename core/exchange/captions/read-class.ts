@@ -7,7 +7,7 @@ import { describer, type DescribedEntry } from './descriptions';
 import { doubtsOf, type Doubt } from './doubts';
 import type { BreathHolds, ClassEvidence } from './evidence';
 import type { CaptionLanguage } from './language';
-import { marksIn } from './marks';
+import { markFinder } from './marks';
 import { reasonsOf, type Reason } from './reasons';
 import { decode } from './semi-markov';
 import type { CalledEntry } from './spoken-names';
@@ -48,60 +48,61 @@ const LAST_WORD_MS = 1000;
 /** A name that is only offered or compared is no sign of a class. */
 const MIN_WEIGHT = 0.5;
 
-/**
- * What was led in a class, from what was spoken: the likeliest sequence of segments around those that are fixed.
- * @param fixed segments that do not overlap, with moments within the class
- */
-export function readClass(
-  words: readonly SpokenWord[],
-  entries: readonly SpokenEntry[],
-  language: CaptionLanguage,
-  fixed: readonly FixedSegment[] = [],
-): ReadClass {
-  const knownMarks = marksIn(words, language, entries);
-  const unknown = unknownNames(words, knownMarks, language);
-  const marks = [...knownMarks, ...unknown.marks].sort((a, b) => a.from - b.from || a.to - b.to);
-  const all = [...entries, ...unknown.names.map(entryOfName)];
-  const holds = entries.filter(({ kind }) => kind === 'hold');
-  const described = describer(holds, language);
-  const { positions, techniques } = candidates(all, words, marks, described, fixed);
-  const endMs = (words.at(-1)?.endMs ?? 0) + LAST_WORD_MS;
-  const evidence: ClassEvidence = { words, marks, positions, techniques, described, language, endMs };
-  let chain = classChain(evidence, fixed);
-  let decoded = decode(chain);
-  if (decoded.segments.length === 0) {
-    // A way in that leads nowhere: what is held counts, and the ways to it are found anew.
-    chain = classChain(
-      evidence,
-      fixed.filter(({ kind }) => kind !== 'in' && kind !== 'out'),
-    );
-    decoded = decode(chain);
-  }
-  const msAt = (moment: number): Ms => chain.momentsMs[moment] ?? endMs;
-  const isUnknown = (id: string | null): boolean => unknown.names.some((one) => one.id === id);
-  const segments = decoded.segments.map((segment, i): ClassSegment => {
-    const { kind, id, side, turn } = chain.stateAt(segment.state);
-    const [startMs, segmentEndMs] = [msAt(segment.from), msAt(segment.to)];
-    const isHeld = kind === 'hold' || kind === 'breath';
-    const isFixed = fixed.some((one) => one.startMs === startMs && one.endMs === segmentEndMs);
+/** Reads classes in a language that may have these entries. */
+export function classReader(entries: readonly SpokenEntry[], language: CaptionLanguage) {
+  const marksIn = markFinder(language, entries);
+  const described = describer(
+    entries.filter(({ kind }) => kind === 'hold'),
+    language,
+  );
+  /**
+   * What was led in a class, from what was spoken: the likeliest sequence of segments around those that are fixed.
+   * @param fixed segments that do not overlap, with moments within the class
+   */
+  return (words: readonly SpokenWord[], fixed: readonly FixedSegment[] = []): ReadClass => {
+    const knownMarks = marksIn(words);
+    const unknown = unknownNames(words, knownMarks, language);
+    const marks = [...knownMarks, ...unknown.marks].sort((a, b) => a.from - b.from || a.to - b.to);
+    const all = [...entries, ...unknown.names.map(entryOfName)];
+    const { positions, techniques } = candidates(all, words, marks, described, fixed);
+    const endMs = (words.at(-1)?.endMs ?? 0) + LAST_WORD_MS;
+    const evidence: ClassEvidence = { words, marks, positions, techniques, described, language, endMs };
+    let chain = classChain(evidence, fixed);
+    let decoded = decode(chain);
+    if (decoded.segments.length === 0) {
+      // A way in that leads nowhere: what is held counts, and the ways to it are found anew.
+      chain = classChain(
+        evidence,
+        fixed.filter(({ kind }) => kind !== 'in' && kind !== 'out'),
+      );
+      decoded = decode(chain);
+    }
+    const msAt = (moment: number): Ms => chain.momentsMs[moment] ?? endMs;
+    const isUnknown = (id: string | null): boolean => unknown.names.some((one) => one.id === id);
+    const segments = decoded.segments.map((segment, i): ClassSegment => {
+      const { kind, id, side, turn } = chain.stateAt(segment.state);
+      const [startMs, segmentEndMs] = [msAt(segment.from), msAt(segment.to)];
+      const isHeld = kind === 'hold' || kind === 'breath';
+      const isFixed = fixed.some((one) => one.startMs === startMs && one.endMs === segmentEndMs);
+      return {
+        kind,
+        id,
+        side,
+        turn,
+        startMs,
+        endMs: segmentEndMs,
+        because: isHeld ? reasonsOf(chain, evidence, decoded.segments, i) : [],
+        doubts: isHeld && !isFixed ? doubtsOf(chain, decoded, segment, isUnknown(id)) : [],
+        announced: kind === 'hold' ? chain.announced(segment.from) : null,
+        breath: kind === 'breath' ? breathOf(marks, startMs, segmentEndMs) : null,
+      };
+    });
+    for (const [i, segment] of segments.entries()) segment.announced ??= ofFirstSide(segments, i);
     return {
-      kind,
-      id,
-      side,
-      turn,
-      startMs,
-      endMs: segmentEndMs,
-      because: isHeld ? reasonsOf(chain, evidence, decoded.segments, i) : [],
-      doubts: isHeld && !isFixed ? doubtsOf(chain, decoded, segment, isUnknown(id)) : [],
-      announced: kind === 'hold' ? chain.announced(segment.from) : null,
-      breath: kind === 'breath' ? breathOf(marks, startMs, segmentEndMs) : null,
+      segments,
+      named: marks.filter(({ kind, weight }) => kind === 'name' && weight > MIN_WEIGHT).length,
+      unknown: unknown.names,
     };
-  });
-  for (const [i, segment] of segments.entries()) segment.announced ??= ofFirstSide(segments, i);
-  return {
-    segments,
-    named: marks.filter(({ kind, weight }) => kind === 'name' && weight > MIN_WEIGHT).length,
-    unknown: unknown.names,
   };
 }
 

@@ -51,7 +51,7 @@ function chainOf(tables: Tables): Chain {
     earliest: (state, to) => Math.max(0, to - longest[state]!),
     spans: (state) =>
       Float64Array.from({ length: (moments + 1) ** 2 }, (_, i) =>
-        spanOf(tables, state, Math.floor(i / (moments + 1)), i % (moments + 1)),
+        spanOf(tables, state, i % (moments + 1), Math.floor(i / (moments + 1))),
       ),
     along: (state) => {
       const sums = new Float64Array(moments + 1);

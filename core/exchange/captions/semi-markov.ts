@@ -26,7 +26,7 @@ export interface Chain {
   last: (state: number) => number;
   /** The earliest moment a segment in a state may begin that ends at a moment. */
   earliest: (state: number, to: number) => number;
-  /** What a segment is worth by where it begins and ends, at `from * (moments + 1) + to`. States may share a table. */
+  /** What a segment is worth by where it begins and ends, at `to * (moments + 1) + from`. States may share a table. */
   spans: (state: number) => Float64Array;
   /** What lies along it, summed up to each moment: a segment has the difference of its two. */
   along: (state: number) => Float64Array;
@@ -53,21 +53,30 @@ type Scores = readonly Float64Array[];
 const scoresOf = ({ states, moments }: Chain): Float64Array[] =>
   Array.from({ length: states }, () => new Float64Array(moments + 1).fill(NEVER));
 
-/** The best score over a range of beginnings of a segment that ends at `to`, and where it begins. */
+/**
+ * The beginning of the best segment that ends at `to` and begins in a range; −1 where none can be.
+ * @param ahead what a path is worth up to each beginning, less what lies along it until there
+ */
 function bestStart(
-  begun: Float64Array,
+  ahead: Float64Array,
   spans: Float64Array,
-  along: Float64Array,
   [first, last, to]: readonly [number, number, number],
-): { score: number; from: number } {
-  const width = along.length;
-  let [score, from] = [NEVER, -1];
+): number {
+  const row = to * ahead.length;
+  let score = NEVER;
+  let from = -1;
   for (let i = first; i <= last; i++) {
-    const total = begun[i]! - along[i]! + spans[i * width + to]!;
-    if (total > score) [score, from] = [total, i];
+    const total = ahead[i]! + spans[row + i]!;
+    if (total > score) {
+      score = total;
+      from = i;
+    }
   }
-  return { score: score + along[to]!, from };
+  return from;
 }
+/** What a path is worth that has a segment from one moment to another, up to its end. */
+const scoreUpTo = (ahead: Float64Array, spans: Float64Array, along: Float64Array, from: number, to: number): number =>
+  from < 0 ? NEVER : ahead[from]! + spans[to * along.length + from]! + along[to]!;
 
 /** Decodes a chain exactly. Without any path that is possible, the score is −∞ and there are no segments. */
 export function decode(chain: Chain): Decoded {
@@ -75,8 +84,9 @@ export function decode(chain: Chain): Decoded {
   const entries = Array.from({ length: states }, (_, state) => chain.entry(state));
   const spans = Array.from({ length: states }, (_, state) => chain.spans(state));
   const along = Array.from({ length: states }, (_, state) => chain.along(state));
+  const leaving = Array.from({ length: states }, (_, state) => groupOf(state));
   const ended = scoresOf(chain);
-  const begun = scoresOf(chain);
+  const ahead = scoresOf(chain);
   const before = Array.from({ length: states }, () => new Int32Array(moments + 1).fill(-1));
   const starts = Array.from({ length: states }, () => new Int32Array(moments + 1).fill(-1));
   const bestOf = new Float64Array(groups);
@@ -86,21 +96,31 @@ export function decode(chain: Chain): Decoded {
     bestOf.fill(NEVER);
     whichOf.fill(-1);
     for (let state = 0; state < states; state++) {
-      const range = [earliest(state, to), to - 1, to] as const;
-      const { score, from } = bestStart(begun[state]!, spans[state]!, along[state]!, range);
+      const from = bestStart(ahead[state]!, spans[state]!, [earliest(state, to), to - 1, to]);
+      const score = scoreUpTo(ahead[state]!, spans[state]!, along[state]!, from, to);
       ended[state]![to] = score;
       starts[state]![to] = from;
-      const leaving = groupOf(state);
-      if (leaving && score + leaving.score > bestOf[leaving.group]!)
-        [bestOf[leaving.group], whichOf[leaving.group]] = [score + leaving.score, state];
+      const left = leaving[state];
+      if (left && score + left.score > bestOf[left.group]!) {
+        bestOf[left.group] = score + left.score;
+        whichOf[left.group] = state;
+      }
     }
-    for (const [state, entry] of entries.entries()) {
-      let [best, from] = [to === 0 ? entry.first : NEVER, -1];
+    for (let state = 0; state < states; state++) {
+      const entry = entries[state]!;
+      let best = to === 0 ? entry.first : NEVER;
+      let from = -1;
       for (const { group, score } of entry.groups)
-        if (bestOf[group]! + score > best) [best, from] = [bestOf[group]! + score, whichOf[group]!];
+        if (bestOf[group]! + score > best) {
+          best = bestOf[group]! + score;
+          from = whichOf[group]!;
+        }
       for (const { state: other, score } of entry.states)
-        if (ended[other]![to]! + score > best) [best, from] = [ended[other]![to]! + score, other];
-      begun[state]![to] = best;
+        if (ended[other]![to]! + score > best) {
+          best = ended[other]![to]! + score;
+          from = other;
+        }
+      ahead[state]![to] = best - along[state]![to]!;
       before[state]![to] = from;
     }
   }
@@ -128,8 +148,10 @@ export function decode(chain: Chain): Decoded {
       for (let to = Math.max(1, firstTo); to <= Math.min(moments, lastTo); to++) {
         const rest = rests[one]![to]!;
         if (rest === NEVER) continue;
-        const range = [Math.max(0, firstFrom, earliest(one, to)), Math.min(to - 1, lastFrom), to] as const;
-        best = Math.max(best, bestStart(begun[one]!, spans[one]!, along[one]!, range).score + rest);
+        const [first, last] = [Math.max(0, firstFrom, earliest(one, to)), Math.min(to - 1, lastFrom)];
+        if (first > last) continue;
+        const from = bestStart(ahead[one]!, spans[one]!, [first, last, to]);
+        best = Math.max(best, scoreUpTo(ahead[one]!, spans[one]!, along[one]!, from, to) + rest);
       }
       return best;
     },
@@ -140,28 +162,36 @@ export function decode(chain: Chain): Decoded {
 function afterwards(chain: Chain, entries: readonly Entry[]): Scores {
   const { moments, states, groups, groupOf, last, earliest } = chain;
   const rests = scoresOf(chain);
-  /** What is best from each moment on, if a segment in a state begins there. */
+  /** What is best from each moment on, if a segment in a state begins there, with what lies along it until there. */
   const from = scoresOf(chain);
   const bestOf = new Float64Array(groups);
   const width = moments + 1;
+  const leaving = Array.from({ length: states }, (_, state) => groupOf(state));
+  const spansOf = Array.from({ length: states }, (_, state) => chain.spans(state));
+  const alongOf = Array.from({ length: states }, (_, state) => chain.along(state));
   for (let at = moments; at >= 0; at--) {
     bestOf.fill(NEVER);
-    for (const [state, entry] of entries.entries()) {
-      const begins = from[state]![at]!;
+    for (let state = 0; state < states; state++) {
+      const begins = from[state]![at]! - alongOf[state]![at]!;
       if (begins === NEVER) continue;
-      for (const { group, score } of entry.groups) bestOf[group] = Math.max(bestOf[group]!, begins + score);
-      for (const { state: other, score } of entry.states)
-        rests[other]![at] = Math.max(rests[other]![at]!, begins + score);
+      for (const { group, score } of entries[state]!.groups)
+        if (begins + score > bestOf[group]!) bestOf[group] = begins + score;
+      for (const { state: other, score } of entries[state]!.states)
+        if (begins + score > rests[other]![at]!) rests[other]![at] = begins + score;
     }
     for (let state = 0; state < states; state++) {
-      const leaving = groupOf(state);
-      if (leaving) rests[state]![at] = Math.max(rests[state]![at]!, bestOf[leaving.group]! + leaving.score);
+      const left = leaving[state];
+      if (left) rests[state]![at] = Math.max(rests[state]![at]!, bestOf[left.group]! + left.score);
       if (at === moments) rests[state]![at] = Math.max(rests[state]![at]!, last(state));
       const rest = rests[state]![at]!;
       if (rest === NEVER) continue;
-      const [own, spans, along] = [from[state]!, chain.spans(state), chain.along(state)];
-      for (let i = earliest(state, at); i < at; i++)
-        own[i] = Math.max(own[i]!, rest + spans[i * width + at]! + along[at]! - along[i]!);
+      const [own, spans] = [from[state]!, spansOf[state]!];
+      const upTo = rest + alongOf[state]![at]!;
+      const row = at * width;
+      for (let i = earliest(state, at); i < at; i++) {
+        const score = upTo + spans[row + i]!;
+        if (score > own[i]!) own[i] = score;
+      }
     }
   }
   return rests;

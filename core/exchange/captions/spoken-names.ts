@@ -60,7 +60,28 @@ const singular = (word: string): string =>
 const plainForm = (word: string): string => (word.length > 6 && word.endsWith('ing') ? word.slice(0, -3) : word);
 const plainLetters = (words: readonly string[]): string => words.map(plainForm).join('');
 
-const anyOrder = (words: readonly string[]): string => words.map(plainForm).sort().join(' ');
+const anyOrder = (words: readonly string[]): string => [...words].sort().join(' ');
+const MAX_SOUNDS_OFF = 1;
+
+/** Whether one of two texts becomes the other by one letter that is left out, put in or exchanged, at the most. */
+function isOneOff(one: string, other: string): boolean {
+  const shorter = Math.min(one.length, other.length);
+  let [from, end] = [0, 0];
+  while (from < shorter && one.charCodeAt(from) === other.charCodeAt(from)) from++;
+  while (end < shorter - from && one.charCodeAt(one.length - 1 - end) === other.charCodeAt(other.length - 1 - end))
+    end++;
+  return Math.max(one.length, other.length) - from - end <= 1;
+}
+
+/** How much a name is like some letters, from 0 to 1; 0 where that is too little to be meant. */
+function likenessOf(name: Name, letters: string, sound: string, isNamed: boolean): number {
+  const longer = Math.max(name.letters.length, letters.length);
+  if (Math.abs(name.letters.length - letters.length) > 0.35 * longer) return 0;
+  const isSame = name.sound === sound;
+  if (!isSame && (name.sound.length < 4 || !isOneOff(name.sound, sound))) return 0;
+  const likeness = 1 - distance(name.letters, letters) / longer;
+  return likeness < (isSame ? 0.6 : 0.7) - (isNamed ? NAMED_LESS : 0) ? 0 : likeness;
+}
 
 /** Finds the names of entries in what was said. */
 export function nameFinder(entries: readonly CalledEntry[], language: CaptionLanguage) {
@@ -102,68 +123,71 @@ export function nameFinder(entries: readonly CalledEntry[], language: CaptionLan
       ownWords.set(id, new Set([...(ownWords.get(id) ?? []), ...words.map(plainForm)]));
     }
   const firstWords = new Map(entries.map(({ id, names }) => [id, wordsOf(names[0] ?? '').map(plainForm)]));
-  const bySound = new Map<string, Name[]>();
+  /** By their first sound and how many they have: names that may sound alike have the first in common. */
+  const bySound = new Map<string, Name[][]>();
   for (const name of byLetters.values()) {
     const plainest = Math.min(...[...name.entries.keys()].map((id) => plainness.get(id) ?? 0));
     for (const [id, of] of name.entries) if ((plainness.get(id) ?? 0) > plainest) of.share *= LESS_PLAIN;
-    const key = name.sound.slice(0, 1);
-    bySound.set(key, [...(bySound.get(key) ?? []), name]);
+    if (name.letters.length < SHORTEST_FOR_SOUND) continue;
+    const first = name.sound.charAt(0);
+    const byLength = bySound.get(first) ?? [];
+    byLength[name.sound.length] = [...(byLength[name.sound.length] ?? []), name];
+    bySound.set(first, byLength);
   }
 
   /** Names of several words in any order: `wide knee child` for `child, knees wide`. */
   const inAnyOrder = new Map<string, Name>();
+  const wordsOfNames = new Set<string>();
   for (const { names } of entries)
     for (const words of names.map(wordsOf)) {
       const name = byLetters.get(plainLetters(words));
-      if (name && words.length > 1) inAnyOrder.set(anyOrder(words), name);
+      if (!name || words.length < 2) continue;
+      const plain = words.map(plainForm);
+      inAnyOrder.set(anyOrder(plain), name);
+      for (const word of plain) wordsOfNames.add(word);
     }
 
-  /** The name that some letters are most like, and how much. */
-  function likest(
-    plain: string,
-    letters: string,
-    sound: string,
-    isNamed: boolean,
-  ): { name: Name; likeness: number } | undefined {
-    const exact = byLetters.get(plain);
-    if (exact) return { name: exact, likeness: 1 };
+  /** The name that some letters are most like, where no name is written so, and how much. */
+  function likest(letters: string, sound: string, isNamed: boolean): { name: Name; likeness: number } | undefined {
     if (letters.length < SHORTEST_FOR_SOUND) return undefined;
     let best: { name: Name; likeness: number } | undefined;
-    for (const name of bySound.get(sound.slice(0, 1)) ?? []) {
-      const longer = Math.max(name.letters.length, letters.length);
-      if (name.letters.length < SHORTEST_FOR_SOUND || Math.abs(name.sound.length - sound.length) > 1) continue;
-      if (Math.abs(name.letters.length - letters.length) > 0.35 * longer) continue;
-      const off = name.sound === sound ? 0 : distance(name.sound, sound);
-      if (off > (name.sound.length >= 4 ? 1 : 0)) continue;
-      const likeness = 1 - distance(name.letters, letters) / longer;
-      if (likeness < (off === 0 ? 0.6 : 0.7) - (isNamed ? NAMED_LESS : 0) || (best && best.likeness >= likeness))
-        continue;
-      best = { name, likeness };
-    }
+    const byLength = bySound.get(sound.charAt(0));
+    for (let off = -MAX_SOUNDS_OFF; off <= MAX_SOUNDS_OFF; off++)
+      for (const name of byLength?.[sound.length + off] ?? []) {
+        const likeness = likenessOf(name, letters, sound, isNamed);
+        if (likeness > (best?.likeness ?? 0)) best = { name, likeness };
+      }
     return best;
   }
 
   return (words: readonly SpokenWord[], isNamed: (from: number) => boolean): SpokenName[] => {
     const content = words.flatMap(({ word: spoken, ends }, i) => {
+      if (small.has(spoken)) return [];
       const word = singular(numberWords.get(spoken) ?? spoken);
-      return small.has(spoken) ? [] : [{ i, word, sound: soundOf(word), ends, isKnown: known.has(word) }];
+      return [{ i, word, plain: plainForm(word), sound: soundOf(word), ends, isKnown: known.has(word) }];
     });
     const found: (SpokenName & { letters: number })[] = [];
     for (const [a, first] of content.entries()) {
-      let [plain, letters, sound, isKnown] = ['', '', '', true];
-      for (const [b, at] of content.slice(a, a + MAX_WORDS).entries()) {
+      let [plain, letters, sound, isKnown, areOfNames] = ['', '', '', true, true];
+      for (let b = 0; b < MAX_WORDS; b++) {
+        const at = content[a + b];
         // A name is not said over the end of a sentence.
-        if (b > 0 && words.slice(content[a + b - 1]?.i, at.i).some(({ ends }) => ends)) break;
-        plain += plainForm(at.word);
+        if (!at || (b > 0 && endsBetween(words, content[a + b - 1]?.i ?? 0, at.i))) break;
+        plain += at.plain;
         letters += at.word;
         sound += at.sound;
         isKnown &&= at.isKnown;
+        areOfNames &&= wordsOfNames.has(at.plain);
         if (letters.length > MAX_LETTERS) break;
         const [from, to] = [first.i, at.i + 1];
         const hasPose = !at.ends && afterName.has(words[to]?.word ?? '');
-        const reordered = inAnyOrder.get(anyOrder(content.slice(a, a + b + 1).map(({ word }) => word)));
-        const match = reordered ? { name: reordered, likeness: 1 } : likest(plain, letters, sound, hasPose);
-        if (!match || (isKnown && match.likeness < 1)) continue;
+        const reordered =
+          areOfNames && b > 0
+            ? inAnyOrder.get(anyOrder(content.slice(a, a + b + 1).map((one) => one.plain)))
+            : undefined;
+        const exact = reordered ?? byLetters.get(plain);
+        const match = exact ? { name: exact, likeness: 1 } : isKnown ? undefined : likest(letters, sound, hasPose);
+        if (!match) continue;
         const isAlone = beginsAnew(words, from) && beginsAnew(words, to);
         const isPlain = !match.name.isEveryday || hasPose || isAlone;
         const isMeant = isPlain || isNamed(from);
@@ -208,4 +232,10 @@ export function nameFinder(entries: readonly CalledEntry[], language: CaptionLan
     });
     return [...exact, ...parts];
   }
+}
+
+/** Whether a sentence ends from one word until before another. */
+function endsBetween(words: readonly SpokenWord[], from: number, to: number): boolean {
+  for (let i = from; i < to; i++) if (words[i]?.ends) return true;
+  return false;
 }
