@@ -62,6 +62,9 @@ describe('sample classes', () => {
   test('what is wrong is marked as doubtful', () => {
     expect(all.wrongDoubtful).toBeGreaterThanOrEqual(0.9 * all.wrong);
   });
+  test('and little else, so that the marks are worth looking at', () => {
+    expect((all.doubtful - all.wrongDoubtful) / (all.read - all.wrong)).toBeLessThanOrEqual(0.45);
+  });
 });
 
 describe('a class that was read', () => {
@@ -86,6 +89,16 @@ describe('a class that was read', () => {
     expect(sides.map(({ side, announced }) => [side, announced])).toEqual([
       ['left', { least: 240, most: 240 }],
       ['right', { least: 240, most: 240 }],
+    ]);
+  });
+
+  test('is not doubted because of what lies beside it', async () => {
+    const twists = (await segmentsOf('known/01-choir-yin')).filter(
+      ({ id, kind }) => kind === 'hold' && id === 'reclined-twist',
+    );
+    expect(twists.map(({ side, doubts }) => [side, doubts])).toEqual([
+      ['left', []],
+      ['right', []],
     ]);
   });
 

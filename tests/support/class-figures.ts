@@ -18,6 +18,8 @@ export interface ClassFigures {
   /** Holds that were read wrongly in any way, and those of them that are marked as doubtful. */
   wrong: number;
   wrongDoubtful: number;
+  /** Holds that are marked as doubtful, right or wrong. */
+  doubtful: number;
 }
 
 const END_MS = 20_000;
@@ -63,6 +65,7 @@ export function classFigures(
     ).length,
     wrong: wrong.length,
     wrongDoubtful: wrong.filter(({ doubts }) => doubts.length > 0).length,
+    doubtful: read.filter(({ doubts }) => doubts.length > 0).length,
   };
 }
 

@@ -7,7 +7,7 @@ import { LENGTHS } from './worth';
 export type Doubt = 'whether' | 'name' | 'side' | 'end';
 
 /** A decision is doubtful when the best class without it is less than so much less likely (natural logarithm). */
-const SURE = { whether: 3, name: 2.5, side: 2, end: 2 } as const;
+const SURE = { whether: 3, name: 2.5, side: 2.5, end: 3 } as const;
 /** Other boundaries that are looked at on either side when a name or a side is doubted, in moments. */
 const NEARBY = 4;
 /** An end is another end when it is so far away. */
@@ -27,8 +27,14 @@ export function doubtsOf(
   isUnknown: boolean,
 ): Doubt[] {
   const own = chain.stateAt(segment.state);
-  const near = (moment: number): [number, number] => [moment - NEARBY, moment + NEARBY];
-  const [from, to] = [near(segment.from), near(segment.to)];
+  const middleMs = ((chain.momentsMs[segment.from] ?? 0) + (chain.momentsMs[segment.to] ?? 0)) / 2;
+  const middle = Math.max(
+    segment.from,
+    chain.momentsMs.findLastIndex((ms) => ms <= middleMs),
+  );
+  // Another name or side has the middle of it: what lies beside it has a name and a side of its own.
+  const from: [number, number] = [segment.from - NEARBY, Math.min(segment.from + NEARBY, middle)];
+  const to: [number, number] = [Math.max(segment.to - NEARBY, middle + 1), segment.to + NEARBY];
   let [name, side] = [-Infinity, -Infinity];
   for (let state = 0; state < chain.states; state++) {
     const other = chain.stateAt(state);
@@ -36,7 +42,6 @@ export function doubtsOf(
     if (other.id !== own.id) name = Math.max(name, bestWith(state, from, to));
     else if (other.side !== own.side) side = Math.max(side, bestWith(state, from, to));
   }
-  const middle = (segment.from + segment.to) >> 1;
   let whether = -Infinity;
   /** Nothing that lies over the middle ends later. */
   const latest = new Map(
