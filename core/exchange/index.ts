@@ -21,6 +21,7 @@ export {
   type Doubt,
   type FixedSegment,
   type PhraseRow,
+  type PlaceRow,
   type ReadClass,
   type Reason,
   type SegmentKind,

@@ -400,14 +400,14 @@ const around: PhraseRow[] = [
 const breathing: PhraseRow[] = [
   {
     kind: 'breatheIn',
-    phrases: ['(inhale|inhaling)', 'breathe in', 'breathing in', 'breath in', 'in'],
+    phrases: ['(inhale|inhaling)', '[and] breathe in', 'breathing in', '[and] breath in', 'in'],
     strength: 0.8,
     reason: 'An in-breath begins.',
     example: 'In, two, three, four.',
   },
   {
     kind: 'breatheOut',
-    phrases: ['(exhale|exhaling)', 'breathe out', 'breathing out', 'breath out', 'out'],
+    phrases: ['(exhale|exhaling)', '[and] breathe out', 'breathing out', '[and] breath out', 'out'],
     strength: 0.8,
     reason: 'An out-breath begins.',
     example: 'Out, two, three, four.',

@@ -1,12 +1,40 @@
 import type { CaptionLanguage } from '#core/exchange';
 import { NUMBER_WORDS } from '#core/time';
 import { ENGLISH_PHRASES } from './english-phrases';
+import { ENGLISH_PLACES } from './english-places';
 
 /** English, as classes are led in it on both sides of the ocean. */
 export const ENGLISH: CaptionLanguage = {
   name: 'English',
   phrases: ENGLISH_PHRASES,
+  places: ENGLISH_PLACES,
   sides: { left: ['left'], right: ['right'] },
+  props: [
+    { words: ['wall'], stays: true },
+    { words: ['chair', 'chairs', 'stool'], stays: true },
+    { words: ['bolster', 'bolsters'], stays: false },
+    { words: ['strap', 'straps', 'belt', 'cord'], stays: false },
+    { words: ['block', 'blocks', 'brick', 'bricks'], stays: false },
+    { words: ['blanket', 'blankets'], stays: false },
+    { words: ['roll', 'rolls', 'rolled'], stays: false },
+    { words: ['pillow', 'pillows', 'cushion', 'cushions'], stays: false },
+    { words: ['sandbag', 'sandbags', 'weight'], stays: false },
+  ],
+  alike: [
+    ['belly', 'tummy', 'stomach'],
+    ['seat', 'bottom', 'bum', 'buttocks'],
+    ['lean', 'flop', 'fall', 'drop', 'sink', 'tip'],
+    ['draw', 'pull', 'hug', 'drag'],
+    ['lie', 'lay', 'lying'],
+    ['wide', 'apart', 'wider'],
+    ['forehead', 'head'],
+    ['cushion', 'pillow'],
+    ['cross', 'stack'],
+    ['turn', 'twist', 'rotate'],
+    ['straight', 'straighten', 'long', 'extend'],
+    ['feet', 'foot'],
+    ['upper', 'top', 'uppermost'],
+  ],
   limbs: [
     ...['leg', 'legs', 'foot', 'feet', 'knee', 'knees', 'ankle', 'shin', 'thigh', 'hip', 'toes', 'heel', 'sole'],
     ...['arm', 'arms', 'hand', 'hands', 'elbow', 'elbows', 'shoulder', 'wrist', 'ear', 'head'],

@@ -1,19 +1,19 @@
 import type { FixedSegment } from './class-state';
 import type { Described } from './evidence';
 import type { Mark } from './marks';
+import { asVariant, atPlace, type PositionPlace, type Setting } from './setting';
 import type { SpokenWord } from './words';
 
 /** So many positions and techniques of a class are looked at closely: those that are named or described most. */
-const MAX_ENTRIES = { hold: 24, breath: 5 } as const;
+const MAX_ENTRIES = { hold: 30, breath: 8 } as const;
 const MIN_WORTH = 0.2;
 /** What is fixed is looked at in any case. */
 const FIXED = 1e9;
 const WINDOW_MS = 25_000;
-const OF_EACH_WINDOW = 3;
+const OF_EACH_WINDOW = 4;
 const MIN_DESCRIBED = 3;
 
-interface Entry {
-  id: string;
+interface Entry extends PositionPlace {
   kind: 'hold' | 'breath';
 }
 
@@ -23,9 +23,10 @@ export function candidates<E extends Entry>(
   words: readonly SpokenWord[],
   marks: readonly Mark[],
   described: Described,
+  place: Setting,
   fixed: readonly FixedSegment[],
 ): { positions: E[]; techniques: E[] } {
-  const worth = describedMost(words, described);
+  const worth = describedMost(entries, words, described, place);
   for (const mark of marks)
     if (mark.kind === 'name')
       for (const { id, share } of mark.entries) worth.set(id, (worth.get(id) ?? 0) + share * mark.weight);
@@ -40,22 +41,34 @@ export function candidates<E extends Entry>(
 }
 
 /** The positions that are described best somewhere, and how well. */
-function describedMost(words: readonly SpokenWord[], described: Described): Map<string, number> {
+function describedMost(
+  entries: readonly PositionPlace[],
+  words: readonly SpokenWord[],
+  described: Described,
+  { familiesAt, withProps }: Setting,
+): Map<string, number> {
+  const byId = new Map(entries.map((entry) => [entry.id, entry]));
   const best = new Map<string, number>();
   let from = 0;
   const sums = new Map<string, number>();
-  const change = (word: SpokenWord, sign: 1 | -1): void => {
-    for (const { id, score } of described(word)) sums.set(id, (sums.get(id) ?? 0) + sign * score);
+  const change = (at: number, sign: 1 | -1): void => {
+    for (const { id, score } of described[at] ?? []) sums.set(id, (sums.get(id) ?? 0) + sign * score);
   };
   for (const [i, word] of words.entries()) {
-    change(word, 1);
+    change(i, 1);
     for (let old = words[from]; old && old.startMs < word.startMs - WINDOW_MS; old = words[from]) {
-      change(old, -1);
+      change(from, -1);
       from++;
     }
     if (i % 4 !== 0) continue;
     const high: [string, number][] = [];
-    for (const [id, score] of sums) if (score > MIN_DESCRIBED) high.push([id, score]);
+    const families = familiesAt(word.startMs);
+    for (const [id, score] of sums) {
+      const entry = byId.get(id);
+      if (!entry || score < MIN_DESCRIBED) continue;
+      const fits = atPlace(entry, families) + asVariant(entry) + withProps(entry, word.startMs);
+      if (score + fits > MIN_DESCRIBED) high.push([id, score + fits]);
+    }
     high.sort(([, a], [, b]) => b - a);
     for (const [id, score] of high.slice(0, OF_EACH_WINDOW)) best.set(id, Math.max(best.get(id) ?? 0, score / 10));
   }

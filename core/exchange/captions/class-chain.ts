@@ -90,11 +90,7 @@ export function classChain(evidence: ClassEvidence, fixed: readonly FixedSegment
     return table;
   }
   const spansByKind = new Map(SEGMENT_KINDS.map((kind) => [kind, spansOf(kind)]));
-  const spans = states.map(({ kind, id }) => {
-    const table = spansByKind.get(kind)!;
-    const named = kind === 'breath' ? sums.breathNamed.get(id ?? '') : undefined;
-    return named ? table.map((value, i) => value + named[i % width]!) : table;
-  });
+  const spans = states.map(({ kind }) => spansByKind.get(kind)!);
 
   const nothing = new Float64Array(width);
   /** What lies along a segment of a state: names, sides, and how the second side is announced. */
@@ -107,6 +103,10 @@ export function classChain(evidence: ClassEvidence, fixed: readonly FixedSegment
     const otherSide = kind === 'hold' ? 0 : turn === 2 ? OTHER_SIDE.second : OTHER_SIDE.first;
     return names.map((value, i) => value + sideShare * left[i]! + otherSide * sums.otherSide[i]!);
   }
+  const begins = states.map(({ kind, id }) => {
+    const own = kind === 'breath' ? sums.breathNamed : kind === 'hold' ? sums.heldFrom : undefined;
+    return own?.get(id ?? '') ?? nothing;
+  });
   const isWanted = (state: ClassState, { kind, id, side }: FixedSegment): boolean => {
     if (state.kind !== kind) return false;
     return kind === 'hold' ? state.id === id && state.side === side : kind !== 'breath' || state.id === id;
@@ -131,6 +131,7 @@ export function classChain(evidence: ClassEvidence, fixed: readonly FixedSegment
     last: (index) => last(states[index]!),
     earliest: (index, to) => earliestByState[index]![to]!,
     spans: (index) => spans[index]!,
+    begins: (index) => begins[index]!,
     along: (index) => along[index]!,
   };
 }

@@ -9,52 +9,87 @@ export interface DescribedEntry {
 
 /** How strongly the words of all entries stand behind those of one: a description has some dozens of words. */
 const SMOOTHING = 30;
-const MOST = 2.5;
+/** What a word or a pair tells at the most, however rare it is. */
+const MAX_SCORE = { word: 2.5, pair: 1 } as const;
+
+/** Words in one sentence that follow each other so closely belong together: `ankle on the knee`. */
+const PAIR_WORDS = 4;
+const PAIR = '>';
 
 /**
- * How much likelier each word is where an entry is described than anywhere in the library: the logarithm of the ratio
- * of the two, smoothed (naive Bayes with a background; C. Zhai and J. Lafferty, A study of smoothing methods for
- * language models, 2004, Dirichlet prior). Words below the background count nothing: nobody says all of a description.
+ * How much likelier each word, and each pair of words that follow each other, is where an entry is described than
+ * anywhere in the library: the logarithm of the ratio of the two, smoothed (naive Bayes with a background; C. Zhai and
+ * J. Lafferty, A study of smoothing methods for language models, 2004, Dirichlet prior). What is below the background
+ * counts nothing: nobody says all of a description. Gives for each word of a class the entries it describes.
  */
-export function describer(entries: readonly DescribedEntry[], { small, empty, sides }: CaptionLanguage) {
+export function describer(entries: readonly DescribedEntry[], { small, empty, sides, alike }: CaptionLanguage) {
+  const same = new Map(alike.flatMap((some) => some.map((word) => [stem(word), stem(some[0] ?? word)] as const)));
   const skipped = new Set([...small, ...empty, ...sides.left, ...sides.right]);
-  const wordsOf = (text: string): string[] =>
-    text
-      .split(/[\s\-–—/]+/)
-      .map(plainWord)
-      .filter((word) => word !== '' && !skipped.has(word))
-      .map(stem);
-  const background = new Map<string, number>();
-  let total = 0;
-  const counts = entries.map(({ id, descriptions }) => {
-    const own = new Map<string, number>();
-    let size = 0;
-    for (const word of descriptions.flatMap(wordsOf)) {
-      own.set(word, (own.get(word) ?? 0) + 1);
-      background.set(word, (background.get(word) ?? 0) + 1);
-      size++;
-      total++;
-    }
-    return { id, own, size };
-  });
-  const byWord = new Map<string, { id: string; score: number }[]>();
-  for (const { id, own, size } of counts)
-    for (const [word, count] of own) {
-      const usual = (background.get(word) ?? 0) / total;
-      const here = (count + SMOOTHING * usual) / (size + SMOOTHING);
-      const score = Math.min(MOST, Math.log(here / usual));
-      if (score > 0) byWord.set(word, [...(byWord.get(word) ?? []), { id, score }]);
-    }
-  /** What was looked up once: the words of a class are mostly the same ones. */
-  const lookedUp = new Map<string, readonly { id: string; score: number }[]>();
-  return ({ word }: SpokenWord): readonly { id: string; score: number }[] => {
-    let found = lookedUp.get(word);
-    if (!found) {
-      found = skipped.has(word) ? [] : (byWord.get(stem(word)) ?? []);
-      lookedUp.set(word, found);
+  /** The one word of all that mean the same; empty for what describes nothing. */
+  const known = new Map<string, string>();
+  const plain = (word: string): string => {
+    let found = known.get(word);
+    if (found === undefined) {
+      found = skipped.has(word) || word === '' ? '' : (same.get(stem(word)) ?? stem(word));
+      known.set(word, found);
     }
     return found;
   };
+  /** Words and pairs of a text. */
+  const partsOf = (text: string): string[] =>
+    text.split(/[.;:!?]/).flatMap((sentence) => {
+      const words = sentence.split(/[\s\-–—/]+/).map((word) => plain(plainWord(word)));
+      return words.flatMap((word, i) => partsAt(word, (back) => words[i - back] ?? null));
+    });
+  const counted = (wanted: (part: string) => boolean, most: number) => {
+    const background = new Map<string, number>();
+    let total = 0;
+    const counts = entries.map(({ id, descriptions }) => {
+      const own = new Map<string, number>();
+      const parts = descriptions.flatMap(partsOf).filter(wanted);
+      for (const part of parts) {
+        own.set(part, (own.get(part) ?? 0) + 1);
+        background.set(part, (background.get(part) ?? 0) + 1);
+      }
+      total += parts.length;
+      return { id, own, size: parts.length };
+    });
+    for (const { id, own, size } of counts)
+      for (const [part, count] of own) {
+        const usual = (background.get(part) ?? 0) / total;
+        const here = (count + SMOOTHING * usual) / (size + SMOOTHING);
+        const score = Math.min(most, Math.log(here / usual));
+        if (score > 0) byPart.set(part, [...(byPart.get(part) ?? []), { id, score }]);
+      }
+  };
+  const byPart = new Map<string, { id: string; score: number }[]>();
+  counted((part) => !part.includes(PAIR), MAX_SCORE.word);
+  counted((part) => part.includes(PAIR), MAX_SCORE.pair);
+
+  const nobody: readonly { id: string; score: number }[] = [];
+  return (words: readonly SpokenWord[]): (readonly { id: string; score: number }[])[] =>
+    words.map(({ word }, i) => {
+      const parts = partsAt(plain(word), (back) => {
+        const before = words[i - back];
+        return !before || before.ends ? null : plain(before.word);
+      });
+      const lists = parts.flatMap((part) => byPart.get(part) ?? nobody);
+      if (parts.length < 2) return lists;
+      const sums = new Map<string, number>();
+      for (const { id, score } of lists) sums.set(id, (sums.get(id) ?? 0) + score);
+      return [...sums].map(([id, score]) => ({ id, score }));
+    });
+}
+
+/** A word by itself, and with the one that describes something just before it; null is where a sentence begins. */
+function partsAt(word: string, before: (back: number) => string | null): string[] {
+  if (word === '') return [];
+  for (let back = 1; back <= PAIR_WORDS; back++) {
+    const other = before(back);
+    if (other === null) break;
+    if (other !== '') return [word, `${other}${PAIR}${word}`];
+  }
+  return [word];
 }
 
 /** Words of one kind as one: `leaning` and `leans` as `lean`. */

@@ -12,7 +12,7 @@ interface Entries {
 /** What has to be known of the entries of a library to find them in captions. */
 export function spokenEntries({ positions, techniques, alsoCalled }: Entries): SpokenEntry[] {
   const holds = positions.map((position): SpokenEntry => {
-    const { id, names, sides, leftMeans, waysIn } = position;
+    const { id, names, sides, leftMeans, waysIn, family } = position;
     const called = [names.english, names.sanskrit, names.yin, ...alsoCalled(id)].filter(Boolean);
     return {
       id,
@@ -21,6 +21,7 @@ export function spokenEntries({ positions, techniques, alsoCalled }: Entries): S
       descriptions: [...called, ...waysIn, leftMeans],
       isSided: sides !== 'together',
       leftMeans,
+      family,
       holdsBreath: { full: false, empty: false },
     };
   });
@@ -34,6 +35,7 @@ export function spokenEntries({ positions, techniques, alsoCalled }: Entries): S
       descriptions: [],
       isSided: false,
       leftMeans: '',
+      family: '',
       holdsBreath: {
         full: held.includes('holdFull') || held.includes('full'),
         empty: held.includes('holdEmpty') || held.includes('empty'),

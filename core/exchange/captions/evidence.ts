@@ -3,6 +3,7 @@ import { SEGMENT_KINDS, type PositionSides, type SegmentKind } from './class-sta
 import type { CaptionLanguage } from './language';
 import type { Mark } from './marks';
 import { PAUSE_MS } from './moments';
+import { heldFrom, type PositionPlace, type Setting } from './setting';
 import { sideEvidence } from './spoken-sides';
 import type { SpokenWord } from './words';
 import {
@@ -13,28 +14,32 @@ import {
   LENGTH_WORTH,
   MAX_SILENCE_SECONDS,
   NAME,
+  NOSTRILS,
   PHASE_WORTH,
   SIDE,
   SILENCE,
+  UNSIDED,
   WORTH,
 } from './worth';
 
 /** What a technique has to be known by. */
 export interface BreathHolds {
   id: string;
+  names: readonly string[];
   holdsBreath: { full: boolean; empty: boolean };
 }
-/** For each word that was spoken, the positions that it describes, and how much. */
-export type Described = (word: SpokenWord) => readonly { id: string; score: number }[];
+/** For each word that was spoken, by its place, the positions that it describes, and how much. */
+export type Described = readonly (readonly { id: string; score: number }[])[];
 
 /** What a class is read from. */
 export interface ClassEvidence {
   words: readonly SpokenWord[];
   marks: readonly Mark[];
   /** The positions and techniques it may have. */
-  positions: readonly PositionSides[];
+  positions: readonly (PositionSides & PositionPlace)[];
   techniques: readonly BreathHolds[];
   described: Described;
+  setting: Setting;
   language: CaptionLanguage;
   endMs: Ms;
 }
@@ -68,15 +73,17 @@ export interface ClassSums {
   left: ReadonlyMap<string, Float64Array>;
   /** How much was announced that the other side follows. */
   otherSide: Float64Array;
-  /** How well each technique fits to how the breath is held. */
+  /** How well each technique fits to how the breath is held, and to the sides that are spoken of. */
   breathHolds: ReadonlyMap<string, Float64Array>;
   /** What it is worth for each technique to begin at a moment: it was named before. Not summed. */
   breathNamed: ReadonlyMap<string, Float64Array>;
+  /** What it is worth for each position to be held from a moment on: where in the room that is. Not summed. */
+  heldFrom: ReadonlyMap<string, Float64Array>;
 }
 
 /** Sums up what tells of a class at its moments. */
 export function classSums(
-  { words, marks, positions, techniques, described, language, endMs }: ClassEvidence,
+  { words, marks, positions, techniques, described, setting, language, endMs }: ClassEvidence,
   momentsMs: readonly Ms[],
 ): ClassSums {
   const moments = momentsMs.length - 1;
@@ -88,6 +95,19 @@ export function classSums(
   const otherSide = new Sums(moments);
   const breathHolds = sumsFor(techniques.map(({ id }) => id));
   const breathNamed = new Map(techniques.map(({ id }) => [id, new Float64Array(moments + 1)]));
+  const sideWords = new Set([...language.sides.left, ...language.sides.right, ...language.otherSided]);
+  const sidedBreaths = new Set(
+    techniques.flatMap(({ id, names }) =>
+      names.some((name) =>
+        name
+          .toLowerCase()
+          .split(/[^a-z]+/)
+          .some((word) => sideWords.has(word.replace(/s$/, ''))),
+      )
+        ? [id]
+        : [],
+    ),
+  );
   const addWorth = (worth: Partial<Record<SegmentKind, number>>, at: number, weight: number): void => {
     for (const kind of SEGMENT_KINDS) kinds.get(kind)?.add(at, (worth[kind] ?? 0) * weight);
   };
@@ -136,17 +156,21 @@ export function classSums(
         addName(mark, at);
         break;
       case 'side': {
+        for (const { id } of techniques)
+          breathHolds.get(id)?.add(at, mark.weight * (sidedBreaths.has(id) ? NOSTRILS.has : NOSTRILS.hasNot));
         const sign = mark.side.side === 'left' ? SIDE : -SIDE;
-        for (const { id, leftMeans } of positions)
-          left.get(id)?.add(at, sign * mark.weight * sideEvidence(mark.side, leftMeans, language));
+        for (const { id, leftMeans, isSided } of positions)
+          if (!isSided) into.get(id)?.add(at, UNSIDED * mark.weight);
+          else left.get(id)?.add(at, sign * mark.weight * sideEvidence(mark.side, leftMeans, language));
         break;
       }
+      case 'place':
       case 'rounds':
         break;
     }
   }
-  for (const word of words) {
-    const own = new Map(described(word).map(({ id, score }) => [id, score]));
+  for (const [i, word] of words.entries()) {
+    const own = new Map((described[i] ?? []).map(({ id, score }) => [id, score]));
     if (own.size === 0) continue;
     const at = indexAt(momentsMs, word.startMs);
     const mean = ids.reduce((sum, id) => sum + (own.get(id) ?? 0), 0) / Math.max(1, ids.length);
@@ -165,6 +189,7 @@ export function classSums(
     otherSide: otherSide.summed(),
     breathHolds: summed(breathHolds),
     breathNamed,
+    heldFrom: heldFrom(positions, setting, momentsMs),
   };
 }
 

@@ -1,7 +1,7 @@
 export { breathCountsOf, captionsOf, chaptersOf, webVtt, type CaptionCue } from './write';
 export { readCaptionsFile, type CaptionsProblem } from './file';
 export { spokenWords, type SpokenLine, type SpokenWord } from './words';
-export { type CaptionLanguage, type PhraseRow } from './language';
+export { type CaptionLanguage, type PhraseRow, type PlaceRow } from './language';
 export { ownCaptions } from './own-captions';
 export { planOfClass, type LedPlan } from './plan-of-class';
 export { measuredLengths } from './measured';

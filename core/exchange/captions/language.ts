@@ -52,11 +52,28 @@ interface SideRow {
   reason: string;
 }
 
+/** What is said when the body goes to a place in the room: `onto your back`. Patterns as in `PhraseRow`. */
+export interface PlaceRow {
+  /** The families of positions that are held there. */
+  families: readonly string[];
+  phrases: readonly string[];
+  reason: string;
+  example: string;
+}
+
 /** What reading captions has to know of a language. Another language is another of these. */
 export interface CaptionLanguage {
   /** In the words of those who use it: `English`. */
   name: string;
   phrases: readonly PhraseRow[];
+  places: readonly PlaceRow[];
+  /** Words for each prop. A position that has one in its name is not held where nobody speaks of it. */
+  props: readonly {
+    words: readonly string[];
+    /** Once somebody is there, it is not spoken of again. */ stays: boolean;
+  }[];
+  /** Words for the same thing or movement, as far as positions are described by it. */
+  alike: readonly (readonly string[])[];
   sides: Readonly<Record<'left' | 'right', readonly string[]>>;
   limbs: readonly string[];
   /** What else has a left and a right: `side`, `nostril`. */

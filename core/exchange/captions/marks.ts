@@ -1,6 +1,6 @@
 import type { Ms } from '#core/numbers';
 import { spokenPhases, type SpokenPhase } from './spoken-phases';
-import type { CaptionLanguage, PhraseKind } from './language';
+import type { CaptionLanguage, PhraseKind, PhraseRow } from './language';
 import { lengthFinder } from './spoken-lengths';
 import { nameFinder, type CalledEntry, type SpokenName } from './spoken-names';
 import { phraseFinder, type FoundPhrase } from './phrases';
@@ -20,6 +20,7 @@ export type Mark =
   | (At & { kind: 'phrase'; tells: PhraseKind })
   | (At & { kind: 'name'; entries: SpokenName['entries'] })
   | (At & { kind: 'side'; side: SpokenSide })
+  | (At & { kind: 'place'; families: readonly string[] })
   | (At & { kind: 'length'; seconds: { least: number; most: number } })
   | (At & { kind: 'breaths'; least: number; most: number })
   | (At & { kind: 'rounds'; count: number })
@@ -47,7 +48,8 @@ const SILENT: ReadonlySet<PhraseKind> = new Set([
 
 /** Finds the marks in what was said, in order of time. */
 export function markFinder(language: CaptionLanguage, entries: readonly CalledEntry[]) {
-  const phrasesIn = phraseFinder(language);
+  const phrasesIn = phraseFinder(language.phrases, language);
+  const placesIn = phraseFinder(language.places, language);
   const namesIn = nameFinder(entries, language);
   const sidesIn = sideFinder(language);
   const lengthsIn = lengthFinder(language);
@@ -55,7 +57,7 @@ export function markFinder(language: CaptionLanguage, entries: readonly CalledEn
     const phrases = phrasesIn(words);
     const weakened = new Float32Array(words.length).fill(1);
     const weightAt = (i: number): number => weakened[i] ?? 1;
-    const weaken = (phrase: FoundPhrase, most: number, by: number): void => {
+    const weaken = (phrase: FoundPhrase<PhraseRow>, most: number, by: number): void => {
       for (let i = phrase.to; i < Math.min(words.length, phrase.to + most); i++) {
         weakened[i] = Math.min(weightAt(i), by);
         if (words[i]?.ends) break;
@@ -92,6 +94,9 @@ export function markFinder(language: CaptionLanguage, entries: readonly CalledEn
         atMs: moment(side.at),
         weight: weightAt(side.at),
       });
+
+    for (const { row, from, to } of placesIn(words))
+      marks.push({ kind: 'place', families: row.families, from, to, atMs: moment(from), weight: weightAt(from) });
 
     const left = phrases.filter(({ row }) => row.kind === 'more');
     for (const { from, to, unit, least, most } of lengthsIn(words)) {

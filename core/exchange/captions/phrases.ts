@@ -1,19 +1,22 @@
-import type { CaptionLanguage, PhraseRow } from './language';
+import type { CaptionLanguage } from './language';
 import type { SpokenWord } from './words';
 
+/** A row of a table of phrases, whatever they tell. */
+interface Phrases {
+  phrases: readonly string[];
+}
 /** A phrase that was found in what was said. */
-export interface FoundPhrase {
-  row: PhraseRow;
+export interface FoundPhrase<R> {
+  row: R;
   /** The words it is made of: from one until before another. */
   from: number;
   to: number;
 }
 
-interface Node {
-  next: Map<string, Node>;
-  row: PhraseRow | undefined;
+interface Node<R> {
+  next: Map<string, Node<R>>;
+  row: R | undefined;
 }
-const node = (): Node => ({ next: new Map(), row: undefined });
 
 /** All ways of saying a phrase, each as its words. `[a|b] c (d e|f)` has six. */
 function waysToSay(phrase: string): string[][] {
@@ -27,10 +30,14 @@ function waysToSay(phrase: string): string[][] {
   return ways;
 }
 
-/** Finds the phrases of a language. */
-export function phraseFinder({ phrases, limbs, sides, numbers }: CaptionLanguage) {
+/** Finds the phrases of a table in a language. */
+export function phraseFinder<R extends Phrases>(
+  rows: readonly R[],
+  { limbs, sides, numbers }: Pick<CaptionLanguage, 'limbs' | 'sides' | 'numbers'>,
+) {
+  const node = (): Node<R> => ({ next: new Map(), row: undefined });
   const root = node();
-  for (const row of phrases)
+  for (const row of rows)
     for (const phrase of row.phrases)
       for (const way of waysToSay(phrase)) {
         let at = root;
@@ -47,9 +54,9 @@ export function phraseFinder({ phrases, limbs, sides, numbers }: CaptionLanguage
   const isNumber = (word: string): boolean => /^\d+$/.test(word) || word in numbers;
 
   /** The longest phrase that begins at a word, if any does. */
-  function longest(words: readonly SpokenWord[], from: number): FoundPhrase | undefined {
-    let best: FoundPhrase | undefined;
-    const walk = (at: Node, i: number): void => {
+  function longest(words: readonly SpokenWord[], from: number): FoundPhrase<R> | undefined {
+    let best: FoundPhrase<R> | undefined;
+    const walk = (at: Node<R>, i: number): void => {
       if (at.row && (!best || i > best.to)) best = { row: at.row, from, to: i };
       const word = words[i]?.word;
       // A phrase is not said over the end of a sentence.
@@ -69,8 +76,8 @@ export function phraseFinder({ phrases, limbs, sides, numbers }: CaptionLanguage
   }
 
   /** The phrases in words, in order. Where one lies within another, the longer one is taken. */
-  return (words: readonly SpokenWord[]): FoundPhrase[] => {
-    const found: FoundPhrase[] = [];
+  return (words: readonly SpokenWord[]): FoundPhrase<R>[] => {
+    const found: FoundPhrase<R>[] = [];
     for (let i = 0; i < words.length;) {
       const phrase = longest(words, i);
       if (phrase) found.push(phrase);

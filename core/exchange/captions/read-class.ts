@@ -10,12 +10,13 @@ import type { CaptionLanguage } from './language';
 import { markFinder } from './marks';
 import { reasonsOf, type Reason } from './reasons';
 import { decode } from './semi-markov';
+import { setting, type PositionPlace } from './setting';
 import type { CalledEntry } from './spoken-names';
 import { entryOfName, unknownNames, type UnknownName } from './unknown-names';
 import type { SpokenWord } from './words';
 
 /** What has to be known of a library entry to find it in captions. */
-export type SpokenEntry = CalledEntry & DescribedEntry & PositionSides & BreathHolds;
+export type SpokenEntry = CalledEntry & DescribedEntry & PositionSides & PositionPlace & BreathHolds;
 
 /** A stretch of a class, as it was understood from what was spoken. */
 export interface ClassSegment {
@@ -51,7 +52,7 @@ const MIN_WEIGHT = 0.5;
 /** Reads classes in a language that may have these entries. */
 export function classReader(entries: readonly SpokenEntry[], language: CaptionLanguage) {
   const marksIn = markFinder(language, entries);
-  const described = describer(
+  const describedIn = describer(
     entries.filter(({ kind }) => kind === 'hold'),
     language,
   );
@@ -64,9 +65,11 @@ export function classReader(entries: readonly SpokenEntry[], language: CaptionLa
     const unknown = unknownNames(words, knownMarks, language);
     const marks = [...knownMarks, ...unknown.marks].sort((a, b) => a.from - b.from || a.to - b.to);
     const all = [...entries, ...unknown.names.map(entryOfName)];
-    const { positions, techniques } = candidates(all, words, marks, described, fixed);
+    const described = describedIn(words);
+    const place = setting(words, marks, language);
+    const { positions, techniques } = candidates(all, words, marks, described, place, fixed);
     const endMs = (words.at(-1)?.endMs ?? 0) + LAST_WORD_MS;
-    const evidence: ClassEvidence = { words, marks, positions, techniques, described, language, endMs };
+    const evidence: ClassEvidence = { words, marks, positions, techniques, described, setting: place, language, endMs };
     let chain = classChain(evidence, fixed);
     let decoded = decode(chain);
     if (decoded.segments.length === 0) {

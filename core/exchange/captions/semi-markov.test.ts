@@ -23,8 +23,11 @@ const spanOf = ({ scores }: Tables, state: number, from: number, to: number): nu
 /** What lies at one moment for a state. */
 const pieceOf = ({ scores }: Tables, state: number, moment: number): number =>
   scores[(state * 3 + moment) % scores.length]!;
+/** What it is worth to begin at a moment. */
+const beginOf = ({ scores }: Tables, state: number, moment: number): number =>
+  scores[(state * 2 + moment * 5 + 1) % scores.length]!;
 function scoreOf(tables: Tables, state: number, from: number, to: number): number {
-  let total = spanOf(tables, state, from, to);
+  let total = beginOf(tables, state, from) + spanOf(tables, state, from, to);
   for (let moment = from; moment < to; moment++) total += pieceOf(tables, state, moment);
   return total;
 }
@@ -53,6 +56,7 @@ function chainOf(tables: Tables): Chain {
       Float64Array.from({ length: (moments + 1) ** 2 }, (_, i) =>
         spanOf(tables, state, i % (moments + 1), Math.floor(i / (moments + 1))),
       ),
+    begins: (state) => Float64Array.from({ length: moments + 1 }, (_, moment) => beginOf(tables, state, moment)),
     along: (state) => {
       const sums = new Float64Array(moments + 1);
       for (let i = 0; i < moments; i++) sums[i + 1] = sums[i]! + pieceOf(tables, state, i);

@@ -28,6 +28,8 @@ export interface Chain {
   earliest: (state: number, to: number) => number;
   /** What a segment is worth by where it begins and ends, at `to * (moments + 1) + from`. States may share a table. */
   spans: (state: number) => Float64Array;
+  /** What it is worth that a segment in a state begins at each moment. */
+  begins: (state: number) => Float64Array;
   /** What lies along it, summed up to each moment: a segment has the difference of its two. */
   along: (state: number) => Float64Array;
 }
@@ -84,6 +86,7 @@ export function decode(chain: Chain): Decoded {
   const entries = Array.from({ length: states }, (_, state) => chain.entry(state));
   const spans = Array.from({ length: states }, (_, state) => chain.spans(state));
   const along = Array.from({ length: states }, (_, state) => chain.along(state));
+  const begins = Array.from({ length: states }, (_, state) => chain.begins(state));
   const leaving = Array.from({ length: states }, (_, state) => groupOf(state));
   const ended = scoresOf(chain);
   const ahead = scoresOf(chain);
@@ -120,7 +123,7 @@ export function decode(chain: Chain): Decoded {
           best = ended[other]![to]! + score;
           from = other;
         }
-      ahead[state]![to] = best - along[state]![to]!;
+      ahead[state]![to] = best + begins[state]![to]! - along[state]![to]!;
       before[state]![to] = from;
     }
   }
@@ -169,10 +172,11 @@ function afterwards(chain: Chain, entries: readonly Entry[]): Scores {
   const leaving = Array.from({ length: states }, (_, state) => groupOf(state));
   const spansOf = Array.from({ length: states }, (_, state) => chain.spans(state));
   const alongOf = Array.from({ length: states }, (_, state) => chain.along(state));
+  const beginsOf = Array.from({ length: states }, (_, state) => chain.begins(state));
   for (let at = moments; at >= 0; at--) {
     bestOf.fill(NEVER);
     for (let state = 0; state < states; state++) {
-      const begins = from[state]![at]! - alongOf[state]![at]!;
+      const begins = from[state]![at]! + beginsOf[state]![at]! - alongOf[state]![at]!;
       if (begins === NEVER) continue;
       for (const { group, score } of entries[state]!.groups)
         if (begins + score > bestOf[group]!) bestOf[group] = begins + score;

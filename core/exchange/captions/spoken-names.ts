@@ -31,6 +31,9 @@ const MAX_WORDS = 6;
 const MAX_LETTERS = 40;
 /** Shorter words have too many others that sound alike. */
 const SHORTEST_FOR_SOUND = 6;
+/** Shorter ones count where they sound the same: `sfinx`. */
+const SHORTEST_SAME_SOUND = 5;
+const MIN_SAME_SOUNDS = 4;
 /** An entry whose own name has a word that was said, and more words: `pigeon` for another kind of pigeon. */
 const PART_OF_NAME = 0.25;
 /** `Child’s pose` for one with the knees wide. */
@@ -57,7 +60,8 @@ function soundOf(word: string): string {
 const singular = (word: string): string =>
   word.length > 3 && word.endsWith('s') && !word.endsWith('ss') ? word.slice(0, -1) : word;
 /** One form of a word: `bending` as `bend`. Letters and sounds are compared without it: machines hear endings too. */
-const plainForm = (word: string): string => (word.length > 6 && word.endsWith('ing') ? word.slice(0, -3) : word);
+const plainForm = (word: string): string =>
+  word.length > 6 && word.endsWith('ing') ? word.slice(0, -3).replace(/([bdgmnprt])\1$/, '$1') : word;
 const plainLetters = (words: readonly string[]): string => words.map(plainForm).join('');
 
 const anyOrder = (words: readonly string[]): string => [...words].sort().join(' ');
@@ -78,6 +82,8 @@ function likenessOf(name: Name, letters: string, sound: string, isNamed: boolean
   const longer = Math.max(name.letters.length, letters.length);
   if (Math.abs(name.letters.length - letters.length) > 0.35 * longer) return 0;
   const isSame = name.sound === sound;
+  const isShort = Math.min(name.letters.length, letters.length) < SHORTEST_FOR_SOUND;
+  if (isShort && !(isSame && sound.length >= MIN_SAME_SOUNDS)) return 0;
   if (!isSame && (name.sound.length < 4 || !isOneOff(name.sound, sound))) return 0;
   const likeness = 1 - distance(name.letters, letters) / longer;
   return likeness < (isSame ? 0.6 : 0.7) - (isNamed ? NAMED_LESS : 0) ? 0 : likeness;
@@ -114,7 +120,8 @@ export function nameFinder(entries: readonly CalledEntry[], language: CaptionLan
       const name = byLetters.get(key) ?? {
         letters: words.join(''),
         sound: words.map(soundOf).join(''),
-        isEveryday: everyday.has(key),
+        // What else a position is called is no name where all of it is said on the way into others: `knees drop`.
+        isEveryday: everyday.has(key) || (i > 0 && words.every((word) => known.has(word) || limbs.has(word))),
         entries: new Map(),
       };
       // Its own name is more its own than what else it is called.
@@ -128,7 +135,7 @@ export function nameFinder(entries: readonly CalledEntry[], language: CaptionLan
   for (const name of byLetters.values()) {
     const plainest = Math.min(...[...name.entries.keys()].map((id) => plainness.get(id) ?? 0));
     for (const [id, of] of name.entries) if ((plainness.get(id) ?? 0) > plainest) of.share *= LESS_PLAIN;
-    if (name.letters.length < SHORTEST_FOR_SOUND) continue;
+    if (name.letters.length < SHORTEST_SAME_SOUND) continue;
     const first = name.sound.charAt(0);
     const byLength = bySound.get(first) ?? [];
     byLength[name.sound.length] = [...(byLength[name.sound.length] ?? []), name];
@@ -149,7 +156,7 @@ export function nameFinder(entries: readonly CalledEntry[], language: CaptionLan
 
   /** The name that some letters are most like, where no name is written so, and how much. */
   function likest(letters: string, sound: string, isNamed: boolean): { name: Name; likeness: number } | undefined {
-    if (letters.length < SHORTEST_FOR_SOUND) return undefined;
+    if (letters.length < SHORTEST_SAME_SOUND) return undefined;
     let best: { name: Name; likeness: number } | undefined;
     const byLength = bySound.get(sound.charAt(0));
     for (let off = -MAX_SOUNDS_OFF; off <= MAX_SOUNDS_OFF; off++)
@@ -177,7 +184,7 @@ export function nameFinder(entries: readonly CalledEntry[], language: CaptionLan
         letters += at.word;
         sound += at.sound;
         isKnown &&= at.isKnown;
-        areOfNames &&= wordsOfNames.has(at.plain);
+        areOfNames &&= wordsOfNames.has(at.plain) && (b === 0 || !hasComma(words, content[a + b - 1]?.i ?? 0, at.i));
         if (letters.length > MAX_LETTERS) break;
         const [from, to] = [first.i, at.i + 1];
         const hasPose = !at.ends && afterName.has(words[to]?.word ?? '');
@@ -220,13 +227,20 @@ export function nameFinder(entries: readonly CalledEntry[], language: CaptionLan
     from: number,
     to: number,
     exact: SpokenName['entries'],
-    words: readonly SpokenWord[],
+    all: readonly SpokenWord[],
   ): SpokenName['entries'] {
-    const spoken = words.slice(from, to).flatMap(({ word }) => (small.has(word) ? [] : [plainForm(singular(word))]));
+    const spoken = all.slice(from, to).flatMap(({ word }) => (small.has(word) ? [] : [plainForm(singular(word))]));
     const known = new Set(exact.map(({ id }) => id));
+    const plain = exact.flatMap(({ id }) => [firstWords.get(id) ?? []]);
     const parts = entries.flatMap(({ id, kind }) => {
       const own = ownWords.get(id);
-      if (known.has(id) || !own || !spoken.every((word) => own.has(word))) return [];
+      if (known.has(id) || !own) return [];
+      // `Alternate nostrils with a hold` is meant as well, whatever alternate nostrils were called.
+      const isVariant = plain.some(
+        (words) => words.length > 1 && words.every((word, i) => firstWords.get(id)?.[i] === word),
+      );
+      if (isVariant) return [{ id, kind, share: BEGINNING_OF_NAME }];
+      if (!spoken.every((word) => own.has(word))) return [];
       const begins = spoken.every((word, i) => firstWords.get(id)?.[i] === word);
       return [{ id, kind, share: begins ? BEGINNING_OF_NAME : PART_OF_NAME }];
     });
@@ -237,5 +251,11 @@ export function nameFinder(entries: readonly CalledEntry[], language: CaptionLan
 /** Whether a sentence ends from one word until before another. */
 function endsBetween(words: readonly SpokenWord[], from: number, to: number): boolean {
   for (let i = from; i < to; i++) if (words[i]?.ends) return true;
+  return false;
+}
+
+/** Whether a comma stands from one word until before another. */
+function hasComma(words: readonly SpokenWord[], from: number, to: number): boolean {
+  for (let i = from; i < to; i++) if (words[i]?.shown.endsWith(',')) return true;
   return false;
 }

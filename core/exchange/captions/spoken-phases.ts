@@ -1,5 +1,5 @@
 import type { Ms } from '#core/numbers';
-import type { CaptionLanguage } from './language';
+import type { CaptionLanguage, PhraseRow } from './language';
 import type { FoundPhrase } from './phrases';
 import { beginsAnew, type SpokenWord } from './words';
 
@@ -22,17 +22,21 @@ const COUNT_MS = 3000;
  */
 export function spokenPhases(
   words: readonly SpokenWord[],
-  phrases: readonly FoundPhrase[],
-  { numbers, forCounts }: CaptionLanguage,
+  phrases: readonly FoundPhrase<PhraseRow>[],
+  { numbers, forCounts, sides, otherSided }: CaptionLanguage,
 ): SpokenPhase[] {
   const numberOf = (i: number): number => {
     const word = words[i]?.word ?? '';
     return /^\d{1,2}$/.test(word) ? Number(word) : (numbers[word] ?? 0);
   };
+  const sideWords = new Set([...sides.left, ...sides.right, ...otherSided]);
   const found: SpokenPhase[] = [];
-  for (const { row, from, to } of phrases) {
+  for (const { row, from, to: phraseTo } of phrases) {
     if (!(row.kind in KINDS)) continue;
     const kind = KINDS[row.kind as keyof typeof KINDS];
+    // A nostril may be named before the count: `out right, two, three`.
+    let to = phraseTo;
+    while (sideWords.has(words[to]?.word ?? '') && words[to - 1]?.ends === false) to++;
     let [counted, i, lastMs] = [0, to, words[to - 1]?.endMs ?? 0];
     for (let word = words[i]; word && word.startMs - lastMs < COUNT_MS; word = words[++i]) {
       const number = numberOf(i);

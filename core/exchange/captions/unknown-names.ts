@@ -24,6 +24,7 @@ export const entryOfName = ({ id, name, isSided }: UnknownName): SpokenEntry => 
   descriptions: [],
   isSided,
   leftMeans: '',
+  family: '',
   holdsBreath: { full: false, empty: false },
 });
 

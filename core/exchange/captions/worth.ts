@@ -52,13 +52,32 @@ export const NAME = {
   outShare: 0.4,
 } as const;
 /** What a word that describes a position is worth on the way into it; in a hold people talk of anything. */
-export const DESCRIBED = 0.35;
+export const DESCRIBED = 0.7;
 /** That the breath is held, for a technique that holds it and for one that does not. */
 export const HOLDS = { has: 0.3, hasNot: -0.8 } as const;
+/** That a side is spoken of, for a technique that has nostrils or sides in its name and for one that has none. */
+export const NOSTRILS = { has: 0.3, hasNot: -0.5 } as const;
 /** A side that is named on the way in; in a hold it is mostly that of what is felt, or of the limb that rests. */
 export const SIDE = 1.8;
 export const SIDE_IN_HOLD = 0.15;
 export const OTHER_SIDE = { second: 3, first: -2 } as const;
+/** A side of the body that is named on the way into a position that has none. */
+export const UNSIDED = -0.5;
+/** A place in the room that was named last before a hold: that of the position or another; and a prop nobody spoke of. */
+export const PLACE = {
+  same: 1,
+  other: -1.8,
+  withoutProp: -2,
+  propLongAgo: -1,
+  propNowMs: 90_000,
+  shown: 4,
+  perWordOfName: -0.05,
+  shownBeforeMs: 120_000,
+  namedBeforeMs: 15_000,
+  withinMs: 4000,
+  beforeMs: 240_000,
+  propBeforeMs: 600_000,
+} as const;
 /** A second of silence beyond the pause between two sentences. */
 export const SILENCE: Readonly<Record<SegmentKind, number>> = {
   talk: -0.04,
