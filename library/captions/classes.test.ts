@@ -21,12 +21,14 @@ import { classFigures, inAll, type ClassFigures } from '../../tests/support/clas
 import { spokenClass } from '../../tests/support/spoken-class';
 import { SYNONYMS } from '../synonyms';
 import { ENGLISH } from './english';
+import { alsoSaid } from './sayings';
 
 const SAMPLES = 'tests/samples/captions';
 const entries = spokenEntries({
   positions: POSITIONS,
   techniques: TECHNIQUES,
   alsoCalled: (id) => SYNONYMS[id] ?? [],
+  alsoSaid,
 });
 const read = classReader(entries, ENGLISH);
 

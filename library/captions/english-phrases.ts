@@ -149,6 +149,7 @@ const holding: PhraseRow[] = [
   {
     kind: 'cue',
     phrases: [
+      '(look|looking|gaze|gazing|face|head) [over] [to] [the] (other|opposite) (way|side|direction)',
       '(let|letting|feel|feeling|notice|noticing|soften|softening|relax|relaxing|release|releasing|unclench) (the|your|how|what|that|where|any|every)',
       '(breathe|breathing|breath|breathing) (in|into|to|out|low|the|deep|deeply|in and out)',
       '(jaw|face|belly|throat|forehead|tongue|shoulders|hips|tailbone) (soft|loose|heavy|down)',
@@ -327,7 +328,7 @@ const around: PhraseRow[] = [
       '(your|you) turn',
       '(now|so) you (join|try|do it|all)',
       'you join me',
-      '(okay|ok|so) [all of you|everyone|everybody]',
+      '(okay|ok|so) (all of you|everyone|everybody)',
       'all of you',
       'lets (do it|go)',
       'you try',

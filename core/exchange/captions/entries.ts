@@ -7,10 +7,12 @@ interface Entries {
   positions: readonly Position[];
   techniques: readonly Technique[];
   alsoCalled: (id: string) => readonly string[];
+  /** How else its way in is said. */
+  alsoSaid: (id: string) => readonly string[];
 }
 
 /** What has to be known of the entries of a library to find them in captions. */
-export function spokenEntries({ positions, techniques, alsoCalled }: Entries): SpokenEntry[] {
+export function spokenEntries({ positions, techniques, alsoCalled, alsoSaid }: Entries): SpokenEntry[] {
   const holds = positions.map((position): SpokenEntry => {
     const { id, names, sides, leftMeans, waysIn, family } = position;
     const called = [names.english, names.sanskrit, names.yin, ...alsoCalled(id)].filter(Boolean);
@@ -18,7 +20,7 @@ export function spokenEntries({ positions, techniques, alsoCalled }: Entries): S
       id,
       kind: 'hold',
       names: called,
-      descriptions: [...called, ...waysIn, leftMeans],
+      descriptions: [...called, ...waysIn, leftMeans, ...alsoSaid(id)],
       isSided: sides !== 'together',
       leftMeans,
       family,

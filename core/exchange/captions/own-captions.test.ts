@@ -6,7 +6,12 @@ import { builtInLibrary, POSITIONS } from '#library';
 import { SYNONYMS } from '#library/synonyms';
 import { captionsOf, ownCaptions, planOfClass, readCaptionsFile, spokenEntries, webVtt } from '../index';
 
-const entries = spokenEntries({ positions: POSITIONS, techniques: [], alsoCalled: (id) => SYNONYMS[id] ?? [] });
+const entries = spokenEntries({
+  positions: POSITIONS,
+  techniques: [],
+  alsoCalled: (id) => SYNONYMS[id] ?? [],
+  alsoSaid: () => [],
+});
 const seconds = fc.integer({ min: 5, max: 1500 });
 const side = fc.constantFrom('left', 'right');
 /** Positions that come again and again, so that steps of one position follow each other. */

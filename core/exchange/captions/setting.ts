@@ -10,6 +10,7 @@ export interface PositionPlace {
   /** Where it is held, as the library says it: `seated`, `supine`; empty where nobody knows. */
   family: string;
   names: readonly string[];
+  isSided: boolean;
 }
 
 /** Where in the room a class is at each moment, which props it speaks of, and what was shown just before. */
@@ -18,6 +19,8 @@ export interface Setting {
   familiesAt: (ms: Ms) => readonly string[] | undefined;
   /** What it is worth for a position that the props in its name were spoken of before a moment, or were not. */
   withProps: (position: PositionPlace, ms: Ms) => number;
+  /** Whether a side of the body was spoken of just before a moment. */
+  hasSide: (ms: Ms) => boolean;
   /** The positions that were named while something was shown, where everybody does it now. */
   shownBefore: (ms: Ms) => ReadonlySet<string>;
 }
@@ -51,7 +54,9 @@ export function setting(words: readonly SpokenWord[], marks: readonly Mark[], { 
     return own;
   };
   const shown = shownPositions(marks);
+  const sides = marks.flatMap((mark) => (mark.kind === 'side' ? [mark.atMs] : []));
   return {
+    hasSide: (ms) => sides.some((one) => one <= ms + PLACE.withinMs && one >= ms - PLACE.sideBeforeMs),
     familiesAt: (ms) => {
       const last = places.findLast(({ atMs }) => atMs <= ms + PLACE.withinMs);
       return last && last.atMs >= ms - PLACE.beforeMs ? last.families : undefined;
@@ -90,11 +95,12 @@ export const asVariant = ({ names }: PositionPlace): number =>
 /** For each position what it is worth to be held from each moment on. */
 export function heldFrom(
   positions: readonly PositionPlace[],
-  { familiesAt, withProps, shownBefore }: Setting,
+  { familiesAt, withProps, hasSide, shownBefore }: Setting,
   momentsMs: readonly Ms[],
 ): Map<string, Float64Array> {
   const families = momentsMs.map(familiesAt);
   const shown = momentsMs.map(shownBefore);
+  const sided = momentsMs.map(hasSide);
   return new Map(
     positions.map((position) => {
       const variant = asVariant(position);
@@ -102,6 +108,7 @@ export function heldFrom(
         (ms, i) =>
           variant +
           atPlace(position, families[i]) +
+          (position.isSided && !sided[i] ? PLACE.noSide : 0) +
           (shown[i]?.has(position.id) ? PLACE.shown : 0) +
           withProps(position, ms),
       );

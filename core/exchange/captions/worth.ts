@@ -70,6 +70,8 @@ export const PLACE = {
   withoutProp: -2,
   propLongAgo: -1,
   propNowMs: 90_000,
+  noSide: -1,
+  sideBeforeMs: 75_000,
   shown: 4,
   perWordOfName: -0.05,
   shownBeforeMs: 120_000,
