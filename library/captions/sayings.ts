@@ -98,4 +98,4 @@ export const ENGLISH_SAYINGS: Readonly<Record<string, readonly string[]>> = {
 };
 
 /** How teachers lead into a position, beside what the library says of it. */
-export const alsoSaid = (id: string): readonly string[] => ENGLISH_SAYINGS[id] ?? [];
+export const spokenWaysIn = (id: string): readonly string[] => ENGLISH_SAYINGS[id] ?? [];

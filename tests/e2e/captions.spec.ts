@@ -122,7 +122,7 @@ And stay. Four minutes.
 Slowly come up. Thank you.
 `;
 
-test('names that the library does not have become positions of one’s own; all of it stays through a reload', async ({
+test('names that the library does not have become custom positions; all of it stays through a reload', async ({
   page,
 }) => {
   await page.goto('/import');
@@ -130,7 +130,7 @@ test('names that the library does not have become positions of one’s own; all 
   const basket = rows(page).filter({ hasText: 'Oyster basket' });
   await expect(basket).toHaveCount(2);
   await basket.first().click();
-  await expect(chosen(page)).toContainText('The library has no position of this name.');
+  await expect(chosen(page)).toContainText('Your library has no position of this name.');
   await expect(chosen(page)).toContainText('Please check the name');
 
   // A name is typed for what was found, and taken back.
@@ -145,7 +145,7 @@ test('names that the library does not have become positions of one’s own; all 
   await expect(rows(page).filter({ hasText: 'Child' })).toHaveCount(0);
 
   await expect(
-    page.getByRole('checkbox', { name: 'with Sleeping limpet, Oyster basket as positions of your own' }),
+    page.getByRole('checkbox', { name: 'with Sleeping limpet, Oyster basket as custom positions' }),
   ).toBeChecked();
   await page.getByRole('button', { name: 'Create plan' }).click();
   await expect(page).toHaveURL(/\/plans\/[^/]+$/);

@@ -46,7 +46,10 @@ export function breathOf(marks: readonly Mark[], startMs: Ms, endMs: Ms): Breath
     counted('out'),
     heldEmpty > 1 ? counted('holdEmpty') : 0,
   ];
-  const ins = phases.filter((_, i) => kinds[i] === 'in');
+  const allIns = phases.filter((_, i) => kinds[i] === 'in');
+  // How it goes is told before it is led; some tell it each time.
+  const called = allIns.filter(({ isDeclared }) => !isDeclared);
+  const ins = called.length > 1 ? called : allIns;
   // The first of two in-breaths that stand close together was only announced: `in for four`.
   const led = ins.filter(({ atMs }, i) => (ins[i + 1]?.atMs ?? Infinity) - atMs > MIN_ROUND_MS);
   const roundMs = median(led.slice(1).map(({ atMs }, i) => atMs - (led[i]?.atMs ?? atMs)));

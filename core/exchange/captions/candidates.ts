@@ -10,6 +10,8 @@ const MIN_WORTH = 0.2;
 /** What is fixed is looked at in any case. */
 const FIXED = 1e9;
 const WINDOW_MS = 25_000;
+/** Windows begin at every so many words. */
+const EVERY_WORDS = 4;
 const OF_EACH_WINDOW = 4;
 const MIN_DESCRIBED = 3;
 
@@ -60,7 +62,7 @@ function describedMost(
       change(from, -1);
       from++;
     }
-    if (i % 4 !== 0) continue;
+    if (i % EVERY_WORDS !== 0) continue;
     const high: [string, number][] = [];
     const families = familiesAt(word.startMs);
     for (const [id, score] of sums) {

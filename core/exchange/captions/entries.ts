@@ -1,6 +1,13 @@
 import { breathProgram } from '#core/breath';
 import type { Position, Technique } from '#core/catalogue';
-import type { SpokenEntry } from './read-class';
+import type { PositionSides } from './class-state';
+import type { DescribedEntry } from './descriptions';
+import type { BreathHolds } from './evidence';
+import type { PositionPlace } from './setting';
+import type { CalledEntry } from './spoken-names';
+
+/** What has to be known of a library entry to find it in captions. */
+export type SpokenEntry = CalledEntry & DescribedEntry & PositionSides & PositionPlace & BreathHolds;
 
 /** The entries a class may have, with what else they are called. */
 interface Entries {
@@ -8,11 +15,11 @@ interface Entries {
   techniques: readonly Technique[];
   alsoCalled: (id: string) => readonly string[];
   /** How else its way in is said. */
-  alsoSaid: (id: string) => readonly string[];
+  spokenWaysIn: (id: string) => readonly string[];
 }
 
 /** What has to be known of the entries of a library to find them in captions. */
-export function spokenEntries({ positions, techniques, alsoCalled, alsoSaid }: Entries): SpokenEntry[] {
+export function spokenEntries({ positions, techniques, alsoCalled, spokenWaysIn }: Entries): SpokenEntry[] {
   const holds = positions.map((position): SpokenEntry => {
     const { id, names, sides, leftMeans, waysIn, family } = position;
     const called = [names.english, names.sanskrit, names.yin, ...alsoCalled(id)].filter(Boolean);
@@ -20,7 +27,7 @@ export function spokenEntries({ positions, techniques, alsoCalled, alsoSaid }: E
       id,
       kind: 'hold',
       names: called,
-      descriptions: [...called, ...waysIn, leftMeans, ...alsoSaid(id)],
+      descriptions: [...called, ...waysIn, leftMeans, ...spokenWaysIn(id)],
       isSided: sides !== 'together',
       leftMeans,
       family,

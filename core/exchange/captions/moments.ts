@@ -21,6 +21,7 @@ export function momentsOf(
 ): Ms[] {
   const wanted = new Set<Ms>([0, endMs]);
   for (const mark of marks) {
+    if (mark.kind === 'place') continue;
     const from = sentenceStart(words, mark.from);
     wanted.add(words[from]?.startMs ?? mark.atMs);
     wanted.add(mark.atMs);

@@ -10,7 +10,7 @@ const entries = spokenEntries({
   positions: POSITIONS,
   techniques: [],
   alsoCalled: (id) => SYNONYMS[id] ?? [],
-  alsoSaid: () => [],
+  spokenWaysIn: () => [],
 });
 const seconds = fc.integer({ min: 5, max: 1500 });
 const side = fc.constantFrom('left', 'right');

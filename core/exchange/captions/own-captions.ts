@@ -1,6 +1,7 @@
 import type { Ms } from '#core/numbers';
 import type { SegmentKind } from './class-state';
-import type { ClassSegment, SpokenEntry } from './read-class';
+import type { SpokenEntry } from './entries';
+import type { ClassSegment } from './read-class';
 import { withoutEntities } from './words';
 import type { CaptionCue } from './write';
 

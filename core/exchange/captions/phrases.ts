@@ -52,26 +52,39 @@ export function phraseFinder<R extends Phrases>(
   const limbWords = new Set(limbs);
   const sideWords = new Set([...sides.left, ...sides.right]);
   const isNumber = (word: string): boolean => /^\d+$/.test(word) || word in numbers;
+  const keysOf = new Map<string, readonly string[]>();
+  /** All that a word may stand for in a phrase. */
+  function keysFor(word: string): readonly string[] {
+    let keys = keysOf.get(word);
+    if (!keys) {
+      keys = [
+        word,
+        ...(limbWords.has(word) ? ['<limb>'] : []),
+        ...(sideWords.has(word) ? ['<side>'] : []),
+        ...(isNumber(word) ? ['<number>'] : []),
+        '*',
+      ];
+      keysOf.set(word, keys);
+    }
+    return keys;
+  }
 
-  /** The longest phrase that begins at a word, if any does. */
-  function longest(words: readonly SpokenWord[], from: number): FoundPhrase<R> | undefined {
-    let best: FoundPhrase<R> | undefined;
-    const walk = (at: Node<R>, i: number): void => {
-      if (at.row && (!best || i > best.to)) best = { row: at.row, from, to: i };
-      const word = words[i]?.word;
-      // A phrase is not said over the end of a sentence.
-      if (word === undefined || (i > from && words[i - 1]?.ends)) return;
-      const go = (key: string): void => {
-        const next = at.next.get(key);
-        if (next) walk(next, i + 1);
-      };
-      go(word);
-      if (limbWords.has(word)) go('<limb>');
-      if (sideWords.has(word)) go('<side>');
-      if (isNumber(word)) go('<number>');
-      go('*');
-    };
-    walk(root, from);
+  /** The longest phrase that goes on from a place in the table at a word, and begins where it began. */
+  function longest(
+    words: readonly SpokenWord[],
+    at: Node<R>,
+    from: number,
+    i: number,
+    known?: FoundPhrase<R>,
+  ): FoundPhrase<R> | undefined {
+    let best = at.row && (!known || i > known.to) ? { row: at.row, from, to: i } : known;
+    const word = words[i]?.word;
+    // A phrase is not said over the end of a sentence.
+    if (word === undefined || (i > from && words[i - 1]?.ends)) return best;
+    for (const key of keysFor(word)) {
+      const next = at.next.get(key);
+      if (next) best = longest(words, next, from, i + 1, best);
+    }
     return best;
   }
 
@@ -79,7 +92,7 @@ export function phraseFinder<R extends Phrases>(
   return (words: readonly SpokenWord[]): FoundPhrase<R>[] => {
     const found: FoundPhrase<R>[] = [];
     for (let i = 0; i < words.length;) {
-      const phrase = longest(words, i);
+      const phrase = longest(words, root, i, i);
       if (phrase) found.push(phrase);
       i = phrase ? phrase.to : i + 1;
     }

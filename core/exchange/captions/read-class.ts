@@ -2,21 +2,18 @@ import type { Ms } from '#core/numbers';
 import { breathOf, type BreathRead } from './breath-read';
 import { candidates } from './candidates';
 import { classChain } from './class-chain';
-import type { FixedSegment, PositionSides, SegmentKind } from './class-state';
-import { describer, type DescribedEntry } from './descriptions';
+import type { FixedSegment, SegmentKind } from './class-state';
+import { describer } from './descriptions';
 import { doubtsOf, type Doubt } from './doubts';
-import type { BreathHolds, ClassEvidence } from './evidence';
+import type { SpokenEntry } from './entries';
+import type { ClassEvidence } from './evidence';
 import type { CaptionLanguage } from './language';
 import { markFinder } from './marks';
 import { reasonsOf, type Reason } from './reasons';
 import { decode } from './semi-markov';
-import { setting, type PositionPlace } from './setting';
-import type { CalledEntry } from './spoken-names';
+import { setting } from './setting';
 import { entryOfName, unknownNames, type UnknownName } from './unknown-names';
 import type { SpokenWord } from './words';
-
-/** What has to be known of a library entry to find it in captions. */
-export type SpokenEntry = CalledEntry & DescribedEntry & PositionSides & PositionPlace & BreathHolds;
 
 /** A stretch of a class, as it was understood from what was spoken. */
 export interface ClassSegment {

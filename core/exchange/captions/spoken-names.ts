@@ -27,6 +27,7 @@ interface Name {
   entries: Map<string, { kind: 'hold' | 'breath'; share: number }>;
 }
 
+const NO_NAMES: readonly Name[] = [];
 const MAX_WORDS = 6;
 const MAX_LETTERS = 40;
 /** Shorter words have too many others that sound alike. */
@@ -82,8 +83,6 @@ function likenessOf(name: Name, letters: string, sound: string, isNamed: boolean
   const longer = Math.max(name.letters.length, letters.length);
   if (Math.abs(name.letters.length - letters.length) > 0.35 * longer) return 0;
   const isSame = name.sound === sound;
-  const isShort = Math.min(name.letters.length, letters.length) < SHORTEST_FOR_SOUND;
-  if (isShort && !(isSame && sound.length >= MIN_SAME_SOUNDS)) return 0;
   if (!isSame && (name.sound.length < 4 || !isOneOff(name.sound, sound))) return 0;
   const likeness = 1 - distance(name.letters, letters) / longer;
   return likeness < (isSame ? 0.6 : 0.7) - (isNamed ? NAMED_LESS : 0) ? 0 : likeness;
@@ -121,7 +120,8 @@ export function nameFinder(entries: readonly CalledEntry[], language: CaptionLan
         letters: words.join(''),
         sound: words.map(soundOf).join(''),
         // What else a position is called is no name where all of it is said on the way into others: `knees drop`.
-        isEveryday: everyday.has(key) || (i > 0 && words.every((word) => known.has(word) || limbs.has(word))),
+        isEveryday:
+          everyday.has(key) || (kind === 'hold' && i > 0 && words.every((word) => known.has(word) || limbs.has(word))),
         entries: new Map(),
       };
       // Its own name is more its own than what else it is called.
@@ -132,10 +132,13 @@ export function nameFinder(entries: readonly CalledEntry[], language: CaptionLan
   const firstWords = new Map(entries.map(({ id, names }) => [id, wordsOf(names[0] ?? '').map(plainForm)]));
   /** By their first sound and how many they have: names that may sound alike have the first in common. */
   const bySound = new Map<string, Name[][]>();
+  const bySameSound = new Map<string, Name[]>();
   for (const name of byLetters.values()) {
     const plainest = Math.min(...[...name.entries.keys()].map((id) => plainness.get(id) ?? 0));
     for (const [id, of] of name.entries) if ((plainness.get(id) ?? 0) > plainest) of.share *= LESS_PLAIN;
-    if (name.letters.length < SHORTEST_SAME_SOUND) continue;
+    if (name.letters.length >= SHORTEST_SAME_SOUND && name.sound.length >= MIN_SAME_SOUNDS)
+      bySameSound.set(name.sound, [...(bySameSound.get(name.sound) ?? []), name]);
+    if (name.letters.length < SHORTEST_FOR_SOUND) continue;
     const first = name.sound.charAt(0);
     const byLength = bySound.get(first) ?? [];
     byLength[name.sound.length] = [...(byLength[name.sound.length] ?? []), name];
@@ -158,9 +161,14 @@ export function nameFinder(entries: readonly CalledEntry[], language: CaptionLan
   function likest(letters: string, sound: string, isNamed: boolean): { name: Name; likeness: number } | undefined {
     if (letters.length < SHORTEST_SAME_SOUND) return undefined;
     let best: { name: Name; likeness: number } | undefined;
+    for (const name of bySameSound.get(sound) ?? NO_NAMES) {
+      const likeness = likenessOf(name, letters, sound, isNamed);
+      if (likeness > (best?.likeness ?? 0)) best = { name, likeness };
+    }
+    if (letters.length < SHORTEST_FOR_SOUND) return best;
     const byLength = bySound.get(sound.charAt(0));
     for (let off = -MAX_SOUNDS_OFF; off <= MAX_SOUNDS_OFF; off++)
-      for (const name of byLength?.[sound.length + off] ?? []) {
+      for (const name of byLength?.[sound.length + off] ?? NO_NAMES) {
         const likeness = likenessOf(name, letters, sound, isNamed);
         if (likeness > (best?.likeness ?? 0)) best = { name, likeness };
       }

@@ -10,6 +10,8 @@ export interface SpokenPhase {
   kind: 'in' | 'out' | 'hold';
   /** How far it was counted aloud, or said to be counted (`in for four`); 0 where it was not. */
   counted: number;
+  /** It was only said how far it is counted: `in for four`. */
+  isDeclared: boolean;
 }
 
 const KINDS = { breatheIn: 'in', breatheOut: 'out', holdBreath: 'hold' } as const;
@@ -46,7 +48,13 @@ export function spokenPhases(
     }
     const declared = forCounts.includes(words[to]?.word ?? '') ? numberOf(to + 1) : 0;
     if (counted === 0 && declared === 0 && !(beginsAnew(words, from) && beginsAnew(words, to))) continue;
-    found.push({ at: from, atMs: words[from]?.startMs ?? 0, kind, counted: Math.max(counted, declared) });
+    found.push({
+      at: from,
+      atMs: words[from]?.startMs ?? 0,
+      kind,
+      counted: Math.max(counted, declared),
+      isDeclared: counted === 0 && declared > 0,
+    });
   }
   return found;
 }

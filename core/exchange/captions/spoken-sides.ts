@@ -74,14 +74,15 @@ export function sideEvidence(
 ): number {
   const row = rows.find(({ means }) => means.test(leftMeans));
   if (!row) return BARE;
+  const goesThere = before.slice(0, TOWARDS_WORDS).some((word) => towards.includes(word));
+  // `Turn to your right, one hand on the chair`: what is said after it belongs to something else.
+  const movesThere = before.some((word) => row.same.includes(word));
+  const isElsewhere = before.some((word) => row.elsewhere.includes(word) && !row.same.includes(word));
+  if (row.towards === 'same' && goesThere && movesThere && !isElsewhere) return 1;
   const first = after.find((word) => row.same.includes(word) || row.opposite.includes(word));
   // Something else goes there: `look over to the right`.
   if (first === undefined && before.some((word) => row.elsewhere.includes(word))) return OPPOSITE / 2;
-  if (
-    before.slice(0, TOWARDS_WORDS).some((word) => towards.includes(word)) &&
-    (row.towards === 'opposite' || first === undefined)
-  )
-    return row.towards === 'same' ? 1 : OPPOSITE;
+  if (goesThere && (row.towards === 'opposite' || first === undefined)) return row.towards === 'same' ? 1 : OPPOSITE;
   if (first !== undefined) return row.same.includes(first) ? 1 : OPPOSITE;
   return isPlain ? BARE : BARE / 2;
 }

@@ -1,6 +1,6 @@
 import type { CaptionLanguage } from './language';
 import type { Mark } from './marks';
-import type { SpokenEntry } from './read-class';
+import type { SpokenEntry } from './entries';
 import { plainWord, type SpokenWord } from './words';
 
 /** A position that was named, and that no entry is called. */
@@ -28,11 +28,12 @@ export const entryOfName = ({ id, name, isSided }: UnknownName): SpokenEntry => 
   holdsBreath: { full: false, empty: false },
 });
 
+const MIN_WEIGHT = 0.4;
 const MAX_NAME_WORDS = 3;
 /** A word as short as this is no name by itself. */
 const MIN_NAME_LETTERS = 4;
-/** A name that nobody knows is less sure than one of the library. */
-const WEIGHT = 0.8;
+/** Nothing but its name tells of it, so that this has to tell more. */
+const WEIGHT = 1.4;
 /** The other side comes within so many words after a name. */
 const MAX_WORDS_TO_SIDE = 1500;
 
@@ -72,7 +73,7 @@ export function unknownNames(
   const names = new Map<string, UnknownName>();
   for (const { name, to } of found) {
     const id = spokenId(name);
-    const nextName = known.find((mark) => mark.from > to && mark.weight > WEIGHT / 2)?.from ?? Infinity;
+    const nextName = known.find((mark) => mark.from > to && mark.weight > MIN_WEIGHT)?.from ?? Infinity;
     const lastWord = Math.min(nextName, to + MAX_WORDS_TO_SIDE);
     const isSided = marks.some(
       (mark) => mark.kind === 'phrase' && mark.tells === 'otherSide' && mark.from > to && mark.from < lastWord,

@@ -191,6 +191,7 @@ main {
 }
 .from {
   display: block;
+  font-weight: 400;
 }
 .nowrap {
   white-space: nowrap;

@@ -217,7 +217,7 @@ const keep = (called: string, startedAtMs: number): Promise<void> =>
         <CheckField
           v-if="newNames.length > 0"
           v-model="withNew"
-          :label="`with ${newNames.map(({ name }) => name).join(', ')} as ${newNames.length === 1 ? 'a position' : 'positions'} of your own`"
+          :label="`with ${newNames.map(({ name }) => name).join(', ')} as ${newNames.length === 1 ? 'a custom position' : 'custom positions'}`"
         />
       </div>
     </template>

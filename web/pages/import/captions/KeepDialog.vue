@@ -49,8 +49,9 @@ function keep(): void {
       <TextField label="Title" autofocus :model-value="called" :accept="takeTitle" />
       <DayField time label="The class began" :model-value="startedAt" :accept="takeStart" :problem="problem" />
       <p class="small quiet">
-        It goes into History as {{ clockOfMs(lengthMs) }}, read from captions. Planned is what was announced; what was
-        not counts as planned. Its plan is saved with it. The words of the captions are not kept.
+        History shows it as a session of {{ clockOfMs(lengthMs) }}, read from captions, and its plan is saved with it. A
+        length that was announced is the planned one; everything else counts as going to plan. The words of the captions
+        are not kept.
       </p>
       <p v-if="trouble" class="caution" role="alert">{{ trouble }}</p>
       <div class="actions">

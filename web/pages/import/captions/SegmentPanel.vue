@@ -139,7 +139,7 @@ const isWithin = ({ startMs }: SpokenLine): boolean => startMs >= segment.startM
     </div>
     <p v-if="segment.doubts.length > 0" class="caution">{{ doubtsInWords(segment.doubts) }}</p>
     <p v-if="isNew && isHeld" class="small quiet">
-      The library has no position of this name. It can come with the plan as a position of your own.
+      Your library has no position of this name. It can be saved with the plan as a custom position.
     </p>
     <p v-if="segment.because.length > 0" class="small quiet">Because of {{ becauseInWords(segment.because) }}.</p>
     <div class="actions">

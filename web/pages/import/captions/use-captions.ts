@@ -8,7 +8,7 @@ import {
   type FixedSegment,
   type UnknownName,
 } from '#core/exchange';
-import { alsoSaid } from '#library/captions/sayings';
+import { spokenWaysIn } from '#library/captions/sayings';
 import { alsoCalled } from '#library/synonyms';
 import { readCaptions } from '../../../client/captions-thread';
 import { useIncoming } from '../../../state/incoming';
@@ -35,7 +35,7 @@ export function useCaptions() {
     set: (next) => (incoming.captions = { ...incoming.captions, typed: next }),
   });
   const entries = computed(() => [
-    ...spokenEntries({ positions: library.positions, techniques: library.techniques, alsoCalled, alsoSaid }),
+    ...spokenEntries({ positions: library.positions, techniques: library.techniques, alsoCalled, spokenWaysIn }),
     ...typed.value.map(entryOfName),
   ]);
 

@@ -24,8 +24,8 @@ const MAX_SHORT_NAME = 24;
 const NOT_DESCRIBED =
   'Taken from captions and not described yet. Until you say what it asks of the body, no cautions are shown for it.';
 
-/** A position that was only named, as a position of one's own, to be described later; it is drawn sitting until then. */
-function ownPosition({ name, isSided }: UnknownName): CustomEntry {
+/** A position that was only named, as a custom position to be described later; it is drawn sitting until then. */
+function customPosition({ name, isSided }: UnknownName): CustomEntry {
   const blank = blankPosition(`own-${newId()}`, figureOf('easy-seat'));
   if (blank.kind !== 'position') return blank;
   const { entry } = blank;
@@ -44,7 +44,7 @@ function ownPosition({ name, isSided }: UnknownName): CustomEntry {
 
 /**
  * Makes plans and sessions of a class that was read from captions.
- * @param newNames those that become positions of one's own; what was held under another name is left out
+ * @param newNames those that become custom positions; what was held under another new name is left out
  */
 export function useKeep(newNames: () => readonly UnknownName[]) {
   const library = useLibrary();
@@ -52,7 +52,7 @@ export function useKeep(newNames: () => readonly UnknownName[]) {
 
   function planned(segments: readonly ClassSegment[], { title, lengths, even }: ClassPlan) {
     const { approach } = settings.current.usual;
-    const own = new Map(newNames().map((one) => [one.id, ownPosition(one)]));
+    const own = new Map(newNames().map((one) => [one.id, customPosition(one)]));
     const entries = [...own.values()];
     const named = segments.map((one) => ({ ...one, id: own.get(one.id ?? '')?.entry.id ?? one.id }));
     const all = withCustomEntries(library.all, entries);
