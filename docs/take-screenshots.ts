@@ -5,6 +5,7 @@ import { chromium, type Browser, type BrowserContextOptions, type Page } from '@
 import type { Plan } from '#core/plan';
 import { serve } from '../bench/serve';
 import config from '../playwright.config';
+import { spokenClass } from '../tests/support/spoken-class';
 
 /** Takes the pictures in docs/screenshots anew, from the demo data; needs a build. */
 const FOLDER = 'docs/screenshots';
@@ -28,17 +29,6 @@ async function teach(page: Page, url: string, id: string, heading: string | RegE
     await page.clock.runFor(200);
   }
   await page.clock.runFor(seconds * 1000);
-}
-
-/** Saves a plan of the demo data anew, five minutes longer. */
-async function longer(url: string, id: string): Promise<void> {
-  const stored = (await (await fetch(`${url}/api/v1/plans/${id}`)).json()) as { revision: number; document: Plan };
-  const document = { ...stored.document, classSeconds: stored.document.classSeconds + 300 };
-  await fetch(`${url}/api/v1/plans/${id}`, {
-    method: 'PUT',
-    headers: { 'content-type': 'application/json' },
-    body: JSON.stringify({ revision: stored.revision, document }),
-  });
 }
 
 /** The page for a student of a plan of the demo data, as a file. */
@@ -102,6 +92,17 @@ const SHOTS: Record<string, { take: Shot; context?: BrowserContextOptions }> = {
       await page.getByLabel('Your notes').fill(NOTES);
       await page.getByRole('button', { name: 'Read it' }).click();
       await page.getByText('with set-up and changes').waitFor();
+    },
+  },
+  captions: {
+    take: async (page, url) => {
+      const { file: text } = spokenClass('tests/samples/captions/known/01-choir-yin.txt');
+      const buffer = Buffer.from(text);
+      await page.goto(`${url}/import`);
+      await page
+        .locator('input[type=file]')
+        .setInputFiles({ name: 'Choir on Tuesday.vtt', mimeType: 'text/vtt', buffer });
+      await page.getByText('to check').first().waitFor();
     },
   },
   forecast: {
@@ -179,22 +180,6 @@ const SHOTS: Record<string, { take: Shot; context?: BrowserContextOptions }> = {
       await changed(url);
       await page.goto(`${url}/plans/demo-hour/history`);
       await page.getByRole('button', { name: 'Restore this version' }).waitFor();
-    },
-  },
-  // The last: it changes a plan, and deletes one.
-  restore: {
-    take: async (page, url) => {
-      await page.goto(`${url}/settings?group=backup`);
-      await page.getByRole('button', { name: 'Make a copy now' }).click();
-      await page.getByRole('button', { name: 'Make a copy now' }).isEnabled();
-      await longer(url, 'demo-choir');
-      await page.request.delete(`${url}/api/v1/plans/demo-workshop`);
-      await page.reload();
-      await page
-        .getByRole('button', { name: /^Compare the copy/ })
-        .first()
-        .click();
-      await page.getByRole('heading', { name: /^Backup of/ }).waitFor();
     },
   },
 };

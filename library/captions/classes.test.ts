@@ -250,6 +250,25 @@ describe('a plan of a class', () => {
     });
   });
 
+  test('a position that the library does not have leaves its time', () => {
+    const part: Pick<ClassSegment, 'side' | 'turn' | 'because' | 'doubts' | 'announced' | 'breath'> = {
+      ...{ side: 'both', turn: 1, because: [], doubts: [] },
+      ...{ announced: null, breath: null },
+    };
+    const plan = planFrom(
+      [
+        { ...part, kind: 'hold', id: 'spoken:oyster', startMs: 0, endMs: 180_000 },
+        { ...part, kind: 'hold', id: 'frog', startMs: 180_000, endMs: 300_000 },
+      ],
+      'led',
+    );
+    expect(plan.steps.map(({ kind, name }) => [kind, name])).toEqual([
+      ['talk', 'Another position'],
+      ['hold', 'Frog'],
+    ]);
+    expect(compileTimeline(plan, builtInLibrary).totals.totalMs).toBe(300_000);
+  });
+
   test('a breath with its counts and rounds', async () => {
     const [step] = planFrom(await segmentsOf('known/11-retention'), 'led').steps.filter(
       ({ kind }) => kind === 'breath',

@@ -6,7 +6,7 @@ import { markFinder, type Mark } from '../../core/exchange/captions/marks';
 import { phraseFinder } from '../../core/exchange/captions/phrases';
 import { sideEvidence } from '../../core/exchange/captions/spoken-sides';
 import { ENGLISH } from './english';
-import { spokenWaysIn } from './sayings';
+import { ENGLISH_SAYINGS, spokenWaysIn } from './sayings';
 
 const entries = spokenEntries({
   positions: POSITIONS,
@@ -48,6 +48,7 @@ describe('names, as they are said and as machines hear them', () => {
     ['okay so shavasna', 'last-rest'],
     ['into dragging pose', 'lunge-hands-inside'],
     ['melting hard pose', 'heart-melting'],
+    ['down on the forearms for sfinx', 'sphinx'],
     ['legs up the wall', 'legs-up-wall'],
     ['janu sirsasana', 'head-to-knee'],
     ['we do ninety ninety', 'deer'],
@@ -57,7 +58,7 @@ describe('names, as they are said and as machines hear them', () => {
   });
 
   test('everyday words, limbs and what is compared or denied are hardly names', () => {
-    const texts = ['rock from side to side', 'bring your knees in', 'lie on your side', 'walk your hands a bit wide'];
+    const texts = ['rock from side to side', 'bring your knees in', 'lie on your side', 'let both knees drop over'];
     for (const text of [...texts, 'cross the legs like in eagle', 'not happy baby today'])
       expect([text, (named(text)?.[1] ?? 0) <= 0.3]).toEqual([text, true]);
   });
@@ -109,6 +110,7 @@ describe('sides', () => {
     ['let the knees go to the left', 'reclined-twist', 'left'],
     ['reach the right arm under the left', 'thread-the-needle', 'right'],
     ['left elbow underneath', 'eagle-arms', 'left'],
+    ['turn to your right, one hand on the back of the chair', 'chair-twist', 'right'],
     ['roll onto your right side', 'side-lying', 'left'],
     ['lie on your right side over the bolster', 'side-bend-on-bolster', 'right'],
   ])('%s: %s on the %s', (text, id, side) => {
@@ -121,4 +123,47 @@ describe('sides', () => {
       expect(marks(text).filter(({ kind }) => kind === 'side')).toEqual([]);
     },
   );
+});
+
+describe('places in the room', () => {
+  const families = (text: string): string[] =>
+    marks(text).flatMap((mark) => (mark.kind === 'place' ? [mark.families[0] ?? ''] : []));
+  test.each(ENGLISH.places.map((row) => [row.example, row] as const))('%s', (example, row) => {
+    expect(families(example)).toContain(row.families[0]);
+    expect(row.reason).toMatch(/\.$/);
+  });
+  test('hands on the belly, a hand on the back and the back of a chair are none', () => {
+    for (const text of [
+      'put your hands on your tummy',
+      'one hand on your back',
+      'your right side to the back of the chair',
+    ])
+      expect([text, families(text)]).toEqual([text, []]);
+  });
+});
+
+describe('what only sounds like another side or a turn', () => {
+  const tells = (text: string): string[] => marks(text).flatMap((mark) => (mark.kind === 'phrase' ? [mark.tells] : []));
+  test.each([
+    ['and look the other way', 'otherSide'],
+    ['okay', 'yourTurn'],
+    ['and breathe in', 'stay'],
+  ])('%s is no %s', (text, kind) => {
+    expect(tells(text)).not.toContain(kind);
+  });
+});
+
+describe('counted breaths', () => {
+  const phases = (text: string): unknown[] =>
+    marks(text).flatMap((mark) =>
+      mark.kind === 'phase' ? [[mark.phase.kind, mark.phase.counted, mark.phase.isDeclared]] : [],
+    );
+  test('a nostril may be named before the count; how far it is counted may only be said', () => {
+    expect(phases('Out right, two, three, four.')).toEqual([['out', 4, false]]);
+    expect(phases('In for four.')).toEqual([['in', 4, true]]);
+  });
+});
+
+test('sayings are of positions that there are', () => {
+  expect(Object.keys(ENGLISH_SAYINGS).filter((id) => !POSITIONS.some((one) => one.id === id))).toEqual([]);
 });

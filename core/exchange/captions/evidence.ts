@@ -73,7 +73,7 @@ export interface ClassSums {
   left: ReadonlyMap<string, Float64Array>;
   /** How much was announced that the other side follows. */
   otherSide: Float64Array;
-  /** How well each technique fits to how the breath is held, and to the sides that are spoken of. */
+  /** How well each technique fits how the breath is held, and the sides that are spoken of. */
   breathHolds: ReadonlyMap<string, Float64Array>;
   /** What it is worth for each technique to begin at a moment: it was named before. Not summed. */
   breathNamed: ReadonlyMap<string, Float64Array>;

@@ -60,7 +60,7 @@ interface Held {
 
 /**
  * A plan of what was led: each position with the sides, lengths and changes it had; talk and rests of some length as
- * steps of their own. What the library does not have is left out.
+ * steps of their own. A position that the library does not have leaves its time in the plan, as a step without a hold.
  */
 export function planOfClass(segments: readonly ClassSegment[], options: PlanOfClass): LedPlan {
   const { title, approach, library, newId } = options;
@@ -83,7 +83,10 @@ export function planOfClass(segments: readonly ClassSegment[], options: PlanOfCl
     const last = held.at(-1);
     if (segment.kind === 'hold') {
       const position = library.position(segment.id ?? '');
-      if (!position) continue;
+      if (!position) {
+        add(talkStep(newId(), 'Another position', secondsOf(ms)), segment);
+        continue;
+      }
       const turn = turnOf(segment, segments, i, options);
       turn.inSeconds += secondsOf(spareMs);
       spareMs = 0;

@@ -4,7 +4,7 @@ import type { Mark } from './marks';
 import type { SpokenWord } from './words';
 import { PLACE } from './worth';
 
-/** What has to be known of a position to say whether it fits to a place in the room and to what is there. */
+/** What has to be known of a position to say whether it fits where a class is and what lies there. */
 export interface PositionPlace {
   id: string;
   /** Where it is held, as the library says it: `seated`, `supine`; empty where nobody knows. */
@@ -29,7 +29,7 @@ type Prop = CaptionLanguage['props'][number];
 const MIN_WEIGHT = 0.5;
 const NOBODY: ReadonlySet<string> = new Set();
 
-/** Gathers what a class says of where it is. */
+/** Gathers what a class says about where it is. */
 export function setting(words: readonly SpokenWord[], marks: readonly Mark[], { props }: CaptionLanguage): Setting {
   const places = marks.flatMap((mark) => (mark.kind === 'place' && mark.weight > MIN_WEIGHT ? [mark] : []));
   const propOf = new Map(props.flatMap((prop) => prop.words.map((word) => [word, prop] as const)));

@@ -92,7 +92,8 @@ usePageTitle(() => ['How it works']);
         captions, sound or a letter; sessions, library entries, places and people too. Letters wait in the
         <RouterLink to="/outbox">outbox</RouterLink>. <RouterLink to="/import">Import</RouterLink> reads notes as you
         would type them, plan files, dates from a calendar, a table of people and the captions of a class that was
-        filmed, and shows what it understood before anything is saved. Keep a
+        filmed, and shows what it understood before anything is saved. Captions become a plan, or a session in History
+        with what was announced against what was led. Keep a
         <RouterLink to="/settings?group=backup">backup</RouterLink> elsewhere.
       </p>
     </section>

@@ -44,7 +44,7 @@ function customPosition({ name, isSided }: UnknownName): CustomEntry {
 
 /**
  * Makes plans and sessions of a class that was read from captions.
- * @param newNames those that become custom positions; what was held under another new name is left out
+ * @param newNames those that become custom positions; under any other new name the plan has the time alone
  */
 export function useKeep(newNames: () => readonly UnknownName[]) {
   const library = useLibrary();
