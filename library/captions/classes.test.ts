@@ -112,6 +112,16 @@ describe('a class that was read', () => {
     ]);
   });
 
+  test('a second that is only taken is no length that was announced', async () => {
+    const spoken = spokenWords([
+      { startMs: 0, endMs: 4000, text: 'Come onto your belly for sphinx. Take a second.' },
+      { startMs: 5000, endMs: 7000, text: 'And stay here.' },
+      { startMs: 200_000, endMs: 203_000, text: 'Slowly lower down.' },
+    ]);
+    const [hold] = read(spoken.words).segments.filter(({ kind }) => kind === 'hold');
+    expect(hold).toMatchObject({ id: 'sphinx', announced: null });
+  });
+
   test('is not doubted because of what lies beside it', async () => {
     const twists = (await segmentsOf('known/01-choir-yin')).filter(
       ({ id, kind }) => kind === 'hold' && id === 'reclined-twist',

@@ -46,19 +46,25 @@ export function breathOf(marks: readonly Mark[], startMs: Ms, endMs: Ms): Breath
     counted('out'),
     heldEmpty > 1 ? counted('holdEmpty') : 0,
   ];
-  const allIns = phases.filter((_, i) => kinds[i] === 'in');
+  const ins = phases.filter((_, i) => kinds[i] === 'in');
   // How it goes is told before it is led; some tell it each time.
-  const called = allIns.filter(({ isDeclared }) => !isDeclared);
-  const ins = called.length > 1 ? called : allIns;
+  const called = ins.filter(({ isDeclared }) => !isDeclared);
+  const heard = [called.length > 1 ? called : ins, ins].flatMap((some) => roundsOf(some, startMs, endMs));
+  // What was announced counts where either fits it.
+  const isAsAnnounced = heard.some(
+    (rounds) => announced !== null && Math.abs(announced - rounds) <= Math.max(1, announced * FITS),
+  );
+  return { counts, announced, rounds: isAsAnnounced ? announced : (heard[0] ?? announced) };
+}
+
+/** How many rounds in-breaths are: those that were called where all were, else as many as fit the time. */
+function roundsOf(ins: readonly SpokenPhase[], startMs: Ms, endMs: Ms): number[] {
   // The first of two in-breaths that stand close together was only announced: `in for four`.
   const led = ins.filter(({ atMs }, i) => (ins[i + 1]?.atMs ?? Infinity) - atMs > MIN_ROUND_MS);
   const roundMs = median(led.slice(1).map(({ atMs }, i) => atMs - (led[i]?.atMs ?? atMs)));
-  if (roundMs === undefined) return { counts, announced, rounds: announced };
+  if (roundMs === undefined) return [];
   const byClock = Math.round((endMs - (led[0]?.atMs ?? startMs)) / roundMs);
-  const isSteady = led.length >= byClock * (1 - FITS);
-  const fits =
-    announced !== null && Math.abs(announced - (isSteady ? led.length : byClock)) <= Math.max(1, announced * FITS);
-  return { counts, announced, rounds: fits ? announced : isSteady ? led.length : byClock };
+  return [led.length >= byClock * (1 - FITS) ? led.length : byClock];
 }
 const beforeHold = (phases: readonly SpokenPhase[], at: number): SpokenPhase['kind'] | undefined =>
   phases.slice(0, at).findLast(({ kind }) => kind !== 'hold')?.kind;

@@ -18,6 +18,8 @@ export interface ClassChain extends Chain {
 const FIXED = 10_000;
 /** A mark that is only offered or compared announces nothing. */
 const MIN_WEIGHT = 0.5;
+/** `Just a second` announces nothing. */
+const MIN_ANNOUNCED_SECONDS = 15;
 
 /** The length that was announced last around the beginning of a hold. */
 function announcedAt(marks: readonly Mark[], ms: Ms): { least: number; most: number } | null {
@@ -25,7 +27,7 @@ function announcedAt(marks: readonly Mark[], ms: Ms): { least: number; most: num
   for (const mark of marks) {
     if (mark.atMs > ms + ANNOUNCED_WITHIN_MS) break;
     if (mark.atMs < ms - ANNOUNCED_BEFORE_MS || mark.weight < MIN_WEIGHT) continue;
-    if (mark.kind === 'length') found = mark.seconds;
+    if (mark.kind === 'length' && mark.seconds.most >= MIN_ANNOUNCED_SECONDS) found = mark.seconds;
     if (mark.kind === 'breaths') found ??= { least: breathsSeconds(mark.least), most: breathsSeconds(mark.most) };
   }
   return found;

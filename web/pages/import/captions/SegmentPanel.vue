@@ -78,7 +78,10 @@ const MAX_NAME = 80;
 function takeName(text: string): string | undefined {
   const typed = text.trim();
   if (typed.length > MAX_NAME) return `A name has at most ${MAX_NAME} characters.`;
-  if (typed !== '') emit('call', typed, segment.side !== 'both');
+  // Where a position has this name already, that is the one.
+  const known = library.positions.find(({ names }) => names.english.toLowerCase() === typed.toLowerCase());
+  if (known) name(known.id);
+  else if (typed !== '') emit('call', typed, segment.side !== 'both');
   return undefined;
 }
 const notHeld = (): void => emit('fix', [asFixed({ kind: 'talk', id: null, side: 'both' })]);
