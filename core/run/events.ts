@@ -49,7 +49,7 @@ export const RunEvent = z.discriminatedUnion('kind', [
   z.strictObject({ ...common, kind: z.literal('restAdded'), ms: z.int().min(1000).max(3_600_000) }),
   /** Gave stretches to come other lengths, by phase, so that the session ends in time. */
   z.strictObject({ ...common, kind: z.literal('refitted'), lengths: z.array(PhaseLength).max(2000) }),
-  /** Nobody led it with the clock: the stretches to come have the lengths, by phase, that were measured from something else. */
+  /** It was not led with the clock: each stretch to come has a length, by phase, that was measured some other way. */
   z.strictObject({
     ...common,
     kind: z.literal('measured'),

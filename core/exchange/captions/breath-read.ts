@@ -47,10 +47,10 @@ export function breathOf(marks: readonly Mark[], startMs: Ms, endMs: Ms): Breath
     heldEmpty > 1 ? counted('holdEmpty') : 0,
   ];
   const ins = phases.filter((_, i) => kinds[i] === 'in');
-  // How it goes is told before it is led; some tell it each time.
+  // Many teachers explain the count before they lead it, and some announce it every round.
   const called = ins.filter(({ isDeclared }) => !isDeclared);
   const heard = [called.length > 1 ? called : ins, ins].flatMap((some) => roundsOf(some, startMs, endMs));
-  // What was announced counts where either fits it.
+  // The number that was announced is right if either count comes close to it.
   const isAsAnnounced = heard.some(
     (rounds) => announced !== null && Math.abs(announced - rounds) <= Math.max(1, announced * FITS),
   );

@@ -18,7 +18,7 @@ export interface ClassChain extends Chain {
 const FIXED = 10_000;
 /** A mark that is only offered or compared announces nothing. */
 const MIN_WEIGHT = 0.5;
-/** `Just a second` announces nothing. */
+/** Nobody announces a hold of a few seconds: `just a second` is a figure of speech. */
 const MIN_ANNOUNCED_SECONDS = 15;
 
 /** The length that was announced last around the beginning of a hold. */

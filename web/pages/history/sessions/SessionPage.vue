@@ -61,7 +61,7 @@ const about = computed(() => {
   if (!plan || !startMs) return '';
   const { present: here, measuredFrom } = record.value.annotations;
   const attendance = here ? here.people.length + here.others : plan.groupSize;
-  // Of a class that was read from something, nobody has told yet how many came.
+  // Nobody has recorded yet how many people came to a class that was read from captions.
   const howMany = here || measuredFrom === null ? people(attendance) : '';
   return [
     plan.title,

@@ -9,14 +9,13 @@ import { useIncoming } from '../../../state/incoming';
 import { useLibrary } from '../../../state/library';
 import { useSettings } from '../../../state/settings';
 import AppIcon from '../../../ui/AppIcon.vue';
-import ChoiceField from '../../../ui/fields/ChoiceField.vue';
-import CheckField from '../../../ui/fields/CheckField.vue';
 import IconButton from '../../../ui/IconButton.vue';
 import { useUndoKeys } from '../../../ui/use-undo-keys';
 import ImportHead from '../ImportHead.vue';
 import ClassRibbon from './ClassRibbon.vue';
 import FilmBeside from './FilmBeside.vue';
 import KeepDialog from './KeepDialog.vue';
+import PlanChoices from './PlanChoices.vue';
 import SegmentPanel from './SegmentPanel.vue';
 import { useCaptions } from './use-captions';
 import { useKeep } from './use-keep';
@@ -98,10 +97,6 @@ function fixAt(...fixedSegments: FixedSegment[]): void {
 const film = useTemplateRef('film');
 const hasFilm = ref(false);
 
-const LENGTHS = [
-  { value: 'led', label: 'as led' },
-  { value: 'announced', label: 'as announced' },
-] as const;
 const lengths = ref<'led' | 'announced'>('led');
 const even = ref(false);
 const title = computed(() =>
@@ -210,16 +205,7 @@ const keep = (called: string, startedAtMs: number): Promise<void> =>
           />
         </div>
       </div>
-      <div class="plan">
-        <span class="quiet">Lengths in the plan</span>
-        <ChoiceField v-model="lengths" label="Lengths in the plan" :options="LENGTHS" />
-        <CheckField v-model="even" label="both sides as long as the longer one" />
-        <CheckField
-          v-if="newNames.length > 0"
-          v-model="withNew"
-          :label="`with ${newNames.map(({ name }) => name).join(', ')} as ${newNames.length === 1 ? 'a custom position' : 'custom positions'}`"
-        />
-      </div>
+      <PlanChoices v-model:lengths="lengths" v-model:even="even" v-model:with-new="withNew" :new-names="newNames" />
     </template>
   </template>
 </template>
@@ -287,13 +273,6 @@ li:not(.quiet) .what {
 .time,
 .length {
   font-variant-numeric: tabular-nums;
-}
-.plan {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px 16px;
-  align-items: center;
-  padding: 14px 0;
 }
 @media (width < 900px) {
   .columns {

@@ -72,8 +72,8 @@ function times(startMs: number, segmentEndMs: number): string | undefined {
   emit('move', startMs, segmentEndMs);
   return undefined;
 }
-/** A field for a name of one's own, where none of those there are fits. */
-const types = ref(false);
+/** Whether the field for a new name is open. */
+const isTyping = ref(false);
 const MAX_NAME = 80;
 function takeName(text: string): string | undefined {
   const typed = text.trim();
@@ -115,7 +115,7 @@ const isWithin = ({ startMs }: SpokenLine): boolean => startMs >= segment.startM
         :options="options"
         @update:model-value="name"
       />
-      <TextField v-if="types" label="A new name" autofocus model-value="" :accept="takeName" />
+      <TextField v-if="isTyping" label="A new name" autofocus model-value="" :accept="takeName" />
       <ChoiceField
         v-if="isSided && segment.side !== 'both'"
         label="Side"
@@ -150,7 +150,7 @@ const isWithin = ({ startMs }: SpokenLine): boolean => startMs >= segment.startM
       <Button v-if="fixed" size="small" outlined label="Read it again" @click="emit('free')" />
       <Button v-if="isHeld" size="small" text label="Split in two" @click="split" />
       <Button v-if="isHeld && next" size="small" text label="Join with the next" @click="join" />
-      <Button v-if="!isBreath && !types" size="small" text label="Another name" @click="types = true" />
+      <Button v-if="!isBreath && !isTyping" size="small" text label="Another name" @click="isTyping = true" />
       <Button v-if="isHeld" size="small" text label="Nothing is held" @click="notHeld" />
     </div>
     <h3>What was said</h3>

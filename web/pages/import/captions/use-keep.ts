@@ -50,7 +50,7 @@ export function useKeep(newNames: () => readonly UnknownName[]) {
   const library = useLibrary();
   const settings = useSettings();
 
-  function planned(segments: readonly ClassSegment[], { title, lengths, even }: ClassPlan) {
+  function make(segments: readonly ClassSegment[], { title, lengths, even }: ClassPlan) {
     const { approach } = settings.current.usual;
     const own = new Map(newNames().map((one) => [one.id, customPosition(one)]));
     const entries = [...own.values()];
@@ -59,8 +59,15 @@ export function useKeep(newNames: () => readonly UnknownName[]) {
     const made = planOfClass(named, { title, approach, library: all, newId, lengths, even });
     return { ...made, entries, plan: { ...made.plan, rules: planRulesOf(settings.current) } };
   }
+  let last: { of: string; made: ReturnType<typeof make> } | undefined;
+  /** The plan of a class; of the same class the same one, so that after a lost answer it is not saved twice. */
+  function planned(segments: readonly ClassSegment[], how: ClassPlan): ReturnType<typeof make> {
+    const of = JSON.stringify([segments, how, newNames()]);
+    if (last?.of !== of) last = { of, made: make(segments, how) };
+    return last.made;
+  }
   /** Saves a plan, with the positions that come with it. */
-  async function save({ plan, entries }: ReturnType<typeof planned>): Promise<StoredPlan> {
+  async function save({ plan, entries }: ReturnType<typeof make>): Promise<StoredPlan> {
     const stored = await createPlan(plan, entries);
     if (entries.length > 0) await library.reload();
     return stored;
@@ -74,7 +81,7 @@ export function useKeep(newNames: () => readonly UnknownName[]) {
   /** What is being kept, so that after a failure it goes on where it stopped and nothing is there twice. */
   interface Keeping {
     of: string;
-    made: ReturnType<typeof planned>;
+    made: ReturnType<typeof make>;
     /** Once it is saved. */
     stored?: StoredPlan;
     runId: string;
