@@ -17,8 +17,11 @@ const WORDS_A_SECOND = 1.9;
 const HOLD_SECONDS = 200;
 const SECONDS = 3600;
 
-/** An hour that never falls silent: nine positions on both sides, with all that leads into them and out of them. */
-function chattyHour(): CaptionCue[] {
+/**
+ * An hour of nine positions on both sides, with all that leads into them and out of them.
+ * @param talkShare how much of each hold is talked through, from 0 to 1; the rest of it is silent
+ */
+function hourOf(talkShare: number): CaptionCue[] {
   const random = seeded(7);
   const cues: CaptionCue[] = [];
   let atMs = 0;
@@ -41,18 +44,22 @@ function chattyHour(): CaptionCue[] {
       say(side === 'left' ? `Next we come into ${names.english}, left side.` : 'And now the other side, right leg.');
       for (const sentence of waysIn) say(sentence);
       say('Stay here for three minutes.');
-      talk(HOLD_SECONDS);
+      talk(HOLD_SECONDS * talkShare);
+      atMs += HOLD_SECONDS * (1 - talkShare) * 1000;
       say('Slowly come out of it.');
     }
   }
   return cues;
 }
 
-/** An hour of captions read from its words, with what is doubtful. */
+/** Hours of captions read from their words, with what is doubtful: a usual one, and one that never falls silent. */
 export function benchCaptions(): Figure[] {
   const entries = spokenEntries({ positions: POSITIONS, techniques: TECHNIQUES, alsoCalled, spokenWaysIn });
   const read = classReader(entries, ENGLISH);
-  const { words } = spokenWords(chattyHour());
-  const times = timed(5, () => read(words));
-  return [msFigure(`captions of an hour, ${words.length} words`, percentile(times, 0.5), 300)];
+  const figure = (what: string, talkShare: number, barMs: number): Figure => {
+    const { words } = spokenWords(hourOf(talkShare));
+    const times = timed(20, () => read(words));
+    return msFigure(`${what}, ${words.length} words`, percentile(times, 0.5), barMs);
+  };
+  return [figure('captions of an hour', 0.3, 300), figure('captions of an hour without a pause', 1, 500)];
 }

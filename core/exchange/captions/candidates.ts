@@ -19,16 +19,20 @@ interface Entry extends PositionPlace {
   kind: 'hold' | 'breath';
 }
 
-/** The entries that a class may have, as far as they are named, described or fixed. */
+/**
+ * The entries that a class may have, as far as they are named, described or fixed.
+ * @param places the positions in the order in which they are described
+ */
 export function candidates<E extends Entry>(
   entries: readonly E[],
+  places: readonly PositionPlace[],
   words: readonly SpokenWord[],
   marks: readonly Mark[],
   described: Described,
   place: Setting,
   fixed: readonly FixedSegment[],
 ): { positions: E[]; techniques: E[] } {
-  const worth = describedMost(entries, words, described, place);
+  const worth = describedMost(places, words, described, place);
   for (const mark of marks)
     if (mark.kind === 'name')
       for (const { id, share } of mark.entries) worth.set(id, (worth.get(id) ?? 0) + share * mark.weight);
@@ -44,17 +48,19 @@ export function candidates<E extends Entry>(
 
 /** The positions that are described best somewhere, and how well. */
 function describedMost(
-  entries: readonly PositionPlace[],
+  positions: readonly PositionPlace[],
   words: readonly SpokenWord[],
   described: Described,
-  { familiesAt, withProps }: Setting,
+  { familiesAt, propsAt }: Setting,
 ): Map<string, number> {
-  const byId = new Map(entries.map((entry) => [entry.id, entry]));
+  const variants = positions.map(asVariant);
   const best = new Map<string, number>();
+  /** How well each position is described in the window. */
+  const sums = new Float64Array(positions.length);
   let from = 0;
-  const sums = new Map<string, number>();
   const change = (at: number, sign: 1 | -1): void => {
-    for (const { id, score } of described[at] ?? []) sums.set(id, (sums.get(id) ?? 0) + sign * score);
+    for (const list of described[at] ?? [])
+      for (const { entry, score } of list) sums[entry] = (sums[entry] ?? 0) + sign * score;
   };
   for (const [i, word] of words.entries()) {
     change(i, 1);
@@ -63,16 +69,17 @@ function describedMost(
       from++;
     }
     if (i % EVERY_WORDS !== 0) continue;
-    const high: [string, number][] = [];
     const families = familiesAt(word.startMs);
-    for (const [id, score] of sums) {
-      const entry = byId.get(id);
-      if (!entry || score < MIN_DESCRIBED) continue;
-      const fits = atPlace(entry, families) + asVariant(entry) + withProps(entry, word.startMs);
-      if (score + fits > MIN_DESCRIBED) high.push([id, score + fits]);
+    const withProps = propsAt(word.startMs);
+    const high: { id: string; score: number }[] = [];
+    for (let entry = 0; entry < sums.length; entry++) {
+      const [own, position] = [sums[entry] ?? 0, positions[entry]];
+      if (!position || own < MIN_DESCRIBED) continue;
+      const score = own + atPlace(position, families) + (variants[entry] ?? 0) + withProps(position);
+      if (score > MIN_DESCRIBED) high.push({ id: position.id, score });
     }
-    high.sort(([, a], [, b]) => b - a);
-    for (const [id, score] of high.slice(0, OF_EACH_WINDOW)) best.set(id, Math.max(best.get(id) ?? 0, score / 10));
+    high.sort((a, b) => b.score - a.score);
+    for (const { id, score } of high.slice(0, OF_EACH_WINDOW)) best.set(id, Math.max(best.get(id) ?? 0, score / 10));
   }
   return best;
 }

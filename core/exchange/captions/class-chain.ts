@@ -72,12 +72,11 @@ export function classChain(evidence: ClassEvidence, fixed: readonly FixedSegment
     });
   };
   const earliest = new Map(SEGMENT_KINDS.map((kind) => [kind, earliestOf(kind)]));
-  const earliestByState = states.map(({ kind }) => earliest.get(kind)!);
   const announced = momentsMs.map((ms) => announcedAt(marks, ms));
 
   /** What a segment of a kind is worth from one moment to another, whatever is held in it. */
   function spansOf(kind: SegmentKind): Float64Array {
-    const table = new Float64Array(width * width);
+    const table = new Float64Array(width * width).fill(-Infinity);
     const sum = sums.kinds.get(kind)!;
     for (let to = 0; to <= moments; to++)
       for (let from = earliest.get(kind)![to]!; from < to; from++) {
@@ -131,7 +130,6 @@ export function classChain(evidence: ClassEvidence, fixed: readonly FixedSegment
     groupOf: (index) => groupOf(states[index]!),
     entry: (index) => entry(states[index]!),
     last: (index) => last(states[index]!),
-    earliest: (index, to) => earliestByState[index]![to]!,
     spans: (index) => spans[index]!,
     begins: (index) => begins[index]!,
     along: (index) => along[index]!,

@@ -17,7 +17,10 @@ export interface FixedSegment {
 /** What happens in a segment: its kind, and what is or was held. */
 export interface ClassState {
   kind: SegmentKind;
-  /** The position, or the technique of a breath; of talk, rest and coming out the position before. */
+  /**
+   * The position, or the technique of a breath. Of coming out, rest and talk the position whose second side may follow;
+   * null where nothing waits for its second side, as it then does not count what was held.
+   */
   id: string | null;
   side: 'left' | 'right' | 'both';
   /** The first side of a position or the second. */
@@ -45,10 +48,14 @@ const SECOND_FOLLOWS = 0.7;
 
 /** Groups of states by what may come after them. */
 const BETWEEN = 0;
-const HELD = 1;
-const BREATHED = 2;
+const FIRST_HELD = 1;
+const ALL_HELD = 2;
+const BREATHED = 3;
+const GROUPS = 4;
 const BETWEEN_KINDS = ['out', 'rest', 'talk', 'shown'] as const;
 const NEVER = -Infinity;
+/** Between what is held where nothing waits for its second side. */
+const NOTHING = { id: null, side: 'both', turn: 1 } as const;
 
 /** The states of a class, and which may follow which. */
 export interface ClassStates {
@@ -64,14 +71,14 @@ const keyOf = ({ kind, id, side, turn }: ClassState): string => `${kind} ${id ??
 /** All states of a class with these positions and techniques. */
 export function classStates(positions: readonly PositionSides[], techniques: readonly string[]): ClassStates {
   const states: ClassState[] = [
-    { kind: 'talk', id: null, side: 'both', turn: 1 },
-    { kind: 'shown', id: null, side: 'both', turn: 1 },
-    ...positions.flatMap(({ id, isSided }) =>
-      (isSided ? (['left', 'right'] as const) : (['both'] as const)).flatMap((side) =>
-        (isSided ? ([1, 2] as const) : ([1] as const)).flatMap((turn) =>
-          (['in', 'hold', ...BETWEEN_KINDS] as const).map((kind): ClassState => ({ kind, id, side, turn })),
-        ),
-      ),
+    ...BETWEEN_KINDS.map((kind): ClassState => ({ kind, ...NOTHING })),
+    ...positions.flatMap(({ id, isSided }): ClassState[] =>
+      isSided
+        ? (['left', 'right'] as const).flatMap((side) => [
+            ...(['in', 'hold', ...BETWEEN_KINDS] as const).map((kind) => ({ kind, id, side, turn: 1 as const })),
+            ...(['in', 'hold'] as const).map((kind) => ({ kind, id, side, turn: 2 as const })),
+          ])
+        : (['in', 'hold'] as const).map((kind) => ({ kind, id, side: 'both', turn: 1 })),
     ),
     ...techniques.map((id): ClassState => ({ kind: 'breath', id, side: 'both', turn: 1 })),
   ];
@@ -81,69 +88,69 @@ export function classStates(positions: readonly PositionSides[], techniques: rea
     state: places.get(keyOf({ ...state, kind })) ?? -1,
     score,
   });
-  const unfinished = ({ id, turn }: ClassState): number =>
-    id !== null && sided.has(id) && turn === 1 ? COSTS.secondMissing : 0;
+  const isFirstOfTwo = ({ id, turn }: ClassState): boolean => id !== null && sided.has(id) && turn === 1;
+  const unfinished = (state: ClassState): number => (isFirstOfTwo(state) ? COSTS.secondMissing : 0);
+
+  /** After anything at all, at a cost. One list for all that is begun so. */
+  const afterAnything = (cost: number, afterBreath: number): Entry['groups'] => [
+    { group: BETWEEN, score: cost },
+    { group: FIRST_HELD, score: COSTS.outSkipped + cost },
+    { group: ALL_HELD, score: COSTS.outSkipped + cost },
+    { group: BREATHED, score: afterBreath + cost },
+  ];
+  const [goneInto, heldAtOnce] = [afterAnything(0, 0), afterAnything(COSTS.inSkipped, 0)];
+  const breathed = afterAnything(0, COSTS.breathAfterBreath);
+  const nowhere: Entry['groups'] = [];
 
   /** How a position is begun: after anything, or, for its second side, after its first. */
-  function begun(state: ClassState, cost: number): Pick<Entry, 'groups' | 'states'> {
-    if (state.turn === 2) {
-      const first: ClassState = { ...state, side: state.side === 'left' ? 'right' : 'left', turn: 1 };
-      const between = BETWEEN_KINDS.map((kind) => from(first, kind, SECOND_FOLLOWS + cost));
-      return { groups: [], states: [...between, from(first, 'hold', SECOND_FOLLOWS + COSTS.outSkipped + cost)] };
-    }
-    return {
-      groups: [
-        { group: BETWEEN, score: cost },
-        { group: HELD, score: COSTS.outSkipped + cost },
-        { group: BREATHED, score: cost },
-      ],
-      states: [],
-    };
+  function begun(state: ClassState): Pick<Entry, 'groups' | 'states'> {
+    const cost = state.kind === 'in' ? 0 : COSTS.inSkipped;
+    if (state.turn === 1) return { groups: state.kind === 'in' ? goneInto : heldAtOnce, states: [] };
+    const first: ClassState = { ...state, side: state.side === 'left' ? 'right' : 'left', turn: 1 };
+    const between = BETWEEN_KINDS.map((kind) => from(first, kind, SECOND_FOLLOWS + cost));
+    return { groups: nowhere, states: [...between, from(first, 'hold', SECOND_FOLLOWS + COSTS.outSkipped + cost)] };
+  }
+
+  /** What comes between: after these kinds, and after the hold that waits for its second side, or any other. */
+  function between(state: ClassState, kinds: readonly SegmentKind[], cost: number): Pick<Entry, 'groups' | 'states'> {
+    const before = kinds.map((kind) => from(state, kind));
+    return state.id === null
+      ? { groups: [{ group: ALL_HELD, score: cost }], states: before }
+      : { groups: nowhere, states: [...before, from(state, 'hold', cost)] };
   }
 
   function entry(state: ClassState): Entry {
     switch (state.kind) {
       case 'in':
-        return { ...begun(state, 0), first: state.turn === 1 ? 0 : NEVER };
+        return { ...begun(state), first: state.turn === 1 ? 0 : NEVER };
       case 'hold': {
-        const skipped = begun(state, COSTS.inSkipped);
+        const skipped = begun(state);
         const first = state.turn === 1 ? COSTS.inSkipped : NEVER;
         return { ...skipped, states: [...skipped.states, from(state, 'in')], first };
       }
       case 'out':
-        return { groups: [], states: [from(state, 'hold')], first: NEVER };
+        return { ...between(state, [], 0), first: NEVER };
       case 'rest':
-        return { groups: [], states: [from(state, 'out'), from(state, 'hold', COSTS.outSkipped)], first: NEVER };
+        return { ...between(state, ['out'], COSTS.outSkipped), first: NEVER };
       case 'talk':
       case 'shown': {
-        const before = [from(state, 'talk'), from(state, 'shown')];
-        if (state.id === null) {
-          const breaths = techniques.map((id) => from({ ...state, id }, 'breath'));
-          return { groups: [], states: [...before, ...breaths], first: 0 };
-        }
-        const held = [from(state, 'out'), from(state, 'rest'), from(state, 'hold', COSTS.outSkipped)];
-        return { groups: [], states: [...before, ...held], first: NEVER };
+        const { groups, states: before } = between(state, BETWEEN_KINDS, COSTS.outSkipped);
+        if (state.id !== null) return { groups, states: before, first: NEVER };
+        return { groups: [...groups, { group: BREATHED, score: 0 }], states: before, first: 0 };
       }
       case 'breath':
-        return {
-          groups: [
-            { group: BETWEEN, score: 0 },
-            { group: HELD, score: COSTS.outSkipped },
-            { group: BREATHED, score: COSTS.breathAfterBreath },
-          ],
-          states: [],
-          first: 0,
-        };
+        return { groups: breathed, states: [], first: 0 };
     }
   }
 
   return {
     states,
-    groups: 3,
+    groups: GROUPS,
     groupOf: (state) => {
       if (state.kind === 'in') return undefined;
       if (state.kind === 'breath') return { group: BREATHED, score: 0 };
-      return { group: state.kind === 'hold' ? HELD : BETWEEN, score: unfinished(state) };
+      if (state.kind !== 'hold') return { group: BETWEEN, score: unfinished(state) };
+      return { group: isFirstOfTwo(state) ? FIRST_HELD : ALL_HELD, score: unfinished(state) };
     },
     entry,
     last: (state) => (state.kind === 'in' ? NEVER : unfinished(state)),

@@ -7,6 +7,9 @@ export interface DescribedEntry {
   descriptions: readonly string[];
 }
 
+/** The positions that a word, or a pair of words, describes, by their place among the entries; and how much. */
+export type DescribedBy = readonly { entry: number; score: number }[];
+
 /** How strongly the words of all entries stand behind those of one: a description has some dozens of words. */
 const SMOOTHING = 30;
 /** What a word or a pair tells at the most, however rare it is. */
@@ -20,7 +23,8 @@ const PAIR = '>';
  * How much likelier each word, and each pair of words that follow each other, is where an entry is described than
  * anywhere in the library: the logarithm of the ratio of the two, smoothed (naive Bayes with a background; C. Zhai and
  * J. Lafferty, A study of smoothing methods for language models, 2004, Dirichlet prior). What is below the background
- * counts nothing: nobody says all of a description. Gives for each word of a class the entries it describes.
+ * counts nothing: nobody says all of a description. Gives for each word of a class the entries that it
+ * describes, and those that it describes together with a word before it.
  */
 export function describer(entries: readonly DescribedEntry[], { small, empty, sides, alike }: CaptionLanguage) {
   const same = new Map(alike.flatMap((some) => some.map((word) => [stem(word), stem(some[0] ?? word)] as const)));
@@ -44,7 +48,7 @@ export function describer(entries: readonly DescribedEntry[], { small, empty, si
   const counted = (wanted: (part: string) => boolean, most: number) => {
     const background = new Map<string, number>();
     let total = 0;
-    const counts = entries.map(({ id, descriptions }) => {
+    const counts = entries.map(({ descriptions }, entry) => {
       const own = new Map<string, number>();
       const parts = descriptions.flatMap(partsOf).filter(wanted);
       for (const part of parts) {
@@ -52,32 +56,30 @@ export function describer(entries: readonly DescribedEntry[], { small, empty, si
         background.set(part, (background.get(part) ?? 0) + 1);
       }
       total += parts.length;
-      return { id, own, size: parts.length };
+      return { entry, own, size: parts.length };
     });
-    for (const { id, own, size } of counts)
+    for (const { entry, own, size } of counts)
       for (const [part, count] of own) {
         const usual = (background.get(part) ?? 0) / total;
         const here = (count + SMOOTHING * usual) / (size + SMOOTHING);
         const score = Math.min(most, Math.log(here / usual));
-        if (score > 0) byPart.set(part, [...(byPart.get(part) ?? []), { id, score }]);
+        if (score > 0) byPart.set(part, [...(byPart.get(part) ?? []), { entry, score }]);
       }
   };
-  const byPart = new Map<string, { id: string; score: number }[]>();
+  const byPart = new Map<string, DescribedBy>();
   counted((part) => !part.includes(PAIR), MAX_SCORE.word);
   counted((part) => part.includes(PAIR), MAX_SCORE.pair);
 
-  const nobody: readonly { id: string; score: number }[] = [];
-  return (words: readonly SpokenWord[]): (readonly { id: string; score: number }[])[] =>
+  return (words: readonly SpokenWord[]): (readonly DescribedBy[])[] =>
     words.map(({ word }, i) => {
       const parts = partsAt(plain(word), (back) => {
         const before = words[i - back];
         return !before || before.ends ? null : plain(before.word);
       });
-      const lists = parts.flatMap((part) => byPart.get(part) ?? nobody);
-      if (parts.length < 2) return lists;
-      const sums = new Map<string, number>();
-      for (const { id, score } of lists) sums.set(id, (sums.get(id) ?? 0) + score);
-      return [...sums].map(([id, score]) => ({ id, score }));
+      return parts.flatMap((part) => {
+        const found = byPart.get(part);
+        return found ? [found] : [];
+      });
     });
 }
 

@@ -1,5 +1,6 @@
 import type { Ms } from '#core/numbers';
 import { SEGMENT_KINDS, type PositionSides, type SegmentKind } from './class-state';
+import type { DescribedBy } from './descriptions';
 import type { CaptionLanguage } from './language';
 import type { Mark } from './marks';
 import { PAUSE_MS } from './moments';
@@ -28,8 +29,8 @@ export interface BreathHolds {
   names: readonly string[];
   holdsBreath: { full: boolean; empty: boolean };
 }
-/** For each word that was spoken, by its place, the positions that it describes, and how much. */
-export type Described = readonly (readonly { id: string; score: number }[])[];
+/** For each word that was spoken, by its place, the positions that it describes. */
+export type Described = readonly (readonly DescribedBy[])[];
 
 /** What a class is read from. */
 export interface ClassEvidence {
@@ -39,6 +40,8 @@ export interface ClassEvidence {
   positions: readonly (PositionSides & PositionPlace)[];
   techniques: readonly BreathHolds[];
   described: Described;
+  /** The ids of the positions that may be described, in their order there. */
+  describedIds: readonly string[];
   setting: Setting;
   language: CaptionLanguage;
   endMs: Ms;
@@ -83,7 +86,7 @@ export interface ClassSums {
 
 /** Sums up what tells of a class at its moments. */
 export function classSums(
-  { words, marks, positions, techniques, described, setting, language, endMs }: ClassEvidence,
+  { words, marks, positions, techniques, described, describedIds, setting, language, endMs }: ClassEvidence,
   momentsMs: readonly Ms[],
 ): ClassSums {
   const moments = momentsMs.length - 1;
@@ -169,13 +172,22 @@ export function classSums(
         break;
     }
   }
+  const intoOf = describedIds.map((id) => into.get(id));
+  /** What describes other positions speaks against each: all of them together have nothing from it. */
+  const against = new Sums(moments);
   for (const [i, word] of words.entries()) {
-    const own = new Map((described[i] ?? []).map(({ id, score }) => [id, score]));
-    if (own.size === 0) continue;
+    const lists = described[i] ?? [];
+    if (lists.length === 0) continue;
     const at = indexAt(momentsMs, word.startMs);
-    const mean = ids.reduce((sum, id) => sum + (own.get(id) ?? 0), 0) / Math.max(1, ids.length);
-    for (const id of ids) into.get(id)?.add(at, ((own.get(id) ?? 0) - mean) * DESCRIBED);
+    for (const list of lists)
+      for (const { entry, score } of list) {
+        const own = intoOf[entry];
+        if (!own) continue;
+        own.add(at, score * DESCRIBED);
+        against.add(at, (-score * DESCRIBED) / ids.length);
+      }
   }
+  for (const own of into.values()) for (let at = 0; at <= moments; at++) own.values[at]! += against.values[at]!;
   for (let i = 0; i <= words.length; i++) {
     const [fromMs, toMs] = [words[i - 1]?.endMs ?? 0, words[i]?.startMs ?? endMs];
     const seconds = Math.min(MAX_SILENCE_SECONDS, (toMs - fromMs - PAUSE_MS) / 1000);

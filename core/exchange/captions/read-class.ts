@@ -20,7 +20,7 @@ export interface ClassSegment {
   kind: SegmentKind;
   startMs: Ms;
   endMs: Ms;
-  /** The library entry; of a rest, of coming out and of talk the one before. Null where nothing was held yet. */
+  /** The library entry; of a rest, of coming out and of talk the position before. Null where none was held yet. */
   id: string | null;
   side: 'left' | 'right' | 'both';
   /** The first side of a position or the second. */
@@ -49,10 +49,8 @@ const MIN_WEIGHT = 0.5;
 /** Reads classes in a language that may have these entries. */
 export function classReader(entries: readonly SpokenEntry[], language: CaptionLanguage) {
   const marksIn = markFinder(language, entries);
-  const describedIn = describer(
-    entries.filter(({ kind }) => kind === 'hold'),
-    language,
-  );
+  const held = entries.filter(({ kind }) => kind === 'hold');
+  const describedIn = describer(held, language);
   /**
    * What was led in a class, from what was spoken: the likeliest sequence of segments around those that are fixed.
    * @param fixed segments that do not overlap, with moments within the class
@@ -64,9 +62,12 @@ export function classReader(entries: readonly SpokenEntry[], language: CaptionLa
     const all = [...entries, ...unknown.names.map(entryOfName)];
     const described = describedIn(words);
     const place = setting(words, marks, language);
-    const { positions, techniques } = candidates(all, words, marks, described, place, fixed);
+    const { positions, techniques } = candidates(all, held, words, marks, described, place, fixed);
     const endMs = (words.at(-1)?.endMs ?? 0) + LAST_WORD_MS;
-    const evidence: ClassEvidence = { words, marks, positions, techniques, described, setting: place, language, endMs };
+    const evidence: ClassEvidence = {
+      ...{ words, marks, positions, techniques, described, setting: place, language, endMs },
+      describedIds: held.map(({ id }) => id),
+    };
     let chain = classChain(evidence, fixed);
     let decoded = decode(chain);
     if (decoded.segments.length === 0) {
@@ -97,7 +98,13 @@ export function classReader(entries: readonly SpokenEntry[], language: CaptionLa
         breath: kind === 'breath' ? breathOf(marks, startMs, segmentEndMs) : null,
       };
     });
-    for (const [i, segment] of segments.entries()) segment.announced ??= ofFirstSide(segments, i);
+    let before: Pick<ClassSegment, 'id' | 'side' | 'turn'> = { id: null, side: 'both', turn: 1 };
+    for (const [i, segment] of segments.entries()) {
+      segment.announced ??= ofFirstSide(segments, i);
+      const { id, side, turn } = segment;
+      if (segment.kind === 'hold') before = { id, side, turn };
+      else if (segment.kind !== 'in' && segment.kind !== 'breath') Object.assign(segment, before);
+    }
     return {
       segments,
       named: marks.filter(({ kind, weight }) => kind === 'name' && weight > MIN_WEIGHT).length,

@@ -51,11 +51,11 @@ function chainOf(tables: Tables): Chain {
       ),
     }),
     last: (state) => never(last[state]),
-    earliest: (state, to) => Math.max(0, to - longest[state]!),
     spans: (state) =>
-      Float64Array.from({ length: (moments + 1) ** 2 }, (_, i) =>
-        spanOf(tables, state, i % (moments + 1), Math.floor(i / (moments + 1))),
-      ),
+      Float64Array.from({ length: (moments + 1) ** 2 }, (_, i) => {
+        const [from, to] = [i % (moments + 1), Math.floor(i / (moments + 1))];
+        return from < to && from >= to - longest[state]! ? spanOf(tables, state, from, to) : -Infinity;
+      }),
     begins: (state) => Float64Array.from({ length: moments + 1 }, (_, moment) => beginOf(tables, state, moment)),
     along: (state) => {
       const sums = new Float64Array(moments + 1);
@@ -90,9 +90,8 @@ function allPaths(tables: Tables): { score: number; path: ChainSegment[] }[] {
 
 const score = fc.integer({ min: -9, max: 9 });
 const maybe = fc.option(score, { freq: 2 });
-const tables = fc
-  .record({ moments: fc.integer({ min: 1, max: 5 }), states: fc.integer({ min: 1, max: 4 }) })
-  .chain(({ moments, states }) =>
+const tablesWith = (size: { moments: fc.IntegerConstraints; states: fc.IntegerConstraints; longest: number }) =>
+  fc.record({ moments: fc.integer(size.moments), states: fc.integer(size.states) }).chain(({ moments, states }) =>
     fc.record({
       moments: fc.constant(moments),
       states: fc.constant(states),
@@ -100,11 +99,39 @@ const tables = fc
       steps: fc.array(maybe, { minLength: states * states, maxLength: states * states }),
       first: fc.array(maybe, { minLength: states, maxLength: states }),
       last: fc.array(maybe, { minLength: states, maxLength: states }),
-      longest: fc.array(fc.integer({ min: 1, max: 5 }), { minLength: states, maxLength: states }),
+      longest: fc.array(fc.integer({ min: 1, max: size.longest }), { minLength: states, maxLength: states }),
       leaving: fc.array(score, { minLength: states, maxLength: states }),
       lets: fc.array(maybe, { minLength: states, maxLength: states }),
     }),
   );
+const tables = tablesWith({ moments: { min: 1, max: 5 }, states: { min: 1, max: 4 }, longest: 5 });
+
+const longTables = tablesWith({ moments: { min: 30, max: 70 }, states: { min: 1, max: 3 }, longest: 60 });
+
+/** The best score of a chain by the plain recursion over all ends and beginnings; around one segment if it is given. */
+function bestOfLong(tables: Tables, given?: ChainSegment): number {
+  const { moments, states, steps, first, last, longest, leaving, lets } = tables;
+  const change = (before: number, state: number): number => {
+    const isLet = lets[state] !== null && before % 2 === (state % 3 === 0 ? 0 : 1);
+    return Math.max(never(steps[before * states + state]), isLet ? lets[state]! + leaving[before]! : -Infinity);
+  };
+  const isOver = (from: number, to: number): boolean => given !== undefined && from < given.to && given.from < to;
+  const isGiven = (state: number, from: number, to: number): boolean =>
+    given?.state === state && given.from === from && given.to === to;
+  /** By the end and the state of the last segment up to it. */
+  const best = Array.from({ length: moments + 1 }, () => Array.from({ length: states }, () => -Infinity));
+  for (let to = 1; to <= moments; to++)
+    for (let state = 0; state < states; state++)
+      for (let from = Math.max(0, to - longest[state]!); from < to; from++) {
+        if (isOver(from, to) && !isGiven(state, from, to)) continue;
+        const before =
+          from === 0
+            ? never(first[state])
+            : Math.max(...best[from]!.map((score, other) => score + change(other, state)));
+        best[to]![state] = Math.max(best[to]![state]!, before + scoreOf(tables, state, from, to));
+      }
+  return Math.max(...best[moments]!.map((score, state) => score + never(last[state])));
+}
 
 describe('the likeliest way to cut a stretch of time', () => {
   test('is the best of all there are, and has the score it says', () => {
@@ -144,6 +171,18 @@ describe('the likeliest way to cut a stretch of time', () => {
         expect(decode(chainOf(one)).bestWith(state, from, to)).toBe(best);
       }),
       { numRuns: 400 },
+    );
+  });
+
+  test('is the best of a long chain as well, where most beginnings are passed over', () => {
+    fc.assert(
+      fc.property(longTables, fc.nat(3), fc.nat(70), fc.nat(70), (one, state, from, to) => {
+        const found = decode(chainOf(one));
+        expect(found.score).toBe(bestOfLong(one));
+        fc.pre(state < one.states && from < to && to <= one.moments);
+        expect(found.bestWith(state, [from, from], [to, to])).toBe(bestOfLong(one, { state, from, to }));
+      }),
+      { numRuns: 100 },
     );
   });
 });

@@ -24,9 +24,10 @@ export interface Chain {
   entry: (state: number) => Entry;
   /** What it is worth that a state comes last. */
   last: (state: number) => number;
-  /** The earliest moment a segment in a state may begin that ends at a moment. */
-  earliest: (state: number, to: number) => number;
-  /** What a segment is worth by where it begins and ends, at `to * (moments + 1) + from`. States may share a table. */
+  /**
+   * What a segment is worth by where it begins and ends, at `to * (moments + 1) + from`; −∞ where none can be, as
+   * where `from` is not before `to`. States may share a table.
+   */
   spans: (state: number) => Float64Array;
   /** What it is worth that a segment in a state begins at each moment. */
   begins: (state: number) => Float64Array;
@@ -50,152 +51,269 @@ export interface Decoded {
 
 const NEVER = -Infinity;
 
-/** For each state its scores at all moments. */
-type Scores = readonly Float64Array[];
-const scoresOf = ({ states, moments }: Chain): Float64Array[] =>
-  Array.from({ length: states }, () => new Float64Array(moments + 1).fill(NEVER));
+/** So many moments make a block: one that cannot be better than what was found is passed over as a whole. */
+const BLOCK_BITS = 3;
+const blocksOf = (width: number): number => (width >> BLOCK_BITS) + 1;
 
-/**
- * The beginning of the best segment that ends at `to` and begins in a range; −1 where none can be.
- * @param ahead what a path is worth up to each beginning, less what lies along it until there
- */
-function bestStart(
-  ahead: Float64Array,
-  spans: Float64Array,
-  [first, last, to]: readonly [number, number, number],
-): number {
-  const row = to * ahead.length;
-  let score = NEVER;
-  let from = -1;
-  for (let i = first; i <= last; i++) {
-    const total = ahead[i]! + spans[row + i]!;
-    if (total > score) {
-      score = total;
-      from = i;
-    }
+/** Scores at moments, with the highest of each block. */
+class Row {
+  readonly values: Float64Array;
+  readonly highest: Float64Array;
+  constructor(width: number) {
+    this.values = new Float64Array(width).fill(NEVER);
+    this.highest = new Float64Array(blocksOf(width)).fill(NEVER);
   }
-  return from;
+  set(at: number, value: number): void {
+    this.values[at] = value;
+    if (value > this.highest[at >> BLOCK_BITS]!) this.highest[at >> BLOCK_BITS] = value;
+  }
 }
-/** What a path is worth that has a segment from one moment to another, up to its end. */
-const scoreUpTo = (ahead: Float64Array, spans: Float64Array, along: Float64Array, from: number, to: number): number =>
-  from < 0 ? NEVER : ahead[from]! + spans[to * along.length + from]! + along[to]!;
+
+/** A table of spans read along its rows, with the highest of each block, and where each row begins and ends. */
+class Table {
+  readonly highest: Float64Array;
+  readonly first: Int32Array;
+  readonly last: Int32Array;
+  private readonly blocks: number;
+  constructor(
+    readonly values: Float64Array,
+    readonly width: number,
+  ) {
+    this.blocks = blocksOf(width);
+    this.highest = new Float64Array(width * this.blocks).fill(NEVER);
+    this.first = new Int32Array(width).fill(width);
+    this.last = new Int32Array(width).fill(-1);
+    for (let row = 0; row < width; row++)
+      for (let i = 0; i < width; i++) {
+        const value = values[row * width + i]!;
+        if (value === NEVER) continue;
+        const block = row * this.blocks + (i >> BLOCK_BITS);
+        if (value > this.highest[block]!) this.highest[block] = value;
+        if (i < this.first[row]!) this.first[row] = i;
+        this.last[row] = i;
+      }
+  }
+  /** The same table by its columns. */
+  turned(): Table {
+    const { values, width } = this;
+    const turned = new Float64Array(width * width);
+    for (let row = 0; row < width; row++)
+      for (let i = 0; i < width; i++) turned[i * width + row] = values[row * width + i]!;
+    return new Table(turned, width);
+  }
+  /**
+   * Where a row of scores and one of this table are best together, from one place to another; −1 where nothing there
+   * is better than a score that is known.
+   * @param near where it was best the last time: the higher what is found first, the more is passed over
+   */
+  best(row: number, scores: Row, from: number, to: number, known: number, near: number): number {
+    const { values, highest } = scores;
+    const first = Math.max(from, this.first[row]!);
+    const last = Math.min(to, this.last[row]!);
+    const [start, startOfBlocks] = [row * this.width, row * this.blocks];
+    let [best, found] = [known, -1];
+    if (near >= first && near <= last && values[near]! + this.values[start + near]! > best) {
+      best = values[near]! + this.values[start + near]!;
+      found = near;
+    }
+    for (let at = first; at <= last;) {
+      const block = at >> BLOCK_BITS;
+      const end = Math.min(last + 1, (block + 1) << BLOCK_BITS);
+      if (highest[block]! + this.highest[startOfBlocks + block]! <= best) at = end;
+      for (; at < end; at++) {
+        const total = values[at]! + this.values[start + at]!;
+        if (total > best) {
+          best = total;
+          found = at;
+        }
+      }
+    }
+    return found;
+  }
+}
+
+/** For each state the table of its spans, made once for all that share it. */
+function tablesOf({ states, moments, spans }: Chain): Table[] {
+  const made = new Map<Float64Array, Table>();
+  return Array.from({ length: states }, (_, state) => {
+    const values = spans(state);
+    const table = made.get(values) ?? new Table(values, moments + 1);
+    made.set(values, table);
+    return table;
+  });
+}
+
+/** What may come before each state, in one list that is quick to run along. */
+interface Steps {
+  /** The lists of groups that states let in, each once, and which one is that of each state. */
+  lists: readonly Entry['groups'][];
+  listOf: Int32Array;
+  /** The states that may come before a state, and at what score, from its offset to the next one's. */
+  offsets: Int32Array;
+  before: Int32Array;
+  scores: Float64Array;
+}
+function stepsOf(entries: readonly Entry[]): Steps {
+  const lists = [...new Set(entries.map(({ groups }) => groups))];
+  const all = entries.flatMap(({ states }) => states);
+  const offsets = new Int32Array(entries.length + 1);
+  for (const [i, { states }] of entries.entries()) offsets[i + 1] = offsets[i]! + states.length;
+  return {
+    lists,
+    listOf: Int32Array.from(entries, ({ groups }) => lists.indexOf(groups)),
+    offsets,
+    before: Int32Array.from(all, ({ state }) => state),
+    scores: Float64Array.from(all, ({ score }) => score),
+  };
+}
 
 /** Decodes a chain exactly. Without any path that is possible, the score is −∞ and there are no segments. */
 export function decode(chain: Chain): Decoded {
-  const { moments, states, groups, groupOf, last, earliest } = chain;
+  const { moments, states, groups, groupOf, last } = chain;
+  const width = moments + 1;
+  const tables = tablesOf(chain);
   const entries = Array.from({ length: states }, (_, state) => chain.entry(state));
-  const spans = Array.from({ length: states }, (_, state) => chain.spans(state));
+  const steps = stepsOf(entries);
   const along = Array.from({ length: states }, (_, state) => chain.along(state));
   const begins = Array.from({ length: states }, (_, state) => chain.begins(state));
   const leaving = Array.from({ length: states }, (_, state) => groupOf(state));
-  const ended = scoresOf(chain);
-  const ahead = scoresOf(chain);
-  const before = Array.from({ length: states }, () => new Int32Array(moments + 1).fill(-1));
-  const starts = Array.from({ length: states }, () => new Int32Array(moments + 1).fill(-1));
+  const ended = new Float64Array(states);
+  /** What a path is worth up to each beginning of a segment, less what lies along it until there. */
+  const ahead = Array.from({ length: states }, () => new Row(width));
+  /** Where the best segment of a state begins that ends at a moment, and what comes before one that begins there. */
+  const starts = new Int32Array(width * states).fill(-1);
+  const before = new Int32Array(width * states).fill(-1);
   const bestOf = new Float64Array(groups);
   const whichOf = new Int32Array(groups);
+  const bestOfList = new Float64Array(steps.lists.length);
+  const whichOfList = new Int32Array(steps.lists.length);
+  /** What a path is worth that has a segment from one moment to another, up to its end. */
+  const scoreUpTo = (state: number, from: number, to: number): number =>
+    from < 0 ? NEVER : ahead[state]!.values[from]! + tables[state]!.values[to * width + from]! + along[state]![to]!;
 
   for (let to = 0; to <= moments; to++) {
     bestOf.fill(NEVER);
     whichOf.fill(-1);
     for (let state = 0; state < states; state++) {
-      const from = bestStart(ahead[state]!, spans[state]!, [earliest(state, to), to - 1, to]);
-      const score = scoreUpTo(ahead[state]!, spans[state]!, along[state]!, from, to);
-      ended[state]![to] = score;
-      starts[state]![to] = from;
+      const near = to > 0 ? starts[(to - 1) * states + state]! : -1;
+      const from = tables[state]!.best(to, ahead[state]!, 0, to - 1, NEVER, near);
+      const score = scoreUpTo(state, from, to);
+      ended[state] = score;
+      starts[to * states + state] = from;
       const left = leaving[state];
       if (left && score + left.score > bestOf[left.group]!) {
         bestOf[left.group] = score + left.score;
         whichOf[left.group] = state;
       }
     }
+    for (const [list, some] of steps.lists.entries()) {
+      bestOfList[list] = NEVER;
+      for (const { group, score } of some)
+        if (bestOf[group]! + score > bestOfList[list]!) {
+          bestOfList[list] = bestOf[group]! + score;
+          whichOfList[list] = whichOf[group]!;
+        }
+    }
     for (let state = 0; state < states; state++) {
-      const entry = entries[state]!;
-      let best = to === 0 ? entry.first : NEVER;
+      const list = steps.listOf[state]!;
+      let best = to === 0 ? entries[state]!.first : NEVER;
       let from = -1;
-      for (const { group, score } of entry.groups)
-        if (bestOf[group]! + score > best) {
-          best = bestOf[group]! + score;
-          from = whichOf[group]!;
+      if (bestOfList[list]! > best) {
+        best = bestOfList[list]!;
+        from = whichOfList[list]!;
+      }
+      for (let i = steps.offsets[state]!; i < steps.offsets[state + 1]!; i++) {
+        const total = ended[steps.before[i]!]! + steps.scores[i]!;
+        if (total > best) {
+          best = total;
+          from = steps.before[i]!;
         }
-      for (const { state: other, score } of entry.states)
-        if (ended[other]![to]! + score > best) {
-          best = ended[other]![to]! + score;
-          from = other;
-        }
-      ahead[state]![to] = best + begins[state]![to]! - along[state]![to]!;
-      before[state]![to] = from;
+      }
+      ahead[state]!.set(to, best + begins[state]![to]! - along[state]![to]!);
+      before[to * states + state] = from;
     }
   }
 
   let [score, state] = [NEVER, -1];
   for (let one = 0; one < states; one++) {
-    const total = ended[one]![moments]! + last(one);
+    const total = ended[one]! + last(one);
     if (total > score) [score, state] = [total, one];
   }
   const segments: ChainSegment[] = [];
   for (let to = moments; state >= 0 && to > 0;) {
-    const from = starts[state]![to]!;
+    const from = starts[to * states + state]!;
     segments.unshift({ state, from, to });
-    state = before[state]![from]!;
+    state = before[from * states + state]!;
     to = from;
   }
 
-  let known: Scores | undefined;
+  let rests: Float64Array | undefined;
   return {
     score,
     segments,
     bestWith: (one, [firstFrom, lastFrom], [firstTo, lastTo]) => {
-      const rests = (known ??= afterwards(chain, entries));
+      rests ??= afterwards(chain, steps, tables);
       let best = NEVER;
       for (let to = Math.max(1, firstTo); to <= Math.min(moments, lastTo); to++) {
-        const rest = rests[one]![to]!;
+        const rest = rests[to * states + one]!;
         if (rest === NEVER) continue;
-        const [first, last] = [Math.max(0, firstFrom, earliest(one, to)), Math.min(to - 1, lastFrom)];
-        if (first > last) continue;
-        const from = bestStart(ahead[one]!, spans[one]!, [first, last, to]);
-        best = Math.max(best, scoreUpTo(ahead[one]!, spans[one]!, along[one]!, from, to) + rest);
+        const needed = best - rest - along[one]![to]!;
+        const near = starts[to * states + one]!;
+        const from = tables[one]!.best(
+          to,
+          ahead[one]!,
+          Math.max(0, firstFrom),
+          Math.min(to - 1, lastFrom),
+          needed,
+          near,
+        );
+        if (from >= 0) best = Math.max(best, scoreUpTo(one, from, to) + rest);
       }
       return best;
     },
   };
 }
 
-/** The best score of all that comes after each state that ends at each moment. */
-function afterwards(chain: Chain, entries: readonly Entry[]): Scores {
-  const { moments, states, groups, groupOf, last, earliest } = chain;
-  const rests = scoresOf(chain);
-  /** What is best from each moment on, if a segment in a state begins there, with what lies along it until there. */
-  const from = scoresOf(chain);
-  const bestOf = new Float64Array(groups);
+/** The best score of all that comes after each state that ends at each moment, at `moment * states + state`. */
+function afterwards(chain: Chain, steps: Steps, tables: readonly Table[]): Float64Array {
+  const { moments, states, groups, groupOf, last } = chain;
   const width = moments + 1;
+  const rests = new Float64Array(width * states).fill(NEVER);
+  /** What is best after an end at each moment, with what lies along a segment until there. */
+  const behind = Array.from({ length: states }, () => new Row(width));
+  const bestOf = new Float64Array(groups);
+  const bestOfList = new Float64Array(steps.lists.length);
+  const near = new Int32Array(states).fill(-1);
+  const turned = new Map([...new Set(tables)].map((table) => [table, table.turned()]));
+  const columns = tables.map((table) => turned.get(table)!);
   const leaving = Array.from({ length: states }, (_, state) => groupOf(state));
-  const spansOf = Array.from({ length: states }, (_, state) => chain.spans(state));
-  const alongOf = Array.from({ length: states }, (_, state) => chain.along(state));
-  const beginsOf = Array.from({ length: states }, (_, state) => chain.begins(state));
+  const along = Array.from({ length: states }, (_, state) => chain.along(state));
+  const begins = Array.from({ length: states }, (_, state) => chain.begins(state));
   for (let at = moments; at >= 0; at--) {
-    bestOf.fill(NEVER);
+    const now = at * states;
+    bestOfList.fill(NEVER);
     for (let state = 0; state < states; state++) {
-      const begins = from[state]![at]! + beginsOf[state]![at]! - alongOf[state]![at]!;
-      if (begins === NEVER) continue;
-      for (const { group, score } of entries[state]!.groups)
-        if (begins + score > bestOf[group]!) bestOf[group] = begins + score;
-      for (const { state: other, score } of entries[state]!.states)
-        if (begins + score > rests[other]![at]!) rests[other]![at] = begins + score;
+      const to = columns[state]!.best(at, behind[state]!, at + 1, moments, NEVER, near[state]!);
+      near[state] = to;
+      if (to < 0) continue;
+      const rest = behind[state]!.values[to]! + columns[state]!.values[at * width + to]!;
+      const total = rest + begins[state]![at]! - along[state]![at]!;
+      const list = steps.listOf[state]!;
+      if (total > bestOfList[list]!) bestOfList[list] = total;
+      for (let i = steps.offsets[state]!; i < steps.offsets[state + 1]!; i++) {
+        const other = now + steps.before[i]!;
+        if (total + steps.scores[i]! > rests[other]!) rests[other] = total + steps.scores[i]!;
+      }
     }
+    bestOf.fill(NEVER);
+    for (const [list, some] of steps.lists.entries())
+      for (const { group, score } of some) bestOf[group] = Math.max(bestOf[group]!, bestOfList[list]! + score);
     for (let state = 0; state < states; state++) {
       const left = leaving[state];
-      if (left) rests[state]![at] = Math.max(rests[state]![at]!, bestOf[left.group]! + left.score);
-      if (at === moments) rests[state]![at] = Math.max(rests[state]![at]!, last(state));
-      const rest = rests[state]![at]!;
-      if (rest === NEVER) continue;
-      const [own, spans] = [from[state]!, spansOf[state]!];
-      const upTo = rest + alongOf[state]![at]!;
-      const row = at * width;
-      for (let i = earliest(state, at); i < at; i++) {
-        const score = upTo + spans[row + i]!;
-        if (score > own[i]!) own[i] = score;
-      }
+      const alone = at === moments ? last(state) : NEVER;
+      const rest = Math.max(rests[now + state]!, alone, left ? bestOf[left.group]! + left.score : NEVER);
+      rests[now + state] = rest;
+      behind[state]!.set(at, rest + along[state]![at]!);
     }
   }
   return rests;

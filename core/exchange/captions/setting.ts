@@ -17,8 +17,8 @@ export interface PositionPlace {
 export interface Setting {
   /** The families of positions that are held where the class went last; undefined where nobody knows. */
   familiesAt: (ms: Ms) => readonly string[] | undefined;
-  /** What it is worth for a position that the props in its name were spoken of before a moment, or were not. */
-  withProps: (position: PositionPlace, ms: Ms) => number;
+  /** What it is worth at a moment for a position that the props in its name were spoken of before, or were not. */
+  propsAt: (ms: Ms) => (position: PositionPlace) => number;
   /** Whether a side of the body was spoken of just before a moment. */
   hasSide: (ms: Ms) => boolean;
   /** The positions that were named while something was shown, where everybody does it now. */
@@ -61,7 +61,10 @@ export function setting(words: readonly SpokenWord[], marks: readonly Mark[], { 
       const last = places.findLast(({ atMs }) => atMs <= ms + PLACE.withinMs);
       return last && last.atMs >= ms - PLACE.beforeMs ? last.families : undefined;
     },
-    withProps: (position, ms) => Math.min(0, ...propsOf(position).map((prop) => withProp(prop, ms))),
+    propsAt: (ms) => {
+      const worth = new Map(props.map((prop) => [prop, withProp(prop, ms)]));
+      return (position) => propsOf(position).reduce((least, prop) => Math.min(least, worth.get(prop) ?? 0), 0);
+    },
     shownBefore: (ms) => shown.findLast(({ atMs }) => atMs <= ms && atMs >= ms - PLACE.shownBeforeMs)?.named ?? NOBODY,
   };
 }
@@ -95,22 +98,23 @@ export const asVariant = ({ names }: PositionPlace): number =>
 /** For each position what it is worth to be held from each moment on. */
 export function heldFrom(
   positions: readonly PositionPlace[],
-  { familiesAt, withProps, hasSide, shownBefore }: Setting,
+  { familiesAt, propsAt, hasSide, shownBefore }: Setting,
   momentsMs: readonly Ms[],
 ): Map<string, Float64Array> {
   const families = momentsMs.map(familiesAt);
   const shown = momentsMs.map(shownBefore);
   const sided = momentsMs.map(hasSide);
+  const props = momentsMs.map(propsAt);
   return new Map(
     positions.map((position) => {
       const variant = asVariant(position);
       const values = momentsMs.map(
-        (ms, i) =>
+        (_, i) =>
           variant +
           atPlace(position, families[i]) +
           (position.isSided && !sided[i] ? PLACE.noSide : 0) +
           (shown[i]?.has(position.id) ? PLACE.shown : 0) +
-          withProps(position, ms),
+          (props[i]?.(position) ?? 0),
       );
       return [position.id, Float64Array.from(values)];
     }),
