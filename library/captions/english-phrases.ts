@@ -151,7 +151,8 @@ const holding: PhraseRow[] = [
     phrases: [
       '(look|looking|gaze|gazing|face|head) [over] [to] [the] (other|opposite) (way|side|direction)',
       '(let|letting|feel|feeling|notice|noticing|soften|softening|relax|relaxing|release|releasing|unclench) (the|your|how|what|that|where|any|every)',
-      '(breathe|breathing|breath|breathing) (in|into|to|out|low|the|deep|deeply|in and out)',
+      '(breathe|breathing|breath) (into|to|low|the|deep|deeply|in and out)',
+      '(breathe|breath) (in|out) (through|deeply|slowly|into|fully)',
       '(jaw|face|belly|throat|forehead|tongue|shoulders|hips|tailbone) (soft|loose|heavy|down)',
       '(soft|heavy) (belly|face|jaw|hips|shoulders|head)',
       'if (its|it is|that is|thats|you|your|the|it|anything|there)',
@@ -373,10 +374,17 @@ const around: PhraseRow[] = [
   },
   {
     kind: 'begin',
-    phrases: ['(first|next|now|so) [we]', '(lets|lets) (start|begin)', 'from here', 'after that'],
+    phrases: ['(first|next|now|so) [we]', 'from here', 'after that'],
     strength: 0.2,
     reason: 'Something new begins.',
     example: 'Next we come onto the belly.',
+  },
+  {
+    kind: 'classBegins',
+    phrases: ['(lets|so|well|ill) [get] (start|started|begin)', 'to (start|begin) with', 'lets get going'],
+    strength: 0.9,
+    reason: 'The class begins: what was spoken of before was not held.',
+    example: 'Okay, let’s get started.',
   },
   {
     kind: 'caution',
@@ -408,7 +416,14 @@ const breathing: PhraseRow[] = [
   },
   {
     kind: 'breatheOut',
-    phrases: ['(exhale|exhaling)', '[and] breathe out', 'breathing out', '[and] breath out', 'out'],
+    phrases: [
+      '(exhale|exhaling)',
+      '[and] breathe out',
+      'breathing out',
+      '[and] breath out',
+      '[and] hum [it] [away|out]',
+      'out',
+    ],
     strength: 0.8,
     reason: 'An out-breath begins.',
     example: 'Out, two, three, four.',

@@ -19,6 +19,9 @@ export const ENGLISH_SAYINGS: Readonly<Record<string, readonly string[]>> = {
   'chair-seat': ['Just sit on the chair, feet flat on the floor, hands on your thighs, sit tall and settle.'],
   'chair-twist': ['Turn to the side on the chair, hold the back rest with both hands.'],
   'child-narrow': ['Knees together, sit your hips back to your heels, fold over your thighs, arms back by your feet.'],
+  'child-on-bolster': [
+    'Kneel at the end of the bolster, knees on either side of it, and lay yourself down over it, one cheek on the bolster.',
+  ],
   'child-wide': [
     'Big toes touch, knees wide, sit back on your heels and walk your hands forward, belly between your thighs.',
   ],
@@ -27,6 +30,7 @@ export const ENGLISH_SAYINGS: Readonly<Record<string, readonly string[]>> = {
   ],
   'cow-face-arms': ['One arm up and down your back, the other arm behind, and hold the strap or your fingers.'],
   'crossed-thighs': ['Stack one knee on top of the other, feet out to the sides, sit between them and fold forward.'],
+  'curled-ball': ['Knees together, sit on your heels, forehead down, arms alongside, round like a little stone.'],
   deer: ['One leg bent in front of you, the other leg bent behind you, both like right angles.'],
   'eagle-arms': ['One elbow under the other, wrap the forearms, or give yourself a hug.'],
   'easy-seat': ['Come to a comfortable seat, cross your legs, hands on your thighs, close the eyes and arrive.'],
@@ -42,6 +46,9 @@ export const ENGLISH_SAYINGS: Readonly<Record<string, readonly string[]>> = {
   'hanging-fold': [
     'Stand with your feet hip width, bend your knees, fold over your legs and let the head and arms hang.',
   ],
+  'half-lying-twist': [
+    'One knee into the chest and take it across the body to the other side, that arm out, shoulder heavy.',
+  ],
   'happy-baby': [
     'Hold the outside of your feet, knees wide towards your armpits, and rock a little from side to side.',
   ],
@@ -53,14 +60,17 @@ export const ENGLISH_SAYINGS: Readonly<Record<string, readonly string[]>> = {
   'last-rest': [
     'Stretch your legs out long, arms by your sides, palms up, and let everything go.',
     'Lie all the way down, legs long, let the feet fall out, close the eyes.',
+    'Lie out flat and cover yourself up, nothing more to do, rest here till the bell.',
   ],
   'leg-with-strap': [
     'Loop the strap around one foot and straighten that leg up to the ceiling, the other leg long or bent.',
   ],
+  'legs-over-bolsters': ['Lie back and drape your knees over the bolster, blanket over you, feet fall out.'],
   'legs-up-wall': [
     'Sit sideways to the wall, one hip close, and swing your legs up the wall as you lie back.',
     'Legs up the wall, a blanket under your pelvis.',
   ],
+  'lunge-outside': ['Foot outside the hand, a big step forward, back knee down.'],
   'lunge-hands-inside': ['Step one foot forward between your hands, slide the back knee away and let the hips sink.'],
   'prone-rest': ['Lie flat on your front, turn the head to one side, arms by your sides, and rest.'],
   'propped-rest': [
@@ -81,6 +91,7 @@ export const ENGLISH_SAYINGS: Readonly<Record<string, readonly string[]>> = {
   seal: ['Hands wider and further forward, straighten your arms and lift the chest.'],
   'side-lying': [
     'Roll over onto your side, a pillow under your head, a bolster between the knees, top knee forward, hug another pillow.',
+    'Lie down on your left side, blanket under the head, the bolster between the knees, the top leg supported to the ankle.',
   ],
   'sleeping-swan': [
     'Bring one knee forward behind your wrist, slide the other leg back, walk your hands forward and fold over the shin.',

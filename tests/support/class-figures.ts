@@ -8,9 +8,10 @@ export interface ClassFigures {
   found: number;
   sides: number;
   ends: number;
-  /** Holds that were read, and those of them that are none. */
+  /** Holds that were read, those of them that have another name or are none, and those where nothing was held. */
   read: number;
   false: number;
+  invented: number;
   announced: number;
   announcedRight: number;
   breaths: number;
@@ -52,6 +53,7 @@ export function classFigures(
     ends: found.filter(([one, led]) => isEnd(one, led)).length,
     read: read.length,
     false: read.length - found.length,
+    invented: read.filter((one) => !holds.some((led) => shared(one, led) > SHARED)).length,
     announced: announced.length,
     announcedRight: announced.filter(({ id, seconds }) => {
       const length = read.find((one) => one.id === id)?.announced;

@@ -80,7 +80,8 @@ const FORMS: Readonly<Record<string, (title: string, cues: CaptionCue[]) => stri
       title,
       cues.map((cue) => ({ ...cue, endMs: cue.endMs + 4000, text: `${cue.text} [birds]` })),
     ),
-  speakers: webVtt,
+  // Speakers stand as voice tags, or as a name and a colon in the text.
+  speakers: (title, cues) => webVtt(title, cues).replace(/&lt;v (\w+)&gt;/g, '<v $1>'),
 };
 
 /** Reads a sample class and writes its captions in the form it names. */

@@ -4,14 +4,22 @@ import { classSums, type ClassEvidence } from './evidence';
 import { breathsSeconds, type Mark } from './marks';
 import { momentsOf } from './moments';
 import type { Chain } from './semi-markov';
-import { ANNOUNCED, ANNOUNCED_BEFORE_MS, ANNOUNCED_WITHIN_MS, LENGTHS, OTHER_SIDE, SIDE_IN_HOLD } from './worth';
+import {
+  ANNOUNCED,
+  ANNOUNCED_BEFORE_MS,
+  ANNOUNCED_LATE_MS,
+  ANNOUNCED_WITHIN_MS,
+  LENGTHS,
+  OTHER_SIDE,
+  SIDE_IN_HOLD,
+} from './worth';
 
 /** A class as a chain of states, with what it means. */
 export interface ClassChain extends Chain {
   stateAt: (state: number) => ClassState;
   momentsMs: readonly Ms[];
-  /** The length that was announced for a hold that begins at a moment, in seconds. */
-  announced: (moment: number) => { least: number; most: number } | null;
+  /** The length that was announced for a hold that begins at a moment, in seconds; not what was announced before. */
+  announced: (moment: number, notBeforeMs: Ms) => { least: number; most: number } | null;
 }
 
 /** Worth more than all that can speak against it. */
@@ -20,13 +28,19 @@ const FIXED = 10_000;
 const MIN_WEIGHT = 0.5;
 /** Nobody announces a hold of a few seconds: `just a second` is a figure of speech. */
 const MIN_ANNOUNCED_SECONDS = 15;
+/** Announced late, a length still has to be so many times what has gone by. */
+const LATE_FACTOR = 1.5;
 
-/** The length that was announced last around the beginning of a hold. */
-function announcedAt(marks: readonly Mark[], ms: Ms): { least: number; most: number } | null {
+/** The length that was announced last around the beginning of a hold, but not before the hold that came before it ended. */
+function announcedAt(marks: readonly Mark[], ms: Ms, notBeforeMs: Ms): { least: number; most: number } | null {
   let found: { least: number; most: number } | null = null;
   for (const mark of marks) {
-    if (mark.atMs > ms + ANNOUNCED_WITHIN_MS) break;
-    if (mark.atMs < ms - ANNOUNCED_BEFORE_MS || mark.weight < MIN_WEIGHT) continue;
+    if (mark.atMs > ms + ANNOUNCED_LATE_MS) break;
+    if (mark.atMs < Math.max(notBeforeMs, ms - ANNOUNCED_BEFORE_MS) || mark.weight < MIN_WEIGHT) continue;
+    const isLate = mark.atMs > ms + ANNOUNCED_WITHIN_MS;
+    // `One minute`, when a minute has long gone by, is what is left.
+    if (isLate && (found || mark.kind !== 'length' || mark.seconds.most * 1000 < LATE_FACTOR * (mark.atMs - ms)))
+      continue;
     if (mark.kind === 'length' && mark.seconds.most >= MIN_ANNOUNCED_SECONDS) found = mark.seconds;
     if (mark.kind === 'breaths') found ??= { least: breathsSeconds(mark.least), most: breathsSeconds(mark.most) };
   }
@@ -72,7 +86,7 @@ export function classChain(evidence: ClassEvidence, fixed: readonly FixedSegment
     });
   };
   const earliest = new Map(SEGMENT_KINDS.map((kind) => [kind, earliestOf(kind)]));
-  const announced = momentsMs.map((ms) => announcedAt(marks, ms));
+  const announced = momentsMs.map((ms) => announcedAt(marks, ms, 0));
 
   /** What a segment of a kind is worth from one moment to another, whatever is held in it. */
   function spansOf(kind: SegmentKind): Float64Array {
@@ -122,7 +136,7 @@ export function classChain(evidence: ClassEvidence, fixed: readonly FixedSegment
 
   return {
     momentsMs,
-    announced: (moment) => announced[moment] ?? null,
+    announced: (moment, notBeforeMs) => announcedAt(marks, momentsMs[moment] ?? 0, notBeforeMs),
     stateAt: (index) => states[index]!,
     moments,
     states: states.length,

@@ -17,6 +17,7 @@ export type PhraseKind =
   | 'breatheOut'
   | 'holdBreath'
   | 'breatheFreely'
+  | 'classBegins'
   | 'begin'
   | 'cue'
   | 'caution'

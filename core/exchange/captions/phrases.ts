@@ -30,6 +30,12 @@ function waysToSay(phrase: string): string[][] {
   return ways;
 }
 
+const PAUSE_MS = 2500;
+const isBroken = (words: readonly SpokenWord[], at: number): boolean => {
+  const [before, word] = [words[at - 1], words[at]];
+  return !before || !word || before.ends || word.startMs - before.endMs > PAUSE_MS;
+};
+
 /** Finds the phrases of a table in a language. */
 export function phraseFinder<R extends Phrases>(
   rows: readonly R[],
@@ -79,8 +85,8 @@ export function phraseFinder<R extends Phrases>(
   ): FoundPhrase<R> | undefined {
     let best = at.row && (!known || i > known.to) ? { row: at.row, from, to: i } : known;
     const word = words[i]?.word;
-    // A phrase is not said over the end of a sentence.
-    if (word === undefined || (i > from && words[i - 1]?.ends)) return best;
+    // A phrase is not said over the end of a sentence, or a long pause.
+    if (word === undefined || (i > from && isBroken(words, i))) return best;
     for (const key of keysFor(word)) {
       const next = at.next.get(key);
       if (next) best = longest(words, next, from, i + 1, best);

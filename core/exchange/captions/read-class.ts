@@ -1,7 +1,7 @@
 import type { Ms } from '#core/numbers';
 import { breathOf, type BreathRead } from './breath-read';
 import { candidates } from './candidates';
-import { classChain } from './class-chain';
+import { classChain, type ClassChain } from './class-chain';
 import type { FixedSegment, SegmentKind } from './class-state';
 import { describer } from './descriptions';
 import { doubtsOf, type Doubt } from './doubts';
@@ -10,7 +10,7 @@ import type { ClassEvidence } from './evidence';
 import type { CaptionLanguage } from './language';
 import { markFinder } from './marks';
 import { reasonsOf, type Reason } from './reasons';
-import { decode } from './semi-markov';
+import { decode, type ChainSegment } from './semi-markov';
 import { setting } from './setting';
 import { entryOfName, unknownNames, type UnknownName } from './unknown-names';
 import type { SpokenWord } from './words';
@@ -94,7 +94,7 @@ export function classReader(entries: readonly SpokenEntry[], language: CaptionLa
         endMs: segmentEndMs,
         because: isHeld ? reasonsOf(chain, evidence, decoded.segments, i) : [],
         doubts: isHeld && !isFixed ? doubtsOf(chain, decoded, segment, isUnknown(id)) : [],
-        announced: kind === 'hold' ? chain.announced(segment.from) : null,
+        announced: kind === 'hold' ? chain.announced(segment.from, heldUntilMs(chain, decoded.segments, i)) : null,
         breath: kind === 'breath' ? breathOf(marks, startMs, segmentEndMs) : null,
       };
     });
@@ -111,6 +111,12 @@ export function classReader(entries: readonly SpokenEntry[], language: CaptionLa
       unknown: unknown.names,
     };
   };
+}
+
+/** When the hold before a segment ended: what was announced until then was for that one. */
+function heldUntilMs(chain: ClassChain, segments: readonly ChainSegment[], at: number): Ms {
+  const before = segments.slice(0, at).findLast(({ state }) => chain.stateAt(state).kind === 'hold');
+  return before ? (chain.momentsMs[before.to] ?? 0) : 0;
 }
 
 /** What was announced for a first side goes for the second as well. */

@@ -22,6 +22,7 @@ export const WORTH: Readonly<Record<PhraseKind, Worth>> = {
   caution: { hold: -0.1, talk: 0.3 },
   prop: { in: 0.3, hold: -0.2, rest: -0.2 },
   breatheFreely: { breath: -4, rest: 0.5 },
+  classBegins: { talk: 0.6, in: 0.3, hold: -1.2 },
   begin: { talk: 0.2, in: 0.1, hold: -0.4 },
   maybe: {},
   not: {},
@@ -107,6 +108,8 @@ export const ANNOUNCED = { spread: 0.22, bonus: 1.2, worst: 5, other: 0.5 } as c
 /** A length belongs to a hold that begins so long before it was announced, or after. */
 export const ANNOUNCED_BEFORE_MS = 75_000;
 export const ANNOUNCED_WITHIN_MS = 45_000;
+/** So late it is announced by a teacher who takes her time over the props. */
+export const ANNOUNCED_LATE_MS = 100_000;
 /** A technique is named so long before it begins at the most; a name then is worth so much. */
 export const BREATH_NAMED_MS = 120_000;
 export const BREATH_NAMED = 4;
