@@ -23,6 +23,7 @@ const CORE = [
   'run',
   'review',
   'fit',
+  'course',
   'order',
   'jobs',
   'settings',

@@ -3,6 +3,7 @@ import { benchBrowser } from './browser';
 import { benchBreath } from './breath';
 import { benchCaptions } from './captions';
 import { benchCompile } from './compile';
+import { benchCourse } from './course';
 import { benchFit } from './fit';
 import { benchForecast } from './forecast';
 import type { Figure } from './measure';
@@ -18,6 +19,7 @@ const figures: Figure[] = [
   ...(await benchFit()),
   ...benchOrder(),
   ...benchCaptions(),
+  ...benchCourse(),
   ...benchForecast(),
   ...benchScreening(),
   ...(await benchServer()),

@@ -1,0 +1,313 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import {
+  applyEdit,
+  emptyPlan,
+  holdFrom,
+  breathFrom,
+  removeStep,
+  setHoldSeconds,
+  setSeconds,
+  sideSeconds,
+  talkStep,
+  type Plan,
+} from '#core/plan';
+import { compileTimeline } from '#core/timeline';
+import { builtInLibrary as library } from '#library';
+import { classesOf, taughtWeeks } from './classes';
+import { newCourse, readCourse, type Course } from './course';
+import { deriveCourse, threadWeeks, type CourseRecord } from './derive';
+import { missedWays, whatFollows, withEdit, withMissed, withoutDifference, withOnward } from './edit-course';
+import type { Thread } from './thread';
+
+const position = (id: string) => library.position(id)!;
+const NOTHING: CourseRecord = { taught: [], easyRatios: [] };
+const settings = { library };
+
+/** Talk, a two-sided hold of three minutes, five counts in and out, a longer rest; twenty minutes free to move. */
+function evening(): Plan {
+  const hold = {
+    ...holdFrom(position('head-to-knee'), 'yin', 'fold'),
+    range: { min: 60, max: 600 },
+    rangeIsUsual: false,
+  };
+  const breath = breathFrom(library.technique('equal-breath')!, 'breath');
+  const [set] = breath.practice.sets;
+  return {
+    ...emptyPlan('Long evenings', 'yin'),
+    classSeconds: 2400,
+    steps: [
+      talkStep('talk', 'Arrive', 240),
+      { ...hold, sides: { kind: 'each', first: 'left', length: { kind: 'even', seconds: 180 } } },
+      {
+        ...breath,
+        practice: {
+          ...breath.practice,
+          sets: [
+            {
+              ...set!,
+              rounds: 12,
+              parts: set!.parts.map((part) =>
+                part.kind === 'cycle' ? { ...part, in: 5, out: 5, holdFull: 0, holdEmpty: 0 } : part,
+              ),
+            },
+          ],
+        },
+      },
+      { ...holdFrom(position('last-rest'), 'yin', 'rest'), range: { min: 240, max: 1500 }, rangeIsUsual: false },
+    ],
+  };
+}
+const LENGTH: Thread = {
+  ...{ id: 'longer', kind: 'length', of: { kind: 'step', step: 'fold' } },
+  ...{ from: 180, to: 300, grid: 15, mostAWeek: 60, byWeek: 6 },
+};
+const BREATH: Thread = {
+  ...{ id: 'out', kind: 'breath', step: 'breath', easyAWeek: 1, byWeek: 7 },
+  ...{ from: { in: 5, holdFull: 0, out: 5, holdEmpty: 0 }, to: { in: 5, holdFull: 0, out: 8, holdEmpty: 0 } },
+};
+const course = (patch: Partial<Course> = {}): Course => ({
+  ...newCourse('Longer evenings', evening(), 'plan-1', 7),
+  dates: { kind: 'weekly', first: '2026-11-05', time: '18:00', leftOut: [] },
+  ...patch,
+});
+const planOf = (of: Course, week: number, record = NOTHING): Plan =>
+  deriveCourse(of, record, settings).find((one) => one.week === week)!.plan;
+const heldIn = ({ steps }: Plan, id = 'fold') => {
+  const step = steps.find((one) => one.id === id);
+  return step?.kind === 'hold' ? sideSeconds(step.sides) : undefined;
+};
+const outIn = ({ steps }: Plan): number | undefined => {
+  const step = steps.find(({ id }) => id === 'breath');
+  const part = step?.kind === 'breath' ? step.practice.sets[0]?.parts.find(({ kind }) => kind === 'cycle') : undefined;
+  return part?.kind === 'cycle' ? part.out : undefined;
+};
+
+describe('the classes of a course', () => {
+  test('are a week apart, without the days that are left out', () => {
+    const of = course({
+      weeks: 3,
+      dates: { kind: 'weekly', first: '2026-12-17', time: '18:00', leftOut: ['2026-12-24'] },
+    });
+    expect(classesOf(of).map(({ week, startsAt }) => [week, startsAt])).toEqual([
+      [1, '2026-12-17T18:00'],
+      [2, '2026-12-31T18:00'],
+      [3, '2027-01-07T18:00'],
+    ]);
+  });
+  test('may have no dates, or fewer than there are weeks', () => {
+    expect(classesOf(course({ weeks: 2, dates: { kind: 'none' } })).map(({ startsAt }) => startsAt)).toEqual([
+      null,
+      null,
+    ]);
+    const given = course({ weeks: 2, dates: { kind: 'given', at: ['2026-11-07T10:00'] } });
+    expect(classesOf(given).map(({ startsAt }) => startsAt)).toEqual(['2026-11-07T10:00', null]);
+  });
+  test('a missed one moves everything on, is left out with its week, or is joined with the next', () => {
+    const ways = (how: 'shift' | 'drop' | 'join') => {
+      const of = withMissed(course({ weeks: 4 }), 2, { how, why: 'hall closed' });
+      return classesOf(of).map(({ week, missed, startsAt, joins }) => [
+        startsAt?.slice(5, 10),
+        week,
+        missed !== null,
+        joins,
+      ]);
+    };
+    expect(ways('shift')).toEqual([
+      ['11-05', 1, false, []],
+      ['11-12', null, true, []],
+      ['11-19', 2, false, []],
+      ['11-26', 3, false, []],
+      ['12-03', 4, false, []],
+    ]);
+    expect(ways('drop').map(([, week, missed]) => [week, missed])).toEqual([
+      [1, false],
+      [2, true],
+      [3, false],
+      [4, false],
+    ]);
+    expect(ways('join')[2]).toEqual(['11-19', 3, false, [2]]);
+    expect(taughtWeeks(withMissed(course({ weeks: 4 }), 2, { how: 'drop', why: '' }))).toEqual([1, 3, 4]);
+  });
+});
+
+describe('the plans of the weeks', () => {
+  const weeks = (of: Course, record = NOTHING) => deriveCourse(of, record, settings);
+
+  test('week 1 is the base, with its own title and date', () => {
+    const { steps, title, startsAt } = planOf(course({ threads: [LENGTH, BREATH] }), 1);
+    expect(steps).toEqual(evening().steps);
+    expect([title, startsAt]).toEqual(['Longer evenings, week 1', '2026-11-05T18:00']);
+  });
+
+  test('a hold grows from 3:00 to 5:00 by week 6 and stays there; both sides are even', () => {
+    const lengths = weeks(course({ threads: [LENGTH] })).map(({ plan }) => heldIn(plan));
+    expect(lengths.map((one) => one?.left)).toEqual([180, 195, 210, 240, 270, 300, 300]);
+    for (const one of lengths) expect(one?.left).toBe(one?.right);
+  });
+
+  test('each week is fitted to its class, and what grows keeps its length', () => {
+    for (const { week, plan, overMs } of weeks(course({ threads: [LENGTH, BREATH] })).slice(1)) {
+      expect([week, overMs]).toEqual([week, 0]);
+      const { totalMs } = compileTimeline(plan, library).totals;
+      expect(totalMs).toBeLessThanOrEqual(2_400_000);
+      expect(totalMs).toBeGreaterThan(2_380_000);
+    }
+  });
+
+  test('a week that cannot be fitted says by how much', () => {
+    const short = { ...evening(), classSeconds: 900 };
+    const [, second] = weeks({ ...course({ threads: [LENGTH] }), base: { planId: null, plan: short } });
+    expect(second!.overMs).toBeGreaterThan(0);
+  });
+
+  test('what was taught is where the next week grows from: after a missed week a breath waits for its gate', () => {
+    // Weeks 1 and 2 were taught and easy; the third class was missed and everything moved on. Week 3 brings the third easy
+    // session, and the gate of 2 : 0 : 3 is open from week 4 on.
+    const missed = withMissed(course({ threads: [BREATH] }), 3, { how: 'shift', why: 'hall closed' });
+    const one = { in: 1, holdFull: 0, out: 1, holdEmpty: 0 };
+    const taught = [1, 2].map((week) => ({ week, plan: planOf(missed, week) }));
+    const outs = (easyRatios: (typeof one)[]) => weeks(missed, { taught, easyRatios }).map(({ plan }) => outIn(plan));
+    expect(outs([one, one])).toEqual([5, 5, 5, 5, 6, 7, 8]);
+    // Nothing was noted as easy: weeks 3 to 5 bring the three sessions, and 8 is no longer in reach.
+    expect(outs([])).toEqual([5, 5, 5, 5, 5, 6, 7]);
+    const [thread] = threadWeeks(missed, { taught, easyRatios: [] }, settings);
+    expect(thread!.outcome).toMatchObject({ kind: 'never', moreWeeks: 1, binds: { kind: 'gate', gate: 3 } });
+  });
+
+  test('a week is never further from the last week taught than its limit', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 6 }), fc.integer({ min: 60, max: 600 }), (last, held) => {
+        const thread: Thread = { ...LENGTH, mostAWeek: 30 } as Thread;
+        const of = course({ threads: [thread] });
+        const edited = applyEdit(evening(), setHoldSeconds('fold', 'even', held));
+        if (!edited.ok) throw new Error('The plan cannot be so.');
+        const record = { taught: [{ week: last, plan: edited.plan }], easyRatios: [] };
+        const levels = threadWeeks(of, record, settings)[0]!.levels;
+        const values = [...levels].filter(([week]) => week >= last).sort(([a], [b]) => a - b);
+        const numbers = values.map(([, level]) => (level.kind === 'number' ? level.value : NaN));
+        expect(numbers[0]).toBe(held);
+        for (const [i, value] of numbers.slice(1).entries())
+          expect(Math.abs(value - numbers[i]!)).toBeLessThanOrEqual(30);
+      }),
+    );
+  });
+
+  test('something new comes in its week, waits for what it needs, and is told when its place is gone', () => {
+    const fresh = (patch: object): Thread =>
+      ({ id: 'n', kind: 'new', entry: 'sphinx', week: 3, after: 'fold', needs: [], ...patch }) as Thread;
+    const has = (of: Course) =>
+      weeks(of).map(({ plan }) => plan.steps.some((step) => step.kind === 'hold' && step.position === 'sphinx'));
+    expect(has(course({ weeks: 5, threads: [fresh({})] }))).toEqual([false, false, true, true, true]);
+    const swan: Thread = { id: 'm', kind: 'new', entry: 'sleeping-swan', week: 4, after: null, needs: [] };
+    expect(has(course({ weeks: 6, threads: [fresh({ needs: ['sleeping-swan'] }), swan] }))).toEqual([
+      ...[false, false, false, false, true, true],
+    ]);
+    const lost = weeks(course({ weeks: 3, threads: [fresh({ after: 'gone' })] }));
+    expect(lost[2]!.misfits).toEqual([
+      { of: 'thread', id: 'n', reason: 'The step it comes after is no longer in the plan.' },
+    ]);
+  });
+
+  test('talk gives way to stillness, and a prop leaves', () => {
+    const talk: Thread = { id: 't', kind: 'talk', from: 10, to: 4, byWeek: 4 };
+    const row = evening().steps.flatMap((step) => (step.id === 'fold' && step.kind === 'hold' ? step.setUp : []))[0]!;
+    const props: Thread = { id: 'p', kind: 'props', step: 'fold', row: row.id, from: row.count, to: 0, byWeek: 2 };
+    const plans = weeks(course({ weeks: 4, threads: [talk, props] })).map(({ plan }) => plan);
+    // 10 % of 40 minutes are 240 s; 2 % a week less are 48 s, and a talk goes by 5 s.
+    expect(plans.map(({ steps }) => steps.find((step) => step.kind === 'talk')?.seconds)).toEqual([240, 190, 145, 95]);
+    const rows = plans
+      .map(({ steps }) => steps.find(({ id }) => id === 'fold'))
+      .map((step) => (step?.kind === 'hold' ? step.setUp.length : NaN));
+    expect(rows[1]).toBe(rows[0]! - 1);
+  });
+});
+
+describe('differences', () => {
+  const edit = setSeconds('talk', 120);
+  const talkIn = (of: Course) =>
+    deriveCourse(of, NOTHING, settings)
+      .map(({ plan }) => plan.steps.find(({ kind }) => kind === 'talk'))
+      .map((step) => (step?.kind === 'talk' ? step.seconds : 0));
+  const edited = (scope: 'week' | 'onward' | 'course'): Course => {
+    const made = withEdit(course({ weeks: 4 }), 2, scope, edit, 'd');
+    if (!made.ok) throw new Error('The edit does not fit.');
+    return made.course;
+  };
+
+  test('are of one week, of that week and all after it, or of all', () => {
+    expect(talkIn(edited('week'))).toEqual([240, 120, 240, 240]);
+    expect(talkIn(edited('onward'))).toEqual([240, 120, 120, 120]);
+    expect(talkIn(edited('course'))).toEqual([120, 120, 120, 120]);
+    expect(talkIn(withOnward(edited('week'), 'd', true))).toEqual([240, 120, 120, 120]);
+  });
+
+  test('one that is taken out leaves the course as it was', () => {
+    const before = course({ threads: [LENGTH] });
+    const with_ = withEdit(before, 3, 'onward', edit, 'd');
+    if (!with_.ok) throw new Error('The edit does not fit.');
+    expect(withoutDifference(with_.course, 'd')).toEqual(before);
+    expect(whatFollows(before, with_.course, NOTHING, settings).map(({ week }) => week)).toEqual([3, 4, 5, 6, 7]);
+    expect(whatFollows(before, withoutDifference(with_.course, 'd'), NOTHING, settings)).toEqual([]);
+  });
+
+  test('one whose step is gone is told, and its week stands without it', () => {
+    const base = applyEdit(evening(), removeStep('talk'));
+    if (!base.ok) throw new Error('The step is not there.');
+    const of = { ...edited('week'), base: { planId: null, plan: base.plan } };
+    const [first, second] = deriveCourse(of, NOTHING, settings);
+    expect(first!.misfits).toEqual([]);
+    expect(second!.misfits).toEqual([{ of: 'difference', id: 'd', reason: 'This step is no longer in the plan.' }]);
+    expect(second!.plan.steps.map(({ id }) => id)).toEqual(['fold', 'breath', 'rest']);
+  });
+
+  test('one of a class that was joined comes with the next; of one that was left out it does not', () => {
+    const drop = withMissed(edited('week'), 2, { how: 'drop', why: '' });
+    expect(talkIn(drop)).toEqual([240, 240, 240]);
+    expect(talkIn(withMissed(edited('week'), 2, { how: 'join', why: '' }))).toEqual([240, 120, 240]);
+  });
+});
+
+test('after a missed class, each way to go on says what becomes of the weeks', () => {
+  const ways = missedWays(course({ weeks: 6, threads: [LENGTH] }), 3, 'ill', NOTHING, settings);
+  expect(ways.map(({ how, follows }) => [how, follows.map(({ week, kind }) => `${week} ${kind}`)])).toEqual([
+    ['shift', ['3 changed', '4 changed', '5 changed', '6 changed']],
+    ['drop', expect.arrayContaining(['3 gone'])],
+    ['join', expect.arrayContaining(['3 gone'])],
+  ]);
+});
+
+test('the same course and record are the same weeks', () => {
+  const of = course({ threads: [LENGTH, BREATH] });
+  expect(deriveCourse(of, NOTHING, settings)).toEqual(
+    deriveCourse(JSON.parse(JSON.stringify(of)) as Course, NOTHING, settings),
+  );
+});
+
+describe('a course from outside', () => {
+  const refusals = (patch: object): string[] => {
+    const read = readCourse({ ...course(), ...patch });
+    return read.ok ? [] : read.issues.map(({ field, reason }) => `${field}: ${reason}`);
+  };
+  test('is read as it was written', () => {
+    const of = course({ threads: [LENGTH, BREATH] });
+    expect(readCourse(JSON.parse(JSON.stringify(of)))).toEqual({ ok: true, value: of });
+  });
+  test('is refused with the place and the reason', () => {
+    expect(refusals({ weeks: 60 })).toEqual(['weeks: A course has at most 52 weeks.']);
+    expect(refusals({ title: ' ' })).toEqual(['title: A title is needed.']);
+    expect(refusals({ dates: { kind: 'given', at: ['2026-11-07T10:00', '2026-11-07T10:00'] } })).toEqual([
+      'dates.at.1: Two classes begin on 2026-11-07 at 10:00.',
+    ]);
+    expect(refusals({ dates: { kind: 'given', at: ['2026-11-08T10:00', '2026-11-07T10:00'] } })).toEqual([
+      'dates.at.1: This class comes before the one above it.',
+    ]);
+    expect(refusals({ dates: { kind: 'given', at: ['2026-02-30T10:00'] } })).toEqual([
+      'dates.at.0: There is no such day.',
+    ]);
+    expect(refusals({ threads: [LENGTH, LENGTH] })).toEqual(['threads.1: Two things that grow have the id “longer”.']);
+    expect(refusals({ version: 2 })).toEqual([
+      'version: This course has version 2; this Zovrin reads up to version 1.',
+    ]);
+  });
+});

@@ -1,0 +1,232 @@
+import isEqual from 'fast-deep-equal';
+import { GROWTH, LADDER, type GrowthRules, type Ratio, type Rung } from '#core/breath';
+import type { Library } from '#core/catalogue';
+import { fitHolds, usualFitOptions } from '#core/fit';
+import type { Ms } from '#core/numbers';
+import { applyEdit, setDetails, withLengths, type Plan, type PlanEdit } from '#core/plan';
+import { compileTimeline, DEFAULT_RULES, rulesFor, type TimelineRules } from '#core/timeline';
+import { rungOf } from './breath-growth';
+import { classesOf, taughtWeeks, type CourseClass } from './classes';
+import type { Course } from './course';
+import { growBreath, growNumber, type Grown } from './grow-course';
+import type { Thread, ThreadOf } from './thread';
+import {
+  breathEdits,
+  countsIn,
+  lengthEdits,
+  newEdits,
+  numberIn,
+  propsEdits,
+  stepOfNew,
+  stepsOfLength,
+  talkEdits,
+  type ThreadEdits,
+} from './thread-edits';
+
+/** What was taught of a course so far, and what its group found easy. */
+export interface CourseRecord {
+  /** The plans of the weeks that were taught, as they were. */
+  taught: readonly { week: number; plan: Plan }[];
+  /** The ratios that were easy, one for each session in which one was, in the smallest whole numbers. */
+  easyRatios: readonly Ratio[];
+}
+
+/** What a course is worked out with. */
+export interface CourseSettings {
+  library: Library;
+  ladder?: readonly Rung[];
+  growth?: GrowthRules;
+  timeline?: TimelineRules;
+}
+
+/** What a thread has in a week: seconds, pieces or hundredths; counts; or whether what is new is there. */
+export type Level =
+  { kind: 'number'; value: number } | { kind: 'counts'; value: Ratio } | { kind: 'new'; isNew: boolean };
+
+/** A thread over the weeks that are taught. */
+export interface ThreadWeeks {
+  thread: Thread;
+  levels: ReadonlyMap<number, Level>;
+  outcome: Grown<number | Ratio>['outcome'];
+}
+
+/** A part of a course that does not fit the plan of a week, and why. */
+export interface Misfit {
+  of: 'thread' | 'difference';
+  id: string;
+  reason: string;
+}
+
+/** The plan of a week as it is worked out. */
+export interface CourseWeek {
+  week: number;
+  held: CourseClass;
+  plan: Plan;
+  misfits: Misfit[];
+  /** How much longer than the class it is at its shortest; negative where it stays shorter; 0 where it fits. */
+  overMs: Ms;
+}
+
+/** Easy sessions at each rung of a ladder; a ratio that is on none counts nowhere. */
+function easyAt(ladder: readonly Rung[], easyRatios: readonly Ratio[]): number[] {
+  const easy = ladder.map(() => 0);
+  for (const ratio of easyRatios) {
+    const rung = rungOf(ladder, ratio);
+    if (rung >= 0) easy[rung] = (easy[rung] ?? 0) + 1;
+  }
+  return easy;
+}
+
+/** The weeks of a thread that are over, with what they had, and those to come, the last that is over before them. */
+function pastAndAhead<L>(
+  weeks: readonly number[],
+  record: CourseRecord,
+  valueIn: (plan: Plan) => L | undefined,
+  first: L,
+) {
+  const past = new Map<number, L>();
+  let start = first;
+  let from = 0;
+  for (const [i, week] of weeks.entries()) {
+    const taught = record.taught.find((one) => one.week === week);
+    if (!taught) continue;
+    start = valueIn(taught.plan) ?? start;
+    past.set(week, start);
+    from = i;
+  }
+  return { past, start, ahead: weeks.slice(from) };
+}
+
+/** The threads of a course over its weeks: what was taught stays, and what is to come grows from the last week taught. */
+export function threadWeeks(course: Course, record: CourseRecord, settings: CourseSettings): ThreadWeeks[] {
+  const { library, ladder = LADDER, growth = GROWTH } = settings;
+  const weeks = taughtWeeks(course);
+  return course.threads.map((thread): ThreadWeeks => {
+    if (thread.kind === 'new') return newWeeks(thread, course);
+    const levels = new Map<number, Level>();
+    if (thread.kind === 'breath') {
+      const { past, start, ahead } = pastAndAhead(weeks, record, (plan) => countsIn(thread, plan), thread.from);
+      const easy = easyAt(ladder, record.easyRatios);
+      const grown = growBreath(
+        thread,
+        start,
+        { weeks: ahead, byWeek: thread.byWeek },
+        { ladder, rules: growth, easy, isOver: past.size > 0 },
+      );
+      for (const [i, week] of ahead.entries()) levels.set(week, { kind: 'counts', value: grown.levels[i] ?? start });
+      for (const [week, value] of past) levels.set(week, { kind: 'counts', value });
+      return { thread, levels, outcome: grown.outcome };
+    }
+    const { past, start, ahead } = pastAndAhead(weeks, record, (plan) => numberIn(thread, plan, library), thread.from);
+    const grown = growNumber(thread, start, { weeks: ahead, byWeek: thread.byWeek });
+    for (const [i, week] of ahead.entries()) levels.set(week, { kind: 'number', value: grown.levels[i] ?? start });
+    for (const [week, value] of past) levels.set(week, { kind: 'number', value });
+    return { thread, levels, outcome: grown.outcome };
+  });
+}
+
+/** The weeks in which something new is there: from its own on, or from the one it was joined with. */
+function newWeeks(thread: ThreadOf<'new'>, course: Course): ThreadWeeks {
+  const held = classesOf(course);
+  const own = held.find(({ week }) => week === thread.week);
+  const isDropped = own?.missed?.how === 'drop';
+  const weeks = taughtWeeks(course);
+  const levels = weeks.map((week): [number, Level] => [
+    week,
+    { kind: 'new', isNew: !isDropped && week >= thread.week },
+  ]);
+  return { thread, levels: new Map(levels), outcome: { kind: 'inTime' } };
+}
+
+function editsOf(thread: Thread, level: Level | undefined, plan: Plan, library: Library): ThreadEdits {
+  const none: ThreadEdits = { ok: true, edits: [] };
+  if (!level) return none;
+  switch (thread.kind) {
+    case 'length':
+      return level.kind === 'number' ? lengthEdits(thread, plan, library, level.value) : none;
+    case 'breath':
+      return level.kind === 'counts' ? breathEdits(thread, plan, level.value) : none;
+    case 'props':
+      return level.kind === 'number' ? propsEdits(thread, plan, level.value) : none;
+    case 'talk':
+      return level.kind === 'number' ? talkEdits(plan, level.value) : none;
+    case 'new':
+      return level.kind === 'new' && level.isNew ? newEdits(thread, plan, library) : none;
+  }
+}
+
+/** The positions and techniques of a plan, by their ids. */
+const entriesOf = ({ steps }: Plan): string[] =>
+  steps.flatMap((step) =>
+    step.kind === 'hold'
+      ? [step.position, ...(step.breath ? [step.breath.technique] : [])]
+      : step.kind === 'breath'
+        ? [step.technique]
+        : [],
+  );
+
+/** A plan as long as its class, with what its threads say left as it is; and what it cannot be brought to. */
+function fitted(
+  plan: Plan,
+  kept: ReadonlySet<string>,
+  { library, timeline }: CourseSettings,
+): { plan: Plan; overMs: Ms } {
+  const rules = rulesFor(plan, timeline ?? DEFAULT_RULES);
+  const held = { ...plan, steps: plan.steps.map((step) => (kept.has(step.id) ? { ...step, locked: true } : step)) };
+  const fit = fitHolds({ plan: held, library, rules }, usualFitOptions(held, library));
+  if (fit.kind === 'fits') return { plan: withLengths(plan, fit.lengths), overMs: 0 };
+  if (fit.kind !== 'refused') {
+    const lengths = withLengths(plan, fit.lengths);
+    return { plan: lengths, overMs: fit.kind === 'tooLong' ? fit.overMs : -fit.missingMs };
+  }
+  const { totalMs } = compileTimeline(plan, library, rules).totals;
+  return { plan, overMs: totalMs - plan.classSeconds * 1000 };
+}
+
+/**
+ * The plans of all weeks that are taught: the base, then what its threads say, then the differences of the week, fitted
+ * to the length of the class. Week 1 is the base as it is where nothing changes it. What does not fit is told. Weeks that
+ * were taught already are worked out like the others; what was really taught stands in the record.
+ */
+export function deriveCourse(course: Course, record: CourseRecord, settings: CourseSettings): CourseWeek[] {
+  const { library } = settings;
+  const threads = threadWeeks(course, record, settings);
+  const known = new Set(entriesOf(course.base.plan));
+  const joined = new Map(classesOf(course).map(({ week, joins }) => [week, new Set(joins)]));
+  return classesOf(course).flatMap((held) => {
+    const { week, missed, startsAt } = held;
+    if (week === null || missed) return [];
+    const misfits: Misfit[] = [];
+    const title = `${course.title}, week ${week}`;
+    const named = applyEdit(course.base.plan, setDetails({ title, startsAt }));
+    const base = named.ok ? named.plan : course.base.plan;
+    let plan = base;
+    const apply = (of: Misfit['of'], id: string, edits: readonly PlanEdit[]): void => {
+      for (const edit of edits) {
+        const applied = applyEdit(plan, edit);
+        if (applied.ok) plan = applied.plan;
+        else misfits.push({ of, id, reason: applied.issues[0]?.reason ?? '' });
+      }
+    };
+    const kept = new Set<string>();
+    for (const { thread, levels } of threads) {
+      const missing = thread.kind === 'new' ? thread.needs.find((id) => !known.has(id)) : undefined;
+      const level = levels.get(week);
+      if (missing !== undefined && level?.kind === 'new' && level.isNew) {
+        const name = (library.position(missing) ?? library.technique(missing))?.names.english ?? missing;
+        misfits.push({ of: 'thread', id: thread.id, reason: `It waits until ${name} has been taught.` });
+        continue;
+      }
+      const found = editsOf(thread, level, plan, library);
+      if (!found.ok) misfits.push({ of: 'thread', id: thread.id, reason: found.reason });
+      else apply('thread', thread.id, found.edits);
+      if (thread.kind === 'length') for (const { id } of stepsOfLength(thread, plan, library)) kept.add(id);
+      if (thread.kind === 'new') kept.add(stepOfNew(thread));
+    }
+    for (const { id, week: of, onward, edit } of course.differences)
+      if (of === week || (onward && of < week) || joined.get(week)?.has(of)) apply('difference', id, [edit]);
+    const { plan: finished, overMs } = isEqual(plan, base) ? { plan, overMs: 0 } : fitted(plan, kept, settings);
+    for (const id of entriesOf(finished)) known.add(id);
+    return [{ week, held, plan: finished, misfits, overMs }];
+  });
+}
