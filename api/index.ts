@@ -4,6 +4,7 @@ export { Problem } from './problem';
 export * from './arrange';
 export * from './backups';
 export { CalendarFeed } from './calendar-feed';
+export * from './courses';
 export * from './documents';
 export * from './entries';
 export { About } from './about';

@@ -26,6 +26,7 @@ import {
   PersonFileResponse,
   SetLockRequest,
 } from './people';
+import { COURSES } from './courses';
 import { PLACES } from './places';
 import {
   BinKind,
@@ -170,6 +171,7 @@ export const OPERATIONS: readonly Operation[] = [
     refuses: [404],
   },
   ...ofResource(anyResource(GROUPS), 'People', true),
+  ...ofResource(anyResource(COURSES), 'Courses', false),
   ...ofResource(anyResource(PLACES), 'Places', false),
   ...ofResource(anyResource(ENTRIES), 'Library', false),
   ...ofOnly(anyResource(SETTINGS), '/settings', 'Settings', false),

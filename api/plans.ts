@@ -90,7 +90,7 @@ export const ListVersionsResponse = z.object({ items: z.array(PlanVersion), unre
 export const StoredRevision = z.object({ revision: Revision, savedAt: Moment, document: Plan });
 export type StoredRevision = z.infer<typeof StoredRevision>;
 
-export const BinKind = z.enum(['plan', 'run', 'entry', 'person', 'group', 'place', 'journal']);
+export const BinKind = z.enum(['plan', 'run', 'entry', 'person', 'group', 'place', 'course', 'journal']);
 export type BinKind = z.infer<typeof BinKind>;
 
 /** What lies in the bin, and until when. */

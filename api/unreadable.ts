@@ -12,6 +12,7 @@ export const StoredKind = z.enum([
   'group',
   'class',
   'place',
+  'course',
   'journal',
   'settings',
 ]);

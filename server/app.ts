@@ -17,6 +17,7 @@ import { createLock, type Lock } from './lock/lock';
 import { lockRoutes } from './routes/lock';
 import { outboxRoutes } from './routes/outbox';
 import { decisionRoutes, groupRoutes, peopleRoutes } from './routes/people';
+import { courseRoutes } from './routes/courses';
 import { placeRoutes } from './routes/places';
 import { planTagRoutes, usedEntryRoutes } from './routes/plan-lists';
 import { planRoutes } from './routes/plans';
@@ -82,6 +83,7 @@ function apiRoutes(store: Store, { audience, lock, solver, clocks }: ApiParts): 
     api.use(path, lock.guard, routes);
   }
   api.use('/entries', entryRoutes(store));
+  api.use('/courses', courseRoutes(store));
   api.use('/places', placeRoutes(store));
   api.use('/settings', settingsRoutes(store));
   api.use('/about', aboutRoutes(store));

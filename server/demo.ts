@@ -1,6 +1,7 @@
 import {
   datesAround,
   DEMO_PLANS,
+  demoCourses,
   demoDecided,
   demoGroups,
   demoJournal,
@@ -12,6 +13,7 @@ import { addEvents, startRun } from './routes/runs';
 import { createJournalEntry } from './routes/journal';
 import { createPlan } from './routes/plans';
 import { createGroup, createPerson, putDecisions } from './routes/people';
+import { createCourse } from './routes/courses';
 import { createPlace } from './routes/places';
 import type { Store } from './store/store';
 
@@ -37,6 +39,7 @@ export async function loadSample(store: Store, day = dayOf(store.now())): Promis
   await store.atomically(async (inside) => {
     for (const { id, place } of demoPlaces) await createPlace(inside, id, place);
     for (const { id, plan } of move(DEMO_PLANS)) await createPlan(inside, id, plan);
+    for (const { id, course } of move(demoCourses)) await createCourse(inside, id, course);
     for (const { id, planId, beganAt, events } of demoRuns) {
       const startMs = new Date(move(beganAt)).getTime();
       await startRun(inside, { id, planId, planRevision: 1, beganAtMs: startMs });

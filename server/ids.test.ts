@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
+import { newCourse } from '#core/course';
 import { newPlace } from '#core/cupboard';
 import { newJournalEntry } from '#core/journal';
 import { newGroup, newPerson } from '#core/people';
@@ -93,6 +94,11 @@ const REQUESTS: Record<
     body: { id: 'g', document: { ...newGroup('Nurses'), members: [id] } },
   }),
   'a place': (id) => ({ method: 'post', path: '/api/v1/places', body: { id, document: newPlace('Hall', 'hall') } }),
+  'a course': (id) => ({
+    method: 'post',
+    path: '/api/v1/courses',
+    body: { id, document: newCourse('Evenings', emptyPlan('Evening'), null, 6) },
+  }),
   'a journal entry': (id) => ({
     method: 'post',
     path: '/api/v1/journal',
@@ -124,6 +130,7 @@ const READ_BY_ID = [
   '/api/v1/groups/ID',
   '/api/v1/plans/ID/decisions',
   '/api/v1/places/ID',
+  '/api/v1/courses/ID',
   '/api/v1/journal/ID',
 ];
 const LISTS = [
@@ -133,6 +140,7 @@ const LISTS = [
   '/api/v1/people',
   '/api/v1/groups',
   '/api/v1/places',
+  '/api/v1/courses',
   '/api/v1/journal',
   '/api/v1/practised',
   '/api/v1/pace',

@@ -40,6 +40,7 @@ const KINDS = {
   person: { table: 'people', list: '/api/v1/people' },
   group: { table: 'groups', list: '/api/v1/groups' },
   place: { table: 'places', list: '/api/v1/places' },
+  course: { table: 'courses', list: '/api/v1/courses' },
   journal: { table: 'journal', list: '/api/v1/journal' },
 } as const;
 type Kind = keyof typeof KINDS;
@@ -85,7 +86,7 @@ describe('one row that cannot be read', () => {
     expect(server.logged).toEqual([]);
   });
 
-  test.each(['plan', 'run', 'person', 'group', 'place', 'journal'] as const)(
+  test.each(['plan', 'run', 'person', 'group', 'place', 'course', 'journal'] as const)(
     'a %s that is opened says so, and is not overwritten',
     async (kind) => {
       const { id, text } = await damage(kind, 'of a newer version');
@@ -155,7 +156,17 @@ test('what is kept beside a plan, and the settings, say so and are listed as wel
 });
 
 test('with damage in every table the server starts, and forgets people all the same', async () => {
-  for (const table of ['plans', 'runs', 'entries', 'people', 'groups', 'places', 'journal', 'class_people']) {
+  for (const table of [
+    'plans',
+    'runs',
+    'entries',
+    'people',
+    'groups',
+    'places',
+    'courses',
+    'journal',
+    'class_people',
+  ]) {
     await outside(`UPDATE "${table}" SET document = substr(document, 1, length(document) - 2)`);
   }
   await outside('UPDATE run_events SET event = substr(event, 1, length(event) - 2)');

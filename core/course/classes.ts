@@ -24,7 +24,7 @@ function* moments({ dates }: Course): Generator<string | null> {
       if (!leftOut.has(day)) yield `${day}T${dates.time}`;
     }
   }
-  while (true) yield null;
+  for (;;) yield null;
 }
 
 /**

@@ -242,6 +242,13 @@ describe('differences', () => {
     expect(talkIn(withOnward(edited('week'), 'd', true))).toEqual([240, 120, 120, 120]);
   });
 
+  test('a length that was chosen for a week stays as it is when the week is fitted', () => {
+    const made = withEdit(course({ threads: [LENGTH] }), 4, 'week', setHoldSeconds('rest', 'even', 333), 'd');
+    if (!made.ok) throw new Error('The edit does not fit.');
+    expect(heldIn(planOf(made.course, 4), 'rest')?.left).toBe(333);
+    expect(heldIn(planOf(made.course, 5), 'rest')?.left).not.toBe(333);
+  });
+
   test('one that is taken out leaves the course as it was', () => {
     const before = course({ threads: [LENGTH] });
     const with_ = withEdit(before, 3, 'onward', edit, 'd');

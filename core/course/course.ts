@@ -30,7 +30,6 @@ const CourseDates = z.discriminatedUnion('kind', [
     at: z.array(Moment).max(COURSE_LIMITS.maxWeeks, `A course has at most ${COURSE_LIMITS.maxWeeks} dates.`),
   }),
 ]);
-export type CourseDates = z.infer<typeof CourseDates>;
 
 export const MISSED_WAYS = ['shift', 'drop', 'join'] as const;
 /**
@@ -48,8 +47,7 @@ const Missed = z.strictObject({
 export type Missed = z.infer<typeof Missed>;
 
 /** An edit of the plan of one week, or of that week and all after it. */
-export const Difference = z.strictObject({ id: Id, week: Week, onward: z.boolean(), edit: PlanEdit });
-export type Difference = z.infer<typeof Difference>;
+const Difference = z.strictObject({ id: Id, week: Week, onward: z.boolean(), edit: PlanEdit });
 
 /** Refuses the second of two that are the same. */
 function once<T>(values: readonly T[], path: string, message: (value: T) => string, context: z.RefinementCtx): void {

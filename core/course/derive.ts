@@ -17,7 +17,6 @@ import {
   newEdits,
   numberIn,
   propsEdits,
-  stepOfNew,
   stepsOfLength,
   talkEdits,
   type ThreadEdits,
@@ -40,8 +39,7 @@ export interface CourseSettings {
 }
 
 /** What a thread has in a week: seconds, pieces or hundredths; counts; or whether what is new is there. */
-export type Level =
-  { kind: 'number'; value: number } | { kind: 'counts'; value: Ratio } | { kind: 'new'; isNew: boolean };
+type Level = { kind: 'number'; value: number } | { kind: 'counts'; value: Ratio } | { kind: 'new'; isNew: boolean };
 
 /** A thread over the weeks that are taught. */
 export interface ThreadWeeks {
@@ -51,7 +49,7 @@ export interface ThreadWeeks {
 }
 
 /** A part of a course that does not fit the plan of a week, and why. */
-export interface Misfit {
+interface Misfit {
   of: 'thread' | 'difference';
   id: string;
   reason: string;
@@ -165,6 +163,14 @@ const entriesOf = ({ steps }: Plan): string[] =>
         : [],
   );
 
+/** The steps that an edit is about, whose lengths a fitting then leaves as they are. */
+const stepsOfEdit = (edit: PlanEdit): string[] =>
+  edit.kind === 'several'
+    ? edit.edits.flatMap(stepsOfEdit)
+    : 'step' in edit && typeof edit.step === 'string'
+      ? [edit.step]
+      : [];
+
 /** A plan as long as its class, with what its threads say left as it is; and what it cannot be brought to. */
 function fitted(
   plan: Plan,
@@ -221,10 +227,12 @@ export function deriveCourse(course: Course, record: CourseRecord, settings: Cou
       if (!found.ok) misfits.push({ of: 'thread', id: thread.id, reason: found.reason });
       else apply('thread', thread.id, found.edits);
       if (thread.kind === 'length') for (const { id } of stepsOfLength(thread, plan, library)) kept.add(id);
-      if (thread.kind === 'new') kept.add(stepOfNew(thread));
     }
-    for (const { id, week: of, onward, edit } of course.differences)
-      if (of === week || (onward && of < week) || joined.get(week)?.has(of)) apply('difference', id, [edit]);
+    for (const { id, week: of, onward, edit } of course.differences) {
+      if (of !== week && !(onward && of < week) && !joined.get(week)?.has(of)) continue;
+      apply('difference', id, [edit]);
+      for (const step of stepsOfEdit(edit)) kept.add(step);
+    }
     const { plan: finished, overMs } = isEqual(plan, base) ? { plan, overMs: 0 } : fitted(plan, kept, settings);
     for (const id of entriesOf(finished)) known.add(id);
     return [{ week, held, plan: finished, misfits, overMs }];

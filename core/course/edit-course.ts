@@ -4,8 +4,7 @@ import { MISSED_WAYS, type Course, type Missed } from './course';
 import { deriveCourse, type CourseRecord, type CourseSettings } from './derive';
 
 /** How far an edit of a week goes. */
-export const EDIT_SCOPES = ['week', 'onward', 'course'] as const;
-export type EditScope = (typeof EDIT_SCOPES)[number];
+export type EditScope = 'week' | 'onward' | 'course';
 
 export type EditedCourse = { ok: true; course: Course } | { ok: false; issues: FieldIssue[] };
 
@@ -23,7 +22,7 @@ export function withEdit(course: Course, week: number, scope: EditScope, edit: P
 }
 
 /** A course with another plan as its base. Threads and differences stay: those that do not fit any more are told. */
-export const withBase = (course: Course, plan: Course['base']['plan']): Course => ({
+const withBase = (course: Course, plan: Course['base']['plan']): Course => ({
   ...course,
   base: { ...course.base, plan },
 });

@@ -132,7 +132,7 @@ export function talkEdits(plan: Plan, to: number): ThreadEdits {
 }
 
 /** The id of the step that brings something new: the same in every week. */
-export const stepOfNew = ({ id }: Thread): string => `new-${id}`.slice(0, 64);
+const stepOfNew = ({ id }: Thread): string => `new-${id}`.slice(0, 64);
 
 export function newEdits(thread: ThreadOf<'new'>, plan: Plan, library: Library): ThreadEdits {
   const at = thread.after === null ? 0 : plan.steps.findIndex(({ id }) => id === thread.after) + 1;

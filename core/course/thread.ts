@@ -10,7 +10,7 @@ const Week = z
   .min(1, 'The first week is week 1.')
   .max(COURSE_LIMITS.maxWeeks, `A course has at most ${COURSE_LIMITS.maxWeeks} weeks.`);
 const HoldSeconds = seconds('A length', PLAN_LIMITS.minHold, PLAN_LIMITS.maxHold);
-export const GRIDS = [5, 15, 30, 60] as const;
+const GRIDS = [5, 15, 30, 60] as const;
 const Grid = z.union(
   GRIDS.map((grid) => z.literal(grid)),
   'Lengths go by 5, 15, 30 or 60 seconds.',

@@ -53,6 +53,7 @@ const KINDS: Readonly<Record<string, (value: unknown, text: string) => Recognise
 
 /** Documents that are Zovrin’s, but that belong to what they were saved with. */
 const BELONG_ELSEWHERE: Readonly<Record<string, string>> = {
+  'zovrin-course': 'a course: its weeks belong to the plans and sessions it was saved with',
   'zovrin-group': 'a group: it names people by where they are stored',
   'zovrin-house': 'the settings of another Zovrin',
   'zovrin-journal': 'a journal entry: it belongs to a session that is stored elsewhere',

@@ -1,5 +1,6 @@
 /** The demo data: an invented community hall by an estuary, three groups, six weeks that were taught. */
 export { DEMO_PLANS, type DemoPlan } from './plans';
+export { demoCourses, type DemoCourse } from './courses';
 export { demoPlaces, type DemoPlace } from './places';
 export { demoRuns, type DemoRun } from './runs';
 export { demoJournal, type DemoJournalEntry } from './journal';

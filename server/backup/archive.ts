@@ -49,6 +49,7 @@ const FOLDERS: Readonly<Record<StoredKind, string>> = {
   group: 'groups',
   class: 'decisions',
   place: 'places',
+  course: 'courses',
   journal: 'journal',
   settings: 'settings',
 };

@@ -16,7 +16,8 @@ import { BIN_MS, iso, type Store } from '../store/store';
 export async function emptyBin(store: Store): Promise<void> {
   await store.write(async (tables) => {
     const tooOld = { deletedMs: { [Op.lt]: (await advanceBinClock(tables, store.now())) - BIN_MS } };
-    const { plans, revisions, runs, events, entries, people, groups, places, journal, variants, classPeople } = tables;
+    const { plans, revisions, runs, events, entries, people, groups, places, courses, journal, variants, classPeople } =
+      tables;
     const runIds = (await runs.findAll({ where: tooOld, attributes: ['id'] })).map(({ id }) => id);
     const planIds = (await plans.findAll({ where: tooOld, attributes: ['id'] })).map(({ id }) => id);
     await events.destroy({ where: { runId: runIds } });
@@ -25,7 +26,7 @@ export async function emptyBin(store: Store): Promise<void> {
     await variants.destroy({ where: { id: planIds } });
     await classPeople.destroy({ where: { id: planIds } });
     await plans.destroy({ where: { id: planIds } });
-    for (const table of [groups, places, journal]) await table.destroy({ where: tooOld });
+    for (const table of [groups, places, courses, journal]) await table.destroy({ where: tooOld });
     for (const { id } of await people.findAll({ where: tooOld, attributes: ['id'] })) {
       await forgetPerson(tables, id, store.now());
     }

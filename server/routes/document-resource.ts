@@ -22,7 +22,7 @@ import { readable, readStored } from '../store/stored';
 /** A kind of document that is listed, made, read, saved with a revision, and put into the bin. */
 export interface DocumentResource<T, S extends StoredDocument<T> = StoredDocument<T>> {
   resource: Resource<T, S>;
-  table: 'plans' | 'people' | 'groups' | 'places' | 'journal' | 'entries';
+  table: 'plans' | 'people' | 'groups' | 'places' | 'courses' | 'journal' | 'entries';
   titleOf: (document: T) => string;
   /** How many there may be, and what is said where there are. */
   max: number;

@@ -1,6 +1,6 @@
 import { Router } from 'express';
 import { SampleState } from '#api';
-import { DEMO_PLANS, demoGroups, demoJournal, demoPeople, demoPlaces, demoRuns } from '#library/demo';
+import { DEMO_PLANS, demoCourses, demoGroups, demoJournal, demoPeople, demoPlaces, demoRuns } from '#library/demo';
 import { loadSample } from '../demo';
 import { answer } from '../http/answer';
 import type { Store, Tables } from '../store/store';
@@ -10,6 +10,7 @@ const idsOf = (rows: readonly { id: string }[]): string[] => rows.map(({ id }) =
 /** Every table that the sample house has rows in, with the ids of those rows. */
 const SAMPLE = [
   ['plans', idsOf(DEMO_PLANS)],
+  ['courses', idsOf(demoCourses)],
   ['runs', idsOf(demoRuns)],
   ['people', idsOf(demoPeople)],
   ['groups', idsOf(demoGroups)],

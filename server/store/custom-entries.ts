@@ -72,9 +72,14 @@ export const usesEntry = (id: string) =>
     { [Op.gt]: 0 },
   );
 
-/** Whether any plan, earlier version of a plan, or run stands on this entry. */
-export async function isUsed({ plans, revisions, runs }: Models, id: string): Promise<boolean> {
+/** Whether any plan, earlier version of a plan, run, or course stands on this entry. */
+export async function isUsed({ plans, revisions, runs, courses }: Models, id: string): Promise<boolean> {
   const used = { where: usesEntry(id) };
-  const counts = [await plans.count(used), await revisions.count(used), await runs.count(used)];
+  const counts = [
+    await plans.count(used),
+    await revisions.count(used),
+    await runs.count(used),
+    await courses.count(used),
+  ];
   return counts.some((count) => count > 0);
 }

@@ -1,5 +1,6 @@
 import { readEntry } from '#core/catalogue';
 import { readClassPeople } from '#core/caution';
+import { readCourse } from '#core/course';
 import { readPlace } from '#core/cupboard';
 import { readVariants } from '#core/jobs';
 import { readJournalEntry } from '#core/journal';
@@ -32,6 +33,7 @@ export const KEPT: Readonly<Record<StoredKind, Kept>> = {
   group: { table: 'groups', read: document('group', readGroup), deletable: true, isOfPeople: true },
   class: { table: 'classPeople', read: document('class', readClassPeople), deletable: false, isOfPeople: true },
   place: { table: 'places', read: document('place', readPlace), deletable: true, isOfPeople: false },
+  course: { table: 'courses', read: document('course', readCourse), deletable: true, isOfPeople: false },
   journal: { table: 'journal', read: document('journal entry', readJournalEntry), deletable: true, isOfPeople: true },
   settings: { table: 'house', read: document('settings', readSettings), deletable: false, isOfPeople: false },
 };

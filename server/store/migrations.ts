@@ -116,4 +116,9 @@ export const migrations: { name: string; up: Step; down: Step }[] = [
     up: ({ context }) => context.createTable('calendar_feeds', { id: id(), token: text(), madeMs: integer() }),
     down: ({ context }) => context.dropTable('calendar_feeds'),
   },
+  {
+    name: '0010-courses',
+    up: ({ context }) => context.createTable('courses', documentColumns()),
+    down: ({ context }) => context.dropTable('courses'),
+  },
 ];

@@ -79,6 +79,7 @@ export interface Models {
   /** The passphrase of the lock, as one row. */
   locks: ModelStatic<DocumentRow>;
   places: ModelStatic<DocumentRow>;
+  courses: ModelStatic<DocumentRow>;
   journal: ModelStatic<DocumentRow>;
   house: ModelStatic<DocumentRow>;
   /** Variants kept beside a plan, by the plan's id. */
@@ -151,6 +152,7 @@ export function defineModels(database: Sequelize): Models {
     locks: documents('locks'),
     variants: documents('plan_variants'),
     places: documents('places'),
+    courses: documents('courses'),
     journal: documents('journal'),
     house: documents('house'),
     clocks: database.define<ClockRow>('clocks', { id: id(), ms: integer() }, table),

@@ -19,6 +19,7 @@ const KINDS = {
   person: { table: 'people', list: '/people' },
   group: { table: 'groups', list: '/groups' },
   place: { table: 'places', list: '/places' },
+  course: { table: 'courses', list: '/courses' },
   journal: { table: 'journal', list: '/journal' },
   entry: { table: 'entries', list: '/entries' },
 } as const;
@@ -45,7 +46,7 @@ const server = testServer(async (store) => {
       deletedMs: null,
     });
     const put = async (
-      table: 'people' | 'groups' | 'places' | 'journal' | 'entries' | 'house' | 'variants' | 'classPeople',
+      table: 'people' | 'groups' | 'places' | 'courses' | 'journal' | 'entries' | 'house' | 'variants' | 'classPeople',
       id: string,
       name: string,
     ) => {
@@ -56,7 +57,7 @@ const server = testServer(async (store) => {
       await tables.plans.create({ ...row(id, name), searchable: name });
       await tables.revisions.create({ planId: id, revision: 1, document: JSON.stringify(sample(name)), savedMs: NOW });
     }
-    for (const kind of ['person', 'group', 'place', 'journal', 'entry'] as const) {
+    for (const kind of ['person', 'group', 'place', 'course', 'journal', 'entry'] as const) {
       for (const name of of(kind)) await put(KINDS[kind].table as 'people', name.replace('.', '-'), name);
     }
     await put('entries', 'own-position', 'entry-position.v2');
@@ -78,6 +79,7 @@ test('there is a sample of every version that was ever stored', () => {
   const versions = (kind: string): number[] => of(kind).map((name) => Number(name.split('.v')[1]));
   expect(versions('plan')).toEqual([1, 2, 3, 4, 5, 6, 7, 8, 9]);
   expect(versions('class')).toEqual([1, 2, 3, 4]);
+  expect(versions('course')).toEqual([1]);
   expect(versions('person')).toEqual([1, 2, 3]);
   expect(versions('entry')).toEqual([1, 2, 3, 4, 5]);
   expect(versions('settings')).toEqual([1, 2, 3, 4, 5, 6]);

@@ -7,6 +7,7 @@ import {
   MAX_PAGE,
   pageOf,
   PEOPLE,
+  COURSES,
   PLACES,
   PLANS,
   SavedDocument,
@@ -75,6 +76,7 @@ export const entryClient = documentClient(ENTRIES);
 export const personClient = documentClient(PEOPLE);
 export const groupClient = documentClient(GROUPS);
 export const placeClient = documentClient(PLACES);
+export const courseClient = documentClient(COURSES);
 export const journalClient = documentClient(JOURNAL);
 export const variantsOf = besidePlan(VARIANTS);
 export const decisionsOf = besidePlan(DECISIONS);

@@ -1,5 +1,5 @@
 import { API_BASE, ListUnreadableResponse, type StoredKind, type UnreadableRow } from '#api';
-import { entryClient, groupClient, journalClient, personClient, placeClient, planClient } from './documents';
+import { courseClient, entryClient, groupClient, journalClient, personClient, placeClient, planClient } from './documents';
 import { ask } from './http';
 import { deleteRun } from './runs';
 
@@ -18,6 +18,7 @@ const DELETE: Partial<Record<StoredKind, (id: string) => Promise<void>>> = {
   person: personClient.remove,
   group: groupClient.remove,
   place: placeClient.remove,
+  course: courseClient.remove,
   journal: journalClient.remove,
 };
 /** Puts a row into the bin, where its kind has one. */

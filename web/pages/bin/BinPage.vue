@@ -43,6 +43,7 @@ const KINDS = {
   person: 'person',
   group: 'group',
   place: 'place',
+  course: 'course',
   journal: 'journal',
 } as const;
 const day = (iso: string): string => dayOf(new Date(iso).getTime());

@@ -10,6 +10,7 @@ export const KINDS: Record<StoredKind, string> = {
   group: 'group',
   class: 'decisions for a class',
   place: 'place',
+  course: 'course',
   journal: 'journal entry',
   settings: 'settings',
 };

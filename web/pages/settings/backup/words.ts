@@ -8,6 +8,7 @@ const MORE: Partial<Record<StoredKind, string>> = {
   person: 'people',
   group: 'groups',
   place: 'places',
+  course: 'courses',
   journal: 'journal entries',
 };
 type Counts = Extract<BackupsResponse['newest'], { ok: true }>['counts'];
