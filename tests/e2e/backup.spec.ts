@@ -17,6 +17,9 @@ async function makePlan(page: Page, title: string): Promise<{ id: string; revisi
 }
 const file = (page: Page) => page.locator('input[type=file]').first();
 
+// One backup is open at a time on a server: opened beside each other, one test would close what the other compares.
+test.describe.configure({ mode: 'serial' });
+
 test('a backup file is downloaded under a passphrase, compared, and restored as chosen', async ({ page }) => {
   const lost = await makePlan(page, 'Lost by mistake');
   const edited = await makePlan(page, 'Edited since');

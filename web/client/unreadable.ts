@@ -1,5 +1,13 @@
 import { API_BASE, ListUnreadableResponse, type StoredKind, type UnreadableRow } from '#api';
-import { courseClient, entryClient, groupClient, journalClient, personClient, placeClient, planClient } from './documents';
+import {
+  courseClient,
+  entryClient,
+  groupClient,
+  journalClient,
+  personClient,
+  placeClient,
+  planClient,
+} from './documents';
 import { ask } from './http';
 import { deleteRun } from './runs';
 
