@@ -3,7 +3,7 @@ import { GROWTH, LADDER, type GrowthRules, type Ratio, type Rung } from '#core/b
 import type { Library } from '#core/catalogue';
 import { fitHolds, usualFitOptions } from '#core/fit';
 import type { Ms } from '#core/numbers';
-import { applyEdit, setDetails, withLengths, type Plan, type PlanEdit } from '#core/plan';
+import { applyEdit, entriesOf, setDetails, withLengths, type Plan, type PlanEdit } from '#core/plan';
 import { compileTimeline, DEFAULT_RULES, rulesFor, type TimelineRules } from '#core/timeline';
 import { rungOf } from './breath-growth';
 import { classesOf, taughtWeeks, type CourseClass } from './classes';
@@ -152,16 +152,6 @@ function editsOf(thread: Thread, level: Level | undefined, plan: Plan, library: 
       return level.kind === 'new' && level.isNew ? newEdits(thread, plan, library) : none;
   }
 }
-
-/** The positions and techniques of a plan, by their ids. */
-const entriesOf = ({ steps }: Plan): string[] =>
-  steps.flatMap((step) =>
-    step.kind === 'hold'
-      ? [step.position, ...(step.breath ? [step.breath.technique] : [])]
-      : step.kind === 'breath'
-        ? [step.technique]
-        : [],
-  );
 
 /** The steps that an edit is about, whose lengths a fitting then leaves as they are. */
 const stepsOfEdit = (edit: PlanEdit): string[] =>

@@ -6,7 +6,7 @@ import type { ThreadOf } from './thread';
 import { COURSE_LIMITS } from './limits';
 
 /** What stands in the way of an aim: the largest step of a week, or a gate of the ladder. */
-type Bind =
+export type Bind =
   | { kind: 'step' }
   | {
       kind: 'gate';

@@ -1,0 +1,53 @@
+import { ratioInWords, type Ratio } from '#core/breath';
+import { familyLabel, type Library } from '#core/catalogue';
+import type { Plan } from '#core/plan';
+import { clockOfSeconds } from '#core/time';
+import type { ThreadWeeks } from './derive';
+import type { Bind } from './grow-course';
+import type { Thread } from './thread';
+
+const several = (n: number, one: string, many: string): string => `${n} ${n === 1 ? one : many}`;
+
+/** What grows: the name of its step as far as the first comma, or what it is of. */
+export function threadName(thread: Thread, { steps }: Plan, library: Library): string {
+  const nameOf = (id: string): string =>
+    steps.find((step) => step.id === id)?.name.split(',')[0] ?? 'A step that is gone';
+  switch (thread.kind) {
+    case 'length':
+      return thread.of.kind === 'step' ? nameOf(thread.of.step) : `All ${familyLabel(thread.of.family)} holds`;
+    case 'breath':
+      return nameOf(thread.step);
+    case 'props':
+      return `Props in ${nameOf(thread.step)}`;
+    case 'new':
+      return (library.position(thread.entry) ?? library.technique(thread.entry))?.names.english ?? thread.entry;
+    case 'talk':
+      return 'Talk';
+  }
+}
+
+/** A value of what grows: `7:30`, `5 : 0 : 8`, `2 pieces`, `6 % of the class`. */
+export function valueInWords(thread: Thread, value: number | Ratio): string {
+  if (typeof value !== 'number') return ratioInWords(value);
+  if (thread.kind === 'length') return clockOfSeconds(value);
+  return thread.kind === 'props' ? several(value, 'piece', 'pieces') : `${value} % of the class`;
+}
+
+function bindInWords(bind: Bind | null): string {
+  if (bind?.kind !== 'gate') return 'growing by no more in a week than is allowed';
+  return `the gate of ${several(bind.gate, 'easy session', 'easy sessions')} at ${ratioInWords(bind.before)}`;
+}
+
+/**
+ * What is to be said of an aim that is not reached in time, and why; undefined where it is. `5:00 by week 6 cannot be: …
+ * needs 2 more weeks; 4:30 can.`
+ */
+export function outcomeInWords({ thread, outcome }: ThreadWeeks): string | undefined {
+  if (outcome.kind === 'inTime' || thread.kind === 'new') return undefined;
+  const aim = `${valueInWords(thread, thread.to)} by week ${thread.byWeek}`;
+  const binds = bindInWords(outcome.binds);
+  if (outcome.kind === 'late') return `${aim} cannot be: ${binds} takes until week ${outcome.week}.`;
+  const nearest = `${valueInWords(thread, outcome.nearest)} can.`;
+  if (outcome.moreWeeks === null) return `${aim} cannot be reached: ${binds} stands in the way; ${nearest}`;
+  return `${aim} cannot be: ${binds} needs ${several(outcome.moreWeeks, 'more week', 'more weeks')}; ${nearest}`;
+}
