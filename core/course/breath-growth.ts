@@ -1,4 +1,4 @@
-import { growthRefusals, QUARTERS, type GrowthRules, type Ratio, type Rung } from '#core/breath';
+import { growthRefusals, QUARTERS, smallestRatio, type GrowthRules, type Ratio, type Rung } from '#core/breath';
 import type { Growth } from './gentlest';
 
 /** A breath in a week of a course. */
@@ -29,9 +29,12 @@ export function rungCounts({ ratio }: Rung, breathIn: number): Ratio {
   return counts;
 }
 
-/** The rung that a breath is on; −1 where it is between two. */
-export const rungOf = (ladder: readonly Rung[], counts: Ratio): number =>
-  ladder.findIndex((rung) => isSame(rungCounts(rung, counts.in), counts));
+/** The rung that a breath is on: that of its ratio, or one that comes to it in whole counts; −1 where it is between two. */
+export function rungOf(ladder: readonly Rung[], counts: Ratio): number {
+  const ratio = smallestRatio(counts);
+  const exact = ladder.findIndex((rung) => isSame(smallestRatio(rung.ratio), ratio));
+  return exact >= 0 ? exact : ladder.findIndex((rung) => isSame(rungCounts(rung, counts.in), counts));
+}
 
 /** Whether a breath asks no more, with its in-breath, than a rung does. */
 const asksNoMore = (counts: Ratio, rung: Rung): boolean => {

@@ -175,6 +175,31 @@ describe('the plans of the weeks', () => {
     expect(thread!.outcome).toMatchObject({ kind: 'never', moreWeeks: 1, binds: { kind: 'gate', gate: 3 } });
   });
 
+  test('easy sessions count for the rung of their own ratio, whatever another rung comes to with a short in-breath', () => {
+    // 1 : 0 : 2 five times opens 4 : 1 : 6; with one count of in-breath, 2 : 0 : 3 comes to 1, 0, 2 as well.
+    const two = { in: 1, holdFull: 0, out: 2, holdEmpty: 0 };
+    const from = { in: 4, holdFull: 0, out: 8, holdEmpty: 0 };
+    const retention: Thread = {
+      ...BREATH,
+      from,
+      to: { in: 4, holdFull: 1, out: 6, holdEmpty: 0 },
+      byWeek: 3,
+    } as Thread;
+    const [thread] = threadWeeks(
+      course({ threads: [retention] }),
+      { taught: [], easyRatios: [two, two, two, two, two] },
+      settings,
+    );
+    expect(thread!.outcome).toEqual({ kind: 'inTime' });
+  });
+
+  test('a week that was left out before one that was taught has what the week before it had', () => {
+    const of = course({ threads: [LENGTH] });
+    const record = { taught: [3, 5].map((week) => ({ week, plan: planOf(of, week) })), easyRatios: [] };
+    const lengths = [2, 3, 4, 5, 6].map((week) => heldIn(planOf(of, week, record))?.left);
+    expect(lengths).toEqual([180, 210, 210, 270, 300]);
+  });
+
   test('a week is never further from the last week taught than its limit', () => {
     fc.assert(
       fc.property(fc.integer({ min: 1, max: 6 }), fc.integer({ min: 60, max: 600 }), (last, held) => {

@@ -75,7 +75,10 @@ function easyAt(ladder: readonly Rung[], easyRatios: readonly Ratio[]): number[]
   return easy;
 }
 
-/** The weeks of a thread that are over, with what they had, and those to come, the last that is over before them. */
+/**
+ * The weeks of a thread that are over, with what they had, or what the week before had where one was not taught; and
+ * those to come, the last that was taught before them.
+ */
 function pastAndAhead<L>(
   weeks: readonly number[],
   record: CourseRecord,
@@ -84,14 +87,13 @@ function pastAndAhead<L>(
 ) {
   const past = new Map<number, L>();
   let start = first;
-  let from = 0;
-  for (const [i, week] of weeks.entries()) {
+  const last = weeks.findLastIndex((week) => record.taught.some((one) => one.week === week));
+  for (const week of weeks.slice(0, last + 1)) {
     const taught = record.taught.find((one) => one.week === week);
-    if (!taught) continue;
-    start = valueIn(taught.plan) ?? start;
+    start = (taught && valueIn(taught.plan)) ?? start;
     past.set(week, start);
-    from = i;
   }
+  const from = Math.max(0, last);
   return { past, start, ahead: weeks.slice(from) };
 }
 
