@@ -53,7 +53,7 @@ const isOpen = (ladder: readonly Rung[], easy: readonly number[], rung: number):
   rung === 0 || (easy[rung - 1] ?? 0) >= (ladder[rung]?.gate ?? Infinity);
 
 /** Whether some open rung asks as much as a breath does. */
-const isAllowed = (ladder: readonly Rung[], easy: readonly number[], counts: Ratio): boolean =>
+export const isAllowed = (ladder: readonly Rung[], easy: readonly number[], counts: Ratio): boolean =>
   ladder.some((rung, i) => isOpen(ladder, easy, i) && asksNoMore(counts, rung));
 
 /**

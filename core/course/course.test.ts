@@ -16,7 +16,8 @@ import { compileTimeline } from '#core/timeline';
 import { builtInLibrary as library } from '#library';
 import { classesOf, taughtWeeks } from './classes';
 import { newCourse, readCourse, type Course } from './course';
-import { deriveCourse, threadWeeks, type CourseRecord } from './derive';
+import { deriveCourse, threadWeeks } from './derive';
+import type { CourseRecord } from './record';
 import { missedWays, whatFollows, withEdit, withMissed, withoutDifference, withOnward } from './edit-course';
 import type { Thread } from './thread';
 

@@ -5,10 +5,10 @@ import { fitHolds, usualFitOptions } from '#core/fit';
 import type { Ms } from '#core/numbers';
 import { applyEdit, entriesOf, setDetails, withLengths, type Plan, type PlanEdit } from '#core/plan';
 import { compileTimeline, DEFAULT_RULES, rulesFor, type TimelineRules } from '#core/timeline';
-import { rungOf } from './breath-growth';
 import { classesOf, taughtWeeks, type CourseClass } from './classes';
 import type { Course } from './course';
 import { growBreath, growNumber, type Grown } from './grow-course';
+import { easyAt, type CourseRecord } from './record';
 import type { Thread, ThreadOf } from './thread';
 import {
   breathEdits,
@@ -21,14 +21,6 @@ import {
   talkEdits,
   type ThreadEdits,
 } from './thread-edits';
-
-/** What was taught of a course so far, and what its group found easy. */
-export interface CourseRecord {
-  /** The plans of the weeks that were taught, as they were. */
-  taught: readonly { week: number; plan: Plan }[];
-  /** The ratios that were easy, one for each session in which one was, in the smallest whole numbers. */
-  easyRatios: readonly Ratio[];
-}
 
 /** What a course is worked out with. */
 export interface CourseSettings {
@@ -63,16 +55,6 @@ export interface CourseWeek {
   misfits: Misfit[];
   /** How much longer than the class it is at its shortest; negative where it stays shorter; 0 where it fits. */
   overMs: Ms;
-}
-
-/** Easy sessions at each rung of a ladder; a ratio that is on none counts nowhere. */
-function easyAt(ladder: readonly Rung[], easyRatios: readonly Ratio[]): number[] {
-  const easy = ladder.map(() => 0);
-  for (const ratio of easyRatios) {
-    const rung = rungOf(ladder, ratio);
-    if (rung >= 0) easy[rung] = (easy[rung] ?? 0) + 1;
-  }
-  return easy;
 }
 
 /**

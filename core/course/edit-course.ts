@@ -1,7 +1,8 @@
 import type { FieldIssue } from '#core/document';
 import { applyEdit, planChanges, type PlanChange, type PlanEdit } from '#core/plan';
 import { MISSED_WAYS, type Course, type Missed } from './course';
-import { deriveCourse, type CourseRecord, type CourseSettings } from './derive';
+import { deriveCourse, type CourseSettings } from './derive';
+import type { CourseRecord } from './record';
 
 /** How far an edit of a week goes. */
 export type EditScope = 'week' | 'onward' | 'course';

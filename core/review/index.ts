@@ -5,7 +5,7 @@ export { deviations, type DeviationRow } from './deviations';
 export { runLog, type RunLogEntry } from './run-log';
 export { adoptTimes, adoptedTimes, type AdoptedTime } from './adopt-times';
 export { comparisonInWords } from './sentence';
-export { closedGates, easySessions, ladderGates, sessionsOfGroup, type RungGate } from './easy-breath';
+export { closedGates, easySessions, ladderGates, sessionsOfGroup, type EasyBreath, type RungGate } from './easy-breath';
 export { practisedOfEntry, practisedOfRun, type Practised } from './practised';
 export {
   areasByWeek,
