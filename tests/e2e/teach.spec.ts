@@ -170,7 +170,8 @@ test('the server goes away during a session: nothing stops, and every event arri
   await page.keyboard.press('-');
   await expect
     .poll(async () => {
-      await page.clock.runFor(1000);
+      // What could not be sent is tried again after half a minute at the latest.
+      await page.clock.runFor(5000);
       return (await eventsOf(request, id)).map(({ kind }) => kind);
     })
     .toEqual(['started', 'led', 'stretched', 'jumped', 'stretched']);
