@@ -9,7 +9,7 @@ import { castThroughUnknown, deniedWords } from './denied-words.js';
 const NUMERIC_KERNELS = [
   'core/body/**',
   'core/breath/{fit,measure}.ts',
-  'core/exchange/captions/{class-chain,evidence,semi-markov}.ts',
+  'core/exchange/captions/{best-of-rows,class-chain,evidence,semi-markov}.ts',
   'core/fit/{fit,price,ways,bounds}.ts',
   'core/knapsack/**',
   'core/numbers/**',

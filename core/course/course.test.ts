@@ -219,7 +219,7 @@ describe('the plans of the weeks', () => {
     );
   });
 
-  test('something new comes in its week, waits for what it needs, and is told when its place is gone', () => {
+  test('a new position comes in its week and waits for what it needs; a missing place for it is reported', () => {
     const fresh = (patch: object): Thread =>
       ({ id: 'n', kind: 'new', entry: 'sphinx', week: 3, after: 'fold', needs: [], ...patch }) as Thread;
     const has = (of: Course) =>
@@ -284,7 +284,7 @@ describe('differences', () => {
     expect(whatFollows(before, withoutDifference(with_.course, 'd'), NOTHING, settings)).toEqual([]);
   });
 
-  test('one whose step is gone is told, and its week stands without it', () => {
+  test('one whose step is gone is reported, and its week is made without it', () => {
     const base = applyEdit(evening(), removeStep('talk'));
     if (!base.ok) throw new Error('The step is not there.');
     const of = { ...edited('week'), base: { planId: null, plan: base.plan } };

@@ -91,7 +91,7 @@ export const Course = z
     once(weeks(themes), 'themes', (week) => `Week ${week} has two themes.`, context);
     once(weeks(plans), 'plans', (week) => `Week ${week} has two plans.`, context);
     const classes = missed.map((one) => one.class);
-    once(classes, 'missed', (one) => `Class ${one} is missed twice.`, context);
+    once(classes, 'missed', (one) => `Class ${one} is listed as missed twice.`, context);
     if (dates.kind !== 'given') return;
     const refuse = (i: number, message: string): void => {
       context.addIssue({ code: 'custom', path: ['dates', 'at', i], message });

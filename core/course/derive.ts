@@ -165,7 +165,7 @@ function fitted(
 
 /**
  * The plans of all weeks that are taught: the base, then what its threads say, then the differences of the week, fitted
- * to the length of the class. Week 1 is the base as it is where nothing changes it. What does not fit is told. Weeks that
+ * to the length of the class. Week 1 is the base as it is where nothing changes it. Whatever does not fit is reported. Weeks that
  * were taught already are worked out like the others; what was really taught stands in the record.
  */
 export function deriveCourse(course: Course, record: CourseRecord, settings: CourseSettings): CourseWeek[] {

@@ -22,7 +22,7 @@ export function withEdit(course: Course, week: number, scope: EditScope, edit: P
   return applied.ok ? { ok: true, course: withBase(course, applied.plan) } : applied;
 }
 
-/** A course with another plan as its base. Threads and differences stay: those that do not fit any more are told. */
+/** A course with another plan as its base. Threads and differences stay: those that no longer fit are reported. */
 const withBase = (course: Course, plan: Course['base']['plan']): Course => ({
   ...course,
   base: { ...course.base, plan },

@@ -101,7 +101,7 @@ export function breathEdits({ step: id }: ThreadOf<'breath'>, plan: Plan, to: Ra
   const step = stepOf(plan, id);
   if (!step) return GONE;
   const [practice, from] = [practiceOf(step), countsOf(practiceOf(step))];
-  if (!practice || !from) return { ok: false, reason: 'It has no breath that is counted in whole counts.' };
+  if (!practice || !from) return { ok: false, reason: 'It has no breath counted in whole numbers.' };
   const counted = withCounts(practice, from, to);
   if (step.kind === 'breath') return done([setBreath(id, { practice: counted })]);
   return step.kind === 'hold' && step.breath

@@ -42,14 +42,14 @@ describe('what grows, in words', () => {
   test('says what stands in the way of an aim, how long that takes, and what can be', () => {
     expect(sentence(longer, { kind: 'inTime' })).toBeUndefined();
     expect(sentence(longer, { kind: 'late', week: 9, binds: { kind: 'step' } })).toBe(
-      '5:00 by week 6 cannot be: growing by no more in a week than is allowed takes until week 9.',
+      '5:00 is not possible by week 6: the weekly limit puts it off until week 9.',
     );
     const gate = { kind: 'gate', rung: counts(1, 2, 2), before: counts(1, 1, 1, 1), gate: 14 } as const;
     expect(sentence(breath, { kind: 'never', nearest: counts(4, 5, 8), moreWeeks: 3, binds: gate })).toBe(
-      '4 : 8 : 8 by week 12 cannot be: the gate of 14 easy sessions at 1 : 1 : 1 : 1 needs 3 more weeks; 4 : 5 : 8 can.',
+      '4 : 8 : 8 is not possible by week 12: the gate of 14 easy sessions at 1 : 1 : 1 : 1 needs 3 more weeks; 4 : 5 : 8 is.',
     );
     expect(sentence(breath, { kind: 'never', nearest: counts(4, 4, 4, 4), moreWeeks: null, binds: gate })).toBe(
-      '4 : 8 : 8 by week 12 cannot be reached: the gate of 14 easy sessions at 1 : 1 : 1 : 1 stands in the way; 4 : 4 : 4 : 4 can.',
+      '4 : 8 : 8 is not possible by week 12, nor later: the gate of 14 easy sessions at 1 : 1 : 1 : 1 stands in the way; 4 : 4 : 4 : 4 is.',
     );
   });
 });

@@ -34,20 +34,20 @@ export function valueInWords(thread: Thread, value: number | Ratio): string {
 }
 
 function bindInWords(bind: Bind | null): string {
-  if (bind?.kind !== 'gate') return 'growing by no more in a week than is allowed';
+  if (bind?.kind !== 'gate') return 'the weekly limit';
   return `the gate of ${several(bind.gate, 'easy session', 'easy sessions')} at ${ratioInWords(bind.before)}`;
 }
 
 /**
- * What is to be said of an aim that is not reached in time, and why; undefined where it is. `5:00 by week 6 cannot be: …
- * needs 2 more weeks; 4:30 can.`
+ * Why an aim is not reached in time, as a sentence; undefined where it is. `5:00 is not possible by
+ * week 6: the weekly limit needs 2 more weeks; 4:30 is.`
  */
 export function outcomeInWords({ thread, outcome }: ThreadWeeks): string | undefined {
   if (outcome.kind === 'inTime' || thread.kind === 'new') return undefined;
-  const aim = `${valueInWords(thread, thread.to)} by week ${thread.byWeek}`;
+  const aim = `${valueInWords(thread, thread.to)} is not possible by week ${thread.byWeek}`;
   const binds = bindInWords(outcome.binds);
-  if (outcome.kind === 'late') return `${aim} cannot be: ${binds} takes until week ${outcome.week}.`;
-  const nearest = `${valueInWords(thread, outcome.nearest)} can.`;
-  if (outcome.moreWeeks === null) return `${aim} cannot be reached: ${binds} stands in the way; ${nearest}`;
-  return `${aim} cannot be: ${binds} needs ${several(outcome.moreWeeks, 'more week', 'more weeks')}; ${nearest}`;
+  if (outcome.kind === 'late') return `${aim}: ${binds} puts it off until week ${outcome.week}.`;
+  const nearest = `${valueInWords(thread, outcome.nearest)} is.`;
+  if (outcome.moreWeeks === null) return `${aim}, nor later: ${binds} stands in the way; ${nearest}`;
+  return `${aim}: ${binds} needs ${several(outcome.moreWeeks, 'more week', 'more weeks')}; ${nearest}`;
 }
