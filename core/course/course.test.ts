@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import {
+  addStep,
   applyEdit,
   emptyPlan,
   holdFrom,
@@ -16,7 +17,8 @@ import { compileTimeline } from '#core/timeline';
 import { builtInLibrary as library } from '#library';
 import { classesOf, taughtWeeks } from './classes';
 import { newCourse, readCourse, type Course } from './course';
-import { deriveCourse, threadWeeks } from './derive';
+import { deriveCourse, planOfWeek, threadWeeks } from './derive';
+import { entriesOfCourse } from './entries';
 import type { CourseRecord } from './record';
 import { missedWays, whatFollows, withEdit, withMissed, withoutDifference, withOnward } from './edit-course';
 import type { Thread } from './thread';
@@ -275,6 +277,20 @@ describe('differences', () => {
     expect(heldIn(planOf(made.course, 5), 'rest')?.left).not.toBe(333);
   });
 
+  test('an edit of the field that was edited last takes the place of it; another field, week or scope does not', () => {
+    const twice = (...edits: [number, 'week' | 'onward', ReturnType<typeof setHoldSeconds>][]) =>
+      edits.reduce((now, [week, scope, edit], i) => {
+        const made = withEdit(now, week, scope, edit, `d${i}`);
+        return made.ok ? made.course : now;
+      }, course()).differences;
+    expect(
+      twice([2, 'week', setHoldSeconds('rest', 'even', 333)], [2, 'week', setHoldSeconds('rest', 'even', 345)]),
+    ).toEqual([{ id: 'd1', week: 2, onward: false, edit: setHoldSeconds('rest', 'even', 345) }]);
+    const rest = setHoldSeconds('rest', 'even', 333);
+    expect(twice([2, 'week', rest], [3, 'week', rest])).toHaveLength(2);
+    expect(twice([2, 'week', rest], [2, 'onward', rest])).toHaveLength(2);
+    expect(twice([2, 'week', rest], [2, 'week', setHoldSeconds('fold', 'even', 200)])).toHaveLength(2);
+  });
   test('one that is taken out leaves the course as it was', () => {
     const before = course({ threads: [LENGTH] });
     const with_ = withEdit(before, 3, 'onward', edit, 'd');
@@ -310,6 +326,26 @@ test('after a missed class, each way to go on says what becomes of the weeks', (
   ]);
 });
 
+test('the plan of one week is what the course has for it, and none for a week that is not taught', () => {
+  const edit = { id: 'd', week: 3, onward: true, edit: setHoldSeconds('rest', 'even', 400) };
+  const of = withMissed(course({ threads: [LENGTH, BREATH], differences: [edit] }), 2, { how: 'drop', why: '' });
+  const all = deriveCourse(of, NOTHING, settings);
+  for (const week of [1, 3, 7])
+    expect(planOfWeek(of, week, NOTHING, settings)).toEqual(all.find((one) => one.week === week));
+  expect(planOfWeek(of, 2, NOTHING, settings)).toBeUndefined();
+  expect(planOfWeek(of, 8, NOTHING, settings)).toBeUndefined();
+});
+test('the library entries of a course are those of its base, of what is new and of what was edited', () => {
+  const added = addStep({ ...holdFrom(position('reclined-twist'), 'yin', 'twist') }, 1);
+  const of = course({
+    threads: [{ id: 'n', kind: 'new', entry: 'sphinx', week: 3, after: null, needs: ['butterfly-fold'] }],
+    differences: [{ id: 'd', week: 2, onward: false, edit: added }],
+  });
+  const entries = entriesOfCourse(of);
+  for (const id of ['head-to-knee', 'last-rest', 'equal-breath', 'sphinx', 'butterfly-fold', 'reclined-twist'])
+    expect(entries).toContain(id);
+  expect(new Set(entries).size).toBe(entries.length);
+});
 test('the same course and record are the same weeks', () => {
   const of = course({ threads: [LENGTH, BREATH] });
   expect(deriveCourse(of, NOTHING, settings)).toEqual(

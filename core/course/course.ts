@@ -31,6 +31,9 @@ const CourseDates = z.discriminatedUnion('kind', [
   }),
 ]);
 
+export const COURSE_UNITS = ['week', 'session'] as const;
+export type CourseUnit = (typeof COURSE_UNITS)[number];
+
 export const MISSED_WAYS = ['shift', 'drop', 'join'] as const;
 /**
  * A class that was not held, by its place among all classes, from 1. Everything moves on by a class, or its week is
@@ -67,6 +70,8 @@ export const Course = z
     note: text('A note', COURSE_LIMITS.maxNote),
     /** The plan of week 1, as a copy: the plan it came from may be changed or deleted. */
     base: z.strictObject({ planId: Id.nullable(), plan: Plan }),
+    /** What its classes are counted in: weeks, or sessions, of which a day may have several. */
+    unit: z.enum(COURSE_UNITS),
     weeks: Week,
     dates: CourseDates,
     themes: z.array(Theme).max(COURSE_LIMITS.maxWeeks),
@@ -78,18 +83,36 @@ export const Course = z
       .array(Difference)
       .max(COURSE_LIMITS.maxDifferences, `A course has at most ${COURSE_LIMITS.maxDifferences} differences.`),
     missed: z.array(Missed).max(COURSE_LIMITS.maxWeeks),
-    /** The plans that were made of weeks, to be led. */
-    plans: z.array(z.strictObject({ week: Week, planId: Id })).max(COURSE_LIMITS.maxWeeks),
+    /** The plans that were made of weeks, to be led, each with the revision at which it is as it was made. */
+    plans: z.array(z.strictObject({ week: Week, planId: Id, revision: z.int().min(1) })).max(COURSE_LIMITS.maxWeeks),
+    /** Where somebody is heading, and what is asked about each time on a scale from 0 to 10; null where nothing is. */
+    aim: z
+      .strictObject({
+        words: words('An aim', COURSE_LIMITS.maxTheme),
+        measure: text('What is measured', COURSE_LIMITS.maxTitle),
+      })
+      .nullable(),
+    /** What was noted of a week, and how the measure was. */
+    notes: z
+      .array(
+        z.strictObject({
+          week: Week,
+          measure: z.int('Whole numbers from 0 to 10.').min(0, 'At least 0.').max(10, 'At most 10.').nullable(),
+          note: text('A note', COURSE_LIMITS.maxNote),
+        }),
+      )
+      .max(COURSE_LIMITS.maxWeeks),
     tags: tagsOf('course'),
     archived: z.boolean(),
   })
-  .superRefine(({ dates, themes, threads, differences, missed, plans }, context) => {
+  .superRefine(({ dates, themes, threads, differences, missed, plans, notes }, context) => {
     const ids = (all: readonly { id: string }[]): string[] => all.map(({ id }) => id);
     once(ids(threads), 'threads', (id) => `Two things that grow have the id “${id}”.`, context);
     once(ids(differences), 'differences', (id) => `Two differences have the id “${id}”.`, context);
     const weeks = (all: readonly { week: number }[]): number[] => all.map(({ week }) => week);
     once(weeks(themes), 'themes', (week) => `Week ${week} has two themes.`, context);
     once(weeks(plans), 'plans', (week) => `Week ${week} has two plans.`, context);
+    once(weeks(notes), 'notes', (week) => `Week ${week} has two notes.`, context);
     const classes = missed.map((one) => one.class);
     once(classes, 'missed', (one) => `Class ${one} is listed as missed twice.`, context);
     if (dates.kind !== 'given') return;
@@ -120,6 +143,7 @@ export const newCourse = (title: string, plan: Plan, planId: string | null, week
   title,
   note: '',
   base: { planId, plan },
+  unit: 'week',
   weeks,
   dates: { kind: 'none' },
   themes: [],
@@ -127,6 +151,8 @@ export const newCourse = (title: string, plan: Plan, planId: string | null, week
   differences: [],
   missed: [],
   plans: [],
+  aim: null,
+  notes: [],
   tags: [],
   archived: false,
 });

@@ -169,6 +169,24 @@ function fitted(
  * were taught already are worked out like the others; what was really taught stands in the record.
  */
 export function deriveCourse(course: Course, record: CourseRecord, settings: CourseSettings): CourseWeek[] {
+  return derived(course, record, settings, () => true);
+}
+
+/** The plan of one week, as `deriveCourse` works it out; undefined where that week is not taught. */
+export const planOfWeek = (
+  course: Course,
+  week: number,
+  record: CourseRecord,
+  settings: CourseSettings,
+): CourseWeek | undefined => derived(course, record, settings, (one) => one === week).find((one) => one.week === week);
+
+/** Only the weeks that are wanted are fitted: the others are as long as what they are made of. */
+function derived(
+  course: Course,
+  record: CourseRecord,
+  settings: CourseSettings,
+  isWanted: (week: number) => boolean,
+): CourseWeek[] {
   const { library } = settings;
   const threads = threadWeeks(course, record, settings);
   const known = new Set(entriesOf(course.base.plan));
@@ -207,7 +225,8 @@ export function deriveCourse(course: Course, record: CourseRecord, settings: Cou
       apply('difference', id, [edit]);
       for (const step of stepsOfEdit(edit)) kept.add(step);
     }
-    const { plan: finished, overMs } = isEqual(plan, base) ? { plan, overMs: 0 } : fitted(plan, kept, settings);
+    const isAsItIs = !isWanted(week) || isEqual(plan, base);
+    const { plan: finished, overMs } = isAsItIs ? { plan, overMs: 0 } : fitted(plan, kept, settings);
     for (const id of entriesOf(finished)) known.add(id);
     return [{ week, held, plan: finished, misfits, overMs }];
   });

@@ -1,5 +1,5 @@
 import type { FieldIssue } from '#core/document';
-import { applyEdit, planChanges, type PlanChange, type PlanEdit } from '#core/plan';
+import { applyEdit, planChanges, undoKey, type PlanChange, type PlanEdit } from '#core/plan';
 import { MISSED_WAYS, type Course, type Missed } from './course';
 import { deriveCourse, type CourseSettings } from './derive';
 import type { CourseRecord } from './record';
@@ -10,13 +10,19 @@ export type EditScope = 'week' | 'onward' | 'course';
 export type EditedCourse = { ok: true; course: Course } | { ok: false; issues: FieldIssue[] };
 
 /**
- * A course with an edit of one of its weeks: in that week only, from it on, or in all weeks, which changes the base.
+ * A course with an edit of one of its weeks: in that week only, from it on, or in all weeks, which changes the base. An
+ * edit of the field that was edited last takes the place of that difference.
  * @param id of the difference that it becomes
  */
 export function withEdit(course: Course, week: number, scope: EditScope, edit: PlanEdit, id: string): EditedCourse {
   if (scope !== 'course') {
     const difference = { id, week, onward: scope === 'onward', edit };
-    return { ok: true, course: { ...course, differences: [...course.differences, difference] } };
+    const last = course.differences.at(-1);
+    const key = undoKey(edit);
+    const isSameField =
+      last?.week === week && last.onward === difference.onward && key !== undefined && undoKey(last.edit) === key;
+    const others = isSameField ? course.differences.slice(0, -1) : course.differences;
+    return { ok: true, course: { ...course, differences: [...others, difference] } };
   }
   const applied = applyEdit(course.base.plan, edit);
   return applied.ok ? { ok: true, course: withBase(course, applied.plan) } : applied;

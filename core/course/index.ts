@@ -1,4 +1,28 @@
 /** Courses: weeks that grow from a base, the classes they are taught in, and what grows how fast. */
-export { Course, newCourse, readCourse } from './course';
-export { deriveCourse, threadWeeks, type CourseSettings } from './derive';
-export type { CourseRecord } from './record';
+export { Course, newCourse, readCourse, type CourseUnit, type Missed } from './course';
+export { classesOf, taughtWeeks, type CourseClass } from './classes';
+export {
+  deriveCourse,
+  planOfWeek,
+  threadWeeks,
+  type CourseSettings,
+  type CourseWeek,
+  type ThreadWeeks,
+} from './derive';
+export {
+  missedWays,
+  whatFollows,
+  withEdit,
+  withMissed,
+  withOnward,
+  withoutDifference,
+  type EditScope,
+  type Follows,
+} from './edit-course';
+export { courseBalance, type WeekBalance } from './balance';
+export { entriesOfCourse } from './entries';
+export { recordOfCourse, type CourseRecord, type CourseSession } from './record';
+export { Thread, type ThreadOf } from './thread';
+export { tooEarlyFor, type TooEarly } from './too-early';
+export { outcomeInWords, threadName, valueInWords } from './words';
+export { weekName } from './week-count';

@@ -24,7 +24,7 @@ function evenings(): Course {
     threads: [
       { id: 'out', kind: 'breath', step: 'breath', from: counts(5, 5), to: counts(5, 8), easyAWeek: 1, byWeek: 8 },
     ],
-    plans: Array.from({ length: 8 }, (_, i) => ({ week: i + 1, planId: `week-${i + 1}` })),
+    plans: Array.from({ length: 8 }, (_, i) => ({ week: i + 1, planId: `week-${i + 1}`, revision: 1 })),
   };
 }
 const outIn = ({ steps: [step] }: Plan): number | undefined => {

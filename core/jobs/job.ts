@@ -19,12 +19,51 @@ import {
   type PackingList,
   type PropSolution,
 } from '#core/cupboard';
+import {
+  courseBalance,
+  deriveCourse,
+  entriesOfCourse,
+  threadWeeks,
+  whatFollows,
+  type Course,
+  type CourseRecord,
+  type CourseSettings,
+  type CourseWeek,
+  type Follows,
+  type ThreadWeeks,
+  type WeekBalance,
+} from '#core/course';
 import { heldBack, orderSteps, type HeldBack, type Order, type OrderRules } from '#core/order';
 import { entriesOf, type Plan } from '#core/plan';
 import { forecastFinish, pacesOf, SIMULATED, type Forecast, type PaceOfRun, type Paces } from '#core/review';
-import { compileTimeline, type TimelineRules, type Timeline } from '#core/timeline';
+import {
+  compileTimeline,
+  ribbonBlocks,
+  rulesFor,
+  DEFAULT_RULES,
+  type Block,
+  type TimelineRules,
+  type Timeline,
+  type Totals,
+} from '#core/timeline';
 import type { Seconds } from '#core/numbers';
 import type { Available, SetUp } from '#core/props';
+
+/** A course with what it is worked out by: the record of its group, and the rules of growth in use. */
+interface CourseAsk {
+  course: Course;
+  record: CourseRecord;
+  rules: Pick<CourseSettings, 'ladder' | 'growth'>;
+}
+
+/** A week of a course with its ribbon. */
+export type DrawnWeek = CourseWeek & { ribbon: Block[]; totals: Totals };
+/** The weeks of a course, what grows in it, and its weeks in figures. */
+export interface WorkedOutCourse {
+  weeks: DrawnWeek[];
+  threads: ThreadWeeks[];
+  balance: WeekBalance[];
+}
 
 /** What can be worked out for a plan away from the page, with what comes of it. */
 export interface Jobs {
@@ -49,6 +88,10 @@ export interface Jobs {
   };
   /** What to bring from a cupboard of the teacher's to a place with these props. */
   packing: { ask: { there: Available; own: Available }; answer: PackingList };
+  /** The weeks of a course; the plan of the job is its base. */
+  course: { ask: CourseAsk; answer: WorkedOutCourse };
+  /** What each of some changes of a course does to its weeks. */
+  courseFollows: { ask: CourseAsk & { changed: readonly Course[] }; answer: Follows[][] };
 }
 export type JobKind = keyof Jobs;
 
@@ -63,7 +106,7 @@ export interface Job<K extends JobKind = JobKind> {
 
 /** A job for a plan, with the entries it uses of a library. */
 export function jobOf<K extends JobKind>(kind: K, plan: Plan, library: Library, ask: Jobs[K]['ask']): Job<K> {
-  const ids = entriesOf(plan);
+  const ids = 'course' in ask ? entriesOfCourse(ask.course) : entriesOf(plan);
   return {
     kind,
     plan,
@@ -100,6 +143,20 @@ const WORK: { [K in JobKind]: (planned: Planned, ask: Jobs[K]['ask'], ticks: Tic
   },
   packing: ({ plan, library }, { there, own }) =>
     packingList(compileTimeline(plan, library), plan.groupSize, there, own),
+  course({ library }, { course, record, rules }) {
+    const settings = { library, ...rules };
+    const weeks = deriveCourse(course, record, settings);
+    return {
+      weeks: weeks.map((week) => {
+        const { phases, totals } = compileTimeline(week.plan, library, rulesFor(week.plan, DEFAULT_RULES));
+        return { ...week, ribbon: ribbonBlocks(phases), totals };
+      }),
+      threads: threadWeeks(course, record, settings),
+      balance: courseBalance(weeks, library),
+    };
+  },
+  courseFollows: ({ library }, { course, record, rules, changed }) =>
+    changed.map((after) => whatFollows(course, after, record, { library, ...rules })),
 };
 
 /**

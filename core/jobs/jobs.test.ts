@@ -2,6 +2,7 @@ import { MEASURED_TRAITS } from '#core/caution';
 import { STEP_TRAITS } from '#core/people';
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
+import { deriveCourse, newCourse } from '#core/course';
 import { packingList, propDemand, propSolutions } from '#core/cupboard';
 import { usualFitOptions, fitHolds } from '#core/fit';
 import { ORDER_RULES, orderSteps } from '#core/order';
@@ -140,5 +141,43 @@ describe('variants', () => {
       ok: false,
       issues: [{ reason: 'At most 3 variants are kept beside a plan.' }],
     });
+  });
+});
+
+describe('a course in a thread', () => {
+  const course = {
+    ...newCourse('Evenings', plan, null, 4),
+    threads: [
+      {
+        ...{ id: 't', kind: 'length' as const, of: { kind: 'step' as const, step: 'a' }, grid: 15 as const },
+        ...{ from: 180, to: 240, mostAWeek: 30, byWeek: 4 },
+      },
+      { id: 'n', kind: 'new' as const, entry: 'lateral-bend-lying', week: 3, after: 'a', needs: [] },
+    ],
+  };
+  const record = { taught: [], easyRatios: [] };
+  test('has the weeks it has here, with their ribbons, also with what no week before had', () => {
+    const job = sent(jobOf('course', plan, builtInLibrary, { course, record, rules: {} }));
+    const { weeks, threads, balance } = doJob(job);
+    const here = deriveCourse(course, record, { library: builtInLibrary });
+    expect(sent(weeks.map(({ plan: of, week }) => ({ of, week })))).toEqual(
+      sent(here.map(({ plan: of, week }) => ({ of, week }))),
+    );
+    expect(weeks.map(({ misfits }) => misfits)).toEqual([[], [], [], []]);
+    expect(threads).toHaveLength(2);
+    expect(balance.map(({ week }) => week)).toEqual([1, 2, 3, 4]);
+    for (const { ribbon, totals } of weeks) {
+      expect(ribbon.length).toBeGreaterThan(0);
+      expect(totals.totalMs).toBeGreaterThan(0);
+    }
+  });
+  test('says what follows from each of some changes', () => {
+    const shorter = { ...course, weeks: 3 };
+    const job = sent(
+      jobOf('courseFollows', plan, builtInLibrary, { course, record, rules: {}, changed: [course, shorter] }),
+    );
+    const [none, one] = doJob(job);
+    expect(none).toEqual([]);
+    expect(one).toContainEqual({ week: 4, kind: 'gone' });
   });
 });
