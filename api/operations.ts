@@ -26,7 +26,7 @@ import {
   PersonFileResponse,
   SetLockRequest,
 } from './people';
-import { COURSES } from './courses';
+import { COURSES, CourseSessionsResponse } from './courses';
 import { PLACES } from './places';
 import {
   BinKind,
@@ -171,7 +171,18 @@ export const OPERATIONS: readonly Operation[] = [
     refuses: [404],
   },
   ...ofResource(anyResource(GROUPS), 'People', true),
-  ...ofResource(anyResource(COURSES), 'Courses', false),
+  ...ofResource(anyResource(COURSES), 'Courses', true),
+  {
+    method: 'get',
+    path: '/courses/:id/sessions',
+    tag: 'Courses',
+    isPrivate: true,
+    summary: 'The sessions that a course counts: those of its group and of its weeks',
+    params: oneId,
+    status: 200,
+    answer: CourseSessionsResponse,
+    refuses: [404],
+  },
   ...ofResource(anyResource(PLACES), 'Places', false),
   ...ofResource(anyResource(ENTRIES), 'Library', false),
   ...ofOnly(anyResource(SETTINGS), '/settings', 'Settings', false),

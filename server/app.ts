@@ -73,6 +73,7 @@ function apiRoutes(store: Store, { audience, lock, solver, clocks }: ApiParts): 
     ['/people', peopleRoutes(store)],
     ['/groups', groupRoutes(store)],
     ['/runs', runRoutes(store, clocks)],
+    ['/courses', courseRoutes(store)],
     ['/journal', journalRoutes(store)],
     ['/practised', practisedRoutes(store)],
     ['/unreadable', unreadableRoutes(store)],
@@ -83,7 +84,6 @@ function apiRoutes(store: Store, { audience, lock, solver, clocks }: ApiParts): 
     api.use(path, lock.guard, routes);
   }
   api.use('/entries', entryRoutes(store));
-  api.use('/courses', courseRoutes(store));
   api.use('/places', placeRoutes(store));
   api.use('/settings', settingsRoutes(store));
   api.use('/about', aboutRoutes(store));

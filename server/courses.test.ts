@@ -3,7 +3,9 @@ import fc from 'fast-check';
 import { newCourse, type Course } from '#core/course';
 import { copyOf, positionDocument } from '#core/catalogue';
 import { emptyPlan, holdFrom } from '#core/plan';
+import { CourseSessionsResponse } from '#api';
 import { builtInLibrary } from '#library';
+import { loadDemo } from './demo';
 import { testServer } from '../tests/support/test-server';
 
 const server = testServer();
@@ -53,6 +55,30 @@ describe('courses', () => {
     await api().delete('/api/v1/entries/own-sphinx').expect(204);
     await server.days(40);
     await api().get('/api/v1/entries/own-sphinx').expect(200);
+  });
+
+  test('the sessions it counts are those of its group and of its weeks, in order, with the plans of the weeks', async () => {
+    await loadDemo(server.store, '2026-11-25');
+    const { sessions, unreadable } = CourseSessionsResponse.parse(
+      (await api().get('/api/v1/courses/demo-longer-evenings/sessions').expect(200)).body,
+    );
+    expect(unreadable).toBe(0);
+    const ofWeeks = sessions.filter(({ week }) => week !== null);
+    expect(ofWeeks.map(({ week, came }) => [week, came])).toEqual([
+      [1, 12],
+      [2, 12],
+      [3, 12],
+    ]);
+    expect(ofWeeks.map(({ plan }) => plan?.title)).toEqual([1, 2, 3].map((week) => `Longer evenings, week ${week}`));
+    for (const { easyBreaths } of ofWeeks)
+      expect(easyBreaths).toMatchObject([{ ratio: { in: 1, holdFull: 0, out: 1, holdEmpty: 0 } }]);
+    // The six evenings of the plan the course began with are the group's as well, and no week of it.
+    expect(sessions.filter(({ planId }) => planId === 'demo-nurses')).toHaveLength(6);
+    expect(sessions.every(({ week, plan }) => (week === null) === (plan === null))).toBe(true);
+    expect(sessions.map(({ beganAtMs }) => beganAtMs)).toEqual(
+      sessions.map(({ beganAtMs }) => beganAtMs).sort((a, b) => a - b),
+    );
+    await api().get('/api/v1/courses/none/sessions').expect(404);
   });
 
   test('one that has been in the bin for long is gone for good', async () => {

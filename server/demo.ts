@@ -39,8 +39,11 @@ export async function loadSample(store: Store, day = dayOf(store.now())): Promis
   await store.atomically(async (inside) => {
     for (const { id, place } of demoPlaces) await createPlace(inside, id, place);
     for (const { id, plan } of move(DEMO_PLANS)) await createPlan(inside, id, plan);
-    for (const { id, course } of move(demoCourses)) await createCourse(inside, id, course);
-    for (const { id, planId, beganAt, events } of demoRuns) {
+    for (const { id, course, plans } of demoCourses) {
+      for (const one of move(plans)) await createPlan(inside, one.id, one.plan);
+      await createCourse(inside, id, move(course));
+    }
+    for (const { id, planId, beganAt, events } of [...demoRuns, ...demoCourses.flatMap(({ runs }) => runs)]) {
       const startMs = new Date(move(beganAt)).getTime();
       await startRun(inside, { id, planId, planRevision: 1, beganAtMs: startMs });
       await addEvents(inside, id, events(startMs));

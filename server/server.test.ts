@@ -209,10 +209,10 @@ test('the arithmetic can be asked for by a script', async () => {
 test('the demo data is loaded once and can be read', async () => {
   expect(await loadDemo(server.store)).toBe(true);
   expect(await loadDemo(server.store)).toBe(false);
-  expect((await api().get('/api/v1/plans')).body.total).toBe(5);
+  expect((await api().get('/api/v1/plans')).body.total).toBe(8);
   expect((await api().get('/api/v1/people')).body.items).toHaveLength(demoPeople.length);
   expect((await api().get('/api/v1/groups')).body.items).toHaveLength(3);
-  expect((await api().get('/api/v1/runs')).body.total).toBe(12);
+  expect((await api().get('/api/v1/runs')).body.total).toBe(15);
   expect((await api().get('/api/v1/journal')).body.items).toHaveLength(2);
 });
 

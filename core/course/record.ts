@@ -12,10 +12,10 @@ export interface CourseRecord {
   easyRatios: readonly Ratio[];
 }
 
-/** What a course asks of a session that was taught: its plan, whose it was, who came, and what was easy. */
+/** What a course asks of a session that was taught: whose it was, who came, what was easy; its plan where it is of a week. */
 export interface CourseSession {
   planId: string | null;
-  plan: Plan;
+  plan: Plan | null;
   group: string;
   groupId: string | null;
   people: readonly string[];
@@ -39,7 +39,7 @@ export function recordOfCourse(course: Course, sessions: readonly CourseSession[
   const taught = new Map<number, Plan>();
   for (const { planId, plan } of sessions) {
     const week = course.plans.find((one) => one.planId === planId)?.week;
-    if (week !== undefined) taught.set(week, plan);
+    if (week !== undefined && plan) taught.set(week, plan);
   }
   return {
     taught: [...taught].map(([week, plan]) => ({ week, plan })),

@@ -1,3 +1,4 @@
+import type { Plan } from '#core/plan';
 import type { BreathReview, RunEvent } from '#core/run';
 import { compileTimeline, type Phase } from '#core/timeline';
 import { toMs, type Ms, type Seconds } from '#core/numbers';
@@ -22,9 +23,7 @@ interface Deviation {
 }
 
 /** Walks through a plan as a teacher did, stretching and cutting where it went otherwise. */
-function ledEvents({ id, planId, deviations, annotations }: Omit<Evening, 'beganAt'>, startMs: Ms): RunEvent[] {
-  const plan = DEMO_PLANS.find(({ id }) => id === planId)?.plan;
-  if (!plan) throw new RangeError(`No demo plan “${planId}”.`);
+function ledEvents(plan: Plan, { id, deviations, annotations }: Evening, startMs: Ms): RunEvent[] {
   const { phases } = compileTimeline(plan, builtInLibrary);
   const events: RunEvent[] = [];
   let atMs = startMs;
@@ -74,7 +73,8 @@ function ledEvents({ id, planId, deviations, annotations }: Omit<Evening, 'began
   return events;
 }
 
-interface Evening {
+/** An evening of a plan as it went. */
+export interface Evening {
   id: string;
   planId: string;
   beganAt: string;
@@ -103,9 +103,9 @@ const choirBreaths = (holds: 'easy' | 'effort'): (readonly [number, BreathReview
   [7, { inOut: 'easy', holds: null, effortFor: [] }],
 ];
 const singers = (...numbers: number[]): string[] => ['demo-ines', ...numbers.map((n) => `demo-singer-${n}`)];
-const nurses = (...numbers: number[]): string[] => numbers.map((n) => `demo-nurse-${n}`);
+export const nurses = (...numbers: number[]): string[] => numbers.map((n) => `demo-nurse-${n}`);
 
-const NURSES: Deviation[] = [
+export const NURSES: readonly Deviation[] = [
   { step: 1, kind: 'talk', bySeconds: 62 },
   { step: 2, kind: 'hold', bySeconds: -8 },
   { step: 3, kind: 'hold', turn: 0, bySeconds: -4 },
@@ -129,7 +129,7 @@ const CHOIR: Deviation[] = [
 ];
 
 /** The same that went otherwise, by so much more or less of it. */
-const scaled = (deviations: readonly Deviation[], by: number): Deviation[] =>
+export const scaled = (deviations: readonly Deviation[], by: number): Deviation[] =>
   deviations.map((one) => ({ ...one, note: undefined, bySeconds: Math.round(one.bySeconds * by) }));
 
 const POTTERS: Deviation[] = [
@@ -220,9 +220,16 @@ const EVENINGS: readonly Evening[] = [
   },
 ];
 
-export const demoRuns: readonly DemoRun[] = EVENINGS.map((evening) => ({
+/** An evening of a plan as a session that was led. */
+export const ledRun = (plan: Plan, evening: Evening): DemoRun => ({
   id: evening.id,
   planId: evening.planId,
   beganAt: evening.beganAt,
-  events: (startMs) => ledEvents(evening, startMs),
-}));
+  events: (startMs) => ledEvents(plan, evening, startMs),
+});
+
+export const demoRuns: readonly DemoRun[] = EVENINGS.map((evening) => {
+  const plan = DEMO_PLANS.find(({ id }) => id === evening.planId)?.plan;
+  if (!plan) throw new RangeError(`No demo plan “${evening.planId}”.`);
+  return ledRun(plan, evening);
+});

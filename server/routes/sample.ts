@@ -9,9 +9,9 @@ const idsOf = (rows: readonly { id: string }[]): string[] => rows.map(({ id }) =
 
 /** Every table that the sample house has rows in, with the ids of those rows. */
 const SAMPLE = [
-  ['plans', idsOf(DEMO_PLANS)],
+  ['plans', idsOf([...DEMO_PLANS, ...demoCourses.flatMap(({ plans }) => plans)])],
   ['courses', idsOf(demoCourses)],
-  ['runs', idsOf(demoRuns)],
+  ['runs', idsOf([...demoRuns, ...demoCourses.flatMap(({ runs }) => runs)])],
   ['people', idsOf(demoPeople)],
   ['groups', idsOf(demoGroups)],
   ['places', idsOf(demoPlaces)],

@@ -33,7 +33,7 @@ export const KEPT: Readonly<Record<StoredKind, Kept>> = {
   group: { table: 'groups', read: document('group', readGroup), deletable: true, isOfPeople: true },
   class: { table: 'classPeople', read: document('class', readClassPeople), deletable: false, isOfPeople: true },
   place: { table: 'places', read: document('place', readPlace), deletable: true, isOfPeople: false },
-  course: { table: 'courses', read: document('course', readCourse), deletable: true, isOfPeople: false },
+  course: { table: 'courses', read: document('course', readCourse), deletable: true, isOfPeople: true },
   journal: { table: 'journal', read: document('journal entry', readJournalEntry), deletable: true, isOfPeople: true },
   settings: { table: 'house', read: document('settings', readSettings), deletable: false, isOfPeople: false },
 };

@@ -6,7 +6,7 @@ import { compileTimeline, ribbonBlocks } from '#core/timeline';
 import { useEditor } from '../../state/editor';
 import { useLibrary } from '../../state/library';
 import ConflictDialog from '../../widgets/documents/ConflictDialog.vue';
-import { changeInWords } from './versions/words';
+import { changeInWords } from '../../widgets/plans/change-words';
 import RibbonThumb from '../../widgets/ribbon/RibbonThumb.vue';
 
 /** The open plan changed in two windows: both versions as ribbons, one below the other. */

@@ -2,7 +2,7 @@
 import { computed } from 'vue';
 import { useEditor } from '../../state/editor';
 import IconButton from '../../ui/IconButton.vue';
-import { editInWords } from './edit-words';
+import { editInWords } from '../../widgets/plans/edit-words';
 
 /** Undo and redo of the open plan; what each would do is said where it is known. */
 const editor = useEditor();

@@ -15,7 +15,7 @@ import { useUndoKeys } from '../../../ui/use-undo-keys';
 import { useEditor } from '../../../state/editor';
 import { latestOnly } from '../../../sync/latest';
 import { useLibrary } from '../../../state/library';
-import { changeInWords } from './words';
+import { changeInWords } from '../../../widgets/plans/change-words';
 import { usePageTitle } from '../../../ui/page-title';
 
 /**

@@ -1,5 +1,5 @@
 import { expect, test } from '@jest/globals';
-import { changeInWords } from './words';
+import { changeInWords } from './change-words';
 
 const step = { stepId: 's', name: 'Reclined twist' };
 
