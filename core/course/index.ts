@@ -22,7 +22,9 @@ export {
 export { courseBalance, type WeekBalance } from './balance';
 export { entriesOfCourse } from './entries';
 export { recordOfCourse, type CourseRecord, type CourseSession } from './record';
+export { daysOfSessions, hoursLog, type LoggedClass } from './hours';
 export { Thread, type ThreadOf } from './thread';
+export { whatCanGrow, type CanGrow } from './what-can-grow';
 export { tooEarlyFor, type TooEarly } from './too-early';
 export { outcomeInWords, threadName, valueInWords } from './words';
 export { weekName } from './week-count';

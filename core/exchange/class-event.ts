@@ -18,7 +18,7 @@ interface AboutClass {
 }
 
 /** The UID of a plan’s class: the same for as long as the plan is there, also when it is moved to another day. */
-const uidOf = (planId: string): string => `${planId}@zovrin`;
+export const uidOf = (planId: string): string => `${planId}@zovrin`;
 /** The id of the plan that an event was made from; undefined for an event of another program. */
 export const planOfUid = (uid: string): string | undefined => /^([\w-]{1,64})@zovrin$/u.exec(uid)?.[1];
 

@@ -33,6 +33,7 @@ export {
 export { csv, planTable } from './table';
 export { calendarFile, type ClassEvent } from './calendar';
 export { classEvent, planOfUid } from './class-event';
+export { courseEvents } from './course-events';
 export { readCalendar, type CalendarDate } from './read-calendar';
 export {
   nameIndex,
@@ -67,7 +68,19 @@ export {
   type SoundEvent,
   type WantedSounds,
 } from './sound';
-export { personText, placeText, positionText, sessionTable, sessionText, stockTable, techniqueText } from './text';
+export {
+  courseTable,
+  courseText,
+  hoursTable,
+  personText,
+  placeText,
+  positionText,
+  sessionTable,
+  sessionText,
+  stockTable,
+  techniqueText,
+  type ClassLine,
+} from './text';
 export {
   COLUMN_MEANINGS,
   filledIn,

@@ -1,7 +1,8 @@
 import { createHash, randomBytes, timingSafeEqual } from 'node:crypto';
 import { Router, type RequestHandler, type Response } from 'express';
 import { Op } from 'sequelize';
-import { calendarFile, classEvent, nameIndex, type ClassEvent } from '#core/exchange';
+import { readCourse } from '#core/course';
+import { calendarFile, classEvent, courseEvents, nameIndex, planOfUid, type ClassEvent } from '#core/exchange';
 import type { CustomEntry } from '#core/catalogue';
 import { readPlace } from '#core/cupboard';
 import { CalendarFeed } from '#api';
@@ -60,6 +61,18 @@ const namesOf = (own: readonly CustomEntry[]) =>
     alsoCalled,
   });
 
+/** The classes of courses with a date; those whose plan was made are among the plans. */
+async function courseEventsOf(store: Store, zones: ReadonlyMap<string, string>, here: string): Promise<ClassEvent[]> {
+  const rows = await store.courses.findAll({ where: { deletedMs: null }, order: [['id', 'ASC']], raw: true });
+  const { values } = readable(rows, ({ id, revision, updatedMs, document }) => {
+    const course = readStored('course', document, readCourse);
+    const zone = zones.get(course.base.plan.cupboard ?? '') ?? here;
+    const events = courseEvents(course, { id, revision, changedMs: updatedMs, zone });
+    return events.filter(({ uid }) => planOfUid(uid) === undefined);
+  });
+  return values.flat();
+}
+
 /** Every class with a date; one whose plan is in the bin is cancelled. */
 async function eventsOf(store: Store): Promise<ClassEvent[]> {
   const { library, own } = await wholeLibrary(store);
@@ -81,7 +94,8 @@ async function eventsOf(store: Store): Promise<ClassEvent[]> {
       }),
     ),
   );
-  return events.flat().filter((event) => event !== undefined);
+  const ofPlans = events.flat().filter((event) => event !== undefined);
+  return [...ofPlans, ...(await courseEventsOf(store, zones, here))];
 }
 
 const digest = (text: string): Buffer => createHash('sha256').update(text).digest();

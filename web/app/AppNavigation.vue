@@ -32,6 +32,7 @@ const actions = [
 const sections = computed(() => [
   { room: 'home', label: 'Plans', to: '/' },
   ...(openPlan.id ? [{ room: 'plan', label: 'Plan', to: `/plans/${openPlan.id}` }] : []),
+  { room: 'courses', label: 'Courses', to: '/courses' },
   { room: 'history', label: 'History', to: '/history' },
   { room: 'people', label: 'People', to: '/people' },
   { room: 'library', label: 'Library', to: '/library' },

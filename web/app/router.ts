@@ -5,7 +5,7 @@ import { useLock } from '../state/lock';
 declare module 'vue-router' {
   interface RouteMeta {
     /** Which section of the navigation this belongs to. */
-    room?: 'plan' | 'teach' | 'history' | 'people' | 'library' | 'places' | 'settings' | 'help';
+    room?: 'courses' | 'plan' | 'teach' | 'history' | 'people' | 'library' | 'places' | 'settings' | 'help';
     title: string;
     /** A page without the navigation. */
     bare?: boolean;
@@ -37,6 +37,17 @@ export const router = createRouter({
         { path: 'people', component: () => import('../pages/planner/cautions/CautionViews.vue') },
         { path: 'history', component: () => import('../pages/planner/versions/VersionsView.vue') },
       ],
+    },
+    {
+      path: '/courses',
+      component: () => import('../pages/courses/CoursesPage.vue'),
+      meta: { room: 'courses', title: 'Courses' },
+    },
+    {
+      path: '/courses/:id',
+      component: () => import('../pages/courses/CoursePage.vue'),
+      props: true,
+      meta: { room: 'courses', title: 'Course' },
     },
     {
       path: '/teach/:id',

@@ -2,6 +2,7 @@ import { computed, shallowRef, type ComputedRef } from 'vue';
 import { alsoCalled } from '#library/synonyms';
 import type { ListedPlan } from '#api';
 import { listAllPlans } from '../../client/plans';
+import { useCourses } from '../../state/courses';
 import { useDeviceSettings } from '../../state/device-settings';
 import { useLibrary } from '../../state/library';
 import { useLock } from '../../state/lock';
@@ -12,6 +13,7 @@ import type { Findable } from './find-anything';
 
 const PAGES: readonly Findable[] = [
   { kind: 'page', label: 'Plans', names: ['home', 'start'], to: '/' },
+  { kind: 'page', label: 'Courses', names: ['series', 'weeks', 'term'], to: '/courses' },
   { kind: 'page', label: 'History', names: ['sessions', 'record', 'taught'], to: '/history' },
   { kind: 'page', label: 'Trends', names: ['weeks', 'minutes', 'areas'], to: '/history/trends' },
   { kind: 'page', label: 'People', names: ['students'], to: '/people' },
@@ -40,7 +42,7 @@ export function useFindables(actions: readonly Findable[]): {
   const library = useLibrary();
   const settings = useSettings();
   const lock = useLock();
-  const [people, places, device] = [usePeople(), usePlaces(), useDeviceSettings()];
+  const [people, places, device, courses] = [usePeople(), usePlaces(), useDeviceSettings(), useCourses()];
   const plans = shallowRef<readonly ListedPlan[]>([]);
 
   /** Asks for what may have changed since the last time; what cannot be had is not offered. */
@@ -48,6 +50,7 @@ export function useFindables(actions: readonly Findable[]): {
     await Promise.allSettled([
       listAllPlans().then((found) => (plans.value = found)),
       places.ready(),
+      courses.ready(),
       lock.locked ? undefined : people.ready(),
     ]);
   }
@@ -82,6 +85,12 @@ export function useFindables(actions: readonly Findable[]): {
             to: `/people/groups/${id}`,
           })),
         ]),
+    ...(courses.courses ?? []).map(({ id, document }) => ({
+      kind: document.archived ? 'archived course' : 'course',
+      label: document.title,
+      names: [document.base.plan.group, ...document.tags],
+      to: `/courses/${id}`,
+    })),
     ...(places.places ?? []).map(({ id, document }) => ({ kind: 'place', label: document.name, to: `/places/${id}` })),
     ...library.positions.map(({ id, names }) => ({
       kind: 'position',
