@@ -66,8 +66,8 @@ describe('courses', () => {
     const ofWeeks = sessions.filter(({ week }) => week !== null);
     expect(ofWeeks.map(({ week, came }) => [week, came])).toEqual([
       [1, 12],
-      [2, 12],
-      [3, 12],
+      [2, 11],
+      [3, 10],
     ]);
     expect(ofWeeks.map(({ plan }) => plan?.title)).toEqual([1, 2, 3].map((week) => `Longer evenings, week ${week}`));
     for (const { easyBreaths } of ofWeeks)

@@ -31,8 +31,7 @@ const CourseDates = z.discriminatedUnion('kind', [
   }),
 ]);
 
-export const COURSE_UNITS = ['week', 'session'] as const;
-export type CourseUnit = (typeof COURSE_UNITS)[number];
+const COURSE_UNITS = ['week', 'session'] as const;
 
 export const MISSED_WAYS = ['shift', 'drop', 'join'] as const;
 /**

@@ -1,5 +1,5 @@
 /** Courses: weeks that grow from a base, the classes they are taught in, and what grows how fast. */
-export { Course, newCourse, readCourse, type CourseUnit, type Missed } from './course';
+export { Course, newCourse, readCourse, type Missed } from './course';
 export { classesOf, taughtWeeks, type CourseClass } from './classes';
 export {
   deriveCourse,
@@ -10,7 +10,6 @@ export {
   type ThreadWeeks,
 } from './derive';
 export {
-  missedWays,
   whatFollows,
   withEdit,
   withMissed,
@@ -22,9 +21,9 @@ export {
 export { courseBalance, type WeekBalance } from './balance';
 export { entriesOfCourse } from './entries';
 export { recordOfCourse, type CourseRecord, type CourseSession } from './record';
-export { daysOfSessions, hoursLog, type LoggedClass } from './hours';
+export { daysOfSessions, hoursLog } from './hours';
 export { Thread, type ThreadOf } from './thread';
 export { whatCanGrow, type CanGrow } from './what-can-grow';
-export { tooEarlyFor, type TooEarly } from './too-early';
+export { tooEarlyFor } from './too-early';
 export { outcomeInWords, threadName, valueInWords } from './words';
 export { weekName } from './week-count';

@@ -1,10 +1,11 @@
 import { ratioInWords, type Ratio } from '#core/breath';
 import { familyLabel, type Library } from '#core/catalogue';
 import type { Plan } from '#core/plan';
+import { propKind } from '#core/props';
 import { clockOfSeconds } from '#core/time';
 import type { ThreadWeeks } from './derive';
 import type { Bind } from './grow-course';
-import type { Thread } from './thread';
+import type { Thread, ThreadOf } from './thread';
 
 const several = (n: number, one: string, many: string): string => `${n} ${n === 1 ? one : many}`;
 
@@ -18,12 +19,21 @@ export function threadName(thread: Thread, { steps }: Plan, library: Library): s
     case 'breath':
       return nameOf(thread.step);
     case 'props':
-      return `Props in ${nameOf(thread.step)}`;
+      return `${propsOf(thread, steps)} in ${nameOf(thread.step)}`;
     case 'new':
       return (library.position(thread.entry) ?? library.technique(thread.entry))?.names.english ?? thread.entry;
     case 'talk':
       return 'Talk';
   }
+}
+
+/** What a row of a set-up is of, in the plural: `Blocks`. */
+function propsOf({ step: id, row }: ThreadOf<'props'>, steps: Plan['steps']): string {
+  const step = steps.find((one) => one.id === id);
+  const found = step && 'setUp' in step ? step.setUp?.find((one) => one.id === row) : undefined;
+  if (!found) return 'Props';
+  const { plural } = propKind(found.kind);
+  return plural.charAt(0).toUpperCase() + plural.slice(1);
 }
 
 /** A value of what grows: `7:30`, `5 : 0 : 8`, `2 pieces`, `6 % of the class`. */

@@ -27,7 +27,7 @@ const evenings: Course = {
       ...{ from: 420, to: 600, grid: 15, mostAWeek: 60, byWeek: 7 },
     },
     {
-      ...{ id: 'out-breath', kind: 'breath', step: 's4', easyAWeek: 1, byWeek: 7 },
+      ...{ id: 'out-breath', kind: 'breath', step: 's4', easyAWeek: 1, byWeek: 6 },
       from: { in: 5, holdFull: 0, out: 5, holdEmpty: 0 },
       to: { in: 5, holdFull: 0, out: 8, holdEmpty: 0 },
     },
@@ -38,11 +38,16 @@ const evenings: Course = {
   tags: ['winter term'],
 };
 
+const NURSES_ALL = ['demo-bryony', ...nurses(1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11)];
 /** The evenings that were held: when, who came, and for whom the breath was an effort. */
 const HELD = [
-  { day: '2026-11-03', present: nurses(1, 2, 3, 4, 6, 8, 9, 11), effortFor: [] },
-  { day: '2026-11-10', present: nurses(1, 3, 4, 5, 8, 9), effortFor: ['demo-nurse-9'] },
-  { day: '2026-11-24', present: nurses(1, 2, 3, 4, 5, 8, 11), effortFor: [] },
+  { day: '2026-11-03', present: NURSES_ALL, effortFor: [] },
+  { day: '2026-11-10', present: NURSES_ALL.filter((id) => id !== 'demo-nurse-2'), effortFor: ['demo-nurse-9'] },
+  {
+    day: '2026-11-24',
+    present: NURSES_ALL.filter((id) => id !== 'demo-nurse-6' && id !== 'demo-nurse-2'),
+    effortFor: [],
+  },
 ] as const;
 
 /** The ratios of the long out-breath in a week. */
@@ -73,7 +78,7 @@ function underWay(): DemoCourse {
       planId: id,
       beganAt: `${day}T18:0${week}`,
       deviations: scaled(NURSES, 1 - 0.2 * i),
-      annotations: { present: [...present], review: { change: '', breaths: [[number, breath]] } },
+      annotations: { present: [...present], others: 0, review: { change: '', breaths: [[number, breath]] } },
     });
     const { group, groupId } = plan;
     const easyBreaths = practisedRatios(plan).map((ratio) => ({ ratio, effortFor: [...effortFor] }));

@@ -32,7 +32,14 @@ function ledEvents(plan: Plan, { id, deviations, annotations }: Evening, startMs
   };
   add({ kind: 'started' }, startMs);
   if (annotations?.present)
-    add({ kind: 'present', people: annotations.present, others: plan.groupSize - annotations.present.length }, startMs);
+    add(
+      {
+        kind: 'present',
+        people: annotations.present,
+        others: annotations.others ?? plan.groupSize - annotations.present.length,
+      },
+      startMs,
+    );
   const lastOfTurn = (phase: Phase): boolean => {
     const next = phases[phase.index + 1];
     return (
@@ -85,6 +92,8 @@ export interface Evening {
 /** What was said in the minutes after. Steps by their number, from 1. */
 interface RunAnnotations {
   present?: string[];
+  /** How many came besides those who are named; where it is not said, as many as the group has. */
+  others?: number;
   strengths?: (readonly [step: number, side: 'left' | 'right' | 'both', strength: number])[];
   review?: {
     change: string;

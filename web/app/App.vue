@@ -65,7 +65,7 @@ const skip = (): void => content.value?.focus();
     <RunningBar v-if="!route.meta.bare" />
     <!-- Views of one thing stay on it: the steps and the props of a plan are the same desk. -->
     <div id="content" ref="content" tabindex="-1">
-      <RouterView :key="`${route.matched[0]?.path} ${String(route.params.id)}`" />
+      <RouterView :key="`${route.matched[0]?.path} ${String(route.params.id)} ${String(route.params.week)}`" />
     </div>
   </div>
   <p v-if="isOver" class="over" aria-hidden="true">Drop it to import it</p>

@@ -50,6 +50,17 @@ export const router = createRouter({
       meta: { room: 'courses', title: 'Course' },
     },
     {
+      path: '/courses/:id/weeks/:week',
+      component: () => import('../pages/planner/PlannerPage.vue'),
+      props: true,
+      meta: { room: 'courses', title: 'Week of a course' },
+      children: [
+        { path: '', component: () => import('../pages/planner/StepsView.vue') },
+        { path: 'props', component: () => import('../pages/planner/props/PropsViews.vue') },
+        { path: 'cues', component: () => import('../pages/planner/cues/CuesView.vue') },
+      ],
+    },
+    {
       path: '/teach/:id',
       component: () => import('../pages/live/lead/LeadPage.vue'),
       props: true,

@@ -1,19 +1,13 @@
 import { defineStore, storeToRefs } from 'pinia';
 import { computed, ref, shallowRef, watch } from 'vue';
 import type { FieldIssue } from '#core/document';
-import { applyEdit, chosenSteps, readPlanEdit, undoKey, type Plan, type PlanEdit } from '#core/plan';
-import { compileTimeline, DEFAULT_RULES, remainingEdit, rulesFor } from '#core/timeline';
+import { chosenSteps, readPlanEdit, type PlanEdit } from '#core/plan';
+import { compileTimeline, DEFAULT_RULES, rulesFor } from '#core/timeline';
 import { latestOnly } from '../sync/latest';
 import type { Resolution } from '../sync/meet';
-import { syncedDocument, type SyncedDocument } from '../sync/synced-document';
+import { editedPlanOf, editedWeekOf, type EditedPlan } from './edited-plan';
 import { useLibrary } from './library';
 import { useOpenPlan } from './open-plan';
-import { planSource } from './plan-source';
-
-const SAVE_AFTER_MS = 700;
-
-const syncedPlan = (id: string): SyncedDocument<Plan> =>
-  syncedDocument<Plan>({ ...planSource(id), saveAfterMs: SAVE_AFTER_MS });
 
 /** The edit of a step of undo, where it is known as one. */
 function editOf(step: { edit?: unknown } | undefined): PlanEdit | undefined {
@@ -25,7 +19,8 @@ function editOf(step: { edit?: unknown } | undefined): PlanEdit | undefined {
 export const useEditor = defineStore('editor', () => {
   const library = useLibrary();
   const { id } = storeToRefs(useOpenPlan());
-  const synced = shallowRef<SyncedDocument<Plan>>();
+  const current = shallowRef<EditedPlan>();
+  const synced = computed(() => current.value?.synced);
   /** The step whose fields are shown, and with it every other that is chosen. */
   const lead = ref<string>();
   const chosen = shallowRef<readonly string[]>([]);
@@ -42,7 +37,9 @@ export const useEditor = defineStore('editor', () => {
     },
   });
 
-  const plan = computed(() => synced.value?.document.value);
+  const plan = computed(() => current.value?.plan.value);
+  /** The week of a course that is open; undefined where it is a plan of its own. */
+  const week = computed(() => current.value?.week);
   const timeline = computed(() => plan.value && compileTimeline(plan.value, library.all));
   /** The rules its timeline goes by: its own, or the usual ones. */
   const rules = computed(() => (plan.value ? rulesFor(plan.value, DEFAULT_RULES) : DEFAULT_RULES));
@@ -84,12 +81,11 @@ export const useEditor = defineStore('editor', () => {
   );
 
   const opens = latestOnly();
-  /** Opens a plan, with the changes that an earlier visit could not save. Rejects if it cannot be read. */
-  async function open(planId: string): Promise<void> {
+  async function openAs(planId: string, make: () => EditedPlan): Promise<void> {
     const isLatest = opens();
     void synced.value?.close();
-    const opened = syncedPlan(planId);
-    [id.value, synced.value, selected.value] = [planId, opened, undefined];
+    const opened = make();
+    [id.value, current.value, selected.value] = [planId, opened, undefined];
     try {
       await opened.opened();
     } catch (error) {
@@ -97,27 +93,26 @@ export const useEditor = defineStore('editor', () => {
       if (isLatest()) throw error;
     }
   }
+  /** Opens a plan, with the changes that an earlier visit could not save. Rejects if it cannot be read. */
+  const open = (planId: string): Promise<void> => openAs(planId, () => editedPlanOf(planId, library));
+  /** Opens a week of a course. It has no id of a plan: what is kept beside a plan is not there for it. */
+  const openWeek = (courseId: string, number: number): Promise<void> =>
+    openAs('', () => editedWeekOf(courseId, number));
 
   /** Leaves the plan: what is not saved yet is sent now, and what cannot be sent stays here for the next visit. */
   const close = (): Promise<void> => synced.value?.close() ?? Promise.resolve();
 
   /** Makes an edit. Returns the fields that would be wrong, and then nothing has changed; an empty list is success. */
-  function edit(change: PlanEdit): FieldIssue[] {
-    if (!synced.value || !plan.value) return [];
-    const result = applyEdit(plan.value, change);
-    if (!result.ok) return result.issues;
-    const merge = undoKey(change);
-    // What takes the rest of the class follows every edit, as part of it.
-    const remaining = remainingEdit(result.plan, library.all);
-    const filled = remaining ? applyEdit(result.plan, remaining) : result;
-    const next = filled.ok ? filled.plan : result.plan;
-    synced.value.apply({ name: change.kind, edit: change, ...(merge === undefined ? {} : { merge }) }, next);
-    return [];
-  }
+  const edit = (change: PlanEdit): FieldIssue[] => current.value?.edit(change) ?? [];
 
   return {
     id,
+    /** The address of its steps, under which its other pages are. */
+    path: computed(() =>
+      week.value ? `/courses/${week.value.courseId}/weeks/${week.value.number}` : `/plans/${id.value}`,
+    ),
     plan,
+    week,
     timeline,
     rules,
     selected,
@@ -132,13 +127,14 @@ export const useEditor = defineStore('editor', () => {
     savedAt: computed(() => synced.value?.savedAt.value),
     trouble: computed(() => synced.value?.trouble.value ?? ''),
     storageFull: computed(() => synced.value?.storageFull.value ?? false),
-    conflict: computed(() => synced.value?.conflict.value),
+    conflict: computed(() => current.value?.conflict.value),
     /** The edits that undo would take back and redo make again; undefined if they are not known as data. */
     lastEdit: computed(() => editOf(synced.value?.lastChange.value)),
     nextEdit: computed(() => editOf(synced.value?.nextChange.value)),
     canUndo: computed(() => synced.value?.canUndo.value ?? false),
     canRedo: computed(() => synced.value?.canRedo.value ?? false),
     open,
+    openWeek,
     close,
     edit,
     seal: (): void => synced.value?.seal(),

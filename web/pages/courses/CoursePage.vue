@@ -173,6 +173,10 @@ function actionsOf(held: CourseClass): MenuAction[][] {
             : [
                 { label: `Teach ${name}`, command: () => void teach(week) },
                 {
+                  label: 'Page for a student, for home',
+                  command: () => void withPlanOf(week, (planId) => `/plans/${planId}?share=handout`),
+                },
+                {
                   label: 'Cautions of this class',
                   command: () => void withPlanOf(week, (planId) => `/plans/${planId}/people`),
                 },

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
-import { computed, ref, shallowRef } from 'vue';
+import { computed, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { classesOf } from '#core/course';
 import { COURSE_TEMPLATES } from '#library/course-templates';
@@ -21,10 +21,19 @@ const router = useRouter();
 const store = useCourses();
 void store.load();
 const archived = computed(() => 'archived' in route.query);
-const making = ref(typeof route.query.plan === 'string');
+const making = ref(false);
 const everMade = onceOpened(making);
 /** The plan it begins with, where it was asked for from a plan. */
-const fromPlan = typeof route.query.plan === 'string' ? route.query.plan : undefined;
+const fromPlan = ref<string>();
+watch(
+  () => route.query.plan,
+  (plan) => {
+    if (typeof plan !== 'string') return;
+    [fromPlan.value, making.value] = [plan, true];
+    void router.replace('/courses');
+  },
+  { immediate: true },
+);
 const rows = computed(() =>
   (store.courses ?? [])
     .filter(({ document }) => document.archived === archived.value)
@@ -55,7 +64,6 @@ const COLUMNS = [
   { key: 'tags', label: 'Tags', of: ({ tags }: Row) => tags },
 ];
 const hidden = computed(() => (store.courses ?? []).filter(({ document }) => document.archived).length);
-const trouble = shallowRef('');
 async function make(course: Course): Promise<void> {
   const { id } = await courseClient.create(newId(), course);
   store.changed();
@@ -69,8 +77,8 @@ async function make(course: Course): Promise<void> {
       <h1>{{ archived ? 'Archived courses' : 'Courses' }}</h1>
       <Button label="New course" @click="making = true" />
     </header>
-    <p v-if="store.trouble || trouble" class="caution strong" role="alert">
-      {{ store.trouble || trouble }} <button type="button" class="link-button" @click="store.load">Try again</button>
+    <p v-if="store.trouble" class="caution strong" role="alert">
+      {{ store.trouble }} <button type="button" class="link-button" @click="store.load">Try again</button>
     </p>
     <RecordTable
       v-if="store.courses || !store.trouble"

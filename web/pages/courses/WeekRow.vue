@@ -65,10 +65,10 @@ const words = computed(() =>
 );
 const came_ = computed(() => (came === null ? (taught ? 'taught' : isNext ? 'next' : '') : `${came} came`));
 const wrong = computed(() => (drawn?.misfits ?? []).map(({ reason }) => reason));
-/** Who has something else than the group in this week, by what they have. */
+/** Who has something else than the group in the next class, by what they have; for those after it there is still time. */
 const early = computed(() => {
   const { week } = held;
-  if (!worked || week === null || taught) return [];
+  if (!worked || week === null || !isNext) return [];
   return worked.threads.flatMap((one) => {
     const found = tooEarlyFor(one, week, members, sessions, rules.ladder);
     const ways = new Map<string, string[]>();
@@ -142,7 +142,7 @@ const over = computed(() => {
       <span v-if="balance">{{ balance }}</span>
     </span>
     <ActionMenu
-      class="screen-only"
+      class="menu screen-only"
       :label="`More for ${held.week === null ? classDay(course, held) : weekName(course, held.week)}`"
       :groups="actions"
     />
@@ -189,12 +189,33 @@ li {
 }
 @media (width < 900px) {
   li {
-    grid-template-columns: 28px minmax(0, 1fr) auto auto;
+    grid-template:
+      'count when menu' auto
+      '. thumb thumb' auto
+      '. says says' auto
+      '. figures figures' auto / 28px minmax(0, 1fr) auto;
     gap: 4px 10px;
   }
-  .thumb,
+  .count {
+    grid-area: count;
+  }
+  .when {
+    grid-area: when;
+  }
+  .thumb {
+    grid-area: thumb;
+  }
   .says {
-    grid-column: 2 / -1;
+    grid-area: says;
+  }
+  .figures {
+    flex-direction: row;
+    gap: 10px;
+    grid-area: figures;
+    text-align: left;
+  }
+  .menu {
+    grid-area: menu;
   }
   span.thumb {
     display: none;

@@ -2,6 +2,10 @@ import { weekName, type Course, type WeekBalance } from '#core/course';
 import { pieceCount } from '#core/props';
 import { clockOfMs } from '#core/time';
 
+/** `week 2, week 4 and week 5`. */
+const listed = (names: readonly string[]): string =>
+  names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`;
+
 /** The whole course in sentences: what is held longest, the sides, what is new, the longest hold of breath, what to bring. */
 export function balanceSentences(course: Course, balance: readonly WeekBalance[]): string[] {
   const [first, last] = [balance[0], balance.at(-1)];
@@ -10,7 +14,7 @@ export function balanceSentences(course: Course, balance: readonly WeekBalance[]
   const all = new Map<string, number>();
   for (const { areas } of balance) for (const { area, ms } of areas) all.set(area, (all.get(area) ?? 0) + ms);
   const [most] = [...all].sort(([, a], [, b]) => b - a);
-  if (most) sentences.push(`Over the whole course the ${most[0]} are held longest, ${clockOfMs(most[1])}.`);
+  if (most) sentences.push(`Held longest over the whole course: ${most[0]}, ${clockOfMs(most[1])}.`);
   const uneven = balance.filter(({ leftMs, rightMs }) => leftMs !== rightMs).map(({ week }) => weekName(course, week));
   sentences.push(
     uneven.length === 0 ? 'Left and right are even in every class.' : `Left and right are uneven in ${listed(uneven)}.`,
@@ -32,7 +36,3 @@ export function balanceSentences(course: Course, balance: readonly WeekBalance[]
     sentences.push(`By the end you bring ${listed(changed.map(({ kind, group }) => pieceCount(kind, group)))}.`);
   return sentences;
 }
-
-/** `week 2, week 4 and week 5`. */
-export const listed = (names: readonly string[]): string =>
-  names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`;

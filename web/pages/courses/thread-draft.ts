@@ -25,7 +25,7 @@ export function suggestedAim(still: Growing, weeks: number): Growing {
 }
 
 /** Why an aim is none: it is what there is already, or behind it; undefined where it is one. */
-export function aimRefusal(thread: Growing): string | undefined {
+function aimRefusal(thread: Growing): string | undefined {
   const from = valueInWords(thread, thread.from);
   const isSame = JSON.stringify(thread.from) === JSON.stringify(thread.to);
   if (isSame) return `It begins with ${from} already. Choose another aim.`;

@@ -92,4 +92,3 @@ export function useCourse(id: string) {
     next,
   };
 }
-export type OpenCourse = ReturnType<typeof useCourse>;

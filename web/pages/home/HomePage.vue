@@ -179,6 +179,7 @@ void load();
             :px-per-ms="pxPerMs"
             @copy="copy(stored)"
             @today="askToday(stored.id)"
+            @course="router.push({ path: '/courses', query: { plan: stored.id } })"
             @save-file="download(stored)"
             @tags="askTags(stored)"
             @show-tag="(one) => list.show({ tag: one })"

@@ -12,6 +12,7 @@ const { stored, pxPerMs } = defineProps<{ stored: ListedPlan; pxPerMs: number }>
 const emit = defineEmits<{
   copy: [];
   today: [];
+  course: [];
   saveFile: [];
   tags: [];
   showTag: [tag: string];
@@ -29,6 +30,7 @@ const items = computed(() => [
   [
     { label: 'Copy', command: () => emit('copy') },
     { label: 'Copy fitted to today’s time', command: () => emit('today') },
+    { label: 'Make a course of it', command: () => emit('course') },
     { label: 'Download plan', command: () => emit('saveFile') },
   ],
   [

@@ -2,12 +2,13 @@
 import Button from 'primevue/button';
 import { computed, defineAsyncComponent, ref } from 'vue';
 import UndoButtons from './UndoButtons.vue';
-import { useRouter } from 'vue-router';
+import { useRoute, useRouter } from 'vue-router';
 import { APPROACH_LABELS } from '#core/catalogue';
 import type { Plan } from '#core/plan';
 import { clockOfMs } from '#core/time';
 import type { Timeline } from '#core/timeline';
 import { people, spareInWords } from '../../widgets/session/words';
+import CourseOfPlan from '../../widgets/courses/CourseOfPlan.vue';
 import IconButton from '../../ui/IconButton.vue';
 import { onceOpened } from '../../ui/once-opened';
 import { startInWords } from '../../ui/dates';
@@ -22,7 +23,9 @@ const { plan, timeline } = defineProps<{ plan: Plan; timeline: Timeline }>();
 const editor = useEditor();
 const router = useRouter();
 const details = ref(false);
-const sharing = ref(false);
+/** An address can ask for one of the forms it is handed over in. */
+const { share: wanted } = useRoute().query;
+const sharing = ref(typeof wanted === 'string');
 const everShared = onceOpened(sharing);
 const ShareDialog = defineAsyncComponent(() => import('./share/ShareDialog.vue'));
 const about = computed(() =>
@@ -42,7 +45,7 @@ const shortages = useShortages();
 const short = computed(() => shortages.value.size);
 const screening = useScreening();
 const toDecide = computed(() => (screening.matrix?.columns ?? []).reduce((sum, { open }) => sum + open, 0));
-const share = computed(() => {
+const shareInHolds = computed(() => {
   const { holdMs, totalMs } = timeline.totals;
   return totalMs === 0 ? '' : `${Math.round((100 * holdMs) / totalMs)} %`;
 });
@@ -68,8 +71,8 @@ const share = computed(() => {
       <span class="numeral">{{ spare[0] }}</span> {{ spare.slice(1).join(' ') }}
     </p>
     <p class="number" aria-label="In holds">
-      <span class="numeral">{{ clockOfMs(timeline.totals.holdMs) }}</span> in holds<template v-if="share"
-        >, {{ share }}</template
+      <span class="numeral">{{ clockOfMs(timeline.totals.holdMs) }}</span> in holds<template v-if="shareInHolds"
+        >, {{ shareInHolds }}</template
       >
     </p>
     <BalanceBar
@@ -80,27 +83,32 @@ const share = computed(() => {
     />
     <div class="actions">
       <UndoButtons />
-      <IconButton icon="share" label="Share" @click="sharing = true" />
-      <Button label="Teach" :disabled="plan.steps.length === 0" @click="router.push(`/teach/${editor.id}`)" />
+      <template v-if="!editor.week">
+        <IconButton icon="share" label="Share" @click="sharing = true" />
+        <Button label="Teach" :disabled="plan.steps.length === 0" @click="router.push(`/teach/${editor.id}`)" />
+      </template>
     </div>
     <div class="second">
       <span class="small quiet about" :title="about">{{ about }}</span>
+      <CourseOfPlan v-if="!editor.week" weeks :plan-id="editor.id" class="small" />
       <nav aria-label="Views of the plan">
-        <RouterLink :to="`/plans/${editor.id}`" aria-current="page">Steps</RouterLink>
-        <RouterLink :to="`/plans/${editor.id}/fit`">Fit</RouterLink>
-        <RouterLink :to="`/plans/${editor.id}/props`"
+        <RouterLink :to="editor.path" aria-current="page">Steps</RouterLink>
+        <RouterLink v-if="!editor.week" :to="`${editor.path}/fit`">Fit</RouterLink>
+        <RouterLink :to="`${editor.path}/props`"
           >Props <span v-if="short > 0" class="small caution">{{ short }} short</span></RouterLink
         >
-        <RouterLink :to="`/plans/${editor.id}/cues`">Cue sheet</RouterLink>
-        <RouterLink :to="`/plans/${editor.id}/people`"
-          >Cautions <span v-if="toDecide > 0" class="small caution">{{ toDecide }} to decide</span></RouterLink
-        >
-        <RouterLink :to="`/plans/${editor.id}/history`">Versions</RouterLink>
+        <RouterLink :to="`${editor.path}/cues`">Cue sheet</RouterLink>
+        <template v-if="!editor.week">
+          <RouterLink :to="`${editor.path}/people`"
+            >Cautions <span v-if="toDecide > 0" class="small caution">{{ toDecide }} to decide</span></RouterLink
+          >
+          <RouterLink :to="`${editor.path}/history`">Versions</RouterLink>
+        </template>
       </nav>
     </div>
   </header>
   <DetailsDialog v-model:visible="details" :plan="plan" />
-  <ShareDialog v-if="everShared" v-model:visible="sharing" />
+  <ShareDialog v-if="everShared" v-model:visible="sharing" :first="typeof wanted === 'string' ? wanted : undefined" />
 </template>
 
 <style scoped>

@@ -32,7 +32,7 @@ usePageTitle(() => [shownView.value, editor.plan?.title]);
 <template>
   <main v-if="editor.plan && editor.timeline" class="room">
     <header class="screen-only">
-      <BackLink class="back" :to="`/plans/${editor.id}`" :label="editor.plan.title" />
+      <BackLink class="back" :to="editor.path" :label="editor.plan.title" />
       <ViewTabs v-model="view" label="View" :views="views" />
       <slot name="head" :view="view" :plan="editor.plan" />
       <span class="end">

@@ -10,6 +10,7 @@ import AddStep from './steps/AddStep.vue';
 import SelectedStep from './inspector/SelectedStep.vue';
 import { provideInspectorTab } from './inspector/inspector-tabs';
 import PlanHeader from './PlanHeader.vue';
+import WeekBar from './WeekBar.vue';
 import StepList from './steps/StepList.vue';
 import { useForecast } from '../../widgets/jobs/use-forecast';
 import ForecastLine from './forecast/ForecastLine.vue';
@@ -87,6 +88,7 @@ usePageTitle(() => [editor.plan?.title, 'Plan']);
 <template>
   <main v-if="editor.plan && editor.timeline" class="plan">
     <PlanHeader :plan="editor.plan" :timeline="editor.timeline" />
+    <WeekBar v-if="editor.week" />
     <div class="timeline">
       <SessionRibbon
         shelf
@@ -106,7 +108,7 @@ usePageTitle(() => [editor.plan?.title, 'Plan']);
             {{ shorter === 1 ? 'One hold is' : `${shorter} holds are` }} shorter than usual.
           </span>
         </span>
-        <ForecastLine :plan-id="editor.id" :forecast="forecast" />
+        <ForecastLine v-if="!editor.week" :plan-id="editor.id" :forecast="forecast" />
       </div>
       <AllHoldsDialog v-if="everAllHolds" v-model:visible="allHolds" :plan="editor.plan" />
       <TimesDialog v-if="everTable" v-model:visible="table" :plan="editor.plan" :timeline="editor.timeline" />

@@ -17,6 +17,7 @@ import NextTime from './NextTime.vue';
 import SessionTable from './SessionTable.vue';
 import SecondSides from './SecondSides.vue';
 import { useLibrary } from '../../../state/library';
+import CourseOfPlan from '../../../widgets/courses/CourseOfPlan.vue';
 import ShareButton from '../../../widgets/share/ShareButton.vue';
 import { SESSION_FORMS, writeSession } from './share-session';
 import { useRunReview } from './use-run-review';
@@ -139,7 +140,7 @@ void load();
         <footer>
           <Button v-if="view === 'close'" label="Done" @click="view = 'went'" />
           <RouterLink :to="`/plans/${run.planId}`" class="link-button">Open the plan</RouterLink
-          ><RouterLink to="/history" class="link-button">All sessions</RouterLink>
+          ><CourseOfPlan :plan-id="run.planId" /><RouterLink to="/history" class="link-button">All sessions</RouterLink>
         </footer>
       </div>
       <aside v-if="view === 'went'">

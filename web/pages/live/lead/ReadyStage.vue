@@ -8,6 +8,7 @@ import { people } from '../../../widgets/session/words';
 import PresentFields from '../../../widgets/session/PresentFields.vue';
 import { SPEEDS } from '../../../widgets/session/session-clock';
 import CheckIn from './CheckIn.vue';
+import LastTime from './LastTime.vue';
 import type { TheClass } from '../../../state/use-class';
 import type { Session } from '../use-session';
 import FoldedPart from '../../../ui/FoldedPart.vue';
@@ -45,6 +46,7 @@ const bring = computed(() =>
     </p>
     <p class="length numeral">{{ clockOfMs(session.timeline.totals.totalMs) }}</p>
     <p v-if="bring.length > 0">Set out: {{ bring.join(', ') }}</p>
+    <LastTime :plan-id="session.planId" :plan="session.plan" />
     <FoldedPart v-if="!session.clock.rehearsal" class="who" :title="`Who is here${here}`">
       <PresentFields
         :people="present.people"

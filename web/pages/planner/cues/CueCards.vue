@@ -7,7 +7,7 @@ import type { Timeline } from '#core/timeline';
 import { useLibrary } from '../../../state/library';
 
 /** A card for each step, in letters that can be read from a mat: to be cut apart, or left on the page. */
-const { id, plan, timeline } = defineProps<{ id: string; plan: Plan; timeline: Timeline }>();
+const { path, plan, timeline } = defineProps<{ path: string; plan: Plan; timeline: Timeline }>();
 
 const library = useLibrary();
 const rows = computed(() => runningOrder(plan, timeline, library.all));
@@ -26,7 +26,7 @@ const sidesOf = ({ turns }: OrderRow): string[] => turns.map(({ means }) => mean
       <h2 class="sheet-title">Cue cards: {{ plan.title }}</h2>
     </header>
     <p v-if="rows.length === 0" class="quiet">
-      This plan has no steps yet. <RouterLink :to="`/plans/${id}`">Add the first one</RouterLink>.
+      This plan has no steps yet. <RouterLink :to="path">Add the first one</RouterLink>.
     </p>
     <ol>
       <li v-for="row in rows" :key="row.number">

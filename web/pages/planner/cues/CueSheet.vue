@@ -10,7 +10,7 @@ import { classInWords } from '../../../widgets/session/words';
 import ScriptLines from '../../../widgets/script/ScriptLines.vue';
 
 /** What is said in a plan, step by step, each line with its moment. */
-const { id, plan, timeline } = defineProps<{ id: string; plan: Plan; timeline: Timeline }>();
+const { path, plan, timeline } = defineProps<{ path: string; plan: Plan; timeline: Timeline }>();
 
 const library = useLibrary();
 const startsAtMs = computed(() => (plan.startsAt === null ? null : new Date(plan.startsAt).getTime()));
@@ -49,8 +49,8 @@ const steps = computed((): CueStep[] => {
       <p class="quiet">{{ classInWords(plan) }}. Times count from the beginning.</p>
     </header>
     <p v-if="steps.length === 0" class="quiet">
-      This plan has no steps yet. <RouterLink :to="`/plans/${id}`">Add the first one</RouterLink>, and what you say in
-      it stands here.
+      This plan has no steps yet. <RouterLink :to="path">Add the first one</RouterLink>, and what you say in it stands
+      here.
     </p>
     <ol v-else class="steps">
       <li v-for="step in steps" :key="step.id">

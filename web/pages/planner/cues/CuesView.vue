@@ -26,7 +26,7 @@ const print = (): void => window.print();
       ></Button>
     </template>
     <template #default="{ view, plan, timeline }">
-      <component :is="SHEETS[view]" v-if="editor.id" :id="editor.id" :plan="plan" :timeline="timeline" />
+      <component :is="SHEETS[view]" :path="editor.path" :plan="plan" :timeline="timeline" />
     </template>
   </PlanViews>
 </template>

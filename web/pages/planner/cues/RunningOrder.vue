@@ -9,7 +9,7 @@ import { clockTime } from '../../../ui/dates';
 import { classInWords } from '../../../widgets/session/words';
 
 /** A class on one page, for the teacher beside the mat: by the clock, with room to write. */
-const { id, plan, timeline } = defineProps<{ id: string; plan: Plan; timeline: Timeline }>();
+const { path, plan, timeline } = defineProps<{ path: string; plan: Plan; timeline: Timeline }>();
 
 const library = useLibrary();
 const rows = computed(() => runningOrder(plan, timeline, library.all));
@@ -33,7 +33,7 @@ const toDo = ({ before, atChange }: OrderRow): string[] =>
       </p>
     </header>
     <p v-if="rows.length === 0" class="quiet">
-      This plan has no steps yet. <RouterLink :to="`/plans/${id}`">Add the first one</RouterLink>.
+      This plan has no steps yet. <RouterLink :to="path">Add the first one</RouterLink>.
     </p>
     <table v-else>
       <thead>

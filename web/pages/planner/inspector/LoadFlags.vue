@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { grownTooFast, loadFlags, ratioInWords, type BreathPractice } from '#core/breath';
+import { practiceOf } from '#core/plan';
 import AppIcon from '../../../ui/AppIcon.vue';
 import { dayOf } from '../../../ui/dates';
 import { useEditor } from '../../../state/editor';
@@ -20,6 +21,12 @@ void settings.ready();
 const editor = useEditor();
 const library = useLibrary();
 const lastTaught = useLastTaught({ id: editor.id, startsAt: editor.plan?.startsAt ?? null }, stepId);
+/** In a week of a course: how the week before it was taught. */
+const weekBefore = computed(() => {
+  const before = editor.week?.before.value;
+  const taught = practiceOf(before?.plan.steps.find(({ id }) => id === stepId));
+  return before && taught ? { atMs: before.beganAtMs, practice: taught, easy: undefined } : undefined;
+});
 const closedGates = useClosedGates(
   () => editor.plan,
   () => practice,
@@ -43,7 +50,7 @@ const flags = computed(() => {
       `${ratioInWords(ratio)} comes after ${sessions} at ${ratioInWords(before)}; this group has had ${easyBefore}.`,
     );
   }
-  const before = lastTaught.value;
+  const before = lastTaught.value ?? weekBefore.value;
   if (!before) return found;
   const grown = grownTooFast(before.practice, practice, before.easy, growth);
   return [...found, ...grown.map((why) => `Since it was taught on ${dayOf(before.atMs)}: ${why}`)];

@@ -7,10 +7,14 @@ import { listRuns, readRun } from '../../../client/runs';
 /** So many of the latest sessions are looked through for the one of the week before. */
 const SESSIONS = 20;
 
-/** How a step's breath was taught, and how easy it was, a week before the class it is planned for, or before today. */
+/**
+ * How a step’s breath was taught, and how easy it was, a week before the class it is planned for, or before today;
+ * nothing for a plan without an id.
+ */
 export function useLastTaught(plan: Pick<Plan, 'startsAt'> & { id: string }, stepId: string) {
   const last = shallowRef<{ atMs: number; practice: BreathPractice; easy: boolean | undefined }>();
   onMounted(async () => {
+    if (plan.id === '') return;
     const atMs = plan.startsAt ? new Date(plan.startsAt).getTime() : Date.now();
     // Without the server nothing is compared; the planner itself says when it cannot be reached.
     const { items } = await listRuns(SESSIONS, plan.id).catch(() => ({ items: [] }));

@@ -69,7 +69,7 @@ const steps = computed(() =>
 const { solutions, trouble } = useSolutions(() => steps.value.filter(({ short }) => short).map(({ step }) => step.id));
 function goTo(index: number): void {
   editor.selected = plan.steps[index]?.id;
-  void router.push(`/plans/${editor.id}`);
+  void router.push(editor.path);
 }
 </script>
 

@@ -26,12 +26,16 @@ import { useHandout } from './use-handout';
 import { useSound } from './use-sound';
 
 /** Hands a plan over in one of several forms, after it has been seen. */
+const { first = 'file' } = defineProps<{
+  /** The form it opens with; one that is not known is as none. */
+  first?: string | undefined;
+}>();
 const visible = defineModel<boolean>('visible', { required: true });
 
 const editor = useEditor();
 const library = useLibrary();
 const names = useNameIndex();
-const form = ref<Form>('file');
+const form = ref<Form>(SHARE_FORMS.find(({ value }) => value === first)?.value ?? 'file');
 
 const ALARMS = [
   { value: -1, label: 'none' },
