@@ -1,26 +1,14 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
-import { computed, defineAsyncComponent, ref, shallowRef, watch } from 'vue';
+import { computed, defineAsyncComponent, ref, shallowRef } from 'vue';
 import { useRouter } from 'vue-router';
-import {
-  taughtWeeks,
-  threadName,
-  weekName,
-  withMissed,
-  type Course,
-  type CourseClass,
-  type Thread,
-} from '#core/course';
-import { restoreVersion } from '#core/plan';
+import { taughtWeeks, weekName, withMissed, type Course, type CourseClass, type Thread } from '#core/course';
 import { courseClient } from '../../client/documents';
 import { restore } from '../../client/bin';
-import { newId } from '../../client/new-id';
 import { useCourses } from '../../state/courses';
 import { useLibrary } from '../../state/library';
 import { usePeople } from '../../state/people';
 import { usePlaces } from '../../state/places';
-import { planForWeek, readWeekPlan, type WeekPlan } from '../../state/plan-of-week';
-import AppIcon from '../../ui/AppIcon.vue';
 import IconButton from '../../ui/IconButton.vue';
 import { onceOpened } from '../../ui/once-opened';
 import type { MenuAction } from '../../ui/menus/menu-action';
@@ -31,12 +19,13 @@ import ShareButton from '../../widgets/share/ShareButton.vue';
 import { people as peopleInWords } from '../../widgets/session/words';
 import CourseBase from './CourseBase.vue';
 import CourseOver from './CourseOver.vue';
+import CourseThreads from './CourseThreads.vue';
 import { COURSE_FORMS, writeCourse, type SharedCourse } from './share-course';
-import ThreadCurve from './ThreadCurve.vue';
 import { withoutThread, withThread } from './thread-draft';
 import { useCourse } from './use-course';
+import { useWeekPlans } from './use-week-plans';
 import WeekRow from './WeekRow.vue';
-import { datesInWords, outcomeOf, threadInWords, weeksInWords, weekTitle } from './words';
+import { datesInWords, weeksInWords, weekTitle } from './words';
 
 const CourseDetails = defineAsyncComponent(() => import('./CourseDetails.vue'));
 const ThreadDialog = defineAsyncComponent(() => import('./ThreadDialog.vue'));
@@ -108,53 +97,7 @@ function lookAt(week: number): void {
   [lookedAt.value, looking.value] = [week, true];
 }
 
-/** Plans of weeks to come that somebody changed since they were made. */
-const weekPlans = shallowRef<ReadonlyMap<number, WeekPlan>>(new Map());
-watch(worked, async (found) => {
-  const of = course.value;
-  if (!found || !of) return;
-  const made = of.plans.filter(({ week }) => !taught.value.has(week));
-  const read = await Promise.all(
-    made.map(async ({ week }): Promise<[number, WeekPlan][]> => {
-      const derived = found.weeks.find((one) => one.week === week);
-      // What cannot be asked now is looked at when the plan is opened.
-      const plan = derived && (await readWeekPlan(of, week, derived.plan).catch(() => undefined));
-      return plan ? [[week, plan]] : [];
-    }),
-  );
-  if (worked.value === found) weekPlans.value = new Map(read.flat());
-});
-const isChanged = (week: number | null): boolean =>
-  week !== null && weekPlans.value.get(week)?.kind === 'changedElsewhere';
-function takeIn(week: number): void {
-  const found = weekPlans.value.get(week);
-  if (!course.value || found?.kind !== 'changedElsewhere') return;
-  const { document, revision, id: planId } = found.stored;
-  take('take in a changed plan', {
-    ...course.value,
-    differences: [...course.value.differences, { id: newId(), week, onward: false, edit: restoreVersion(document) }],
-    plans: course.value.plans.map((one) => (one.week === week ? { week, planId, revision } : one)),
-  });
-}
-
-const busy = ref(false);
-/** Makes the plan of a week, or finds it, and goes where it is needed. */
-async function withPlanOf(week: number, go: (planId: string) => string, anew = false): Promise<void> {
-  const drawn = drawnOf(week);
-  if (!course.value || !drawn || busy.value) return;
-  busy.value = true;
-  try {
-    const made = await planForWeek(course.value, week, drawn.plan, anew);
-    take(`make the plan of ${weekName(course.value, week)}`, made.course);
-    await synced.save();
-    if (go(made.planId)) await router.push(go(made.planId));
-  } catch (error) {
-    trouble.value = (error as Error).message;
-  } finally {
-    busy.value = false;
-  }
-}
-const teach = (week: number): Promise<void> => withPlanOf(week, (planId) => `/teach/${planId}`);
+const weekPlans = useWeekPlans(open);
 
 function actionsOf(held: CourseClass): MenuAction[][] {
   const of = course.value;
@@ -162,6 +105,7 @@ function actionsOf(held: CourseClass): MenuAction[][] {
   const { week, missed, number } = held;
   const name = week === null ? '' : weekName(of, week);
   const isOver = week !== null && taught.value.has(week);
+  const disabled = !weekPlans.isReady.value;
   const ofWeek: MenuAction[] =
     week === null || missed
       ? []
@@ -171,15 +115,9 @@ function actionsOf(held: CourseClass): MenuAction[][] {
           ...(isOver
             ? []
             : [
-                { label: `Teach ${name}`, command: () => void teach(week) },
-                {
-                  label: 'Page for a student, for home',
-                  command: () => void withPlanOf(week, (planId) => `/plans/${planId}?share=handout`),
-                },
-                {
-                  label: 'Cautions of this class',
-                  command: () => void withPlanOf(week, (planId) => `/plans/${planId}/people`),
-                },
+                { label: `Teach ${name}`, disabled, command: () => weekPlans.teach(week) },
+                { label: 'Page for a student, for home', disabled, command: () => weekPlans.openStudentPage(week) },
+                { label: 'Cautions of this class', disabled, command: () => weekPlans.openCautions(week) },
               ]),
         ];
   const ofClass: MenuAction[] = missed
@@ -251,8 +189,8 @@ const spare = computed(() => course.value && taughtWeeks(course.value).length ==
         <Button
           v-if="next?.week"
           :label="`Teach ${weekName(course, next.week)}`"
-          :disabled="!worked || busy"
-          @click="teach(next.week)"
+          :disabled="!weekPlans.isReady.value"
+          @click="weekPlans.teach(next.week)"
         />
       </template>
     </template>
@@ -281,38 +219,13 @@ const spare = computed(() => course.value && taughtWeeks(course.value).length ==
       <p v-if="open.unreadable.value > 0" class="small caution">
         {{ open.unreadable.value }} sessions cannot be read and are not counted.
       </p>
-      <section class="threads" aria-label="What grows">
-        <article v-for="one in worked?.threads ?? []" :key="one.thread.id" class="thread">
-          <header>
-            <h2>{{ threadName(one.thread, course.base.plan, library.all) }}</h2>
-            <IconButton
-              class="screen-only"
-              icon="note"
-              :size="14"
-              :label="`Change how ${threadName(one.thread, course.base.plan, library.all)} grows`"
-              @click="askThread(one.thread)"
-            />
-            <IconButton
-              class="screen-only"
-              icon="remove"
-              :size="14"
-              :label="`Take out ${threadName(one.thread, course.base.plan, library.all)}`"
-              @click="take('take out what grows', withoutThread(course, one.thread.id))"
-            />
-          </header>
-          <p class="small quiet">{{ threadInWords(one.thread, course) }}</p>
-          <ThreadCurve v-if="one.thread.kind !== 'new'" :course="course" :thread="one" :taught="taught" />
-          <p v-if="outcomeOf(one)" class="small caution">{{ outcomeOf(one) }}</p>
-        </article>
-        <div class="add screen-only">
-          <p v-if="course.threads.length === 0" class="small quiet">
-            Nothing grows yet: every {{ course.unit }} is as the first plan.
-          </p>
-          <button type="button" class="link-button" @click="askThread()">
-            <AppIcon name="plus" :size="14" /> Add something that grows
-          </button>
-        </div>
-      </section>
+      <CourseThreads
+        :course="course"
+        :threads="worked?.threads ?? []"
+        :taught="taught"
+        @ask="askThread"
+        @remove="(thread) => take('take out what grows', withoutThread(course!, thread))"
+      />
       <JobProgress
         :share="job.share.value"
         :trouble="job.trouble.value"
@@ -337,13 +250,13 @@ const spare = computed(() => course.value && taughtWeeks(course.value).length ==
           :members="members"
           :sessions="sessions"
           :rules="rules"
-          :note="isChanged(held.week) ? 'Its plan was changed in the planner since it was made.' : ''"
+          :note="weekPlans.isChanged(held.week) ? 'Its plan was changed in the planner since it was made.' : ''"
           :actions="actionsOf(held)"
         >
-          <button type="button" class="link-button small" @click="takeIn(held.week!)">Take the changes in</button>
-          <button type="button" class="link-button small" @click="withPlanOf(held.week!, () => '', true)">
-            Make it anew
+          <button type="button" class="link-button small" @click="weekPlans.takeIn(held.week!)">
+            Take the changes in
           </button>
+          <button type="button" class="link-button small" @click="weekPlans.makeAnew(held.week!)">Make it anew</button>
         </WeekRow>
       </ol>
       <CourseOver
@@ -401,36 +314,5 @@ const spare = computed(() => course.value && taughtWeeks(course.value).length ==
 }
 .note {
   max-width: 720px;
-}
-.threads {
-  display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(270px, 1fr));
-  gap: 8px 40px;
-  padding: 10px 0;
-  border-top: 1px solid var(--line-strong);
-  border-bottom: 1px solid var(--line-strong);
-}
-.thread header {
-  display: flex;
-  gap: 2px;
-  align-items: center;
-}
-.thread h2 {
-  overflow: hidden;
-  font: 600 15px/20px var(--text);
-  text-overflow: ellipsis;
-}
-.add {
-  align-self: center;
-}
-.add button {
-  display: inline-flex;
-  gap: 6px;
-  align-items: center;
-}
-@media print {
-  .threads {
-    gap: 4px 24px;
-  }
 }
 </style>

@@ -141,11 +141,12 @@ const over = computed(() => {
       <span>{{ length }}</span>
       <span v-if="balance">{{ balance }}</span>
     </span>
-    <ActionMenu
-      class="menu screen-only"
-      :label="`More for ${held.week === null ? classDay(course, held) : weekName(course, held.week)}`"
-      :groups="actions"
-    />
+    <span class="menu screen-only">
+      <ActionMenu
+        :label="`More for ${held.week === null ? classDay(course, held) : weekName(course, held.week)}`"
+        :groups="actions"
+      />
+    </span>
   </li>
 </template>
 

@@ -1,5 +1,6 @@
 import { readCounts, ratioInWords } from '#core/breath';
-import { Course, Thread, type CanGrow, type ThreadOf } from '#core/course';
+import type { Course } from '#core/course';
+import { Thread, type CanGrow, type ThreadOf } from '#core/course';
 import type { Plan } from '#core/plan';
 import { valueInWords } from '#core/course';
 
@@ -14,8 +15,10 @@ export function suggestedAim(still: Growing, weeks: number): Growing {
       return { ...still, to, byWeek: weeks };
     }
     case 'breath': {
-      const { in: breathIn, out } = still.from;
-      return { ...still, to: { ...still.from, out: Math.min(2 * breathIn, out + 2) }, byWeek: weeks };
+      const { in: breathIn, out, holdFull } = still.from;
+      // First a longer out-breath, up to twice the in-breath; then a hold of a count or two.
+      const to = out < 2 * breathIn ? { out: Math.min(2 * breathIn, out + 2) } : { holdFull: holdFull + 2 };
+      return { ...still, to: { ...still.from, ...to }, byWeek: weeks };
     }
     case 'props':
       return { ...still, to: Math.max(0, still.from - 1), byWeek: weeks };
