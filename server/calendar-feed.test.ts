@@ -106,4 +106,14 @@ describe('the calendar feed', () => {
       for (const { note } of person.conditions) if (note !== '') expect(text).not.toContain(note);
     }
   });
+
+  test('has the classes of courses: those to come as events of the course, those with a plan as that plan', async () => {
+    const events = await eventsAt(await newAddress());
+    const ofCourse = [...events].filter(([uid]) => uid.startsWith('demo-longer-evenings.class-'));
+    // Of eight classes three have a plan, and one was missed.
+    expect(ofCourse).toHaveLength(5);
+    expect(valueOf(events.get('demo-longer-evenings.class-3@zovrin'), 'status')).toBe('CANCELLED');
+    expect(valueOf(events.get('demo-longer-evenings.class-5@zovrin'), 'summary')).toBe('Longer evenings, week 4');
+    expect(valueOf(events.get('demo-longer-1@zovrin'), 'summary')).toBe('Longer evenings, week 1');
+  });
 });

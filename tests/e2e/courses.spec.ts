@@ -103,9 +103,9 @@ test('a class that was not held: what follows is shown, then taken, then undone'
   await expect(dialog.getByText('Week 6 is on another day.')).toBeVisible();
   await expect(dialog.getByText('Week 3 is not held.')).toHaveCount(2);
   await dialog.getByLabel('Why, if you like').fill('Snow');
-  await dialog.getByRole('radio', { name: 'Leave it out' }).check();
+  await dialog.getByRole('radio', { name: 'Skip it' }).check();
   await dialog.getByRole('button', { name: 'Go on like this' }).click();
-  await expect(weeks(page).nth(2)).toContainText('missed (Snow): left out');
+  await expect(weeks(page).nth(2)).toContainText('missed (Snow): skipped');
   await menu(page, 'week 3', 'Go on in another way');
   await dialog.getByRole('radio', { name: 'Move everything on' }).check();
   await dialog.getByRole('button', { name: 'Go on like this' }).click();
@@ -148,7 +148,7 @@ test('a week is edited for itself, from there on, and in the whole course; each 
   await expect(weeks(page).nth(2)).toContainText('from here on');
   await menu(page, 'week 3', 'Theme, changes and notes');
   const dialog = page.getByRole('dialog', { name: 'Week 3' });
-  await dialog.getByRole('button', { name: /^Take out: Change length of Child/ }).click();
+  await dialog.getByRole('button', { name: /^Remove: Change length of Child/ }).click();
   await expect(dialog.getByText('Child’s pose')).toHaveCount(0);
   await dialog.getByLabel('Theme').fill('Shoulders');
   await dialog.getByRole('button', { name: 'Done' }).click();
@@ -179,7 +179,7 @@ test('a week is taught from its plan; a plan that somebody changed is said, take
   expect(put.status()).toBe(200);
   await page.goto(`/courses/${id}`);
   await expect(weeks(page).nth(1)).toContainText('Its plan was changed in the planner since it was made.');
-  await page.getByRole('button', { name: 'Take the changes in' }).click();
+  await page.getByRole('button', { name: 'Add the changes to the course' }).click();
   await expect(weeks(page).nth(1)).not.toContainText('Its plan was changed');
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(weeks(page).nth(1)).toContainText('Its plan was changed');

@@ -1,5 +1,7 @@
 import { outcomeOfSave } from '#core/document';
 import {
+  COURSES,
+  CourseSessionsResponse,
   CreateDocumentRequest,
   DECISIONS,
   ENTRIES,
@@ -11,6 +13,7 @@ import {
   SaveDocumentRequest,
   SETTINGS,
   VARIANTS,
+  type CourseSessionOnce,
   type Resource,
 } from '#api';
 import type { Answer, Call } from './browser';
@@ -32,11 +35,13 @@ export interface FakeServer {
   /** Puts a document at an address of the API, such as `/plans/p`. */
   put: (path: string, document: unknown, revision?: number) => void;
   stored: (path: string) => Stored | undefined;
+  /** The sessions that every course counts. */
+  sessions: readonly CourseSessionOnce[];
   /** Decides what becomes of each call. */
   fate: (call: Call) => Fate;
 }
 
-const MANY = [PLANS, ENTRIES, PEOPLE, GROUPS, PLACES, JOURNAL];
+const MANY = [PLANS, ENTRIES, PEOPLE, GROUPS, PLACES, JOURNAL, COURSES];
 const BESIDE = [VARIANTS, DECISIONS];
 type AnyResource = Pick<Resource<unknown, { revision: number; document: unknown }>, 'read' | 'stored' | 'noun'> & {
   initial?: unknown;
@@ -110,6 +115,11 @@ export function fakeServer(nowMs: () => number = () => 1_790_000_000_000): FakeS
 
   function answerTo({ method, path: address, body }: Call): Answer {
     const [path = ''] = address.split('?');
+    const ofCourse = /^(\/courses\/[^/]+)\/sessions$/.exec(path)?.[1];
+    if (ofCourse !== undefined && method === 'GET') {
+      if (!stored(ofCourse)) return refuse(404, 'Not found');
+      return { status: 200, body: CourseSessionsResponse.parse({ sessions: server.sessions, unreadable: 0 }) };
+    }
     const kind = kindAt(path);
     if (!kind) return refuse(404, 'Not found');
     const { resource, id } = kind;
@@ -131,6 +141,7 @@ export function fakeServer(nowMs: () => number = () => 1_790_000_000_000): FakeS
   const server: FakeServer = {
     put,
     stored,
+    sessions: [],
     fate: () => 'arrives',
     answer(call) {
       const fate = server.fate(call);

@@ -89,7 +89,7 @@ useEventListener(window, 'keydown', onKey);
       <Menu ref="menu" :append-to="overlays()" popup :model="items" />
     </template>
     <div class="end">
-      <SaveStatus v-if="here === 'plan'" />
+      <SaveStatus v-if="here === 'plan' || route.params.week !== undefined" />
       <IconButton icon="find" label="Search everything" hint="Search everything (/)" @click="searching = true" />
       <IconButton
         :icon="settings.night ? 'sun' : 'moon'"

@@ -1,6 +1,5 @@
-import isEqual from 'fast-deep-equal';
 import type { Course } from '#core/course';
-import { planChanges, type Plan } from '#core/plan';
+import { Plan, planChanges } from '#core/plan';
 import type { StoredPlan } from '#api';
 import { ApiProblem } from '../client/http';
 import { planClient } from '../client/documents';
@@ -15,13 +14,16 @@ export type WeekPlan =
   /** Somebody changed it since it was made. */
   | { kind: 'changedElsewhere'; stored: StoredPlan };
 
+/** A plan as the server has it once it was saved: with what a new step leaves out filled in. */
+const asStored = (plan: Plan): Plan => Plan.parse(JSON.parse(JSON.stringify(plan)));
+
 /** Reads the plan of a week. Throws what `ask` throws, but not where the plan is gone. */
 export async function readWeekPlan(course: Course, week: number, derived: Plan): Promise<WeekPlan> {
   const made = course.plans.find((one) => one.week === week);
   if (!made) return { kind: 'none' };
   try {
     const stored = await planClient.at(made.planId).read();
-    const isSame = planChanges(stored.document, derived).length === 0;
+    const isSame = planChanges(stored.document, asStored(derived)).length === 0;
     if (isSame) return { kind: 'current', stored };
     return { kind: stored.revision === made.revision ? 'outdated' : 'changedElsewhere', stored };
   } catch (error) {
@@ -52,7 +54,7 @@ export async function planForWeek(
     return { planId: id, course: withPlan(course, { week, planId: id, revision }) };
   }
   const { id, revision } = found.stored;
-  if (found.kind === 'outdated' || (anew && !isEqual(found.stored.document, derived))) {
+  if (found.kind === 'outdated' || (anew && found.kind === 'changedElsewhere')) {
     const saved = await planClient.at(id).save(revision, derived);
     return { planId: id, course: withPlan(course, { week, planId: id, revision: saved.revision }) };
   }

@@ -55,10 +55,10 @@ function take(): void {
 </script>
 
 <template>
-  <p v-if="isGone" class="small quiet">
+  <p v-if="isGone" class="small quiet screen-only">
     The plan it began with is no longer there. The course has its own copy, and stays as it is.
   </p>
-  <p v-else-if="found" class="small quiet">
+  <p v-else-if="found" class="small quiet screen-only">
     It began with <RouterLink :to="`/plans/${course.base.planId}`">{{ found.title }}</RouterLink><template
       v-if="changes.length > 0"
       >, which was changed since.

@@ -53,7 +53,7 @@ const leftOut = ref('');
 const added = ref('');
 function addLeftOut(day: string): string | undefined {
   if (day === '' || !weekly.value) return undefined;
-  if (weekly.value.leftOut.includes(day)) return 'This day is left out already.';
+  if (weekly.value.leftOut.includes(day)) return 'This day is skipped already.';
   return setWeekly({ leftOut: [...weekly.value.leftOut, day].sort() });
 }
 function addGiven(moment: string): string | undefined {
@@ -96,12 +96,12 @@ const setAim = (patch: Partial<NonNullable<Course['aim']>>): string | undefined 
         />
         <ClockField label="Begins at" :model-value="weekly.time" :accept="(time) => setWeekly({ time })" />
         <div class="wide">
-          <DayField label="Leave out a day" :model-value="leftOut" :accept="addLeftOut" />
+          <DayField label="Skip a day" :model-value="leftOut" :accept="addLeftOut" />
           <ul class="days">
             <li v-for="day in weekly.leftOut" :key="day">
               <DayField
                 hide-label
-                label="Left out"
+                label="Skipped"
                 :model-value="day"
                 :accept="
                   (to) => setWeekly({ leftOut: weekly!.leftOut.map((one) => (one === day ? to : one)).filter(Boolean) })
@@ -109,7 +109,7 @@ const setAim = (patch: Partial<NonNullable<Course['aim']>>): string | undefined 
               />
               <IconButton
                 icon="remove"
-                :label="`Do not leave out ${day}`"
+                :label="`Do not skip ${day}`"
                 @click="setWeekly({ leftOut: weekly.leftOut.filter((one) => one !== day) })"
               />
             </li>

@@ -224,7 +224,7 @@ const spare = computed(() => course.value && taughtWeeks(course.value).length ==
         :threads="worked?.threads ?? []"
         :taught="taught"
         @ask="askThread"
-        @remove="(thread) => take('take out what grows', withoutThread(course!, thread))"
+        @remove="(thread) => take('remove what grows', withoutThread(course!, thread))"
       />
       <JobProgress
         :share="job.share.value"
@@ -233,7 +233,7 @@ const spare = computed(() => course.value && taughtWeeks(course.value).length ==
         @stop="job.stop"
         @again="open.loadSessions"
       />
-      <p v-if="spare" class="caution" role="alert">No {{ course.unit }} is held: every one was left out.</p>
+      <p v-if="spare" class="caution" role="alert">No {{ course.unit }} is held: every one was skipped.</p>
       <ol class="weeks" :aria-label="weekTitle(course, course.weeks).replace(/\d+$/, '').trim() + 's'">
         <WeekRow
           v-for="held in classes"
@@ -254,7 +254,7 @@ const spare = computed(() => course.value && taughtWeeks(course.value).length ==
           :actions="actionsOf(held)"
         >
           <button type="button" class="link-button small" @click="weekPlans.takeIn(held.week!)">
-            Take the changes in
+            Add the changes to the course
           </button>
           <button type="button" class="link-button small" @click="weekPlans.makeAnew(held.week!)">Make it anew</button>
         </WeekRow>

@@ -37,7 +37,7 @@ const nameOf = (thread: Thread): string => threadName(thread, course.base.plan, 
           class="screen-only"
           icon="remove"
           :size="14"
-          :label="`Take out ${nameOf(one.thread)}`"
+          :label="`Remove ${nameOf(one.thread)}`"
           @click="emit('remove', one.thread.id)"
         />
       </header>

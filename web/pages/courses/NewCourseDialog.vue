@@ -14,6 +14,7 @@ import DayField from '../../ui/fields/DayField.vue';
 import FormText from '../../ui/forms/FormText.vue';
 import FormValue from '../../ui/forms/FormValue.vue';
 import SentForm from '../../ui/forms/SentForm.vue';
+import { useCourses } from '../../state/courses';
 import { today } from '../../state/days';
 
 /** A new course: from one of the plans that are there, or from an example. */
@@ -42,11 +43,17 @@ watch(
   },
   { immediate: true },
 );
-const choices = computed(() => plans.value.map(({ id, summary }) => ({ value: id, label: summary.title })));
+const courses = useCourses();
+/** A week of a course is no first plan of another. */
+const ofWeeks = computed(
+  () => new Set((courses.courses ?? []).flatMap(({ document }) => document.plans.map((made) => made.planId))),
+);
+const offered = computed(() => plans.value.filter(({ id }) => id === planId || !ofWeeks.value.has(id)));
+const choices = computed(() => offered.value.map(({ id, summary }) => ({ value: id, label: summary.title })));
 const USUAL_WEEKS = 6;
 const initial = computed(() => ({
   title: '',
-  planId: plans.value.some(({ id }) => id === planId) ? planId : (plans.value[0]?.id ?? ''),
+  planId: plans.value.some(({ id }) => id === planId) ? planId : (offered.value[0]?.id ?? ''),
   weeks: USUAL_WEEKS,
 }));
 const NewCourse = z.strictObject({

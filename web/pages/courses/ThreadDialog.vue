@@ -55,7 +55,7 @@ const groups = computed(() => [
     label,
     items: candidates.value
       .filter(({ still }) => still.kind === kind)
-      .map(({ key, name }) => ({ value: key, label: kind === 'talk' ? 'Talk gives way to stillness' : name })),
+      .map(({ key, name }) => ({ value: key, label: kind === 'talk' ? 'Less talk, more stillness' : name })),
   })).filter(({ items }) => items.length > 0),
 ]);
 const chosen = computed(() => {

@@ -58,14 +58,14 @@ const differences = computed(() => course.differences.filter((one) => one.week =
           <li v-for="one in differences" :key="one.id">
             <span>{{ editInWords(one.edit, drawn?.plan) }}</span>
             <CheckField
-              label="and in all after it"
+              label="from here on"
               :model-value="one.onward"
               @update:model-value="(onward) => take('how far a change goes', withOnward(course, one.id, onward))"
             />
             <IconButton
               icon="remove"
-              :label="`Take out: ${editInWords(one.edit, drawn?.plan)}`"
-              @click="take('take out a change', withoutDifference(course, one.id))"
+              :label="`Remove: ${editInWords(one.edit, drawn?.plan)}`"
+              @click="take('remove a change', withoutDifference(course, one.id))"
             />
           </li>
         </ul>

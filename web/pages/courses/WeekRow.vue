@@ -133,9 +133,10 @@ const over = computed(() => {
         >
       </p>
       <p v-if="theme" class="small quiet">{{ theme }}</p>
-      <p v-for="line in [...early, ...wrong]" :key="line" class="small caution">{{ line }}</p>
-      <p v-if="over" class="small caution">{{ over }}</p>
-      <p v-if="note" class="small caution">{{ note }} <slot /></p>
+      <!-- Nobody’s initials go onto the wall. -->
+      <p v-for="line in [...early, ...wrong]" :key="line" class="small caution screen-only">{{ line }}</p>
+      <p v-if="over" class="small caution screen-only">{{ over }}</p>
+      <p v-if="note" class="small caution screen-only">{{ note }} <slot /></p>
     </div>
     <span class="figures small quiet">
       <span>{{ length }}</span>

@@ -41,7 +41,7 @@ export function useWeekPlans({ synced, course, worked, taught }: ReturnType<type
     if (!course.value || found?.kind !== 'changedElsewhere') return;
     const { document, revision, id: planId } = found.stored;
     const { differences, plans: made } = course.value;
-    take('take in a changed plan', {
+    take('add the changes of a plan', {
       ...course.value,
       differences: [...differences, { id: newId(), week, onward: false, edit: restoreVersion(document) }],
       plans: made.map((one) => (one.week === week ? { week, planId, revision } : one)),

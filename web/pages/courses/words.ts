@@ -101,7 +101,7 @@ export function weekInWords(course: Course, worked: WorkedOutCourse, week: numbe
 
 const MISSED_WORDS = {
   shift: (course: Course) => `everything moved on by a ${course.unit === 'week' ? 'week' : 'session'}`,
-  drop: () => 'left out',
+  drop: () => 'skipped',
   join: () => 'what was new in it came with the next',
 } as const;
 /** What became of a class that was not held. */
@@ -111,7 +111,7 @@ export const missedInWords = (course: Course, { missed }: CourseClass): string =
 /** The ways to go on after a missed class, as they are chosen from. */
 export const WAY_LABELS = {
   shift: 'Move everything on',
-  drop: 'Leave it out',
+  drop: 'Skip it',
   join: 'Join it with the next',
 } as const;
 

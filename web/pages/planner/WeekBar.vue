@@ -60,7 +60,7 @@ const over = computed(() => {
     : `Even at its longest it is ${clockOfMs(-ms)} too short for its class.`;
 });
 const takeOut = (id: string): void => {
-  if (course.value) week.value?.change('take out a change', withoutDifference(course.value, id));
+  if (course.value) week.value?.change('remove a change', withoutDifference(course.value, id));
 };
 </script>
 
@@ -77,7 +77,7 @@ const takeOut = (id: string): void => {
     <p v-for="one in misfits" :key="one.id" class="small caution wide">
       {{ one.line }}
       <button v-if="one.of === 'difference'" type="button" class="link-button small" @click="takeOut(one.id)">
-        Take it out
+        Remove it
       </button>
     </p>
     <p v-if="over" class="small caution wide">{{ over }}</p>

@@ -44,7 +44,7 @@ usePageTitle(() => [name, backLabel]);
 
 <template>
   <main v-if="isLoaded" class="document">
-    <BackLink :to="backTo" :label="backLabel" />
+    <BackLink class="screen-only" :to="backTo" :label="backLabel" />
     <h1 class="sr-only">{{ name }}</h1>
     <header>
       <TextField class="heading-field" hide-label label="Name" :model-value="name" :accept="rename" />
@@ -84,6 +84,11 @@ header {
   display: flex;
   gap: 8px;
   align-items: center;
+}
+@media print {
+  header > :not(.heading-field) {
+    display: none;
+  }
 }
 @media (width < 640px) {
   .document {

@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { onMounted, shallowRef } from 'vue';
-import { planChanges, type Plan } from '#core/plan';
+import { planChanges, type Plan, type PlanChange } from '#core/plan';
 import { annotationsOf } from '#core/review';
 import { listPractisedOf } from '../../../client/practised';
 import { listRuns, readRun } from '../../../client/runs';
 import { dayOf } from '../../../ui/dates';
+import FoldedPart from '../../../ui/FoldedPart.vue';
 import { changeInWords } from '../../../widgets/plans/change-words';
 
 /** What was done in the last session of this group, or of this plan: what to change, and what is different today. */
@@ -27,6 +28,14 @@ async function latest(): Promise<string | undefined> {
   return sessions.sort((a, b) => b.beganAtMs - a.beganAtMs)[0]?.id;
 }
 const SHOWN = 5;
+/** What the group notices of a step; times of changes, locks and notes are the teacher’s. */
+const SEEN: ReadonlySet<string> = new Set(['position', 'sides', 'length', 'stages', 'props', 'breath', 'rest']);
+function whatIsSeen(change: PlanChange): PlanChange[] {
+  if (change.kind === 'field') return [];
+  if (change.kind !== 'step') return [change];
+  const facets = change.facets.filter((facet) => SEEN.has(facet));
+  return facets.length > 0 ? [{ ...change, facets }] : [];
+}
 onMounted(async () => {
   // Without the server there is nothing to remember: the class begins all the same.
   const id = await latest().catch(() => undefined);
@@ -34,9 +43,7 @@ onMounted(async () => {
   const started = run?.events.find(({ kind }) => kind === 'started');
   if (!run || !started) return;
   const { review } = annotationsOf(run.events);
-  const changes = planChanges(run.plan, plan).filter(
-    (one) => one.kind !== 'field' || !['title', 'startsAt', 'archived', 'tags'].includes(one.field),
-  );
+  const changes = planChanges(run.plan, plan).flatMap(whatIsSeen);
   const shown = changes.slice(0, SHOWN).map(changeInWords);
   last.value = {
     title: run.plan.title,
@@ -49,30 +56,23 @@ onMounted(async () => {
 </script>
 
 <template>
-  <section v-if="last" class="last" aria-label="Last time">
-    <h3>
-      Last time <span class="quiet small">{{ last.day }}, {{ last.title }}</span>
-    </h3>
-    <p v-if="last.change">To change: {{ last.change }}</p>
-    <p v-if="last.note" class="quiet">{{ last.note }}</p>
-    <template v-if="last.different.length > 0">
-      <p class="quiet small">Different today:</p>
-      <ul class="small">
-        <li v-for="line in last.different" :key="line">{{ line }}</li>
-      </ul>
-    </template>
-    <p v-else class="quiet small">The same today as then.</p>
-  </section>
+  <FoldedPart v-if="last" :title="`Last time, ${last.day}${last.change ? `: ${last.change}` : ''}`">
+    <div class="last">
+      <p class="small quiet">{{ last.title }}</p>
+      <p v-if="last.note">{{ last.note }}</p>
+      <template v-if="last.different.length > 0">
+        <p class="small quiet">Different today:</p>
+        <ul class="small">
+          <li v-for="line in last.different" :key="line">{{ line }}</li>
+        </ul>
+      </template>
+      <p v-else class="small quiet">The same today as then.</p>
+    </div>
+  </FoldedPart>
 </template>
 
 <style scoped>
 .last {
-  max-width: 620px;
-  padding: 8px 0;
   text-align: left;
-}
-h3 {
-  font-size: 15px;
-  line-height: 20px;
 }
 </style>

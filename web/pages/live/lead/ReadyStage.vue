@@ -46,7 +46,7 @@ const bring = computed(() =>
     </p>
     <p class="length numeral">{{ clockOfMs(session.timeline.totals.totalMs) }}</p>
     <p v-if="bring.length > 0">Set out: {{ bring.join(', ') }}</p>
-    <LastTime :plan-id="session.planId" :plan="session.plan" />
+    <LastTime class="who" :plan-id="session.planId" :plan="session.plan" />
     <FoldedPart v-if="!session.clock.rehearsal" class="who" :title="`Who is here${here}`">
       <PresentFields
         :people="present.people"
