@@ -129,7 +129,13 @@ const SHOTS: Record<string, { take: Shot; context?: BrowserContextOptions }> = {
       await page.clock.runFor(45_000);
     },
   },
-  order: { take: async (page, url) => void (await page.goto(`${url}/plans/demo-potters/cues?view=order`)) },
+  course: {
+    take: async (page, url) => {
+      await page.clock.setFixedTime(new Date('2026-11-26T17:00:00'));
+      await page.goto(`${url}/courses/demo-longer-evenings`);
+      await page.getByText('Last rest 10:00').waitFor();
+    },
+  },
   outbox: {
     take: async (page, url) => {
       for (const [to, subject] of [

@@ -134,6 +134,12 @@ export function checkFile(text: string, { library, index, today }: CheckOptions)
       return { what: `a library entry, “${found.entry.entry.names.english}”`, faults: [], remarks: [] };
     case 'place':
       return { what: `a place, “${found.place.name}”`, faults: [], remarks: [] };
+    case 'course':
+      return {
+        what: `a course, “${found.course.title}”, ${counted(found.course.weeks, found.course.unit)}`,
+        faults: [],
+        remarks: [],
+      };
     // WebVTT is checked above, line by line; this is SubRip.
     case 'captions':
       return { what: `captions with ${counted(found.text.split('-->').length - 1, 'cue')}`, faults: [], remarks: [] };

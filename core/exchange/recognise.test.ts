@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { blankTechnique } from '#core/catalogue';
+import { newCourse } from '#core/course';
 import { newPlace } from '#core/cupboard';
 import { newGroup, newPerson } from '#core/people';
 import { copiedSteps, emptyPlan, talkStep } from '#core/plan';
@@ -19,6 +20,8 @@ describe('what a text is', () => {
     expect(kindOf(`\uFEFF  ${json(emptyPlan('Evening'), null, 2)}\n`)).toBe('plan');
     expect(kindOf(json(newPlace('Hall', 'hall')))).toBe('place');
     expect(kindOf(json(newPerson('Ada')))).toBe('person');
+    expect(kindOf(json(newCourse('Evenings', emptyPlan('Evening'), null, 6)))).toBe('course');
+    expect(reasonOf(json(newCourse('Evenings', emptyPlan('Evening'), null, 60)))).toContain('at most 52 weeks');
     expect(kindOf(json(blankTechnique('hum')))).toBe('refused');
     expect(kindOf(copiedSteps([talkStep('t')]))).toBe('steps');
     expect(kindOf('1. Sphinx 4 min')).toBe('outline');

@@ -1,4 +1,5 @@
 import { readEntry, type CustomEntry } from '#core/catalogue';
+import { readCourse, type Course } from '#core/course';
 import { readPlace, type Place } from '#core/cupboard';
 import type { FieldIssue } from '#core/document';
 import { PERSON_FILE_FORMAT, readPersonFile, type Person } from '#core/people';
@@ -17,6 +18,7 @@ export type Recognised =
   | { kind: 'entry'; entry: CustomEntry }
   | { kind: 'place'; place: Place }
   | { kind: 'person'; person: Person }
+  | { kind: 'course'; course: Course }
   /** Dates that plans can be given. */
   | { kind: 'calendar'; text: string; dates: number }
   /** A table in which people stand, one in each row. */
@@ -41,6 +43,7 @@ const KINDS: Readonly<Record<string, (value: unknown, text: string) => Recognise
   'zovrin-entry': (value) =>
     readAs('a library entry', readEntry(value), (read) => ({ kind: 'entry', entry: read.value })),
   'zovrin-place': (value) => readAs('a place', readPlace(value), (read) => ({ kind: 'place', place: read.value })),
+  'zovrin-course': (value) => readAs('a course', readCourse(value), (read) => ({ kind: 'course', course: read.value })),
   'zovrin-person': (value) =>
     readAs('a person', readPersonFile(value), (read) => ({ kind: 'person', person: read.value })),
   [PERSON_FILE_FORMAT]: (value) =>
@@ -53,7 +56,6 @@ const KINDS: Readonly<Record<string, (value: unknown, text: string) => Recognise
 
 /** Documents that are Zovrin’s, but that belong to what they were saved with. */
 const BELONG_ELSEWHERE: Readonly<Record<string, string>> = {
-  'zovrin-course': 'a course: its weeks belong to the plans and sessions it was saved with',
   'zovrin-group': 'a group: it names people by where they are stored',
   'zovrin-house': 'the settings of another Zovrin',
   'zovrin-journal': 'a journal entry: it belongs to a session that is stored elsewhere',

@@ -17,7 +17,11 @@ export const COURSE_FORMS: readonly [ShareForm<Form>, ...ShareForm<Form>[]] = [
   { value: 'calendar', label: 'Calendar', says: 'Every class that has a date, with its theme (.ics).' },
   { value: 'table', label: 'Table', says: 'A row for each class, for a spreadsheet (CSV).' },
   { value: 'hours', label: 'Log of hours', says: 'When each class begins and ends, the breaks, and the sum (CSV).' },
-  { value: 'file', label: 'Course', says: 'Everything about it, with notes, to be kept or read by another program.' },
+  {
+    value: 'file',
+    label: 'Course',
+    says: 'Everything about it, with your notes, to be opened here or in another Zovrin.',
+  },
 ];
 
 /** What a course is handed over with. */

@@ -85,8 +85,17 @@ usePageTitle(() => ['How it works']);
         next time. Trends add up weeks: areas, sides, minutes of breath.
       </p>
     </section>
+    <section aria-labelledby="course-help">
+      <h2 id="course-help">5. Let it grow over weeks</h2>
+      <p>
+        <RouterLink to="/courses">Courses</RouterLink> take one plan through several weeks: holds lengthen, a breath
+        moves up the ladder, a stack gets lower, something new comes in. Each class that was taught decides what the
+        next can be, so a breath moves on only once the one before it was easy. Open a week to change it for that week,
+        from there on, or in the whole course. When a class is missed, you see what each way of going on would change.
+      </p>
+    </section>
     <section aria-labelledby="share-help">
-      <h2 id="share-help">5. Hand it over</h2>
+      <h2 id="share-help">6. Hand it over</h2>
       <p>
         <em>Share</em> gives a plan out as a page that leads a student at home, as plain text, a calendar file,
         captions, sound or a letter; sessions, library entries, places and people too. Letters wait in the

@@ -12,6 +12,10 @@ export const GLOSSARY: readonly { word: string; means: string }[] = [
   { word: 'count', means: 'The beat in which a breath is measured; one second unless you set another.' },
   { word: 'retention', means: 'A breath held: full after the in-breath, or empty after the out-breath.' },
   { word: 'ratio', means: 'The counts of in, hold, out and hold: 4:0:8:0 breathes out for twice as long as in.' },
+  {
+    word: 'course',
+    means: 'Several weeks, or sessions, that grow from one plan; what grows, and how fast, is said once.',
+  },
   { word: 'pumps', means: 'Short, active out-breaths, one after the other.' },
   { word: 'deviation', means: 'The difference between what was planned and what was held.' },
   {

@@ -6,18 +6,14 @@ import { useIncoming } from '../../state/incoming';
 import { useIncomingSteps } from '../../state/incoming-steps';
 import AppIcon from '../../ui/AppIcon.vue';
 import ImportHead from './ImportHead.vue';
-import { inWords, saveFound, type Savable } from './save-found';
+import { inWords, isSavable, saveFound, type Savable } from './save-found';
 
 /** Files that were opened: what each is, what is in it, and what is wrong with it. */
 const incoming = useIncoming();
 const steps = useIncomingSteps();
 const router = useRouter();
 
-const savable = computed(() =>
-  incoming.files.flatMap(({ found }): Savable[] =>
-    found.kind === 'plan' || found.kind === 'entry' || found.kind === 'place' || found.kind === 'person' ? [found] : [],
-  ),
-);
+const savable = computed(() => incoming.files.flatMap(({ found }): Savable[] => (isSavable(found) ? [found] : [])));
 const MAX_ISSUES = 8;
 const trouble = ref('');
 const saving = ref(false);

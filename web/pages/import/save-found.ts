@@ -1,15 +1,19 @@
 import type { Recognised } from '#core/exchange';
 import { compileTimeline } from '#core/timeline';
 import { clockOfMs } from '#core/time';
-import { entryClient, personClient, placeClient } from '../../client/documents';
+import { courseClient, entryClient, personClient, placeClient } from '../../client/documents';
 import { newId } from '../../client/new-id';
 import { createPlan } from '../../client/plans';
+import { useCourses } from '../../state/courses';
 import { useLibrary } from '../../state/library';
 import { usePeople } from '../../state/people';
 import { usePlaces } from '../../state/places';
 
+const SAVABLE = ['plan', 'entry', 'place', 'person', 'course'] as const;
 /** What can be saved as a document of its own. */
-export type Savable = Extract<Recognised, { kind: 'plan' | 'entry' | 'place' | 'person' }>;
+export type Savable = Extract<Recognised, { kind: (typeof SAVABLE)[number] }>;
+export const isSavable = (found: Recognised): found is Savable =>
+  (SAVABLE as readonly Recognised['kind'][]).includes(found.kind);
 
 /** What a file is and what is in it, in one line. */
 export function inWords(found: Savable): string {
@@ -26,6 +30,8 @@ export function inWords(found: Savable): string {
     }
     case 'place':
       return `A place: “${found.place.name}”`;
+    case 'course':
+      return `A course: “${found.course.title}”, ${found.course.weeks} ${found.course.unit}s`;
     case 'person': {
       const { name, conditions } = found.person;
       const noted = conditions.length === 1 ? '1 condition' : `${conditions.length} conditions`;
@@ -57,6 +63,14 @@ async function saveOne(found: Savable): Promise<string> {
       usePlaces().changed();
       return `/places/${id}`;
     }
+    case 'course': {
+      const { base } = found.course;
+      // The plans of its weeks, and the plan it began with, are where it came from.
+      const course = { ...found.course, base: { ...base, planId: null }, plans: [] };
+      const { id } = await courseClient.create(newId(), course);
+      useCourses().changed();
+      return `/courses/${id}`;
+    }
     case 'person': {
       const { id } = await personClient.create(newId(), found.person);
       usePeople().changed();
@@ -77,6 +91,7 @@ const LISTS: Readonly<Record<Savable['kind'], string>> = {
   entry: '/library',
   place: '/places',
   person: '/people',
+  course: '/courses',
 };
 
 /**
