@@ -11,7 +11,7 @@ import {
   setSeconds,
   sideSeconds,
   talkStep,
-  type Plan,
+  Plan,
 } from '#core/plan';
 import { compileTimeline } from '#core/timeline';
 import { builtInLibrary as library } from '#library';
@@ -300,6 +300,23 @@ describe('differences', () => {
     expect(whatFollows(before, withoutDifference(with_.course, 'd'), NOTHING, settings)).toEqual([]);
   });
 
+  test('one that the base no longer allows is reported alone, and all others are made', () => {
+    const twist = { ...holdFrom(position('reclined-twist'), 'yin', 'twist') };
+    const add = (id: string, week: number) => ({ id, week, onward: true, edit: addStep(twist, 1) });
+    // The same step twice is a plan that cannot be.
+    const of = course({ threads: [LENGTH], differences: [add('once', 2), add('twice', 3)] });
+    const weeks = deriveCourse(of, NOTHING, settings);
+    expect(weeks.map(({ misfits }) => misfits.map(({ id }) => id))).toEqual([
+      [],
+      [],
+      ...Array.from({ length: 5 }, () => ['twice']),
+    ]);
+    for (const { week, plan } of weeks) {
+      expect(plan.steps.filter(({ id }) => id === 'twist')).toHaveLength(week === 1 ? 0 : 1);
+      expect(Plan.safeParse(JSON.parse(JSON.stringify(plan))).success).toBe(true);
+    }
+    expect(heldIn(weeks[5]!.plan)).toEqual({ left: 300, right: 300 });
+  });
   test('one whose step is gone is reported, and its week is made without it', () => {
     const base = applyEdit(evening(), removeStep('talk'));
     if (!base.ok) throw new Error('The step is not there.');

@@ -3,12 +3,13 @@ import { GROWTH, LADDER, type GrowthRules, type Ratio, type Rung } from '#core/b
 import type { Library } from '#core/catalogue';
 import { fitHolds, usualFitOptions } from '#core/fit';
 import type { Ms } from '#core/numbers';
-import { applyEdit, entriesOf, setDetails, withLengths, type Plan, type PlanEdit } from '#core/plan';
+import { applyEdit, entriesOf, withLengths, type Plan, type PlanEdit } from '#core/plan';
 import { compileTimeline, DEFAULT_RULES, rulesFor, type TimelineRules } from '#core/timeline';
 import { classesOf, taughtWeeks, type CourseClass } from './classes';
 import type { Course } from './course';
 import { growBreath, growNumber, type Grown } from './grow-course';
 import { easyAt, type CourseRecord } from './record';
+import { weekName } from './week-count';
 import type { Thread, ThreadOf } from './thread';
 import {
   breathEdits,
@@ -191,22 +192,19 @@ function derived(
   const threads = threadWeeks(course, record, settings);
   const known = new Set(entriesOf(course.base.plan));
   const joined = new Map(classesOf(course).map(({ week, joins }) => [week, new Set(joins)]));
-  return classesOf(course).flatMap((held) => {
-    const { week, missed, startsAt } = held;
-    if (week === null || missed) return [];
+
+  /** The base of a week with what its threads and differences say, what does not fit, and the steps whose length stays. */
+  function edited(base: Plan, week: number) {
     const misfits: Misfit[] = [];
-    const title = `${course.title}, week ${week}`;
-    const named = applyEdit(course.base.plan, setDetails({ title, startsAt }));
-    const base = named.ok ? named.plan : course.base.plan;
+    const kept = new Set<string>();
     let plan = base;
-    const apply = (of: Misfit['of'], id: string, edits: readonly PlanEdit[]): void => {
+    const take = (of: Misfit['of'], id: string, edits: readonly PlanEdit[]): void => {
       for (const edit of edits) {
         const applied = applyEdit(plan, edit);
         if (applied.ok) plan = applied.plan;
         else misfits.push({ of, id, reason: applied.issues[0]?.reason ?? '' });
       }
     };
-    const kept = new Set<string>();
     for (const { thread, levels } of threads) {
       const missing = thread.kind === 'new' ? thread.needs.find((id) => !known.has(id)) : undefined;
       const level = levels.get(week);
@@ -217,14 +215,23 @@ function derived(
       }
       const found = editsOf(thread, level, plan, library);
       if (!found.ok) misfits.push({ of: 'thread', id: thread.id, reason: found.reason });
-      else apply('thread', thread.id, found.edits);
+      else take('thread', thread.id, found.edits);
       if (thread.kind === 'length') for (const { id } of stepsOfLength(thread, plan, library)) kept.add(id);
     }
     for (const { id, week: of, onward, edit } of course.differences) {
       if (of !== week && !(onward && of < week) && !joined.get(week)?.has(of)) continue;
-      apply('difference', id, [edit]);
+      take('difference', id, [edit]);
       for (const step of stepsOfEdit(edit)) kept.add(step);
     }
+    return { plan, misfits, kept };
+  }
+
+  return classesOf(course).flatMap((held) => {
+    const { week, missed, startsAt } = held;
+    if (week === null || missed) return [];
+    const title = `${course.title}, ${weekName(course, week)}`;
+    const base = { ...course.base.plan, title, startsAt };
+    const { plan, misfits, kept } = edited(base, week);
     const isAsItIs = !isWanted(week) || isEqual(plan, base);
     const { plan: finished, overMs } = isAsItIs ? { plan, overMs: 0 } : fitted(plan, kept, settings);
     for (const id of entriesOf(finished)) known.add(id);

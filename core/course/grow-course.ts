@@ -2,6 +2,7 @@ import { QUARTERS, type GrowthRules, type Ratio, type Rung } from '#core/breath'
 import { breathGrowth, rungAbove, type BreathState } from './breath-growth';
 import { earliestWeek, gentlest, reachable, type Growth } from './gentlest';
 import { numericGrowth } from './numeric-growth';
+import { remembering } from './remembering';
 import type { ThreadOf } from './thread';
 import { COURSE_LIMITS } from './limits';
 
@@ -106,8 +107,20 @@ export interface BreathRecord {
 }
 
 /** How the counts of a breath grow, along the ladder and through its gates. */
-export function growBreath(
-  { to: aim, easyAWeek }: ThreadOf<'breath'>,
+export const growBreath = (
+  { to, easyAWeek }: ThreadOf<'breath'>,
+  start: Ratio,
+  weeks: Weeks,
+  record: BreathRecord,
+): Grown<Ratio> => grownBreath(to, easyAWeek, start, weeks, record);
+
+/** So many breaths are remembered: a change of anything else in a course asks the same of them again. */
+const BREATHS = 48;
+const grownBreath = remembering(breathAnew, BREATHS);
+
+function breathAnew(
+  aim: Ratio,
+  easyAWeek: number,
   start: Ratio,
   weeks: Weeks,
   { ladder, rules, easy, isOver }: BreathRecord,

@@ -24,7 +24,7 @@ const worked = (course: Course): WorkedOutCourse => {
     balance: courseBalance(weeks, library),
   };
 };
-const said = (course: Course, week: number): string =>
+const wordsOf = (course: Course, week: number): string =>
   weekInWords(course, worked(course), week, library)
     .map(({ text, isNew }) => (isNew ? `*${text}*` : text))
     .join(' · ');
@@ -35,12 +35,12 @@ describe('what a week has in words', () => {
       threads: [LONGER_FOLD, { id: 'n', kind: 'new', entry: 'sphinx', week: 3, after: 'talk', needs: [] }],
       differences: [{ id: 'd', week: 2, onward: true, edit: setHoldSeconds('rest', 'even', 400) }],
     });
-    expect(said(course, 1)).toBe('Head to knee 3:00');
-    expect(said(course, 2)).toBe('Head to knee 3:15 · Change length of Last rest, from here on');
-    expect(said(course, 3)).toMatch(/^Head to knee 3:30 · \*new: Sphinx\*$/);
+    expect(wordsOf(course, 1)).toBe('Head to knee 3:00');
+    expect(wordsOf(course, 2)).toBe('Head to knee 3:15 · Change length of Last rest, from here on');
+    expect(wordsOf(course, 3)).toMatch(/^Head to knee 3:30 · \*new: Sphinx\*$/);
   });
   test('is as the first plan, or as the one before, where nothing is different', () => {
-    expect([said(sixTuesdays(), 1), said(sixTuesdays(), 2)]).toEqual(['as the first plan', 'as the one before']);
+    expect([wordsOf(sixTuesdays(), 1), wordsOf(sixTuesdays(), 2)]).toEqual(['as the first plan', 'as the one before']);
   });
 });
 
