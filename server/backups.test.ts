@@ -119,6 +119,23 @@ describe('a backup file', () => {
       expect(text.includes(`zovrin-${format}`)).toBe(false);
   });
 
+  test('has courses without what was noted in them, unless people are asked for', async () => {
+    const { revision, document } = (await api().get('/api/v1/courses/demo-longer-evenings')).body;
+    const aim = { words: 'To sleep through', measure: 'How rested she was' };
+    const notes = [{ week: 1, measure: 3, note: 'Her left hip again.' }];
+    await api()
+      .put('/api/v1/courses/demo-longer-evenings')
+      .send({ revision, document: { ...document, aim, notes } })
+      .expect(200);
+    const coursesOf = async (form: object) => {
+      const files = unzipped(await fileOf(form));
+      return [...files].filter(([name]) => name.includes('course')).map(([, file]) => file.toString('utf8'));
+    };
+    const [without] = await coursesOf({ withPeople: false });
+    expect(JSON.parse(without ?? '{}')).toMatchObject({ title: 'Longer evenings', aim: null, notes: [] });
+    expect(without).not.toContain('hip');
+  });
+
   test('with people is refused without a passphrase, and unreadable without it', async () => {
     const refusal = await post('/file', { withPeople: true }).expect(422);
     expect(refusal.body.errors).toEqual([

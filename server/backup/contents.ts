@@ -82,11 +82,16 @@ async function documentsOf(
 export async function contentsOf(tables: Models, withPeople: boolean): Promise<Contents> {
   const live = await tables.plans.findAll({ where: { deletedMs: null }, attributes: ['id'], raw: true });
   const livePlans = new Set(live.map(({ id }) => id));
-  const kinds = (Object.keys(KEPT) as StoredKind[]).filter((kind) => withPeople || !KEPT[kind].isOfPeople);
+  const isWanted = (kind: StoredKind): boolean => withPeople || !KEPT[kind].isOfPeople || !!KEPT[kind].withoutPeople;
+  const kinds = (Object.keys(KEPT) as StoredKind[]).filter(isWanted);
   const all: Contents = { documents: [], damaged: 0 };
   for (const kind of kinds) {
     const { documents, damaged } = kind === 'run' ? await runsOf(tables) : await documentsOf(tables, kind, livePlans);
-    for (const document of documents) all.documents.push(document);
+    const { withoutPeople } = KEPT[kind];
+    for (const document of documents) {
+      const { text } = document;
+      all.documents.push(withPeople || !withoutPeople ? document : { ...document, text: withoutPeople(text) });
+    }
     all.damaged += damaged;
   }
   return all;

@@ -19,6 +19,8 @@ interface Kept {
   deletable: boolean;
   /** Whether it is about people, and behind the lock. */
   isOfPeople: boolean;
+  /** What is left of one where nothing about people is wanted; undefined where that is nothing. */
+  withoutPeople?: (text: string) => string;
 }
 const document = (noun: string, read: Parameters<typeof readStored>[2]) => (text: string) =>
   readStored(noun, text, read);
@@ -33,7 +35,10 @@ export const KEPT: Readonly<Record<StoredKind, Kept>> = {
   group: { table: 'groups', read: document('group', readGroup), deletable: true, isOfPeople: true },
   class: { table: 'classPeople', read: document('class', readClassPeople), deletable: false, isOfPeople: true },
   place: { table: 'places', read: document('place', readPlace), deletable: true, isOfPeople: false },
-  course: { table: 'courses', read: document('course', readCourse), deletable: true, isOfPeople: true },
+  course: {
+    ...{ table: 'courses', read: document('course', readCourse), deletable: true, isOfPeople: true },
+    withoutPeople: (text) => JSON.stringify({ ...(JSON.parse(text) as object), aim: null, notes: [] }),
+  },
   journal: { table: 'journal', read: document('journal entry', readJournalEntry), deletable: true, isOfPeople: true },
   settings: { table: 'house', read: document('settings', readSettings), deletable: false, isOfPeople: false },
 };

@@ -179,6 +179,8 @@ test('a week is taught from its plan; a plan that somebody changed is said, take
   expect(put.status()).toBe(200);
   await page.goto(`/courses/${id}`);
   await expect(weeks(page).nth(1)).toContainText('Its plan was changed in the planner since it was made.');
+  // That a plan was made is nothing that could be undone.
+  await expect(page.getByRole('button', { name: 'Undo' })).toBeDisabled();
   await page.getByRole('button', { name: 'Add the changes to the course' }).click();
   await expect(weeks(page).nth(1)).not.toContainText('Its plan was changed');
   await page.getByRole('button', { name: 'Undo' }).click();

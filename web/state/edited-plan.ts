@@ -24,7 +24,24 @@ import { useSettings } from './settings';
 const SAVE_AFTER_MS = 700;
 
 /** A document in which a plan is edited: what of it saves, undoes and tells of conflicts. */
-type Synced = Omit<SyncedDocument<object>, 'document' | 'lastSaved' | 'change' | 'apply' | 'conflict'>;
+type Synced = Pick<
+  SyncedDocument<object>,
+  | 'revision'
+  | 'state'
+  | 'savedAt'
+  | 'trouble'
+  | 'storageFull'
+  | 'lastChange'
+  | 'nextChange'
+  | 'canUndo'
+  | 'canRedo'
+  | 'undo'
+  | 'redo'
+  | 'seal'
+  | 'save'
+  | 'resolve'
+  | 'close'
+>;
 
 /** A plan that is open in the planner: a plan of its own, or a week of a course. */
 export interface EditedPlan {

@@ -32,32 +32,30 @@ export async function readWeekPlan(course: Course, week: number, derived: Plan):
   }
 }
 
-const withPlan = (course: Course, plan: Course['plans'][number]): Course => ({
+type MadePlan = Course['plans'][number];
+/** A course that knows the plan that was made of a week. */
+export const withPlan = (course: Course, plan: MadePlan): Course => ({
   ...course,
   plans: [...course.plans.filter(({ week }) => week !== plan.week), plan].sort((a, b) => a.week - b.week),
 });
 
 /**
  * The plan of a week, to be led: made where there is none, brought up to date where nobody changed it since it was made,
- * and otherwise as it is. Returns its id, and the course that knows it.
+ * and otherwise as it is. Returns what the course has to know of it.
  * @param anew makes it what the course says also where somebody changed it; the versions of the plan keep what it was
  */
-export async function planForWeek(
-  course: Course,
-  week: number,
-  derived: Plan,
-  anew = false,
-): Promise<{ planId: string; course: Course }> {
+export async function planForWeek(course: Course, week: number, derived: Plan, anew = false): Promise<MadePlan> {
   const found = await readWeekPlan(course, week, derived);
   if (found.kind === 'none') {
     const { id, revision } = await createPlan(derived);
-    return { planId: id, course: withPlan(course, { week, planId: id, revision }) };
+    return { week, planId: id, revision };
   }
   const { id, revision } = found.stored;
   if (found.kind === 'outdated' || (anew && found.kind === 'changedElsewhere')) {
     const saved = await planClient.at(id).save(revision, derived);
-    return { planId: id, course: withPlan(course, { week, planId: id, revision: saved.revision }) };
+    return { week, planId: id, revision: saved.revision };
   }
-  if (found.kind === 'changedElsewhere') return { planId: id, course };
-  return { planId: id, course: withPlan(course, { week, planId: id, revision }) };
+  // Of one that somebody changed, what it was made as stays known.
+  const made = course.plans.find((one) => one.week === week);
+  return found.kind === 'changedElsewhere' && made ? made : { week, planId: id, revision };
 }

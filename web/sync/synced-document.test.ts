@@ -202,6 +202,21 @@ describe('both changed the same', () => {
   );
 });
 
+test('a change for good is in every version: no undo takes it back, and it is saved', async () => {
+  const synced = await openedIn(windows.open());
+  put(synced, { notes: [] });
+  put(synced, { name: 'Mara Quill-Rowe' });
+  synced.changeForGood((version) => ({ ...version, statureCm: 171 }));
+  expect(synced.document.value).toMatchObject({ name: 'Mara Quill-Rowe', statureCm: 171 });
+  synced.undo();
+  expect(synced.document.value).toMatchObject({ name: 'Mara Quill', statureCm: 171 });
+  expect(synced.canUndo.value).toBe(false);
+  await anHourLater();
+  expect(stored()).toMatchObject({ name: 'Mara Quill', statureCm: 171 });
+  synced.redo();
+  expect(synced.document.value).toMatchObject({ name: 'Mara Quill-Rowe', statureCm: 171 });
+});
+
 describe('undo that lasts', () => {
   test('over leaving the page and coming back, in this window and the next', async () => {
     const synced = await openedIn(windows.open());

@@ -1,6 +1,6 @@
 import equal from 'fast-deep-equal';
 import { computed, ref, shallowRef } from 'vue';
-import { record, redo, seal, undo, type Change, type History, type Read } from '#core/document';
+import { rebase, record, redo, seal, undo, type Change, type History, type Read } from '#core/document';
 import { ApiProblem, worthRetrying } from '../client/http';
 import type { DocumentSource, Saved, Stored } from './document-source';
 import { draftText, readDraft, type Draft } from './draft';
@@ -326,6 +326,10 @@ export function syncedDocument<T extends object, Initial extends T | undefined =
     if (!equal(next, history.value.now)) put(record(history.value, change, next));
     return undefined;
   }
+  /** Makes a change in every version, so that no undo takes it back: what happened outside of the document, and stays. */
+  function changeForGood(onto: (version: T) => T): void {
+    if (history.value) put(rebase(history.value, onto(history.value.now), onto));
+  }
   function step(way: typeof undo | typeof redo): void {
     if (!history.value) return;
     const next = way(history.value);
@@ -395,6 +399,7 @@ export function syncedDocument<T extends object, Initial extends T | undefined =
     load,
     change,
     apply,
+    changeForGood,
     /** Ends merging: the next change starts its own step of undo. */
     seal: (): void => void (history.value &&= seal(history.value)),
     undo: () => step(undo),

@@ -11,6 +11,7 @@ const ABOUT_PEOPLE = [
   'zovrin.draft.group.',
   'zovrin.draft.class.',
   'zovrin.draft.journal.',
+  'zovrin.draft.course.',
   'zovrin.draft.review.',
   'zovrin.run.',
   // As earlier versions named them.

@@ -1,9 +1,9 @@
 import { computed, ref, shallowRef, watch } from 'vue';
 import { useRouter } from 'vue-router';
-import { weekName, type Course } from '#core/course';
+import type { Course } from '#core/course';
 import { restoreVersion } from '#core/plan';
 import { newId } from '../../client/new-id';
-import { planForWeek, readWeekPlan, type WeekPlan } from '../../state/plan-of-week';
+import { planForWeek, readWeekPlan, withPlan, type WeekPlan } from '../../state/plan-of-week';
 import type { useCourse } from './use-course';
 
 /** The plans that were made of the weeks of a course: made when one is needed, and compared with the weeks as they are. */
@@ -56,7 +56,8 @@ export function useWeekPlans({ synced, course, worked, taught }: ReturnType<type
     isMaking.value = true;
     try {
       const made = await planForWeek(course.value, week, derived.plan, anew);
-      take(`make the plan of ${weekName(course.value, week)}`, made.course);
+      // No undo of the course takes a plan back that is there.
+      synced.changeForGood((version) => withPlan(version, made));
       await synced.save();
       return made.planId;
     } catch (error) {
