@@ -4,7 +4,6 @@ import { computed, defineAsyncComponent, ref, shallowRef } from 'vue';
 import { useRouter } from 'vue-router';
 import { taughtWeeks, weekName, withMissed, type Course, type CourseClass, type Thread } from '#core/course';
 import { courseClient } from '../../client/documents';
-import { restore } from '../../client/bin';
 import { useCourses } from '../../state/courses';
 import { useLibrary } from '../../state/library';
 import { usePeople } from '../../state/people';
@@ -14,10 +13,9 @@ import { onceOpened } from '../../ui/once-opened';
 import type { MenuAction } from '../../ui/menus/menu-action';
 import DocumentPage from '../../widgets/documents/DocumentPage.vue';
 import JobProgress from '../../widgets/jobs/JobProgress.vue';
-import { useDeletedToast } from '../../widgets/documents/use-deleted-toast';
+import { useBinning } from '../../widgets/documents/use-binning';
 import ShareButton from '../../widgets/share/ShareButton.vue';
-import { people as peopleInWords } from '../../widgets/session/words';
-import CourseBase from './CourseBase.vue';
+import CourseAbout from './CourseAbout.vue';
 import CourseOver from './CourseOver.vue';
 import CourseThreads from './CourseThreads.vue';
 import { COURSE_FORMS, writeCourse, type SharedCourse } from './share-course';
@@ -25,7 +23,7 @@ import { withoutThread, withThread } from './thread-draft';
 import { useCourse } from './use-course';
 import { useWeekPlans } from './use-week-plans';
 import WeekRow from './WeekRow.vue';
-import { datesInWords, weeksInWords, weekTitle } from './words';
+import { weekTitle } from './words';
 
 const CourseDetails = defineAsyncComponent(() => import('./CourseDetails.vue'));
 const ThreadDialog = defineAsyncComponent(() => import('./ThreadDialog.vue'));
@@ -39,11 +37,10 @@ const router = useRouter();
 const library = useLibrary();
 const people = usePeople();
 const courses = useCourses();
-const deleted = useDeletedToast();
 const open = useCourse(id);
 const { synced, course, sessions, record, rules, worked, job, classes, taught, next } = open;
 void people.ready();
-const { trouble, load } = synced;
+const { trouble } = synced;
 const change = (name: string, to: Course): string | undefined => synced.change(name, to);
 const take = (name: string, to: Course): void => {
   trouble.value = change(name, to) ?? '';
@@ -59,25 +56,6 @@ const pxPerMs = computed(
     RIBBON_WIDTH /
     Math.max(60_000, ...(worked.value?.weeks ?? []).flatMap(({ totals }) => [totals.totalMs, totals.targetMs])),
 );
-const about = computed(() => {
-  const { plan } = course.value?.base ?? {};
-  if (!plan || !course.value) return '';
-  return [datesInWords(course.value), plan.group && `${plan.group}, ${peopleInWords(plan.groupSize)}`, plan.place]
-    .filter(Boolean)
-    .join(' · ');
-});
-const soFar = computed(() => {
-  if (!course.value) return '';
-  const missed = classes.value.filter((one) => one.missed).length;
-  return [
-    weeksInWords(course.value),
-    taught.value.size > 0 ? `${taught.value.size} taught` : '',
-    missed > 0 ? `${missed} missed` : '',
-  ]
-    .filter(Boolean)
-    .join(', ');
-});
-
 const details = ref(false);
 const everDetails = onceOpened(details);
 const growing = ref(false);
@@ -131,20 +109,16 @@ function actionsOf(held: CourseClass): MenuAction[][] {
   return [ofWeek, ofClass].filter((group) => group.length > 0);
 }
 
-async function remove(): Promise<void> {
-  try {
-    await courseClient.remove(id);
-    courses.changed();
-    deleted(`“${course.value?.title ?? 'The course'}”`, { kind: 'course', id }, courses.changed);
-    await router.push('/courses');
-  } catch (error) {
-    trouble.value = (error as Error).message;
-  }
-}
-async function bringBack(): Promise<void> {
-  await restore({ kind: 'course', id }).then(load, (error: Error) => (trouble.value = error.message));
-  courses.changed();
-}
+const { remove, bringBack } = useBinning(
+  { kind: 'course', id },
+  {
+    synced,
+    remove: courseClient.remove,
+    name: () => `“${course.value?.title ?? 'The course'}”`,
+    changed: courses.changed,
+    listPath: '/courses',
+  },
+);
 const places = usePlaces();
 void places.ready();
 /** What it is handed over with, as it is at this moment. */
@@ -195,22 +169,15 @@ const spare = computed(() => course.value && taughtWeeks(course.value).length ==
       </template>
     </template>
     <template v-if="course">
-      <div class="about">
-        <p class="quiet">{{ about }}</p>
-        <p class="small quiet">
-          {{ soFar }}
-          <button type="button" class="link-button small screen-only" @click="details = true">Dates and details</button>
-        </p>
-        <p v-if="course.aim" class="aim">{{ course.aim.words }}</p>
-        <p v-if="course.note" class="note">{{ course.note }}</p>
-        <CourseBase
-          v-if="record"
-          :course="course"
-          :record="record"
-          :rules="rules"
-          @take="(to) => take('use the plan as it is now', to)"
-        />
-      </div>
+      <CourseAbout
+        :course="course"
+        :classes="classes"
+        :taught="taught"
+        :record="record"
+        :rules="rules"
+        @details="details = true"
+        @take="(to) => take('use the plan as it is now', to)"
+      />
       <p v-if="open.sessionTrouble.value" class="caution" role="alert">
         What was taught of it could not be read, so that its weeks are as if nothing had been.
         {{ open.sessionTrouble.value }}
@@ -298,21 +265,3 @@ const spare = computed(() => course.value && taughtWeeks(course.value).length ==
     </template>
   </DocumentPage>
 </template>
-
-<style scoped>
-.about {
-  padding-bottom: 8px;
-}
-.about .quiet {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0 12px;
-  align-items: baseline;
-}
-.aim {
-  font-weight: 600;
-}
-.note {
-  max-width: 720px;
-}
-</style>

@@ -1,14 +1,12 @@
 <script setup lang="ts">
 import InputText from 'primevue/inputtext';
 import { computed, ref, shallowRef } from 'vue';
-import { useRouter } from 'vue-router';
 import { stateInWords, stateOn } from '#core/caution';
 import { searchable } from '#core/catalogue';
 import type { Group } from '#core/people';
 import { MAX_MEMBERS, newGroup, readGroup, type PersonCondition } from '#core/people';
 import type { ListedPlan } from '#api';
 import { groupClient } from '../../client/documents';
-import { restore } from '../../client/bin';
 import { listAllPlans } from '../../client/plans';
 import GroupLadder from './GroupLadder.vue';
 import NotAdvice from '../../widgets/cautions/NotAdvice.vue';
@@ -20,13 +18,11 @@ import { today } from '../../state/days';
 import { sourceOf, useSyncedDocument } from '../../sync/source';
 import { useKnowledge } from '../../state/knowledge';
 import { usePeople } from '../../state/people';
-import { useDeletedToast } from '../../widgets/documents/use-deleted-toast';
+import { useBinning } from '../../widgets/documents/use-binning';
 
 /** A group: who is in it, and the plans that are made for it. */
 const { id } = defineProps<{ id: string }>();
 
-const router = useRouter();
-const deleted = useDeletedToast();
 const people = usePeople();
 const cautions = useKnowledge();
 void people.load();
@@ -35,7 +31,7 @@ const synced = useSyncedDocument<Group, Group>({
   initial: newGroup(''),
   onSaved: people.changed,
 });
-const { document, trouble, load, change } = synced;
+const { document, change } = synced;
 void synced.ready();
 
 const query = ref('');
@@ -79,20 +75,16 @@ listAllPlans({ groupId: id }).then(
   (found) => (plans.value = found),
   () => (plans.value = []),
 );
-async function remove(): Promise<void> {
-  try {
-    await groupClient.remove(id);
-    people.changed();
-    deleted(document.value.name, { kind: 'group', id }, people.changed);
-    await router.push('/people?view=groups');
-  } catch (error) {
-    trouble.value = (error as Error).message;
-  }
-}
-async function bringBack(): Promise<void> {
-  await restore({ kind: 'group', id }).then(load, (error: Error) => (trouble.value = error.message));
-  people.changed();
-}
+const { remove, bringBack } = useBinning(
+  { kind: 'group', id },
+  {
+    synced,
+    remove: groupClient.remove,
+    name: () => document.value.name,
+    changed: people.changed,
+    listPath: '/people?view=groups',
+  },
+);
 </script>
 
 <template>

@@ -1,10 +1,9 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
 import { ref, shallowRef } from 'vue';
-import { useRoute, useRouter } from 'vue-router';
+import { useRoute } from 'vue-router';
 import type { BreathMeasure } from '#core/breath';
 import type { Practised } from '#core/review';
-import { restore } from '../../client/bin';
 import { personClient } from '../../client/documents';
 import { listPractised } from '../../client/practised';
 import NotAdvice from '../../widgets/cautions/NotAdvice.vue';
@@ -23,16 +22,14 @@ import PersonFields from './PersonFields.vue';
 import TheirGroups from './TheirGroups.vue';
 import TheirData from './TheirData.vue';
 import { usePerson } from './use-person';
-import { useDeletedToast } from '../../widgets/documents/use-deleted-toast';
+import { useBinning } from '../../widgets/documents/use-binning';
 
 /** One person: conditions, reminders, notes, the body, the breath, and the classes they attended. */
 const { id } = defineProps<{ id: string }>();
 
-const router = useRouter();
-const deleted = useDeletedToast();
 const people = usePeople();
 const synced = usePerson(id);
-const { document: person, trouble, load, put, forget } = synced;
+const { document: person, put, forget } = synced;
 const measuring = ref(false);
 /** What they attended; undefined until it has loaded. */
 const sessions = shallowRef<readonly Practised[]>();
@@ -50,20 +47,16 @@ const addMeasure = (measure: BreathMeasure): string | undefined =>
   put('measure the breath', { breaths: [...person.value.breaths, measure] });
 const dropMeasure = (measureId: string): string | undefined =>
   put('remove a measurement', { breaths: person.value.breaths.filter((one) => one.id !== measureId) });
-async function remove(): Promise<void> {
-  try {
-    await personClient.remove(id);
-    people.changed();
-    deleted(person.value.name, { kind: 'person', id }, people.changed);
-    await router.push('/people');
-  } catch (error) {
-    trouble.value = (error as Error).message;
-  }
-}
-async function bringBack(): Promise<void> {
-  await restore({ kind: 'person', id }).then(load, (error: Error) => (trouble.value = error.message));
-  people.changed();
-}
+const { remove, bringBack } = useBinning(
+  { kind: 'person', id },
+  {
+    synced,
+    remove: personClient.remove,
+    name: () => person.value.name,
+    changed: people.changed,
+    listPath: '/people',
+  },
+);
 </script>
 
 <template>

@@ -1,12 +1,10 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef } from 'vue';
-import { useRouter } from 'vue-router';
 import type { Place } from '#core/cupboard';
 import { groupTooLarge, newPlace, propNeeds, readPlace, SETTINGS } from '#core/cupboard';
 import { compileTimeline } from '#core/timeline';
 import type { ListedPlan } from '#api';
 import { placeClient } from '../../client/documents';
-import { restore } from '../../client/bin';
 import { listAllPlans } from '../../client/plans';
 import ChoiceField from '../../ui/fields/ChoiceField.vue';
 import SelectField from '../../ui/fields/SelectField.vue';
@@ -23,13 +21,11 @@ import RoomFields from './RoomFields.vue';
 import StockTable from './StockTable.vue';
 import { PLACE_FORMS, writePlace } from './share-place';
 import { piecesIn, SETTING_WORDS } from './words';
-import { useDeletedToast } from '../../widgets/documents/use-deleted-toast';
+import { useBinning } from '../../widgets/documents/use-binning';
 
 /** One place: what is in its cupboard, its mats, wall and floor, and what a plan needs of it. */
 const { id } = defineProps<{ id: string }>();
 
-const router = useRouter();
-const deleted = useDeletedToast();
 const library = useLibrary();
 const places = usePlaces();
 const synced = useSyncedDocument<Place, Place>({
@@ -37,7 +33,7 @@ const synced = useSyncedDocument<Place, Place>({
   initial: newPlace('', 'hall'),
   onSaved: places.changed,
 });
-const { document, trouble, load, change } = synced;
+const { document, change } = synced;
 void synced.ready();
 
 const accept = (name: string, patch: Partial<Place>): string | undefined =>
@@ -68,20 +64,16 @@ const { plan, trouble: chosenTrouble } = useChosenPlan(planId);
 const needs = computed(() => plan.value && propNeeds(compileTimeline(plan.value, library.all), plan.value.groupSize));
 const tooMany = computed(() => (plan.value ? groupTooLarge(document.value, plan.value.groupSize) : ''));
 
-async function remove(): Promise<void> {
-  try {
-    await placeClient.remove(id);
-    places.changed();
-    deleted(document.value.name, { kind: 'place', id }, places.changed);
-    await router.push('/places');
-  } catch (error) {
-    trouble.value = (error as Error).message;
-  }
-}
-async function bringBack(): Promise<void> {
-  await restore({ kind: 'place', id }).then(load, (error: Error) => (trouble.value = error.message));
-  places.changed();
-}
+const { remove, bringBack } = useBinning(
+  { kind: 'place', id },
+  {
+    synced,
+    remove: placeClient.remove,
+    name: () => document.value.name,
+    changed: places.changed,
+    listPath: '/places',
+  },
+);
 </script>
 
 <template>
