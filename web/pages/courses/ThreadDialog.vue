@@ -99,6 +99,14 @@ const entries = computed(() =>
   [...library.positions, ...library.techniques].map(({ id, names }) => ({ value: id, label: names.english })),
 );
 const places = computed(() => placesIn(course.base.plan));
+/** What else comes new, and may have to be known before. */
+const earlier = computed(() => {
+  const others = course.threads.flatMap((one) => (one.kind === 'new' && one.id !== draft.value?.id ? [one.entry] : []));
+  return [
+    { value: '', label: 'nothing in particular' },
+    ...entries.value.filter(({ value }) => others.includes(value)),
+  ];
+});
 function put(patch: Partial<Thread>): undefined {
   if (draft.value) draft.value = { ...draft.value, ...patch } as Thread;
   [refused.value, isFieldWrong.value] = ['', false];
@@ -173,6 +181,15 @@ function keep(save: (thread: Thread) => string | undefined): void {
           :options="places"
           :model-value="draft.after ?? ''"
           @update:model-value="(after) => put({ after: after === '' ? null : after })"
+        />
+        <SelectField
+          v-if="earlier.length > 1"
+          above
+          class="wide"
+          label="Once they know"
+          :options="earlier"
+          :model-value="draft.needs[0] ?? ''"
+          @update:model-value="(id) => put({ needs: id === '' ? [] : [id] })"
         />
       </template>
       <template v-else>

@@ -86,7 +86,7 @@ usePageTitle(() => ['How it works']);
       </p>
     </section>
     <section aria-labelledby="course-help">
-      <h2 id="course-help">5. Let it grow over weeks</h2>
+      <h2 id="course-help">5. Make a course of it</h2>
       <p>
         <RouterLink to="/courses">Courses</RouterLink> take one plan through several weeks: holds lengthen, a breath
         moves up the ladder, a stack gets lower, something new comes in. Each class that was taught decides what the
