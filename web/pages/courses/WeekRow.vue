@@ -50,7 +50,7 @@ const {
   members: readonly string[];
   sessions: readonly CourseSession[];
   rules: Pick<CourseSettings, 'ladder' | 'growth'>;
-  /** What is to be said of its plan; empty for nothing. */
+  /** A remark about its plan; empty for none. */
   note: string;
   actions: readonly (readonly MenuAction[])[];
 }>();
