@@ -54,7 +54,7 @@ export const COURSE_TEMPLATES: readonly CourseTemplate[] = [
   },
   {
     id: 'longer-holds',
-    says: 'Seated holds grow to five and a half minutes a side, and the talk gives way to stillness.',
+    says: 'Seated holds grow to five and a half minutes a side, and the rest at the end to ten.',
     course: {
       ...newCourse('Eight weeks of longer holds', yin, null, 8),
       threads: [

@@ -247,7 +247,7 @@ test('a course is handed over in words, as a calendar and as a log of hours, wit
   page,
 }) => {
   await page.goto('/courses/demo-longer-evenings');
-  await expect(page.getByText('For', { exact: false }).first()).toBeVisible();
+  await expect(weeks(page)).toHaveCount(8);
   await page.getByRole('button', { name: 'Share', exact: true }).click();
   const dialog = page.getByRole('dialog', { name: 'Share this course' });
   await expect(dialog).toContainText('What grows');

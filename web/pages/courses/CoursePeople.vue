@@ -2,7 +2,14 @@
 import { computed } from 'vue';
 import { easyBreath, offeredCount, ratioInWords, smallestRatio } from '#core/breath';
 import { classMatrix, NOTHING_DECIDED } from '#core/caution';
-import { tooEarlyFor, valueInWords, type Course, type CourseSession, type CourseSettings } from '#core/course';
+import {
+  tooEarlyFor,
+  valueInWords,
+  weekName,
+  type Course,
+  type CourseSession,
+  type CourseSettings,
+} from '#core/course';
 import type { WorkedOutCourse } from '#core/jobs';
 import { easySessions } from '#core/review';
 import { today } from '../../state/days';
@@ -84,7 +91,7 @@ const breaths = computed(() =>
         suits: !offer ? 'not measured' : offer.ok ? 'yes' : offer.reason,
       };
     });
-    return [{ key: one.thread.id, title: `${ratioInWords(now)} in ${weekTitle(course, week).toLowerCase()}`, rows }];
+    return [{ key: one.thread.id, title: `${ratioInWords(now)} in ${weekName(course, week)}`, rows }];
   }),
 );
 type BreathRow = (typeof breaths.value)[number]['rows'][number];

@@ -63,7 +63,7 @@ const theme = computed(() => course.themes.find(({ week }) => week === held.week
 const words = computed(() =>
   worked && held.week !== null && !held.missed ? weekInWords(course, worked, held.week, library.all) : [],
 );
-const came_ = computed(() => (came === null ? (taught ? 'taught' : isNext ? 'next' : '') : `${came} came`));
+const attendance = computed(() => (came === null ? (taught ? 'taught' : isNext ? 'next' : '') : `${came} came`));
 const wrong = computed(() => (drawn?.misfits ?? []).map(({ reason }) => reason));
 /** Who has something else than the group in the next class, by what they have; for those after it there is still time. */
 const early = computed(() => {
@@ -109,10 +109,10 @@ const over = computed(() => {
         <template v-if="held.week !== null && (held.week !== held.number || course.unit === 'session')">{{
           title
         }}</template>
-        <template v-if="held.week !== null && (held.week !== held.number || course.unit === 'session') && came_">
+        <template v-if="held.week !== null && (held.week !== held.number || course.unit === 'session') && attendance">
           ·
         </template>
-        {{ came_ }}
+        {{ attendance }}
       </span>
     </span>
     <RibbonThumb

@@ -17,6 +17,8 @@ describe('an aim', () => {
     expect(threadRefusal({ id: 'p', kind: 'props', step: 's', row: 'r', from: 1, to: 3, byWeek: 4 })).toBe(
       'It begins with 1 piece already: an aim is less.',
     );
+    expect(threadRefusal(breath(3))).toBe('It begins with 4 : 0 : 4 already: an aim is longer.');
+    expect(threadRefusal(breath(3, 1))).toBeUndefined();
     expect(threadRefusal(breath(4))).toMatch(/^It begins with 4 : 0 : 4 already/);
     expect(threadRefusal({ ...LONGER_FOLD, mostAWeek: 0 })).toMatch(/at least/i);
   });

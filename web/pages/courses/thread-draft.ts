@@ -1,8 +1,6 @@
-import { readCounts, ratioInWords } from '#core/breath';
-import type { Course } from '#core/course';
-import { Thread, type CanGrow, type ThreadOf } from '#core/course';
+import { QUARTERS, ratioInWords, readCounts } from '#core/breath';
+import { Thread, valueInWords, type CanGrow, type Course, type ThreadOf } from '#core/course';
 import type { Plan } from '#core/plan';
-import { valueInWords } from '#core/course';
 
 /** What grows by itself: everything but what comes new. */
 export type Growing = Exclude<Thread, { kind: 'new' }>;
@@ -32,7 +30,11 @@ function aimRefusal(thread: Growing): string | undefined {
   const from = valueInWords(thread, thread.from);
   const isSame = JSON.stringify(thread.from) === JSON.stringify(thread.to);
   if (isSame) return `It begins with ${from} already. Choose another aim.`;
-  if (thread.kind === 'length' && thread.to < thread.from) return `It begins with ${from} already: an aim is longer.`;
+  const isShorter =
+    thread.kind === 'breath'
+      ? QUARTERS.every((quarter) => thread.to[quarter] <= thread.from[quarter])
+      : thread.kind === 'length' && thread.to < thread.from;
+  if (isShorter) return `It begins with ${from} already: an aim is longer.`;
   if ((thread.kind === 'props' || thread.kind === 'talk') && thread.to > thread.from)
     return `It begins with ${from} already: an aim is less.`;
   return undefined;

@@ -10,7 +10,7 @@ import {
   type Thread,
   type ThreadWeeks,
 } from '#core/course';
-import { ratioInWords, type Ratio } from '#core/breath';
+import type { Ratio } from '#core/breath';
 import type { Library } from '#core/catalogue';
 import type { WorkedOutCourse } from '#core/jobs';
 import { clockTime, dayOf, shortDayOf } from '../../ui/dates';
@@ -49,15 +49,10 @@ export function datesInWords(course: Course): string {
 /** What a thread does over the course: `7:00 to 10:00 by week 7, in steps of 15 seconds`. */
 export function threadInWords(thread: Thread, course: Course): string {
   if (thread.kind === 'new') return `comes in ${weekName(course, thread.week)}`;
-  const range =
-    thread.kind === 'breath'
-      ? `${ratioInWords(thread.from)} to ${ratioInWords(thread.to)}`
-      : thread.kind === 'talk'
-        ? `${thread.from} to ${valueInWords(thread, thread.to)}`
-        : thread.kind === 'props'
-          ? `${thread.from} to ${valueInWords(thread, thread.to)}`
-          : `${valueInWords(thread, thread.from)} to ${valueInWords(thread, thread.to)}`;
-  const by = `${range} by ${weekName(course, thread.byWeek)}`;
+  // Of pieces and hundredths the unit stands once.
+  const isCounted = thread.kind === 'props' || thread.kind === 'talk';
+  const from = isCounted ? String(thread.from) : valueInWords(thread, thread.from);
+  const by = `${from} to ${valueInWords(thread, thread.to)} by ${weekName(course, thread.byWeek)}`;
   if (thread.kind === 'length') return `${by}, in steps of ${thread.grid} seconds`;
   return thread.kind === 'breath' ? `${by}, ${several(thread.easyAWeek, 'easy session')} a week` : by;
 }
