@@ -52,7 +52,7 @@ async function figuresOf(folder: string): Promise<ClassFigures> {
 
 /**
  * `known` was there while the lexicon was made. `put-away` was written before it and looked at only when it was done;
- * `later`, `unseen` and `fresh` were written after that, each looked at when the reading had been changed again. For
+ * `later`, `unseen`, `fresh` and `last` were written after that, each looked at when the reading had been changed again. For
  * each: how many holds there are, how many of those that were read may be false, and how many right ones marked.
  */
 describe.each([
@@ -61,6 +61,7 @@ describe.each([
   ['later', 30, 0.05, 0.4],
   ['unseen', 25, 0.13, 0.45],
   ['fresh', 35, 0.2, 0.62],
+  ['last', 35, 0.1, 0.5],
 ])('sample classes, %s', (folder, holds, falseOnes, doubtful) => {
   let all: ClassFigures;
   beforeAll(async () => {
@@ -81,7 +82,7 @@ describe.each([
 });
 
 test('in all samples together: announced lengths, counts and rounds, and what is wrong is marked as doubtful', async () => {
-  const folders = ['known', 'put-away', 'later', 'unseen', 'fresh'];
+  const folders = ['known', 'put-away', 'later', 'unseen', 'fresh', 'last'];
   const figures: ClassFigures[] = [];
   for (const folder of folders) figures.push(await figuresOf(folder));
   const all = inAll(figures);
@@ -116,6 +117,23 @@ describe('a class that was read', () => {
       ({ kind, id }) => kind === 'hold' && id === 'chair-fold',
     );
     expect(lunch?.announced).toEqual({ least: 120, most: 120 });
+  });
+
+  test('where nobody has a pillow, a blanket or a bolster is one', async () => {
+    const sides = (await segmentsOf('last/02-restorative-with-counts')).filter(({ id }) => id === 'side-lying');
+    expect(sides.filter(({ kind }) => kind === 'hold').map(({ side }) => side)).toEqual(['left', 'right']);
+  });
+
+  test('while props are put in place, silence is no hold', async () => {
+    const [rest] = (await segmentsOf('last/02-restorative-with-counts')).filter(
+      ({ kind, id }) => kind === 'hold' && id === 'reclined-bound-angle',
+    );
+    expect(Math.abs(rest!.startMs - 570_000)).toBeLessThan(20_000);
+  });
+
+  test('a breath goes on by itself after it was counted aloud', async () => {
+    const [breath] = (await segmentsOf('last/02-restorative-with-counts')).filter(({ kind }) => kind === 'breath');
+    expect(breath).toMatchObject({ id: 'equal-breath', breath: { counts: [4, 0, 4, 0], rounds: 10 } });
   });
 
   test('a length announced for the first side goes for the second too', async () => {

@@ -357,6 +357,18 @@ const around: PhraseRow[] = [
     example: 'If your head can’t find a place, put your fists under your forehead.',
   },
   {
+    kind: 'offered',
+    phrases: [
+      '[or] if you (like|prefer|want|need|wish)',
+      'if you would (like|prefer)',
+      'if youd (like|prefer)',
+      '(for|take) [just] a (breath|moment|second)',
+    ],
+    strength: 1,
+    reason: 'What was named just before is a way for some, or passed through.',
+    example: 'Child’s pose for a breath, if you like.',
+  },
+  {
     kind: 'like',
     phrases: ['like (in|a|an)', 'as in', '(similar|compared) to', 'or'],
     strength: 1,
@@ -436,10 +448,27 @@ const breathing: PhraseRow[] = [
     example: 'Hold, two, three, four.',
   },
   {
+    kind: 'countOn',
+    phrases: [
+      '(keep|keeping) (that|this|it|the count|the rhythm|your count) going',
+      '(keep|go|carry|going) [on] (counting|breathing) (on your own|by yourself|like that|like this|in your own time)',
+      '(continue|carry on|go on|keep going) (on your own|by yourself|like that|in your own time|at your own pace)',
+      '[now] on your own',
+      '(keep|stay with) (the|your) (count|rhythm|counts)',
+    ],
+    strength: 0.9,
+    reason: 'The breath goes on without being counted aloud.',
+    example: 'Keep that going on your own.',
+  },
+  {
     kind: 'breatheFreely',
     phrases: [
       'let [the|your] breath (come and go|be free|be ordinary|be|go)',
       'leave [the|your] breath alone',
+      '(breathe|breath|breathing) (however|as) (it|you) (comes|like|likes|wants|want)',
+      'and let that go',
+      '(and finished|and done|and thats it|thats the last one)',
+      '(sit|rest) and notice',
       'let it be free',
       '(normal|natural|ordinary) breath',
       'breath [be] ordinary',

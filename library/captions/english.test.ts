@@ -2,6 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { SYNONYMS } from '../synonyms';
 import { POSITIONS, TECHNIQUES } from '../index';
 import { spokenEntries, spokenWords } from '#core/exchange';
+import { countedBreaths } from '../../core/exchange/captions/counted-breaths';
 import { markFinder, type Mark } from '../../core/exchange/captions/marks';
 import { phraseFinder } from '../../core/exchange/captions/phrases';
 import { sideEvidence } from '../../core/exchange/captions/spoken-sides';
@@ -64,6 +65,16 @@ describe('names, as they are said and as machines hear them', () => {
   });
 });
 
+test('a position that is offered, or passed through, is hardly a name', () => {
+  const weight = (text: string): number =>
+    Math.max(...marks(text).flatMap((mark) => (mark.kind === 'name' ? [mark.weight] : [])));
+  expect(weight('step back to child’s pose for a breath')).toBeLessThan(0.5);
+  expect(weight('child’s pose if you like')).toBeLessThan(0.5);
+  expect(weight('child’s pose')).toBeGreaterThan(0.5);
+  // What is said in another sentence offers something else.
+  expect(weight('child’s pose. If you like, close your eyes')).toBeGreaterThan(0.5);
+});
+
 describe('lengths', () => {
   const lengths = (text: string): unknown[] =>
     marks(text).flatMap((mark): unknown[] =>
@@ -85,6 +96,8 @@ describe('lengths', () => {
     ['ten slow breaths', ['10 breaths']],
     ['in for four, out for six. Five times.', ['5 rounds']],
     ['twenty five seconds', [[25, 25]]],
+    ['we finish with humming, six of them', ['6 rounds']],
+    ['down on a bolster maybe, another four minutes', [[240, 240]]],
     ['one more minute', []],
     ['just thirty more seconds', []],
   ])('%s', (text, expected) => {
@@ -161,6 +174,26 @@ describe('counted breaths', () => {
   test('a nostril may be named before the count; how far it is counted may only be said', () => {
     expect(phases('Out right, two, three, four.')).toEqual([['out', 4, false]]);
     expect(phases('In for four.')).toEqual([['in', 4, true]]);
+  });
+});
+
+describe('breaths that are counted and not named', () => {
+  const techniques = (text: string): string[] =>
+    countedBreaths(marks(text), ENGLISH).flatMap((mark) =>
+      mark.kind === 'name' ? mark.entries.map(({ id }) => id) : [],
+    );
+  test.each(ENGLISH.countedBreaths.map((row) => [row.technique, row.example, row] as const))(
+    '%s: “%s”',
+    (technique, example, { reason }) => {
+      expect(techniques(`${example} ${example}`)).toEqual([technique]);
+      expect(TECHNIQUES.map(({ id }) => id)).toContain(technique);
+      expect(reason).toMatch(/\.$/);
+    },
+  );
+  test('one count is none, nor is one that has a name', () => {
+    expect(techniques('In, two, three, four. Out, two, three, four.')).toEqual([]);
+    const even = 'In, two, three, four. Out, two, three, four.';
+    expect(techniques(`Alternate nostril breathing. ${even} ${even}`)).toEqual([]);
   });
 });
 

@@ -8,6 +8,40 @@ export const ENGLISH: CaptionLanguage = {
   name: 'English',
   phrases: ENGLISH_PHRASES,
   places: ENGLISH_PLACES,
+  countedBreaths: [
+    {
+      held: 'both',
+      technique: 'box-breathing',
+      reason: 'Held after both breaths, it is a box.',
+      example: 'In, two, three, four. Hold, two, three, four. Out, two, three, four. Hold, two, three, four.',
+    },
+    {
+      held: 'full',
+      technique: 'hold-full',
+      reason: 'Only what is held after the in-breath tells it from an even breath.',
+      example: 'In, two, three, four. Hold, two, three, four. Out, two, three, four, five, six.',
+    },
+    {
+      held: 'empty',
+      technique: 'hold-empty',
+      reason: 'Only what is held after the out-breath tells it from an even breath.',
+      example: 'In, two, three, four. Out, two, three, four, five, six. Hold, two.',
+    },
+    {
+      out: 'same',
+      held: 'never',
+      technique: 'equal-breath',
+      reason: 'Both breaths are counted as far.',
+      example: 'In, two, three, four. Out, two, three, four.',
+    },
+    {
+      out: 'longer',
+      held: 'never',
+      technique: 'long-out-breath',
+      reason: 'The out-breath is counted further.',
+      example: 'In, two, three, four. Out, two, three, four, five, six.',
+    },
+  ],
   sides: { left: ['left'], right: ['right'] },
   props: [
     { words: ['wall'], stays: true },
@@ -17,7 +51,7 @@ export const ENGLISH: CaptionLanguage = {
     { words: ['block', 'blocks', 'brick', 'bricks'], stays: false },
     { words: ['blanket', 'blankets'], stays: false },
     { words: ['roll', 'rolls', 'rolled'], stays: false },
-    { words: ['pillow', 'pillows', 'cushion', 'cushions'], stays: false },
+    { words: ['pillow', 'pillows', 'cushion', 'cushions'], stays: false, instead: ['blanket', 'bolster'] },
     { words: ['sandbag', 'sandbags', 'weight'], stays: false },
   ],
   alike: [
@@ -167,7 +201,8 @@ export const ENGLISH: CaptionLanguage = {
     minute: ['minute', 'minutes', 'min', 'mins'],
     second: ['second', 'seconds', 'sec', 'secs'],
     breath: ['breath', 'breaths'],
-    round: ['round', 'rounds', 'time', 'times', 'cycle', 'cycles'],
+    // `Them`: humming, six of them.
+    round: ['round', 'rounds', 'time', 'times', 'cycle', 'cycles', 'them'],
   },
   half: ['half'],
   and: ['and'],

@@ -69,6 +69,7 @@ export const ENGLISH_SAYINGS: Readonly<Record<string, readonly string[]>> = {
   'legs-up-wall': [
     'Sit sideways to the wall, one hip close, and swing your legs up the wall as you lie back.',
     'Legs up the wall, a blanket under your pelvis.',
+    'Take your mat to the wall, sit with one hip against it and swing the legs up.',
   ],
   'lunge-outside': ['Foot outside the hand, a big step forward, back knee down.'],
   'lunge-hands-inside': ['Step one foot forward between your hands, slide the back knee away and let the hips sink.'],

@@ -42,7 +42,8 @@ function announcedAt(marks: readonly Mark[], ms: Ms, notBeforeMs: Ms): { least: 
     if (isLate && (found || mark.kind !== 'length' || mark.seconds.most * 1000 < LATE_FACTOR * (mark.atMs - ms)))
       continue;
     if (mark.kind === 'length' && mark.seconds.most >= MIN_ANNOUNCED_SECONDS) found = mark.seconds;
-    if (mark.kind === 'breaths') found ??= { least: breathsSeconds(mark.least), most: breathsSeconds(mark.most) };
+    if (mark.kind === 'breaths' && breathsSeconds(mark.most) >= MIN_ANNOUNCED_SECONDS)
+      found ??= { least: breathsSeconds(mark.least), most: breathsSeconds(mark.most) };
   }
   return found;
 }

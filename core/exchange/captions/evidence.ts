@@ -8,6 +8,8 @@ import { heldFrom, type PositionPlace, type Setting } from './setting';
 import { sideEvidence } from './spoken-sides';
 import type { SpokenWord } from './words';
 import {
+  ARRANGING,
+  ARRANGING_MS,
   BREATH_NAMED,
   BREATH_NAMED_MS,
   DESCRIBED,
@@ -188,10 +190,14 @@ export function classSums(
       }
   }
   for (const own of into.values()) for (let at = 0; at <= moments; at++) own.values[at]! += against.values[at]!;
+  const arranged = marks.filter((mark) => mark.kind === 'phrase' && mark.tells === 'prop');
   for (let i = 0; i <= words.length; i++) {
     const [fromMs, toMs] = [words[i - 1]?.endMs ?? 0, words[i]?.startMs ?? endMs];
     const seconds = Math.min(MAX_SILENCE_SECONDS, (toMs - fromMs - PAUSE_MS) / 1000);
-    if (seconds > 0) addWorth(SILENCE, indexAt(momentsMs, fromMs + 1), seconds);
+    if (seconds <= 0) continue;
+    const at = indexAt(momentsMs, fromMs + 1);
+    addWorth(SILENCE, at, seconds);
+    if (arranged.some(({ atMs }) => atMs <= fromMs && atMs > fromMs - ARRANGING_MS)) addWorth(ARRANGING, at, seconds);
   }
   return {
     kinds: summed(kinds),

@@ -11,11 +11,13 @@ export type PhraseKind =
   | 'yourTurn'
   | 'naming'
   | 'maybe'
+  | 'offered'
   | 'not'
   | 'like'
   | 'breatheIn'
   | 'breatheOut'
   | 'holdBreath'
+  | 'countOn'
   | 'breatheFreely'
   | 'classBegins'
   | 'begin'
@@ -53,6 +55,19 @@ interface SideRow {
   reason: string;
 }
 
+/** A breath that is led by its counts, without a name. Rows are tried in their order. */
+interface CountedBreath {
+  /** How long the out-breath is beside the in-breath; undefined where that does not matter. */
+  out?: 'same' | 'longer';
+  /** Where the breath is held. */
+  held: 'never' | 'full' | 'empty' | 'both';
+  /** The technique of the library. */
+  technique: string;
+  reason: string;
+  /** A round that it is counted by; a test finds it there. */
+  example: string;
+}
+
 /** What is said when the body goes to a place in the room: `onto your back`. Patterns as in `PhraseRow`. */
 export interface PlaceRow {
   /** The families of positions that are held there. */
@@ -68,10 +83,15 @@ export interface CaptionLanguage {
   name: string;
   phrases: readonly PhraseRow[];
   places: readonly PlaceRow[];
+  /** The techniques of breaths that are counted and not named. */
+  countedBreaths: readonly CountedBreath[];
   /** Words for each prop. A position that has one in its name is not held where nobody speaks of it. */
   props: readonly {
     words: readonly string[];
-    /** Once somebody is there, it is not spoken of again. */ stays: boolean;
+    /** Once somebody is there, it is not spoken of again. */
+    stays: boolean;
+    /** Props that do as well, by the first of their words: whoever has no pillow rolls a blanket. */
+    instead?: readonly string[];
   }[];
   /** Words for the same thing or movement, as far as positions are described by it. */
   alike: readonly (readonly string[])[];

@@ -30,6 +30,8 @@ export type Mark =
 const MAYBE_WORDS = 9;
 const NOT_WORDS = 4;
 const LIKE_WORDS = 6;
+/** So many words before `if you like` belong to it. */
+const OFFERED_WORDS = 5;
 const MAYBE = 0.3;
 const NOT = 0.15;
 /** A breath in a position, as teachers count them: our own rule of thumb. */
@@ -38,6 +40,7 @@ const BREATH_SECONDS = 7;
 const FIRM: ReadonlySet<PhraseKind> = new Set(['more', 'otherSide', 'show', 'yourTurn', 'breatheFreely']);
 const SILENT: ReadonlySet<PhraseKind> = new Set([
   'maybe',
+  'offered',
   'not',
   'like',
   'naming',
@@ -68,6 +71,14 @@ export function markFinder(language: CaptionLanguage, entries: readonly CalledEn
       if (phrase.row.kind === 'like') weaken(phrase, LIKE_WORDS, NOT);
       if (phrase.row.kind === 'not') weaken(phrase, NOT_WORDS, NOT);
     }
+    const isOffered = (to: number): boolean =>
+      phrases.some(
+        ({ row, from }) =>
+          row.kind === 'offered' &&
+          from >= to &&
+          from < to + OFFERED_WORDS &&
+          !words.slice(to - 1, from).some((word) => word.ends),
+      );
     const deniedAfter = (to: number): boolean =>
       phrases.some(
         ({ row, from }) => row.kind === 'not' && from >= to && from < to + 3 && words[to - 1]?.ends === false,
@@ -82,7 +93,7 @@ export function markFinder(language: CaptionLanguage, entries: readonly CalledEn
     }
     const naming = new Set(phrases.flatMap(({ row, to }) => (row.kind === 'naming' ? [to, to + 1] : [])));
     for (const { from, to, entries: meant, likeness } of namesIn(words, (i) => naming.has(i))) {
-      const weight = likeness * weightAt(from) * (deniedAfter(to) ? NOT : 1);
+      const weight = likeness * weightAt(from) * (deniedAfter(to) ? NOT : isOffered(to) ? MAYBE : 1);
       marks.push({ kind: 'name', from, to, atMs: moment(from), weight, entries: meant });
     }
     for (const side of sidesIn(words))

@@ -3,6 +3,7 @@ import { breathOf, type BreathRead } from './breath-read';
 import { candidates } from './candidates';
 import { classChain, type ClassChain } from './class-chain';
 import type { FixedSegment, SegmentKind } from './class-state';
+import { countedBreaths } from './counted-breaths';
 import { describer } from './descriptions';
 import { doubtsOf, type Doubt } from './doubts';
 import type { SpokenEntry } from './entries';
@@ -58,7 +59,8 @@ export function classReader(entries: readonly SpokenEntry[], language: CaptionLa
   return (words: readonly SpokenWord[], fixed: readonly FixedSegment[] = []): ReadClass => {
     const knownMarks = marksIn(words);
     const unknown = unknownNames(words, knownMarks, language);
-    const marks = [...knownMarks, ...unknown.marks].sort((a, b) => a.from - b.from || a.to - b.to);
+    const counted = countedBreaths(knownMarks, language);
+    const marks = [...knownMarks, ...unknown.marks, ...counted].sort((a, b) => a.from - b.from || a.to - b.to);
     const all = [...entries, ...unknown.names.map(entryOfName)];
     const described = describedIn(words);
     const place = setting(words, marks, language);

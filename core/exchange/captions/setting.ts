@@ -38,8 +38,10 @@ export function setting(words: readonly SpokenWord[], marks: readonly Mark[], { 
     const key = propOf.get(word)?.words[0];
     if (key !== undefined) spokenMs.set(key, [...(spokenMs.get(key) ?? []), startMs]);
   }
-  const withProp = ({ words: called, stays }: Prop, ms: Ms): number => {
-    const lastMs = (spokenMs.get(called[0] ?? '') ?? []).findLast((one) => one <= ms + PLACE.withinMs) ?? -Infinity;
+  const lastOf = (key: string, ms: Ms): Ms =>
+    (spokenMs.get(key) ?? []).findLast((one) => one <= ms + PLACE.withinMs) ?? -Infinity;
+  const withProp = ({ words: called, stays, instead = [] }: Prop, ms: Ms): number => {
+    const lastMs = Math.max(...[called[0] ?? '', ...instead].map((key) => lastOf(key, ms)));
     if (lastMs < ms - PLACE.propBeforeMs) return PLACE.withoutProp;
     return stays || lastMs >= ms - PLACE.propNowMs ? 0 : PLACE.propLongAgo;
   };

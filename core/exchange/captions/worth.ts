@@ -21,10 +21,12 @@ export const WORTH: Readonly<Record<PhraseKind, Worth>> = {
   cue: { in: -0.3, hold: 0.5, out: -0.6, talk: -0.3, rest: 0, breath: -0.2 },
   caution: { hold: -0.1, talk: 0.3 },
   prop: { in: 0.3, hold: -0.2, rest: -0.2 },
+  countOn: { breath: 2.2, hold: -0.3, in: -0.8, out: -0.8, talk: -0.8, rest: -0.8 },
   breatheFreely: { breath: -4, rest: 0.5 },
   classBegins: { talk: 0.6, in: 0.3, hold: -1.2 },
   begin: { talk: 0.2, in: 0.1, hold: -0.4 },
   maybe: {},
+  offered: {},
   not: {},
   like: {},
   naming: {},
@@ -89,15 +91,18 @@ export const SILENCE: Readonly<Record<SegmentKind, number>> = {
   hold: 0.02,
   out: -0.05,
   rest: 0,
-  breath: -0.06,
+  breath: -0.045,
 };
+/** What a second of silence is worth besides, where a prop was spoken of so shortly before: it is being put in place. */
+export const ARRANGING: Worth = { in: 0.04, hold: -0.02 };
+export const ARRANGING_MS = 15_000;
 
 /** How long each kind usually is: the middle in seconds, how much it spreads (of its logarithm), and the longest. */
 export const LENGTHS: Readonly<Record<SegmentKind, { middle: number; spread: number; longestMs: Ms; begin: number }>> =
   {
     talk: { middle: 40, spread: 1.6, longestMs: 240_000, begin: -0.6 },
     shown: { middle: 40, spread: 0.8, longestMs: 150_000, begin: -2 },
-    in: { middle: 28, spread: 0.8, longestMs: 180_000, begin: -1 },
+    in: { middle: 28, spread: 0.8, longestMs: 300_000, begin: -1 },
     hold: { middle: 210, spread: 0.75, longestMs: 1_500_000, begin: -1.5 },
     out: { middle: 14, spread: 0.8, longestMs: 120_000, begin: -0.3 },
     rest: { middle: 45, spread: 0.8, longestMs: 240_000, begin: -1.5 },
