@@ -7,8 +7,7 @@ import { POSITIONS } from '#library';
 import { msFigure, percentile, type Figure } from './measure';
 
 /** The worker as it was built; its name carries a mark of its contents. */
-const workerPath = (): string =>
-  `/assets/${readdirSync(new URL('../dist/web/assets', import.meta.url)).find((name) => name.startsWith('drawing'))}`;
+const workerPath = (): string => `/assets/${readdirSync('dist/web/assets').find((name) => name.startsWith('drawing'))}`;
 
 const requests = (statureCm: number, coarse: boolean) =>
   POSITIONS.map(({ figure, setUps }) => ({

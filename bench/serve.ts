@@ -1,5 +1,6 @@
 import { spawn } from 'node:child_process';
 import { once } from 'node:events';
+import { pathToFileURL } from 'node:url';
 
 interface Served {
   url: string;
@@ -13,7 +14,7 @@ interface Served {
  * @param demo whether an empty database gets the demo data
  */
 export async function serve(port: number, database: string, demo = true): Promise<Served> {
-  const monitor = new URL('./loop-delay.mjs', import.meta.url).href;
+  const monitor = pathToFileURL('bench/loop-delay.mjs').href;
   const server = spawn('node', ['--import', monitor, 'dist/server/main.js', ...(demo ? ['--demo'] : [])], {
     env: { ...process.env, PORT: String(port), ZOVRIN_DATABASE: database },
     stdio: ['pipe', 'pipe', 'pipe', 'ipc'],

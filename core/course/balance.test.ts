@@ -1,5 +1,6 @@
 import { expect, test } from '@jest/globals';
 import { emptyPlan, holdFrom, type Plan } from '#core/plan';
+import { compileTimeline } from '#core/timeline';
 import { builtInLibrary as library } from '#library';
 import { courseBalance } from './balance';
 import { newCourse, type Course } from './course';
@@ -25,7 +26,13 @@ test('each week in figures: parts of the body, sides, what is new, what is held 
     ...newCourse('Evenings', plan, null, 2),
     threads: [{ id: 'n', kind: 'new', entry: 'sphinx', week: 2, after: 'fold', needs: [] }],
   };
-  const [first, second] = courseBalance(deriveCourse(course, { taught: [], easyRatios: [] }, { library }), library);
+  const [first, second] = courseBalance(
+    deriveCourse(course, { taught: [], easyRatios: [] }, { library }).map((week) => ({
+      ...week,
+      timeline: compileTimeline(week.plan, library),
+    })),
+    library,
+  );
   expect(first).toMatchObject({ week: 1, leftMs: 180_000, rightMs: 150_000, newMs: 0, longestRetentionMs: 0 });
   expect(second).toMatchObject({ week: 2, leftMs: 180_000, rightMs: 150_000 });
   // A hold counts for each area that its position is for, both sides together.

@@ -3,7 +3,7 @@ import { propNeeds } from '#core/cupboard';
 import type { Ms } from '#core/numbers';
 import { entriesOf } from '#core/plan';
 import type { PropKind } from '#core/props';
-import { compileTimeline, DEFAULT_RULES, rulesFor, type TimelineRules } from '#core/timeline';
+import type { Timeline } from '#core/timeline';
 import type { CourseWeek } from './derive';
 
 type Area = Position['areas'][number];
@@ -28,13 +28,11 @@ const RETENTIONS: ReadonlySet<string> = new Set(['holdFull', 'holdEmpty', 'reten
 
 /** The weeks of a course in figures, in their order: week 1 knows what the base has, so that nothing in it is new. */
 export function courseBalance(
-  weeks: readonly CourseWeek[],
+  weeks: readonly (Pick<CourseWeek, 'week' | 'plan'> & { timeline: Timeline })[],
   library: Library,
-  rules: TimelineRules = DEFAULT_RULES,
 ): WeekBalance[] {
   const known = new Set(weeks[0] ? entriesOf(weeks[0].plan) : []);
-  return weeks.map(({ week, plan }) => {
-    const timeline = compileTimeline(plan, library, rulesFor(plan, rules));
+  return weeks.map(({ week, plan, timeline }) => {
     const { steps, phases } = timeline;
     const areas = new Map<Area, Ms>();
     let [leftMs, rightMs, newMs, knownMs] = [0, 0, 0, 0];

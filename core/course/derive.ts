@@ -4,7 +4,7 @@ import type { Library } from '#core/catalogue';
 import { fitHolds, usualFitOptions } from '#core/fit';
 import type { Ms } from '#core/numbers';
 import { applyEdit, entriesOf, withLengths, type Plan, type PlanEdit } from '#core/plan';
-import { compileTimeline, DEFAULT_RULES, rulesFor, type TimelineRules } from '#core/timeline';
+import { DEFAULT_RULES, rulesFor, totalsOfPlan, type TimelineRules } from '#core/timeline';
 import { classesOf, taughtWeeks, type CourseClass } from './classes';
 import type { Course } from './course';
 import { growBreath, growNumber, type Grown } from './grow-course';
@@ -160,7 +160,7 @@ function fitted(
     const lengths = withLengths(plan, fit.lengths);
     return { plan: lengths, overMs: fit.kind === 'tooLong' ? fit.overMs : -fit.missingMs };
   }
-  const { totalMs } = compileTimeline(plan, library, rules).totals;
+  const { totalMs } = totalsOfPlan(plan, library, rules);
   return { plan, overMs: totalMs - plan.classSeconds * 1000 };
 }
 
@@ -168,10 +168,14 @@ function fitted(
  * The plans of all weeks that are taught: the base, then what its threads say, then the differences of the week, fitted
  * to the length of the class. Week 1 is the base as it is where nothing changes it. Whatever does not fit is reported. Weeks that
  * were taught already are worked out like the others; what was really taught stands in the record.
+ * @param threads what `threadWeeks` has for the same course, where that is known already
  */
-export function deriveCourse(course: Course, record: CourseRecord, settings: CourseSettings): CourseWeek[] {
-  return derived(course, record, settings, () => true);
-}
+export const deriveCourse = (
+  course: Course,
+  record: CourseRecord,
+  settings: CourseSettings,
+  threads: readonly ThreadWeeks[] = threadWeeks(course, record, settings),
+): CourseWeek[] => derived(course, threads, settings, () => true);
 
 /** The plan of one week, as `deriveCourse` works it out; undefined where that week is not taught. */
 export const planOfWeek = (
@@ -179,17 +183,19 @@ export const planOfWeek = (
   week: number,
   record: CourseRecord,
   settings: CourseSettings,
-): CourseWeek | undefined => derived(course, record, settings, (one) => one === week).find((one) => one.week === week);
+): CourseWeek | undefined =>
+  derived(course, threadWeeks(course, record, settings), settings, (one) => one === week).find(
+    (one) => one.week === week,
+  );
 
 /** Only the weeks that are wanted are fitted: the others are as long as what they are made of. */
 function derived(
   course: Course,
-  record: CourseRecord,
+  threads: readonly ThreadWeeks[],
   settings: CourseSettings,
   isWanted: (week: number) => boolean,
 ): CourseWeek[] {
   const { library } = settings;
-  const threads = threadWeeks(course, record, settings);
   const known = new Set(entriesOf(course.base.plan));
   const joined = new Map(classesOf(course).map(({ week, joins }) => [week, new Set(joins)]));
 

@@ -1,6 +1,6 @@
 import { editedPlan, withLengths, type Plan, type PlanEdit, type Step } from '#core/plan';
 import type { Ms } from '#core/numbers';
-import { compileTimeline, DEFAULT_RULES } from '#core/timeline';
+import { DEFAULT_RULES, totalsOfPlan } from '#core/timeline';
 import { freeLengthsOf, type FreeLength } from './free';
 import type { FitOptions } from './options';
 import type { Planned } from './planned';
@@ -18,7 +18,7 @@ export function boundsOf(planned: Planned, options: FitOptions) {
   const at = (end: End, { choices }: FreeLength) => choices.at(end === 'least' ? 0 : -1)!;
   const compiledMs = (plan: Plan, free: readonly FreeLength[], end: End): Ms => {
     const chosen = free.map((one) => ({ stepId: one.stepId, what: one.what, to: at(end, one).value }));
-    return compileTimeline(withLengths(plan, chosen), library, rules).totals.totalMs;
+    return totalsOfPlan(withLengths(plan, chosen), library, rules).totalMs;
   };
   const bringsProps = (step: Step | undefined): boolean =>
     step !== undefined &&

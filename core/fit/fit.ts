@@ -1,7 +1,7 @@
 import { withLengths } from '#core/plan';
 import type { FieldIssue } from '#core/document';
 import { toMs, type Ms } from '#core/numbers';
-import { compileTimeline, DEFAULT_RULES } from '#core/timeline';
+import { DEFAULT_RULES, totalsOfPlan } from '#core/timeline';
 import { makeUp, type MakeUp } from './binds';
 import { freeLengths, costOf, type Choice, type FreeLength } from './free';
 import { targetLength, type FitOptions } from './options';
@@ -55,7 +55,7 @@ export const fittedLength = (free: FreeLength, to: Choice): FittedLength => ({
 
 /** What a plan lasts beside its free lengths, in milliseconds. */
 export function fixedMs({ plan, library, rules = DEFAULT_RULES }: Planned, free: readonly FreeLength[]): Ms {
-  const { totalMs } = compileTimeline(plan, library, rules).totals;
+  const { totalMs } = totalsOfPlan(plan, library, rules);
   return free.reduce((ms, one) => ms - lengthOf(one, one.now), totalMs);
 }
 
@@ -121,7 +121,7 @@ export function fitAmong(
   if (solution === 'tooFine' || !solution)
     return { kind: 'refused', issues: [{ field: 'plan.steps', reason: TOO_FINE }] };
   const lengths = free.map((one, i) => fittedLength(one, one.choices[solution.picks[i]!]!));
-  const { totalMs } = compileTimeline(withLengths(planned.plan, lengths), planned.library, planned.rules).totals;
+  const { totalMs } = totalsOfPlan(withLengths(planned.plan, lengths), planned.library, planned.rules);
   // The compiled plan decides: a fit that does not come true is not offered.
   if (totalMs !== fixed + solution.totalMs)
     return { kind: 'refused', issues: [{ field: 'plan.steps', reason: NOT_AS_WORKED_OUT }] };

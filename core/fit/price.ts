@@ -1,6 +1,6 @@
 import { toMs, type Ms, type Seconds } from '#core/numbers';
 import { clockOfMs } from '#core/time';
-import { compileTimeline, DEFAULT_RULES } from '#core/timeline';
+import { DEFAULT_RULES, totalsOfPlan } from '#core/timeline';
 import { choose, fittedLength, fixedMs, TOO_FINE } from './fit';
 import { freeLengths, onlyLonger, onlyShorter, type Choice, type FreeLength } from './free';
 import type { FitOptions } from './options';
@@ -40,7 +40,7 @@ export function priceOf(planned: Planned, stepId: string, by: Seconds, options: 
   const changed = own.map((one) => fittedLength(one, moved(one, by)));
   if (changed.some(({ to }) => to < 1 || to > 3600))
     return { kind: 'none', reason: `${step?.name ?? 'It'} cannot be so much ${by < 0 ? 'shorter' : 'longer'}.` };
-  const { totalMs, targetMs } = compileTimeline(plan, library, rules).totals;
+  const { totalMs, targetMs } = totalsOfPlan(plan, library, rules);
   const needMs = changed.reduce((sum, length) => sum + length.toMs - length.fromMs, 0);
   const spareMs = Math.max(0, targetMs - totalMs);
   const othersMs = by > 0 ? Math.max(0, needMs - spareMs) : -needMs;

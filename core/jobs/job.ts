@@ -39,8 +39,6 @@ import { forecastFinish, pacesOf, SIMULATED, type Forecast, type PaceOfRun, type
 import {
   compileTimeline,
   ribbonBlocks,
-  rulesFor,
-  DEFAULT_RULES,
   type Block,
   type TimelineRules,
   type Timeline,
@@ -145,13 +143,18 @@ const WORK: { [K in JobKind]: (planned: Planned, ask: Jobs[K]['ask'], ticks: Tic
     packingList(compileTimeline(plan, library), plan.groupSize, there, own),
   course({ library }, { course, record, rules }) {
     const settings = { library, ...rules };
-    const weeks = deriveCourse(course, record, settings);
+    const threads = threadWeeks(course, record, settings);
+    const weeks = deriveCourse(course, record, settings, threads).map((week) => ({
+      ...week,
+      timeline: compileTimeline(week.plan, library),
+    }));
     return {
-      weeks: weeks.map((week) => {
-        const { phases, totals } = compileTimeline(week.plan, library, rulesFor(week.plan, DEFAULT_RULES));
-        return { ...week, ribbon: ribbonBlocks(phases), totals };
-      }),
-      threads: threadWeeks(course, record, settings),
+      weeks: weeks.map(({ timeline: { phases, totals }, ...week }) => ({
+        ...week,
+        ribbon: ribbonBlocks(phases),
+        totals,
+      })),
+      threads,
       balance: courseBalance(weeks, library),
     };
   },

@@ -155,8 +155,19 @@ function movesOfKind(kind: PropKind, before: readonly Alike[], after: readonly A
  * Least, because the number of differences between two pieces of a kind is a metric: leaving unchanged pieces alone is
  * never worse, and of the others as many as possible are paired at one action instead of two.
  */
-export function propMoves(before: readonly PlacedProp[], after: readonly PlacedProp[]): PropMove[] {
+export function propMoves(before: readonly PlacedProp[], after: readonly PlacedProp[]): readonly PropMove[] {
   if (before === after) return [];
+  const from = movesFrom.get(before) ?? new WeakMap<readonly PlacedProp[], readonly PropMove[]>();
+  movesFrom.set(before, from);
+  const moves = from.get(after) ?? leastMoves(before, after);
+  from.set(after, moves);
+  return moves;
+}
+
+/** The same change of props is asked for with every edit of a plan, and in every week of a course. */
+const movesFrom = new WeakMap<readonly PlacedProp[], WeakMap<readonly PlacedProp[], readonly PropMove[]>>();
+
+function leastMoves(before: readonly PlacedProp[], after: readonly PlacedProp[]): PropMove[] {
   const olds = alikeByKind(before);
   const news = alikeByKind(after);
   const kinds = new Set([...olds.keys(), ...news.keys()]);

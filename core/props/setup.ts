@@ -103,10 +103,18 @@ export function mirrorSetUp(setUp: SetUp): SetUp {
  * The props in place while `held` is held (`both` and `left`: as written; `right`: mirrored).
  * A row with side `each` puts its count on each side, so it needs twice its count of pieces.
  */
-export function placedProps(setUp: SetUp, held: 'left' | 'right' | 'both'): PlacedProp[] {
-  const rows = held === 'right' ? mirrorSetUp(setUp) : setUp;
-  return rows.flatMap(({ kind, state, lie, place, side, count, size, optional, wallCm }): PlacedProp[] => {
-    const placed = {
+export function placedProps(setUp: SetUp, held: 'left' | 'right' | 'both'): readonly PlacedProp[] {
+  const known = placedBefore.get(setUp) ?? {};
+  placedBefore.set(setUp, known);
+  return held === 'right' ? (known.mirrored ??= placed(mirrorSetUp(setUp))) : (known.written ??= placed(setUp));
+}
+
+/** A set-up is never changed, only replaced: what lies in place for it is worked out once. */
+const placedBefore = new WeakMap<SetUp, Partial<Record<'written' | 'mirrored', readonly PlacedProp[]>>>();
+
+function placed(setUp: SetUp): PlacedProp[] {
+  return setUp.flatMap(({ kind, state, lie, place, side, count, size, optional, wallCm }): PlacedProp[] => {
+    const one = {
       kind,
       state,
       lie,
@@ -119,10 +127,10 @@ export function placedProps(setUp: SetUp, held: 'left' | 'right' | 'both'): Plac
     };
     return side === 'each'
       ? [
-          { ...placed, side: 'left' },
-          { ...placed, side: 'right' },
+          { ...one, side: 'left' },
+          { ...one, side: 'right' },
         ]
-      : [placed];
+      : [one];
   });
 }
 

@@ -6,7 +6,7 @@ import { writeHoldStep } from './hold';
 import { remainingNotes } from './remaining';
 import { DEFAULT_RULES, rulesFor, type TimelineRules } from './rules';
 import { stepSpan, totalsOf } from './totals';
-import type { StepSpan, Timeline } from './types';
+import type { StepSpan, Timeline, Totals } from './types';
 import { timelineWriter, type TimelineWriter } from './writer';
 
 function writeStep(writer: TimelineWriter, step: Step, library: Library, rules: TimelineRules): void {
@@ -24,13 +24,8 @@ function writeStep(writer: TimelineWriter, step: Step, library: Library, rules: 
   }
 }
 
-/**
- * Unfolds a plan into an ordered, gapless list of phases in whole milliseconds from 0, with its prompts, bells, notes
- * and totals, by the plan's own rules where it has any. Total: every plan that the schema accepts compiles; what is odd about a step comes back as a note on it.
- * This is the one place where a session's time is added up.
- */
-export function compileTimeline(plan: Plan, library: Library, given: TimelineRules = DEFAULT_RULES): Timeline {
-  const rules = rulesFor(plan, given);
+/** A plan written step by step, with where each step lies. */
+function written(plan: Plan, library: Library, rules: TimelineRules) {
   const writer = timelineWriter(rules);
   const marks = plan.steps.map((step, index) => {
     const [firstPhase, movesBefore] = [writer.phaseCount(), writer.moveCount()];
@@ -38,8 +33,22 @@ export function compileTimeline(plan: Plan, library: Library, given: TimelineRul
     writeStep(writer, step, library, rules);
     return { step, index, firstPhase, endPhase: writer.phaseCount(), propMoves: writer.moveCount() - movesBefore };
   });
-  const written = writer.finish();
-  const steps: StepSpan[] = marks.map((mark) => stepSpan(mark, written.phases));
-  const totals = totalsOf(steps, written.phases, toMs(plan.classSeconds));
-  return { ...written, notes: [...written.notes, ...remainingNotes(plan, totals.spareMs)], steps, totals };
+  const phases = writer.phases();
+  const steps: StepSpan[] = marks.map((mark) => stepSpan(mark, phases));
+  return { writer, steps, totals: totalsOf(steps, phases, toMs(plan.classSeconds)) };
 }
+
+/**
+ * Unfolds a plan into an ordered, gapless list of phases in whole milliseconds from 0, with its prompts, bells, notes
+ * and totals, by the plan's own rules where it has any. Total: every plan that the schema accepts compiles; what is odd
+ * about a step comes back as a note on it. This is the one place where a session's time is added up.
+ */
+export function compileTimeline(plan: Plan, library: Library, given: TimelineRules = DEFAULT_RULES): Timeline {
+  const { writer, steps, totals } = written(plan, library, rulesFor(plan, given));
+  const finished = writer.finish();
+  return { ...finished, notes: [...finished.notes, ...remainingNotes(plan, totals.spareMs)], steps, totals };
+}
+
+/** The totals of a plan, as `compileTimeline` has them, where nothing else is asked for. */
+export const totalsOfPlan = (plan: Plan, library: Library, given: TimelineRules = DEFAULT_RULES): Totals =>
+  written(plan, library, rulesFor(plan, given)).totals;

@@ -1,5 +1,5 @@
 /** The timeline: a plan unfolded in time. The one place where time is added up. */
-export { compileTimeline } from './compile';
+export { compileTimeline, totalsOfPlan } from './compile';
 export { changeSeconds } from './change-seconds';
 export { DEFAULT_RULES, rulesFor, TimelineRules } from './rules';
 export { remainingEdit } from './remaining-edit';

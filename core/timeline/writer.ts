@@ -151,6 +151,7 @@ export function timelineWriter(rules: TimelineRules) {
     now: () => nowMs,
     moveCount: () => moveCount,
     phaseCount: () => phases.length,
+    phases: (): readonly Phase[] => phases,
 
     begin(next: Step, index: number): void {
       step = next;

@@ -10,6 +10,7 @@ import {
 } from '#core/course';
 import type { WorkedOutCourse } from '#core/jobs';
 import { removeStep, setEven, setHoldSeconds } from '#core/plan';
+import { compileTimeline } from '#core/timeline';
 import { builtInLibrary as library } from '#library';
 import { LONGER_FOLD, sixTuesdays } from '../../../tests/support/course';
 import { balanceSentences } from './over-words';
@@ -21,7 +22,10 @@ const worked = (course: Course): WorkedOutCourse => {
   return {
     weeks: weeks.map((week) => ({ ...week, ribbon: [], totals: {} as never })),
     threads: threadWeeks(course, NOTHING, { library }),
-    balance: courseBalance(weeks, library),
+    balance: courseBalance(
+      weeks.map((week) => ({ ...week, timeline: compileTimeline(week.plan, library) })),
+      library,
+    ),
   };
 };
 const wordsOf = (course: Course, week: number): string =>
