@@ -158,6 +158,35 @@ test('a week is edited for itself, from there on, and in the whole course; each 
     .toEqual([true]);
 });
 
+test('an edit of one week goes further once it is seen what follows, with the keyboard', async ({ page, request }) => {
+  const { id } = await sixWeeks(request, 'Further weeks', { threads: REST });
+  await page.goto(`/courses/${id}/weeks/4`);
+  await rows(page).filter({ hasText: 'Child’s pose on a bolster' }).click();
+  await openTab(page, 'Hold');
+  const hold = page.getByLabel('Both sides', { exact: true });
+  await hold.fill('4:00');
+  await hold.press('Tab');
+  await expect(
+    page.getByText(/^Last edit: Change length of Child’s pose on a bolster, in week 4 only\.$/),
+  ).toBeVisible();
+  const further = page.getByRole('button', { name: 'From here on as well' });
+  await further.press('Enter');
+  const dialog = page.getByRole('dialog', { name: 'From here on as well' });
+  await expect(dialog.getByRole('listitem')).toHaveText([/^Week 5: .*→ 4:00/, /^Week 6: .*→ 4:00/]);
+  await page.keyboard.press('Escape');
+  await expect(dialog).toBeHidden();
+  await further.press('Enter');
+  await dialog.getByRole('button', { name: 'Change them all' }).press('Enter');
+  await expect(page.getByRole('button', { name: 'What follows' })).toBeVisible();
+  await expect
+    .poll(async () => (await storedCourse(request, id)).differences.map(({ week, onward }) => [week, onward]))
+    .toEqual([[4, true]]);
+  await page.getByRole('button', { name: /^Undo/ }).click();
+  await expect
+    .poll(async () => (await storedCourse(request, id)).differences.map(({ onward }) => onward))
+    .toEqual([false]);
+});
+
 test('a week is taught from its plan; a plan that somebody changed is said, taken in, or made anew', async ({
   page,
   request,

@@ -1,3 +1,4 @@
+import isEqual from 'fast-deep-equal';
 import { computed, ref, shallowRef, type ComputedRef, type Ref } from 'vue';
 import {
   planOfWeek,
@@ -5,6 +6,7 @@ import {
   withEdit,
   taughtWeeks,
   type Course,
+  type CourseRecord,
   type CourseWeek,
   type EditScope,
 } from '#core/course';
@@ -55,6 +57,14 @@ export interface EditedPlan {
   week?: EditedWeek;
 }
 
+/** The edit of a week that was made last, with the course before it and after it. */
+interface LastEdit {
+  before: Course;
+  after: Course;
+  scope: EditScope;
+  change: PlanEdit;
+}
+
 /** The week of a course that is open in the planner. */
 interface EditedWeek {
   courseId: string;
@@ -63,6 +73,12 @@ interface EditedWeek {
   derived: ComputedRef<CourseWeek | undefined>;
   /** How far the next edit goes. */
   scope: Ref<EditScope>;
+  record: ComputedRef<CourseRecord | undefined>;
+  /** Undefined where none was made yet, or where it was undone or followed by another change. */
+  lastEdit: ComputedRef<LastEdit | undefined>;
+  /** The course as it is where the last edit goes further; undefined where it cannot. */
+  further: (scope: EditScope) => Course | undefined;
+  goFurther: (scope: EditScope) => void;
   taught: ComputedRef<boolean>;
   /** The week before it as it was taught, where it was. */
   before: ComputedRef<{ plan: Plan; beganAtMs: number } | undefined>;
@@ -116,15 +132,36 @@ export function editedWeekOf(courseId: string, number: number): EditedPlan {
   const derived = computed(() => course.value && workedOut(course.value));
   const plan = computed(() => derived.value?.plan);
 
+  const made = shallowRef<LastEdit>();
+  const lastEdit = computed(() => (made.value && isEqual(course.value, made.value.after) ? made.value : undefined));
+  /** Of what is typed in one field, the course before the first of it counts. */
+  const isGoingOn = ({ scope: of, change: earlier }: LastEdit, change: PlanEdit): boolean =>
+    of === scope.value && undoKey(change) !== undefined && undoKey(earlier) === undoKey(change);
+
   function edit(change: PlanEdit): FieldIssue[] {
     if (!course.value || !plan.value) return [];
     const here = applyEdit(plan.value, change);
     if (!here.ok) return here.issues;
-    const made = withEdit(course.value, number, scope.value, change, newId());
-    if (!made.ok) return made.issues;
+    const edited = withEdit(course.value, number, scope.value, change, newId());
+    if (!edited.ok) return edited.issues;
     const key = undoKey(change);
-    const refused = synced.change(change.kind, made.course, key === undefined ? undefined : `${scope.value} ${key}`);
-    return refused === undefined ? [] : [{ field: '', reason: refused }];
+    const goesOn = lastEdit.value && isGoingOn(lastEdit.value, change);
+    const before = goesOn ? lastEdit.value.before : course.value;
+    const refused = synced.change(change.kind, edited.course, key === undefined ? undefined : `${scope.value} ${key}`);
+    if (refused !== undefined) return [{ field: '', reason: refused }];
+    made.value = { before, after: edited.course, scope: scope.value, change };
+    return [];
+  }
+  function further(to: EditScope): Course | undefined {
+    if (!lastEdit.value) return undefined;
+    const { before, change } = lastEdit.value;
+    const edited = withEdit(before, number, to, change, newId());
+    return edited.ok ? edited.course : undefined;
+  }
+  function goFurther(to: EditScope): void {
+    const [last, next] = [lastEdit.value, further(to)];
+    if (!last || !next || synced.change('let an edit go further', next) !== undefined) return;
+    made.value = { ...last, after: next, scope: to };
   }
   return {
     synced,
@@ -144,6 +181,10 @@ export function editedWeekOf(courseId: string, number: number): EditedPlan {
       course,
       derived,
       scope,
+      record,
+      lastEdit,
+      further,
+      goFurther,
       taught: computed(() => record.value?.taught.some(({ week }) => week === number) ?? false),
       before: computed(() => {
         const earlier = course.value && taughtWeeks(course.value).findLast((week) => week < number);

@@ -78,6 +78,28 @@ describe('a week of a course in the planner', () => {
     await pass(700);
     expect(stored().differences).toEqual([]);
   });
+  test('an edit of this week can go further afterwards: from here on, or in the whole course; one undo takes that back', async () => {
+    const editor = await opened(3);
+    const week = editor.week!;
+    expect(week.lastEdit.value).toBeUndefined();
+    for (const seconds of [390, 400]) editor.edit(setHoldSeconds('rest', 'even', seconds));
+    expect(week.lastEdit.value).toMatchObject({ scope: 'week', change: setHoldSeconds('rest', 'even', 400) });
+    expect(week.further('onward')?.differences).toMatchObject([{ week: 3, onward: true }]);
+    week.goFurther('onward');
+    await pass(700);
+    expect(stored().differences).toMatchObject([{ week: 3, onward: true, edit: setHoldSeconds('rest', 'even', 400) }]);
+    expect(week.lastEdit.value?.scope).toBe('onward');
+    week.goFurther('course');
+    await pass(700);
+    expect(stored().differences).toEqual([]);
+    expect(held(stored().base.plan, 'rest')).toBe(400);
+    editor.undo();
+    await pass(700);
+    expect(stored().differences).toMatchObject([{ week: 3, onward: true }]);
+    expect(held(stored().base.plan, 'rest')).not.toBe(400);
+    // What was undone is not the last edit.
+    expect(week.lastEdit.value).toBeUndefined();
+  });
   test('an edit that does not fit changes nothing and says which field', async () => {
     const editor = await opened(2);
     expect(editor.edit(setHoldSeconds('rest', 'even', 0))).toEqual([

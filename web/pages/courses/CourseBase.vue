@@ -10,7 +10,7 @@ import { useLibrary } from '../../state/library';
 import { changeInWords } from '../../widgets/plans/change-words';
 import JobProgress from '../../widgets/jobs/JobProgress.vue';
 import { useJob } from '../../widgets/jobs/use-job';
-import { followsInWords } from './words';
+import { followsInWords } from '../../widgets/courses/follows-words';
 
 /** The plan a course began with, as it is now: the same, changed, or gone; and what it would do to the weeks to take it. */
 const { course, record, rules } = defineProps<{

@@ -9,7 +9,7 @@ import FoldedPart from '../../ui/FoldedPart.vue';
 import RecordTable from '../../ui/RecordTable.vue';
 import { dayOf } from '../../ui/dates';
 import { balanceSentences } from './over-words';
-import { weekTitle } from './words';
+import { weekTitle } from '../../widgets/courses/follows-words';
 
 /** The course as a whole: its weeks in figures with a sentence for each, its hours, and its people. */
 const { course, worked, sessions, members, taught, rules } = defineProps<{

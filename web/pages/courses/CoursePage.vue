@@ -23,7 +23,7 @@ import { withoutThread, withThread } from './thread-draft';
 import { useCourse } from './use-course';
 import { useWeekPlans } from './use-week-plans';
 import WeekRow from './WeekRow.vue';
-import { weekTitle } from './words';
+import { weekTitle } from '../../widgets/courses/follows-words';
 
 const CourseDetails = defineAsyncComponent(() => import('./CourseDetails.vue'));
 const ThreadDialog = defineAsyncComponent(() => import('./ThreadDialog.vue'));

@@ -18,7 +18,8 @@ import { usePeople } from '../../state/people';
 import { useSettings } from '../../state/settings';
 import RecordTable from '../../ui/RecordTable.vue';
 import NotAdvice from '../../widgets/cautions/NotAdvice.vue';
-import { levelAt, weekTitle } from './words';
+import { weekTitle } from '../../widgets/courses/follows-words';
+import { levelAt } from './words';
 
 /** The people of a course: what to decide for whom in the weeks to come, and who is ready for which breath. */
 const { course, worked, sessions, members, taught, rules } = defineProps<{

@@ -15,7 +15,8 @@ import { useLibrary } from '../../state/library';
 import TextField from '../../ui/fields/TextField.vue';
 import { useJob } from '../../widgets/jobs/use-job';
 import JobProgress from '../../widgets/jobs/JobProgress.vue';
-import { classDay, followsInWords, WAY_LABELS } from './words';
+import { followsInWords } from '../../widgets/courses/follows-words';
+import { classDay, WAY_LABELS } from './words';
 
 /** A class that was not held: the ways to go on, each with what it does to the weeks after it, before one is taken. */
 const { course, held, record, rules } = defineProps<{

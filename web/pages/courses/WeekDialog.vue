@@ -9,7 +9,7 @@ import IconButton from '../../ui/IconButton.vue';
 import SelectField from '../../ui/fields/SelectField.vue';
 import TextField from '../../ui/fields/TextField.vue';
 import { editInWords } from '../../widgets/plans/edit-words';
-import { weekTitle } from './words';
+import { weekTitle } from '../../widgets/courses/follows-words';
 
 /** What belongs to one week: its theme, what was changed in it by hand, and what was noted of it. */
 const { course, week, drawn, change } = defineProps<{

@@ -17,7 +17,8 @@ import { usePeople } from '../../state/people';
 import ActionMenu from '../../ui/menus/ActionMenu.vue';
 import RibbonThumb from '../../widgets/ribbon/RibbonThumb.vue';
 import { balanceInWords } from '../../widgets/session/words';
-import { classDay, missedInWords, weekInWords, weekTitle } from './words';
+import { weekTitle } from '../../widgets/courses/follows-words';
+import { classDay, missedInWords, weekInWords } from './words';
 
 /** One class of a course as a row: its day, who came, its ribbon, and what is different in it. */
 const {

@@ -4,7 +4,8 @@ import type { Library } from '#core/catalogue';
 import type { WorkedOutCourse } from '#core/jobs';
 import { clockOfMs } from '#core/time';
 import type { ShareForm, Written } from '../../widgets/share/written';
-import { classDay, missedInWords, threadInWords, weekInWords, weekTitle } from './words';
+import { weekTitle } from '../../widgets/courses/follows-words';
+import { classDay, missedInWords, threadInWords, weekInWords } from './words';
 
 type Form = 'file' | 'words' | 'table' | 'calendar' | 'hours';
 /** The forms a course can be handed over in. */

@@ -14,7 +14,8 @@ import { compileTimeline } from '#core/timeline';
 import { builtInLibrary as library } from '#library';
 import { LONGER_FOLD, sixTuesdays } from '../../../tests/support/course';
 import { balanceSentences } from './over-words';
-import { classDay, datesInWords, followsInWords, missedInWords, threadInWords, weekInWords, weekTitle } from './words';
+import { followsInWords, weekTitle } from '../../widgets/courses/follows-words';
+import { classDay, datesInWords, missedInWords, threadInWords, weekInWords } from './words';
 
 const NOTHING = { taught: [], easyRatios: [] };
 const worked = (course: Course): WorkedOutCourse => {

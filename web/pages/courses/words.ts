@@ -6,7 +6,6 @@ import {
   weekName,
   type Course,
   type CourseClass,
-  type Follows,
   type Thread,
   type ThreadWeeks,
 } from '#core/course';
@@ -14,18 +13,11 @@ import type { Ratio } from '#core/breath';
 import type { Library } from '#core/catalogue';
 import type { WorkedOutCourse } from '#core/jobs';
 import { clockTime, dayOf, shortDayOf } from '../../ui/dates';
-import { changeInWords } from '../../widgets/plans/change-words';
 import { editInWords } from '../../widgets/plans/edit-words';
 import { parseISO } from 'date-fns';
 
 const several = (n: number, one: string): string => `${n} ${n === 1 ? one : `${one}s`}`;
 export const weeksInWords = ({ unit, weeks }: Course): string => several(weeks, unit);
-/** `Week 3`, as it begins a sentence or stands on a button. */
-export const weekTitle = (course: Course, week: number): string => {
-  const name = weekName(course, week);
-  return name.charAt(0).toUpperCase() + name.slice(1);
-};
-
 /** `Thu 5 Nov`, with its hour where a day may have several classes. */
 export function classDay({ unit }: Course, { startsAt }: CourseClass): string {
   if (startsAt === null) return 'no date yet';
@@ -109,20 +101,6 @@ export const WAY_LABELS = {
   drop: 'Skip it',
   join: 'Join it with the next',
 } as const;
-
-/** What becomes of the weeks when a course is changed, a line for each week that becomes another. */
-export function followsInWords(course: Course, follows: readonly Follows[]): string[] {
-  return follows.map((one) => {
-    const title = weekTitle(course, one.week);
-    if (one.kind === 'added') return `${title} is held.`;
-    if (one.kind === 'gone') return `${title} is not held.`;
-    const isDateOnly = one.changes.every((change) => change.kind === 'field' && change.field === 'startsAt');
-    if (isDateOnly) return `${title} is on another day.`;
-    const changes = one.changes.filter((change) => change.kind !== 'field' || change.field !== 'startsAt');
-    const shown = changes.slice(0, 4).map(changeInWords).join('; ');
-    return `${title}: ${shown}${changes.length > 4 ? `; ${changes.length - 4} more` : ''}`;
-  });
-}
 
 /** Why what grows does not reach its aim in time; empty where it does. */
 export const outcomeOf = (one: ThreadWeeks): string => outcomeInWords(one) ?? '';

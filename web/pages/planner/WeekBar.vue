@@ -7,6 +7,7 @@ import { useLibrary } from '../../state/library';
 import BackLink from '../../ui/BackLink.vue';
 import ChoiceField from '../../ui/fields/ChoiceField.vue';
 import { editInWords } from '../../widgets/plans/edit-words';
+import LastEdit from './LastEdit.vue';
 
 /** Above the plan of a week of a course: the way back, how far an edit goes, and what does not fit this week. */
 const editor = useEditor();
@@ -74,6 +75,7 @@ const takeOut = (id: string): void => {
         >It was taught already: what was really done is in <RouterLink to="/history">History</RouterLink>.</template
       >
     </p>
+    <LastEdit />
     <p v-for="one in misfits" :key="one.id" class="small caution wide">
       {{ one.line }}
       <button v-if="one.of === 'difference'" type="button" class="link-button small" @click="takeOut(one.id)">

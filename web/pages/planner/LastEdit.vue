@@ -1,0 +1,114 @@
+<script setup lang="ts">
+import Button from 'primevue/button';
+import Dialog from 'primevue/dialog';
+import { computed, ref } from 'vue';
+import { taughtWeeks, weekName, type EditScope } from '#core/course';
+import { useEditor } from '../../state/editor';
+import { useLibrary } from '../../state/library';
+import { useSettings } from '../../state/settings';
+import { followsInWords } from '../../widgets/courses/follows-words';
+import JobProgress from '../../widgets/jobs/JobProgress.vue';
+import { useJob } from '../../widgets/jobs/use-job';
+import { editInWords } from '../../widgets/plans/edit-words';
+
+/** The last edit of a week of a course: how much further it could go, with what follows before it does, or what it changed. */
+const editor = useEditor();
+const library = useLibrary();
+const settings = useSettings();
+const week = computed(() => editor.week);
+const course = computed(() => week.value?.course.value);
+const last = computed(() => week.value?.lastEdit.value);
+const name = computed(() => (course.value && week.value ? weekName(course.value, week.value.number) : ''));
+const isLastWeek = computed(() => (course.value ? taughtWeeks(course.value).at(-1) === week.value?.number : true));
+const edit = computed(() => (last.value ? editInWords(last.value.change, editor.plan) : ''));
+
+/** How far the edit would go; `week` where it is only asked what it did. */
+const asked = ref<EditScope>();
+const job = useJob('courseFollows');
+const further = computed(() =>
+  asked.value === 'onward' || asked.value === 'course' ? week.value?.further(asked.value) : undefined,
+);
+const visible = computed({
+  get: () => asked.value !== undefined,
+  set: (is) => {
+    if (!is) asked.value = undefined;
+  },
+});
+function ask(): void {
+  const record = week.value?.record.value;
+  const [before, after] = further.value ? [course.value, further.value] : [last.value?.before, last.value?.after];
+  if (!record || !before || !after) return;
+  const { ladder, growth } = settings.current.breath;
+  void job.ask(before.base.plan, library.all, { course: before, record, rules: { ladder, growth }, changed: [after] });
+}
+function open(scope: EditScope): void {
+  asked.value = scope;
+  ask();
+}
+const lines = computed(() =>
+  course.value
+    ? followsInWords(
+        course.value,
+        (job.answer.value?.[0] ?? []).filter((one) => one.week !== week.value?.number),
+      )
+    : [],
+);
+function take(): void {
+  if (asked.value && further.value) week.value?.goFurther(asked.value);
+  visible.value = false;
+}
+</script>
+
+<template>
+  <p v-if="last && course" class="small quiet last" role="status">
+    <span
+      >Last edit: {{ edit }}<template v-if="last.scope === 'week'">, in {{ name }} only</template>.</span
+    >
+    <template v-if="last.scope === 'week'">
+      <button v-if="!isLastWeek" type="button" class="link-button small" @click="open('onward')">
+        From here on as well
+      </button>
+      <button type="button" class="link-button small" @click="open('course')">In the whole course</button>
+    </template>
+    <button v-else type="button" class="link-button small" @click="open('week')">What follows</button>
+  </p>
+  <Dialog
+    v-model:visible="visible"
+    modal
+    :header="asked === 'week' ? 'What follows' : asked === 'onward' ? 'From here on as well' : 'In the whole course'"
+    :style="{ width: 'min(600px, 94vw)' }"
+  >
+    <p>{{ edit }}</p>
+    <JobProgress
+      :share="job.share.value"
+      :trouble="job.trouble.value"
+      what="Working out what follows"
+      @stop="job.stop"
+      @again="ask"
+    />
+    <ul v-if="job.answer.value" class="small">
+      <li v-for="line in lines" :key="line">{{ line }}</li>
+      <li v-if="lines.length === 0">No other {{ course?.unit }} changes.</li>
+    </ul>
+    <template #footer>
+      <Button v-if="asked === 'week'" label="Done" @click="visible = false" />
+      <template v-else>
+        <Button :label="`Only in ${name}`" outlined @click="visible = false" />
+        <Button label="Change them all" :disabled="!further" @click="take" />
+      </template>
+    </template>
+  </Dialog>
+</template>
+
+<style scoped>
+.last {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 12px;
+  align-items: baseline;
+}
+ul {
+  margin: 8px 0 0;
+  padding-left: 20px;
+}
+</style>
