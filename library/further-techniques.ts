@@ -270,7 +270,7 @@ export const FURTHER_TECHNIQUES: Technique[] = [
     round: '1 round = 1 cycle: in, hold, out',
     practice: practice(1, breathSet('full', [cycle([4, 4, 6, 0])], 12)),
     range: { minSeconds: 90, maxSeconds: 480 },
-    gates: 'In for four and out for six for five minutes, lying and seated.',
+    gates: 'The longer out-breath, in for four and out for six, for five minutes, lying and seated.',
     traits: ['holdFull'],
     seat: 'Lying over a support first, later upright.',
     taught: [

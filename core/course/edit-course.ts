@@ -3,6 +3,7 @@ import { applyEdit, planChanges, undoKey, type PlanChange, type PlanEdit } from 
 import { MISSED_WAYS, type Course, type Missed } from './course';
 import { deriveCourse, type CourseSettings } from './derive';
 import type { CourseRecord } from './record';
+import type { Thread } from './thread';
 
 /** How far an edit of a week goes. */
 export type EditScope = 'week' | 'onward' | 'course';
@@ -37,6 +38,18 @@ const withBase = (course: Course, plan: Course['base']['plan']): Course => ({
 export const withoutDifference = (course: Course, id: string): Course => ({
   ...course,
   differences: course.differences.filter((one) => one.id !== id),
+});
+
+/** A course with a thread: in the place of the one with its id, or after the others. */
+export const withThread = (course: Course, thread: Thread): Course => ({
+  ...course,
+  threads: course.threads.some(({ id }) => id === thread.id)
+    ? course.threads.map((one) => (one.id === thread.id ? thread : one))
+    : [...course.threads, thread],
+});
+export const withoutThread = (course: Course, id: string): Course => ({
+  ...course,
+  threads: course.threads.filter((one) => one.id !== id),
 });
 
 /** A difference of one week from that week on, or the other way round. */

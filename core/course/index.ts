@@ -14,7 +14,9 @@ export {
   withEdit,
   withMissed,
   withOnward,
+  withThread,
   withoutDifference,
+  withoutThread,
   type EditScope,
   type Follows,
 } from './edit-course';
@@ -23,7 +25,8 @@ export { entriesOfCourse } from './entries';
 export { recordOfCourse, type CourseRecord, type CourseSession } from './record';
 export { daysOfSessions, hoursLog } from './hours';
 export { Thread, type ThreadOf } from './thread';
-export { whatCanGrow, type CanGrow } from './what-can-grow';
+export { sameAs, whatCanGrow } from './what-can-grow';
+export { readAim, suggestedAim, threadRefusal } from './aim';
 export { tooEarlyFor } from './too-early';
 export { outcomeInWords, threadName, valueInWords } from './words';
 export { weekName } from './week-count';

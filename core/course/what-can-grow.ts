@@ -4,7 +4,8 @@ import { setUpRowInWords } from '#core/props';
 import type { Thread, ThreadOf } from './thread';
 import { countsIn, numberIn } from './thread-edits';
 
-type Growing = Exclude<Thread, { kind: 'new' }>;
+/** What grows by itself: everything but what comes new. */
+export type Growing = Exclude<Thread, { kind: 'new' }>;
 /** What a plan has that can grow over the weeks: what it is called, and a thread that leaves it as it is. */
 export interface CanGrow {
   /** Names it among the others of this plan. */
@@ -66,3 +67,15 @@ export function whatCanGrow(plan: Plan, library: Library): CanGrow[] {
   if (share) found.push({ key: 'talk', name: 'Talk', still: { ...talk, from: share, to: share } });
   return found;
 }
+
+/** Which of the things that can grow a thread is of; undefined where the plan no longer has it. */
+export const sameAs = (thread: Thread, all: readonly CanGrow[]): CanGrow | undefined =>
+  all.find(({ still }) => {
+    if (still.kind !== thread.kind) return false;
+    if (still.kind === 'length' && thread.kind === 'length')
+      return JSON.stringify(still.of) === JSON.stringify(thread.of);
+    if (still.kind === 'breath' && thread.kind === 'breath') return still.step === thread.step;
+    if (still.kind === 'props' && thread.kind === 'props')
+      return still.step === thread.step && still.row === thread.row;
+    return still.kind === 'talk';
+  });

@@ -121,6 +121,34 @@ test('a class that was not held: what follows is shown, then taken, then undone'
     .toEqual([{ class: 3, how: 'shift', why: 'Snow' }]);
 });
 
+test('something new waits for what usually comes first, with its reason, and comes with it', async ({
+  page,
+  request,
+}) => {
+  const { id } = await sixWeeks(request, 'In order');
+  await page.goto(`/courses/${id}`);
+  const dialog = page.getByRole('dialog', { name: 'Add something that grows' });
+  const add = async (entry: RegExp, week: string): Promise<void> => {
+    await page.getByRole('button', { name: 'Add something that grows' }).click();
+    await choose(dialog.getByRole('combobox', { name: 'What grows' }), 'A position or breath that comes later');
+    await choose(dialog.getByRole('combobox', { name: 'What comes' }), entry);
+    await dialog.getByLabel('week', { exact: true }).fill(week);
+    await dialog.getByLabel('week', { exact: true }).press('Tab');
+  };
+  await add(/^Seal$/, '4');
+  const sphinx = dialog.getByRole('checkbox', { name: 'Sphinx' });
+  await expect(sphinx).toBeChecked();
+  await expect(dialog.getByText('It bends the low back further than Sphinx.')).toBeVisible();
+  await expect(dialog.getByText(/Nothing in this course brings it/)).toBeVisible();
+  await dialog.getByRole('button', { name: 'Add', exact: true }).click();
+  await expect(weeks(page).nth(3)).toContainText('It waits until Sphinx has been taught.');
+  await add(/^Sphinx$/, '2');
+  await dialog.getByRole('button', { name: 'Add', exact: true }).click();
+  await expect(weeks(page).nth(1)).toContainText('new: Sphinx');
+  await expect(weeks(page).nth(3)).toContainText('new: Seal');
+  await expect(page.getByText('It waits until Sphinx has been taught.')).toHaveCount(0);
+});
+
 test('a week is edited for itself, from there on, and in the whole course; each can be undone', async ({
   page,
   request,

@@ -129,6 +129,12 @@ const shown = computed(() => {
 .records :deep(td[role='rowheader']) {
   font-weight: 600;
 }
+/* What a row is stays readable where there is little room: the other columns scroll. */
+@media (width < 640px) {
+  .records :deep(td[role='rowheader']) {
+    min-width: min(160px, 40vw);
+  }
+}
 .records :deep(.quiet-row td) {
   color: var(--ink-2);
   font-weight: 400;

@@ -2,7 +2,16 @@
 import Button from 'primevue/button';
 import { computed, defineAsyncComponent, ref, shallowRef } from 'vue';
 import { useRouter } from 'vue-router';
-import { taughtWeeks, weekName, withMissed, type Course, type CourseClass, type Thread } from '#core/course';
+import {
+  taughtWeeks,
+  weekName,
+  withMissed,
+  withoutThread,
+  withThread,
+  type Course,
+  type CourseClass,
+  type Thread,
+} from '#core/course';
 import { courseClient } from '../../client/documents';
 import { useCourses } from '../../state/courses';
 import { useLibrary } from '../../state/library';
@@ -19,7 +28,6 @@ import CourseAbout from './CourseAbout.vue';
 import CourseOver from './CourseOver.vue';
 import CourseThreads from './CourseThreads.vue';
 import { COURSE_FORMS, writeCourse, type SharedCourse } from './share-course';
-import { withoutThread, withThread } from './thread-draft';
 import { useCourse } from './use-course';
 import { useWeekPlans } from './use-week-plans';
 import WeekRow from './WeekRow.vue';

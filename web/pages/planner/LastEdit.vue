@@ -22,16 +22,16 @@ const name = computed(() => (course.value && week.value ? weekName(course.value,
 const isLastWeek = computed(() => (course.value ? taughtWeeks(course.value).at(-1) === week.value?.number : true));
 const edit = computed(() => (last.value ? editInWords(last.value.change, editor.plan) : ''));
 
-/** How far the edit would go; `week` where it is only asked what it did. */
-const asked = ref<EditScope>();
+/** How far the edit would go; `week` where only what it changed is shown. */
+const reach = ref<EditScope>();
 const job = useJob('courseFollows');
 const further = computed(() =>
-  asked.value === 'onward' || asked.value === 'course' ? week.value?.further(asked.value) : undefined,
+  reach.value === 'onward' || reach.value === 'course' ? week.value?.further(reach.value) : undefined,
 );
 const visible = computed({
-  get: () => asked.value !== undefined,
+  get: () => reach.value !== undefined,
   set: (is) => {
-    if (!is) asked.value = undefined;
+    if (!is) reach.value = undefined;
   },
 });
 function ask(): void {
@@ -42,7 +42,7 @@ function ask(): void {
   void job.ask(before.base.plan, library.all, { course: before, record, rules: { ladder, growth }, changed: [after] });
 }
 function open(scope: EditScope): void {
-  asked.value = scope;
+  reach.value = scope;
   ask();
 }
 const lines = computed(() =>
@@ -54,7 +54,7 @@ const lines = computed(() =>
     : [],
 );
 function take(): void {
-  if (asked.value && further.value) week.value?.goFurther(asked.value);
+  if (reach.value && further.value) week.value?.goFurther(reach.value);
   visible.value = false;
 }
 </script>
@@ -75,7 +75,7 @@ function take(): void {
   <Dialog
     v-model:visible="visible"
     modal
-    :header="asked === 'week' ? 'What follows' : asked === 'onward' ? 'From here on as well' : 'In the whole course'"
+    :header="reach === 'week' ? 'What follows' : reach === 'onward' ? 'From here on as well' : 'In the whole course'"
     :style="{ width: 'min(600px, 94vw)' }"
   >
     <p>{{ edit }}</p>
@@ -91,7 +91,7 @@ function take(): void {
       <li v-if="lines.length === 0">No other {{ course?.unit }} changes.</li>
     </ul>
     <template #footer>
-      <Button v-if="asked === 'week'" label="Done" @click="visible = false" />
+      <Button v-if="reach === 'week'" label="Done" @click="visible = false" />
       <template v-else>
         <Button :label="`Only in ${name}`" outlined @click="visible = false" />
         <Button label="Change them all" :disabled="!further" @click="take" />

@@ -1,8 +1,9 @@
 import { describe, expect, test } from '@jest/globals';
-import { whatCanGrow } from '#core/course';
 import { builtInLibrary as library, TEMPLATES } from '#library';
-import { LONGER_FOLD, sixTuesdays } from '../../../tests/support/course';
-import { readAim, sameAs, suggestedAim, threadRefusal, withThread, withoutThread } from './thread-draft';
+import { LONGER_FOLD, sixTuesdays } from '../../tests/support/course';
+import { readAim, suggestedAim, threadRefusal } from './aim';
+import { withThread, withoutThread } from './edit-course';
+import { sameAs, whatCanGrow } from './what-can-grow';
 
 const breath = (out: number, holdFull = 0) => ({
   ...{ id: 'b', kind: 'breath' as const, step: 's', easyAWeek: 1, byWeek: 6 },

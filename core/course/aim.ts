@@ -1,9 +1,7 @@
 import { QUARTERS, ratioInWords, readCounts } from '#core/breath';
-import { Thread, valueInWords, type CanGrow, type Course, type ThreadOf } from '#core/course';
-import type { Plan } from '#core/plan';
-
-/** What grows by itself: everything but what comes new. */
-export type Growing = Exclude<Thread, { kind: 'new' }>;
+import { Thread, type ThreadOf } from './thread';
+import type { Growing } from './what-can-grow';
+import { valueInWords } from './words';
 
 /** What is offered as an aim of what starts to grow: a third more time, a longer out-breath, one piece fewer. */
 export function suggestedAim(still: Growing, weeks: number): Growing {
@@ -56,33 +54,3 @@ export function threadRefusal(thread: Thread): string | undefined {
   if (!read.success) return read.error.issues[0]?.message;
   return thread.kind === 'new' ? undefined : aimRefusal(thread);
 }
-
-/** A course with a thread: in the place of the one with its id, or after the others. */
-export const withThread = (course: Course, thread: Thread): Course => ({
-  ...course,
-  threads: course.threads.some(({ id }) => id === thread.id)
-    ? course.threads.map((one) => (one.id === thread.id ? thread : one))
-    : [...course.threads, thread],
-});
-export const withoutThread = (course: Course, id: string): Course => ({
-  ...course,
-  threads: course.threads.filter((one) => one.id !== id),
-});
-
-/** Which of the things that can grow a thread is of; undefined where the plan no longer has it. */
-export const sameAs = (thread: Thread, all: readonly CanGrow[]): CanGrow | undefined =>
-  all.find(({ still }) => {
-    if (still.kind !== thread.kind) return false;
-    if (still.kind === 'length' && thread.kind === 'length')
-      return JSON.stringify(still.of) === JSON.stringify(thread.of);
-    if (still.kind === 'breath' && thread.kind === 'breath') return still.step === thread.step;
-    if (still.kind === 'props' && thread.kind === 'props')
-      return still.step === thread.step && still.row === thread.row;
-    return still.kind === 'talk';
-  });
-
-/** The steps after which something new may come, the beginning first. */
-export const placesIn = ({ steps }: Plan): { value: string; label: string }[] => [
-  { value: '', label: 'at the beginning' },
-  ...steps.map(({ id, name }) => ({ value: id, label: `after ${name.split(',')[0] ?? name}` })),
-];
