@@ -23,6 +23,12 @@ describe('an aim', () => {
     expect(threadRefusal(breath(4))).toMatch(/^It begins with 4 : 0 : 4 already/);
     expect(threadRefusal({ ...LONGER_FOLD, mostAWeek: 0 })).toMatch(/at least/i);
   });
+  test('of a stage may be shorter: its prop leaves earlier', () => {
+    const stage = { ...LONGER_FOLD, of: { kind: 'stage' as const, step: 'fold', stage: 'propped' } };
+    expect(threadRefusal({ ...stage, to: 120 })).toBeUndefined();
+    expect(threadRefusal({ ...stage, to: 180 })).toBe('It begins with 3:00 already. Choose another aim.');
+    expect(suggestedAim({ ...stage, from: 240, to: 240 }, 6)).toMatchObject({ from: 240, to: 165, byWeek: 6 });
+  });
   test('of a breath is read as it is typed', () => {
     expect(readAim(breath(6), '4:2:8')).toEqual({ ok: true, to: { in: 4, holdFull: 2, out: 8, holdEmpty: 0 } });
     expect(readAim(breath(6), 'longer')).toMatchObject({ ok: false });

@@ -7,6 +7,8 @@ import { valueInWords } from './words';
 export function suggestedAim(still: Growing, weeks: number): Growing {
   switch (still.kind) {
     case 'length': {
+      // The props of a stage leave earlier, a third of its time in the end.
+      if (still.of.kind === 'stage') return { ...still, to: Math.ceil((still.from * 2) / 3 / 15) * 15, byWeek: weeks };
       const to = Math.min(3600, Math.ceil((still.from * 4) / 3 / 30) * 30);
       return { ...still, to, byWeek: weeks };
     }
@@ -31,7 +33,7 @@ function aimRefusal(thread: Growing): string | undefined {
   const isShorter =
     thread.kind === 'breath'
       ? QUARTERS.every((quarter) => thread.to[quarter] <= thread.from[quarter])
-      : thread.kind === 'length' && thread.to < thread.from;
+      : thread.kind === 'length' && thread.of.kind !== 'stage' && thread.to < thread.from;
   if (isShorter) return `It begins with ${from} already: an aim is longer.`;
   if ((thread.kind === 'props' || thread.kind === 'talk') && thread.to > thread.from)
     return `It begins with ${from} already: an aim is less.`;

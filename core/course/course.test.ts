@@ -12,16 +12,19 @@ import {
   sideSeconds,
   talkStep,
   Plan,
+  type HoldStep,
+  type Stage,
 } from '#core/plan';
+import type { SetUp } from '#core/props';
 import { compileTimeline } from '#core/timeline';
 import { builtInLibrary as library } from '#library';
 import { classesOf, taughtWeeks } from './classes';
 import { newCourse, readCourse, type Course } from './course';
-import { deriveCourse, planOfWeek, threadWeeks } from './derive';
+import { deriveCourse, planOfWeek, threadWeeks, type CourseWeek } from './derive';
 import { entriesOfCourse } from './entries';
 import type { CourseRecord } from './record';
 import { missedWays, whatFollows, withEdit, withMissed, withoutDifference, withOnward } from './edit-course';
-import type { Thread } from './thread';
+import type { Thread, ThreadOf } from './thread';
 
 const position = (id: string) => library.position(id)!;
 const NOTHING: CourseRecord = { taught: [], easyRatios: [] };
@@ -248,6 +251,74 @@ describe('the plans of the weeks', () => {
       .map(({ steps }) => steps.find(({ id }) => id === 'fold'))
       .map((step) => (step?.kind === 'hold' ? step.setUp.length : NaN));
     expect(rows[1]).toBe(rows[0]! - 1);
+  });
+});
+
+describe('a prop that leaves earlier within a hold', () => {
+  const weeks = (of: Course): CourseWeek[] => deriveCourse(of, NOTHING, settings);
+  const fixed = (id: string, seconds: number, setUp: SetUp | null): Stage => ({
+    ...{ id, name: id, length: { kind: 'fixed', seconds }, breathSeconds: null },
+    ...{ position: null, setUp },
+  });
+  /** A fold of five minutes: four with what the library lays under it, and one without anything. */
+  const staged = (...stages: Stage[]): Plan => {
+    const plan = evening();
+    return {
+      ...plan,
+      steps: plan.steps.map((step) =>
+        step.kind === 'hold' && step.id === 'fold'
+          ? { ...step, sides: { ...step.sides, length: { kind: 'even', seconds: 300 } } as HoldStep['sides'], stages }
+          : step,
+      ),
+    };
+  };
+  const earlier: ThreadOf<'length'> = {
+    ...{ id: 's', kind: 'length', of: { kind: 'stage', step: 'fold', stage: 'propped' } },
+    ...{ from: 240, to: 120, grid: 30, mostAWeek: 60, byWeek: 5 },
+  };
+  const stagesOf = ({ plan }: CourseWeek): number[] =>
+    plan.steps.flatMap((step) =>
+      step.kind === 'hold' && step.id === 'fold'
+        ? step.stages.map(({ length }) => (length.kind === 'fixed' ? length.seconds : NaN))
+        : [],
+    );
+  const given = (plan: Plan): Course => ({ ...course({ weeks: 5, threads: [earlier] }), base: { planId: null, plan } });
+
+  test('its stage gets shorter by as much each week, and the one after it gets what it loses', () => {
+    const plan = staged(fixed('propped', 240, null), fixed('bare', 60, []));
+    const derived = weeks(given(plan));
+    expect(derived.map(stagesOf)).toEqual([
+      [240, 60],
+      [210, 90],
+      [180, 120],
+      [150, 150],
+      [120, 180],
+    ]);
+    for (const { plan: one } of derived) {
+      const fold = one.steps.find(({ id }) => id === 'fold');
+      expect(fold?.kind === 'hold' && sideSeconds(fold.sides)).toEqual({ left: 300, right: 300 });
+    }
+  });
+
+  test('a stage that shares the remaining time takes it by itself; one that is gone, or has no length, is reported', () => {
+    const share: Stage = { ...fixed('bare', 60, []), length: { kind: 'share', weight: 1 } };
+    expect(stagesOf(weeks(given(staged(fixed('propped', 240, null), share)))[4]!)).toEqual([120, NaN]);
+    expect(weeks(given(staged(fixed('other', 300, null))))[1]!.misfits).toEqual([
+      { of: 'thread', id: 's', reason: 'Its stage is no longer in the hold.' },
+    ]);
+    expect(weeks(given(staged({ ...share, id: 'propped' })))[1]!.misfits).toEqual([
+      { of: 'thread', id: 's', reason: 'Its stage shares the remaining time: give it a length of its own.' },
+    ]);
+  });
+
+  test('the stage beside it gives no more than it has', () => {
+    const longer: Course = {
+      ...given(staged(fixed('propped', 240, null), fixed('bare', 60, []))),
+      threads: [{ ...earlier, to: 300 }],
+    };
+    expect(weeks(longer)[4]!.misfits).toEqual([
+      { of: 'thread', id: 's', reason: 'The stage beside it has no more time to give.' },
+    ]);
   });
 });
 

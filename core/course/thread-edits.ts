@@ -13,6 +13,7 @@ import {
   sideSeconds,
   type Plan,
   type PlanEdit,
+  type Stage,
   type Step,
 } from '#core/plan';
 import type { Seconds } from '#core/numbers';
@@ -28,10 +29,18 @@ const stepOf = ({ steps }: Plan, id: string): Step | undefined => steps.find((st
 /** The steps whose length a thread says. */
 export function stepsOfLength({ of }: ThreadOf<'length'>, { steps }: Plan, library: Library): Step[] {
   return steps.filter((step) =>
-    of.kind === 'step'
-      ? step.id === of.step
-      : step.kind === 'hold' && library.position(step.position)?.family === of.family,
+    of.kind === 'family'
+      ? step.kind === 'hold' && library.position(step.position)?.family === of.family
+      : step.id === of.step,
   );
+}
+
+/** A stage of a hold, and where it stands among the others; undefined where it is gone. */
+function stageOf({ of }: ThreadOf<'length'>, step: Step | undefined): { stage: Stage; at: number } | undefined {
+  if (of.kind !== 'stage' || step?.kind !== 'hold') return undefined;
+  const at = step.stages.findIndex(({ id }) => id === of.stage);
+  const stage = step.stages[at];
+  return stage && { stage, at };
 }
 
 /** The length of a step in seconds a side, the longer of its two; undefined for a breath. */
@@ -72,6 +81,10 @@ export function numberIn(
   plan: Plan,
   library: Library,
 ): number | undefined {
+  if (thread.kind === 'length' && thread.of.kind === 'stage') {
+    const length = stageOf(thread, stepOf(plan, thread.of.step))?.stage.length;
+    return length?.kind === 'fixed' ? length.seconds : undefined;
+  }
   if (thread.kind === 'length') {
     const lengths = stepsOfLength(thread, plan, library).flatMap((step) => lengthOf(step) ?? []);
     return lengths.length > 0 ? Math.max(...lengths) : undefined;
@@ -91,10 +104,29 @@ const TALK_GRID: Seconds = 5;
 export function lengthEdits(thread: ThreadOf<'length'>, plan: Plan, library: Library, to: Seconds): ThreadEdits {
   const steps = stepsOfLength(thread, plan, library);
   if (steps.length === 0)
-    return thread.of.kind === 'step' ? GONE : { ok: false, reason: 'There is no such hold in the plan.' };
+    return thread.of.kind === 'family' ? { ok: false, reason: 'There is no such hold in the plan.' } : GONE;
+  if (thread.of.kind === 'stage') return stageEdits(thread, steps[0], to);
   if (steps.some(({ kind }) => kind === 'breath'))
     return { ok: false, reason: 'A breath is as long as its rounds: let its counts grow.' };
   return done(steps.map(({ id, kind }) => (kind === 'hold' ? setHoldSeconds(id, 'even', to) : setSeconds(id, to))));
+}
+
+/** Another length for a stage; the hold stays as long as it is, as the stage beside it has the rest. */
+function stageEdits(thread: ThreadOf<'length'>, step: Step | undefined, to: Seconds): ThreadEdits {
+  const found = stageOf(thread, step);
+  if (!found || step?.kind !== 'hold') return { ok: false, reason: 'Its stage is no longer in the hold.' };
+  const { length } = found.stage;
+  if (length.kind !== 'fixed')
+    return { ok: false, reason: 'Its stage shares the remaining time: give it a length of its own.' };
+  const beside = found.at + 1 < step.stages.length ? found.at + 1 : found.at - 1;
+  const stages = step.stages.map((one, i): Stage => {
+    const by = i === found.at ? to - length.seconds : i === beside ? length.seconds - to : 0;
+    if (by === 0 || one.length.kind !== 'fixed') return one;
+    return { ...one, length: { kind: 'fixed', seconds: one.length.seconds + by } };
+  });
+  if (stages.some((one) => one.length.kind === 'fixed' && one.length.seconds < 1))
+    return { ok: false, reason: 'The stage beside it has no more time to give.' };
+  return done([setHold(step.id, { stages })]);
 }
 
 export function breathEdits({ step: id }: ThreadOf<'breath'>, plan: Plan, to: Ratio): ThreadEdits {

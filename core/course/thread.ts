@@ -16,9 +16,10 @@ const Grid = z.union(
   'Lengths go by 5, 15, 30 or 60 seconds.',
 );
 
-/** Which holds a length is of: a step, or all holds of positions of one family. */
+/** Which holds a length is of: a step, one stage of it, or all holds of positions of one family. */
 const Holds = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('step'), step: Id }),
+  z.strictObject({ kind: z.literal('stage'), step: Id, stage: Id }),
   z.strictObject({ kind: z.literal('family'), family: z.enum(FAMILIES) }),
 ]);
 
@@ -31,7 +32,10 @@ const byWeek = { byWeek: Week };
  * What grows over the weeks of a course. Lengths are seconds a side, the same on both sides; `from` is what week 1 has.
  */
 export const Thread = z.discriminatedUnion('kind', [
-  /** A hold or a rest, or all holds of a family. `mostAWeek`: it gets longer by no more in a week. */
+  /**
+   * A hold or a rest, all holds of a family, or a stage of a hold, which may also get shorter: its props leave earlier.
+   * `mostAWeek`: it changes by no more in a week.
+   */
   thread('length', {
     of: Holds,
     from: HoldSeconds,

@@ -1,4 +1,5 @@
 import { expect, test } from '@jest/globals';
+import type { Stage } from '#core/plan';
 import { TEMPLATES, builtInLibrary as library } from '#library';
 import { sixTuesdays } from '../../tests/support/course';
 import { deriveCourse } from './derive';
@@ -20,6 +21,26 @@ test('what can grow in a plan is each hold, each family of several, each counted
   expect(named('length s10')).toMatchObject({ name: 'Last rest', still: { from: 420, to: 420 } });
   expect(named('breath s4')).toMatchObject({ still: { from: { in: 4, holdFull: 0, out: 8, holdEmpty: 0 } } });
   expect(named('props s5 block-forehead')).toMatchObject({ still: { from: 2, to: 2 } });
+});
+test('so does each stage of a hold that has a length of its own', () => {
+  const stage = (id: string, name: string, length: Stage['length']): Stage => ({
+    ...{ id, name, length, breathSeconds: null },
+    ...{ position: null, setUp: null },
+  });
+  const stages = [
+    stage('a', 'upright', { kind: 'fixed', seconds: 90 }),
+    stage('b', '', { kind: 'fixed', seconds: 60 }),
+    stage('c', 'folded', { kind: 'share', weight: 1 }),
+  ];
+  const steps = restorative.steps.map((step) =>
+    step.id === 's10' && step.kind === 'hold' ? { ...step, stages } : step,
+  );
+  const found = whatCanGrow({ ...restorative, steps }, library).filter(({ key }) => key.startsWith('stage'));
+  expect(found.map(({ key, name, still }) => [key, name, still.from])).toEqual([
+    ['stage s10 a', 'Last rest, upright', 90],
+    ['stage s10 b', 'Last rest, stage 2', 60],
+  ]);
+  for (const { still } of found) expect(Thread.safeParse(still).success).toBe(true);
 });
 test.each(TEMPLATES.map(({ id, plan }) => [id, plan] as const))(
   'in the plan “%s” everything that can grow is a thread that fits, and as it stands changes nothing',

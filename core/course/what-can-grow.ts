@@ -3,6 +3,7 @@ import type { Plan } from '#core/plan';
 import { setUpRowInWords } from '#core/props';
 import type { Thread, ThreadOf } from './thread';
 import { countsIn, numberIn } from './thread-edits';
+import { stageTitle } from './words';
 
 /** What grows by itself: everything but what comes new. */
 export type Growing = Exclude<Thread, { kind: 'new' }>;
@@ -21,7 +22,7 @@ const lengthOf = (of: ThreadOf<'length'>['of'], from: number): ThreadOf<'length'
 });
 const firstPart = (name: string): string => name.split(',')[0] ?? name;
 
-/** Everything in a plan that can grow, each with what the plan has of it: lengths, breaths, props, talk. */
+/** Everything in a plan that can grow, each with what the plan has of it: lengths, stages, breaths, props, talk. */
 export function whatCanGrow(plan: Plan, library: Library): CanGrow[] {
   const found: CanGrow[] = [];
   const isHeld = plan.steps.filter(({ kind }) => kind === 'hold' || kind === 'rest');
@@ -38,6 +39,15 @@ export function whatCanGrow(plan: Plan, library: Library): CanGrow[] {
     const from = numberIn(lengthOf(of, 1), plan, library);
     if (count.length > 1 && from !== undefined)
       found.push({ key: `family ${family}`, name: `All ${familyLabel(family)} holds`, still: lengthOf(of, from) });
+  }
+  for (const step of plan.steps) {
+    for (const [at, { id, name }] of (step.kind === 'hold' ? step.stages : []).entries()) {
+      const of = { kind: 'stage', step: step.id, stage: id } as const;
+      const from = numberIn(lengthOf(of, 1), plan, library);
+      if (from === undefined) continue;
+      const called = `${firstPart(step.name)}, ${stageTitle(name, at)}`;
+      found.push({ key: `stage ${step.id} ${id}`, name: called, still: lengthOf(of, from) });
+    }
   }
   for (const { id, name } of plan.steps) {
     const empty = { in: 1, holdFull: 0, out: 1, holdEmpty: 0 };

@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { emptyPlan, holdFrom } from '#core/plan';
+import { emptyPlan, holdFrom, type Step } from '#core/plan';
 import { builtInLibrary as library } from '#library';
 import type { ThreadWeeks } from './derive';
 import type { Thread } from './thread';
@@ -29,6 +29,12 @@ describe('what grows, in words', () => {
     expect(names({ ...longer, of: { kind: 'family', family: 'sideLying' } } as Thread)).toBe('All side lying holds');
     expect(names({ id: 'n', kind: 'new', entry: 'sphinx', week: 2, after: null, needs: [] })).toBe('Sphinx');
     expect(names({ ...breath, step: 'gone' })).toBe('A step that is gone');
+    const [rest] = plan.steps;
+    const stage = { id: 'a', name: '', length: { kind: 'fixed', seconds: 60 }, breathSeconds: null } as const;
+    const staged = { ...plan, steps: [{ ...rest!, stages: [{ ...stage, position: null, setUp: null }] } as Step] };
+    const of = (id: string): Thread => ({ ...longer, of: { kind: 'stage', step: 's', stage: id } }) as Thread;
+    expect(threadName(of('a'), staged, library)).toBe('Last rest, stage 1');
+    expect(threadName(of('b'), staged, library)).toBe('Last rest, a stage that is gone');
   });
 
   test('has values with their units', () => {

@@ -15,7 +15,8 @@ export function threadName(thread: Thread, { steps }: Plan, library: Library): s
     steps.find((step) => step.id === id)?.name.split(',')[0] ?? 'A step that is gone';
   switch (thread.kind) {
     case 'length':
-      return thread.of.kind === 'step' ? nameOf(thread.of.step) : `All ${familyLabel(thread.of.family)} holds`;
+      if (thread.of.kind === 'family') return `All ${familyLabel(thread.of.family)} holds`;
+      return thread.of.kind === 'step' ? nameOf(thread.of.step) : stageName(thread.of, steps, nameOf(thread.of.step));
     case 'breath':
       return nameOf(thread.step);
     case 'props':
@@ -26,6 +27,16 @@ export function threadName(thread: Thread, { steps }: Plan, library: Library): s
       return 'Talk';
   }
 }
+
+/** `Head to knee, on the blocks`; a stage without a name goes by its place. */
+function stageName({ step: id, stage }: { step: string; stage: string }, steps: Plan['steps'], of: string): string {
+  const step = steps.find((one) => one.id === id);
+  const stages = step?.kind === 'hold' ? step.stages : [];
+  const at = stages.findIndex((one) => one.id === stage);
+  return `${of}, ${at < 0 ? 'a stage that is gone' : stageTitle(stages[at]?.name ?? '', at)}`;
+}
+/** A stage as it is called, or by its place, from 0. */
+export const stageTitle = (name: string, at: number): string => (name === '' ? `stage ${at + 1}` : name);
 
 /** What a row of a set-up is of, in the plural: `Blocks`. */
 function propsOf({ step: id, row }: ThreadOf<'props'>, steps: Plan['steps']): string {

@@ -51,16 +51,18 @@ const isFieldWrong = shallowRef(false);
 const NEW = 'new';
 const GROUPS = [
   { kind: 'length', label: 'Lengths' },
+  { kind: 'stage', label: 'Stages: a prop that leaves earlier' },
   { kind: 'breath', label: 'Breaths' },
   { kind: 'props', label: 'Props: fewer pieces' },
   { kind: 'talk', label: 'Stillness' },
 ] as const;
+const isStage = (thread: Thread): boolean => thread.kind === 'length' && thread.of.kind === 'stage';
 const groups = computed(() => [
   { label: 'New', items: [{ value: NEW, label: 'A position or breath that comes later' }] },
   ...GROUPS.map(({ kind, label }) => ({
     label,
     items: candidates.value
-      .filter(({ still }) => still.kind === kind)
+      .filter(({ still }) => (isStage(still) ? kind === 'stage' : still.kind === kind))
       .map(({ key, name }) => ({ value: key, label: kind === 'talk' ? 'Less talk, more stillness' : name })),
   })).filter(({ items }) => items.length > 0),
 ]);
@@ -233,7 +235,8 @@ function keep(save: (thread: Thread) => string | undefined): void {
       <template v-else>
         <p v-if="draft.kind !== 'breath'" class="wide quiet small">
           The first plan has {{ valueInWords(draft, draft.from)
-          }}{{ draft.kind === 'length' ? ' a side, or together' : '' }}.
+          }}{{ draft.kind === 'length' && !isStage(draft) ? ' a side, or together' : '' }}.
+          <template v-if="isStage(draft)">The stage beside it gets what it loses; the hold stays as long.</template>
         </p>
         <template v-if="draft.kind === 'length'">
           <TimeField

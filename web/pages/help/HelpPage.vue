@@ -89,11 +89,11 @@ usePageTitle(() => ['How it works']);
       <h2 id="course-help">5. Make a course of it</h2>
       <p>
         <RouterLink to="/courses">Courses</RouterLink> take one plan through several weeks: holds lengthen, a breath
-        moves up the ladder, a stack gets lower, something new comes in. Each class that was taught decides what the
-        next can be, so a breath moves on only once the one before it was easy. Something new waits for what usually
-        comes before it. Open a week to change it for that week, from there on, or in the whole course; an edit of one
-        week can go further later, and you see what follows before it does. When a class is missed, you see what each
-        way of going on would change.
+        moves up the ladder, a stack gets lower, a prop leaves earlier, something new comes in. Each class that was
+        taught decides what the next can be, so a breath moves on only once the one before it was easy. Something new
+        waits for what usually comes before it. Open a week to change it for that week, from there on, or in the whole
+        course; an edit of one week can go further later, and you see what follows before it does. When a class is
+        missed, you see what each way of going on would change.
       </p>
     </section>
     <section aria-labelledby="share-help">
