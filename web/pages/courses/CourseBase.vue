@@ -8,9 +8,8 @@ import { ApiProblem } from '../../client/http';
 import { planClient } from '../../client/documents';
 import { useLibrary } from '../../state/library';
 import { changeInWords } from '../../widgets/plans/change-words';
-import JobProgress from '../../widgets/jobs/JobProgress.vue';
+import WhatFollows from '../../widgets/courses/WhatFollows.vue';
 import { useJob } from '../../widgets/jobs/use-job';
-import { followsInWords } from '../../widgets/courses/follows-words';
 
 /** The plan a course began with, as it is now: the same, changed, or gone; and what it would do to the weeks to take it. */
 const { course, record, rules } = defineProps<{
@@ -47,7 +46,6 @@ function look(): void {
   looking.value = true;
   if (after.value) void job.ask(course.base.plan, library.all, { course, record, rules, changed: [after.value] });
 }
-const lines = computed(() => followsInWords(course, job.answer.value?.[0] ?? []));
 function take(): void {
   if (after.value) emit('take', after.value);
   looking.value = false;
@@ -73,17 +71,14 @@ function take(): void {
       <li v-for="(one, i) in changes.slice(0, 8)" :key="i">{{ changeInWords(one) }}</li>
     </ul>
     <h3>What follows</h3>
-    <JobProgress
+    <WhatFollows
+      :course="course"
+      :follows="job.answer.value?.[0]"
       :share="job.share.value"
       :trouble="job.trouble.value"
-      what="Working out what follows"
       @stop="job.stop"
       @again="look"
     />
-    <ul v-if="job.answer.value" class="small">
-      <li v-for="line in lines" :key="line">{{ line }}</li>
-      <li v-if="lines.length === 0">No week becomes another.</li>
-    </ul>
     <template #footer>
       <Button label="Leave the course as it is" outlined @click="looking = false" />
       <Button label="Use the plan as it is now" @click="take" />

@@ -17,15 +17,13 @@ import {
   type Thread,
 } from '#core/course';
 import { ratioInWords } from '#core/breath';
-import { entriesOf } from '#core/plan';
-import { prerequisiteOf } from '#library/prerequisites';
 import { newId } from '../../client/new-id';
 import { useLibrary } from '../../state/library';
-import CheckField from '../../ui/fields/CheckField.vue';
 import NumberField from '../../ui/fields/NumberField.vue';
 import SelectField from '../../ui/fields/SelectField.vue';
 import TextField from '../../ui/fields/TextField.vue';
 import TimeField from '../../ui/fields/TimeField.vue';
+import NewThreadFields from './NewThreadFields.vue';
 import ThreadCurve from './ThreadCurve.vue';
 import { outcomeOf } from './words';
 
@@ -103,45 +101,6 @@ watch(
   { immediate: true },
 );
 
-const entries = computed(() =>
-  [...library.positions, ...library.techniques].map(({ id, names }) => ({ value: id, label: names.english })),
-);
-/** The steps after which something new may come, the beginning first. */
-const places = computed(() => [
-  { value: '', label: 'at the beginning' },
-  ...course.base.plan.steps.map(({ id, name }) => ({ value: id, label: `after ${name.split(',')[0] ?? name}` })),
-]);
-const inBase = computed(() => new Set(entriesOf(course.base.plan)));
-const comesNew = computed(() =>
-  course.threads.flatMap((one) => (one.kind === 'new' && one.id !== draft.value?.id ? [one.entry] : [])),
-);
-/** What usually comes before an entry, as far as the first plan does not have it. */
-const usualNeeds = (entry: string): string[] =>
-  (prerequisiteOf(entry)?.knows ?? []).filter((id) => !inBase.value.has(id));
-/** What may have to be known before: what usually has, what was chosen, and what else comes new. */
-const mayComeFirst = computed(() => {
-  if (draft.value?.kind !== 'new') return [];
-  const { entry, needs } = draft.value;
-  const ids = new Set([...usualNeeds(entry), ...needs, ...comesNew.value].filter((id) => id !== entry));
-  return entries.value
-    .filter(({ value }) => ids.has(value))
-    .map(({ value, label }) => ({
-      id: value,
-      label,
-      isMissing: needs.includes(value) && !comesNew.value.includes(value) && !inBase.value.has(value),
-    }));
-});
-const whyFirst = computed(() => {
-  if (draft.value?.kind !== 'new' || usualNeeds(draft.value.entry).length === 0) return '';
-  const { entry } = draft.value;
-  return prerequisiteOf(entry)?.reason ?? `First: ${library.all.technique(entry)?.gates ?? ''}`;
-});
-const putEntry = (entry: string): void => put({ entry, needs: usualNeeds(entry) });
-function putNeed(id: string, isNeeded: boolean): void {
-  if (draft.value?.kind !== 'new') return;
-  const others = draft.value.needs.filter((one) => one !== id);
-  put({ needs: isNeeded ? [...others, id] : others });
-}
 function put(patch: Partial<Thread>): undefined {
   if (draft.value) draft.value = { ...draft.value, ...patch } as Thread;
   [refused.value, isFieldWrong.value] = ['', false];
@@ -199,39 +158,13 @@ function keep(save: (thread: Thread) => string | undefined): void {
         :model-value="chosen"
         @update:model-value="choose"
       />
-      <template v-if="draft.kind === 'new'">
-        <SelectField
-          above
-          class="wide"
-          label="What comes"
-          placeholder="A position or breath of the library"
-          :options="entries"
-          :model-value="draft.entry || null"
-          @update:model-value="putEntry"
-        />
-        <NumberField :label="course.unit" :model-value="draft.week" :accept="(week) => putWeek(week, { week })" />
-        <SelectField
-          above
-          label="Where in the plan"
-          :options="places"
-          :model-value="draft.after ?? ''"
-          @update:model-value="(after) => put({ after: after === '' ? null : after })"
-        />
-        <fieldset v-if="mayComeFirst.length > 0" class="wide first">
-          <legend class="small">Once they know</legend>
-          <div v-for="one in mayComeFirst" :key="one.id">
-            <CheckField
-              :label="one.label"
-              :model-value="draft.needs.includes(one.id)"
-              @update:model-value="(is) => putNeed(one.id, is)"
-            />
-            <p v-if="one.isMissing" class="small caution">
-              Nothing in this course brings it, so it would never come. Untick it if they know it.
-            </p>
-          </div>
-          <p v-if="whyFirst" class="quiet small">{{ whyFirst }}</p>
-        </fieldset>
-      </template>
+      <NewThreadFields
+        v-if="draft.kind === 'new'"
+        :course="course"
+        :draft="draft"
+        :accept-week="(week) => putWeek(week, { week })"
+        @put="put"
+      />
       <template v-else>
         <p v-if="draft.kind !== 'breath'" class="wide quiet small">
           The first plan has {{ valueInWords(draft, draft.from)
@@ -318,16 +251,6 @@ function keep(save: (thread: Thread) => string | undefined): void {
 }
 .wide {
   grid-column: 1 / -1;
-}
-.first {
-  display: grid;
-  gap: 4px;
-  margin: 0;
-  padding: 0;
-  border: 0;
-}
-legend {
-  padding: 0 0 2px;
 }
 @media (width < 480px) {
   .fields {

@@ -6,8 +6,7 @@ import { taughtWeeks, weekName, type EditScope } from '#core/course';
 import { useEditor } from '../../state/editor';
 import { useLibrary } from '../../state/library';
 import { useSettings } from '../../state/settings';
-import { followsInWords } from '../../widgets/courses/follows-words';
-import JobProgress from '../../widgets/jobs/JobProgress.vue';
+import WhatFollows from '../../widgets/courses/WhatFollows.vue';
 import { useJob } from '../../widgets/jobs/use-job';
 import { editInWords } from '../../widgets/plans/edit-words';
 
@@ -45,14 +44,8 @@ function open(scope: EditScope): void {
   reach.value = scope;
   ask();
 }
-const lines = computed(() =>
-  course.value
-    ? followsInWords(
-        course.value,
-        (job.answer.value?.[0] ?? []).filter((one) => one.week !== week.value?.number),
-      )
-    : [],
-);
+/** What follows in the other weeks: this one is in view. */
+const others = computed(() => job.answer.value?.[0]?.filter((one) => one.week !== week.value?.number));
 function take(): void {
   if (reach.value && further.value) week.value?.goFurther(reach.value);
   visible.value = false;
@@ -79,17 +72,15 @@ function take(): void {
     :style="{ width: 'min(600px, 94vw)' }"
   >
     <p>{{ edit }}</p>
-    <JobProgress
+    <WhatFollows
+      v-if="course"
+      :course="course"
+      :follows="others"
       :share="job.share.value"
       :trouble="job.trouble.value"
-      what="Working out what follows"
       @stop="job.stop"
       @again="ask"
     />
-    <ul v-if="job.answer.value" class="small">
-      <li v-for="line in lines" :key="line">{{ line }}</li>
-      <li v-if="lines.length === 0">No other {{ course?.unit }} changes.</li>
-    </ul>
     <template #footer>
       <Button v-if="reach === 'week'" label="Done" @click="visible = false" />
       <template v-else>
@@ -106,9 +97,5 @@ function take(): void {
   flex-wrap: wrap;
   gap: 2px 12px;
   align-items: baseline;
-}
-ul {
-  margin: 8px 0 0;
-  padding-left: 20px;
 }
 </style>
