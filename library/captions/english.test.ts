@@ -190,7 +190,9 @@ describe('breaths that are counted and not named', () => {
       expect(reason).toMatch(/\.$/);
     },
   );
-  test('one count is none, nor is one that has a name', () => {
+  test('one count is none, nor is one that has a name, or one whose out-breath is the shorter', () => {
+    const short = 'In, two, three, four, five, six. Out, two, three.';
+    expect(techniques(`${short} ${short}`)).toEqual([]);
     expect(techniques('In, two, three, four. Out, two, three, four.')).toEqual([]);
     const even = 'In, two, three, four. Out, two, three, four.';
     expect(techniques(`Alternate nostril breathing. ${even} ${even}`)).toEqual([]);

@@ -31,7 +31,7 @@ export const ENGLISH: CaptionLanguage = {
       out: 'same',
       held: 'never',
       technique: 'equal-breath',
-      reason: 'Both breaths are counted as far.',
+      reason: 'Both breaths are counted to the same number.',
       example: 'In, two, three, four. Out, two, three, four.',
     },
     {

@@ -54,8 +54,11 @@ export function countedBreaths(marks: readonly Mark[], { countedBreaths: rows }:
     if (led.length < MIN_ROUNDS || led.some((round) => round.first.atMs - first.atMs > BREATH_NAMED_MS)) continue;
     const [holdsFull, holdsEmpty] = [led.some((round) => round.holdsFull), led.some((round) => round.holdsEmpty)];
     const held = holdsFull ? (holdsEmpty ? 'both' : 'full') : holdsEmpty ? 'empty' : 'never';
-    const out = led.every((round) => round.out === round.in) ? 'same' : 'longer';
-    const row = rows.find((one) => one.held === held && (one.out ?? out) === out);
+    const isSame = led.every((round) => round.out === round.in);
+    const isLonger = led.every((round) => round.out > round.in);
+    const row = rows.find(
+      (one) => one.held === held && (one.out === undefined || (one.out === 'same' ? isSame : isLonger)),
+    );
     if (!row) continue;
     const { from, to, atMs } = first;
     found.push({

@@ -37,6 +37,8 @@ function ask(): void {
   const record = week.value?.record.value;
   const [before, after] = further.value ? [course.value, further.value] : [last.value?.before, last.value?.after];
   if (!record || !before || !after) return;
+  // What followed from another edit is no answer to this one.
+  job.answer.value = undefined;
   const { ladder, growth } = settings.current.breath;
   void job.ask(before.base.plan, library.all, { course: before, record, rules: { ladder, growth }, changed: [after] });
 }
@@ -85,7 +87,7 @@ function take(): void {
       <Button v-if="reach === 'week'" label="Done" @click="visible = false" />
       <template v-else>
         <Button :label="`Only in ${name}`" outlined @click="visible = false" />
-        <Button label="Change them all" :disabled="!further" @click="take" />
+        <Button label="Change them all" :disabled="!further || !others" @click="take" />
       </template>
     </template>
   </Dialog>
