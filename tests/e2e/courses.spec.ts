@@ -261,7 +261,7 @@ test('the plan it began with was changed, then deleted: the course says so and s
   await page.goto(`/courses/${id}`);
   await page.getByRole('button', { name: 'See what it would change' }).click();
   const dialog = page.getByRole('dialog', { name: 'The first plan as it is now' });
-  await expect(dialog.getByText('Removed Reclined twist')).toBeVisible();
+  await expect(dialog.getByText('Removed Reclined twist', { exact: true })).toBeVisible();
   await expect(dialog.getByText(/^Week 6: /)).toBeVisible();
   await dialog.getByRole('button', { name: 'Use the plan as it is now' }).click();
   await expect.poll(async () => (await storedCourse(request, id)).base.plan.steps.length).toBe(steps.length);
