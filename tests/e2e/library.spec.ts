@@ -152,6 +152,14 @@ test.describe('the library', () => {
     await expect(page.getByText('Lips are closed and teeth apart.')).toBeVisible();
   });
 
+  test('a position says what usually comes before it, and leads there', async ({ page }) => {
+    await page.goto('/library/bow');
+    await expect(page.getByText(/Usually after Sphinx and Locust\. The back lifts and bends/)).toBeVisible();
+    await page.getByRole('link', { name: 'Sphinx', exact: true }).click();
+    await expect(page.getByRole('heading', { name: 'Sphinx', level: 1 })).toBeVisible();
+    await expect(page.getByText(/Usually after/)).toHaveCount(0);
+  });
+
   test('an entry that is not there says so and leads back', async ({ page }) => {
     await page.goto('/library/nowhere');
     await expect(page.getByText('This entry could not be found.')).toBeVisible();

@@ -13,7 +13,9 @@ import {
 import { mirrorSetUp, setUpRowInWords } from '#core/props';
 import { positionScript } from '#core/script';
 import { clockOfSeconds } from '#core/time';
+import { prerequisiteOf } from '#library/prerequisites';
 import { taughtPosition } from '#library/teaching';
+import { useLibrary } from '../../state/library';
 import AppIcon from '../../ui/AppIcon.vue';
 import ScriptLines from '../../widgets/script/ScriptLines.vue';
 import WorksOn from '../../widgets/positions/WorksOn.vue';
@@ -45,6 +47,12 @@ const after = computed(() => {
     },
     { what: 'Effect', says: entry.effect ? EFFECT_WORDS[entry.effect] : '' },
   ].filter(({ says }) => says !== '');
+});
+const library = useLibrary();
+/** What usually comes before it, and why. */
+const before = computed(() => {
+  const found = prerequisiteOf(entry.id);
+  return found && { positions: found.knows.flatMap((id) => library.all.position(id) ?? []), reason: found.reason };
 });
 const taught = computed(() => taughtPosition(entry));
 /** What is said on this side, from getting in to coming out. */
@@ -85,6 +93,13 @@ const variations = computed(() =>
         <dd>{{ usualInWords(entry.defaults, approach) }}</dd>
       </template>
     </dl>
+    <p v-if="before">
+      Usually after
+      <template v-for="({ id, names }, i) in before.positions" :key="id"
+        ><template v-if="i > 0"> and </template
+        ><RouterLink :to="`/library/${id}`">{{ names.english }}</RouterLink></template
+      >. {{ before.reason }}
+    </p>
     <h2>{{ setUp.name }}</h2>
     <ul v-if="rows.length > 0" class="lines">
       <li v-for="row in rows" :key="row.id">
