@@ -3,7 +3,7 @@ import { COURSES, type StoredCourse } from '#api';
 import { newCourse, type Course } from '#core/course';
 import type { Plan } from '#core/plan';
 import { Counted } from './counted';
-import { choose, eventsOf, newPlan, openTab, passMs, rows, saved, storedPlan } from './support';
+import { choose, deleteRuns, eventsOf, newPlan, openTab, passMs, rows, saved, storedPlan } from './support';
 
 /** A course of six Tuesdays from a plan of its own, which stands in no group. */
 async function sixWeeks(request: APIRequestContext, title: string, patch: Partial<Course> = {}): Promise<StoredCourse> {
@@ -394,4 +394,6 @@ test('a course is walked from week one to its end on a fake clock, and what was 
     await expect(page.getByText(new RegExp(`${week + 1} taught`))).toBeVisible();
   }
   expect(new Set(counts).size).toBeGreaterThan(1);
+  // The clock jumped through each of these evenings.
+  for (const { planId } of (await storedCourse(request, id)).plans) await deleteRuns(request, planId);
 });

@@ -20,10 +20,18 @@ export async function newPlan(
 export const storedPlan = async (request: APIRequestContext, id: string): Promise<StoredPlan> =>
   PLANS.stored.parse(await (await request.get(`/api/v1/plans/${id}`)).json());
 
+/** The sessions of a plan, the latest first. */
+const runsOf = async (request: APIRequestContext, planId: string) =>
+  ListRunsResponse.parse(await (await request.get(`/api/v1/runs?planId=${planId}`)).json()).items;
+
+/** Deletes the sessions of a plan in which the clock jumped: other tests look at how long things usually take. */
+export async function deleteRuns(request: APIRequestContext, planId: string): Promise<void> {
+  for (const { id } of await runsOf(request, planId)) await request.delete(`/api/v1/runs/${id}`);
+}
+
 /** The events of the latest session of a plan, as the server has them; none if there is no session. */
 export async function eventsOf(request: APIRequestContext, planId: string): Promise<RunEvent[]> {
-  const { items: runs } = ListRunsResponse.parse(await (await request.get(`/api/v1/runs?planId=${planId}`)).json());
-  const [latest] = runs;
+  const [latest] = await runsOf(request, planId);
   return latest ? StoredRun.parse(await (await request.get(`/api/v1/runs/${latest.id}`)).json()).events : [];
 }
 
