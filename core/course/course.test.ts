@@ -311,15 +311,26 @@ describe('a prop that leaves earlier within a hold', () => {
     ]);
   });
 
-  test('the stage beside it gives no more than it has', () => {
+  test('the stage next to it gives no more than it has', () => {
     const longer: Course = {
       ...given(staged(fixed('propped', 240, null), fixed('bare', 60, []))),
       threads: [{ ...earlier, to: 300 }],
     };
     expect(weeks(longer)[4]!.misfits).toEqual([
-      { of: 'thread', id: 's', reason: 'The stage beside it has no more time to give.' },
+      { of: 'thread', id: 's', reason: 'The stage next to it has no time left to give.' },
     ]);
   });
+});
+
+test('what follows leaves out the weeks that were taught', () => {
+  const before = course({ weeks: 4 });
+  const [first] = deriveCourse(before, NOTHING, settings);
+  const taught: CourseRecord = { taught: [{ week: 1, plan: first!.plan }], easyRatios: [] } as CourseRecord;
+  const longer = withEdit(before, 1, 'course', setSeconds('talk', 120), 'd');
+  const followed = (record: CourseRecord) =>
+    longer.ok ? whatFollows(before, longer.course, record, settings).map(({ week }) => week) : [];
+  expect(followed(NOTHING)).toEqual([1, 2, 3, 4]);
+  expect(followed(taught)).toEqual([2, 3, 4]);
 });
 
 describe('differences', () => {

@@ -73,13 +73,18 @@ export type Follows =
   | { week: number; kind: 'added' }
   | { week: number; kind: 'gone' };
 
-/** Which weeks are other weeks after a change of a course, and in what; weeks that stay as they are not named. */
+/**
+ * Which weeks still to come are other weeks after a change of a course, and in what. Weeks that stay as they are, and
+ * weeks that were taught, are not named: what was taught stays.
+ */
 export function whatFollows(before: Course, after: Course, record: CourseRecord, settings: CourseSettings): Follows[] {
   const plans = (course: Course) =>
     new Map(deriveCourse(course, record, settings).map(({ week, plan }) => [week, plan]));
   const [was, is] = [plans(before), plans(after)];
   const weeks = [...new Set([...was.keys(), ...is.keys()])].sort((a, b) => a - b);
+  const taught = new Set(record.taught.map(({ week }) => week));
   return weeks.flatMap((week): Follows[] => {
+    if (taught.has(week)) return [];
     const [old, now] = [was.get(week), is.get(week)];
     if (!old) return [{ week, kind: 'added' }];
     if (!now) return [{ week, kind: 'gone' }];

@@ -111,7 +111,7 @@ export function lengthEdits(thread: ThreadOf<'length'>, plan: Plan, library: Lib
   return done(steps.map(({ id, kind }) => (kind === 'hold' ? setHoldSeconds(id, 'even', to) : setSeconds(id, to))));
 }
 
-/** Another length for a stage; the hold stays as long as it is, as the stage beside it has the rest. */
+/** Another length for a stage. The stage next to it takes up the difference, so the hold keeps its length. */
 function stageEdits(thread: ThreadOf<'length'>, step: Step | undefined, to: Seconds): ThreadEdits {
   const found = stageOf(thread, step);
   if (!found || step?.kind !== 'hold') return { ok: false, reason: 'Its stage is no longer in the hold.' };
@@ -125,7 +125,7 @@ function stageEdits(thread: ThreadOf<'length'>, step: Step | undefined, to: Seco
     return { ...one, length: { kind: 'fixed', seconds: one.length.seconds + by } };
   });
   if (stages.some((one) => one.length.kind === 'fixed' && one.length.seconds < 1))
-    return { ok: false, reason: 'The stage beside it has no more time to give.' };
+    return { ok: false, reason: 'The stage next to it has no time left to give.' };
   return done([setHold(step.id, { stages })]);
 }
 

@@ -204,7 +204,7 @@ test('an edit of one week goes further once it is seen what follows, with the ke
   await page.keyboard.press('Escape');
   await expect(dialog).toBeHidden();
   await further.press('Enter');
-  await dialog.getByRole('button', { name: 'Change them all' }).press('Enter');
+  await dialog.getByRole('button', { name: 'Change these weeks too' }).press('Enter');
   await expect(page.getByRole('button', { name: 'What follows' })).toBeVisible();
   await expect
     .poll(async () => (await storedCourse(request, id)).differences.map(({ week, onward }) => [week, onward]))

@@ -90,7 +90,7 @@ function take(): void {
         <div>
           <label :for="`${id}-${one.how}`" class="strong">{{ WAY_LABELS[one.how] }}</label>
           <template v-if="job.answer.value">
-            <p v-if="one.lines.length === 0" class="small quiet">No week becomes another.</p>
+            <p v-if="one.lines.length === 0" class="small quiet">No {{ course.unit }} changes.</p>
             <ul v-else class="small quiet">
               <li v-for="line in one.lines.slice(0, 6)" :key="line">{{ line }}</li>
               <li v-if="one.lines.length > 6">and {{ one.lines.length - 6 }} more</li>

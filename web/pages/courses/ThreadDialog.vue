@@ -169,7 +169,9 @@ function keep(save: (thread: Thread) => string | undefined): void {
         <p v-if="draft.kind !== 'breath'" class="wide quiet small">
           The first plan has {{ valueInWords(draft, draft.from)
           }}{{ draft.kind === 'length' && !isStage(draft) ? ' a side, or together' : '' }}.
-          <template v-if="isStage(draft)">The stage beside it gets what it loses; the hold stays as long.</template>
+          <template v-if="isStage(draft)"
+            >The stage next to it takes up the difference, so the hold keeps its length.</template
+          >
         </p>
         <template v-if="draft.kind === 'length'">
           <TimeField

@@ -86,8 +86,8 @@ function take(): void {
     <template #footer>
       <Button v-if="reach === 'week'" label="Done" @click="visible = false" />
       <template v-else>
-        <Button :label="`Only in ${name}`" outlined @click="visible = false" />
-        <Button label="Change them all" :disabled="!further || !others" @click="take" />
+        <Button :label="`Keep it to ${name}`" outlined @click="visible = false" />
+        <Button :label="`Change these ${course?.unit}s too`" :disabled="!further || !others" @click="take" />
       </template>
     </template>
   </Dialog>

@@ -33,7 +33,8 @@ const lines = computed(() => follows && followsInWords(course, follows));
 
 <style scoped>
 ul {
-  margin: 8px 0 0;
-  padding-left: 20px;
+  display: grid;
+  gap: 6px;
+  padding-top: 8px;
 }
 </style>
